@@ -1,0 +1,47 @@
+import { describe, expect, it } from 'vitest'
+import { sampleSettings } from '../prove/sampleSettings.test.fixture'
+import { editionProgress, eyeSeries, runSeries } from './editionProgress'
+import { eventSubject, pullEventSchema, pullSchema, readPull, type Pull, type PullEvent } from './pull'
+
+const pull = (number: number, kind: Pull['kind'], ...events: PullEvent[]): Pull => ({
+  id: `${kind}-${number}`, number, kind, pulledAt: '2031-05-02T09:30:00.000Z', zone: 'Etc/UTC', estimated: false, settings: sampleSettings,
+  hands: { inked: 'Ida Quill', wiped: null, laid: null }, expected: null, expectation: '', batVersion: 1,
+  events: events.map((event) => ({ event, at: '2031-05-02T09:31:00.000Z', by: 'Ida Quill', why: null })),
+})
+const decide = (decision: 'accepted' | 'set-aside' | 'rejected'): PullEvent =>
+  ({ kind: 'decision', decision, reason: decision === 'rejected' ? 'crease' : '', fate: decision === 'rejected' ? 'destroyed' : null })
+
+describe('pull events', () => {
+  it('the last word on a subject holds, and the amendment is known', () => {
+    const standing = readPull(pull(1, 'edition', decide('accepted'), { kind: 'eye', reading: 'same' }, decide('rejected')))
+    expect(standing.decision).toMatchObject({ decision: 'rejected', fate: 'destroyed' })
+    expect(standing.amended).toEqual(['decision'])
+  })
+  it('readings of different quantities are different subjects', () => {
+    expect(eventSubject({ kind: 'reading', quantity: 'plateC', value: 3 })).not.toBe(eventSubject({ kind: 'reading', quantity: 'tone1', value: 3 }))
+  })
+  it('a reject needs a reason and a fate, each at its field', () => {
+    const refused = pullEventSchema.safeParse({ kind: 'decision', decision: 'rejected', reason: '', fate: null })
+    expect(refused.error!.issues.map((issue) => issue.path[0])).toEqual(['reason', 'fate'])
+  })
+  it.each([['uptakePercent', -1], ['plateC', 400], ['tone1', 9]])('refuses an impossible %s', (quantity, value) => {
+    expect(pullEventSchema.safeParse({ kind: 'reading', quantity, value }).success).toBe(false)
+  })
+  it('a whole pull passes its own door', () => expect(pullSchema.parse(pull(1, 'edition', decide('accepted')))).toBeTruthy())
+})
+
+describe('edition progress', () => {
+  it('counts only edition pulls, by their last decision', () => {
+    const pulls = [pull(1, 'proof', decide('accepted')), pull(1, 'edition', decide('accepted')), pull(2, 'edition', decide('set-aside')), pull(3, 'edition'), pull(4, 'edition', decide('accepted'), decide('rejected'))]
+    expect(editionProgress(5, pulls)).toEqual({ size: 5, pulled: 4, accepted: 1, setAside: 1, rejected: 1, undecided: 1, left: 4 })
+  })
+  it('draws the band round the BAT’s own reading and finds what is outside', () => {
+    const reading = (value: number): PullEvent => ({ kind: 'reading', quantity: 'plateC', value })
+    const [series] = runSeries([pull(1, 'edition', reading(37)), pull(2, 'edition', reading(41)), pull(3, 'edition')], pull(4, 'proof', reading(38)))
+    expect(series).toMatchObject({ quantity: 'plateC', band: { target: 38, low: 36, high: 40 }, outside: [2] })
+    expect(series.points).toHaveLength(2)
+  })
+  it('writes eye readings as a series', () => {
+    expect(eyeSeries([pull(1, 'edition', { kind: 'eye', reading: 'lighter' }), pull(2, 'edition')])).toEqual([{ pull: 1, value: -1, reading: 'lighter' }])
+  })
+})

@@ -1,0 +1,56 @@
+import { QUANTITIES, readPull, type EyeReading, type Pull, type Quantity } from './pull'
+
+/** Where an edition stands. Sheets and starts are counted, never asked for. */
+export interface EditionProgress {
+  size: number
+  pulled: number
+  accepted: number
+  setAside: number
+  rejected: number
+  undecided: number
+  /** accepted prints still wanted */
+  left: number
+}
+
+/** Counts an edition from its pulls; proofs and warm-ups do not count towards it. */
+export function editionProgress(size: number, pulls: readonly Pull[]): EditionProgress {
+  const decisions = pulls.filter(({ kind }) => kind === 'edition').map((pull) => readPull(pull).decision?.decision ?? null)
+  const tally = (wanted: string | null) => decisions.filter((decision) => decision === wanted).length
+  const accepted = tally('accepted')
+  return { size, pulled: decisions.length, accepted, setAside: tally('set-aside'), rejected: tally('rejected'), undecided: tally(null), left: Math.max(0, size - accepted) }
+}
+
+/** One quantity through the edition, for a run chart. */
+export interface RunSeries {
+  quantity: Quantity
+  points: { pull: number; value: number }[]
+  /** band the BAT allows; null when the BAT has no reading of it */
+  band: { target: number; low: number; high: number } | null
+  /** pulls outside the band */
+  outside: number[]
+}
+
+/** Readings of the edition's pulls by quantity, with the band round the BAT's own reading. Quantities never read are left out. */
+export function runSeries(pulls: readonly Pull[], bat: Pull | null): RunSeries[] {
+  const batReadings = bat ? readPull(bat).readings : {}
+  const read = pulls.filter(({ kind }) => kind === 'edition').map((pull) => ({ pull: pull.number, readings: readPull(pull).readings }))
+  return (Object.keys(QUANTITIES) as Quantity[]).flatMap((quantity): RunSeries[] => {
+    const points = read.flatMap(({ pull, readings }) => (readings[quantity] === undefined ? [] : [{ pull, value: readings[quantity] }]))
+    if (points.length === 0) return []
+    const target = batReadings[quantity]
+    const { tolerance } = QUANTITIES[quantity]
+    const band = target === undefined ? null : { target, low: target - tolerance, high: target + tolerance }
+    return [{ quantity, points, band, outside: band ? points.filter(({ value }) => value < band.low || value > band.high).map(({ pull }) => pull) : [] }]
+  })
+}
+
+/** Eye readings through the edition: −1 lighter, 0 same, +1 darker. */
+export function eyeSeries(pulls: readonly Pull[]): { pull: number; value: number; reading: EyeReading }[] {
+  const values: Record<EyeReading, number> = { lighter: -1, same: 0, darker: 1 }
+  return pulls
+    .filter(({ kind }) => kind === 'edition')
+    .flatMap((pull) => {
+      const { eye } = readPull(pull)
+      return eye ? [{ pull: pull.number, value: values[eye], reading: eye }] : []
+    })
+}

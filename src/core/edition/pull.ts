@@ -1,0 +1,117 @@
+import { z } from 'zod'
+import { settingsSchema } from '../prove/settings'
+import { finite, label, moment, remark } from '../units/schemas'
+import { wipeTakenSchema } from '../wipe/pace'
+
+/** The first reading of most shops: side by side with the BAT (or the proof before). */
+export const eyeReadingSchema = z.enum(['lighter', 'same', 'darker'], { error: 'expected lighter, same or darker' })
+export type EyeReading = z.infer<typeof eyeReadingSchema>
+
+/** What instruments read at a pull. */
+export const QUANTITIES = {
+  uptakePercent: { label: 'Water taken up', unit: '%', min: 0, max: 300, tolerance: 5 },
+  plateC: { label: 'Plate temperature', unit: '°C', min: -10, max: 90, tolerance: 2 },
+  tone1: { label: 'Tone, spot 1', unit: 'D', min: 0, max: 4, tolerance: 0.06 },
+  tone2: { label: 'Tone, spot 2', unit: 'D', min: 0, max: 4, tolerance: 0.06 },
+  tone3: { label: 'Tone, spot 3', unit: 'D', min: 0, max: 4, tolerance: 0.06 },
+} as const
+export type Quantity = keyof typeof QUANTITIES
+export const QUANTITY_KEYS = Object.keys(QUANTITIES) as [Quantity, ...Quantity[]]
+
+export const REJECT_REASONS = ['grey', 'starved', 'dirty edge', 'smear', 'crease', 'shifted', 'spot', 'felt texture', 'other'] as const
+export const FATES = { destroyed: 'Destroyed', reworked: 'Reworked by hand', template: 'Cut for template or collage', 'set-up': 'Kept as set-up sheet' } as const
+export type Fate = keyof typeof FATES
+
+/**
+ * What is added to a pull after it was made. A pull is append-only: a later event of the same kind amends the earlier,
+ * which stays, and must say why.
+ */
+export const pullEventSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('eye'), reading: eyeReadingSchema }),
+  z
+    .strictObject({ kind: z.literal('reading'), quantity: z.enum(QUANTITY_KEYS), value: finite })
+    .superRefine(({ quantity, value }, context) => {
+      const { min, max, unit } = QUANTITIES[quantity]
+      if (value < min || value > max) context.addIssue({ code: 'custom', path: ['value'], message: `must be within ${min} and ${max} ${unit}` })
+    }),
+  z.strictObject({ kind: z.literal('wipe'), taken: wipeTakenSchema }),
+  z.strictObject({ kind: z.literal('verdict'), seen: eyeReadingSchema.nullable(), note: remark, outcome: z.enum(['keep', 'go-back']) }),
+  z
+    .strictObject({
+      kind: z.literal('decision'),
+      decision: z.enum(['accepted', 'set-aside', 'rejected']),
+      reason: z.string().trim().max(120),
+      fate: z.enum(Object.keys(FATES) as [Fate, ...Fate[]]).nullable(),
+    })
+    .superRefine(({ decision, reason, fate }, context) => {
+      if (decision !== 'rejected') return
+      if (!reason) context.addIssue({ code: 'custom', path: ['reason'], message: 'Say what is wrong with it.' })
+      if (!fate) context.addIssue({ code: 'custom', path: ['fate'], message: 'Say what became of the sheet.' })
+    }),
+])
+export type PullEvent = z.infer<typeof pullEventSchema>
+
+/** An event as kept: with its moment, who, and why if it amends an earlier one. */
+export const keptEventSchema = z.strictObject({ event: pullEventSchema, at: moment, by: label, why: z.string().max(500).nullable() })
+export type KeptEvent = z.infer<typeof keptEventSchema>
+
+/** Who inked, wiped and laid; null where nobody said. */
+export const handsSchema = z.strictObject({ inked: label.nullable(), wiped: label.nullable(), laid: label.nullable() })
+export type Hands = z.infer<typeof handsSchema>
+
+export const PULL_KINDS = { proof: 'Proof', edition: 'Edition pull', warmup: 'Warm-up' } as const
+export type PullKind = keyof typeof PULL_KINDS
+
+/** A sheet through the press: what was set, when, by whom, what was expected, and all that was seen after. */
+export const pullSchema = z.strictObject({
+  id: z.string().min(1),
+  /** counts from 1 within its kind */
+  number: finite.int().positive(),
+  kind: z.enum(['proof', 'edition', 'warmup']),
+  pulledAt: moment,
+  zone: z.string().min(1).max(60),
+  estimated: z.boolean(),
+  settings: settingsSchema,
+  hands: handsSchema,
+  expected: eyeReadingSchema.nullable(),
+  expectation: remark,
+  /** version of the BAT it was held to; null for proofs before the approval */
+  batVersion: finite.int().positive().nullable(),
+  events: z.array(keptEventSchema),
+})
+export type Pull = z.infer<typeof pullSchema>
+
+/** What makes two events speak of the same thing: the later then amends the earlier. */
+export function eventSubject(event: PullEvent): string {
+  return event.kind === 'reading' ? `reading.${event.quantity}` : event.kind
+}
+
+type EventOf<K extends PullEvent['kind']> = Extract<PullEvent, { kind: K }>
+
+/** A pull as it stands after all its events. */
+export interface PullStanding {
+  eye: EyeReading | null
+  readings: Partial<Record<Quantity, number>>
+  decision: EventOf<'decision'> | null
+  verdict: EventOf<'verdict'> | null
+  wipeSeconds: number | null
+  /** subjects entered more than once */
+  amended: string[]
+}
+
+/** Reads a pull's events, in order: the last word on each subject holds. */
+export function readPull({ events }: Pick<Pull, 'events'>): PullStanding {
+  const standing: PullStanding = { eye: null, readings: {}, decision: null, verdict: null, wipeSeconds: null, amended: [] }
+  const seen = new Set<string>()
+  for (const { event } of events) {
+    const subject = eventSubject(event)
+    if (seen.has(subject) && !standing.amended.includes(subject)) standing.amended.push(subject)
+    seen.add(subject)
+    if (event.kind === 'eye') standing.eye = event.reading
+    else if (event.kind === 'reading') standing.readings[event.quantity] = event.value
+    else if (event.kind === 'decision') standing.decision = event
+    else if (event.kind === 'verdict') standing.verdict = event
+    else standing.wipeSeconds = event.taken.reduce((sum, { takenSeconds }) => sum + takenSeconds, 0)
+  }
+  return standing
+}

@@ -1,0 +1,53 @@
+import { z } from 'zod'
+import { count, finite, label, nonNegative, positive } from '../units/schemas'
+import { layerSchema, pressStack, pressStackInput, type Layer } from './pressStack'
+
+/** The press as it is set for a pull: part of the settings. Turns count from the roller on the bare bed; looser is positive. */
+export const pressSettingSchema = z.strictObject({
+  pressId: label,
+  name: label,
+  rollerRadiusMm: positive.max(1000, { error: 'must be at most 1000 mm' }),
+  mmPerTurn: positive.max(20, { error: 'must be at most 20 mm' }),
+  turnsLeft: nonNegative.max(100, { error: 'must be at most 100 turns' }),
+  turnsRight: nonNegative.max(100, { error: 'must be at most 100 turns' }),
+  packName: label,
+  pack: z.array(layerSchema).max(8, { error: 'takes at most 8 layers' }),
+  makeReadyMm: finite.min(0, { error: 'must be 0 or more' }).max(10, { error: 'must be at most 10 mm' }),
+  passes: count.min(1, { error: 'must be 1 or more' }).max(6, { error: 'must be at most 6' }),
+})
+export type PressSetting = z.infer<typeof pressSettingSchema>
+
+/** Damp rag paper under the roller, MPa and strain [from memory; only its ratio to the BAT is used]. */
+const DAMP_PAPER = { modulusMPa: 12, densificationStrain: 0.6 }
+
+/** Gap between roller and bed at one screw, mm. */
+export function gapMm(press: Pick<PressSetting, 'mmPerTurn'>, turns: number): number {
+  return turns * press.mmPerTurn
+}
+
+/** How much the roller leans from one screw to the other, mm; positive when the right is looser. */
+export function tiltMm(press: Pick<PressSetting, 'mmPerTurn' | 'turnsLeft' | 'turnsRight'>): number {
+  return (press.turnsRight - press.turnsLeft) * press.mmPerTurn
+}
+
+/** Squeeze at one gap, or that the stack cannot be pressed so far. */
+export type SqueezeAt = { contact: 'none' | 'pressed'; peakMPa: number; contactWidthMm: number } | { contact: 'too-tight' }
+
+/** Solves the stack of a bench setting at one gap: the sheet and the blankets over the plate and its make-ready. */
+export function squeezeAt(press: PressSetting, gap: number, plateThicknessMm: number, caliperMm: number): SqueezeAt {
+  const layers: Layer[] = [{ name: 'Sheet', thicknessMm: caliperMm, ...DAMP_PAPER }, ...press.pack]
+  const parsed = pressStackInput.safeParse({ rollerRadiusMm: press.rollerRadiusMm, gapMm: gap, layers, plateThicknessMm: plateThicknessMm + press.makeReadyMm })
+  if (!parsed.success) return { contact: 'too-tight' }
+  const { peakMPa, contactWidthMm } = pressStack(parsed.data)
+  return { contact: peakMPa > 0 ? 'pressed' : 'none', peakMPa, contactWidthMm }
+}
+
+/** Turns as they are counted at the screw: whole turns and quarters, `"2 3/4 turns"`, or two decimals when it is no quarter. */
+export function formatTurns(turns: number): string {
+  const quarters = Math.round(turns * 4)
+  if (Math.abs(turns * 4 - quarters) > 0.02) return `${turns.toFixed(2)} turns`
+  const whole = Math.floor(quarters / 4)
+  const fraction = ['', '1/4', '1/2', '3/4'][quarters % 4]
+  const text = [whole > 0 || !fraction ? String(whole) : '', fraction].filter(Boolean).join(' ')
+  return `${text} ${quarters > 0 && quarters <= 4 ? 'turn' : 'turns'}`
+}

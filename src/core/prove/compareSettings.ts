@@ -1,0 +1,51 @@
+import type { Bench, SettingStation } from './settings'
+import { settingEntries, type SettingEntry } from './settingEntries'
+import { wayBack, type WayBack } from './wayBack'
+
+/** One setting that is not the same in two benches. */
+export interface SettingDifference {
+  key: string
+  station: SettingStation
+  label: string
+  /** null: was not there before */
+  before: string | null
+  /** null: is no longer there */
+  after: string | null
+  /** after − before where both are numbers */
+  delta: number | null
+  /** the change in the shop's words: "Left screw 1/4 turn tighter" */
+  words: string
+  /** how to get from after back to before */
+  wayBack: WayBack
+}
+
+const isScrew = (key: string) => key === 'press.turnsLeft' || key === 'press.turnsRight'
+
+function inWords(entry: SettingEntry, before: SettingEntry | undefined, after: SettingEntry | undefined, delta: number | null): string {
+  if (delta !== null) {
+    const amount = entry.write(Math.abs(delta))
+    if (isScrew(entry.key)) return `${entry.label} ${amount} ${delta < 0 ? 'tighter' : 'looser'}`
+    return `${entry.label} ${delta > 0 ? '+' : '−'}${amount} (${before!.text} → ${after!.text})`
+  }
+  if (!before) return `${entry.label} added: ${after!.text}`
+  if (!after) return `${entry.label} left out (was ${before.text})`
+  return `${entry.label}: ${before.text} → ${after.text}`
+}
+
+/** What changed from one bench to another, in working order; what is left out stands with its station. */
+export function compareSettings(before: Bench, after: Bench): SettingDifference[] {
+  const earlier = new Map(settingEntries(before).map((entry) => [entry.key, entry]))
+  const later = new Map(settingEntries(after).map((entry) => [entry.key, entry]))
+  const order = (Object.keys(after) as string[]).filter((key) => key !== 'version')
+  return [...new Set([...earlier.keys(), ...later.keys()])]
+    .flatMap((key): SettingDifference[] => {
+      const was = earlier.get(key)
+      const is = later.get(key)
+      if (was && is && was.value === is.value) return []
+      const entry = (is ?? was)!
+      const delta = was && is && typeof was.value === 'number' && typeof is.value === 'number' ? is.value - was.value : null
+      if (delta !== null && Math.abs(delta) < 1e-9) return []
+      return [{ key, station: entry.station, label: entry.label, before: was?.text ?? null, after: is?.text ?? null, delta, words: inWords(entry, was, is, delta), wayBack: wayBack(key, was, is) }]
+    })
+    .sort((a, b) => order.indexOf(a.station) - order.indexOf(b.station))
+}

@@ -1,0 +1,91 @@
+import { MODIFIERS } from '../ink/mix'
+import { DAMPING_METHODS } from '../paper/dampPaper'
+import { PLATE_KINDS, romanNumeral } from '../plate/plate'
+import { formatTurns } from '../press/pressSetting'
+import { LAYING_METHODS } from '../register/registerSetting'
+import { formatMm, formatNumber } from '../units/length'
+import { describeWipeStep, PLATE_TONES, wipingSeconds } from '../wipe/wipingOrder'
+import type { Bench, SettingStation } from './settings'
+
+/** One line of the Slip: a setting as it is read, compared, held to a tolerance and written. */
+export interface SettingEntry {
+  /** stable name, e.g. `press.turnsLeft` or `ink.part.Bone black` */
+  key: string
+  station: SettingStation
+  label: string
+  value: number | string
+  /** the value in the shop's words */
+  text: string
+  /** usual tolerance on either side, in the value's own unit; null: must be the same (common practice, no source) */
+  usualTolerance: number | null
+  /** writes an amount of this setting: a tolerance or a difference */
+  write: (amount: number) => string
+}
+
+type Entry = Omit<SettingEntry, 'station' | 'key'> & { key: string }
+
+const measured = (key: string, label: string, value: number, write: (value: number) => string, usualTolerance: number): Entry => ({ key, label, value, text: write(value), usualTolerance, write })
+const named = (key: string, label: string, text: string): Entry => ({ key, label, value: text, text, usualTolerance: null, write: String })
+const degrees = (value: number) => `${formatNumber(value, 1)} °C`
+const percent = (value: number) => `${formatNumber(value, 1)} %`
+
+const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[] } = {
+  plate: (plate) => [
+    named('name', 'Plate', plate.name),
+    named('kind', 'Kind', PLATE_KINDS[plate.kind].label),
+    named('state', 'State', romanNumeral(plate.state)),
+    measured('widthMm', 'Width', plate.widthMm, formatMm, 0.1),
+    measured('heightMm', 'Height', plate.heightMm, formatMm, 0.1),
+    measured('thicknessMm', 'Thickness', plate.thicknessMm, (mm) => `${formatNumber(mm, 3)} mm`, 0.02),
+    measured('bevelDegrees', 'Bevel', plate.bevelDegrees, (value) => `${formatNumber(value, 0)}°`, 5),
+  ],
+  ink: (mix) => {
+    const total = mix.parts.reduce((sum, part) => sum + part.parts, 0)
+    return [
+      named('name', 'Mix', mix.name),
+      ...mix.parts.map(({ name, parts }) => measured(`part.${name}`, name, (100 * parts) / total, percent, 1)),
+      ...mix.modifiers.map(({ modifier, amount }) => {
+        const { label, unit } = MODIFIERS[modifier]
+        return measured(`modifier.${modifier}`, label, amount, (value) => (unit === 'drops' ? `${formatNumber(value, 1)} ${value === 1 ? 'drop' : 'drops'}` : `${formatNumber(value, 2)} g`), unit === 'drops' ? 1 : 0.2)
+      }),
+      measured('plateC', 'Plate', mix.plateC, degrees, 2),
+      measured('roomC', 'Room', mix.roomC, degrees, 2),
+    ]
+  },
+  wipe: (order) => [
+    named('order', 'Order', order.steps.map(describeWipeStep).join(' → ')),
+    measured('seconds', 'Wiping time', wipingSeconds(order), (value) => `${formatNumber(value, 0)} s`, 45),
+    measured('strokes', 'Strokes', order.steps.reduce((sum, step) => sum + step.strokes, 0), (value) => formatNumber(value, 0), 10),
+    named('plateTone', 'Plate tone', PLATE_TONES[order.plateTone]),
+  ],
+  paper: (paper) => [
+    named('name', 'Paper', paper.name),
+    measured('gsm', 'Weight', paper.gsm, (value) => `${formatNumber(value, 0)} g/m²`, 5),
+    measured('sheetWidthMm', 'Sheet width', paper.sheetWidthMm, formatMm, 3),
+    measured('sheetHeightMm', 'Sheet height', paper.sheetHeightMm, formatMm, 3),
+    named('method', 'Damping', DAMPING_METHODS[paper.method].label),
+    measured('dampMinutes', 'Damp for', paper.dampMinutes, (value) => `${formatNumber(value, 2)} min`, 5),
+    measured('targetUptakePercent', 'Uptake', paper.targetUptakePercent, percent, 5),
+  ],
+  press: (press) => [
+    named('name', 'Press', press.name),
+    measured('turnsLeft', 'Left screw', press.turnsLeft, formatTurns, 0.125),
+    measured('turnsRight', 'Right screw', press.turnsRight, formatTurns, 0.125),
+    named('packName', 'Blankets', press.packName),
+    measured('makeReadyMm', 'Make-ready', press.makeReadyMm, (mm) => `${formatNumber(mm, 2)} mm`, 0.05),
+    measured('passes', 'Passes', press.passes, (value) => formatNumber(value, 0), 0),
+  ],
+  register: (register) => [
+    named('scheme', 'Margins', register.scheme === 'centred' ? 'Centred' : `Weighted, bottom ${formatNumber(register.bottomToTop, 2)} × top`),
+    named('laying', 'Laying', LAYING_METHODS[register.laying]),
+  ],
+}
+
+/** Reads every setting of a bench as one list, in working order; unset stations give nothing. */
+export function settingEntries(bench: Bench): SettingEntry[] {
+  const read = <S extends SettingStation>(station: S): SettingEntry[] => {
+    const setting = bench[station]
+    return setting === null ? [] : READ[station](setting).map((entry) => ({ ...entry, station, key: `${station}.${entry.key}` }))
+  }
+  return (Object.keys(READ) as SettingStation[]).flatMap(read)
+}

@@ -1,0 +1,87 @@
+import { z } from 'zod'
+import { PRINT_KINDS, type PrintKind } from '../dry/editionNumbers'
+import { DRYING_METHOD_KEYS } from '../dry/drying'
+import { pullSchema } from '../edition/pull'
+import { benchSchema, settingsSchema } from '../prove/settings'
+import { tolerancesSchema } from '../prove/tolerance'
+import { coefficientSpectrum } from '../colour/spectrum'
+import { count, label, moment, positive, remark } from '../units/schemas'
+
+/** Version of the job file; a later one is refused and says so. */
+export const JOB_FILE_VERSION = 1
+
+/** An ink as the shelf keeps it. */
+export const shelfInkSchema = z.strictObject({
+  id: label,
+  name: label,
+  kind: z.enum(['oil', 'water-washable']),
+  k: coefficientSpectrum,
+  s: coefficientSpectrum,
+  viscosityPas: positive,
+  /** how its k and s were come by */
+  source: z.enum(['measured', 'estimated']),
+  note: remark,
+})
+export type ShelfInk = z.infer<typeof shelfInkSchema>
+
+/** The approved proof, its settings for every run, and how far an impression may stray. */
+export const batSchema = z.strictObject({
+  version: positive.int(),
+  proofPullId: z.string().min(1),
+  runs: z.array(z.strictObject({ position: count, settings: settingsSchema, tolerances: tolerancesSchema })).min(1),
+  approvedBy: label,
+  approvedAt: moment,
+  reason: remark,
+})
+export type Bat = z.infer<typeof batSchema>
+
+export const plateStateSchema = z.strictObject({ state: positive.int().max(99), note: remark, openedAt: moment })
+export const dryingSchema = z.strictObject({ method: z.enum(DRYING_METHOD_KEYS), laidAt: moment, readyAt: moment, by: label })
+export type Drying = z.infer<typeof dryingSchema>
+
+/** A numbered impression. */
+export const printSchema = z.strictObject({
+  pullId: z.string().min(1),
+  kind: z.enum(Object.keys(PRINT_KINDS) as [PrintKind, ...PrintKind[]]),
+  number: positive.int(),
+  mark: label,
+  numberedAt: moment,
+})
+export type Print = z.infer<typeof printSchema>
+
+/** Pull ids serve as idempotency keys and file names, so their shape is narrow. */
+const filedPullSchema = pullSchema.extend({
+  id: z.string().regex(/^[A-Za-z0-9-]{1,64}$/, { error: 'must be letters, digits and hyphens' }),
+  runPosition: count,
+  sheet: positive.int(),
+  paperId: label,
+})
+
+/** A whole job as one JSON document: everything but pictures. */
+export const jobFileSchema = z
+  .strictObject({
+    format: z.literal('typothesis-job', { error: 'this is not a Typothesis job file' }),
+    version: z.literal(JOB_FILE_VERSION, { error: (issue) => `version ${String(issue.input)} is from a later Typothesis; this one reads version ${JOB_FILE_VERSION}` }),
+    exportedAt: moment,
+    job: z.strictObject({ title: label, artist: label, editionSize: positive.int().max(5000), createdAt: moment }),
+    runs: z.array(z.strictObject({ position: count, name: label, bench: benchSchema })).min(1),
+    plateStates: z.array(plateStateSchema),
+    pulls: z.array(filedPullSchema).max(100_000),
+    bats: z.array(batSchema),
+    prints: z.array(printSchema),
+    dryings: z.array(dryingSchema),
+    inks: z.array(shelfInkSchema),
+  })
+  .superRefine((file, context) => {
+    const ids = new Set(file.pulls.map((pull) => pull.id))
+    if (ids.size < file.pulls.length) context.addIssue({ code: 'custom', path: ['pulls'], message: 'two pulls have the same id' })
+    const twice = (values: string[]) => values.find((value, i) => values.indexOf(value) !== i)
+    const doubled = twice(file.prints.map(({ mark }) => mark))
+    if (doubled) context.addIssue({ code: 'custom', path: ['prints'], message: `the number ${doubled} is given twice` })
+    file.prints.forEach(({ pullId }, i) => ids.has(pullId) || context.addIssue({ code: 'custom', path: ['prints', i, 'pullId'], message: 'speaks of a pull that is not in the file' }))
+    file.bats.forEach(({ proofPullId }, i) => ids.has(proofPullId) || context.addIssue({ code: 'custom', path: ['bats', i, 'proofPullId'], message: 'speaks of a pull that is not in the file' }))
+    const positions = new Set(file.runs.map((run) => run.position))
+    file.pulls.forEach(({ runPosition }, i) => positions.has(runPosition) || context.addIssue({ code: 'custom', path: ['pulls', i, 'runPosition'], message: 'speaks of a run that is not in the file' }))
+  })
+export type JobFile = z.infer<typeof jobFileSchema>
+

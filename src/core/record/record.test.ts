@@ -1,0 +1,39 @@
+import { describe, expect, it } from 'vitest'
+import { sampleSettings } from '../prove/sampleSettings.test.fixture'
+import { usualTolerances } from '../prove/tolerance'
+import { jobFileSchema, type JobFile } from './jobFile'
+import { pullRows } from './pullRows'
+
+const at = '2031-05-02T09:30:00.000Z'
+const file: JobFile = {
+  format: 'typothesis-job', version: 1, exportedAt: at, job: { title: 'Mooring posts', artist: 'Ida Quill', editionSize: 1, createdAt: at },
+  runs: [{ position: 0, name: 'Key plate', bench: sampleSettings }], plateStates: [{ state: 1, note: '', openedAt: at }],
+  pulls: [{
+    id: 'p1', number: 1, kind: 'proof', pulledAt: at, zone: 'Etc/UTC', estimated: false, settings: sampleSettings, hands: { inked: 'Ida Quill', wiped: null, laid: null },
+    expected: null, expectation: '', batVersion: null, runPosition: 0, sheet: 1, paperId: 'heron', events: [{ event: { kind: 'eye', reading: 'same' }, at, by: 'Ida Quill', why: null }],
+  }],
+  bats: [{ version: 1, proofPullId: 'p1', runs: [{ position: 0, settings: sampleSettings, tolerances: usualTolerances(sampleSettings) }], approvedBy: 'Ida Quill', approvedAt: at, reason: '' }],
+  prints: [{ pullId: 'p1', kind: 'BAT', number: 1, mark: 'BAT', numberedAt: at }], dryings: [], inks: [],
+}
+const refusal = (edit: (file: JobFile) => unknown) => {
+  const bad = structuredClone(file)
+  edit(bad)
+  const { path, message } = jobFileSchema.safeParse(bad).error!.issues[0]
+  return `${path.join('.')}: ${message}`
+}
+
+describe('job file', () => {
+  it('reads back what it wrote', () => expect(jobFileSchema.parse(JSON.parse(JSON.stringify(file)))).toEqual(file))
+  it('refuses a later version in words', () => expect(refusal((f) => ((f as { version: number }).version = 7))).toContain('version 7 is from a later Typothesis'))
+  it('refuses another kind of file', () => expect(refusal((f) => ((f as { format: string }).format = 'shopping'))).toContain('not a Typothesis job file'))
+  it('refuses a number given twice', () => expect(refusal((f) => f.prints.push(f.prints[0]))).toContain('BAT is given twice'))
+  it('refuses a forged number: a print without its pull', () => expect(refusal((f) => (f.prints[0].pullId = 'nobody'))).toContain('prints.0.pullId'))
+  it('refuses an id that could be a path', () => expect(refusal((f) => (f.pulls[0].id = '../p1'))).toContain('pulls.0.id'))
+})
+
+describe('pull rows', () => {
+  it('gives each setting a column and the mark its place', () => {
+    const [row] = pullRows(file.pulls, new Map([['p1', 'BAT']]))
+    expect(row).toMatchObject({ kind: 'Proof', number: 1, mark: 'BAT', eye: 'same', 'press.turnsLeft': '3 turns', plateC: '' })
+  })
+})
