@@ -2,6 +2,6 @@ import { defineConfig } from 'vitest/config'
 import { fileURLToPath } from 'node:url'
 
 export default defineConfig({
-  resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
+  resolve: { alias: { '@demo': fileURLToPath(new URL('./demo', import.meta.url)), '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   test: { include: ['src/**/*.test.ts', 'demo/**/*.test.ts'], testTimeout: 20_000 },
 })

@@ -1,0 +1,187 @@
+import { createHash } from 'node:crypto'
+import type { PullEvent, PullKind } from '@/core/edition/pull'
+import type { Settings, SettingStation } from '@/core/prove/settings'
+import { usualTolerances } from '@/core/prove/tolerance'
+import { WIPING_SCHOOLS } from '@/core/wipe/wipingOrder'
+import { approveBat } from '@/data/bats'
+import { keepPicture } from '@/data/images'
+import { createJob, loadJob, saveStation } from '@/data/jobs'
+import { keepMorning, nameWorkshop } from '@/data/mornings'
+import { openNextState, setStatePicture } from '@/data/plateStates'
+import { giveNumbers, layToDry } from '@/data/prints'
+import { addEvents, makePull } from '@/data/pulls'
+import { stockStore } from '@/data/store'
+import { drawPlate, type Motif } from './plateDrawing'
+import { STARTER_PACKS, STARTER_STORE } from './starterStore'
+
+/** Name of the invented workshop. */
+export const DEMO_WORKSHOP = 'Withy Creek print room'
+const ZONE = 'Etc/UTC'
+const IDA = 'Ida Quill'
+const TAM = 'Tam Brocket'
+const OONA = 'Oona Fell'
+
+/** The same id every time for the same name: nothing random at start-up. */
+function fixedId(name: string): string {
+  const hex = createHash('sha256').update(name).digest('hex')
+  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-4${hex.slice(13, 16)}-8${hex.slice(17, 20)}-${hex.slice(20, 32)}`
+}
+
+/** Lays out one job as its people would have, at moments of its own. */
+class JobStory {
+  private constructor(private readonly slug: string, private readonly id: string, private clock: number) {}
+
+  static async begin(title: string, artist: string, editionSize: number, start: string): Promise<JobStory> {
+    const { slug, id } = await createJob({ title, artist, editionSize }, start)
+    return new JobStory(slug, id, Date.parse(start))
+  }
+
+  private now(): string {
+    return new Date(this.clock).toISOString()
+  }
+
+  private async revision(): Promise<number> {
+    return (await loadJob(this.slug)).revision
+  }
+
+  later(minutes: number): this {
+    this.clock += minutes * 60_000
+    return this
+  }
+
+  async set(settings: Partial<Omit<Settings, 'version'>>): Promise<void> {
+    for (const [station, value] of Object.entries(settings)) await saveStation(this.id, await this.revision(), station as SettingStation, value)
+  }
+
+  async picture(motif: Motif, metal: string, state: number): Promise<void> {
+    const image = await keepPicture(await drawPlate(motif, metal), `${motif}.png`, this.now())
+    await setStatePicture(this.id, await this.revision(), state, image)
+  }
+
+  async rework(note: string): Promise<void> {
+    await openNextState(this.id, await this.revision(), note, this.now())
+  }
+
+  async pull(kind: PullKind, by: string, events: PullEvent[], change: { expected?: 'lighter' | 'same' | 'darker'; expectation?: string } = {}): Promise<string> {
+    const pulled = await loadJob(this.slug)
+    const id = fixedId(`${this.slug} ${kind} ${pulled.pulls.length}`)
+    await makePull(this.id, pulled.revision, { id, kind, zone: ZONE, hands: { inked: by, wiped: by, laid: OONA }, expected: change.expected ?? null, expectation: change.expectation ?? '' }, this.now())
+    this.later(2)
+    if (events.length > 0) await addEvents(this.id, await this.revision(), { pullId: id, events, by, why: '' }, this.now())
+    return id
+  }
+
+  async approve(proofPullId: string, settings: Settings, by: string): Promise<void> {
+    await approveBat(this.id, await this.revision(), { proofPullId, tolerances: usualTolerances(settings), approvedBy: by, reason: '' }, this.now())
+  }
+
+  async dryAndNumber(sorted: { pullId: string; kind: 'edition' | 'AP' | 'BAT' }[], by: string): Promise<void> {
+    await layToDry(this.id, await this.revision(), { method: 'blotters', days: 4, by }, this.now())
+    this.later(5 * 24 * 60)
+    await giveNumbers(this.id, await this.revision(), { sorted, style: 'roman' }, this.now())
+  }
+}
+
+const verdict = (seen: 'lighter' | 'same' | 'darker', note: string): PullEvent => ({ kind: 'verdict', seen, note, outcome: 'keep' })
+const readings = (uptakePercent: number, plateC: number, tone1: number, tone2: number): PullEvent[] => [
+  { kind: 'reading', quantity: 'uptakePercent', value: uptakePercent },
+  { kind: 'reading', quantity: 'plateC', value: plateC },
+  { kind: 'reading', quantity: 'tone1', value: tone1 },
+  { kind: 'reading', quantity: 'tone2', value: tone2 },
+]
+const accept: PullEvent = { kind: 'decision', decision: 'accepted', reason: '', fate: null }
+const eye = (reading: 'lighter' | 'same' | 'darker'): PullEvent => ({ kind: 'eye', reading })
+
+const mooring: Settings = {
+  version: 1,
+  plate: { name: 'Mooring posts', kind: 'zinc-etched', widthMm: 180, heightMm: 120, thicknessMm: 1.2, bevelDegrees: 45, state: 1 },
+  ink: {
+    name: 'Mix 7, low water', basis: 'volume',
+    parts: [{ inkId: 'quay-black', name: 'Quay black', parts: 8 }, { inkId: 'dusk-blue', name: 'Dusk blue', parts: 2 }, { inkId: 'silt-brown', name: 'Silt brown', parts: 1 }],
+    puddleGrams: 5, modifiers: [{ modifier: 'thin-oil', amount: 3 }], batchGrams: 60, gramsPerPull: 2.6, roomC: 19, plateC: 37,
+  },
+  wipe: WIPING_SCHOOLS['three-stage'].order,
+  paper: { paperId: 'heron-white', name: 'Heron white', gsm: 300, caliperMm: 0.55, sheetWidthMm: 300, sheetHeightMm: 250, grain: 'long', method: 'soak', dampMinutes: 30, targetUptakePercent: 55 },
+  press: { pressId: 'little-press', name: 'The little press', rollerRadiusMm: 45, mmPerTurn: 2, turnsLeft: 3, turnsRight: 3, packName: STARTER_PACKS[0].name, pack: STARTER_PACKS[0].layers, makeReadyMm: 0, passes: 1 },
+  register: { scheme: 'weighted', bottomToTop: 1.2, laying: 'corner-marks' },
+}
+
+/** A zinc etching in mid-edition: 11 of 24 pulled, one of them rejected. */
+async function seedMooringPosts(): Promise<void> {
+  const story = await JobStory.begin('Mooring posts', IDA, 24, '2026-03-02T09:10:00.000Z')
+  const { version: _, ...stations } = mooring
+  await story.set({ ...stations, press: { ...mooring.press, turnsLeft: 3.5, turnsRight: 3.5 }, ink: { ...mooring.ink, modifiers: [{ modifier: 'thin-oil', amount: 1 }] } })
+  await story.picture('posts', '#b9bbbd', 1)
+  await story.later(70).pull('proof', IDA, [eye('lighter'), verdict('lighter', 'Grey all over, emboss shallow at the posts.')])
+  await story.set({ press: { ...mooring.press, turnsLeft: 3, turnsRight: 3 } })
+  await story.later(45).pull('proof', IDA, [eye('darker'), verdict('darker', 'Lines full. Sky a little starved.')], { expected: 'darker', expectation: 'Half a turn tighter fills the lines.' })
+  await story.set({ ink: mooring.ink })
+  const proof = await story.later(40).pull('proof', IDA, [eye('same'), verdict('same', 'Sky wipes cleanly and holds. This is it.'), ...readings(55, 37, 1.42, 0.31)], { expected: 'lighter', expectation: 'Two drops more: easier wipe, more film in the sky.' })
+  await story.later(20).approve(proof, mooring, IDA)
+  story.later(18 * 60)
+  for (const [i, [uptake, plate, tone1, tone2, seen]] of EDITION_READINGS.entries()) {
+    const by = i < 6 ? IDA : TAM
+    const last: PullEvent = i === 6 ? { kind: 'decision', decision: 'rejected', reason: 'crease', fate: 'template' } : accept
+    await story.later(22).pull('edition', by, [eye(seen), ...readings(uptake, plate, tone1, tone2), last])
+  }
+}
+
+/** Readings of the eleven pulls: water %, plate °C, tone of two spots, and the eye. */
+const EDITION_READINGS: readonly [number, number, number, number, 'lighter' | 'same' | 'darker'][] = [
+  [54, 37, 1.42, 0.31, 'same'], [56, 37.5, 1.41, 0.32, 'same'], [55, 36.8, 1.43, 0.3, 'same'], [57, 37, 1.4, 0.31, 'same'], [54, 37.2, 1.41, 0.33, 'same'], [56, 36.9, 1.42, 0.31, 'same'],
+  [61, 37.4, 1.33, 0.36, 'darker'], [55, 36.5, 1.4, 0.33, 'same'], [54, 36.2, 1.39, 0.34, 'same'], [56, 36, 1.38, 0.35, 'darker'], [55, 35.8, 1.38, 0.35, 'darker'],
+]
+
+/** A drypoint on card that is being proved. */
+async function seedSamphire(): Promise<void> {
+  const story = await JobStory.begin('Samphire', TAM, 10, '2026-03-05T10:00:00.000Z')
+  const plate = { name: 'Samphire', kind: 'card-drypoint' as const, widthMm: 148, heightMm: 200, thicknessMm: 0.5, bevelDegrees: 0, state: 1 }
+  const ink: Settings['ink'] = {
+    name: 'Marsh green', basis: 'volume', parts: [{ inkId: 'samphire-green', name: 'Samphire green', parts: 4 }, { inkId: 'kelp-black', name: 'Kelp black', parts: 1 }, { inkId: 'clear-base', name: 'Clear base', parts: 2 }],
+    puddleGrams: 4, modifiers: [{ modifier: 'thin-oil', amount: 2 }], batchGrams: 24, gramsPerPull: 3.4, roomC: 18, plateC: 18,
+  }
+  const press = { ...mooring.press, turnsLeft: 2.75, turnsRight: 2.75, makeReadyMm: 0.5 }
+  await story.set({
+    plate, ink, wipe: WIPING_SCHOOLS['paper-only'].order,
+    paper: { paperId: 'egret-soft', name: 'Egret soft', gsm: 250, caliperMm: 0.5, sheetWidthMm: 280, sheetHeightMm: 380, grain: 'long', method: 'dip', dampMinutes: 0.75, targetUptakePercent: 62 },
+    press: { ...press, makeReadyMm: 0 }, register: { scheme: 'weighted', bottomToTop: 1.3, laying: 'long-edge' },
+  })
+  await story.picture('samphire', '#cfc6b4', 1)
+  await story.later(60).pull('proof', TAM, [eye('lighter'), verdict('lighter', 'Hardly an emboss; the stems break up.')])
+  await story.set({ press })
+  await story.later(35).pull('proof', TAM, [eye('darker'), verdict('darker', 'Stems stand. The mud wants to be darker still.')], { expected: 'darker', expectation: 'A bevelled make-ready sheet brings the thin card up to pressure.' })
+  await story.later(30).rework('Peeled the mud along the foot and pricked the joints.')
+  await story.picture('samphire', '#cbbfa6', 2)
+  await story.later(30).pull('proof', TAM, [eye('darker'), verdict('darker', 'Mud holds ink now. Sky could be wiped brighter.')], { expected: 'darker', expectation: 'Peeled areas print darkest.' })
+}
+
+/** A copper etching that is signed and filed. */
+async function seedWindow(): Promise<void> {
+  const story = await JobStory.begin('The pilot’s window', OONA, 6, '2026-02-09T09:00:00.000Z')
+  const settings: Settings = {
+    ...mooring,
+    plate: { name: 'The pilot’s window', kind: 'copper-etched', widthMm: 152, heightMm: 140, thicknessMm: 1.291, bevelDegrees: 40, state: 1 },
+    ink: { ...mooring.ink, name: 'Window black', parts: [{ inkId: 'kelp-black', name: 'Kelp black', parts: 5 }, { inkId: 'mussel-violet', name: 'Mussel violet', parts: 1 }], batchGrams: 40, gramsPerPull: 2.5, roomC: 20 },
+    paper: { paperId: 'dunlin-cream', name: 'Dunlin cream', gsm: 280, caliperMm: 0.48, sheetWidthMm: 380, sheetHeightMm: 280, grain: 'long', method: 'soak', dampMinutes: 60, targetUptakePercent: 48 },
+  }
+  const { version: _, ...stations } = settings
+  await story.set(stations)
+  await story.picture('window', '#c79a78', 1)
+  await story.later(80).pull('proof', OONA, [eye('same'), verdict('same', 'Close. Left edge a touch pale.')])
+  const proof = await story.later(50).pull('proof', OONA, [eye('same'), verdict('same', 'Even. Approved.'), ...readings(48, 37, 1.51, 0.24)], { expected: 'same', expectation: 'Edges wiped once more.' })
+  await story.approve(proof, settings, OONA)
+  const accepted: string[] = []
+  for (let i = 0; i < 7; i++) accepted.push(await story.later(24).pull('edition', OONA, [eye('same'), ...readings(48 + (i % 3) - 1, 37 + 0.2 * (i % 2), 1.5 + 0.01 * (i % 3), 0.24), accept]))
+  await story.later(60).dryAndNumber([...accepted.slice(0, 6).map((pullId) => ({ pullId, kind: 'edition' as const })), { pullId: accepted[6], kind: 'AP' as const }, { pullId: proof, kind: 'BAT' as const }], OONA)
+}
+
+/** Lays out the whole sample: an invented estuary workshop with three works in different phases. */
+export async function seedDemo(): Promise<void> {
+  await nameWorkshop(DEMO_WORKSHOP, '2026-02-09T08:00:00.000Z')
+  await stockStore(STARTER_STORE)
+  await seedWindow()
+  await seedMooringPosts()
+  await seedSamphire()
+  const { id } = await loadJob('mooring-posts')
+  await keepMorning({ roomC: 15, humidityPercent: 62, sheetGrams: 23.1, sheetJobId: id }, '2026-03-06T08:20:00.000Z')
+}

@@ -1,0 +1,16 @@
+import { seedDemo } from '@demo/seedDemo'
+import { closeDatabase } from '@/data/database'
+import { loadAllJobs } from '@/data/jobs'
+
+/** Lays out the sample in the data folder, unless something is there already. */
+async function main(): Promise<void> {
+  const jobs = await loadAllJobs()
+  if (jobs.length > 0) console.log(`The folder already holds ${jobs.length} jobs; nothing was changed.`)
+  else {
+    await seedDemo()
+    console.log('The sample is laid out: three works in different phases.')
+  }
+  await closeDatabase()
+}
+
+await main()
