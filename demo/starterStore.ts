@@ -1,4 +1,4 @@
-import { WAVELENGTHS_NM } from '@/core/colour/spectrum'
+import { ragWhite } from '@/core/paper/ragWhite'
 import type { ShelfInk } from '@/core/record/jobFile'
 import { absorption, scattering, type PigmentBands } from './pigmentBands'
 
@@ -21,11 +21,6 @@ const INKS: readonly InkRow[] = [
   ['salt-white', 'Salt white', { floor: 0.0003, edge: [400, 12, 0.02] }, 0.34, 55, 'Covering: makes a transparent colour show over a dark one.'],
   ['clear-base', 'Clear base', { floor: 0.0001, edge: [410, 15, 0.001] }, 0.002, 30, 'No colour: thins strength, keeps body.'],
 ]
-
-/** Reflectance of an invented uncoated rag paper: a little warm, `white` in the middle of the spectrum. */
-export function ragWhite(white: number, warmth: number): number[] {
-  return WAVELENGTHS_NM.map((nm) => Number((white - warmth * Math.max(0, (560 - nm) / 180) ** 1.4 + 0.012 * Math.min(1, (nm - 380) / 350)).toFixed(4)))
-}
 
 export const STARTER_INKS: readonly ShelfInk[] = INKS.map(([id, name, bands, scatter, viscosityPas, note]) => ({
   id, name, kind: id === 'samphire-green' || id === 'reed-ochre' ? 'water-washable' : 'oil', k: absorption(bands), s: scattering(scatter), viscosityPas, source: 'estimated', note,

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import { usualTolerances } from '../prove/tolerance'
 import { jobFileSchema, type JobFile } from './jobFile'
+import { documentJob, writeMoment } from './documentation'
 import { pullRows } from './pullRows'
 
 const at = '2031-05-02T09:30:00.000Z'
@@ -35,5 +36,18 @@ describe('pull rows', () => {
   it('gives each setting a column and the mark its place', () => {
     const [row] = pullRows(file.pulls, new Map([['p1', 'BAT']]))
     expect(row).toMatchObject({ kind: 'Proof', number: 1, mark: 'BAT', eye: 'same', 'press.turnsLeft': '3 turns', plateC: '' })
+  })
+})
+
+describe('documentation sheet', () => {
+  const sheet = documentJob({ ...file.job, bench: sampleSettings, plateStates: file.plateStates, pulls: file.pulls, bats: file.bats, prints: file.prints, dryings: [] })
+  it('declares every kind and how the plate was printed', () => {
+    const rows = Object.fromEntries(sheet.sections.flatMap((section) => section.rows.map(({ label, value }) => [label, value])))
+    expect(rows).toMatchObject({ Edition: '1', BAT: '1', 'Proofs pulled': '1', Size: '180 mm × 120 mm, 1.2 mm thick', 'Press: left screw': '3 turns' })
+    expect(sheet.impressions[0]).toMatchObject({ mark: 'BAT', moment: '2031-05-02 09:30 Etc/UTC', hands: 'inked Ida Quill' })
+  })
+  it('writes the moment in the zone it was stamped in, daylight saving too', () => {
+    expect(writeMoment('2031-07-02T09:30:00.000Z', 'Europe/Lisbon')).toBe('2031-07-02 10:30 Europe/Lisbon')
+    expect(writeMoment('2031-12-31T23:30:00.000Z', 'Asia/Tokyo')).toBe('2032-01-01 08:30 Asia/Tokyo')
   })
 })

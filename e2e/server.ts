@@ -1,0 +1,65 @@
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { createServer } from 'node:net'
+import { tmpdir } from 'node:os'
+import path from 'node:path'
+
+const ROOT = path.resolve(import.meta.dirname, '..')
+
+/** A running application on a data folder of its own. */
+export interface TestServer {
+  url: string
+  dataFolder: string
+  /** ends it the hard way, as a power cut would */
+  kill: () => Promise<void>
+  /** starts it again on the same folder and port */
+  restart: () => Promise<void>
+  /** ends it and removes its folder */
+  remove: () => Promise<void>
+}
+
+async function freePort(): Promise<number> {
+  return new Promise((resolve, reject) => {
+    const probe = createServer()
+    probe.once('error', reject)
+    probe.listen(0, '127.0.0.1', () => {
+      const { port } = probe.address() as { port: number }
+      probe.close(() => resolve(port))
+    })
+  })
+}
+
+async function answers(url: string): Promise<void> {
+  const deadline = Date.now() + 30_000
+  while (Date.now() < deadline) {
+    const reply = await fetch(url).catch(() => null)
+    if (reply?.ok) return
+    await new Promise((resolve) => setTimeout(resolve, 150))
+  }
+  throw new Error(`${url} does not answer`)
+}
+
+/** Starts the built application; with `sample`, on the demo data. */
+export async function startServer({ sample }: { sample: boolean }): Promise<TestServer> {
+  const dataFolder = mkdtempSync(path.join(tmpdir(), 'typothesis-'))
+  const port = await freePort()
+  const url = `http://127.0.0.1:${port}`
+  const env = { ...process.env, TYPOTHESIS_DATA: dataFolder, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' as const }
+  if (sample) {
+    const seeded = spawnSync(process.execPath, ['--import', 'tsx', 'src/cli/seed.ts'], { cwd: ROOT, env, encoding: 'utf8' })
+    if (seeded.status !== 0) throw new Error(seeded.stderr)
+  }
+  let child: ChildProcess
+  const start = async () => {
+    child = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], { cwd: ROOT, env, stdio: 'ignore' })
+    await answers(url)
+  }
+  const kill = async () => {
+    if (child.exitCode !== null || child.signalCode !== null) return
+    const gone = new Promise((resolve) => child.once('exit', resolve))
+    child.kill('SIGKILL')
+    await gone
+  }
+  await start()
+  return { url, dataFolder, kill, restart: start, remove: async () => { await kill(); rmSync(dataFolder, { recursive: true, force: true }) } }
+}

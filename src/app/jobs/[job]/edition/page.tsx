@@ -1,0 +1,8 @@
+import { EditionStation } from '@/stations/edition/EditionStation'
+import { openJob } from '../openJob'
+
+export default async function EditionPage({ params }: { params: Promise<{ job: string }> }) {
+  const { pulls, bats } = await openJob((await params).job)
+  const bat = bats.at(-1)
+  return <EditionStation pulls={pulls} bat={pulls.find(({ id }) => id === bat?.proofPullId) ?? null} />
+}

@@ -1,0 +1,34 @@
+import type { Metadata } from 'next'
+import { BenchProvider } from '@/stations/bench/BenchContext'
+import { ConflictNotice } from '@/stations/bench/ConflictNotice'
+import { readBench } from '@/stations/bench/readBench'
+import { Slip } from '@/stations/bench/Slip'
+import { StationLine } from '@/stations/bench/StationLine'
+import { openJob } from './openJob'
+
+type Params = { params: Promise<{ job: string }> }
+
+export async function generateMetadata({ params }: Params): Promise<Metadata> {
+  return { title: (await openJob((await params).job)).title }
+}
+
+/** A job opens as a bench: the stations along one line, the open one's instrument in the middle, the Slip beside it. */
+export default async function JobLayout({ children, params }: Params & { children: React.ReactNode }) {
+  const job = await openJob((await params).job)
+  return (
+    <BenchProvider key={job.id} job={readBench(job)}>
+      <div className="screen-only flex flex-wrap items-baseline gap-x-4 px-4 pt-2">
+        <p className="station-title text-lg">{job.title}</p>
+        <p className="text-sm text-muted">
+          {job.artist}, edition of {job.editionSize}
+        </p>
+      </div>
+      <StationLine />
+      <ConflictNotice />
+      <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_19rem] print:block">
+        <main className="min-w-0 p-3 sm:p-5 print:p-0">{children}</main>
+        <Slip />
+      </div>
+    </BenchProvider>
+  )
+}

@@ -1,0 +1,14 @@
+import { notFound } from 'next/navigation'
+import { cache } from 'react'
+import { NotFoundError } from '@/data/errors'
+import { loadJob } from '@/data/jobs'
+
+/** The job of an address, read once a request; an unknown one is the not-found page. */
+export const openJob = cache(async (slug: string) => {
+  try {
+    return await loadJob(slug)
+  } catch (error) {
+    if (error instanceof NotFoundError) notFound()
+    throw error
+  }
+})

@@ -1,0 +1,7 @@
+import { ProveStation } from '@/stations/prove/ProveStation'
+import { openJob } from '../openJob'
+
+export default async function ProvePage({ params }: { params: Promise<{ job: string }> }) {
+  const { pulls } = await openJob((await params).job)
+  return <ProveStation proofs={pulls.filter(({ kind }) => kind === 'proof')} />
+}

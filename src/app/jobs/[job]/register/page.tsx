@@ -1,0 +1,5 @@
+import { RegisterStation } from '@/stations/register/RegisterStation'
+
+export default function RegisterPage() {
+  return <RegisterStation />
+}

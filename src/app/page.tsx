@@ -1,0 +1,39 @@
+import { writeMorningSheet } from '@/core/morning/morningSheet'
+import { latestMorning } from '@/data/mornings'
+import { loadAllJobs, summarise } from '@/data/jobs'
+import { loadStore } from '@/data/store'
+import { MorningReadingsForm } from '@/stations/morning/MorningReadingsForm'
+import { MorningSheet } from '@/stations/morning/MorningSheet'
+import { readMorning } from '@/stations/morning/readMorning'
+import { FirstRun } from '@/stations/workshop/FirstRun'
+import { JobShelf } from '@/stations/workshop/JobShelf'
+import { PlateMark } from '@/ui/PlateMark'
+
+/** The first screen of a working day: the morning sheet, and the jobs. */
+export default async function MorningPage() {
+  const jobs = await loadAllJobs()
+  if (jobs.length === 0) return <FirstRun />
+  const [morning, { inks }] = await Promise.all([latestMorning(), loadStore()])
+  const now = new Date().toISOString()
+  const active = jobs.flatMap((job) => {
+    const facts = readMorning(job, inks, now)
+    return facts ? [{ slug: job.slug, facts }] : []
+  })
+  const lines = morning ? writeMorningSheet(morning.readings, active.map(({ facts }) => facts)) : []
+  const fresh = morning?.at.slice(0, 10) === now.slice(0, 10)
+  return (
+    <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_20rem]">
+      <main className="min-w-0 p-3 sm:p-5">
+        <PlateMark title="Morning sheet" aside={morning && <p className="text-sm">{fresh ? 'read today' : `read ${morning.at.slice(0, 10)}: read again`}</p>}>
+          <MorningReadingsForm readings={morning?.readings ?? null} jobs={active.map(({ facts }) => ({ id: facts.id, title: facts.title }))} />
+          {!morning && <p className="mt-4">Read the room and write the sheet: it says what today’s weather, the mix and the plate’s remaining life mean for the work.</p>}
+          {morning && active.map(({ slug, facts }) => <MorningSheet key={facts.id} slug={slug} title={facts.title} lines={lines.filter((line) => line.jobId === facts.id)} />)}
+          {active.length === 0 && <p className="mt-4">No job is under way.</p>}
+        </PlateMark>
+      </main>
+      <aside className="border-line p-4 lg:border-l">
+        <JobShelf jobs={jobs.map(summarise)} />
+      </aside>
+    </div>
+  )
+}

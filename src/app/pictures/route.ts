@@ -1,0 +1,27 @@
+import { NextResponse, type NextRequest } from 'next/server'
+import { FieldError } from '@/data/errors'
+import { keepPicture, LARGEST_PICTURE_BYTES } from '@/data/images'
+
+const tooLarge = () => NextResponse.json({ message: 'The file is too large; at most 40 MB are taken. Save it smaller and choose it again.' }, { status: 413 })
+
+/** Takes a picture: the body is the file, `x-file-name` its name. Reading stops as soon as it is too large. */
+export async function POST(request: NextRequest): Promise<NextResponse> {
+  if (Number(request.headers.get('content-length') ?? 0) > LARGEST_PICTURE_BYTES) return tooLarge()
+  const chunks: Uint8Array[] = []
+  let size = 0
+  if (request.body) {
+    for await (const chunk of request.body as unknown as AsyncIterable<Uint8Array>) {
+      size += chunk.length
+      if (size > LARGEST_PICTURE_BYTES) return tooLarge()
+      chunks.push(chunk)
+    }
+  }
+  try {
+    const name = decodeURIComponent(request.headers.get('x-file-name') ?? 'picture')
+    return NextResponse.json({ id: await keepPicture(Buffer.concat(chunks), name, new Date().toISOString()) })
+  } catch (error) {
+    if (error instanceof FieldError) return NextResponse.json({ message: error.problems[0].message }, { status: 400 })
+    if (error instanceof URIError) return NextResponse.json({ message: 'The name of the file cannot be read.' }, { status: 400 })
+    throw error
+  }
+}

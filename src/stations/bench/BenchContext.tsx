@@ -1,0 +1,82 @@
+'use client'
+
+import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react'
+import type { Bench } from '@/core/prove/settings'
+import type { Tolerances } from '@/core/prove/tolerance'
+import type { FieldProblem } from '@/data/errors'
+import type { Answer } from './answer'
+
+/** What every station of a job needs to know of it. */
+export interface BenchJob {
+  id: string
+  slug: string
+  title: string
+  revision: number
+  bench: Bench
+  bat: { version: number; settings: Bench; tolerances: Tolerances } | null
+  proofs: number
+  accepted: number
+  editionSize: number
+  pullsFromPlate: number
+  numbered: boolean
+  drying: boolean
+}
+
+interface BenchContextValue {
+  job: BenchJob
+  bench: Bench
+  /** shows a change at once; keeping it is the caller's business */
+  show: (bench: Bench) => void
+  /** sends one act to the server with the revision in hand; acts wait for one another */
+  send: <T extends object>(act: (target: { jobId: string; revision: number }) => Promise<Answer<T & { revision: number }>>) => Promise<Answer<T & { revision: number }>>
+  /** set when another window changed the job */
+  conflict: string | null
+}
+
+const Context = createContext<BenchContextValue | null>(null)
+
+/** Holds the job's bench while stations come and go, so that the Slip moves with every change. */
+export function BenchProvider({ job, children }: { job: BenchJob; children: ReactNode }) {
+  const [bench, show] = useState(job.bench)
+  const [seen, setSeen] = useState(job)
+  const [conflict, setConflict] = useState<string | null>(null)
+  const revision = useRef(job.revision)
+  const queue = useRef<Promise<unknown>>(Promise.resolve())
+
+  // The server's word is newer than ours only when it knows a later revision.
+  if (job !== seen) {
+    setSeen(job)
+    if (job.revision > seen.revision && JSON.stringify(job.bench) !== JSON.stringify(bench)) show(job.bench)
+  }
+
+  useEffect(() => {
+    revision.current = Math.max(revision.current, job.revision)
+  }, [job])
+
+  const send: BenchContextValue['send'] = useCallback(
+    (act) => {
+      const turn = queue.current.then(async () => {
+        const answer = await act({ jobId: job.id, revision: revision.current })
+        if (answer.ok) revision.current = answer.revision
+        else if (answer.conflict) setConflict(answer.problems[0].message)
+        return answer
+      })
+      queue.current = turn.catch(() => undefined)
+      return turn
+    },
+    [job.id],
+  )
+
+  const value = useMemo(() => ({ job, bench, show, send, conflict }), [job, bench, send, conflict])
+  return <Context.Provider value={value}>{children}</Context.Provider>
+}
+
+/** The bench of the job whose page this is. */
+export function useBench(): BenchContextValue {
+  const value = useContext(Context)
+  if (!value) throw new Error('useBench stands outside a BenchProvider')
+  return value
+}
+
+/** What went wrong when the server could not be reached: nothing was kept, the entry stays. */
+export const UNREACHABLE: FieldProblem = { field: '', message: 'Not kept: the server does not answer. What you typed stays here; try again.' }

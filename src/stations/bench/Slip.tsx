@@ -1,0 +1,77 @@
+'use client'
+
+import { STATIONS } from '@/core/prove/settings'
+import { readSlip, type SlipLine } from '@/core/prove/tolerance'
+import { useBench } from './BenchContext'
+
+/** Tolerance as a small gauge: the bar is what may be, the tick is the BAT, the mark is now: dot within, diamond outside. */
+function Gauge({ line }: { line: SlipLine }) {
+  if (line.standing === 'no-bat') return null
+  const offset = line.offset ?? (line.standing === 'outside' ? 2 : 0)
+  const x = 24 + Math.max(-1.75, Math.min(1.75, offset)) * 11
+  const outside = line.standing === 'outside'
+  return (
+    <svg width="48" height="14" viewBox="0 0 48 14" aria-hidden className={outside ? 'text-signal' : ''}>
+      <path d="M13 7H35" stroke="var(--edge)" strokeWidth="5" opacity="0.35" />
+      <path d="M24 2V12" stroke="var(--edge)" strokeWidth="1" />
+      {outside ? <path d={`M${x} 2 ${x + 5} 7 ${x} 12 ${x - 5} 7Z`} fill="currentColor" /> : <circle cx={x} cy="7" r="3" fill="currentColor" />}
+    </svg>
+  )
+}
+
+const STANDING: Record<SlipLine['standing'], string> = { 'as-bat': 'as the BAT', within: 'within tolerance', outside: 'differs from the BAT', 'no-bat': '' }
+
+/** The Slip: one line a setting, what the BAT had, what is set now, and whether that may be. */
+export function Slip() {
+  const { job, bench } = useBench()
+  const lines = readSlip(bench, job.bat)
+  const differing = lines.filter((line) => line.standing === 'outside').length
+  const stations = [...new Set(lines.map((line) => line.station))]
+  return (
+    <aside aria-label="Slip" className="screen-only condensed border-line p-4 text-sm lg:border-l">
+      <div className="mb-2 flex items-baseline justify-between">
+        <h2 className="station-title text-base">Slip</h2>
+        <p className={differing > 0 ? 'font-semibold text-signal' : 'text-muted'}>{job.bat ? (differing > 0 ? `◆ ${differing} ${differing === 1 ? 'differs' : 'differ'} from the BAT` : `as BAT ${job.bat.version}`) : 'no BAT, the approved proof, yet'}</p>
+      </div>
+      {lines.length === 0 && <p className="text-muted">Nothing is set yet. Begin with the plate.</p>}
+      {stations.map((station) => (
+        <table key={station} className="mb-2 w-full table-fixed border-t border-line">
+          <caption className="pt-1 text-left font-semibold">{STATIONS[station]}</caption>
+          <thead className="sr-only">
+            <tr>
+              <th scope="col">Setting</th>
+              {job.bat && <th scope="col">BAT</th>}
+              <th scope="col">Now</th>
+              {job.bat && <th scope="col">Tolerance</th>}
+            </tr>
+          </thead>
+          <tbody>
+            {lines
+              .filter((line) => line.station === station)
+              .map((line) => (
+                <tr key={line.key} className={line.standing === 'outside' ? 'font-semibold text-signal' : ''}>
+                  <th scope="row" className="truncate py-px pr-2 text-left font-normal text-muted" title={line.label}>
+                    {line.label}
+                  </th>
+                  {job.bat && line.standing === 'outside' && (
+                    <td className="truncate pr-2 text-muted" title={line.bat ?? 'not in the BAT'}>
+                      {line.bat ?? '—'}
+                    </td>
+                  )}
+                  <td colSpan={job.bat && line.standing !== 'outside' ? 2 : 1} className="truncate" title={line.now ?? 'left out'}>
+                    {line.now ?? 'left out'}
+                  </td>
+                  {job.bat && (
+                    <td className="w-12">
+                      <Gauge line={line} />
+                      <span className="sr-only">{STANDING[line.standing]}</span>
+                    </td>
+                  )}
+                </tr>
+              ))}
+          </tbody>
+        </table>
+      ))}
+    </aside>
+  )
+}

@@ -1,0 +1,64 @@
+'use client'
+
+import { useState } from 'react'
+import { DRYING_METHODS, type DryingMethod } from '@/core/dry/drying'
+import type { Drying, Print } from '@/core/record/jobFile'
+import type { Pull } from '@/core/edition/pull'
+import { Button } from '@/ui/Button'
+import { SelectField, TextField } from '@/ui/Field'
+import { Figure } from '@/ui/Figure'
+import { NumberField } from '@/ui/NumberField'
+import { PlateMark } from '@/ui/PlateMark'
+import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { CleaningCaution } from '../bench/cautions'
+import { problemAt } from '../bench/problemAt'
+import { useHand } from '../bench/useHand'
+import { Problems } from '../pull/Problems'
+import { layToDryAction } from './actions'
+import { SigningList } from './SigningList'
+import { SortingTable } from './SortingTable'
+
+/** Drying with its ready date, sorting, and the numbers in the order to sign. */
+export function DryStation({ acceptedPulls, batProof, openPulls, prints, dryings }: { acceptedPulls: Pull[]; batProof: Pull | null; openPulls: number; prints: Print[]; dryings: Drying[] }) {
+  const { job, send } = useBench()
+  const [hand, setHand] = useHand()
+  const [method, setMethod] = useState<DryingMethod>('blotters')
+  const [days, setDays] = useState<number | null>(DRYING_METHODS.blotters.usualDays)
+  const [problems, setProblems] = useState<{ field: string; message: string }[]>([])
+  const drying = dryings.at(-1)
+
+  const lay = async () => {
+    const answer = await send((target) => layToDryAction({ ...target, drying: { method, days: days ?? 0, by: hand } })).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    setProblems(answer.ok ? [] : answer.problems)
+  }
+
+  return (
+    <PlateMark title="Dry & Sign" aside={<p className="text-sm">{prints.length > 0 ? `${prints.length} impressions numbered` : `${acceptedPulls.length} accepted of ${job.editionSize}`}</p>}>
+      {prints.length > 0 ? (
+        <SigningList prints={prints} />
+      ) : (
+        <>
+          <CleaningCaution />
+          <section aria-label="Drying" className="grid items-end gap-3 border-b border-line pb-4 sm:grid-cols-2 xl:grid-cols-[1fr_8rem_1fr_auto_auto]">
+            <SelectField
+              label="Drying" value={method} options={Object.entries(DRYING_METHODS).map(([key, { label }]) => [key, label])}
+              onPick={(key) => {
+                setMethod(key as DryingMethod)
+                setDays(DRYING_METHODS[key as DryingMethod].usualDays)
+              }}
+            />
+            <NumberField label="Days" value={days} onValue={setDays} problem={problemAt(problems, 'drying.days')} />
+            <TextField label="Laid by" value={hand} onText={setHand} problem={problemAt(problems, 'drying.by')} />
+            <Button onClick={() => void lay()} disabled={acceptedPulls.length === 0}>
+              Laid to dry now
+            </Button>
+            {drying && <Figure value={drying.readyAt.slice(0, 10)} label={`ready, laid ${drying.laidAt.slice(0, 10)}`} />}
+            <p className="text-sm text-muted sm:col-span-2 xl:col-span-5">{DRYING_METHODS[method].note} Sort dry prints only: a wet print reads darker and the damp sheet is larger.</p>
+          </section>
+          <Problems problems={problems} except={['drying.days', 'drying.by']} />
+          {acceptedPulls.length === 0 ? <p className="py-4">Nothing to sort yet: accepted pulls of the edition come here.</p> : <SortingTable accepted={acceptedPulls} batProof={batProof} openPulls={openPulls} />}
+        </>
+      )}
+    </PlateMark>
+  )
+}

@@ -1,0 +1,45 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { z } from 'zod'
+import { numberingInput } from '@/core/dry/numbering'
+import { count, label } from '@/core/units/schemas'
+import { declareEditionSize } from '@/data/jobs'
+import { giveNumbers, layToDry, newDryingSchema } from '@/data/prints'
+import { answer, type Answer } from '../bench/answer'
+
+const target = { jobId: label, revision: count }
+const dryInput = z.strictObject({ ...target, drying: newDryingSchema })
+const numberInput = z.strictObject({ ...target, numbering: numberingInput })
+const sizeInput = z.strictObject({ ...target, editionSize: z.number() })
+type Done = Promise<Answer<{ revision: number }>>
+
+/** Records that the prints were laid to dry. */
+export async function layToDryAction(input: z.infer<typeof dryInput>): Done {
+  return answer(async () => {
+    const { jobId, revision, drying } = dryInput.parse(input)
+    const next = await layToDry(jobId, revision, drying, new Date().toISOString())
+    revalidatePath('/', 'layout')
+    return { revision: next }
+  })
+}
+
+/** Gives the numbers of the sorted edition, and closes it. */
+export async function giveNumbersAction(input: z.infer<typeof numberInput>): Done {
+  return answer(async () => {
+    const { jobId, revision, numbering } = numberInput.parse(input)
+    const next = await giveNumbers(jobId, revision, numbering, new Date().toISOString())
+    revalidatePath('/', 'layout')
+    return { revision: next }
+  })
+}
+
+/** Declares the edition as large as what stands in it. */
+export async function declareSizeAction(input: z.infer<typeof sizeInput>): Done {
+  return answer(async () => {
+    const { jobId, revision, editionSize } = sizeInput.parse(input)
+    const next = await declareEditionSize(jobId, revision, editionSize)
+    revalidatePath('/', 'layout')
+    return { revision: next }
+  })
+}

@@ -1,0 +1,86 @@
+'use client'
+
+import { useState } from 'react'
+import { QUANTITIES, QUANTITY_KEYS, readPull, type EyeReading, type Pull, type PullEvent, type Quantity } from '@/core/edition/pull'
+import { writeMoment } from '@/core/record/documentation'
+import type { FieldProblem } from '@/data/errors'
+import { Button } from '@/ui/Button'
+import { NumberField } from '@/ui/NumberField'
+import { useKey } from '@/ui/useKey'
+import { Problems } from '../pull/Problems'
+import { RejectForm } from './RejectForm'
+
+interface AfterPullProps {
+  pull: Pull
+  busy: boolean
+  problems: readonly FieldProblem[]
+  onAdd: (events: PullEvent[], why?: string) => Promise<boolean>
+}
+
+/** After the pull: its moment large, one tap for the eye, readings if there are any, and what becomes of it. */
+export function AfterPull({ pull, busy, problems, onAdd }: AfterPullProps) {
+  const { eye } = readPull(pull)
+  const [readings, setReadings] = useState<Partial<Record<Quantity, number | null>>>({})
+  const read = QUANTITY_KEYS.flatMap((quantity): PullEvent[] => {
+    const value = readings[quantity]
+    return typeof value === 'number' ? [{ kind: 'reading', quantity, value }] : []
+  })
+  const decide = (decision: 'accepted' | 'set-aside', seen?: EyeReading) =>
+    void onAdd([...(seen ? [{ kind: 'eye' as const, reading: seen }] : []), ...read, { kind: 'decision', decision, reason: '', fate: null }])
+  const judge = (seen: EyeReading) => void onAdd([{ kind: 'eye', reading: seen }])
+  useKey(({ code }) => {
+    if (busy) return false
+    if (eye) return false
+    if (code === 'Enter' || code === 'NumpadEnter') decide('accepted', 'same')
+    else if (code === 'Minus' || code === 'NumpadSubtract') judge('lighter')
+    else if (code === 'Equal' || code === 'NumpadAdd') judge('darker')
+    else return false
+    return true
+  })
+  const big = 'min-h-22 flex-1 justify-center text-xl'
+  return (
+    <section aria-label={`Pull ${pull.number}`}>
+      <h2 className="station-title">Pull {pull.number}: copy its moment onto the sheet</h2>
+      <p className="far-number my-3 text-4xl">{writeMoment(pull.pulledAt, pull.zone)}</p>
+      {eye === null ? (
+        <>
+          <p className="mb-1 text-sm text-muted">Beside the BAT it</p>
+          <div className="flex flex-wrap gap-2">
+            <Button className={big} disabled={busy} onClick={() => judge('lighter')}>is lighter</Button>
+            <Button look="main" className={big} disabled={busy} onClick={() => decide('accepted', 'same')}>matches: accept</Button>
+            <Button className={big} disabled={busy} onClick={() => judge('darker')}>is darker</Button>
+          </div>
+        </>
+      ) : (
+        <>
+          <p className="mb-1">Seen {eye === 'same' ? 'the same' : eye}. What becomes of it?</p>
+          <div className="flex flex-wrap gap-2">
+            <Button look="main" className={big} disabled={busy} onClick={() => decide('accepted')}>Accept</Button>
+            <Button className={big} disabled={busy} onClick={() => decide('set-aside')}>Set aside</Button>
+          </div>
+        </>
+      )}
+      <Problems problems={problems} except={['hand']} />
+      <fieldset className="mt-4 grid grid-cols-2 gap-3 border-t border-line pt-2 sm:grid-cols-3">
+        <legend className="sr-only">Readings</legend>
+        {QUANTITY_KEYS.map((quantity) => {
+          const { label, unit, min, max } = QUANTITIES[quantity]
+          const value = readings[quantity] ?? null
+          return (
+            <NumberField
+              key={quantity} label={label} unit={unit} value={value} onValue={(next) => setReadings({ ...readings, [quantity]: next })}
+              problem={value !== null && (value < min || value > max) ? `must be within ${min} and ${max} ${unit}` : undefined}
+            />
+          )
+        })}
+      </fieldset>
+      {read.length > 0 && eye === null && <p className="text-sm text-muted">Readings are kept with “matches”, or:</p>}
+      {read.length > 0 && (
+        <Button disabled={busy} onClick={() => void onAdd(read).then((kept) => kept && setReadings({}))}>
+          Keep {read.length} {read.length === 1 ? 'reading' : 'readings'}
+        </Button>
+      )}
+      <RejectForm busy={busy} onReject={(event) => void onAdd([...read, event])} />
+    </section>
+  )
+}

@@ -1,0 +1,104 @@
+'use client'
+
+import dynamic from 'next/dynamic'
+import { useState } from 'react'
+import { controlChart } from '@/core/stats/controlChart'
+import { editionProgress, eyeSeries, runSeries } from '@/core/edition/editionProgress'
+import { QUANTITIES, type Pull } from '@/core/edition/pull'
+import { startsNeeded } from '@/core/edition/startsNeeded'
+import { compareSettings } from '@/core/prove/compareSettings'
+import { readSlip } from '@/core/prove/tolerance'
+import { Button } from '@/ui/Button'
+import { TextField } from '@/ui/Field'
+import { Figure } from '@/ui/Figure'
+import { PlateMark } from '@/ui/PlateMark'
+import { useKey } from '@/ui/useKey'
+import { useBench } from '../bench/BenchContext'
+import { PressCaution } from '../bench/cautions'
+import { problemAt } from '../bench/problemAt'
+import { Problems } from '../pull/Problems'
+import { usePull } from '../pull/usePull'
+import { AfterPull } from './AfterPull'
+import { PullTable } from './PullTable'
+
+const RunChart = dynamic(() => import('@/ui/RunChart'), { ssr: false, loading: () => <p className="h-44 text-sm text-muted">Drawing the chart…</p> })
+/** Prints from which limits say something; before, the tolerance alone is drawn. */
+const LIMITS_FROM = 20
+
+/** The edition, held to the BAT: what differs before the pull, one tap after it, and how it runs. */
+export function EditionStation({ pulls, bat }: { pulls: Pull[]; bat: Pull | null }) {
+  const { bench, job } = useBench()
+  const { hand, setHand, busy, problems, pull, add } = usePull()
+  const [laid, setLaid] = useState('')
+  const edition = pulls.filter(({ kind }) => kind === 'edition')
+  const progress = editionProgress(job.editionSize, edition)
+  const open = edition.findLast((candidate) => !candidate.events.some(({ event }) => event.kind === 'decision')) ?? null
+  const differences = job.bat ? compareSettings(job.bat.settings, bench) : []
+  const outside = job.bat ? readSlip(bench, job.bat).filter(({ standing }) => standing === 'outside').length : 0
+  const next = (edition.at(-1)?.number ?? 0) + 1
+  const pullNow = () => void pull('edition', undefined, laid)
+  useKey(({ code }) => {
+    if (!/^(Digit|Numpad)0$/.test(code) || open || !job.bat || busy) return false
+    pullNow()
+    return true
+  })
+
+  if (!job.bat) return <PlateMark title="Edition"><p className="border border-line bg-ground p-4">First approve a proof as BAT, the approved proof, at the station Prove: the edition is held to it.</p></PlateMark>
+  const starts = progress.left > 0 ? startsNeeded({ accepted: progress.left, earlierAccepted: progress.accepted, earlierRejected: progress.rejected, confidence: 0.9 }) : null
+  const series = runSeries(edition, bat)
+  const eyes = eyeSeries(edition)
+  return (
+    <PlateMark title="Edition" aside={<p className="text-sm">held to BAT {job.bat.version}</p>}>
+      <PressCaution />
+      <div className="flex flex-wrap gap-x-10 gap-y-3 border-b border-line pb-4">
+        <Figure value={`${progress.accepted} of ${progress.size}`} label="accepted" />
+        <Figure value={progress.rejected} label="rejected" />
+        <Figure value={progress.setAside} label="set aside" />
+        {starts && <Figure value={starts.starts} label={`sheets to damp for the ${progress.left} left (9 in 10 sure)`} />}
+      </div>
+      <div className="grid gap-6 py-4 xl:grid-cols-2">
+        {open ? (
+          <AfterPull key={open.id} pull={open} busy={busy} problems={problems} onAdd={(events, why) => add(open.id, events, why)} />
+        ) : job.numbered ? (
+          <p>The numbers are given: this edition is closed.</p>
+        ) : (
+          <section aria-label="Before the pull">
+            <h2 className="station-title">Before pull {next}</h2>
+            {differences.length === 0 ? <p>The bench stands as the BAT.</p> : (
+              <ul className="my-2" aria-label="Settings that differ from the BAT">
+                {differences.map(({ key, words, wayBack }) => (
+                  <li key={key} className="border-b border-line py-1">
+                    <b className="text-signal">◆ {words}</b> <span className="block text-sm text-muted">way back: {wayBack.text}</span>
+                  </li>
+                ))}
+              </ul>
+            )}
+            <div className="my-3 grid gap-3 sm:grid-cols-2">
+              <TextField label="Inks and wipes" value={hand} onText={setHand} problem={problemAt(problems, 'hand')} />
+              <TextField label="Lays the sheet" value={laid} onText={setLaid} placeholder={hand} />
+            </div>
+            <Problems problems={problems} except={['hand']} />
+            <Button look="main" className="min-h-22 w-full justify-center text-2xl" disabled={busy} onClick={pullNow}>
+              {outside > 0 ? `Pull ${next}, although ${outside} ${outside === 1 ? 'setting is' : 'settings are'} outside` : `Pull ${next}`}
+            </Button>
+            <Button look="quiet" disabled={busy} onClick={() => void pull('warmup')}>
+              Warm-up pull, not counted
+            </Button>
+          </section>
+        )}
+        <section aria-label="Run charts" className="min-w-0">
+          {eyes.length > 1 && <RunChart title="The eye against the BAT" points={eyes} band={{ target: 0, low: -0.5, high: 0.5 }} words={{ '-1': 'lighter', '0': 'same', '1': 'darker' }} />}
+          {series.map(({ quantity, points, band, outside: strays }) => (
+            <RunChart
+              key={quantity} title={`${QUANTITIES[quantity].label}, ${QUANTITIES[quantity].unit}`} points={points} band={band}
+              limits={points.length >= LIMITS_FROM ? controlChart({ values: points.map(({ value }) => value) }) : null}
+              remark={strays.length > 0 ? `◆ Outside the tolerance: pull ${strays.join(', ')}` : band ? 'All within the tolerance.' : 'The BAT has no reading of it.'}
+            />
+          ))}
+          {series.length === 0 && eyes.length < 2 && <p className="text-sm text-muted">Charts of the run stand here once two pulls are judged.</p>}
+        </section>
+      </div>
+      <PullTable pulls={edition} busy={busy} locked={job.numbered} onAdd={add} />
+    </PlateMark>
+  )
+}

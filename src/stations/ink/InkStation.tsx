@@ -1,0 +1,96 @@
+'use client'
+
+import { useMemo, useState } from 'react'
+import { estimateGramsPerPull, pullsCovered } from '@/core/ink/inkNeed'
+import { modifierAmount, MODIFIERS, recipeGrams, type MixSetting, type Modifier } from '@/core/ink/mix'
+import { formatNumber } from '@/core/units/length'
+import type { ShelfInk } from '@/core/record/jobFile'
+import type { StorePaper } from '@/data/store'
+import { Choice } from '@/ui/Choice'
+import { SelectField, TextField } from '@/ui/Field'
+import { NumberField } from '@/ui/NumberField'
+import { PlateMark } from '@/ui/PlateMark'
+import { useBench } from '../bench/BenchContext'
+import { HotplateCaution } from '../bench/cautions'
+import { KeepLine } from '../bench/KeepLine'
+import { problemAt } from '../bench/problemAt'
+import { useStation, type Loose } from '../bench/useStation'
+import { forecastMix } from './forecastMix'
+import { MixPartRow } from './MixPartRow'
+import { RecipeCard } from './RecipeCard'
+import { Swatches } from './Swatches'
+
+/** The ink bench: parts in, forecast out, and the card that makes the mix again. */
+export function InkStation({ inks, papers }: { inks: ShelfInk[]; papers: StorePaper[] }) {
+  const { bench, job } = useBench()
+  const { plate } = bench
+  const unset: Loose<MixSetting> = {
+    name: '', basis: 'volume', parts: [], puddleGrams: 5, modifiers: [], batchGrams: 40,
+    gramsPerPull: plate ? Number(estimateGramsPerPull(plate.widthMm, plate.heightMm).toFixed(2)) : 1.2, roomC: 20, plateC: 37,
+  }
+  const { value, change, ...kept } = useStation('ink', unset)
+  const [paperId, setPaperId] = useState(bench.paper?.paperId ?? papers[0]?.id ?? '')
+  const parts = useMemo(() => value.parts ?? [], [value.parts])
+  const paper = papers.find(({ id }) => id === (bench.paper?.paperId ?? paperId)) ?? papers[0]
+  const forecast = useMemo(() => forecastMix(parts, inks, paper?.reflectance ?? null), [parts, inks, paper])
+  const unused = inks.filter(({ id }) => !parts.some((part) => part.inkId === id))
+  const setModifier = (modifier: Modifier, amount: number | null) => {
+    const others = (value.modifiers ?? []).filter((entry) => entry.modifier !== modifier)
+    change({ modifiers: amount ? [...others, { modifier, amount }] : others })
+  }
+  const covers = value.batchGrams && value.gramsPerPull ? pullsCovered(value.batchGrams, value.gramsPerPull, 0) : 0
+
+  return (
+    <PlateMark title="Ink" aside={<KeepLine {...kept} />}>
+      <HotplateCaution />
+      <div className="grid gap-6 xl:grid-cols-2">
+        <div>
+          <div className="grid gap-3 sm:grid-cols-2">
+            <TextField label="Name of the mix" value={value.name ?? ''} onText={(name) => change({ name })} problem={problemAt(kept.problems, 'name')} />
+            <div>
+              <p className="mb-0.5 text-sm text-muted">Parts are</p>
+              <Choice label="Parts are" value={value.basis} options={[['volume', 'by volume'], ['grams', 'grams']]} onPick={(basis) => change({ basis })} />
+            </div>
+          </div>
+          <ul className="mt-3 border-t border-line" aria-label="Inks in the mix">
+            {parts.map((part, i) => (
+              <MixPartRow
+                key={part.inkId} part={part} share={recipeGrams({ parts, batchGrams: 100 })[i].grams}
+                onParts={(amount) => change({ parts: parts.map((other, n) => (n === i ? { ...other, parts: amount } : other)) })}
+                onRemove={() => change({ parts: parts.filter((_, n) => n !== i) })}
+              />
+            ))}
+          </ul>
+          {problemAt(kept.problems, 'parts') && <p role="alert" className="text-sm font-medium text-signal">◆ {problemAt(kept.problems, 'parts')}</p>}
+          <SelectField
+            label="Add an ink from the shelf" value="" className="mt-2 max-w-72"
+            options={[['', `${unused.length} on the shelf`], ...unused.map(({ id, name, source }) => [id, source === 'estimated' ? `${name} (estimated)` : name] as const)]}
+            onPick={(id) => {
+              const ink = inks.find((candidate) => candidate.id === id)
+              if (ink) change({ parts: [...parts, { inkId: ink.id, name: ink.name, parts: 1 }], name: value.name || `${ink.name} mix` })
+            }}
+          />
+          <fieldset className="mt-4 grid grid-cols-2 gap-3 border-t border-line pt-2 sm:grid-cols-3">
+            <legend className="sr-only">Modifiers</legend>
+            {(Object.entries(MODIFIERS) as [Modifier, (typeof MODIFIERS)[Modifier]][]).map(([modifier, { label, unit, effect }]) => (
+              <NumberField key={modifier} label={label} unit={unit} digits={2} hint={effect} value={modifierAmount({ modifiers: value.modifiers ?? [] }, modifier)} onValue={(amount) => setModifier(modifier, amount)} />
+            ))}
+            <NumberField label="Counted into a puddle of" unit="g" value={value.puddleGrams} onValue={(puddleGrams) => change({ puddleGrams })} problem={problemAt(kept.problems, 'puddleGrams')} />
+          </fieldset>
+          <fieldset className="mt-3 grid grid-cols-2 gap-3 border-t border-line pt-2 sm:grid-cols-4">
+            <legend className="sr-only">Amount and temperature</legend>
+            <NumberField label="Batch" unit="g" value={value.batchGrams} onValue={(batchGrams) => change({ batchGrams })} problem={problemAt(kept.problems, 'batchGrams')} />
+            <NumberField label="A pull takes" unit="g" digits={2} value={value.gramsPerPull} onValue={(gramsPerPull) => change({ gramsPerPull })} problem={problemAt(kept.problems, 'gramsPerPull')} hint={plate ? `${formatNumber(estimateGramsPerPull(plate.widthMm, plate.heightMm), 1)} g by plate area` : undefined} />
+            <NumberField label="Room" unit="°C" digits={1} value={value.roomC} onValue={(roomC) => change({ roomC })} problem={problemAt(kept.problems, 'roomC')} />
+            <NumberField label="Plate" unit="°C" digits={1} value={value.plateC} onValue={(plateC) => change({ plateC })} problem={problemAt(kept.problems, 'plateC')} hint={(value.plateC ?? 0) > 45 ? 'Too hot to hold: cool it.' : undefined} />
+          </fieldset>
+        </div>
+        <div>
+          {paper && !bench.paper && <SelectField label="Forecast over" value={paperId} options={papers.map(({ id, name }) => [id, name])} onPick={setPaperId} className="mb-3 max-w-60" />}
+          <Swatches forecast={forecast} paperName={paper?.name ?? 'no paper'} />
+          <RecipeCard mix={value} title={job.title} covers={covers} />
+        </div>
+      </div>
+    </PlateMark>
+  )
+}

@@ -1,0 +1,95 @@
+'use client'
+
+import { useState } from 'react'
+import { DAMPING_METHODS, planDampPack, sheetGrams, uptakeInput, uptakePercent, type DampingMethod, type PaperSetting } from '@/core/paper/dampPaper'
+import { BASIS_SIZES_IN, convertPaperWeight, type Basis } from '@/core/paper/paperWeight'
+import { formatNumber } from '@/core/units/length'
+import type { StorePaper } from '@/data/store'
+import { Choice } from '@/ui/Choice'
+import { SelectField } from '@/ui/Field'
+import { Figure } from '@/ui/Figure'
+import { LengthField, NumberField } from '@/ui/NumberField'
+import { PlateMark } from '@/ui/PlateMark'
+import Link from 'next/link'
+import { useBench } from '../bench/BenchContext'
+import { KeepLine } from '../bench/KeepLine'
+import { problemAt } from '../bench/problemAt'
+import { useStation, type Loose } from '../bench/useStation'
+import { WaterScale } from './WaterScale'
+
+const UNSET: Loose<PaperSetting> = { paperId: '', name: '', gsm: null, caliperMm: null, sheetWidthMm: null, sheetHeightMm: null, grain: 'unknown', method: 'soak', dampMinutes: 30, targetUptakePercent: 50 }
+
+/** The sheet, how it is damped, and a weigh-in that says whether it is ready. */
+export function PaperStation({ papers }: { papers: StorePaper[] }) {
+  const { job } = useBench()
+  const { value, change, ...kept } = useStation('paper', UNSET)
+  const [basis, setBasis] = useState<Basis>('imperial')
+  const [dryGrams, setDry] = useState<number | null>(null)
+  const [dampGrams, setDamp] = useState<number | null>(null)
+  const stocked = papers.find(({ id }) => id === value.paperId)
+  const nominal = value.gsm && value.sheetWidthMm && value.sheetHeightMm ? sheetGrams(value.gsm, value.sheetWidthMm, value.sheetHeightMm) : null
+  const weighIn = uptakeInput.safeParse({ dryGrams: dryGrams ?? nominal, dampGrams })
+  const uptake = weighIn.success ? uptakePercent(weighIn.data) : null
+  const left = Math.max(1, job.editionSize - job.accepted)
+  const pack = nominal && value.targetUptakePercent ? planDampPack({ sheets: left, widthMm: value.sheetWidthMm!, heightMm: value.sheetHeightMm!, gsm: value.gsm!, targetUptakePercent: value.targetUptakePercent }) : null
+
+  return (
+    <PlateMark title="Paper" aside={<KeepLine {...kept} />}>
+      <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_22rem]">
+        <div className="grid content-start gap-3 sm:grid-cols-2">
+          <SelectField
+            label="Paper from the store" value={value.paperId ?? ''} problem={problemAt(kept.problems, 'paperId') && 'Choose a paper.'} className="sm:col-span-2"
+            options={[['', 'choose…'], ...papers.map(({ id, name, gsm, sheetsLeft }) => [id, `${name}, ${formatNumber(gsm, 0)} g/m², ${sheetsLeft} left`] as const)]}
+            hint={stocked && stocked.sheetsLeft < left ? `◆ ${stocked.sheetsLeft} sheets left by the book, ${left} prints to go.` : stocked?.note}
+            onPick={(id) => {
+              const paper = papers.find((candidate) => candidate.id === id)
+              if (paper) change({ paperId: id, name: paper.name, gsm: paper.gsm, caliperMm: paper.caliperMm, sheetWidthMm: paper.sheetWidthMm, sheetHeightMm: paper.sheetHeightMm, grain: paper.grain })
+            }}
+          />
+          <p className="text-sm sm:col-span-2">
+            Not in the list? <Link href="/store" className="underline underline-offset-4">Add it to the store</Link>.
+          </p>
+          <LengthField label="Sheet width" value={value.sheetWidthMm} onValue={(sheetWidthMm) => change({ sheetWidthMm })} problem={problemAt(kept.problems, 'sheetWidthMm')} />
+          <LengthField label="Sheet height" value={value.sheetHeightMm} onValue={(sheetHeightMm) => change({ sheetHeightMm })} problem={problemAt(kept.problems, 'sheetHeightMm')} />
+          <NumberField label="Weight" unit="g/m²" digits={0} value={value.gsm} onValue={(gsm) => change({ gsm })} problem={problemAt(kept.problems, 'gsm')} />
+          <div className="grid grid-cols-2 gap-2">
+            <NumberField label="or pounds" digits={0} value={value.gsm ? convertPaperWeight({ gsm: value.gsm, basis }).pounds : null} onValue={(pounds) => pounds && pounds > 0 && change({ gsm: Number(convertPaperWeight({ pounds, basis }).gsm.toFixed(1)) })} />
+            <SelectField label="of basis" value={basis} options={Object.entries(BASIS_SIZES_IN).map(([key, [w, h]]) => [key, `${key} ${w}×${h} in`])} onPick={(key) => setBasis(key as Basis)} />
+          </div>
+          <div className="border-t border-line pt-3 sm:col-span-2">
+            <p className="mb-0.5 text-sm text-muted">Damping</p>
+            <Choice<DampingMethod> label="Damping" value={value.method} options={(Object.entries(DAMPING_METHODS) as [DampingMethod, { label: string }][]).map(([method, { label }]) => [method, label])} onPick={(method) => change({ method, dampMinutes: DAMPING_METHODS[method].usualMinutes, ...(method === 'dry' ? { targetUptakePercent: 0 } : {}) })} />
+          </div>
+          <NumberField label="Damp for" unit="minutes" digits={2} value={value.dampMinutes} onValue={(dampMinutes) => change({ dampMinutes })} problem={problemAt(kept.problems, 'dampMinutes')} />
+          <NumberField label="Water wanted" unit="% of dry weight" digits={0} value={value.targetUptakePercent} onValue={(targetUptakePercent) => change({ targetUptakePercent })} problem={problemAt(kept.problems, 'targetUptakePercent')} />
+          {pack && value.method === 'damp-pack' && (
+            <p className="sm:col-span-2">
+              For {left} sheets: <b>{formatNumber(pack.waterMl, 0)} ml</b> of water, <b>{pack.interleaves}</b> interleaves.
+            </p>
+          )}
+        </div>
+        <section aria-label="Weigh-in" className="border-t border-line pt-3 xl:border-t-0 xl:border-l xl:pt-0 xl:pl-6">
+          <h2 className="station-title mb-2">Weigh-in</h2>
+          <div className="grid grid-cols-2 gap-3">
+            <NumberField label="Dry sheet" unit="g" digits={1} value={dryGrams ?? (nominal ? Number(nominal.toFixed(1)) : null)} onValue={setDry} hint={dryGrams === null && nominal ? 'by weight and size' : undefined} />
+            <NumberField label="Damp sheet" unit="g" digits={1} value={dampGrams} onValue={setDamp} problem={dampGrams !== null && !weighIn.success ? weighIn.error.issues[0].message : undefined} />
+          </div>
+          <div className="mt-4">
+            <Figure value={uptake === null ? '—' : `${formatNumber(uptake, 1)} %`} label="Water taken up" note={uptake === null || value.targetUptakePercent === null ? 'Weigh the sheet after blotting.' : judge(uptake, value.targetUptakePercent, value.method)} />
+          </div>
+          {nominal && value.targetUptakePercent !== null && <WaterScale dryGrams={dryGrams ?? nominal} targetPercent={value.targetUptakePercent} uptake={uptake} />}
+        </section>
+      </div>
+    </PlateMark>
+  )
+}
+
+/** Points of uptake within which a sheet is as wanted (common practice, no source). */
+const UPTAKE_TOLERANCE = 5
+
+function judge(uptake: number, target: number, method: DampingMethod | null): string {
+  const off = uptake - target
+  if (Math.abs(off) <= UPTAKE_TOLERANCE) return 'Ready: as wanted.'
+  if (off > 0) return `${formatNumber(off, 0)} points wetter: blot again.`
+  return `${formatNumber(-off, 0)} points drier: ${method === 'damp-pack' ? 'leave it in the pack' : 'back into the water'}.`
+}

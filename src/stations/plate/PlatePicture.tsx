@@ -1,0 +1,112 @@
+'use client'
+
+import { useRef, useState } from 'react'
+import { useRouter } from 'next/navigation'
+import { romanNumeral } from '@/core/plate/plate'
+import { Button } from '@/ui/Button'
+import { Choice } from '@/ui/Choice'
+import { Dialog } from '@/ui/Dialog'
+import { Field } from '@/ui/Field'
+import { useBench } from '../bench/BenchContext'
+import { openStateAction, setPictureAction } from './actions'
+
+export interface PlatePictureState {
+  state: number
+  note: string
+  openedAt: string
+  image: { id: string; widthPx: number; heightPx: number } | null
+}
+
+/** Largest file the server takes; said before a long upload, checked again there. */
+const LARGEST_MB = 40
+/** A picture whose proportion is further off than this is not of this plate, or is not cropped to it. */
+const PROPORTION_TOLERANCE = 0.03
+
+/** The plate as it is and as it prints, side by side at its true proportion; its states; a picture for each. */
+export function PlatePicture({ states, size, ready }: { states: PlatePictureState[]; size: { widthMm: number; heightMm: number } | null; ready: boolean }) {
+  const { send } = useBench()
+  const router = useRouter()
+  const chooser = useRef<HTMLInputElement>(null)
+  const [shown, setShown] = useState<number | null>(null)
+  const [problem, setProblem] = useState<string>()
+  const [busy, setBusy] = useState(false)
+  const [note, setNote] = useState('')
+  const [opening, setOpening] = useState(false)
+  const current = states.find(({ state }) => state === shown) ?? states.at(-1)
+  const image = current?.image
+  const ratio = size ? size.widthMm / size.heightMm : image ? image.widthPx / image.heightPx : 1.5
+  const off = image && size ? image.widthPx / image.heightPx / ratio - 1 : 0
+
+  const upload = async (file: File | undefined) => {
+    if (!file) return
+    setProblem(undefined)
+    if (file.size > LARGEST_MB * 1048576) return setProblem(`The file has ${Math.round(file.size / 1048576)} MB; at most ${LARGEST_MB} MB are taken. Save it smaller and choose it again.`)
+    setBusy(true)
+    try {
+      const reply = await fetch('/pictures', { method: 'POST', body: file, headers: { 'x-file-name': encodeURIComponent(file.name) } })
+      const kept = (await reply.json()) as { id?: string; message?: string }
+      if (!kept.id) return setProblem(kept.message ?? 'The picture was not kept; choose it again.')
+      const answer = await send((target) => setPictureAction({ ...target, state: current?.state ?? 1, imageId: kept.id! }))
+      if (!answer.ok) setProblem(answer.problems[0].message)
+      else router.refresh()
+    } catch {
+      setProblem('The picture was not kept: the server does not answer. Choose it again.')
+    } finally {
+      setBusy(false)
+    }
+  }
+  const openNext = async () => {
+    const answer = await send((target) => openStateAction({ ...target, note }))
+    if (!answer.ok) return setProblem(answer.problems[0].message)
+    setOpening(false)
+    setNote('')
+    setShown(null)
+  }
+
+  return (
+    <div>
+      <div className="grid grid-cols-1 gap-4 sm:grid-cols-2">
+        {(['plate', 'print'] as const).map((way) => (
+          <figure key={way}>
+            <div className="grid place-items-center overflow-hidden bg-ground" style={{ aspectRatio: ratio, maxHeight: '46dvh' }}>
+              {image ? (
+                <img src={`/pictures/${image.id}/view`} alt={way === 'plate' ? 'The plate as it lies' : 'The print: the plate reversed left for right'} className={`size-full object-contain ${way === 'print' ? '-scale-x-100' : ''}`} />
+              ) : (
+                <p className="p-4 text-center text-sm text-muted">{way === 'plate' ? 'No picture of this state yet.' : 'The print reads reversed.'}</p>
+              )}
+            </div>
+            <figcaption className="mt-1 text-sm">{way === 'plate' ? 'Plate' : 'Print, reversed'}</figcaption>
+          </figure>
+        ))}
+      </div>
+      {Math.abs(off) > PROPORTION_TOLERANCE && <p className="mt-2 text-sm">The picture is {Math.round(Math.abs(off) * 100)} % {off > 0 ? 'wider' : 'taller'} than the plate’s proportion: crop it to the plate, or check the size.</p>}
+      <div className="mt-3 flex flex-wrap items-end gap-3">
+        {states.length > 1 && <Choice label="State" value={String(current?.state ?? '')} options={states.map(({ state }) => [String(state), `State ${romanNumeral(state)}`])} onPick={(state) => setShown(Number(state))} />}
+        <Field label={`Picture of state ${romanNumeral(current?.state ?? 1)}`} problem={problem} hint={states.length === 0 || !ready ? 'Set the plate first.' : busy ? 'Keeping the picture…' : 'PNG, JPEG, WebP or TIFF, up to 40 MB'} className="max-w-80">
+          {(ids) => (
+            <input
+              {...ids} ref={chooser} type="file" accept="image/png,image/jpeg,image/webp,image/tiff" disabled={busy || states.length === 0}
+              onChange={(event) => void upload(event.target.files?.[0]).then(() => chooser.current && (chooser.current.value = ''))}
+            />
+          )}
+        </Field>
+        {states.length > 0 && (
+          <Dialog title={`Open state ${romanNumeral((states.at(-1)?.state ?? 0) + 1)}`} open={opening} onOpenChange={setOpening} trigger={<Button>Rework: open next state</Button>}>
+            <p className="mb-3">A state cannot be closed again: what was scraped or bitten stays. Pulls from here on are of the new state.</p>
+            <Field label="What was done to the plate" problem={problem}>
+              {(ids) => <textarea {...ids} rows={3} value={note} onChange={(event) => setNote(event.target.value)} />}
+            </Field>
+            <Button look="main" className="mt-4" onClick={() => void openNext()}>
+              Open state {romanNumeral((states.at(-1)?.state ?? 0) + 1)}
+            </Button>
+          </Dialog>
+        )}
+      </div>
+      {current?.note && (
+        <p className="mt-2 text-sm">
+          State {romanNumeral(current.state)}: {current.note}
+        </p>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,64 @@
+'use client'
+
+import { useState } from 'react'
+import { readPull, type EyeReading, type Pull, type PullEvent } from '@/core/edition/pull'
+import { writeMoment } from '@/core/record/documentation'
+import { romanNumeral } from '@/core/plate/plate'
+import { compareSettings } from '@/core/prove/compareSettings'
+import { Button } from '@/ui/Button'
+import { Choice } from '@/ui/Choice'
+import { TextField } from '@/ui/Field'
+import { useBench } from '../bench/BenchContext'
+import { ApproveDialog } from './ApproveDialog'
+import { GoBackDialog } from './GoBackDialog'
+import { LightDark } from './LightDark'
+import { EYE_WORDS } from './eyeWords'
+
+interface ProofRungProps {
+  proof: Pull
+  before: Pull | null
+  newest: boolean
+  busy: boolean
+  onVerdict: (event: PullEvent, why: string) => Promise<boolean>
+}
+
+/** One rung of the ladder: the change that led here, what was expected and seen, and the ways on from it. */
+export function ProofRung({ proof, before, newest, busy, onVerdict }: ProofRungProps) {
+  const { job } = useBench()
+  const { verdict } = readPull(proof)
+  const [seen, setSeen] = useState<EyeReading | null>(null)
+  const [note, setNote] = useState('')
+  const changes = before ? compareSettings(before.settings, proof.settings) : []
+  return (
+    <li className="grid gap-x-6 gap-y-2 border-b border-line py-3 lg:grid-cols-[5rem_minmax(0,1.2fr)_10rem_minmax(0,1fr)_12rem]">
+      <div>
+        <p className="far-number text-4xl">{proof.number}</p>
+        <p className="condensed mt-1 text-sm text-muted">state {romanNumeral(proof.settings.plate.state)}</p>
+      </div>
+      <div>
+        {changes.length === 0 ? <p className="text-muted">{before ? 'Nothing changed' : 'First proof'}</p> : changes.map((change) => <p key={change.key} className="font-medium">{change.words}</p>)}
+        {proof.expectation && <p className="text-sm">“{proof.expectation}”</p>}
+        <p className="condensed text-sm text-muted">{writeMoment(proof.pulledAt, proof.zone)}</p>
+      </div>
+      <LightDark expected={proof.expected} seen={verdict?.seen ?? null} />
+      <div>
+        {verdict ? (
+          <p>{verdict.note || 'No note.'}</p>
+        ) : (
+          <div className="grid gap-2">
+            <p className="text-sm text-muted">{before ? 'Against the proof before it is' : 'It is'}</p>
+            <Choice label={`Proof ${proof.number} is`} value={seen} options={EYE_WORDS} onPick={setSeen} />
+            <TextField label="What you see" value={note} onText={setNote} />
+            <Button disabled={busy || (!seen && !note)} onClick={() => void onVerdict({ kind: 'verdict', seen, note, outcome: 'keep' }, '')}>
+              Keep what was seen
+            </Button>
+          </div>
+        )}
+      </div>
+      <div className="flex flex-col items-stretch gap-2">
+        {!job.numbered && <ApproveDialog proof={proof} />}
+        {!newest && <GoBackDialog proof={proof} />}
+      </div>
+    </li>
+  )
+}

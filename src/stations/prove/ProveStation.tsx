@@ -1,0 +1,79 @@
+'use client'
+
+import { useState } from 'react'
+import type { EyeReading, Pull } from '@/core/edition/pull'
+import { compareSettings } from '@/core/prove/compareSettings'
+import { STATIONS, unsetStations } from '@/core/prove/settings'
+import { Button } from '@/ui/Button'
+import { Choice } from '@/ui/Choice'
+import { TextField } from '@/ui/Field'
+import { PlateMark } from '@/ui/PlateMark'
+import { useBench } from '../bench/BenchContext'
+import { problemAt } from '../bench/problemAt'
+import { Problems } from '../pull/Problems'
+import { usePull } from '../pull/usePull'
+import { EYE_WORDS } from './eyeWords'
+import { ProofRung } from './ProofRung'
+
+/** The proof ladder: what was changed, expected and seen, newest first; the next proof above it. */
+export function ProveStation({ proofs }: { proofs: Pull[] }) {
+  const { bench, job } = useBench()
+  const { hand, setHand, busy, problems, pull, add } = usePull()
+  const [expected, setExpected] = useState<EyeReading | null>(null)
+  const [expectation, setExpectation] = useState('')
+  const last = proofs.at(-1)
+  const changes = last ? compareSettings(last.settings, bench) : []
+  const unset = unsetStations(bench)
+
+  const pullProof = async () => {
+    if (!(await pull('proof', { expected, expectation }))) return
+    setExpected(null)
+    setExpectation('')
+  }
+
+  return (
+    <PlateMark title="Prove" aside={<p className="text-sm">{job.bat ? `BAT, the approved proof: version ${job.bat.version}` : 'No BAT, the approved proof, yet'}</p>}>
+      {unset.length > 0 ? (
+        <p className="border border-line bg-ground p-4">
+          Before the first proof: {unset.map((station) => STATIONS[station]).join(', ')} {unset.length === 1 ? 'needs' : 'need'} you.
+        </p>
+      ) : (
+        <section aria-label="Next proof" className="grid gap-4 border-b-2 border-text pb-4 lg:grid-cols-2">
+          <div>
+            <h2 className="station-title">{last ? `Changed since proof ${last.number}` : 'First proof'}</h2>
+            {last && changes.length === 0 && <p>Nothing: this proof tests whether the last one repeats.</p>}
+            {!last && <p>It shows where the bench stands. Change one thing after it, and pull again.</p>}
+            <ul>
+              {changes.map((change) => (
+                <li key={change.key} className="border-b border-line py-1">
+                  <b>{change.words}</b>
+                  <span className="block text-sm text-muted">way back: {change.wayBack.text}</span>
+                </li>
+              ))}
+            </ul>
+            {changes.length > 1 && <p className="mt-1 text-sm">{changes.length} things at once: what the proof shows may come from any of them.</p>}
+          </div>
+          <div className="grid content-start gap-3">
+            {last && (
+              <div>
+                <p className="mb-0.5 text-sm text-muted">You expect it to print</p>
+                <Choice label="You expect it to print" value={expected} options={EYE_WORDS} onPick={setExpected} />
+              </div>
+            )}
+            <TextField label={last ? 'Why, in a few words' : 'What you hope to see'} value={expectation} onText={setExpectation} problem={problemAt(problems, 'pull.expectation')} />
+            <TextField label="At the press" value={hand} onText={setHand} problem={problemAt(problems, 'hand')} />
+            <Problems problems={problems} except={['hand', 'pull.expectation']} />
+            <Button look="main" className="justify-center text-lg" disabled={busy} onClick={() => void pullProof()}>
+              Pull proof {(last?.number ?? 0) + 1}
+            </Button>
+          </div>
+        </section>
+      )}
+      <ol className="mt-2" aria-label="Proofs">
+        {proofs
+          .map((proof, i) => <ProofRung key={proof.id} proof={proof} before={proofs[i - 1] ?? null} newest={i === proofs.length - 1} onVerdict={(event, why) => add(proof.id, [event], why)} busy={busy} />)
+          .reverse()}
+      </ol>
+    </PlateMark>
+  )
+}

@@ -1,0 +1,68 @@
+'use client'
+
+import { useState } from 'react'
+import type { EyeReading, PullEvent, PullKind } from '@/core/edition/pull'
+import type { FieldProblem } from '@/data/errors'
+import { deviceZone, useHand } from '../bench/useHand'
+import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { forgetWipe, readWipe } from '../wipe/keptWipe'
+import { addEventsAction, pullAction } from './actions'
+
+interface PullHandle {
+  hand: string
+  setHand: (name: string) => void
+  busy: boolean
+  problems: FieldProblem[]
+  /** answers true when the pull is on the disk */
+  pull: (kind: PullKind, change?: { expected: EyeReading | null; expectation: string }, laid?: string) => Promise<boolean>
+  /** answers true when what was seen is on the disk */
+  add: (pullId: string, events: PullEvent[], why?: string) => Promise<boolean>
+}
+
+const NAMELESS: FieldProblem = { field: 'hand', message: 'Say who is at the press: every entry is kept with its hand.' }
+
+/** Pulls and what is said of them, for proofs and edition alike. A pull asked for twice is made once. */
+export function usePull(): PullHandle {
+  const { job, send } = useBench()
+  const [hand, setHand] = useHand()
+  const [busy, setBusy] = useState(false)
+  const [problems, setProblems] = useState<FieldProblem[]>([])
+  const [unsent, setUnsent] = useState<string | null>(null)
+
+  const run = async (act: Parameters<typeof send>[0]) => {
+    setBusy(true)
+    const answer = await send(act).catch(() => ({ ok: false as const, conflict: false, problems: [UNREACHABLE] }))
+    setBusy(false)
+    setProblems(answer.ok ? [] : answer.problems)
+    return answer
+  }
+
+  const pull: PullHandle['pull'] = async (kind, change = { expected: null, expectation: '' }, laid = '') => {
+    if (!hand.trim()) {
+      setProblems([NAMELESS])
+      return false
+    }
+    // The id stays until the server has answered, so that a second try after a lost answer is the same pull.
+    const id = unsent ?? crypto.randomUUID()
+    setUnsent(id)
+    const wipe = readWipe(job.id)
+    const answer = await run((target) => pullAction({ ...target, pull: { id, kind, zone: deviceZone(), hands: { inked: hand, wiped: hand, laid: laid.trim() || hand }, ...change } }))
+    if (!answer.ok) {
+      if (answer.problems[0] !== UNREACHABLE) setUnsent(null)
+      return false
+    }
+    setUnsent(null)
+    if (wipe && (await run((target) => addEventsAction({ ...target, added: { pullId: id, events: [{ kind: 'wipe', taken: wipe }], by: hand, why: '' } }))).ok) forgetWipe(job.id)
+    return true
+  }
+
+  const add: PullHandle['add'] = async (pullId, events, why = '') => {
+    if (!hand.trim()) {
+      setProblems([NAMELESS])
+      return false
+    }
+    return (await run((target) => addEventsAction({ ...target, added: { pullId, events, by: hand, why } }))).ok
+  }
+
+  return { hand, setHand, busy, problems, pull, add }
+}

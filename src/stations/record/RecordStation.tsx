@@ -1,0 +1,63 @@
+'use client'
+
+import { Download, Printer } from 'lucide-react'
+import type { Documentation } from '@/core/record/documentation'
+import { Button, buttonClass } from '@/ui/Button'
+import { PlateMark } from '@/ui/PlateMark'
+import { useBench } from '../bench/BenchContext'
+
+/** The documentation sheet, as it prints, and the ways to take the record along. */
+export function RecordStation({ documentation }: { documentation: Documentation }) {
+  const { job } = useBench()
+  const at = (file: string) => `/jobs/${job.slug}/record/${file}`
+  return (
+    <PlateMark title="Record" className="print:bg-white print:p-0 print:shadow-none" aside={
+      <div className="screen-only flex flex-wrap gap-2">
+        <a className={buttonClass('main')} href={at('documentation.pdf')} download={`${job.slug}.pdf`}><Download size={18} aria-hidden /> Documentation PDF</a>
+        <Button onClick={() => window.print()}><Printer size={18} aria-hidden /> Print this page</Button>
+        <a className={buttonClass()} href={at('job.json')} download={`${job.slug}.json`}>Job as JSON</a>
+        <a className={buttonClass()} href={at('pulls.csv')} download={`${job.slug}-pulls.csv`}>Pulls as CSV</a>
+      </div>
+    }>
+      <p className="screen-only mb-3 text-sm text-muted">
+        The JSON holds everything but pictures, and another workshop can take it in; its <a href="/job-file.schema.json" className="underline">schema</a> is published. What must be disclosed with an edition differs from place to place.
+      </p>
+      <article aria-label="Documentation sheet" className="bg-white p-6 text-black print:p-0">
+        <h2 className="station-title text-2xl">{documentation.title}</h2>
+        <p>{documentation.subtitle}</p>
+        {documentation.sections.map(({ heading, rows }) => (
+          <section key={heading} className="mt-4 break-inside-avoid">
+            <h3 className="station-title border-b border-black">{heading}</h3>
+            <dl className="grid grid-cols-[12rem_1fr] gap-x-4 text-sm">
+              {rows.map(({ label, value }) => (
+                <div key={label} className="contents">
+                  <dt className="border-b border-[#ccc] py-0.5">{label}</dt>
+                  <dd className="border-b border-[#ccc] py-0.5">{value}</dd>
+                </div>
+              ))}
+            </dl>
+          </section>
+        ))}
+        {documentation.impressions.length > 0 && (
+          <section className="mt-4">
+            <h3 className="station-title border-b border-black">Impressions</h3>
+            <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Impressions">
+              <table className="condensed w-full text-sm">
+                <thead className="text-left">
+                  <tr><th scope="col">Mark</th><th scope="col">Moment</th><th scope="col">Hands</th><th scope="col">Eye</th><th scope="col">Note</th></tr>
+                </thead>
+                <tbody>
+                  {documentation.impressions.map(({ mark, moment, hands, eye, note }) => (
+                    <tr key={mark + moment} className="border-b border-[#ccc]">
+                      <th scope="row" className="text-left">{mark}</th><td>{moment}</td><td>{hands}</td><td>{eye}</td><td>{note}</td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </div>
+          </section>
+        )}
+      </article>
+    </PlateMark>
+  )
+}

@@ -1,0 +1,74 @@
+'use client'
+
+import { useState } from 'react'
+import { layMargins, marginsInput } from '@/core/register/margins'
+import { LAYING_METHODS, type LayingMethod, type RegisterSetting } from '@/core/register/registerSetting'
+import { drawRegistrationSheet } from '@/core/register/registrationSheet'
+import { formatInches, formatMm } from '@/core/units/length'
+import { buttonClass } from '@/ui/Button'
+import { Choice } from '@/ui/Choice'
+import { SelectField } from '@/ui/Field'
+import { Figure } from '@/ui/Figure'
+import { NumberField } from '@/ui/NumberField'
+import { PlateMark } from '@/ui/PlateMark'
+import { useBench } from '../bench/BenchContext'
+import { KeepLine } from '../bench/KeepLine'
+import { problemAt } from '../bench/problemAt'
+import { useStation, type Loose } from '../bench/useStation'
+
+const UNSET: Loose<RegisterSetting> = { scheme: 'centred', bottomToTop: 1.2, laying: 'corner-marks' }
+
+/** Where the plate lies on the sheet, and the registration sheet at 1:1. */
+export function RegisterStation() {
+  const { bench, job } = useBench()
+  const { value, change, ...kept } = useStation('register', UNSET)
+  const [mirrored, setMirrored] = useState(false)
+  const { plate, paper } = bench
+  const sizes = plate && paper ? { paper: { widthMm: paper.sheetWidthMm, heightMm: paper.sheetHeightMm }, plate: { widthMm: plate.widthMm, heightMm: plate.heightMm } } : null
+  const input = sizes && marginsInput.safeParse({ ...sizes, scheme: value.scheme, bottomToTop: value.bottomToTop ?? undefined })
+  const margins = input?.success ? layMargins(input.data) : null
+  const svg = sizes && margins ? drawRegistrationSheet({ ...sizes, margins, mirrored, title: job.title }) : null
+
+  return (
+    <PlateMark title="Register" aside={<KeepLine {...kept} />}>
+      <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_20rem]">
+        <figure>
+          {svg ? (
+            <img src={`data:image/svg+xml,${encodeURIComponent(svg)}`} alt={mirrored ? 'Registration sheet seen from beneath' : 'Registration sheet from the printer’s side'} className="max-h-[60dvh] w-full bg-white object-contain" />
+          ) : (
+            <p className="border border-line bg-ground p-6 text-muted">{input && !input.success ? input.error.issues[0].message : 'Set plate and paper first: the margins follow from both.'}</p>
+          )}
+          {svg && (
+            <figcaption className="mt-2 flex flex-wrap items-center gap-3 text-sm">
+              <Choice label="Seen" value={mirrored ? 'beneath' : 'above'} options={[['above', 'From the printer’s side'], ['beneath', 'Mirrored, from beneath']]} onPick={(side) => setMirrored(side === 'beneath')} />
+              <a href={`/jobs/${job.slug}/register/sheet.svg?view=${mirrored ? 'beneath' : 'above'}`} download={`${job.slug}-registration.svg`} className={buttonClass()}>
+                Download the sheet at 1:1 (SVG)
+              </a>
+            </figcaption>
+          )}
+        </figure>
+        <div className="grid content-start gap-4">
+          <div>
+            <p className="mb-0.5 text-sm text-muted">Margins</p>
+            <Choice label="Margins" value={value.scheme} options={[['centred', 'Centred'], ['weighted', 'Weighted']]} onPick={(scheme) => change({ scheme })} />
+          </div>
+          {value.scheme === 'weighted' && <NumberField label="Bottom ÷ top" digits={2} value={value.bottomToTop} onValue={(bottomToTop) => change({ bottomToTop })} problem={problemAt(kept.problems, 'bottomToTop')} />}
+          <SelectField label="Laying the sheet" value={value.laying ?? ''} options={Object.entries(LAYING_METHODS)} onPick={(laying) => change({ laying: laying as LayingMethod })} />
+          {margins && (
+            <div className="grid grid-cols-2 gap-4 border-t border-line pt-3">
+              {([['leftMm', 'Left'], ['rightMm', 'Right'], ['topMm', 'Top'], ['bottomMm', 'Bottom']] as const).map(([side, label]) => (
+                <Figure key={side} value={formatMm(margins[side])} label={`${label}, ${formatInches(margins[side])}`} />
+              ))}
+            </div>
+          )}
+          {bench.register === null && (
+            <button type="button" className={buttonClass('main')} onClick={() => change({})}>
+              Lay it so
+            </button>
+          )}
+          <p className="text-sm text-muted">Print without scaling, then measure the 100 mm bar. Keep the sheet clean or under film: ink on the board prints.</p>
+        </div>
+      </div>
+    </PlateMark>
+  )
+}

@@ -1,0 +1,79 @@
+'use client'
+
+import { describeSpectrum } from '@/core/colour/describeSpectrum'
+import { predictInk } from '@/core/ink/predictInk'
+import { USUAL_SURFACE } from '@/core/ink/surface'
+import { RAG_WHITE } from '@/core/paper/ragWhite'
+import { formatMm, formatNumber } from '@/core/units/length'
+import type { Store } from '@/data/store'
+import { PlateMark } from '@/ui/PlateMark'
+import { NewPaperDialog } from './NewPaperDialog'
+import { NewPressDialog } from './NewPressDialog'
+
+const TONE_FILM = 7
+const TINT_FILM = 1.2
+
+/** The shelf and the store: inks as they print, papers with the sheets left, presses with their lead. */
+export function StoreLedger({ store }: { store: Store }) {
+  const film = (ink: Store['inks'][number], filmMicrometres: number) =>
+    predictInk({ inks: [{ name: ink.name, k: ink.k, s: ink.s }], parts: [1], filmMicrometres, paper: [...RAG_WHITE], surface: USUAL_SURFACE, geometry: '45:0' })
+  return (
+    <PlateMark title="Store">
+      <section aria-label="Inks">
+        <h2 className="station-title mb-1">Inks</h2>
+        {store.inks.length === 0 && <p>The shelf is empty: it is stocked with your first job.</p>}
+        <ul className="grid gap-x-6 sm:grid-cols-2 xl:grid-cols-3">
+          {store.inks.map((ink) => (
+            <li key={ink.id} className="grid grid-cols-[5rem_1fr] gap-3 border-t border-line py-1.5">
+              <span className="flex bg-[#808080] p-1.5" aria-hidden>
+                {[TONE_FILM, TINT_FILM].map((micrometres) => <span key={micrometres} className="h-9 flex-1" style={{ background: film(ink, micrometres).srgb }} />)}
+                <span className="h-9 w-2" style={{ background: describeSpectrum(RAG_WHITE).srgb }} />
+              </span>
+              <span>
+                <span className="font-semibold">{ink.name}</span> <span className="text-sm text-muted">{ink.source}</span>
+                <span className="condensed block text-sm">{ink.note} {formatNumber(ink.viscosityPas, 0)} Pa·s{ink.kind === 'water-washable' ? ', water-washable' : ''}</span>
+              </span>
+            </li>
+          ))}
+        </ul>
+        <p className="mt-1 text-xs text-muted">Forecasts at {TONE_FILM} and {TINT_FILM} µm over ordinary rag, on an uncalibrated screen. Viscosity at 20 °C.</p>
+      </section>
+      <section aria-label="Papers" className="mt-6">
+        <div className="flex items-baseline justify-between"><h2 className="station-title">Papers</h2><NewPaperDialog /></div>
+        <div className="overflow-x-auto" role="region" aria-label="Papers in the store" tabIndex={0}>
+          <table className="w-full text-sm">
+            <thead className="text-left text-muted"><tr><th scope="col" className="font-normal">Paper</th><th scope="col" className="font-normal">Weight</th><th scope="col" className="font-normal">Sheet</th><th scope="col" className="font-normal">Caliper</th><th scope="col" className="font-normal">Sheets left</th><th scope="col" className="font-normal">Note</th></tr></thead>
+            <tbody>
+              {store.papers.map((paper) => (
+                <tr key={paper.id} className="border-t border-line">
+                  <th scope="row" className="py-1.5 text-left">{paper.name}</th>
+                  <td>{formatNumber(paper.gsm, 0)} g/m²</td>
+                  <td>{formatMm(paper.sheetWidthMm)} × {formatMm(paper.sheetHeightMm)}</td>
+                  <td>{formatNumber(paper.caliperMm, 2)} mm</td>
+                  <td className={paper.sheetsLeft <= 0 ? 'font-semibold' : ''}>{paper.sheetsLeft <= 0 ? `◆ ${paper.sheetsLeft}: count them` : paper.sheetsLeft}</td>
+                  <td>{paper.note}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      </section>
+      <section aria-label="Presses" className="mt-6">
+        <div className="flex items-baseline justify-between"><h2 className="station-title">Presses</h2><NewPressDialog /></div>
+        <ul>
+          {store.presses.map((press) => (
+            <li key={press.id} className="border-t border-line py-1.5">
+              <b>{press.name}</b>: {press.thread}, {formatNumber(press.mmPerTurn, 3)} mm a turn, roller of {formatMm(press.rollerRadiusMm * 2)}, bed {formatMm(press.bedWidthMm)} wide. {press.note}
+            </li>
+          ))}
+        </ul>
+        <h3 className="mt-3 text-sm text-muted">Blanket packs, bottom to top</h3>
+        <ul>
+          {store.packs.map((pack) => (
+            <li key={pack.id} className="border-t border-line py-1.5 text-sm">{pack.name}: {pack.layers.map((layer) => `${layer.name.toLowerCase()} ${formatMm(layer.thicknessMm)}`).join(', ')}</li>
+          ))}
+        </ul>
+      </section>
+    </PlateMark>
+  )
+}

@@ -1,0 +1,78 @@
+'use client'
+
+import { useEffect, useState } from 'react'
+import Chart from 'react-apexcharts'
+import { formatNumber } from '@/core/units/length'
+
+interface RunChartProps {
+  title: string
+  points: readonly { pull: number; value: number }[]
+  /** what is allowed */
+  band: { target: number; low: number; high: number } | null
+  /** what the run itself makes likely; kept apart from what is allowed */
+  limits?: { upper: number; lower: number; centre: number } | null
+  /** words for the values of an ordinal series */
+  words?: Record<string, string>
+  remark?: string
+}
+
+const HEIGHT = 168
+
+/** The interface's own colours, read again when the room turns dim or light. */
+function useColours(): { text: string; line: string; edge: string; theme: 'light' | 'dark' } | null {
+  const [colours, setColours] = useState<ReturnType<typeof useColours>>(null)
+  useEffect(() => {
+    const root = document.documentElement
+    const read = () => {
+      const style = getComputedStyle(root)
+      const colour = (name: string) => style.getPropertyValue(name).trim()
+      setColours({ text: colour('--text'), line: colour('--line'), edge: colour('--edge'), theme: root.dataset.theme === 'dark' ? 'dark' : 'light' })
+    }
+    read()
+    const observer = new MutationObserver(read)
+    observer.observe(root, { attributeFilter: ['data-theme'] })
+    return () => observer.disconnect()
+  }, [])
+  return colours
+}
+
+/** A quantity through a run, with the band it may stray in; points outside are squares, not circles. */
+export default function RunChart({ title, points, band, limits = null, words, remark }: RunChartProps) {
+  const colours = useColours()
+  const values = [...points.map(({ value }) => value), ...(band ? [band.low, band.high] : []), ...(limits ? [limits.lower, limits.upper] : [])]
+  const low = Math.min(...values)
+  const high = Math.max(...values)
+  const room = (high - low || 1) * 0.12
+  const isOutside = (value: number) => band !== null && (value < band.low || value > band.high)
+  const write = (value: number) => words?.[String(Math.round(value))] ?? formatNumber(value, 2)
+  return (
+    <figure className="mb-3">
+      <figcaption className="flex flex-wrap justify-between gap-x-4 text-sm">
+        <span className="font-semibold">{title}</span>
+        {remark && <span className="text-muted">{remark}</span>}
+      </figcaption>
+      <div role="img" aria-label={`${title}: ${points.map(({ pull, value }) => `pull ${pull} ${write(value)}`).join(', ')}`} style={{ minHeight: HEIGHT }}>
+        {colours && (
+          <Chart
+            type="line" height={HEIGHT} series={[{ name: title, data: points.map(({ pull, value }) => ({ x: pull, y: value })) }]}
+            options={{
+              chart: { toolbar: { show: false }, zoom: { enabled: false }, animations: { enabled: false }, background: 'transparent', fontFamily: 'inherit', foreColor: colours.text },
+              theme: { mode: colours.theme }, colors: [colours.text], stroke: { width: 1.5, curve: 'straight' }, dataLabels: { enabled: false },
+              markers: { size: 4, strokeWidth: 0, discrete: points.flatMap(({ value }, i) => (isOutside(value) ? [{ seriesIndex: 0, dataPointIndex: i, size: 7, shape: 'square' as const, fillColor: colours.text, strokeColor: colours.text }] : [])) },
+              grid: { borderColor: colours.line, strokeDashArray: 2, padding: { left: 4, right: 8, top: -16, bottom: -8 } },
+              xaxis: { type: 'numeric', decimalsInFloat: 0, tickAmount: Math.min(12, Math.max(1, points.length - 1)), labels: { formatter: (value) => formatNumber(Number(value), 0) }, tooltip: { enabled: false } },
+              yaxis: { min: words ? -1.3 : low - room, max: words ? 1.3 : high + room, tickAmount: words ? 2 : 3, labels: { formatter: (value) => (words ? (words[String(Math.round(value))] ?? '') : formatNumber(value, 2)) } },
+              tooltip: { y: { formatter: write }, x: { formatter: (value) => `Pull ${value}` } },
+              annotations: {
+                yaxis: [
+                  ...(band ? [{ y: band.low, y2: band.high, fillColor: colours.edge, opacity: 0.22, borderColor: 'transparent' }, { y: band.target, borderColor: colours.text, strokeDashArray: 0 }] : []),
+                  ...(limits ? [limits.lower, limits.upper].map((y) => ({ y, borderColor: colours.text, strokeDashArray: 6 })) : []),
+                ],
+              },
+            }}
+          />
+        )}
+      </div>
+    </figure>
+  )
+}
