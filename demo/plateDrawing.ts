@@ -78,6 +78,6 @@ export async function drawPlate(motif: Motif, metal: string): Promise<Buffer> {
   const [width, height] = CANVAS[motif]
   const next = sequence(motif.length * 7919)
   const marks = DRAW[motif](next)
-  const svg = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${height}" width="${width * 2}" height="${height * 2}"><rect width="${width}" height="${height}" fill="${metal}"/><g transform="translate(${width} 0) scale(-1 1)" fill="none" stroke="#1c1b1a" stroke-linecap="round">${marks}</g></svg>`
-  return sharp(Buffer.from(svg)).png({ compressionLevel: 9 }).toBuffer()
+  const svg = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${height}" width="${width * 1.5}" height="${height * 1.5}"><rect width="${width}" height="${height}" fill="${metal}"/><g transform="translate(${width} 0) scale(-1 1)" fill="none" stroke="#1c1b1a" stroke-linecap="round">${marks}</g></svg>`
+  return sharp(Buffer.from(svg)).png().toBuffer()
 }

@@ -50,7 +50,7 @@ class JobStory {
   }
 
   async set(settings: Partial<Omit<Settings, 'version'>>): Promise<void> {
-    for (const [station, value] of Object.entries(settings)) await saveStation(this.id, await this.revision(), station as SettingStation, value)
+    for (const [station, value] of Object.entries(settings)) await saveStation(this.id, await this.revision(), station as SettingStation, value, this.now())
   }
 
   async picture(motif: Motif, metal: string, state: number): Promise<void> {

@@ -36,13 +36,21 @@ function useColours(): { text: string; line: string; edge: string; theme: 'light
   return colours
 }
 
+/** An axis that begins and ends on round values and has three to six steps of 1, 2 or 5 tens. */
+function roundAxis(low: number, high: number): { min: number; max: number; ticks: number } {
+  const span = high - low || 1
+  const power = 10 ** Math.floor(Math.log10(span / 3))
+  const step = [1, 2, 5, 10].map((factor) => factor * power).find((candidate) => span / candidate <= 5) ?? 10 * power
+  const min = Math.floor(low / step - 0.2) * step
+  const max = Math.ceil(high / step + 0.2) * step
+  return { min, max, ticks: Math.round((max - min) / step) }
+}
+
 /** A quantity through a run, with the band it may stray in; points outside are squares, not circles. */
 export default function RunChart({ title, points, band, limits = null, words, remark }: RunChartProps) {
   const colours = useColours()
   const values = [...points.map(({ value }) => value), ...(band ? [band.low, band.high] : []), ...(limits ? [limits.lower, limits.upper] : [])]
-  const low = Math.min(...values)
-  const high = Math.max(...values)
-  const room = (high - low || 1) * 0.12
+  const axis = roundAxis(Math.min(...values), Math.max(...values))
   const isOutside = (value: number) => band !== null && (value < band.low || value > band.high)
   const write = (value: number) => words?.[String(Math.round(value))] ?? formatNumber(value, 2)
   return (
@@ -59,9 +67,9 @@ export default function RunChart({ title, points, band, limits = null, words, re
               chart: { toolbar: { show: false }, zoom: { enabled: false }, animations: { enabled: false }, background: 'transparent', fontFamily: 'inherit', foreColor: colours.text },
               theme: { mode: colours.theme }, colors: [colours.text], stroke: { width: 1.5, curve: 'straight' }, dataLabels: { enabled: false },
               markers: { size: 4, strokeWidth: 0, discrete: points.flatMap(({ value }, i) => (isOutside(value) ? [{ seriesIndex: 0, dataPointIndex: i, size: 7, shape: 'square' as const, fillColor: colours.text, strokeColor: colours.text }] : [])) },
-              grid: { borderColor: colours.line, strokeDashArray: 2, padding: { left: 4, right: 8, top: -16, bottom: -8 } },
+              grid: { borderColor: colours.line, strokeDashArray: 2, padding: { left: 16, right: 12, top: -12, bottom: -8 } },
               xaxis: { type: 'numeric', decimalsInFloat: 0, tickAmount: Math.min(12, Math.max(1, points.length - 1)), labels: { formatter: (value) => formatNumber(Number(value), 0) }, tooltip: { enabled: false } },
-              yaxis: { min: words ? -1.3 : low - room, max: words ? 1.3 : high + room, tickAmount: words ? 2 : 3, labels: { formatter: (value) => (words ? (words[String(Math.round(value))] ?? '') : formatNumber(value, 2)) } },
+              yaxis: { min: words ? -1 : axis.min, max: words ? 1 : axis.max, tickAmount: words ? 2 : axis.ticks, labels: { formatter: (value) => (words ? (words[String(Math.round(value))] ?? '') : formatNumber(value, 2)) } },
               tooltip: { y: { formatter: write }, x: { formatter: (value) => `Pull ${value}` } },
               annotations: {
                 yaxis: [

@@ -130,7 +130,7 @@ export function writeMorningSheet(readings: MorningReadings, jobs: readonly Morn
     const lines: (Omit<MorningLine, 'jobId'> | null)[] = []
     if (plate) {
       const life = plateLife(plate.kind, job.pullsFromPlate)
-      lines.push({ station: 'plate', text: `Plate: ${describePlateLife(life)}.`, act: life.standing !== 'fresh', sum: [{ label: 'Pulls so far, proofs too', value: String(life.spent) }, { label: 'Its kind usually stands', value: `${PLATE_KINDS[plate.kind].stands.join(' to ')} pulls` }] })
+      lines.push({ station: 'plate', text: `${describePlateLife(life)[0].toUpperCase()}${describePlateLife(life).slice(1)}.`, act: life.standing !== 'fresh', sum: [{ label: 'Pulls so far, proofs too', value: String(life.spent) }, { label: 'Its kind usually stands', value: `${PLATE_KINDS[plate.kind].stands.join(' to ')} pulls` }] })
     }
     lines.push(...inkLines(job, readings), paperLine(job, readings))
     if (press) {

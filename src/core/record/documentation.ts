@@ -53,7 +53,7 @@ export function documentJob(job: DocumentedJob): Documentation {
   const drying = job.dryings.at(-1)
 
   const edited: { label: string; value: string }[] = [
-    { label: 'Edition', value: String(job.editionSize) },
+    ...(declared.length > 0 ? [] : [{ label: 'Edition', value: `${job.editionSize}, not numbered yet` }]),
     ...declared.map(([kind, total]) => ({ label: PRINT_KINDS[kind], value: String(total) })),
     { label: 'Proofs pulled', value: String(job.pulls.filter(({ kind }) => kind === 'proof').length) },
     { label: 'Edition pulls', value: `${edition.length}: ${decided('accepted')} accepted, ${decided('rejected')} rejected, ${decided('set-aside')} set aside` },

@@ -43,7 +43,7 @@ describe('documentation sheet', () => {
   const sheet = documentJob({ ...file.job, bench: sampleSettings, plateStates: file.plateStates, pulls: file.pulls, bats: file.bats, prints: file.prints, dryings: [] })
   it('declares every kind and how the plate was printed', () => {
     const rows = Object.fromEntries(sheet.sections.flatMap((section) => section.rows.map(({ label, value }) => [label, value])))
-    expect(rows).toMatchObject({ Edition: '1', BAT: '1', 'Proofs pulled': '1', Size: '180 mm × 120 mm, 1.2 mm thick', 'Press: left screw': '3 turns' })
+    expect(rows).toMatchObject({ BAT: '1', 'Proofs pulled': '1', Size: '180 mm × 120 mm, 1.2 mm thick', 'Press: left screw': '3 turns' })
     expect(sheet.impressions[0]).toMatchObject({ mark: 'BAT', moment: '2031-05-02 09:30 Etc/UTC', hands: 'inked Ida Quill' })
   })
   it('writes the moment in the zone it was stamped in, daylight saving too', () => {

@@ -6,7 +6,7 @@ import { useBench } from './BenchContext'
 
 /** Tolerance as a small gauge: the bar is what may be, the tick is the BAT, the mark is now: dot within, diamond outside. */
 function Gauge({ line }: { line: SlipLine }) {
-  if (line.standing === 'no-bat') return null
+  if (line.standing === 'no-bat' || (line.tolerance === null && line.standing === 'as-bat')) return null
   const offset = line.offset ?? (line.standing === 'outside' ? 2 : 0)
   const x = 24 + Math.max(-1.75, Math.min(1.75, offset)) * 11
   const outside = line.standing === 'outside'
@@ -37,6 +37,12 @@ export function Slip() {
       {stations.map((station) => (
         <table key={station} className="mb-2 w-full table-fixed border-t border-line">
           <caption className="pt-1 text-left font-semibold">{STATIONS[station]}</caption>
+          <colgroup>
+            <col className="w-[38%]" />
+            {job.bat && <col />}
+            <col />
+            {job.bat && <col className="w-12" />}
+          </colgroup>
           <thead className="sr-only">
             <tr>
               <th scope="col">Setting</th>
@@ -62,7 +68,7 @@ export function Slip() {
                     {line.now ?? 'left out'}
                   </td>
                   {job.bat && (
-                    <td className="w-12">
+                    <td>
                       <Gauge line={line} />
                       <span className="sr-only">{STANDING[line.standing]}</span>
                     </td>

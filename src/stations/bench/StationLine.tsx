@@ -42,7 +42,7 @@ export function StationLine() {
               <Link href={`/jobs/${job.slug}/${station}`} aria-current={here ? 'page' : undefined} className={`block min-h-14 px-3 pt-1.5 pb-1 ${here ? 'border-b-4 border-text' : 'border-b-4 border-transparent hover:border-line'}`}>
                 <span className="flex items-center gap-1.5">
                   <StateMark mark={mark} />
-                  <span className={here ? 'station-title' : ''}>{STATIONS[station]}</span>
+                  <span className={`whitespace-nowrap ${here ? 'station-title' : ''}`}>{STATIONS[station]}</span>
                 </span>
                 <span className={`condensed block pl-5 text-sm ${mark === 'changed' ? 'text-signal' : 'text-muted'}`}>{word}</span>
               </Link>

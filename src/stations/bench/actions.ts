@@ -14,7 +14,7 @@ const stationInput = z.strictObject({ ...target, station: z.enum(SETTING_STATION
 export async function saveStationAction(input: z.infer<typeof stationInput>): Promise<Answer<{ revision: number }>> {
   return answer(async () => {
     const { jobId, revision, station, value } = stationInput.parse(input)
-    return { revision: await saveStation(jobId, revision, station, value) }
+    return { revision: await saveStation(jobId, revision, station, value, new Date().toISOString()) }
   })
 }
 

@@ -1,3 +1,4 @@
+import type { PlateKind } from '@/core/plate/plate'
 import { Caution } from '@/ui/Caution'
 
 /** Where every caution ends: the tool warns of the usual, and others decide. */
@@ -27,8 +28,12 @@ export const CleaningCaution = () => (
   </Caution>
 )
 
-export const BathCaution = () => (
-  <Caution name="bath" pointer={POINTER}>
-    Reworking in a bath: eyes and hands covered, air, acid into water and never the reverse, no closed vessel with metal in it.
-  </Caution>
-)
+/** The hazard of making or reworking a plate depends on its kind. */
+export function PlateCaution({ kind }: { kind: PlateKind | null }) {
+  if (kind === null) return null
+  if (kind === 'photopolymer') return <Caution name="uv" pointer={POINTER}>UV unit: do not look in. Wash-out water and raw polymer: gloves, and keep them off the skin.</Caution>
+  if (kind.endsWith('-etched')) {
+    return <Caution name="bath" pointer={POINTER}>Biting: eyes and hands covered, air, acid into water and never the reverse, no closed vessel with metal in it. Rosin and powders: mask, no spark.</Caution>
+  }
+  return <Caution name="blades" pointer={POINTER}>Needles, rockers and blades: cut away from the hands. Edges of metal and plastic cut too, until they are bevelled.</Caution>
+}

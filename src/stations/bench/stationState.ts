@@ -20,7 +20,7 @@ export function stationState(station: Station, job: BenchJob, bench: BenchJob['b
       if (job.bat) return { mark: 'set', word: `BAT ${job.bat.version}` }
       return { mark: allSet ? 'needs-you' : 'later', word: job.proofs === 0 ? 'no proof yet' : `${job.proofs} ${job.proofs === 1 ? 'proof' : 'proofs'}` }
     case 'edition':
-      return { mark: done ? 'set' : job.bat ? 'needs-you' : 'later', word: `${job.accepted} of ${job.editionSize}` }
+      return { mark: done ? 'set' : job.bat ? 'needs-you' : 'later', word: done ? `${job.accepted} accepted` : `${job.accepted} of ${job.editionSize}` }
     case 'dry':
       if (job.numbered) return { mark: 'set', word: 'numbered' }
       return { mark: done && job.bat ? 'needs-you' : 'later', word: job.drying ? 'drying' : 'later' }

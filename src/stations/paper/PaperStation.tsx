@@ -54,7 +54,7 @@ export function PaperStation({ papers }: { papers: StorePaper[] }) {
           <NumberField label="Weight" unit="g/m²" digits={0} value={value.gsm} onValue={(gsm) => change({ gsm })} problem={problemAt(kept.problems, 'gsm')} />
           <div className="grid grid-cols-2 gap-2">
             <NumberField label="or pounds" digits={0} value={value.gsm ? convertPaperWeight({ gsm: value.gsm, basis }).pounds : null} onValue={(pounds) => pounds && pounds > 0 && change({ gsm: Number(convertPaperWeight({ pounds, basis }).gsm.toFixed(1)) })} />
-            <SelectField label="of basis" value={basis} options={Object.entries(BASIS_SIZES_IN).map(([key, [w, h]]) => [key, `${key} ${w}×${h} in`])} onPick={(key) => setBasis(key as Basis)} />
+            <SelectField label="of basis" value={basis} options={Object.keys(BASIS_SIZES_IN).map((key) => [key, key])} hint={`${BASIS_SIZES_IN[basis].join(' × ')} in`} onPick={(key) => setBasis(key as Basis)} />
           </div>
           <div className="border-t border-line pt-3 sm:col-span-2">
             <p className="mb-0.5 text-sm text-muted">Damping</p>

@@ -10,7 +10,7 @@ import { SelectField, TextField } from '@/ui/Field'
 import { LengthField, NumberField } from '@/ui/NumberField'
 import { PlateMark } from '@/ui/PlateMark'
 import { useBench } from '../bench/BenchContext'
-import { BathCaution } from '../bench/cautions'
+import { PlateCaution } from '../bench/cautions'
 import { KeepLine } from '../bench/KeepLine'
 import { problemAt } from '../bench/problemAt'
 import { useStation, type Loose } from '../bench/useStation'
@@ -30,7 +30,7 @@ export function PlateStation({ states }: { states: PlatePictureState[] }) {
 
   return (
     <PlateMark title="Plate" aside={<KeepLine {...kept} />}>
-      <BathCaution />
+      <PlateCaution kind={value.kind} />
       <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_20rem]">
         <PlatePicture states={states} size={measured} ready={job.bench.plate !== null || kept.state === 'kept'} />
         <div className="grid content-start gap-3 sm:grid-cols-2">
@@ -39,14 +39,14 @@ export function PlateStation({ states }: { states: PlatePictureState[] }) {
           <LengthField label="Width" value={value.widthMm} onValue={(widthMm) => change({ widthMm })} problem={problemAt(kept.problems, 'widthMm')} />
           <LengthField label="Height" value={value.heightMm} onValue={(heightMm) => change({ heightMm })} problem={problemAt(kept.problems, 'heightMm')} />
           <NumberField
-            label="Gauge (copper, aluminium)" value={gauge} digits={0}
+            label="Gauge, AWG" value={gauge} digits={0}
             onValue={(next) => {
               setGauge(next)
               const read = sheetGaugeInput.safeParse({ gauge: next, system: 'awg' })
               if (read.success) change({ thicknessMm: Number(sheetGauge(read.data).mm.toFixed(3)) })
             }}
             problem={gauge !== null && !readGauge.success ? readGauge.error.issues[0].message : undefined}
-            hint={readGauge.success ? `AWG ${gauge}: ${formatNumber(sheetGauge(readGauge.data).mm, 3)} mm` : 'or the thickness:'}
+            hint={readGauge.success ? `AWG ${gauge}: ${formatNumber(sheetGauge(readGauge.data).mm, 3)} mm` : 'copper, brass, aluminium'}
           />
           <NumberField label="Thickness" unit="mm" value={value.thicknessMm} onValue={(thicknessMm) => change({ thicknessMm })} problem={problemAt(kept.problems, 'thicknessMm')} />
           <NumberField label="Bevel" unit="degrees" digits={0} value={value.bevelDegrees} onValue={(bevelDegrees) => change({ bevelDegrees })} problem={problemAt(kept.problems, 'bevelDegrees')} hint={value.bevelDegrees === 0 ? 'Unbevelled: metal and plastic cut blankets.' : undefined} />

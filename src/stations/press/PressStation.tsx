@@ -97,9 +97,8 @@ export function PressStation({ presses, packs }: { presses: StorePress[]; packs:
         <div>
           <SideElevation press={press} plateMm={plate?.thicknessMm ?? null} caliperMm={paper?.caliperMm ?? null} />
           <div className="mt-3 flex flex-wrap gap-x-8 gap-y-3">
-            {press && <Figure value={`${formatNumber(gapMm(press, press.turnsLeft), 2)} mm`} label="Gap, left" />}
-            {press && <Figure value={`${formatNumber(gapMm(press, press.turnsRight), 2)} mm`} label="Gap, right" />}
-            <Figure value={squeezeWord(left, held)} label={held ? 'Squeeze at the left, BAT = 100 %' : 'Contact at the left'} />
+            <Figure value={squeezeWord(left, held)} label={held ? 'squeeze left, BAT = 100 %' : 'contact, left'} note={press && `gap ${formatNumber(gapMm(press, press.turnsLeft), 2)} mm`} />
+            <Figure value={squeezeWord(right, held)} label={held ? 'squeeze right' : 'contact, right'} note={press && `gap ${formatNumber(gapMm(press, press.turnsRight), 2)} mm`} />
           </div>
           <p className="mt-2 text-xs text-muted">{plate && paper ? 'Squeeze is our model of the stack: good for comparing settings, no promise in MPa.' : 'Set plate and paper, and the squeeze is reckoned here.'} Always finish by tightening: loosen one past, come back.</p>
         </div>

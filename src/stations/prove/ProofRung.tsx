@@ -30,7 +30,7 @@ export function ProofRung({ proof, before, newest, busy, onVerdict }: ProofRungP
   const [note, setNote] = useState('')
   const changes = before ? compareSettings(before.settings, proof.settings) : []
   return (
-    <li className="grid gap-x-6 gap-y-2 border-b border-line py-3 lg:grid-cols-[5rem_minmax(0,1.2fr)_10rem_minmax(0,1fr)_12rem]">
+    <li className="grid gap-x-6 gap-y-2 border-b border-line py-3 lg:grid-cols-[3.5rem_minmax(0,1.2fr)_12rem_minmax(0,1fr)_12rem]">
       <div>
         <p className="far-number text-4xl">{proof.number}</p>
         <p className="condensed mt-1 text-sm text-muted">state {romanNumeral(proof.settings.plate.state)}</p>

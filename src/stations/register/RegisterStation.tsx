@@ -34,7 +34,7 @@ export function RegisterStation() {
       <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_20rem]">
         <figure>
           {svg ? (
-            <img src={`data:image/svg+xml,${encodeURIComponent(svg)}`} alt={mirrored ? 'Registration sheet seen from beneath' : 'Registration sheet from the printer’s side'} className="max-h-[60dvh] w-full bg-white object-contain" />
+            <img src={`data:image/svg+xml,${encodeURIComponent(svg)}`} alt={mirrored ? 'Registration sheet seen from beneath' : 'Registration sheet from the printer’s side'} className="max-h-[46dvh] w-full bg-white object-contain" />
           ) : (
             <p className="border border-line bg-ground p-6 text-muted">{input && !input.success ? input.error.issues[0].message : 'Set plate and paper first: the margins follow from both.'}</p>
           )}

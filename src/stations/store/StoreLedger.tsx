@@ -25,7 +25,7 @@ export function StoreLedger({ store }: { store: Store }) {
         <ul className="grid gap-x-6 sm:grid-cols-2 xl:grid-cols-3">
           {store.inks.map((ink) => (
             <li key={ink.id} className="grid grid-cols-[5rem_1fr] gap-3 border-t border-line py-1.5">
-              <span className="flex bg-[#808080] p-1.5" aria-hidden>
+              <span className="flex self-start bg-[#808080] p-1.5" aria-hidden>
                 {[TONE_FILM, TINT_FILM].map((micrometres) => <span key={micrometres} className="h-9 flex-1" style={{ background: film(ink, micrometres).srgb }} />)}
                 <span className="h-9 w-2" style={{ background: describeSpectrum(RAG_WHITE).srgb }} />
               </span>

@@ -1,0 +1,121 @@
+import { expect, kept, openStation, test } from './fixtures'
+import { startServer } from './server'
+
+test('a power cut between two clicks loses nothing that was confirmed', async ({ page }) => {
+  const server = await startServer({ sample: true })
+  try {
+    await page.goto(`${server.url}/jobs/mooring-posts/edition`)
+    await page.getByLabel('Inks and wipes').fill('Tam Brocket')
+    await page.getByRole('button', { name: 'Pull 12', exact: true }).click()
+    await expect(page.getByRole('heading', { name: /^Pull 12: copy its moment/ })).toBeVisible()
+    await server.kill()
+    await page.getByRole('button', { name: 'matches: accept' }).click()
+    await expect(page.getByText('Not kept: the server does not answer.')).toBeVisible()
+    await server.restart()
+    await page.getByRole('button', { name: 'matches: accept' }).click()
+    await expect(page.getByText('11 of 24')).toBeVisible()
+    await server.kill()
+    await server.restart()
+    await page.reload()
+    await expect(page.getByText('11 of 24').last()).toBeVisible()
+    await expect(page.getByRole('row', { name: /^12 .*accepted/ })).toHaveCount(1)
+  } finally {
+    await server.remove()
+  }
+})
+
+test('a double press pulls once, and a lost answer does not pull again', async ({ page, sample }) => {
+  await page.goto(`${sample.url}/jobs/samphire/prove`)
+  await page.getByLabel('At the press').fill('Tam Brocket')
+  let cut = true
+  await page.route('**/jobs/samphire/prove', async (route) => {
+    if (route.request().method() !== 'POST' || !cut) return route.continue()
+    cut = false
+    await route.fetch()
+    await route.abort('connectionreset')
+  })
+  await page.getByRole('button', { name: 'Pull proof 4' }).click()
+  await expect(page.getByText('Not kept: the server does not answer.')).toBeVisible()
+  await page.getByRole('button', { name: 'Pull proof 4' }).dblclick()
+  await expect(page.getByRole('button', { name: 'Pull proof 5' })).toBeVisible()
+  await page.reload()
+  await expect(page.getByRole('button', { name: 'Pull proof 5' })).toBeVisible()
+})
+
+test('of two windows on one job the later is told, and nothing is overwritten', async ({ page, context, sample }) => {
+  const other = await context.newPage()
+  await page.goto(`${sample.url}/jobs/samphire/wipe`)
+  await other.goto(`${sample.url}/jobs/samphire/wipe`)
+  await page.getByRole('radio', { name: 'Medium film' }).click()
+  await kept(page)
+  await other.getByRole('radio', { name: 'Heavy (mood)' }).click()
+  await expect(other.getByRole('alert').filter({ hasText: 'changed in another window' })).toBeVisible()
+  await other.getByRole('button', { name: 'Reload this job' }).click()
+  await expect(other.getByRole('radio', { name: 'Medium film' })).toBeChecked()
+  await other.close()
+})
+
+test('impossible values are said at their field and change nothing', async ({ page, sample }) => {
+  await page.goto(`${sample.url}/jobs/samphire/plate`)
+  const width = page.getByLabel('Width')
+  await width.fill('-5')
+  await expect(page.getByText('This is not a length')).toBeVisible()
+  await width.fill('0')
+  await expect(page.getByText('must be more than 0')).toBeVisible()
+  await width.fill('900')
+  await expect(page.getByText('The plate is wider (900 mm) than the sheet (280 mm).')).toBeVisible()
+  await page.reload()
+  await expect(width).toHaveValue('148 mm')
+
+  await openStation(page, 'Ink')
+  for (const ink of ['Samphire green', 'Kelp black', 'Clear base']) await page.getByLabel(`${ink}, parts`).fill('0')
+  await expect(page.getByText('must add up to more than 0 parts')).toBeVisible()
+  await page.reload()
+  await expect(page.getByLabel('Samphire green, parts')).toHaveValue('4')
+})
+
+test('undo takes the last change back, by button and by key', async ({ page, sample }) => {
+  await page.goto(`${sample.url}/jobs/mooring-posts/press`)
+  await page.getByRole('button', { name: 'Both looser ¼' }).click()
+  await expect(page.getByLabel('Left screw, turns from zero')).toHaveValue('3.25')
+  await expect(page.getByRole('complementary', { name: 'Slip' })).toContainText('2 differ from the BAT')
+  await page.keyboard.press('Control+z')
+  await expect(page.getByLabel('Left screw, turns from zero')).toHaveValue('3')
+  await kept(page)
+  await page.reload()
+  await expect(page.getByRole('complementary', { name: 'Slip' })).toContainText('as BAT 1')
+})
+
+test.describe('uploads that are refused', () => {
+  const refusals: [string, { name: string; mimeType: string; buffer: Buffer }, string][] = [
+    ['text called a picture', { name: 'a.png', mimeType: 'image/png', buffer: Buffer.from('hello') }, 'This is not a picture, or it is damaged'],
+    ['41 MB', { name: 'a.png', mimeType: 'image/png', buffer: Buffer.alloc(41 * 1048576) }, 'at most 40 MB are taken'],
+  ]
+  for (const [what, file, words] of refusals) {
+    test(what, async ({ page, sample }) => {
+      await page.goto(`${sample.url}/jobs/samphire/plate`)
+      await page.getByLabel('Picture of state II').setInputFiles(file)
+      await expect(page.getByText(words)).toBeVisible()
+    })
+  }
+
+  test('200 MB straight at the server, and a picture that is none', async ({ sample }) => {
+    const large = await fetch(`${sample.url}/pictures`, { method: 'POST', body: Buffer.alloc(200 * 1048576), headers: { 'x-file-name': 'a.png' } }).catch(() => null)
+    expect(large === null || large.status === 413).toBe(true)
+    const text = await fetch(`${sample.url}/pictures`, { method: 'POST', body: 'hello' })
+    expect([text.status, ((await text.json()) as { message: string }).message]).toEqual([400, 'This is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read.'])
+  })
+
+  test('job files that are not JSON, of a later version, or forged', async ({ page, sample }) => {
+    const good = (await (await fetch(`${sample.url}/jobs/the-pilot-s-window/record/job.json`)).json()) as Record<string, unknown> & { prints: { mark: string }[] }
+    await page.goto(`${sample.url}/jobs/new`)
+    const chooser = page.getByLabel('A job file (JSON)')
+    const offer = (text: string) => chooser.setInputFiles({ name: 'job.json', mimeType: 'application/json', buffer: Buffer.from(text) })
+    await offer('{ half')
+    await expect(page.getByText('This is not JSON')).toBeVisible()
+    await offer(JSON.stringify({ ...good, version: 9 }))
+    await expect(page.getByText('version 9 is from a later Typothesis')).toBeVisible()
+    await offer(JSON.stringify({ ...good, prints: [...good.prints, good.prints[0]] }))
+    await expect(page.getByText('the number 1/6 is given twice')).toBeVisible()
+  })
+})

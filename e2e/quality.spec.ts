@@ -1,0 +1,104 @@
+import { gzipSync } from 'node:zlib'
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test } from './fixtures'
+
+const VIEWS = [
+  '/', '/jobs/new', '/store', ...['plate', 'ink', 'wipe', 'paper', 'press', 'register', 'prove', 'edition', 'dry', 'record'].map((station) => `/jobs/mooring-posts/${station}`),
+  '/jobs/samphire/prove', '/jobs/the-pilot-s-window/dry', '/jobs/the-pilot-s-window/record', '/nowhere',
+]
+/** First-load script a view may have, bytes gzip. */
+const SCRIPT_LIMIT = 220 * 1024
+
+for (const theme of ['light', 'dark'] as const) {
+  test(`axe finds nothing in any view, ${theme}`, async ({ browser, sample }) => {
+    test.slow()
+    const page = await browser.newPage({ colorScheme: theme })
+    for (const view of VIEWS) {
+      await page.goto(sample.url + view, { waitUntil: 'networkidle' })
+      const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze()
+      expect(violations.map(({ id, nodes }) => `${view}: ${id} ${nodes[0].html.slice(0, 160)}`)).toEqual([])
+    }
+    await page.close()
+  })
+}
+
+test('first-load script of every view is within its limit', async ({ sample }) => {
+  const sizes = new Map<string, number>()
+  for (const view of VIEWS) {
+    const html = await (await fetch(sample.url + view)).text()
+    const scripts = [...new Set([...html.matchAll(/<script[^>]+src="([^"]+)"[^>]*>/g)].filter(([tag]) => !/nomodule/i.test(tag)).map(([, src]) => src))]
+    let total = 0
+    for (const src of scripts) {
+      if (!sizes.has(src)) sizes.set(src, gzipSync(Buffer.from(await (await fetch(sample.url + src)).arrayBuffer())).length)
+      total += sizes.get(src)!
+    }
+    console.log(`${view}: ${(total / 1024).toFixed(0)} kB gzip`)
+    expect(total, view).toBeGreaterThan(0)
+    expect(total, view).toBeLessThanOrEqual(SCRIPT_LIMIT)
+  }
+})
+
+for (const width of [320, 768, 1920]) {
+  test(`nothing runs out of the page at ${width} px`, async ({ browser, sample }) => {
+    const page = await browser.newPage({ viewport: { width, height: 800 } })
+    for (const view of VIEWS) {
+      await page.goto(sample.url + view, { waitUntil: 'networkidle' })
+      expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), view).toBeLessThanOrEqual(0)
+    }
+    await page.close()
+  })
+}
+
+test('a pull can be made and judged by keyboard alone, and every target at the edition is 44 px', async ({ page, sample }) => {
+  await page.goto(`${sample.url}/jobs/mooring-posts/edition`)
+  for (const target of await page.getByRole('main').locator('button:visible, summary:visible, input:visible, select:visible').all()) {
+    const box = (await target.boundingBox())!
+    expect(box.height, await target.innerText()).toBeGreaterThanOrEqual(44)
+  }
+  await page.getByLabel('Inks and wipes').focus()
+  await page.keyboard.type('Ida Quill')
+  await page.keyboard.press('Tab')
+  await page.keyboard.press('Tab')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: /copy its moment/ })).toBeVisible()
+  await page.keyboard.press('-')
+  await expect(page.getByText('Seen lighter. What becomes of it?')).toBeVisible()
+  await page.getByRole('button', { name: 'Set aside' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('row', { name: /lighter .*set aside/ })).toBeVisible()
+})
+
+test('stations turn with the bracket keys, and the list of keys opens with a question mark', async ({ page, sample }) => {
+  await page.goto(`${sample.url}/jobs/samphire/ink`)
+  await page.keyboard.press(']')
+  await expect(page.getByRole('heading', { level: 1, name: 'Wipe' })).toBeVisible()
+  await page.keyboard.press('[')
+  await expect(page.getByRole('heading', { level: 1, name: 'Ink' })).toBeVisible()
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible()
+})
+
+test('the morning sheet is written from the day’s readings, and every line opens to its sum', async ({ page, sample }) => {
+  await page.goto(sample.url)
+  await page.getByLabel('Room, °C').fill('23')
+  await page.getByRole('button', { name: 'Write the sheet' }).click()
+  const sheet = page.getByRole('region', { name: 'Morning sheet for Mooring posts' })
+  await expect(sheet).toContainText('4° warmer: plate at 33°; oil cannot come out.')
+  await sheet.getByText('4° warmer').click()
+  await expect(sheet).toContainText('Ink on the plate today')
+  await page.getByLabel('Room, °C').fill('95')
+  await page.getByRole('button', { name: 'Write the sheet' }).click()
+  await expect(page.getByText('must be within −10 and 50 °C')).toBeVisible()
+})
+
+test('cautions stand where the hazard is, and stay away for the day once seen', async ({ page, sample }) => {
+  await page.goto(`${sample.url}/jobs/mooring-posts/press`)
+  const caution = page.getByRole('complementary', { name: 'Caution' })
+  await expect(caution).toContainText('The roller pinches')
+  await expect(caution).toContainText('safety data sheet')
+  await caution.getByRole('button', { name: 'Seen today' }).click()
+  await expect(caution).toBeHidden()
+  await page.reload()
+  await expect(page.getByRole('heading', { level: 1, name: 'Press' })).toBeVisible()
+  await expect(caution).toBeHidden()
+})

@@ -1,0 +1,34 @@
+import { z } from 'zod'
+import { labSchema } from '@/core/colour/convertXyzToLab'
+import { deltaE00 } from '@/core/colour/deltaE00'
+import { spectrumToLab, spectrumToLabInput, spectrumToLabOutput } from '@/core/colour/spectrumToLab'
+import { editionNumbers, editionNumbersInput, editionNumbersOutput } from '@/core/dry/editionNumbers'
+import { startsNeeded, startsNeededInput, startsNeededOutput } from '@/core/edition/startsNeeded'
+import { predictInk, predictInkInput, predictInkOutput } from '@/core/ink/predictInk'
+import { mixStiffness, stiffnessInput, stiffnessOutput } from '@/core/ink/stiffness'
+import { dampPackInput, dampPackOutput, planDampPack } from '@/core/paper/dampPaper'
+import { convertPaperWeight, paperWeightInput, paperWeightOutput } from '@/core/paper/paperWeight'
+import { sheetGauge, sheetGaugeInput, sheetGaugeOutput } from '@/core/plate/sheetGauge'
+import { pressStack, pressStackInput, pressStackOutput } from '@/core/press/pressStack'
+import { screwLead, screwLeadInput, screwLeadOutput } from '@/core/press/screwLead'
+import { layMargins, marginsInput, marginsOutput } from '@/core/register/margins'
+import { controlChart, controlChartInput, controlChartOutput } from '@/core/stats/controlChart'
+import { finite } from '@/core/units/schemas'
+import { entry, type CalcEntry } from './entry'
+
+/** Every computation that can be called without the interface; each comes with its station. */
+export const ENTRIES: readonly CalcEntry[] = [
+  entry('colour-difference', 'CIEDE2000 between two L*a*b* colours', z.strictObject({ reference: labSchema, sample: labSchema }), z.strictObject({ deltaE00: finite }), ({ reference, sample }) => ({ deltaE00: deltaE00(reference, sample) })),
+  entry('spectrum-to-lab', 'a measured reflectance as L*a*b*, screen colour and visual density', spectrumToLabInput, spectrumToLabOutput, spectrumToLab),
+  entry('ink-predict', 'the colour of a film of mixed ink on paper', predictInkInput, predictInkOutput, predictInk),
+  entry('ink-stiffness', 'the viscosity of a mix at a temperature', stiffnessInput, stiffnessOutput, mixStiffness),
+  entry('sheet-gauge', 'sheet metal gauge to millimetres', sheetGaugeInput, sheetGaugeOutput, sheetGauge),
+  entry('screw-lead', 'millimetres a turn of a screw thread', screwLeadInput, screwLeadOutput, screwLead),
+  entry('press-stack', 'pressure in the nip of a stack of layers', pressStackInput, pressStackOutput, pressStack),
+  entry('paper-weight', 'pounds of a basis size and grams a square metre', paperWeightInput, paperWeightOutput, convertPaperWeight),
+  entry('damp-pack', 'water and interleaves of a damp pack', dampPackInput, dampPackOutput, planDampPack),
+  entry('margins', 'margins of a plate on its paper', marginsInput, marginsOutput, layMargins),
+  entry('control-chart', 'individuals and moving-range chart with run rules', controlChartInput, controlChartOutput, controlChart),
+  entry('starts-needed', 'sheets to start so that enough are accepted', startsNeededInput, startsNeededOutput, startsNeeded),
+  entry('edition-numbers', 'the marks of an edition in order', editionNumbersInput, editionNumbersOutput, editionNumbers),
+]
