@@ -10,7 +10,7 @@ export default defineConfig([
     rules: {
       // Pictures come from the workshop's own file store, already sized by it.
       '@next/next/no-img-element': 'off',
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_$' }],
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_+$' }],
     },
   },
 ])

@@ -12,13 +12,14 @@ const SCRIPT_LIMIT = 220 * 1024
 for (const theme of ['light', 'dark'] as const) {
   test(`axe finds nothing in any view, ${theme}`, async ({ browser, sample }) => {
     test.slow()
-    const page = await browser.newPage({ colorScheme: theme })
+    const context = await browser.newContext({ colorScheme: theme })
+    const page = await context.newPage()
     for (const view of VIEWS) {
       await page.goto(sample.url + view, { waitUntil: 'networkidle' })
       const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze()
       expect(violations.map(({ id, nodes }) => `${view}: ${id} ${nodes[0].html.slice(0, 160)}`)).toEqual([])
     }
-    await page.close()
+    await context.close()
   })
 }
 

@@ -1,6 +1,6 @@
 import { writeMorningSheet } from '@/core/morning/morningSheet'
 import { latestMorning } from '@/data/mornings'
-import { loadAllJobs, summarise } from '@/data/jobs'
+import { listJobs, loadJob } from '@/data/jobs'
 import { loadStore } from '@/data/store'
 import { MorningReadingsForm } from '@/stations/morning/MorningReadingsForm'
 import { MorningSheet } from '@/stations/morning/MorningSheet'
@@ -11,14 +11,12 @@ import { PlateMark } from '@/ui/PlateMark'
 
 /** The first screen of a working day: the morning sheet, and the jobs. */
 export default async function MorningPage() {
-  const jobs = await loadAllJobs()
+  const jobs = await listJobs()
   if (jobs.length === 0) return <FirstRun />
   const [morning, { inks }] = await Promise.all([latestMorning(), loadStore()])
   const now = new Date().toISOString()
-  const active = jobs.flatMap((job) => {
-    const facts = readMorning(job, inks, now)
-    return facts ? [{ slug: job.slug, facts }] : []
-  })
+  const underWay = jobs.filter(({ phase }) => phase !== 'signed')
+  const active = await Promise.all(underWay.map(async ({ slug }) => ({ slug, facts: readMorning(await loadJob(slug), inks, now) })))
   const lines = morning ? writeMorningSheet(morning.readings, active.map(({ facts }) => facts)) : []
   const fresh = morning?.at.slice(0, 10) === now.slice(0, 10)
   return (
@@ -32,7 +30,7 @@ export default async function MorningPage() {
         </PlateMark>
       </main>
       <aside className="border-line p-4 lg:border-l">
-        <JobShelf jobs={jobs.map(summarise)} />
+        <JobShelf jobs={jobs} />
       </aside>
     </div>
   )

@@ -1,10 +1,10 @@
 import { seedDemo } from '@demo/seedDemo'
 import { closeDatabase } from '@/data/database'
-import { loadAllJobs } from '@/data/jobs'
+import { listJobs } from '@/data/jobs'
 
 /** Lays out the sample in the data folder, unless something is there already. */
 async function main(): Promise<void> {
-  const jobs = await loadAllJobs()
+  const jobs = await listJobs()
   if (jobs.length > 0) console.log(`The folder already holds ${jobs.length} jobs; nothing was changed.`)
   else {
     await seedDemo()

@@ -55,6 +55,19 @@ export type PullEvent = z.infer<typeof pullEventSchema>
 export const keptEventSchema = z.strictObject({ event: pullEventSchema, at: moment, by: label, why: z.string().max(500).nullable() })
 export type KeptEvent = z.infer<typeof keptEventSchema>
 
+/** A time zone by its IANA name; one this machine does not know could not be written out. */
+export const timeZone = z.string().min(1).max(60).refine(
+  (name) => {
+    try {
+      new Intl.DateTimeFormat('en', { timeZone: name })
+      return true
+    } catch {
+      return false
+    }
+  },
+  { error: 'is not a time zone, such as Europe/Lisbon' },
+)
+
 /** Who inked, wiped and laid; null where nobody said. */
 export const handsSchema = z.strictObject({ inked: label.nullable(), wiped: label.nullable(), laid: label.nullable() })
 export type Hands = z.infer<typeof handsSchema>
@@ -69,7 +82,7 @@ export const pullSchema = z.strictObject({
   number: finite.int().positive(),
   kind: z.enum(['proof', 'edition', 'warmup']),
   pulledAt: moment,
-  zone: z.string().min(1).max(60),
+  zone: timeZone,
   estimated: z.boolean(),
   settings: settingsSchema,
   hands: handsSchema,

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { PRINT_KINDS, type PrintKind } from '../dry/editionNumbers'
+import { markOf, PRINT_KINDS, type PrintKind } from '../dry/editionNumbers'
 import { DRYING_METHOD_KEYS } from '../dry/drying'
 import { pullSchema } from '../edition/pull'
 import { benchSchema, settingsSchema } from '../prove/settings'
@@ -50,12 +50,24 @@ export const printSchema = z.strictObject({
 export type Print = z.infer<typeof printSchema>
 
 /** Pull ids serve as idempotency keys and file names, so their shape is narrow. */
-const filedPullSchema = pullSchema.extend({
-  id: z.string().regex(/^[A-Za-z0-9-]{1,64}$/, { error: 'must be letters, digits and hyphens' }),
-  runPosition: count,
-  sheet: positive.int(),
-  paperId: label,
-})
+export const pullId = z.string().regex(/^[A-Za-z0-9-]{1,64}$/, { error: 'must be letters, digits and hyphens' })
+
+/** A pull with its place in the job: which run, which sheet, on what paper. */
+export const filedPullSchema = pullSchema.extend({ id: pullId, runPosition: count, sheet: positive.int(), paperId: label })
+export type FiledPull = z.infer<typeof filedPullSchema>
+
+/** One operation every sheet of the job gets, with its bench. */
+export const runSchema = z.strictObject({ position: count, name: label, bench: benchSchema })
+
+/** Places of prints whose number or mark does not follow from the list: each kind counts from 1 to its own total without gaps. */
+function checkMarks(prints: readonly Print[]): number[] {
+  const of = (kind: PrintKind) => prints.filter((print) => print.kind === kind)
+  const follows = ({ kind, number, mark }: Print) => {
+    const total = of(kind).length
+    return number <= total && of(kind).filter((print) => print.number === number).length === 1 && [markOf(kind, number, total, 'arabic'), markOf(kind, number, total, 'roman')].includes(mark)
+  }
+  return prints.flatMap((print, i) => (follows(print) ? [] : [i]))
+}
 
 /** A whole job as one JSON document: everything but pictures. */
 export const jobFileSchema = z
@@ -64,7 +76,7 @@ export const jobFileSchema = z
     version: z.literal(JOB_FILE_VERSION, { error: (issue) => `version ${String(issue.input)} is from a later Typothesis; this one reads version ${JOB_FILE_VERSION}` }),
     exportedAt: moment,
     job: z.strictObject({ title: label, artist: label, editionSize: positive.int().max(5000), createdAt: moment }),
-    runs: z.array(z.strictObject({ position: count, name: label, bench: benchSchema })).min(1),
+    runs: z.array(runSchema).min(1),
     plateStates: z.array(plateStateSchema),
     pulls: z.array(filedPullSchema).max(100_000),
     bats: z.array(batSchema),
@@ -78,10 +90,10 @@ export const jobFileSchema = z
     const twice = (values: string[]) => values.find((value, i) => values.indexOf(value) !== i)
     const doubled = twice(file.prints.map(({ mark }) => mark))
     if (doubled) context.addIssue({ code: 'custom', path: ['prints'], message: `the number ${doubled} is given twice` })
+    checkMarks(file.prints).forEach((i) => context.addIssue({ code: 'custom', path: ['prints', i, 'mark'], message: `${file.prints[i].mark} is not what this impression’s number and the totals make it` }))
     file.prints.forEach(({ pullId }, i) => ids.has(pullId) || context.addIssue({ code: 'custom', path: ['prints', i, 'pullId'], message: 'speaks of a pull that is not in the file' }))
     file.bats.forEach(({ proofPullId }, i) => ids.has(proofPullId) || context.addIssue({ code: 'custom', path: ['bats', i, 'proofPullId'], message: 'speaks of a pull that is not in the file' }))
     const positions = new Set(file.runs.map((run) => run.position))
     file.pulls.forEach(({ runPosition }, i) => positions.has(runPosition) || context.addIssue({ code: 'custom', path: ['pulls', i, 'runPosition'], message: 'speaks of a run that is not in the file' }))
   })
 export type JobFile = z.infer<typeof jobFileSchema>
-

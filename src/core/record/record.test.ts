@@ -29,6 +29,8 @@ describe('job file', () => {
   it('refuses another kind of file', () => expect(refusal((f) => ((f as { format: string }).format = 'shopping'))).toContain('not a Typothesis job file'))
   it('refuses a number given twice', () => expect(refusal((f) => f.prints.push(f.prints[0]))).toContain('BAT is given twice'))
   it('refuses a forged number: a print without its pull', () => expect(refusal((f) => (f.prints[0].pullId = 'nobody'))).toContain('prints.0.pullId'))
+  it('refuses a forged number: a mark beyond its total', () => expect(refusal((f) => (f.prints[0] = { ...f.prints[0], kind: 'edition', mark: '1/9' }))).toContain('prints.0.mark: 1/9 is not what'))
+  it('refuses a zone nobody could write out', () => expect(refusal((f) => (f.pulls[0].zone = 'Atlantis/Harbour'))).toContain('pulls.0.zone'))
   it('refuses an id that could be a path', () => expect(refusal((f) => (f.pulls[0].id = '../p1'))).toContain('pulls.0.id'))
 })
 

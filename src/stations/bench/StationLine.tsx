@@ -32,7 +32,7 @@ export function StationLine() {
     return true
   })
   return (
-    <nav aria-label="Stations" className="screen-only overflow-x-auto border-b border-line">
+    <nav aria-label="Stations" className="screen-only relative overflow-x-auto border-b border-line">
       <ol className="flex min-w-max px-2">
         {STATION_KEYS.map((station) => {
           const { mark, word } = stationState(station, job, bench)

@@ -1,5 +1,5 @@
 import { readPull } from '@/core/edition/pull'
-import type { JobRecord } from '@/data/jobs'
+import type { JobRecord } from '@/data/jobRecord'
 import type { BenchJob } from './BenchContext'
 
 /** What the stations need of a job, from everything that is kept of it. */

@@ -23,7 +23,7 @@ export function PullTable({ pulls, busy, locked, onAdd }: PullTableProps) {
   if (pulls.length === 0) return null
   const read = QUANTITY_KEYS.filter((quantity) => pulls.some((pull) => readPull(pull).readings[quantity] !== undefined))
   return (
-    <div className="overflow-x-auto border-t-2 border-text" tabIndex={0} role="region" aria-label="Pulls so far">
+    <div className="relative overflow-x-auto border-t-2 border-text" tabIndex={0} role="region" aria-label="Pulls so far">
       <table className="condensed w-full text-sm">
         <thead className="text-left text-muted">
           <tr>

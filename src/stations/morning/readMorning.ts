@@ -4,7 +4,7 @@ import { readPull } from '@/core/edition/pull'
 import type { MorningJob } from '@/core/morning/morningSheet'
 import type { ShelfInk } from '@/core/record/jobFile'
 import type { Bench } from '@/core/prove/settings'
-import { summarise, type JobRecord } from '@/data/jobs'
+import type { JobRecord } from '@/data/jobRecord'
 
 /** Stiffness of a mix with its oil at the reference temperature of the shelf, Pa·s; null when an ink is not on it. */
 function stiffnessOf(mix: Bench['ink'], shelf: readonly ShelfInk[]): number | null {
@@ -17,9 +17,8 @@ function stiffnessOf(mix: Bench['ink'], shelf: readonly ShelfInk[]): number | nu
   return mixStiffness({ components, temperatureC: 20, referenceC: 20, halvingC: USUAL_HALVING_C }).viscosityPas
 }
 
-/** What the morning sheet needs of a job, or null for one that is signed and filed. */
-export function readMorning(job: JobRecord, shelf: readonly ShelfInk[], now: string): MorningJob | null {
-  if (summarise(job).phase === 'signed') return null
+/** What the morning sheet needs of a job that is under way. */
+export function readMorning(job: JobRecord, shelf: readonly ShelfInk[], now: string): MorningJob {
   const { bench } = job.runs[0]
   const decisions = job.pulls.filter(({ kind }) => kind === 'edition').map((pull) => readPull(pull).decision?.decision)
   const drying = job.dryings.at(-1)

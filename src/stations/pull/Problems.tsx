@@ -5,10 +5,10 @@ export function Problems({ problems, except = [] }: { problems: readonly FieldPr
   const shown = problems.filter(({ field }) => !except.includes(field))
   if (shown.length === 0) return null
   return (
-    <ul role="alert" className="my-2 font-medium text-signal">
+    <div role="alert" className="my-2 font-medium text-signal">
       {shown.map(({ field, message }) => (
-        <li key={field + message}>◆ {message}</li>
+        <p key={field + message}>◆ {message}</p>
       ))}
-    </ul>
+    </div>
   )
 }

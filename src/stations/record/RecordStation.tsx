@@ -28,10 +28,10 @@ export function RecordStation({ documentation }: { documentation: Documentation 
         {documentation.sections.map(({ heading, rows }) => (
           <section key={heading} className="mt-4 break-inside-avoid">
             <h3 className="station-title border-b border-black">{heading}</h3>
-            <dl className="grid grid-cols-[12rem_1fr] gap-x-4 text-sm">
+            <dl className="grid text-sm sm:grid-cols-[12rem_minmax(0,1fr)] sm:gap-x-4">
               {rows.map(({ label, value }) => (
                 <div key={label} className="contents">
-                  <dt className="border-b border-[#ccc] py-0.5">{label}</dt>
+                  <dt className="pt-0.5 font-medium sm:border-b sm:border-[#ccc] sm:py-0.5 sm:font-normal">{label}</dt>
                   <dd className="border-b border-[#ccc] py-0.5">{value}</dd>
                 </div>
               ))}
@@ -41,7 +41,7 @@ export function RecordStation({ documentation }: { documentation: Documentation 
         {documentation.impressions.length > 0 && (
           <section className="mt-4">
             <h3 className="station-title border-b border-black">Impressions</h3>
-            <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Impressions">
+            <div className="relative overflow-x-auto" tabIndex={0} role="region" aria-label="Impressions">
               <table className="condensed w-full text-sm">
                 <thead className="text-left">
                   <tr><th scope="col">Mark</th><th scope="col">Moment</th><th scope="col">Hands</th><th scope="col">Eye</th><th scope="col">Note</th></tr>

@@ -1,5 +1,5 @@
 import { documentJob, type Documentation } from '@/core/record/documentation'
-import type { JobRecord } from '@/data/jobs'
+import type { JobRecord } from '@/data/jobRecord'
 
 /** The documentation sheet of a kept job; with one run, of that run. */
 export function documentRecord(job: JobRecord): Documentation {

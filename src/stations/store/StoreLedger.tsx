@@ -40,7 +40,7 @@ export function StoreLedger({ store }: { store: Store }) {
       </section>
       <section aria-label="Papers" className="mt-6">
         <div className="flex items-baseline justify-between"><h2 className="station-title">Papers</h2><NewPaperDialog /></div>
-        <div className="overflow-x-auto" role="region" aria-label="Papers in the store" tabIndex={0}>
+        <div className="relative overflow-x-auto" role="region" aria-label="Papers in the store" tabIndex={0}>
           <table className="w-full text-sm">
             <thead className="text-left text-muted"><tr><th scope="col" className="font-normal">Paper</th><th scope="col" className="font-normal">Weight</th><th scope="col" className="font-normal">Sheet</th><th scope="col" className="font-normal">Caliper</th><th scope="col" className="font-normal">Sheets left</th><th scope="col" className="font-normal">Note</th></tr></thead>
             <tbody>

@@ -6,7 +6,7 @@ import { seedDemo } from '@demo/seedDemo'
 import { STARTER_STORE } from '@demo/starterStore'
 import { FieldError } from '@/data/errors'
 import { importJob } from '@/data/jobFiles'
-import { createJob, loadAllJobs, newJobSchema, type NewJob } from '@/data/jobs'
+import { createJob, listJobs, newJobSchema, type NewJob } from '@/data/jobs'
 import { loadStore, stockStore } from '@/data/store'
 import { answer, type Answer } from '../bench/answer'
 
@@ -29,7 +29,7 @@ export async function createJobAction(input: NewJob): Promise<Answer<{ slug: str
 
 /** Lays out the sample beside nothing: only where there is no job yet. */
 export async function layOutSampleAction(): Promise<void> {
-  if ((await loadAllJobs()).length === 0) await seedDemo()
+  if ((await listJobs()).length === 0) await seedDemo()
   revalidatePath('/', 'layout')
   redirect('/')
 }

@@ -17,12 +17,12 @@ export default async function JobLayout({ children, params }: Params & { childre
   const job = await openJob((await params).job)
   return (
     <BenchProvider key={job.id} job={readBench(job)}>
-      <div className="screen-only flex flex-wrap items-baseline gap-x-4 px-4 pt-2">
+      <section aria-label="Job" className="screen-only flex flex-wrap items-baseline gap-x-4 px-4 pt-2">
         <p className="station-title text-lg">{job.title}</p>
         <p className="text-sm text-muted">
           {job.artist}, edition of {job.editionSize}
         </p>
-      </div>
+      </section>
       <StationLine />
       <ConflictNotice />
       <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_19rem] print:block">

@@ -1,0 +1,65 @@
+import { mkdirSync } from 'node:fs'
+import path from 'node:path'
+import { Sequelize, Transaction } from 'sequelize'
+import { SequelizeStorage, Umzug } from 'umzug'
+import { dataFolder } from './dataFolder'
+import { layDown, sumOfColumns } from './migrations/migration'
+import { MIGRATIONS } from './migrations/migrations'
+import { defineTables, type Tables } from './tables'
+
+/** An open database. */
+export interface Database {
+  sequelize: Sequelize
+  tables: Tables
+}
+
+interface Held {
+  file: string
+  database: Promise<Database>
+}
+
+/** The framework bundles a module several times; the connection is one for the whole process, so it hangs on the process. */
+const process_ = globalThis as typeof globalThis & { typothesisDatabase?: Held; typothesisWrites?: Promise<unknown> }
+
+async function open(file: string): Promise<Database> {
+  mkdirSync(path.dirname(file), { recursive: true })
+  const sequelize = new Sequelize({ dialect: 'sqlite', storage: file, logging: false })
+  // A confirmed write survives the process: it is in the log, and on the disk, before the answer leaves.
+  await sequelize.query('PRAGMA journal_mode = WAL')
+  await sequelize.query('PRAGMA synchronous = FULL')
+  const umzug = new Umzug({
+    migrations: MIGRATIONS.map((migration, i) => {
+      const known = new Set(Object.keys(sumOfColumns(MIGRATIONS.slice(0, i))))
+      return { name: migration.name, up: () => sequelize.transaction((transaction) => layDown(migration, known, sequelize.getQueryInterface(), transaction)) }
+    }),
+    storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
+    logger: undefined,
+  })
+  await umzug.up()
+  return { sequelize, tables: defineTables(sequelize) }
+}
+
+/** Opens the workshop's database once a process, bringing it up to the newest shape. */
+export function openDatabase(): Promise<Database> {
+  const file = path.join(dataFolder(), 'typothesis.sqlite')
+  if (process_.typothesisDatabase?.file !== file) process_.typothesisDatabase = { file, database: open(file) }
+  return process_.typothesisDatabase.database
+}
+
+/** Closes the database, so that a command can end and a test can remove its folder. */
+export async function closeDatabase(): Promise<void> {
+  const held = process_.typothesisDatabase
+  process_.typothesisDatabase = undefined
+  if (held) await (await held.database).sequelize.close()
+}
+
+/**
+ * Does a write as one transaction: all of it or nothing. Writes of this process wait for one another, so that none fails
+ * because another holds the file.
+ */
+export async function write<T>(act: (tables: Tables, transaction: Transaction) => Promise<T>): Promise<T> {
+  const { sequelize, tables } = await openDatabase()
+  const turn = (process_.typothesisWrites ?? Promise.resolve()).then(() => sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, (transaction) => act(tables, transaction)))
+  process_.typothesisWrites = turn.catch(() => undefined)
+  return turn
+}

@@ -1,0 +1,29 @@
+/** What is wrong, and at which field; an empty field speaks of the whole. */
+export interface FieldProblem {
+  field: string
+  message: string
+}
+
+/** Input that cannot be kept. Nothing was written. */
+export class FieldError extends Error {
+  constructor(readonly problems: FieldProblem[]) {
+    super(problems.map(({ field, message }) => (field ? `${field}: ${message}` : message)).join('; '))
+    this.name = 'FieldError'
+  }
+}
+
+/** The job was changed elsewhere since this window read it. Nothing was written. */
+export class ConflictError extends Error {
+  constructor() {
+    super('This job was changed in another window since it was opened here. Nothing was overwritten: reload it, then make the change again.')
+    this.name = 'ConflictError'
+  }
+}
+
+/** What was asked for is not in this workshop. */
+export class NotFoundError extends Error {
+  constructor(what: string) {
+    super(`${what} is not in this workshop.`)
+    this.name = 'NotFoundError'
+  }
+}

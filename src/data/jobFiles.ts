@@ -1,0 +1,43 @@
+import { eventSubject } from '@/core/edition/pull'
+import { jobFileSchema, JOB_FILE_VERSION, type JobFile } from '@/core/record/jobFile'
+import { write } from './database'
+import { insertJob, loadJob } from './jobs'
+import { loadStore } from './store'
+
+/** A job as one document that another workshop can take in: everything but the pictures. */
+export async function exportJob(slug: string, at: string): Promise<JobFile> {
+  const [{ title, artist, editionSize, createdAt, runs, plateStates, pulls, bats, prints, dryings }, store] = await Promise.all([loadJob(slug), loadStore()])
+  const mixes = [...runs.flatMap(({ bench }) => bench.ink ?? []), ...pulls.map(({ settings }) => settings.ink), ...bats.flatMap((bat) => bat.runs.map(({ settings }) => settings.ink))]
+  const used = new Set(mixes.flatMap(({ parts }) => parts.map(({ inkId }) => inkId)))
+  return {
+    format: 'typothesis-job', version: JOB_FILE_VERSION, exportedAt: at, job: { title, artist, editionSize, createdAt },
+    runs, plateStates: plateStates.map(({ state, note, openedAt }) => ({ state, note, openedAt })), pulls, bats, prints, dryings,
+    inks: store.inks.filter(({ id }) => used.has(id)),
+  }
+}
+
+/**
+ * Takes a job file in as a new job, all of it or nothing. Inks the shelf already has stay as they are.
+ *
+ * @returns the address of the new job
+ * @throws ZodError naming the place in the file
+ */
+export async function importJob(document: unknown): Promise<string> {
+  const file = jobFileSchema.parse(document)
+  return write(async (tables, transaction) => {
+    const { createdAt, ...job } = file.job
+    const { id: jobId, slug } = await insertJob({ tables, transaction }, job, createdAt)
+    const options = { transaction }
+    const ofJob = <Row extends object>(rows: readonly Row[]) => rows.map((row) => ({ ...row, jobId }))
+    const placed = <Row extends object>(rows: readonly Row[]) => rows.map((row, i) => ({ ...row, jobId, place: i + 1 }))
+    await tables.inks.bulkCreate(file.inks, { transaction, ignoreDuplicates: true })
+    await tables.runs.bulkCreate(ofJob(file.runs), options)
+    await tables.plate_states.bulkCreate(ofJob(file.plateStates).map((state) => ({ ...state, imageId: null })), options)
+    await tables.pulls.bulkCreate(placed(file.pulls.map(({ events: _, ...pull }) => pull)), options)
+    await tables.pull_events.bulkCreate(ofJob(file.pulls.flatMap(({ id, events }) => events.map(({ event, at, by, why }) => ({ pullId: id, subject: eventSubject(event), event, at, by, why })))), options)
+    await tables.bats.bulkCreate(ofJob(file.bats), options)
+    await tables.prints.bulkCreate(placed(file.prints), options)
+    await tables.dryings.bulkCreate(ofJob(file.dryings), options)
+    return slug
+  })
+}

@@ -1,0 +1,5 @@
+import { m0001FirstRelease } from './m0001FirstRelease'
+import type { Migration } from './migration'
+
+/** Every change of the database's shape, in order. A released one is never edited: the next change is a new one. */
+export const MIGRATIONS: readonly Migration[] = [m0001FirstRelease]

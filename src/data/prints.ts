@@ -1,0 +1,41 @@
+import { z } from 'zod'
+import { dryReadyAt, DRYING_METHOD_KEYS } from '@/core/dry/drying'
+import { checkNumbering, numberImpressions, numberingInput } from '@/core/dry/numbering'
+import { readPull } from '@/core/edition/pull'
+import { finite, label } from '@/core/units/schemas'
+import { changeJob } from './changeJob'
+import { FieldError } from './errors'
+import { readJobRecord } from './jobRecord'
+import { refuseWhenNumbered } from './jobs'
+
+/** How and for how long the prints are laid to dry. */
+export const newDryingSchema = z.strictObject({
+  method: z.enum(DRYING_METHOD_KEYS),
+  days: finite.min(0, { error: 'must be within 0 and 60' }).max(60, { error: 'must be within 0 and 60' }),
+  by: label,
+})
+export type NewDrying = z.infer<typeof newDryingSchema>
+
+/** Records that the prints were laid to dry, and when they will be ready. */
+export async function layToDry(jobId: string, revision: number, input: NewDrying, at: string): Promise<number> {
+  const { method, days, by } = newDryingSchema.parse(input)
+  return changeJob(jobId, revision, async ({ tables, transaction }) => {
+    await tables.dryings.create({ jobId, method, laidAt: at, readyAt: dryReadyAt(at, days), by }, { transaction })
+  })
+}
+
+/** Gives the numbers of a sorted edition and closes it: every accepted impression and the BAT proof, each once. */
+export async function giveNumbers(jobId: string, revision: number, input: z.infer<typeof numberingInput>, at: string): Promise<number> {
+  const { sorted, style } = numberingInput.parse(input)
+  return changeJob(jobId, revision, async (change) => {
+    const { job, tables, transaction } = change
+    await refuseWhenNumbered(change)
+    const { pulls, bats } = await readJobRecord(job, tables, transaction)
+    const batPullId = bats.at(-1)?.proofPullId ?? null
+    const accepted = pulls.filter((pull) => pull.kind === 'edition' && readPull(pull).decision?.decision === 'accepted').map(({ id }) => id)
+    const problems = checkNumbering(sorted, job.editionSize, new Set([...accepted, ...(batPullId ? [batPullId] : [])]), batPullId)
+    if (problems.length > 0) throw new FieldError(problems)
+    const rows = numberImpressions(sorted, style).map(({ pullId, kind, number, mark }, i) => ({ jobId, pullId, place: i + 1, kind, number, mark, numberedAt: at }))
+    await tables.prints.bulkCreate(rows, { transaction })
+  })
+}

@@ -1,0 +1,91 @@
+import { z } from 'zod'
+import { eventSubject, eyeReadingSchema, handsSchema, pullEventSchema, timeZone, type PullEvent } from '@/core/edition/pull'
+import { checkBench, completeBench, STATIONS, unsetStations, type Bench, type Settings } from '@/core/prove/settings'
+import { pullId } from '@/core/record/jobFile'
+import { label, remark } from '@/core/units/schemas'
+import { benchOf, changeJob, type JobChange } from './changeJob'
+import { FieldError, NotFoundError } from './errors'
+import { greatest } from './greatest'
+import { refuseWhenNumbered } from './jobs'
+import { readRows } from './readRows'
+import type { PullRow } from './tables'
+
+/** What a pull is made with besides the bench; its id, made by the device, keeps a pull asked for twice from being made twice. */
+export const newPullSchema = z.strictObject({
+  id: pullId,
+  kind: z.enum(['proof', 'edition', 'warmup']),
+  zone: timeZone,
+  hands: handsSchema,
+  expected: eyeReadingSchema.nullable(),
+  expectation: remark,
+})
+export type NewPull = z.infer<typeof newPullSchema>
+
+/** What is said of a pull afterwards; `why` is needed as soon as something already said is amended. */
+export const newEventsSchema = z.strictObject({ pullId, events: z.array(pullEventSchema).min(1).max(20), by: label, why: z.string().trim().max(500) })
+export type NewEvents = z.infer<typeof newEventsSchema>
+
+function settingsToPull(bench: Bench): Settings {
+  const settings = completeBench(bench)
+  if (settings) return settings
+  const unset = unsetStations(bench)
+  if (unset.length > 0) throw new FieldError([{ field: '', message: `Before a pull: ${unset.map((station) => STATIONS[station]).join(', ')} ${unset.length === 1 ? 'needs' : 'need'} you.` }])
+  throw new FieldError(checkBench(bench))
+}
+
+/** An edition is pulled once there is a BAT to hold it to, and one pull at a time. */
+async function checkEditionPull(change: JobChange, batVersion: number | null): Promise<void> {
+  if (batVersion === null) throw new FieldError([{ field: '', message: 'First approve a proof as BAT, the approved proof: the edition is held to it.' }])
+  const { job, tables, transaction } = change
+  const pulls = await tables.pulls.count({ where: { jobId: job.id, kind: 'edition' }, transaction })
+  const decided = await tables.pull_events.count({ where: { jobId: job.id, subject: 'decision' }, distinct: true, col: 'pullId', transaction })
+  if (pulls > decided) throw new FieldError([{ field: '', message: 'First say what becomes of the pull before.' }])
+}
+
+/** Pulls from the bench as it stands: the settings are copied into the pull and never change again. */
+export async function makePull(jobId: string, revision: number, input: NewPull, at: string): Promise<number> {
+  const pull = newPullSchema.parse(input)
+  const make = async (change: JobChange) => {
+    const { tables, transaction } = change
+    await refuseWhenNumbered(change)
+    const settings = settingsToPull(await benchOf(change))
+    const batVersion = (await greatest(tables.bats, 'version', { jobId }, transaction)) || null
+    if (pull.kind === 'edition') await checkEditionPull(change, batVersion)
+    const next = async (column: 'number' | 'place' | 'sheet', where: Partial<PullRow> = {}) => (await greatest(tables.pulls, column, { jobId, ...where }, transaction)) + 1
+    const [number, place, sheet] = [await next('number', { kind: pull.kind }), await next('place'), await next('sheet')]
+    await tables.pulls.create({ ...pull, jobId, place, sheet, number, runPosition: 0, paperId: settings.paper.paperId, pulledAt: at, estimated: false, settings, batVersion }, { transaction })
+  }
+  return changeJob(jobId, revision, make, async ({ tables, transaction }) => (await tables.pulls.count({ where: { jobId, id: pull.id }, transaction })) > 0)
+}
+
+/** Which of the events say something new: what already stands word for word is left out. */
+function newEvents(events: readonly PullEvent[], standing: ReadonlyMap<string, PullEvent>): PullEvent[] {
+  return events.filter((event) => JSON.stringify(standing.get(eventSubject(event))) !== JSON.stringify(event))
+}
+
+async function standingEvents({ tables, transaction }: JobChange, jobId: string, id: string): Promise<Map<string, PullEvent>> {
+  const rows = await readRows(tables.pull_events, { where: { jobId, pullId: id }, order: ['id'], transaction })
+  return new Map(rows.map(({ subject, event }) => [subject, pullEventSchema.parse(event)]))
+}
+
+/** Adds what was seen of a pull. Nothing said before is changed: a later word on the same subject amends it, and says why. */
+export async function addEvents(jobId: string, revision: number, input: NewEvents, at: string): Promise<number> {
+  const { pullId: id, events, by, why } = newEventsSchema.parse(input)
+  const add = async (change: JobChange) => {
+    const { tables, transaction } = change
+    const pull = (await tables.pulls.findOne({ where: { jobId, id }, transaction }))?.get({ plain: true })
+    if (!pull) throw new NotFoundError('This pull')
+    if (events.some(({ kind }) => kind === 'decision')) {
+      if (pull.kind !== 'edition') throw new FieldError([{ field: '', message: 'Only a pull of the edition is accepted or rejected.' }])
+      await refuseWhenNumbered(change)
+    }
+    const standing = await standingEvents(change, jobId, id)
+    for (const event of newEvents(events, standing)) {
+      const subject = eventSubject(event)
+      const amends = standing.has(subject)
+      if (amends && !why) throw new FieldError([{ field: 'why', message: 'Say why: the first entry stays, and this is kept beside it.' }])
+      await tables.pull_events.create({ jobId, pullId: id, subject, event, at, by, why: amends ? why : null }, { transaction })
+    }
+  }
+  return changeJob(jobId, revision, add, async (change) => newEvents(events, await standingEvents(change, jobId, id)).length === 0)
+}

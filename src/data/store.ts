@@ -1,0 +1,114 @@
+import { QueryTypes, type Transaction } from 'sequelize'
+import { z } from 'zod'
+import { reflectanceSpectrum } from '@/core/colour/spectrum'
+import { layerSchema } from '@/core/press/pressStack'
+import { screwLead, screwLeadInput } from '@/core/press/screwLead'
+import { shelfInkSchema, type ShelfInk } from '@/core/record/jobFile'
+import { count, label, moment, positive, remark } from '@/core/units/schemas'
+import { openDatabase, write } from './database'
+import { FieldError, NotFoundError } from './errors'
+import { readRows } from './readRows'
+import { freeSlug } from './slug'
+import type { PaperRow, Tables } from './tables'
+
+const length = (most: number) => positive.max(most, { error: `must be at most ${most} mm` })
+
+/** A paper as a person adds it. */
+export const newPaperSchema = z.strictObject({
+  name: label,
+  gsm: positive.max(2000, { error: 'must be at most 2000 g/m²' }),
+  caliperMm: length(5),
+  sheetWidthMm: length(3000),
+  sheetHeightMm: length(3000),
+  grain: z.enum(['long', 'short', 'unknown']),
+  sheetsReceived: count.max(1_000_000, { error: 'must be at most 1000000' }),
+  note: remark,
+})
+const paperSchema = newPaperSchema.extend({ id: label, reflectance: reflectanceSpectrum })
+/** A paper of the store; what is left is counted from the pulls and never asked for. */
+export type StorePaper = z.infer<typeof paperSchema> & { sheetsLeft: number }
+
+/** A press as a person adds it; its lead follows from the thread. */
+export const newPressSchema = z.strictObject({ name: label, thread: label, rollerRadiusMm: length(1000), bedWidthMm: length(3000), note: remark })
+const pressSchema = newPressSchema.extend({ id: label, mmPerTurn: positive, zeroedAt: moment.nullable() })
+export type StorePress = z.infer<typeof pressSchema>
+
+const packSchema = z.strictObject({ id: label, name: label, layers: z.array(layerSchema).min(1).max(8) })
+export type StorePack = z.infer<typeof packSchema>
+
+/** What a new workshop can be stocked with. */
+export const stockSchema = z.strictObject({ inks: z.array(shelfInkSchema), papers: z.array(paperSchema), presses: z.array(pressSchema), packs: z.array(packSchema) })
+export type Stock = z.infer<typeof stockSchema>
+
+/** Shelf and store of the workshop. */
+export interface Store {
+  inks: ShelfInk[]
+  papers: StorePaper[]
+  presses: StorePress[]
+  packs: StorePack[]
+}
+
+/** Puts a whole stock on the shelves; things that are there already stay as they are. */
+export async function stockStore(input: Stock): Promise<void> {
+  const { inks, papers, presses, packs } = stockSchema.parse(input)
+  await write(async (tables, transaction) => {
+    const options = { transaction, ignoreDuplicates: true }
+    await tables.inks.bulkCreate(inks, options)
+    await tables.papers.bulkCreate(papers, options)
+    await tables.presses.bulkCreate(presses, options)
+    await tables.packs.bulkCreate(packs, options)
+  })
+}
+
+/** Reads shelf and store in the order things came in; every sheet that went through a press is off the stock. */
+export async function loadStore(): Promise<Store> {
+  const { sequelize, tables } = await openDatabase()
+  const all = { order: sequelize.literal('rowid') }
+  const [inks, papers, presses, packs, used] = await Promise.all([
+    readRows(tables.inks, all),
+    readRows(tables.papers, all),
+    readRows(tables.presses, all),
+    readRows(tables.packs, all),
+    sequelize.query<{ paperId: string; sheets: number }>('SELECT paperId, count(DISTINCT jobId || \' \' || sheet) AS sheets FROM pulls GROUP BY paperId', { type: QueryTypes.SELECT }),
+  ])
+  const gone = new Map(used.map(({ paperId, sheets }) => [paperId, sheets]))
+  return {
+    inks: inks.map((row) => shelfInkSchema.parse(row)),
+    papers: papers.map((row) => paperSchema.parse(row)).map((paper) => ({ ...paper, sheetsLeft: paper.sheetsReceived - (gone.get(paper.id) ?? 0) })),
+    presses: presses.map((row) => pressSchema.parse(row)),
+    packs: packs.map((row) => packSchema.parse(row)),
+  }
+}
+
+/** A free id made of the name. */
+function freeId(table: Tables['papers'] | Tables['presses'] | Tables['inks'], name: string, transaction: Transaction): Promise<string> {
+  return freeSlug(name, async (id) => (await (table as Tables['papers']).count({ where: { id }, transaction })) > 0)
+}
+
+/** Adds a paper to the store. @param reflectance its white, 36 values */
+export async function addPaper(input: z.infer<typeof newPaperSchema>, reflectance: number[]): Promise<void> {
+  const paper = newPaperSchema.parse(input)
+  await write(async (tables, transaction) => {
+    const row: PaperRow = { ...paper, id: await freeId(tables.papers, paper.name, transaction), reflectance: reflectanceSpectrum.parse(reflectance) }
+    await tables.papers.create(row, { transaction })
+  })
+}
+
+/** Adds a press to the store; a thread nobody can turn into a lead is said at its field. */
+export async function addPress(input: z.infer<typeof newPressSchema>): Promise<void> {
+  const press = newPressSchema.parse(input)
+  const thread = screwLeadInput.safeParse({ thread: press.thread })
+  if (!thread.success) throw new FieldError([{ field: 'thread', message: thread.error.issues[0].message }])
+  const { mmPerTurn } = screwLead(thread.data)
+  await write(async (tables, transaction) => {
+    await tables.presses.create({ ...press, id: await freeId(tables.presses, press.name, transaction), mmPerTurn, zeroedAt: null }, { transaction })
+  })
+}
+
+/** Records that both sides of a press touched the bare bed at zero. */
+export async function zeroPress(pressId: string, at: string): Promise<void> {
+  await write(async (tables, transaction) => {
+    const [changed] = await tables.presses.update({ zeroedAt: moment.parse(at) }, { where: { id: pressId }, transaction })
+    if (changed === 0) throw new NotFoundError('This press')
+  })
+}

@@ -1,0 +1,58 @@
+import type { Model, ModelStatic, Sequelize } from 'sequelize'
+import type { PrintKind } from '@/core/dry/editionNumbers'
+import type { DryingMethod } from '@/core/dry/drying'
+import type { EyeReading, Hands, PullEvent, PullKind } from '@/core/edition/pull'
+import type { MorningReadings } from '@/core/morning/morningSheet'
+import type { Layer } from '@/core/press/pressStack'
+import type { Bench, Settings } from '@/core/prove/settings'
+import type { Bat, ShelfInk } from '@/core/record/jobFile'
+import { sumOfColumns } from './migrations/migration'
+import { MIGRATIONS } from './migrations/migrations'
+
+/** Rows as they lie in the database. Moments are ISO 8601 in UTC; whole documents are JSON, read with the core's schemas. */
+export interface WorkshopRow { id: number; name: string; namedAt: string }
+export interface MorningRow { id?: number; at: string; readings: MorningReadings }
+export type InkRow = ShelfInk
+export interface PaperRow { id: string; name: string; gsm: number; caliperMm: number; sheetWidthMm: number; sheetHeightMm: number; grain: 'long' | 'short' | 'unknown'; reflectance: number[]; sheetsReceived: number; note: string }
+export interface PressRow { id: string; name: string; rollerRadiusMm: number; bedWidthMm: number; thread: string; mmPerTurn: number; zeroedAt: string | null; note: string }
+export interface PackRow { id: string; name: string; layers: Layer[] }
+export interface ImageRow { id: string; name: string; format: string; widthPx: number; heightPx: number; bytes: number; keptAt: string }
+export interface JobRow { id: string; slug: string; title: string; artist: string; editionSize: number; revision: number; createdAt: string }
+export interface RunRow { jobId: string; position: number; name: string; bench: Bench }
+export interface PlateStateRow { jobId: string; state: number; note: string; openedAt: string; imageId: string | null }
+export interface PullRow {
+  jobId: string; id: string; place: number; runPosition: number; kind: PullKind; number: number; sheet: number; paperId: string; pulledAt: string; zone: string
+  estimated: boolean; settings: Settings; hands: Hands; expected: EyeReading | null; expectation: string; batVersion: number | null
+}
+export interface PullEventRow { id?: number; jobId: string; pullId: string; subject: string; event: PullEvent; at: string; by: string; why: string | null }
+export interface BatRow extends Bat { jobId: string }
+export interface PrintRow { jobId: string; pullId: string; place: number; kind: PrintKind; number: number; mark: string; numberedAt: string }
+export interface DryingRow { id?: number; jobId: string; method: DryingMethod; laidAt: string; readyAt: string; by: string }
+
+/** A table of the database by the shape of its rows. */
+export type Table<Row extends object> = ModelStatic<Model<Row, Row>>
+
+/** The models of one open database. */
+export interface Tables {
+  workshops: Table<WorkshopRow>
+  mornings: Table<MorningRow>
+  inks: Table<InkRow>
+  papers: Table<PaperRow>
+  presses: Table<PressRow>
+  packs: Table<PackRow>
+  images: Table<ImageRow>
+  jobs: Table<JobRow>
+  runs: Table<RunRow>
+  plate_states: Table<PlateStateRow>
+  pulls: Table<PullRow>
+  pull_events: Table<PullEventRow>
+  bats: Table<BatRow>
+  prints: Table<PrintRow>
+  dryings: Table<DryingRow>
+}
+
+/** Ties the tables to an open connection. */
+export function defineTables(sequelize: Sequelize): Tables {
+  const models = Object.entries(sumOfColumns(MIGRATIONS)).map(([name, columns]) => [name, sequelize.define(name, columns, { tableName: name, timestamps: false })])
+  return Object.fromEntries(models) as unknown as Tables
+}
