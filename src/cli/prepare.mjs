@@ -38,7 +38,7 @@ export function installWithApt(packages) {
 const changedAt = (file) => (existsSync(file) ? statSync(file).mtimeMs : 0)
 
 /** Newest change of any file below the given places, ms. */
-function newest(places) {
+export function newest(places) {
   return Math.max(0, ...places.map((place) => {
     if (!existsSync(place)) return 0
     if (!statSync(place).isDirectory()) return changedAt(place)

@@ -34,10 +34,15 @@ async function writeDown(file: string, data: Buffer): Promise<void> {
   }
 }
 
+/** Asynchronous all through: the library throws at once where there are no bytes at all. */
+async function readMetadata(bytes: Buffer): Promise<sharp.Metadata> {
+  return sharp(bytes, { limitInputPixels: false }).metadata()
+}
+
 /** Reads what the bytes themselves say they are; the name of a file proves nothing. */
 async function sniff(bytes: Buffer): Promise<{ format: string; widthPx: number; heightPx: number }> {
   const unreadable = 'This is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read.'
-  const seen = await sharp(bytes, { limitInputPixels: false }).metadata().catch(() => refuse(unreadable))
+  const seen = await readMetadata(bytes).catch(() => refuse(unreadable))
   if (!seen.format || !FORMATS.has(seen.format) || !seen.width || !seen.height) return refuse(unreadable)
   if (seen.width * seen.height > MOST_PIXELS) return refuse(`The picture has ${Math.round((seen.width * seen.height) / 1e6)} million pixels; at most ${MOST_PIXELS / 1e6} million are taken. Save it smaller and choose it again.`)
   const turned = (seen.orientation ?? 1) >= 5
