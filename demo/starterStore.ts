@@ -1,5 +1,5 @@
 import { ragWhite } from '@/core/paper/ragWhite'
-import type { ShelfInk } from '@/core/record/jobFile'
+import { UNKNOWN_TUBE, type ShelfInk } from '@/core/ink/shelfInk'
 import { absorption, scattering, type PigmentBands } from './pigmentBands'
 
 type InkRow = readonly [id: string, name: string, bands: PigmentBands, scatter: number, viscosityPas: number, note: string]
@@ -23,7 +23,8 @@ const INKS: readonly InkRow[] = [
 ]
 
 export const STARTER_INKS: readonly ShelfInk[] = INKS.map(([id, name, bands, scatter, viscosityPas, note]) => ({
-  id, name, kind: id === 'samphire-green' || id === 'reed-ochre' ? 'water-washable' : 'oil', k: absorption(bands), s: scattering(scatter), viscosityPas, source: 'estimated', note,
+  id, name, kind: id === 'samphire-green' || id === 'reed-ochre' ? 'water-washable' : 'oil', k: absorption(bands), s: scattering(scatter), viscosityPas, source: 'estimated', forecastable: true, note,
+  ...UNKNOWN_TUBE, tubeGrams: 200, gramsLeft: 120 + ((name.length * 37) % 70), weighedAt: '2026-02-01T09:00:00.000Z', openedOn: '2026-01-20', keepsOpenDays: id === 'samphire-green' || id === 'reed-ochre' ? 14 : 5, pricePerKg: 90 + ((name.length * 13) % 60),
 }))
 
 const paper = (id: string, name: string, gsm: number, caliperMm: number, sheetWidthMm: number, sheetHeightMm: number, white: number, warmth: number, sheetsReceived: number, note: string) =>

@@ -1,7 +1,8 @@
 import { writeMorningSheet } from '@/core/morning/morningSheet'
+import { loadCalibration } from '@/data/calibrations'
+import { loadInks } from '@/data/inks'
 import { latestMorning } from '@/data/mornings'
 import { listJobs, loadJob } from '@/data/jobs'
-import { loadStore } from '@/data/store'
 import { MorningReadingsForm } from '@/stations/morning/MorningReadingsForm'
 import { MorningSheet } from '@/stations/morning/MorningSheet'
 import { readMorning } from '@/stations/morning/readMorning'
@@ -13,10 +14,10 @@ import { PlateMark } from '@/ui/PlateMark'
 export default async function MorningPage() {
   const jobs = await listJobs()
   if (jobs.length === 0) return <FirstRun />
-  const [morning, { inks }] = await Promise.all([latestMorning(), loadStore()])
+  const [morning, inks, calibration] = await Promise.all([latestMorning(), loadInks(), loadCalibration()])
   const now = new Date().toISOString()
   const underWay = jobs.filter(({ phase }) => phase !== 'signed')
-  const active = await Promise.all(underWay.map(async ({ slug }) => ({ slug, facts: readMorning(await loadJob(slug), inks, now) })))
+  const active = await Promise.all(underWay.map(async ({ slug }) => ({ slug, facts: readMorning(await loadJob(slug), inks, now, calibration) })))
   const lines = morning ? writeMorningSheet(morning.readings, active.map(({ facts }) => facts)) : []
   const fresh = morning?.at.slice(0, 10) === now.slice(0, 10)
   return (

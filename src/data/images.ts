@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto'
 import { mkdir, open, rename, rm } from 'node:fs/promises'
 import path from 'node:path'
-import sharp from 'sharp'
+import sharp, { type Metadata } from 'sharp'
 import { label } from '@/core/units/schemas'
 import { openDatabase, write } from './database'
 import { dataFolder } from './dataFolder'
@@ -35,7 +35,7 @@ async function writeDown(file: string, data: Buffer): Promise<void> {
 }
 
 /** Asynchronous all through: the library throws at once where there are no bytes at all. */
-async function readMetadata(bytes: Buffer): Promise<sharp.Metadata> {
+async function readMetadata(bytes: Buffer): Promise<Metadata> {
   return sharp(bytes, { limitInputPixels: false }).metadata()
 }
 

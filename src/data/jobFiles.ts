@@ -12,7 +12,7 @@ export async function exportJob(slug: string, at: string): Promise<JobFile> {
   return {
     format: 'typothesis-job', version: JOB_FILE_VERSION, exportedAt: at, job: { title, artist, editionSize, createdAt },
     runs, plateStates: plateStates.map(({ state, note, openedAt }) => ({ state, note, openedAt })), pulls, bats, prints, dryings,
-    inks: store.inks.filter(({ id }) => used.has(id)),
+    inks: store.inks.filter(({ id }) => used.has(id)).map(({ gramsNow: _, ...ink }) => ink),
   }
 }
 

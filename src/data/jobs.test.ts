@@ -5,9 +5,9 @@ import { ConflictError, NotFoundError } from './errors'
 import { createJob, declareEditionSize, listJobs, loadJob, restoreBench, saveStation } from './jobs'
 import { openNextState, setStatePicture } from './plateStates'
 import { freeSlug, slugify } from './slug'
-import { approvedJob, at, benchedJob, pull, useWorkshop } from './workshop.test.fixture'
+import { approvedJob, at, benchedJob, pull, openWorkshop } from './workshop.test.fixture'
 
-useWorkshop()
+openWorkshop()
 
 describe('addresses', () => {
   it.each([['The pilot’s window', 'the-pilot-s-window'], ['Épreuve d’état', 'epreuve-d-etat'], ['潮', 'untitled']])('%s', (name, slug) => expect(slugify(name)).toBe(slug))

@@ -6,9 +6,9 @@ import { createJob, loadJob, saveStation } from './jobs'
 import { giveNumbers, layToDry } from './prints'
 import { addEvents, makePull } from './pulls'
 import { loadStore, stockStore } from './store'
-import { approvedJob, at, benchedJob, newPull, pull, useWorkshop } from './workshop.test.fixture'
+import { approvedJob, at, benchedJob, newPull, pull, openWorkshop } from './workshop.test.fixture'
 
-useWorkshop()
+openWorkshop()
 
 describe('pulls', () => {
   it('copy the settings: a later change of the bench does not reach them', async () => {

@@ -3,10 +3,11 @@ import { z } from 'zod'
 import { reflectanceSpectrum } from '@/core/colour/spectrum'
 import { layerSchema } from '@/core/press/pressStack'
 import { screwLead, screwLeadInput } from '@/core/press/screwLead'
-import { shelfInkSchema, type ShelfInk } from '@/core/record/jobFile'
+import { shelfInkSchema } from '@/core/ink/shelfInk'
 import { count, label, moment, positive, remark } from '@/core/units/schemas'
 import { openDatabase, write } from './database'
 import { FieldError, NotFoundError } from './errors'
+import { loadInks, type StoreInk } from './inks'
 import { readRows } from './readRows'
 import { freeSlug } from './slug'
 import type { PaperRow, Tables } from './tables'
@@ -42,7 +43,7 @@ export type Stock = z.infer<typeof stockSchema>
 
 /** Shelf and store of the workshop. */
 export interface Store {
-  inks: ShelfInk[]
+  inks: StoreInk[]
   papers: StorePaper[]
   presses: StorePress[]
   packs: StorePack[]
@@ -65,7 +66,7 @@ export async function loadStore(): Promise<Store> {
   const { sequelize, tables } = await openDatabase()
   const all = { order: sequelize.literal('rowid') }
   const [inks, papers, presses, packs, used] = await Promise.all([
-    readRows(tables.inks, all),
+    loadInks(),
     readRows(tables.papers, all),
     readRows(tables.presses, all),
     readRows(tables.packs, all),
@@ -73,7 +74,7 @@ export async function loadStore(): Promise<Store> {
   ])
   const gone = new Map(used.map(({ paperId, sheets }) => [paperId, sheets]))
   return {
-    inks: inks.map((row) => shelfInkSchema.parse(row)),
+    inks,
     papers: papers.map((row) => paperSchema.parse(row)).map((paper) => ({ ...paper, sheetsLeft: paper.sheetsReceived - (gone.get(paper.id) ?? 0) })),
     presses: presses.map((row) => pressSchema.parse(row)),
     packs: packs.map((row) => packSchema.parse(row)),
@@ -81,7 +82,7 @@ export async function loadStore(): Promise<Store> {
 }
 
 /** A free id made of the name. */
-function freeId(table: Tables['papers'] | Tables['presses'] | Tables['inks'], name: string, transaction: Transaction): Promise<string> {
+function freeId(table: Tables['papers'] | Tables['presses'], name: string, transaction: Transaction): Promise<string> {
   return freeSlug(name, async (id) => (await (table as Tables['papers']).count({ where: { id }, transaction })) > 0)
 }
 

@@ -5,7 +5,10 @@ import type { EyeReading, Hands, PullEvent, PullKind } from '@/core/edition/pull
 import type { MorningReadings } from '@/core/morning/morningSheet'
 import type { Layer } from '@/core/press/pressStack'
 import type { Bench, Settings } from '@/core/prove/settings'
-import type { Bat, ShelfInk } from '@/core/record/jobFile'
+import type { CardVersion, MixBatch } from '@/core/ink/mixCard'
+import type { ShelfInk } from '@/core/ink/shelfInk'
+import type { InkCalibration } from '@/core/ink/stiffness'
+import type { Bat } from '@/core/record/jobFile'
 import { sumOfColumns } from './migrations/migration'
 import { MIGRATIONS } from './migrations/migrations'
 
@@ -13,6 +16,11 @@ import { MIGRATIONS } from './migrations/migrations'
 export interface WorkshopRow { id: number; name: string; namedAt: string }
 export interface MorningRow { id?: number; at: string; readings: MorningReadings }
 export type InkRow = ShelfInk
+export interface CardRow { id: string; name: string; createdAt: string }
+export interface CardVersionRow extends CardVersion { cardId: string }
+export interface BatchRow extends MixBatch { cardId: string }
+export interface CalibrationRow { id?: number; at: string; calibration: InkCalibration }
+export interface InkWeighingRow { id?: number; jobId: string; grams: number; pulls: number; at: string; by: string }
 export interface PaperRow { id: string; name: string; gsm: number; caliperMm: number; sheetWidthMm: number; sheetHeightMm: number; grain: 'long' | 'short' | 'unknown'; reflectance: number[]; sheetsReceived: number; note: string }
 export interface PressRow { id: string; name: string; rollerRadiusMm: number; bedWidthMm: number; thread: string; mmPerTurn: number; zeroedAt: string | null; note: string }
 export interface PackRow { id: string; name: string; layers: Layer[] }
@@ -37,6 +45,11 @@ export interface Tables {
   workshops: Table<WorkshopRow>
   mornings: Table<MorningRow>
   inks: Table<InkRow>
+  cards: Table<CardRow>
+  card_versions: Table<CardVersionRow>
+  batches: Table<BatchRow>
+  calibrations: Table<CalibrationRow>
+  ink_weighings: Table<InkWeighingRow>
   papers: Table<PaperRow>
   presses: Table<PressRow>
   packs: Table<PackRow>

@@ -15,7 +15,7 @@ import { addEvents, makePull, type NewPull } from './pulls'
 export const at = (minute = 0) => new Date(Date.UTC(2031, 4, 2, 9, minute)).toISOString()
 
 /** Gives every test of a file a workshop of its own, on the disk, and removes it after. */
-export function useWorkshop(): void {
+export function openWorkshop(): void {
   let folder: string
   beforeEach(() => {
     folder = mkdtempSync(path.join(tmpdir(), 'typothesis-data-'))
@@ -40,8 +40,8 @@ export const newPull = (id: string, kind: NewPull['kind'] = 'proof'): NewPull =>
 
 /** Pulls from the bench as it stands now; answers the job after it. */
 export async function pull(job: JobRecord, id: string, kind: NewPull['kind'] = 'proof', decision?: 'accepted' | 'set-aside'): Promise<JobRecord> {
-  let revision = await makePull(job.id, (await loadJob(job.slug)).revision, newPull(id, kind), at(job.pulls.length))
-  if (decision) revision = await addEvents(job.id, revision, { pullId: id, events: [{ kind: 'decision', decision, reason: '', fate: null }], by: 'Ida Quill', why: '' }, at(job.pulls.length))
+  const revision = await makePull(job.id, (await loadJob(job.slug)).revision, newPull(id, kind), at(job.pulls.length))
+  if (decision) await addEvents(job.id, revision, { pullId: id, events: [{ kind: 'decision', decision, reason: '', fate: null }], by: 'Ida Quill', why: '' }, at(job.pulls.length))
   return loadJob(job.slug)
 }
 

@@ -12,9 +12,9 @@ import { loadJob } from './jobs'
 import { keepMorning, latestMorning, nameWorkshop, workshopName } from './mornings'
 import { giveNumbers } from './prints'
 import { addPaper, addPress, loadStore, zeroPress } from './store'
-import { approvedJob, at, benchedJob, pull, useWorkshop } from './workshop.test.fixture'
+import { approvedJob, at, benchedJob, pull, openWorkshop } from './workshop.test.fixture'
 
-useWorkshop()
+openWorkshop()
 
 describe('the database', () => {
   it('writes ahead and to the disk, so that what was confirmed survives', async () => {

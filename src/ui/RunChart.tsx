@@ -1,8 +1,8 @@
 'use client'
 
-import { useEffect, useState } from 'react'
 import Chart from 'react-apexcharts'
 import { formatNumber } from '@/core/units/length'
+import { useColours } from './useColours'
 
 interface RunChartProps {
   title: string
@@ -17,24 +17,6 @@ interface RunChartProps {
 }
 
 const HEIGHT = 168
-
-/** The interface's own colours, read again when the room turns dim or light. */
-function useColours(): { text: string; line: string; edge: string; theme: 'light' | 'dark' } | null {
-  const [colours, setColours] = useState<ReturnType<typeof useColours>>(null)
-  useEffect(() => {
-    const root = document.documentElement
-    const read = () => {
-      const style = getComputedStyle(root)
-      const colour = (name: string) => style.getPropertyValue(name).trim()
-      setColours({ text: colour('--text'), line: colour('--line'), edge: colour('--edge'), theme: root.dataset.theme === 'dark' ? 'dark' : 'light' })
-    }
-    read()
-    const observer = new MutationObserver(read)
-    observer.observe(root, { attributeFilter: ['data-theme'] })
-    return () => observer.disconnect()
-  }, [])
-  return colours
-}
 
 /** An axis that begins and ends on round values and has three to six steps of 1, 2 or 5 tens. */
 function roundAxis(low: number, high: number): { min: number; max: number; ticks: number } {

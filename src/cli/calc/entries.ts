@@ -4,6 +4,9 @@ import { deltaE00 } from '@/core/colour/deltaE00'
 import { spectrumToLab, spectrumToLabInput, spectrumToLabOutput } from '@/core/colour/spectrumToLab'
 import { editionNumbers, editionNumbersInput, editionNumbersOutput } from '@/core/dry/editionNumbers'
 import { startsNeeded, startsNeededInput, startsNeededOutput } from '@/core/edition/startsNeeded'
+import { characteriseInk, characteriseInput, characteriseOutput } from '@/core/ink/characteriseInk'
+import { correctInk, correctInkInput, correctInkOutput } from '@/core/ink/correctInk'
+import { matchInk, matchInkInput, matchInkOutput } from '@/core/ink/matchInk'
 import { predictInk, predictInkInput, predictInkOutput } from '@/core/ink/predictInk'
 import { mixStiffness, stiffnessInput, stiffnessOutput } from '@/core/ink/stiffness'
 import { dampPackInput, dampPackOutput, planDampPack } from '@/core/paper/dampPaper'
@@ -21,6 +24,9 @@ export const ENTRIES: readonly CalcEntry[] = [
   entry('colour-difference', 'CIEDE2000 between two L*a*b* colours', z.strictObject({ reference: labSchema, sample: labSchema }), z.strictObject({ deltaE00: finite }), ({ reference, sample }) => ({ deltaE00: deltaE00(reference, sample) })),
   entry('spectrum-to-lab', 'a measured reflectance as L*a*b*, screen colour and visual density', spectrumToLabInput, spectrumToLabOutput, spectrumToLab),
   entry('ink-predict', 'the colour of a film of mixed ink on paper', predictInkInput, predictInkOutput, predictInk),
+  entry('ink-characterise', 'k and s of an ink from a drawdown over white and black', characteriseInput, characteriseOutput, characteriseInk),
+  entry('ink-match', 'recipes that come nearest to a colour', matchInkInput, matchInkOutput, (input) => matchInk(input)!),
+  entry('ink-correct', 'the smallest additions that bring a batch to its colour', correctInkInput, correctInkOutput, (input) => correctInk(input)!),
   entry('ink-stiffness', 'the viscosity of a mix at a temperature', stiffnessInput, stiffnessOutput, mixStiffness),
   entry('sheet-gauge', 'sheet metal gauge to millimetres', sheetGaugeInput, sheetGaugeOutput, sheetGauge),
   entry('screw-lead', 'millimetres a turn of a screw thread', screwLeadInput, screwLeadOutput, screwLead),

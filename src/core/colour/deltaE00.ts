@@ -9,13 +9,20 @@ const hueDegrees = (a: number, b: number) => {
   return degrees < 0 ? degrees + 360 : degrees
 }
 
+/** The weighted terms of CIEDE2000: ΔE00² = l² + c² + h² + turn·c·h. */
+export interface DeltaE00Terms {
+  l: number
+  c: number
+  h: number
+  /** rotation term R_T, within −2 and 0 */
+  turn: number
+}
+
 /**
- * Colour difference CIEDE2000 with all weights 1.
+ * Weighted differences of lightness, chroma and hue of CIEDE2000, all weights 1; what a search minimises term by term.
  * Source: ISO/CIE 11664-6; written after Sharma, Wu & Dalal, "The CIEDE2000 Color-Difference Formula" (2005), equations 2–22.
- *
- * @returns ΔE00, 0 for equal colours; about 1 is just noticeable side by side
  */
-export function deltaE00(reference: Lab, sample: Lab): number {
+export function deltaE00Terms(reference: Lab, sample: Lab): DeltaE00Terms {
   const meanC = (Math.hypot(reference.a, reference.b) + Math.hypot(sample.a, sample.b)) / 2
   const g = 0.5 * (1 - Math.sqrt(meanC ** 7 / (meanC ** 7 + POW25_7)))
   const a1 = (1 + g) * reference.a
@@ -51,9 +58,15 @@ export function deltaE00(reference: Lab, sample: Lab): number {
   const sl = 1 + (0.015 * (meanL - 50) ** 2) / Math.sqrt(20 + (meanL - 50) ** 2)
   const sc = 1 + 0.045 * meanCPrime
   const sh = 1 + 0.015 * meanCPrime * t
-  const rt = -Math.sin(2 * turn * RADIANS) * rc
-  const l = deltaL / sl
-  const c = deltaC / sc
-  const h = deltaH / sh
-  return Math.sqrt(Math.max(0, l * l + c * c + h * h + rt * c * h))
+  return { l: deltaL / sl, c: deltaC / sc, h: deltaH / sh, turn: -Math.sin(2 * turn * RADIANS) * rc }
+}
+
+/**
+ * Colour difference CIEDE2000 with all weights 1 (ISO/CIE 11664-6).
+ *
+ * @returns ΔE00, 0 for equal colours; about 1 is just noticeable side by side
+ */
+export function deltaE00(reference: Lab, sample: Lab): number {
+  const { l, c, h, turn } = deltaE00Terms(reference, sample)
+  return Math.sqrt(Math.max(0, l * l + c * c + h * h + turn * c * h))
 }

@@ -1,4 +1,6 @@
 import { z } from 'zod'
+import { labSchema } from '../colour/convertXyzToLab'
+import { reflectanceSpectrum } from '../colour/spectrum'
 import { finite, label, nonNegative, positive } from '../units/schemas'
 
 /** What is stirred into a mix besides coloured ink. */
@@ -18,6 +20,10 @@ export const mixModifierSchema = z.strictObject({
   amount: nonNegative.max(1000, { error: 'must be at most 1000' }),
 })
 
+/** A colour to be met, with its spectrum where that is known. */
+export const mixTargetSchema = z.strictObject({ name: label, lab: labSchema, reflectance: reflectanceSpectrum.optional() })
+export type MixTarget = z.infer<typeof mixTargetSchema>
+
 /** The recipe card and how it is kept warm: part of the settings. */
 export const mixSettingSchema = z
   .strictObject({
@@ -32,6 +38,10 @@ export const mixSettingSchema = z
     gramsPerPull: positive.max(1000, { error: 'must be at most 1000 g' }),
     roomC: finite.min(-10, { error: 'must be within −10 and 50 °C' }).max(50, { error: 'must be within −10 and 50 °C' }),
     plateC: finite.min(-10, { error: 'must be within −10 and 90 °C' }).max(90, { error: 'must be within −10 and 90 °C' }),
+    /** the recipe card it was mixed from, once it is on one, and whether the recipe was changed since */
+    card: z.strictObject({ id: label, version: positive.int(), isChanged: z.boolean() }).optional(),
+    /** the colour it was mixed toward */
+    target: mixTargetSchema.optional(),
   })
   .superRefine(({ parts }, context) => {
     if (parts.length > 0 && !(parts.reduce((sum, part) => sum + part.parts, 0) > 0)) {

@@ -25,6 +25,19 @@ export const THIN_PLATE_OIL_PAS = 1.5
  */
 export const PLATE_SHARE_OF_INK_TEMPERATURE = 0.5
 
+/** What a workshop has measured of its own oil and plates; each value has a usual one from memory until then. */
+export const inkCalibrationSchema = z.strictObject({
+  halvingC: positive.max(60, { error: 'must be at most 60 °C' }),
+  dropGrams: positive.max(1, { error: 'must be at most 1 g' }),
+  thinOilPas: positive.max(1000, { error: 'must be at most 1000 Pa·s' }),
+  /** minutes in which a plate off the heat loses 63 % of its warmth; null until learned */
+  coolingTauMinutes: positive.max(1000, { error: 'must be at most 1000 minutes' }).nullable(),
+})
+export type InkCalibration = z.infer<typeof inkCalibrationSchema>
+
+/** Values from memory, until the workshop has its own. */
+export const USUAL_CALIBRATION: InkCalibration = { halvingC: USUAL_HALVING_C, dropGrams: USUAL_DROP_GRAMS, thinOilPas: THIN_PLATE_OIL_PAS, coolingTauMinutes: null }
+
 /**
  * Stiffness of a mix: ln η = Σ w_i ln η_i by mass (Arrhenius 1887 mixing rule), halved for every `halvingC` above `referenceC`.
  * Solids such as magnesium carbonate do not follow this rule, and viscosity is not tack.
@@ -59,11 +72,11 @@ export interface StiffnessCorrection {
  * @param mixGrams mass of ink on the slab, above 0
  * @param mixPas stiffness of the mix at the earlier ink temperature, above the oil's
  */
-export function correctStiffness(input: { mixGrams: number; mixPas: number; before: { roomC: number; plateC: number }; todayRoomC: number; halvingC?: number; dropGrams?: number }): StiffnessCorrection {
-  const { mixGrams, mixPas, before, todayRoomC, halvingC = USUAL_HALVING_C, dropGrams = USUAL_DROP_GRAMS } = input
+export function correctStiffness(input: { mixGrams: number; mixPas: number; before: { roomC: number; plateC: number }; todayRoomC: number; calibration?: InkCalibration }): StiffnessCorrection {
+  const { mixGrams, mixPas, before, todayRoomC, calibration: { halvingC, dropGrams, thinOilPas } = USUAL_CALIBRATION } = input
   const change = inkTemperature(before.roomC, before.plateC) - inkTemperature(todayRoomC, before.plateC)
   const ratio = 2 ** (change / halvingC)
-  const reach = Math.log(mixPas * ratio) - Math.log(THIN_PLATE_OIL_PAS)
+  const reach = Math.log(mixPas * ratio) - Math.log(thinOilPas)
   const share = reach > 0 ? Math.min(0.5, Math.max(0, Math.log(ratio) / reach)) : 0
   const dropsToAdd = (share / (1 - share)) * (mixGrams / dropGrams)
   const plateC = before.plateC + (change / PLATE_SHARE_OF_INK_TEMPERATURE)

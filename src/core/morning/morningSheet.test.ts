@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest'
+import { USUAL_CALIBRATION } from '../ink/stiffness'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import { morningReadingsSchema, writeMorningSheet, type MorningJob, type MorningReadings } from './morningSheet'
 
 const readings: MorningReadings = { roomC: 16, humidityPercent: 60, sheetGrams: null, sheetJobId: null }
 const job: MorningJob = {
-  id: 'j', title: 'Mooring posts', bench: sampleSettings, bat: sampleSettings, mixPas: 60, pullsFromPlate: 14, pullsFromMix: 14,
+  id: 'j', title: 'Mooring posts', bench: sampleSettings, bat: sampleSettings, mixPas: 60, calibration: USUAL_CALIBRATION, pullsFromPlate: 14, pullsFromMix: 14,
   editionSize: 24, accepted: 11, rejected: 1, pulledToday: false, drying: null,
 }
 const text = (station: string, from = readings, of = job) => writeMorningSheet(from, [of]).filter((line) => line.station === station).map((line) => line.text).join(' ')

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { PLATE_KINDS } from '../plate/plate'
 import { describePlateLife, plateLife } from '../plate/plateLife'
-import { correctStiffness, inkTemperature, USUAL_DROP_GRAMS, USUAL_HALVING_C } from '../ink/stiffness'
+import { correctStiffness, inkTemperature, USUAL_HALVING_C, type InkCalibration } from '../ink/stiffness'
 import { pullsCovered } from '../ink/inkNeed'
 import { sheetGrams } from '../paper/dampPaper'
 import { formatTurns } from '../press/pressSetting'
@@ -29,6 +29,8 @@ export interface MorningJob {
   bat: Bench | null
   /** stiffness of the mix as it was, Pa·s; null when its inks are unknown */
   mixPas: number | null
+  /** what the workshop measured of its oil */
+  calibration: InkCalibration
   pullsFromPlate: number
   pullsFromMix: number
   editionSize: number
@@ -67,7 +69,7 @@ function inkLines(job: MorningJob, { roomC }: MorningReadings): Omit<MorningLine
   if (Math.abs(change) < 0.5 || job.mixPas === null) {
     lines.push({ station: 'ink', text: `Room as at ${reference}: ink as it is.`, act: false, sum: [{ label: `Room at ${reference}`, value: degrees(held.roomC) }, { label: 'Room now', value: degrees(roomC) }] })
   } else {
-    const { ratio, dropsToAdd, plateC } = correctStiffness({ mixGrams: mix.puddleGrams, mixPas: job.mixPas, before: held, todayRoomC: roomC })
+    const { ratio, dropsToAdd, plateC } = correctStiffness({ mixGrams: mix.puddleGrams, mixPas: job.mixPas, before: held, todayRoomC: roomC, calibration: job.calibration })
     const drops = Math.round(dropsToAdd)
     const plate = `plate at ${formatNumber(plateC, 0)}°`
     const text = change < 0 ? `${formatNumber(-change, 1)}° colder: ${drops > 0 ? `${drops} ${drops === 1 ? 'drop' : 'drops'} more a puddle, or ` : ''}${plate}.` : `${formatNumber(change, 1)}° warmer: ${plate}; oil cannot come out.`
@@ -76,8 +78,8 @@ function inkLines(job: MorningJob, { roomC }: MorningReadings): Omit<MorningLine
       sum: [
         { label: `Ink on the plate at ${reference}`, value: degrees(inkTemperature(held.roomC, held.plateC)) },
         { label: 'Ink on the plate today', value: degrees(inkTemperature(roomC, held.plateC)) },
-        { label: 'Stiffness today', value: `${formatNumber(ratio, 2)} × (halves every ${USUAL_HALVING_C}°, from memory)` },
-        { label: 'Oil to bring it back', value: `${formatNumber(dropsToAdd, 1)} drops of ${USUAL_DROP_GRAMS} g in ${grams(mix.puddleGrams)}` },
+        { label: 'Stiffness today', value: `${formatNumber(ratio, 2)} × (halves every ${formatNumber(job.calibration.halvingC, 1)}°${job.calibration.halvingC === USUAL_HALVING_C ? ', from memory' : ''})` },
+        { label: 'Oil to bring it back', value: `${formatNumber(dropsToAdd, 1)} drops of ${formatNumber(job.calibration.dropGrams, 3)} g in ${grams(mix.puddleGrams)}` },
         { label: 'Or the plate', value: `${degrees(held.plateC)} → ${degrees(plateC)}` },
       ],
     })

@@ -42,7 +42,7 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
   ink: (mix) => {
     const total = mix.parts.reduce((sum, part) => sum + part.parts, 0)
     return [
-      named('name', 'Mix', mix.name),
+      named('name', 'Mix', mix.card ? `${mix.name}, card ${mix.card.version}${mix.card.isChanged ? ', changed' : ''}` : mix.name),
       ...mix.parts.map(({ name, parts }) => measured(`part.${name}`, name, (100 * parts) / total, percent, 1)),
       ...mix.modifiers.map(({ modifier, amount }) => {
         const { label, unit } = MODIFIERS[modifier]

@@ -4,25 +4,11 @@ import { DRYING_METHOD_KEYS } from '../dry/drying'
 import { pullSchema } from '../edition/pull'
 import { benchSchema, settingsSchema } from '../prove/settings'
 import { tolerancesSchema } from '../prove/tolerance'
-import { coefficientSpectrum } from '../colour/spectrum'
+import { shelfInkSchema } from '../ink/shelfInk'
 import { count, label, moment, positive, remark } from '../units/schemas'
 
 /** Version of the job file; a later one is refused and says so. */
 export const JOB_FILE_VERSION = 1
-
-/** An ink as the shelf keeps it. */
-export const shelfInkSchema = z.strictObject({
-  id: label,
-  name: label,
-  kind: z.enum(['oil', 'water-washable']),
-  k: coefficientSpectrum,
-  s: coefficientSpectrum,
-  viscosityPas: positive,
-  /** how its k and s were come by */
-  source: z.enum(['measured', 'estimated']),
-  note: remark,
-})
-export type ShelfInk = z.infer<typeof shelfInkSchema>
 
 /** The approved proof, its settings for every run, and how far an impression may stray. */
 export const batSchema = z.strictObject({

@@ -1,4 +1,4 @@
-import { json, jobKey, key, numberKey, ofJob, optionalText, optionalWhole, real, serial, text, whole, yesNo } from './columns'
+import { json, jobKey, key, numberKey, ofJob, optionalJson, optionalReal, optionalText, optionalWhole, real, serial, text, whole, yesNo } from './columns'
 import type { Migration } from './migration'
 
 /** The tables of the first release, and what the database itself forbids. */
@@ -7,7 +7,11 @@ export const m0001FirstRelease: Migration = {
   columns: {
     workshops: { id: numberKey, name: text, namedAt: text },
     mornings: { id: serial, at: text, readings: json },
-    inks: { id: key, name: text, kind: text, k: json, s: json, viscosityPas: real, source: text, note: text },
+    inks: { id: key, name: text, kind: text, k: json, s: json, viscosityPas: real, source: text, forecastable: yesNo, note: text, tubeGrams: optionalReal, gramsLeft: optionalReal, weighedAt: optionalText, openedOn: optionalText, keepsOpenDays: optionalReal, pricePerKg: optionalReal },
+    cards: { id: key, name: text, createdAt: text },
+    card_versions: { cardId: { ...key, references: { model: 'cards', key: 'id' } }, version: numberKey, mix: json, why: text, by: text, at: text },
+    batches: { id: key, cardId: { ...text, references: { model: 'cards', key: 'id' } }, version: whole, weighed: json, additions: json, measured: optionalJson, madeAt: text, by: text, usableUntil: text },
+    calibrations: { id: serial, at: text, calibration: json },
     papers: { id: key, name: text, gsm: real, caliperMm: real, sheetWidthMm: real, sheetHeightMm: real, grain: text, reflectance: json, sheetsReceived: whole, note: text },
     presses: { id: key, name: text, rollerRadiusMm: real, bedWidthMm: real, thread: text, mmPerTurn: real, zeroedAt: optionalText, note: text },
     packs: { id: key, name: text, layers: json },
@@ -23,6 +27,7 @@ export const m0001FirstRelease: Migration = {
     bats: { jobId: jobKey, version: numberKey, proofPullId: text, runs: json, approvedBy: text, approvedAt: text, reason: text },
     prints: { jobId: jobKey, pullId: key, place: whole, kind: text, number: whole, mark: text, numberedAt: text },
     dryings: { id: serial, jobId: ofJob, method: text, laidAt: text, readyAt: text, by: text },
+    ink_weighings: { id: serial, jobId: ofJob, grams: real, pulls: whole, at: text, by: text },
   },
   indexes: [
     ['pulls', ['jobId', 'runPosition', 'kind', 'number'], true],
@@ -31,5 +36,7 @@ export const m0001FirstRelease: Migration = {
     ['pull_events', ['jobId', 'pullId', 'subject'], false],
     ['prints', ['jobId', 'mark'], true],
     ['dryings', ['jobId'], false],
+    ['batches', ['cardId'], false],
+    ['ink_weighings', ['jobId'], false],
   ],
 }

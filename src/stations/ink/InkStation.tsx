@@ -1,10 +1,13 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { useMemo, useState } from 'react'
 import { estimateGramsPerPull, pullsCovered } from '@/core/ink/inkNeed'
-import { modifierAmount, MODIFIERS, recipeGrams, type MixSetting, type Modifier } from '@/core/ink/mix'
+import { modifierAmount, MODIFIERS, recipeGrams, type Modifier } from '@/core/ink/mix'
 import { formatNumber } from '@/core/units/length'
-import type { ShelfInk } from '@/core/record/jobFile'
+import type { MixCard } from '@/core/ink/mixCard'
+import { SPECTRUM_START_NM, SPECTRUM_STEP_NM } from '@/core/colour/spectrum'
+import type { StoreInk } from '@/data/inks'
 import type { StorePaper } from '@/data/store'
 import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
@@ -14,25 +17,33 @@ import { useBench } from '../bench/BenchContext'
 import { HotplateCaution } from '../bench/cautions'
 import { KeepLine } from '../bench/KeepLine'
 import { problemAt } from '../bench/problemAt'
-import { useStation, type Loose } from '../bench/useStation'
 import { forecastMix } from './forecastMix'
+import { inkConditions } from './inkConditions'
+import { InkRooms } from './InkRooms'
 import { MixPartRow } from './MixPartRow'
+import { mixFilm, nearestCard } from './nearestCard'
+import { Overprint } from './Overprint'
 import { RecipeCard } from './RecipeCard'
 import { Swatches } from './Swatches'
+import { useMix } from './useMix'
+
+const SpectrumChart = dynamic(() => import('@/ui/SpectrumChart'), { ssr: false, loading: () => <p className="h-48 text-sm text-muted">Drawing the chart…</p> })
 
 /** The ink bench: parts in, forecast out, and the card that makes the mix again. */
-export function InkStation({ inks, papers }: { inks: ShelfInk[]; papers: StorePaper[] }) {
+export function InkStation({ inks, papers, cards }: { inks: StoreInk[]; papers: StorePaper[]; cards: MixCard[] }) {
   const { bench, job } = useBench()
   const { plate } = bench
-  const unset: Loose<MixSetting> = {
-    name: '', basis: 'volume', parts: [], puddleGrams: 5, modifiers: [], batchGrams: 40,
-    gramsPerPull: plate ? Number(estimateGramsPerPull(plate.widthMm, plate.heightMm).toFixed(2)) : 1.2, roomC: 20, plateC: 37,
-  }
-  const { value, change, ...kept } = useStation('ink', unset)
+  const { value, change, ...kept } = useMix()
+  const [overId, setOverId] = useState('')
   const [paperId, setPaperId] = useState(bench.paper?.paperId ?? papers[0]?.id ?? '')
   const parts = useMemo(() => value.parts ?? [], [value.parts])
   const paper = papers.find(({ id }) => id === (bench.paper?.paperId ?? paperId)) ?? papers[0]
   const forecast = useMemo(() => forecastMix(parts, inks, paper?.reflectance ?? null), [parts, inks, paper])
+  const film = useMemo(() => mixFilm(parts, inks), [parts, inks])
+  const conditions = useMemo(() => inkConditions(paper?.reflectance, 'mid'), [paper])
+  const mid = forecast?.films.find(({ key }) => key === 'mid')?.forecast
+  const near = mid ? nearestCard(mid.lab, cards.filter(({ id }) => id !== value.card?.id), inks, conditions) : null
+  const under = inks.find(({ id }) => id === overId)
   const unused = inks.filter(({ id }) => !parts.some((part) => part.inkId === id))
   const setModifier = (modifier: Modifier, amount: number | null) => {
     const others = (value.modifiers ?? []).filter((entry) => entry.modifier !== modifier)
@@ -42,6 +53,7 @@ export function InkStation({ inks, papers }: { inks: ShelfInk[]; papers: StorePa
 
   return (
     <PlateMark title="Ink" aside={<KeepLine {...kept} />}>
+      <InkRooms />
       <HotplateCaution />
       <div className="grid gap-6 xl:grid-cols-2">
         <div>
@@ -88,6 +100,14 @@ export function InkStation({ inks, papers }: { inks: ShelfInk[]; papers: StorePa
         <div>
           {paper && !bench.paper && <SelectField label="Forecast over" value={paperId} options={papers.map(({ id, name }) => [id, name])} onPick={setPaperId} className="mb-3 max-w-60" />}
           <Swatches forecast={forecast} paperName={paper?.name ?? 'no paper'} />
+          {film && (
+            <SelectField label="Over what?" value={overId} options={[['', `${paper?.name ?? 'the paper'}, bare`], ...inks.map(({ id, name }) => [id, `an earlier run in ${name}`] as const)]} onPick={setOverId} className="mt-3 max-w-80" />
+          )}
+          {film && under && <Overprint upper={film} lower={under} conditions={conditions} />}
+          {near && near.deltaE00 < 6 && <p className="mt-2 text-sm">Nearest card: <b>{near.card.name}</b>, ΔE {formatNumber(near.deltaE00, 1)}.</p>}
+          {forecast && forecast.films.length > 0 && (
+            <SpectrumChart title="Reflectance of the three films" startNm={SPECTRUM_START_NM} stepNm={SPECTRUM_STEP_NM} series={forecast.films.map(({ label, forecast: { reflectance } }) => ({ name: label, values: reflectance }))} />
+          )}
           <RecipeCard mix={value} title={job.title} covers={covers} />
         </div>
       </div>

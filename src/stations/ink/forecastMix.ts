@@ -3,7 +3,7 @@ import { FILM_THICKNESSES } from '@/core/ink/filmThickness'
 import type { MixSetting } from '@/core/ink/mix'
 import { predictInk, type InkForecast } from '@/core/ink/predictInk'
 import { USUAL_SURFACE } from '@/core/ink/surface'
-import type { ShelfInk } from '@/core/record/jobFile'
+import type { ShelfInk } from '@/core/ink/shelfInk'
 
 /** A mix forecast at the three film thicknesses, beside the paper's own white. */
 export interface MixForecast {

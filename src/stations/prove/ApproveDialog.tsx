@@ -28,7 +28,7 @@ export function ApproveDialog({ proof }: { proof: Pull }) {
     const answer = await send((target) => approveBatAction({ ...target, bat: { proofPullId: proof.id, tolerances, approvedBy: hand, reason } })).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
     setProblems(answer.ok ? [] : answer.problems.map(({ field, message }) => ({ field: field.replace('bat.', ''), message })))
     if (!answer.ok) return
-    show(proof.settings)
+    show(proof.settings, true)
     setOpen(false)
   }
   return (

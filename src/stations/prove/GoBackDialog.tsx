@@ -22,7 +22,7 @@ export function GoBackDialog({ proof }: { proof: Pull }) {
     const answer = await send((target) => restoreBenchAction({ ...target, bench: next })).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
     setProblems(answer.ok ? [] : answer.problems)
     if (!answer.ok) return
-    show(next)
+    show(next, true)
     setOpen(false)
   }
   if (changes.length === 0) return <p className="condensed text-sm text-muted">The bench stands as this proof.</p>

@@ -6,6 +6,8 @@ import { USUAL_SURFACE } from '@/core/ink/surface'
 import { RAG_WHITE } from '@/core/paper/ragWhite'
 import { formatMm, formatNumber } from '@/core/units/length'
 import type { Store } from '@/data/store'
+import Link from 'next/link'
+import { buttonClass } from '@/ui/Button'
 import { PlateMark } from '@/ui/PlateMark'
 import { NewPaperDialog } from './NewPaperDialog'
 import { NewPressDialog } from './NewPressDialog'
@@ -20,7 +22,7 @@ export function StoreLedger({ store }: { store: Store }) {
   return (
     <PlateMark title="Store">
       <section aria-label="Inks">
-        <h2 className="station-title mb-1">Inks</h2>
+        <div className="flex items-baseline justify-between"><h2 className="station-title mb-1">Inks</h2><Link href="/store/inks/new" className={buttonClass('quiet')}>Bring in an ink</Link></div>
         {store.inks.length === 0 && <p>The shelf is empty: it is stocked with your first job.</p>}
         <ul className="grid gap-x-6 sm:grid-cols-2 xl:grid-cols-3">
           {store.inks.map((ink) => (
@@ -30,7 +32,7 @@ export function StoreLedger({ store }: { store: Store }) {
                 <span className="h-9 w-2" style={{ background: describeSpectrum(RAG_WHITE).srgb }} />
               </span>
               <span>
-                <span className="font-semibold">{ink.name}</span> <span className="text-sm text-muted">{ink.source}</span>
+                <Link href={`/store/inks/${ink.id}`} className="inline-flex min-h-6 font-semibold underline-offset-4 hover:underline">{ink.name}</Link> <span className="text-sm text-muted">{ink.source}{ink.gramsNow === null ? '' : `, ${formatNumber(ink.gramsNow, 0)} g`}</span>
                 <span className="condensed block text-sm">{ink.note} {formatNumber(ink.viscosityPas, 0)} Pa·s{ink.kind === 'water-washable' ? ', water-washable' : ''}</span>
               </span>
             </li>

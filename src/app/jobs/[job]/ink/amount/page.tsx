@@ -1,0 +1,8 @@
+import { loadInkWeighings } from '@/data/calibrations'
+import { AmountRoom } from '@/stations/ink/AmountRoom'
+import { openJob } from '../../openJob'
+
+export default async function InkAmountPage({ params }: { params: Promise<{ job: string }> }) {
+  const { id } = await openJob((await params).job)
+  return <AmountRoom weighings={await loadInkWeighings(id)} />
+}

@@ -1,0 +1,8 @@
+import { loadCards } from '@/data/cards'
+import { loadStore } from '@/data/store'
+import { CardRoom } from '@/stations/ink/CardRoom'
+
+export default async function InkCardPage() {
+  const [{ inks, papers }, cards] = await Promise.all([loadStore(), loadCards()])
+  return <CardRoom inks={inks} papers={papers} cards={cards} />
+}

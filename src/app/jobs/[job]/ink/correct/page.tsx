@@ -1,0 +1,8 @@
+import { loadCards } from '@/data/cards'
+import { loadStore } from '@/data/store'
+import { CorrectRoom } from '@/stations/ink/CorrectRoom'
+
+export default async function InkCorrectPage() {
+  const [{ inks, papers }, cards] = await Promise.all([loadStore(), loadCards()])
+  return <CorrectRoom inks={inks} papers={papers} cards={cards} />
+}

@@ -1,0 +1,12 @@
+import { loadInks } from '@/data/inks'
+import { NewInk } from '@/stations/store/NewInk'
+
+export const metadata = { title: 'Bring in an ink' }
+
+export default async function NewInkPage() {
+  return (
+    <main className="p-3 sm:p-5">
+      <NewInk inks={await loadInks()} />
+    </main>
+  )
+}

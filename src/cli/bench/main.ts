@@ -1,0 +1,13 @@
+import { benchInk } from './inkBench'
+
+/** Each bench prints what it measured beside what was wanted, and answers whether it was met. */
+const BENCHES: Record<string, () => boolean | Promise<boolean>> = { ink: benchInk }
+
+const name = process.argv[2]
+if (!name || !(name in BENCHES)) {
+  console.error(`Which bench: ${Object.keys(BENCHES).join(', ')}`)
+  process.exitCode = 2
+} else if (!(await BENCHES[name]())) {
+  console.log('Not all targets are met.')
+  process.exitCode = 1
+}

@@ -1,0 +1,114 @@
+import { describe, expect, it } from 'vitest'
+import fc from 'fast-check'
+import { coolingInput, coolingMinutes, dripTimesInput, halvingStep, minutesUntil, viscosityFromDrip } from './calibrateStiffness'
+import { batchFor, inkFromPlate, inkFromPlateInput, needFromWeighings } from './inkNeed'
+import { inkSuits } from './inkSuits'
+import { guessColumns, readCgats, readSpectralRows } from './spectralFile'
+import { mixStiffness } from './stiffness'
+
+describe('stiffness by drip and slump', () => {
+  it('a drip that runs in half the time 8° warmer halves every 8°', () => {
+    expect(halvingStep({ first: { temperatureC: 18, seconds: 40 }, second: { temperatureC: 26, seconds: 20 } })).toBeCloseTo(8, 9)
+  })
+  it('is the step the mixing rule then uses (property)', () => {
+    fc.assert(fc.property(fc.double({ min: 3, max: 20, noNaN: true }), fc.double({ min: 3, max: 15, noNaN: true }), (halvingC, warmer) => {
+      const at = (temperatureC: number) => mixStiffness({ components: [{ viscosityPas: 50, grams: 1 }], temperatureC, referenceC: 20, halvingC }).viscosityPas
+      const found = halvingStep({ first: { temperatureC: 20, seconds: at(20) }, second: { temperatureC: 20 + warmer, seconds: at(20 + warmer) } })
+      expect(found).toBeCloseTo(halvingC, 6)
+    }))
+  })
+  it('times that contradict themselves are refused', () => {
+    const refusal = (second: object) => dripTimesInput.safeParse({ first: { temperatureC: 20, seconds: 30 }, second }).error!.issues[0].message
+    expect(refusal({ temperatureC: 28, seconds: 35 })).toContain('must run faster')
+    expect(refusal({ temperatureC: 21, seconds: 28 })).toContain('2 °C apart')
+  })
+  it('compares an unknown oil with a known one', () => expect(viscosityFromDrip(90, { seconds: 30, viscosityPas: 1.5 })).toBeCloseTo(4.5, 12))
+})
+
+describe('a plate off the heat', () => {
+  it('loses what Newton says: half of its warmth in τ·ln 2', () => {
+    const tau = coolingMinutes({ roomC: 20, startC: 40, later: { minutes: 10, plateC: 30 } })
+    expect(tau).toBeCloseTo(10 / Math.LN2, 9)
+    expect(minutesUntil({ roomC: 20, fromC: 40, toC: 30, coolingTauMinutes: tau })).toBeCloseTo(10, 9)
+  })
+  it('never gets colder than the room, and is there at once when it is cool', () => {
+    expect(minutesUntil({ roomC: 20, fromC: 40, toC: 20, coolingTauMinutes: 9 })).toBeNull()
+    expect(minutesUntil({ roomC: 20, fromC: 25, toC: 30, coolingTauMinutes: 9 })).toBe(0)
+  })
+  it('readings that warm up are refused', () => {
+    expect(coolingInput.safeParse({ roomC: 20, startC: 30, later: { minutes: 5, plateC: 35 } }).success).toBe(false)
+    expect(coolingInput.safeParse({ roomC: 20, startC: 30, later: { minutes: 5, plateC: 19 } }).success).toBe(false)
+  })
+})
+
+describe('how much ink', () => {
+  it('agrees with a case worked by hand', () => {
+    // 100 cm², a fifth of it lines 60 µm deep, 1 µm of film beside them: 1.1·100·(12 + 0.8)·1e-4 = 0.1408 g stays; wiping takes nine tenths
+    expect(inkFromPlate({ areaCm2: 100, coverage: 0.2, depthMicrometres: 60, toneMicrometres: 1, wipingLoss: 0.9 })).toBeCloseTo(1.408, 9)
+  })
+  it('refuses a wiping that leaves nothing, and coverage in percent', () => {
+    const plate = { areaCm2: 100, coverage: 0.2, depthMicrometres: 60, toneMicrometres: 1, wipingLoss: 0.9 }
+    expect(inkFromPlateInput.safeParse({ ...plate, wipingLoss: 1 }).success).toBe(false)
+    expect(inkFromPlateInput.safeParse({ ...plate, coverage: 20 }).success).toBe(false)
+  })
+  it('is learned from weighed pots, by pull', () => {
+    expect(needFromWeighings([])).toBeNull()
+    expect(needFromWeighings([{ grams: 26, pulls: 10 }])).toEqual({ gramsPerPull: 2.6, spread: null })
+    const need = needFromWeighings([{ grams: 24, pulls: 10 }, { grams: 28, pulls: 10 }])!
+    expect(need.gramsPerPull).toBeCloseTo(2.6, 12)
+    expect(need.spread).toBeCloseTo(Math.sqrt(10 * 0.04 * 2), 9)
+  })
+  it('a batch has a reserve that grows more slowly than the edition', () => {
+    const need = { gramsPerPull: 2, spread: 0.5 }
+    expect(batchFor(25, need)).toBeCloseTo(50 + 1.645 * 0.5 * 5, 9)
+    expect(batchFor(100, need) / 100).toBeLessThan(batchFor(25, need) / 25)
+  })
+})
+
+describe('what an ink suits', () => {
+  it('names stiff work for stiff ink', () => {
+    expect(inkSuits(90)).toEqual(['mezzotint', 'deep line'])
+    expect(inkSuits(30)).toEqual(['card and plastic drypoint', 'surface roll'])
+  })
+})
+
+describe('spectral files', () => {
+  const nms = Array.from({ length: 36 }, (_, i) => 380 + 10 * i)
+  const cgats = (rows: string[], sets = rows.length) => ['CGATS.17', 'ORIGINATOR "made up"', 'MEASUREMENT_GEOMETRY "45/0"', 'NUMBER_OF_FIELDS 38', 'BEGIN_DATA_FORMAT', `SAMPLE_ID SAMPLE_NAME ${nms.map((nm) => `SPECTRAL_NM${nm}`).join(' ')}`, 'END_DATA_FORMAT', `NUMBER_OF_SETS ${sets}`, 'BEGIN_DATA', ...rows, 'END_DATA'].join('\n')
+  const row = (name: string, value: number | string) => `1 "${name}" ${nms.map(() => value).join(' ')}`
+  it('reads names in quotes, geometry and values', () => {
+    const file = readCgats(cgats([row('Quay black', 0.05), row('Salt white', 0.8)]))
+    expect(file).toMatchObject({ geometry: '45:0', percent: false, problems: [] })
+    expect(file.samples.map(({ name, line, reflectance }) => [name, line, reflectance.length, reflectance[7]])).toEqual([['Quay black', 10, 36, 0.05], ['Salt white', 11, 36, 0.8]])
+  })
+  it('notices percent and divides', () => expect(readCgats(cgats([row('Grey', 45)]))).toMatchObject({ percent: true, samples: [expect.objectContaining({ reflectance: new Array(36).fill(0.45) })] }))
+  it('says line and field of what is wrong, and reads the rest', () => {
+    const { samples, problems } = readCgats(cgats([row('Good', 0.4), row('Bad', 'n/a')]))
+    expect(samples).toHaveLength(1)
+    expect(problems).toEqual([{ line: 11, field: 'SPECTRAL_NM380', message: '“n/a” is not a number' }])
+  })
+  it.each([
+    ['a row too short', cgats(['1 "Short" 0.4 0.4']), 10, 'the row has 4 values'],
+    ['no end of data', cgats([]).replace('END_DATA', '').replace('\nEND_DATA', ''), 9, 'no complete CGATS.17 file'],
+    ['a wrong count', cgats([row('One', 0.4)], 7), 11, 'says 7'],
+    ['too many rows', cgats(Array.from({ length: 10_000 }, () => row('x', 0.4))), 510, 'at most 500'],
+  ])('%s', (_, text, line, words) => {
+    const { problems } = readCgats(text)
+    expect(problems[0].message).toContain(words)
+    if (line !== 9) expect(problems[0].line).toBe(line)
+  })
+  it('guesses the columns of a table by their headings, and holds ends of a shorter range', () => {
+    const headings = ['Ink', ...Array.from({ length: 16 }, (_, i) => `${400 + 20 * i}`), 'remark']
+    const mapping = guessColumns(headings)
+    expect(mapping).toMatchObject({ name: 0, wavelengths: expect.arrayContaining([{ column: 1, nm: 400 }]) })
+    const { samples } = readSpectralRows(headings, [{ line: 2, cells: ['Dusk', ...Array.from({ length: 16 }, (_, i) => String(0.1 + 0.01 * i)), ''] }], mapping)
+    expect(samples[0].reflectance[0]).toBeCloseTo(0.1, 9)
+    expect(samples[0].reflectance[3]).toBeCloseTo(0.105, 9)
+  })
+  it.each([
+    [['Ink', '400', '500'], 'at least 8'],
+    [['Ink', '400', '410', '420', '440', '450', '460', '470', '480', '490'], 'steps unevenly at 440 nm'],
+  ])('refuses headings %j', (headings, words) => {
+    expect(readSpectralRows(headings, [], guessColumns(headings)).problems[0].message).toContain(words)
+  })
+})

@@ -1,0 +1,80 @@
+import { describe, expect, it } from 'vitest'
+import { characteriseInk } from '@/core/ink/characteriseInk'
+import { deltaE00 } from '@/core/colour/deltaE00'
+import { describeSpectrum } from '@/core/colour/describeSpectrum'
+import { CONDITIONS, BLUE, YELLOW } from '@/core/ink/shelf.test.fixture'
+import { predictInk } from '@/core/ink/predictInk'
+import { drawDownBatch } from './mixingSlab'
+import { noiseSequence, seedOf } from './noise'
+import { SAMPLE_TRAY, TRAY_FILM } from './sampleTray'
+import { simulateScale } from './scale'
+import { simulateSpectrophotometer } from './spectrophotometer'
+
+const grey = new Array<number>(36).fill(0.4)
+
+describe('the simulated spectrophotometer', () => {
+  it('reads nothing before its tile', () => {
+    const device = simulateSpectrophotometer(3)
+    expect(device.isSet).toBe(false)
+    expect(() => device.read(grey)).toThrow('Read the tile first')
+  })
+  it('reads true after it, within its noise, and never twice the same', () => {
+    const device = simulateSpectrophotometer(3)
+    device.readTile()
+    const [first, second] = [device.read(grey), device.read(grey)]
+    for (const value of first) expect(Math.abs(value - 0.4)).toBeLessThan(0.004)
+    expect(first).not.toEqual(second)
+    expect(deltaE00(describeSpectrum(first).lab, describeSpectrum(second).lab)).toBeLessThan(0.2)
+  })
+  it('is the same device for the same seed', () => {
+    const readings = [1, 2].map(() => {
+      const device = simulateSpectrophotometer(9)
+      device.readTile()
+      return device.read(grey)
+    })
+    expect(readings[0]).toEqual(readings[1])
+  })
+  it('reads drawdowns well enough to know an ink by', () => {
+    const device = simulateSpectrophotometer(5)
+    device.readTile()
+    const read = (key: string) => device.read(SAMPLE_TRAY.find((sample) => sample.key === key)!.reflectance)
+    const drawdown = { overWhite: read('eelgrass-over-white'), overBlack: read('eelgrass-over-black'), white: read('white-card'), black: read('black-card') }
+    const found = characteriseInk({ ...drawdown, filmMicrometres: TRAY_FILM, surface: { k1: 0.04, k2: 0.6 }, geometry: '45:0' })
+    const again = predictInk({ inks: [{ name: 'found', ...found }], parts: [1], filmMicrometres: TRAY_FILM, paper: drawdown.white, surface: { k1: 0.04, k2: 0.6 }, geometry: '45:0' })
+    expect(deltaE00(again.lab, describeSpectrum(drawdown.overWhite).lab)).toBeLessThan(0.1)
+  })
+})
+
+describe('the simulated scale', () => {
+  it('shows whole steps near the load', () => {
+    const scale = simulateScale(0.1, 4)
+    for (const load of [0.3, 12.34, 250]) {
+      const shown = scale.weigh(load)
+      expect(Math.abs(shown * 10 - Math.round(shown * 10))).toBeLessThan(1e-6)
+      expect(Math.abs(shown - load)).toBeLessThan(0.15)
+    }
+  })
+})
+
+describe('the simulated slab', () => {
+  it('strays from the forecast as tubes do, the same way every time', () => {
+    const contents = [{ ink: BLUE, grams: 10 }, { ink: YELLOW, grams: 10 }]
+    const batch = drawDownBatch(contents, CONDITIONS)
+    expect(drawDownBatch(contents, CONDITIONS)).toEqual(batch)
+    const forecast = predictInk({ inks: [BLUE, YELLOW], parts: [1, 1], ...CONDITIONS })
+    const off = deltaE00(forecast.lab, describeSpectrum(batch).lab)
+    expect(off).toBeGreaterThan(0.1)
+    expect(off).toBeLessThan(8)
+  })
+})
+
+describe('noise', () => {
+  it('is about normal: mean 0, deviation 1', () => {
+    const next = noiseSequence(seedOf('anything'))
+    const values = Array.from({ length: 4000 }, next)
+    const mean = values.reduce((sum, value) => sum + value, 0) / values.length
+    const deviation = Math.sqrt(values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / values.length)
+    expect(Math.abs(mean)).toBeLessThan(0.06)
+    expect(deviation).toBeCloseTo(1, 1)
+  })
+})
