@@ -4,7 +4,7 @@ import { coolingInput, coolingMinutes, dripTimesInput, halvingStep, minutesUntil
 import { batchFor, inkFromPlate, inkFromPlateInput, needFromWeighings } from './inkNeed'
 import { inkSuits } from './inkSuits'
 import { guessColumns, readCgats, readSpectralRows } from './spectralFile'
-import { mixStiffness } from './stiffness'
+import { correctStiffness, mixStiffness } from './stiffness'
 
 describe('stiffness by drip and slump', () => {
   it('a drip that runs in half the time 8° warmer halves every 8°', () => {
@@ -110,5 +110,26 @@ describe('spectral files', () => {
     [['Ink', '400', '410', '420', '440', '450', '460', '470', '480', '490'], 'steps unevenly at 440 nm'],
   ])('refuses headings %j', (headings, words) => {
     expect(readSpectralRows(headings, [], guessColumns(headings)).problems[0].message).toContain(words)
+  })
+})
+
+describe('as stiff as another mix', () => {
+  const before = { roomC: 20, plateC: 36 }
+  it('a mix that is stiffer by itself wants oil at the same temperature', () => {
+    const correction = correctStiffness({ mixGrams: 5, mixPas: 60, wantedPas: 40, before, todayRoomC: 20 })
+    expect(correction.ratio).toBeCloseTo(1.5, 12)
+    expect(correction.dropsToAdd).toBeGreaterThan(5)
+    expect(correction.plateC).toBeGreaterThan(36)
+  })
+  it('the drops it names bring it there by the mixing rule', () => {
+    const { dropsToAdd } = correctStiffness({ mixGrams: 5, mixPas: 60, wantedPas: 40, before, todayRoomC: 20 })
+    const components = [{ viscosityPas: 60, grams: 5 }, { viscosityPas: 1.5, grams: dropsToAdd * 0.04 }]
+    expect(mixStiffness({ components, temperatureC: 20, referenceC: 20, halvingC: 8 }).viscosityPas).toBeCloseTo(40, 6)
+  })
+  it('a mix that is too soft wants none', () => {
+    const { ratio, dropsToAdd, plateC } = correctStiffness({ mixGrams: 5, mixPas: 30, wantedPas: 40, before, todayRoomC: 20 })
+    expect(ratio).toBeLessThan(1)
+    expect(dropsToAdd).toBe(0)
+    expect(plateC).toBeLessThan(36)
   })
 })

@@ -70,15 +70,16 @@ export interface StiffnessCorrection {
  * With a the mass of ink and d the mass of a drop, n drops change ln η by (n·d/(a+n·d))·(ln η_oil − ln η_mix); solved for n.
  *
  * @param mixGrams mass of ink on the slab, above 0
- * @param mixPas stiffness of the mix at the earlier ink temperature, above the oil's
+ * @param mixPas stiffness of the mix at the shelf's reference temperature, above the oil's
+ * @param wantedPas stiffness, at the same temperature, of the mix it should be as stiff as; `mixPas` when it is the same mix
  */
-export function correctStiffness(input: { mixGrams: number; mixPas: number; before: { roomC: number; plateC: number }; todayRoomC: number; calibration?: InkCalibration }): StiffnessCorrection {
-  const { mixGrams, mixPas, before, todayRoomC, calibration: { halvingC, dropGrams, thinOilPas } = USUAL_CALIBRATION } = input
+export function correctStiffness(input: { mixGrams: number; mixPas: number; wantedPas?: number; before: { roomC: number; plateC: number }; todayRoomC: number; calibration?: InkCalibration }): StiffnessCorrection {
+  const { mixGrams, mixPas, wantedPas = mixPas, before, todayRoomC, calibration: { halvingC, dropGrams, thinOilPas } = USUAL_CALIBRATION } = input
   const change = inkTemperature(before.roomC, before.plateC) - inkTemperature(todayRoomC, before.plateC)
-  const ratio = 2 ** (change / halvingC)
-  const reach = Math.log(mixPas * ratio) - Math.log(thinOilPas)
+  const ratio = 2 ** (change / halvingC) * (mixPas / wantedPas)
+  const reach = Math.log(wantedPas * ratio) - Math.log(thinOilPas)
   const share = reach > 0 ? Math.min(0.5, Math.max(0, Math.log(ratio) / reach)) : 0
   const dropsToAdd = (share / (1 - share)) * (mixGrams / dropGrams)
-  const plateC = before.plateC + (change / PLATE_SHARE_OF_INK_TEMPERATURE)
+  const plateC = before.plateC + (change + halvingC * Math.log2(mixPas / wantedPas)) / PLATE_SHARE_OF_INK_TEMPERATURE
   return { ratio, dropsToAdd, plateC }
 }

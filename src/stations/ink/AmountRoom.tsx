@@ -35,7 +35,7 @@ export function AmountRoom({ weighings }: { weighings: PotWeighing[] }) {
   const need = weighed ?? (estimate.success ? { gramsPerPull: inkFromPlate(estimate.data), spread: null } : null)
   const left = Math.max(0, job.editionSize - job.accepted)
   const proofs = job.bat ? 0 : PROOFS_TO_COME
-  const batch = need && left + proofs > 0 ? batchFor(left + proofs, need) : null
+  const batch = need && left + proofs > 0 ? Math.ceil(batchFor(left + proofs, need)) : null
   const at = (field: string) => (estimate.success ? undefined : estimate.error.issues.find(({ path }) => path[0] === field)?.message)
   const keep = async () => {
     const weighing = potWeighingSchema.safeParse(pot)
@@ -55,7 +55,7 @@ export function AmountRoom({ weighings }: { weighings: PotWeighing[] }) {
             <Figure value={left + proofs} label={job.bat ? 'prints left' : `prints and about ${proofs} proofs`} />
             <Figure value={batch ? `${formatNumber(batch, 0)} g` : '—'} label="batch, with reserve" note="enough 19 times in 20" />
           </div>
-          <Button look="main" className="mt-4" disabled={!batch || !need} onClick={() => change({ batchGrams: Math.ceil(batch!), gramsPerPull: Number(need!.gramsPerPull.toFixed(2)) })}>Set the batch to {batch ? formatNumber(Math.ceil(batch), 0) : '—'} g</Button>
+          <Button look="main" className="mt-4" disabled={!batch || !need} onClick={() => change({ batchGrams: batch!, gramsPerPull: Number(need!.gramsPerPull.toFixed(2)) })}>Set the batch to {batch ? formatNumber(batch, 0) : '—'} g</Button>
           <fieldset className="mt-6 grid grid-cols-2 gap-3 border-t border-line pt-2">
             <legend className="text-sm text-muted">From the weighed pot</legend>
             <NumberField label="The pot lost" unit="g" value={pot.grams} onValue={(grams) => setPot({ ...pot, grams })} problem={problemAt(problems, 'grams')} />

@@ -89,7 +89,7 @@ export function CorrectRoom({ inks, papers, cards }: { inks: StoreInk[]; papers:
           <SelectField label="Batch" value={batch.id} options={batches.map(({ card: of, batch: one }) => [one.id, `${of.name}, ${one.madeAt.slice(0, 10)}, ${formatNumber(batchContents(one).reduce((sum, { grams }) => sum + grams, 0), 1)} g`])} onPick={setChosen} />
           <p>{contents.map(({ name, grams }) => `${name} ${formatNumber(grams, 2)} g`).join(', ')}.</p>
           <SpectrumReading label="Batch drawn down" tray={onSlab} value={batch.measured} onValue={(measured) => void run(() => measureBatchAction({ batchId: batch.id, measured }))} />
-          {off !== null && <Figure value={formatNumber(off, 2)} label={`ΔE00 from ${target.name}`} note={off <= (limit ?? 1) ? 'Within what you asked for: print with it.' : 'Look for a correction.'} />}
+          {off !== null && <Figure value={off.toFixed(2)} label={`ΔE00 from ${target.name}`} note={off <= (limit ?? 1) ? 'Within what you asked for: print with it.' : 'Look for a correction.'} />}
         </section>
         <section aria-label="Correction" className="grid content-start gap-3 sm:grid-cols-2">
           <NumberField label="Good enough below" unit="ΔE00" value={limit} onValue={setLimit} />
@@ -111,7 +111,7 @@ export function CorrectRoom({ inks, papers, cards }: { inks: StoreInk[]; papers:
                     {rounded.map(({ name, grams }) => <li key={name} className="flex justify-between border-b border-line py-1.5 text-lg"><span>{name}</span><b>+ {formatNumber(grams, 2)} g</b></li>)}
                   </ul>
                   <p className="my-2">
-                    ΔE {formatNumber(correction.deltaE00Before, 2)} → {formatNumber(correction.deltaE00After, 2)}, {formatNumber(total + rounded.reduce((sum, { grams }) => sum + grams, 0), 1)} g in all.
+                    ΔE {correction.deltaE00Before.toFixed(2)} → {correction.deltaE00After.toFixed(2)}, {formatNumber(total + rounded.reduce((sum, { grams }) => sum + grams, 0), 1)} g in all.
                     {limit !== null && correction.deltaE00After > limit && <b> ◆ No addition of up to {formatNumber(maxAdd ?? 0, 1)} g brings it under {formatNumber(limit, 1)}.</b>}
                   </p>
                   <Button onClick={() => void add()}>Added: keep it on the batch</Button>

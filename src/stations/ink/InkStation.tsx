@@ -67,7 +67,7 @@ export function InkStation({ inks, papers, cards }: { inks: StoreInk[]; papers: 
           <ul className="mt-3 border-t border-line" aria-label="Inks in the mix">
             {parts.map((part, i) => (
               <MixPartRow
-                key={part.inkId} part={part} share={recipeGrams({ parts, batchGrams: 100 })[i].grams}
+                key={part.inkId} part={part} share={recipeGrams({ parts, batchGrams: 100 })[i].grams} largest={Math.max(...parts.map((other) => other.parts))}
                 onParts={(amount) => change({ parts: parts.map((other, n) => (n === i ? { ...other, parts: amount } : other)) })}
                 onRemove={() => change({ parts: parts.filter((_, n) => n !== i) })}
               />

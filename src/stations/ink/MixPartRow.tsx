@@ -6,15 +6,15 @@ import type { MixSetting } from '@/core/ink/mix'
 import { formatNumber } from '@/core/units/length'
 import { NumberField } from '@/ui/NumberField'
 
-/** Longest the slider reaches; more can be typed. */
+/** Least the slider reaches; it grows with the largest part, and more can be typed. */
 const SLIDER_PARTS = 20
 
 /** One ink of a mix: its parts by slider or typed, and its share. */
-export function MixPartRow({ part, share, onParts, onRemove }: { part: MixSetting['parts'][number]; share: number; onParts: (parts: number) => void; onRemove: () => void }) {
+export function MixPartRow({ part, share, largest, onParts, onRemove }: { part: MixSetting['parts'][number]; share: number; largest: number; onParts: (parts: number) => void; onRemove: () => void }) {
   return (
     <li className="grid grid-cols-[1fr_auto] items-end gap-x-3 border-b border-line py-1.5 sm:grid-cols-[8rem_1fr_6rem_3rem_2.75rem] sm:items-center">
       <span className="font-medium">{part.name}</span>
-      <Slider.Root value={[Math.min(SLIDER_PARTS, part.parts)]} max={SLIDER_PARTS} step={0.25} onValueChange={([next]) => onParts(next)} className="relative order-last col-span-2 flex h-11 touch-none items-center sm:order-none sm:col-span-1">
+      <Slider.Root value={[part.parts]} max={Math.max(SLIDER_PARTS, Math.ceil(largest / 10) * 15)} step={0.1} onValueChange={([next]) => onParts(next)} className="relative order-last col-span-2 flex h-11 touch-none items-center sm:order-none sm:col-span-1">
         <Slider.Track className="relative h-1 grow bg-line">
           <Slider.Range className="absolute h-full bg-text" />
         </Slider.Track>

@@ -14,7 +14,7 @@ export function Overprint({ upper, lower, conditions }: OverprintProps) {
   const cells = gridOverprint(upper, lower, conditions)
   return (
     <figure className="mt-4">
-      <table className="condensed w-full border-separate border-spacing-0 text-sm">
+      <table className="condensed w-full table-fixed border-separate border-spacing-0 text-sm">
         <caption className="pb-1 text-left">This mix over {lower.name}: across, how thick it lies; down, how thick {lower.name} lies beneath.</caption>
         <thead>
           <tr>

@@ -53,7 +53,7 @@ export function RecipeList({ recipes, target, onTake }: { recipes: readonly Scal
         {recipes.map((recipe, i) => (
           <li key={i} className="flex flex-wrap items-center gap-x-5 gap-y-1 border-b border-line py-2">
             <Swatch colours={[targetSrgb, recipe.srgb]} label={`Target beside recipe ${i + 1}`} />
-            <span className="w-20"><span className="far-number text-xl">{formatNumber(recipe.deltaE00, 2)}</span> <span className="condensed block text-sm text-muted">ΔE00, weighed</span></span>
+            <span className="w-20"><span className="far-number text-xl">{recipe.deltaE00.toFixed(2)}</span> <span className="condensed block text-sm text-muted">ΔE00, weighed</span></span>
             <span className="min-w-48 flex-1">
               {recipe.parts.map(({ ink, grams }) => `${ink.name} ${formatNumber(grams, 2)} g`).join(', ')}
               <span className="condensed block text-sm text-muted">covers {formatNumber(100 * recipe.contrastRatio, 0)} %{recipe.cost === null ? '' : `, ink for ${formatNumber(recipe.cost, 2)}`}</span>

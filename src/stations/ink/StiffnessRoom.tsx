@@ -34,9 +34,8 @@ export function StiffnessRoom({ inks, calibration, room }: { inks: StoreInk[]; c
   if (!bench.ink || !held || mixPas === null || heldPas === null) {
     return <PlateMark title="Ink"><InkRooms /><p className="border border-line bg-ground p-4">First put a mix together from inks of the shelf.</p></PlateMark>
   }
-  const correction = correctStiffness({ mixGrams: bench.ink.puddleGrams, mixPas, before: held, todayRoomC: roomC ?? held.roomC, calibration })
-  // The mix itself may differ from the BAT's too: its oil is part of its stiffness.
-  const ratio = correction.ratio * (mixPas / heldPas)
+  const correction = correctStiffness({ mixGrams: bench.ink.puddleGrams, mixPas, wantedPas: heldPas, before: held, todayRoomC: roomC ?? held.roomC, calibration })
+  const { ratio } = correction
   const warmer = (calibration.halvingC * Math.log2(NOTICED)) / PLATE_SHARE_OF_INK_TEMPERATURE
   const holds = calibration.coolingTauMinutes && roomC !== null ? minutesUntil({ roomC, fromC: correction.plateC, toC: correction.plateC - warmer, coolingTauMinutes: calibration.coolingTauMinutes }) : null
   const way = ratio > 1.05 ? 'Stiffer: it wipes cleaner and harder, less plate tone, a denser line.' : ratio < 0.95 ? 'Softer: it wipes easier and leaves more plate tone, a weaker line.' : `As stiff as at ${reference}.`
@@ -50,7 +49,7 @@ export function StiffnessRoom({ inks, calibration, room }: { inks: StoreInk[]; c
           <NumberField label="Room now" unit="°C" digits={1} value={roomC} onValue={setRoom} className="max-w-40" problem={roomC !== null && (roomC < -10 || roomC > 50) ? 'must be within −10 and 50 °C' : undefined} />
           <div className="my-4 flex flex-wrap gap-x-10 gap-y-4">
             <Figure value={`${formatNumber(ratio, 2)} ×`} label={`stiffness of ${reference}`} />
-            <Figure value={correction.ratio > 1 ? formatNumber(Math.round(correction.dropsToAdd), 0) : '0'} label={`drops into ${formatNumber(bench.ink.puddleGrams, 1)} g`} note={correction.ratio < 1 ? 'oil cannot come out' : undefined} />
+            <Figure value={ratio > 1 ? formatNumber(Math.round(correction.dropsToAdd), 0) : '0'} label={`drops into ${formatNumber(bench.ink.puddleGrams, 1)} g`} note={ratio < 1 ? 'oil cannot come out' : undefined} />
             <Figure value={`${formatNumber(correction.plateC, 0)} °C`} label="or the plate at" note={correction.plateC > 45 ? '◆ too hot to hold: use oil' : undefined} />
             <Figure value={holds === null ? '—' : `${formatNumber(holds, 0)} min`} label="holds it off the heat" note={holds === null ? 'learn how your plate cools' : undefined} />
           </div>
