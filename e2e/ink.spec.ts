@@ -133,7 +133,8 @@ test('an ink is brought in by drawdown, by file with its faults said, and refuse
 test('red vanishes over blue until white goes in; stiffness and amount answer', async ({ page, sample }) => {
   await page.goto(`${sample.url}/jobs/mooring-posts/ink`)
   await page.getByLabel('Over what?').selectOption({ label: 'an earlier run in Dusk blue' })
-  await expect(page.getByRole('table', { name: /This mix over Dusk blue/ }).getByRole('img')).toHaveCount(9)
+  await expect(page.getByRole('table', { name: /^This mix over Dusk blue/ }).getByRole('img')).toHaveCount(9)
+  await expect(page.getByRole('table', { name: /^With one part in ten of Salt white/ })).toBeVisible()
   await room(page, 'Stiffness')
   await page.getByLabel('Room now, °C').fill('11')
   await expect(page.getByText('Stiffer: it wipes cleaner and harder')).toBeVisible()

@@ -4,6 +4,7 @@ import { expect, test } from './fixtures'
 
 const VIEWS = [
   '/', '/jobs/new', '/store', ...['plate', 'ink', 'wipe', 'paper', 'press', 'register', 'prove', 'edition', 'dry', 'record'].map((station) => `/jobs/mooring-posts/${station}`),
+  ...['match', 'correct', 'stiffness', 'amount', 'card'].map((room) => `/jobs/mooring-posts/ink/${room}`), '/store/inks/new', '/store/inks/dusk-blue',
   '/jobs/samphire/prove', '/jobs/the-pilot-s-window/dry', '/jobs/the-pilot-s-window/record', '/nowhere',
 ]
 /** First-load script a view may have, bytes gzip. */

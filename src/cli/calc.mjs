@@ -1,17 +1,4 @@
-import { existsSync, renameSync } from 'node:fs'
-import path from 'node:path'
 import { pathToFileURL } from 'node:url'
-import { newest, ROOT } from './prepare.mjs'
+import { bundleCalc } from './bundleCalc.mjs'
 
-/** The command in one file: read in a tenth of the time that the sources take one by one. */
-const BUNDLE = path.join(ROOT, 'node_modules/.cache/typothesis/calc.mjs')
-const SOURCES = ['src/core', 'src/cli/calc', 'package-lock.json'].map((name) => path.join(ROOT, name))
-
-if (!existsSync(BUNDLE) || newest([BUNDLE]) < newest(SOURCES)) {
-  const { build } = await import('esbuild')
-  // Written beside and moved into place, so that two commands at once never read half a file.
-  const part = `${BUNDLE}.${process.pid}.mjs`
-  await build({ entryPoints: [path.join(ROOT, 'src/cli/calc/main.ts')], outfile: part, bundle: true, platform: 'node', format: 'esm', target: 'node20', packages: 'external', tsconfig: path.join(ROOT, 'tsconfig.json'), logLevel: 'error' })
-  renameSync(part, BUNDLE)
-}
-await import(pathToFileURL(BUNDLE).href)
+await import(pathToFileURL(await bundleCalc()).href)

@@ -3,7 +3,9 @@ import { labSchema } from '@/core/colour/convertXyzToLab'
 import { deltaE00 } from '@/core/colour/deltaE00'
 import { spectrumToLab, spectrumToLabInput, spectrumToLabOutput } from '@/core/colour/spectrumToLab'
 import { editionNumbers, editionNumbersInput, editionNumbersOutput } from '@/core/dry/editionNumbers'
+import { flowOrderInput, flowOrderOutput, orderFlow } from '@/core/day/flowOrder'
 import { startsNeeded, startsNeededInput, startsNeededOutput } from '@/core/edition/startsNeeded'
+import { forecastWear, wearForecastInput, wearForecastOutput } from '@/core/edition/wearForecast'
 import { characteriseInk, characteriseInput, characteriseOutput } from '@/core/ink/characteriseInk'
 import { correctInk, correctInkInput, correctInkOutput } from '@/core/ink/correctInk'
 import { matchInk, matchInkInput, matchInkOutput } from '@/core/ink/matchInk'
@@ -11,10 +13,16 @@ import { predictInk, predictInkInput, predictInkOutput } from '@/core/ink/predic
 import { mixStiffness, stiffnessInput, stiffnessOutput } from '@/core/ink/stiffness'
 import { dampPackInput, dampPackOutput, planDampPack } from '@/core/paper/dampPaper'
 import { convertPaperWeight, paperWeightInput, paperWeightOutput } from '@/core/paper/paperWeight'
+import { fitSoak, soakFitInput, soakFitOutput } from '@/core/paper/soakFit'
+import { planTearing, tearPlanInput, tearPlanOutput } from '@/core/paper/tearPlan'
+import { bathInput, bathOutput, makeBath } from '@/core/plate/bath'
+import { baumeInput, baumeOutput, convertBaume } from '@/core/plate/baume'
 import { sheetGauge, sheetGaugeInput, sheetGaugeOutput } from '@/core/plate/sheetGauge'
 import { pressStack, pressStackInput, pressStackOutput } from '@/core/press/pressStack'
+import { pressTransferInput, pressTransferOutput, transferPressure } from '@/core/press/pressTransfer'
 import { screwLead, screwLeadInput, screwLeadOutput } from '@/core/press/screwLead'
 import { layMargins, marginsInput, marginsOutput } from '@/core/register/margins'
+import { misregisterInput, misregisterOutput, solveMisregister } from '@/core/register/misregister'
 import { controlChart, controlChartInput, controlChartOutput } from '@/core/stats/controlChart'
 import { finite } from '@/core/units/schemas'
 import { entry, type CalcEntry } from './entry'
@@ -31,10 +39,18 @@ export const ENTRIES: readonly CalcEntry[] = [
   entry('sheet-gauge', 'sheet metal gauge to millimetres', sheetGaugeInput, sheetGaugeOutput, sheetGauge),
   entry('screw-lead', 'millimetres a turn of a screw thread', screwLeadInput, screwLeadOutput, screwLead),
   entry('press-stack', 'pressure in the nip of a stack of layers', pressStackInput, pressStackOutput, pressStack),
+  entry('press-transfer', 'the gap and turns that carry a squeeze over to another stack', pressTransferInput, pressTransferOutput, transferPressure),
+  entry('bath', 'a saline sulphate bath for a volume', bathInput, bathOutput, makeBath),
+  entry('baume', 'degrees Baumé and specific gravity', baumeInput, baumeOutput, convertBaume),
   entry('paper-weight', 'pounds of a basis size and grams a square metre', paperWeightInput, paperWeightOutput, convertPaperWeight),
+  entry('tear-plan', 'the most pieces that straight cuts get out of a sheet', tearPlanInput, tearPlanOutput, planTearing),
   entry('damp-pack', 'water and interleaves of a damp pack', dampPackInput, dampPackOutput, planDampPack),
+  entry('soak-fit', 'what a paper takes up in the end, and how fast, from weigh-ins', soakFitInput, soakFitOutput, fitSoak),
   entry('margins', 'margins of a plate on its paper', marginsInput, marginsOutput, layMargins),
+  entry('misregister', 'shift, rotation and stretch from measured marks', misregisterInput, misregisterOutput, solveMisregister),
   entry('control-chart', 'individuals and moving-range chart with run rules', controlChartInput, controlChartOutput, controlChart),
+  entry('wear-forecast', 'the pull at which a falling reading reaches its floor', wearForecastInput, wearForecastOutput, forecastWear),
   entry('starts-needed', 'sheets to start so that enough are accepted', startsNeededInput, startsNeededOutput, startsNeeded),
+  entry('flow-order', 'the order in which one bench and one press are through soonest', flowOrderInput, flowOrderOutput, orderFlow),
   entry('edition-numbers', 'the marks of an edition in order', editionNumbersInput, editionNumbersOutput, editionNumbers),
 ]

@@ -22,6 +22,8 @@ export const correctInkInput = matchShape
     maxAddGrams: positive,
     /** reflectance of the actual batch on this paper at this thickness: moves the forecast to where the batch really is */
     measured: reflectanceSpectrum.optional(),
+    /** a difference that is near enough: then the least grams that reach it are wanted, not the nearest colour */
+    enoughDeltaE00: positive.optional(),
   })
   .superRefine(({ inks, batch }, context) => {
     const issue = (path: (string | number)[], message: string) => context.addIssue({ code: 'custom', path, message })
@@ -45,14 +47,15 @@ function batchCoefficients({ batch, inks, measured, filmMicrometres, paper, surf
 }
 
 /**
- * The smallest additions that bring a batch nearest to a target: least ΔE00 first, then least grams. Ink can only be added.
+ * The smallest additions that bring a batch nearest to a target: least ΔE00 first, then least grams; or, where a difference is near
+ * enough, the least grams that reach it. Ink can only be added.
  * The batch takes part in the search as an ink that must stay in the mix with at least its share of what `maxAddGrams` allows.
  *
  * @param onProgress told how much is done, 0 to 1; answering false gives up
  * @returns nothing to add where no addition helps; null when told to give up
  */
 export function correctInk(input: CorrectInkInput, onProgress?: (done: number) => boolean): Correction | null {
-  const { target, inks, maxInks, batch, maxAddGrams, measured, filmMicrometres, paper, surface, geometry = 'di:8' } = input
+  const { target, inks, maxInks, batch, maxAddGrams, measured, enoughDeltaE00, filmMicrometres, paper, surface, geometry = 'di:8' } = input
   const grams = batch.reduce((sum, one) => sum + one.grams, 0)
   const base = batchCoefficients(input)
   const view = new FilmView({ filmMicrometres, paper, surface, geometry })
@@ -64,8 +67,27 @@ export function correctInk(input: CorrectInkInput, onProgress?: (done: number) =
     const added = indices.map((i, n) => ({ name: inks[i].name, grams: (shares[n + 1] / shares[0]) * grams })).filter((one) => one.grams > LEAST_ADDED * grams)
     return { added, after, total: added.reduce((sum, one) => sum + one.grams, 0) }
   })
+  if (enoughDeltaE00 !== undefined && before <= enoughDeltaE00) return { add: [], deltaE00Before: before, deltaE00After: before }
+  const after = (added: readonly { name: string; grams: number }[], share: number) => {
+    const { k, s } = mixCoefficients([{ name: 'batch', ...base }, ...added.map(({ name }) => inks.find((ink) => ink.name === name)!)], [grams, ...added.map((one) => one.grams * share)])
+    return deltaE00(target, view.colour(k, s))
+  }
+  const sufficient = enoughDeltaE00 === undefined ? [] : corrections.filter((one) => one.after <= enoughDeltaE00).map((one) => shorten(one, (share) => after(one.added, share) <= enoughDeltaE00, (share) => after(one.added, share)))
+  const [smallest] = sufficient.sort((a, b) => a.total - b.total)
+  if (smallest) return { add: smallest.added, deltaE00Before: before, deltaE00After: smallest.after }
   const nearest = Math.min(before, ...corrections.map(({ after }) => after))
   const [best] = corrections.filter(({ after }) => after <= nearest + EQUALLY_GOOD).sort((a, b) => a.total - b.total)
   if (!best || before <= nearest + EQUALLY_GOOD) return { add: [], deltaE00Before: before, deltaE00After: before }
   return { add: best.added, deltaE00Before: before, deltaE00After: best.after }
+}
+
+/** The least share of an addition that still suffices, by halving: on the way from the batch to the whole addition the colour only comes nearer. */
+function shorten(whole: { added: { name: string; grams: number }[]; total: number }, suffices: (share: number) => boolean, score: (share: number) => number) {
+  let [low, high] = [0, 1]
+  for (let i = 0; i < 30; i++) {
+    const middle = (low + high) / 2
+    if (suffices(middle)) high = middle
+    else low = middle
+  }
+  return { added: whole.added.map(({ name, grams }) => ({ name, grams: grams * high })), total: whole.total * high, after: score(high) }
 }

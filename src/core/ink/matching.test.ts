@@ -130,6 +130,15 @@ describe('correcting a batch', () => {
       expect(deltaE00After).toBeLessThanOrEqual(deltaE00Before + 1e-9)
     }), { numRuns: 20 })
   })
+  it('adds no more than it takes where a difference is near enough', () => {
+    const target = forecast([BLUE, YELLOW], [2, 1]).lab
+    const whole = correct({ target })
+    const enough = correct({ target, enoughDeltaE00: 1.5 })
+    const grams = (correction: { add: { grams: number }[] }) => correction.add.reduce((sum, one) => sum + one.grams, 0)
+    expect(enough.deltaE00After).toBeLessThanOrEqual(1.5 + 1e-9)
+    expect(grams(enough)).toBeLessThan(grams(whole))
+    expect(correct({ target, enoughDeltaE00: 1.5, batch: [{ name: 'blue', grams: 40 }, { name: 'yellow', grams: 20 }] }).add).toEqual([])
+  })
   it('starts from the measured colour where there is one', () => {
     const target = forecast([BLUE, YELLOW], [2, 1])
     const batch = [{ name: 'blue', grams: 40 }, { name: 'yellow', grams: 20 }]

@@ -17,10 +17,16 @@ const stackShape = {
   plateThicknessMm: nonNegative,
 }
 
+/** A stack whose gap is still to be found. */
+export const stackWithoutGap = z.strictObject({ rollerRadiusMm: stackShape.rollerRadiusMm, layers: stackShape.layers, plateThicknessMm: stackShape.plateThicknessMm })
+
+/** The most the layers can give, mm; without end while one of them never densifies. */
+export function layersCanGive(layers: readonly Layer[]): number {
+  return layers.some((layer) => layer.densificationStrain === null) ? Infinity : layers.reduce((sum, layer) => sum + layer.thicknessMm * layer.densificationStrain!, 0)
+}
+
 export const pressStackInput = z.strictObject(stackShape).superRefine((stack, context) => {
-  const { layers } = stack
-  if (layers.some((layer) => layer.densificationStrain === null)) return
-  const most = layers.reduce((sum, layer) => sum + layer.thicknessMm * layer.densificationStrain!, 0)
+  const most = layersCanGive(stack.layers)
   if (stackCompression(stack) >= most) context.addIssue({ code: 'custom', path: ['gapMm'], message: `too tight: the layers can give at most ${most.toFixed(3)} mm` })
 })
 export type PressStack = z.infer<typeof pressStackInput>
@@ -34,23 +40,33 @@ export function stackCompression({ gapMm, layers, plateThicknessMm }: Omit<Press
 }
 
 /** Compression of the layers under one pressure, mm: in series they share σ and add up. */
-function compressionAt(layers: readonly Layer[], sigma: number): number {
+export function compressionAt(layers: readonly Layer[], sigma: number): number {
   return layers.reduce((sum, { thicknessMm, modulusMPa, densificationStrain }) => sum + (thicknessMm * sigma) / (modulusMPa + (densificationStrain ? sigma / densificationStrain : 0)), 0)
 }
 
-/** Pressure that compresses the layers by `d` mm, MPa: bisection after bracketing; monotone, so it cannot miss. */
+/** Newton steps at the most: near the end of what the layers can give each still doubles the pressure. */
+const MOST_STEPS = 200
+
+/**
+ * Pressure that compresses the layers by `d` mm, MPa. Compression is a concave, rising function of pressure, so Newton's method
+ * from the linear answer climbs to the root from below and cannot miss it.
+ */
 function pressureAt(layers: readonly Layer[], d: number): number {
   if (d <= 0) return 0
-  if (layers.every((layer) => layer.densificationStrain === null)) return d / compressionAt(layers, 1)
-  let high = 1
-  while (compressionAt(layers, high) < d && high < 1e12) high *= 2
-  let low = 0
-  for (let i = 0; i < 200 && high - low > 1e-13 * high; i++) {
-    const middle = (low + high) / 2
-    if (compressionAt(layers, middle) < d) low = middle
-    else high = middle
+  let sigma = 0
+  for (let step = 0; step < MOST_STEPS; step++) {
+    let compression = 0
+    let slope = 0
+    for (const { thicknessMm, modulusMPa, densificationStrain } of layers) {
+      const stiffness = modulusMPa + (densificationStrain ? sigma / densificationStrain : 0)
+      compression += (thicknessMm * sigma) / stiffness
+      slope += (thicknessMm * modulusMPa) / (stiffness * stiffness)
+    }
+    const next = sigma + (d - compression) / slope
+    if (!(next - sigma > 1e-14 * next)) return sigma
+    sigma = next
   }
-  return (low + high) / 2
+  return sigma
 }
 
 /** Intervals of the composite Simpson rule over half the contact: even. */

@@ -96,7 +96,7 @@ export function CorrectRoom({ inks, papers, cards }: { inks: StoreInk[]; papers:
           <NumberField label="Add at the most" unit="g" value={maxAdd} onValue={setMaxAdd} problem={maxAdd !== null && maxAdd <= 0 ? 'must be more than 0' : undefined} />
           <Button
             look="main" className="sm:col-span-2" disabled={!batch.measured || !maxAdd || maxAdd <= 0 || done !== null || !isKnown}
-            onClick={() => search({ kind: 'correct', input: { target: target.lab, inks: inks.filter(({ forecastable }) => forecastable).map(({ id, k, s }) => ({ name: id, k, s })), maxInks: MOST_ADDED, batch: contents.map(({ inkId, grams }) => ({ name: inkId, grams })), maxAddGrams: maxAdd!, measured: batch.measured!, ...conditions, paper: [...conditions.paper] } })}
+            onClick={() => search({ kind: 'correct', input: { target: target.lab, inks: inks.filter(({ forecastable }) => forecastable).map(({ id, k, s }) => ({ name: id, k, s })), maxInks: MOST_ADDED, batch: contents.map(({ inkId, grams }) => ({ name: inkId, grams })), maxAddGrams: maxAdd!, measured: batch.measured!, ...(limit !== null && limit > 0 ? { enoughDeltaE00: limit } : {}), ...conditions, paper: [...conditions.paper] } })}
           >
             {batch.measured ? 'Find the smallest correction' : 'Read the batch first'}
           </Button>
@@ -104,7 +104,7 @@ export function CorrectRoom({ inks, papers, cards }: { inks: StoreInk[]; papers:
           {correction && (
             <div className="sm:col-span-2" role="status">
               {rounded.length === 0 ? (
-                <p><b>No addition brings it nearer.</b> It stays at ΔE {formatNumber(correction.deltaE00Before, 2)}: mix fresh, or accept it.</p>
+                <p>{limit !== null && correction.deltaE00Before <= limit ? <b>Nothing to add: it is near enough.</b> : <><b>No addition brings it nearer.</b> It stays at ΔE {correction.deltaE00Before.toFixed(2)}: mix fresh, or accept it.</>}</p>
               ) : (
                 <>
                   <ul className="border-t border-line">

@@ -5,6 +5,7 @@ import { useMemo, useState } from 'react'
 import { estimateGramsPerPull, pullsCovered } from '@/core/ink/inkNeed'
 import { modifierAmount, MODIFIERS, recipeGrams, type Modifier } from '@/core/ink/mix'
 import { formatNumber } from '@/core/units/length'
+import { mixCoefficients } from '@/core/ink/predictInk'
 import type { MixCard } from '@/core/ink/mixCard'
 import { SPECTRUM_START_NM, SPECTRUM_STEP_NM } from '@/core/colour/spectrum'
 import type { StoreInk } from '@/data/inks'
@@ -29,6 +30,9 @@ import { useMix } from './useMix'
 
 const SpectrumChart = dynamic(() => import('@/ui/SpectrumChart'), { ssr: false, loading: () => <p className="h-48 text-sm text-muted">Drawing the chart…</p> })
 
+/** Scattering per micrometre above which an ink is a covering white. */
+const COVERING_WHITE = 0.2
+
 /** The ink bench: parts in, forecast out, and the card that makes the mix again. */
 export function InkStation({ inks, papers, cards }: { inks: StoreInk[]; papers: StorePaper[]; cards: MixCard[] }) {
   const { bench, job } = useBench()
@@ -37,13 +41,14 @@ export function InkStation({ inks, papers, cards }: { inks: StoreInk[]; papers: 
   const [overId, setOverId] = useState('')
   const [paperId, setPaperId] = useState(bench.paper?.paperId ?? papers[0]?.id ?? '')
   const parts = useMemo(() => value.parts ?? [], [value.parts])
-  const paper = papers.find(({ id }) => id === (bench.paper?.paperId ?? paperId)) ?? papers[0]
+  const paper = papers.find(({ id }) => id === paperId) ?? papers[0]
   const forecast = useMemo(() => forecastMix(parts, inks, paper?.reflectance ?? null), [parts, inks, paper])
   const film = useMemo(() => mixFilm(parts, inks), [parts, inks])
   const conditions = useMemo(() => inkConditions(paper?.reflectance, 'mid'), [paper])
   const mid = forecast?.films.find(({ key }) => key === 'mid')?.forecast
   const near = mid ? nearestCard(mid.lab, cards.filter(({ id }) => id !== value.card?.id), inks, conditions) : null
   const under = inks.find(({ id }) => id === overId)
+  const white = inks.find(({ s }) => Math.max(...s) > COVERING_WHITE)
   const unused = inks.filter(({ id }) => !parts.some((part) => part.inkId === id))
   const setModifier = (modifier: Modifier, amount: number | null) => {
     const others = (value.modifiers ?? []).filter((entry) => entry.modifier !== modifier)
@@ -85,7 +90,7 @@ export function InkStation({ inks, papers, cards }: { inks: StoreInk[]; papers: 
           <fieldset className="mt-4 grid grid-cols-2 gap-3 border-t border-line pt-2 sm:grid-cols-3">
             <legend className="sr-only">Modifiers</legend>
             {(Object.entries(MODIFIERS) as [Modifier, (typeof MODIFIERS)[Modifier]][]).map(([modifier, { label, unit, effect }]) => (
-              <NumberField key={modifier} label={label} unit={unit} digits={2} hint={effect} value={modifierAmount({ modifiers: value.modifiers ?? [] }, modifier)} onValue={(amount) => setModifier(modifier, amount)} />
+              <NumberField key={modifier} label={label} unit={unit} digits={2} hint={unit === 'grams' && value.puddleGrams ? `${effect}; ${formatNumber((100 * modifierAmount({ modifiers: value.modifiers ?? [] }, modifier)) / value.puddleGrams, 0)} % of the puddle` : effect} value={modifierAmount({ modifiers: value.modifiers ?? [] }, modifier)} onValue={(amount) => setModifier(modifier, amount)} />
             ))}
             <NumberField label="Counted into a puddle of" unit="g" value={value.puddleGrams} onValue={(puddleGrams) => change({ puddleGrams })} problem={problemAt(kept.problems, 'puddleGrams')} />
           </fieldset>
@@ -98,12 +103,15 @@ export function InkStation({ inks, papers, cards }: { inks: StoreInk[]; papers: 
           </fieldset>
         </div>
         <div>
-          {paper && !bench.paper && <SelectField label="Forecast over" value={paperId} options={papers.map(({ id, name }) => [id, name])} onPick={setPaperId} className="mb-3 max-w-60" />}
           <Swatches forecast={forecast} paperName={paper?.name ?? 'no paper'} />
           {film && (
-            <SelectField label="Over what?" value={overId} options={[['', `${paper?.name ?? 'the paper'}, bare`], ...inks.map(({ id, name }) => [id, `an earlier run in ${name}`] as const)]} onPick={setOverId} className="mt-3 max-w-80" />
+            <div className="mt-3 grid gap-3 sm:grid-cols-2">
+              <SelectField label="On which paper?" value={paper?.id ?? ''} options={papers.map(({ id, name }) => [id, name])} onPick={setPaperId} />
+              <SelectField label="Over what?" value={overId} options={[['', 'the bare paper'], ...inks.map(({ id, name }) => [id, `an earlier run in ${name}`] as const)]} onPick={setOverId} />
+            </div>
           )}
-          {film && under && <Overprint upper={film} lower={under} conditions={conditions} />}
+          {film && under && <Overprint title="This mix" upper={film} lower={under} conditions={conditions} />}
+          {film && under && white && <Overprint title={`With one part in ten of ${white.name}, this mix`} upper={mixCoefficients([{ name: 'mix', ...film }, white], [9, 1])} lower={under} conditions={conditions} />}
           {near && near.deltaE00 < 6 && <p className="mt-2 text-sm">Nearest card: <b>{near.card.name}</b>, ΔE {formatNumber(near.deltaE00, 1)}.</p>}
           {forecast && forecast.films.length > 0 && (
             <SpectrumChart title="Reflectance of the three films" startNm={SPECTRUM_START_NM} stepNm={SPECTRUM_STEP_NM} series={forecast.films.map(({ label, forecast: { reflectance } }) => ({ name: label, values: reflectance }))} />

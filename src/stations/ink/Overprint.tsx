@@ -4,18 +4,19 @@ import type { FilmConditions } from '@/core/ink/filmView'
 import { formatNumber } from '@/core/units/length'
 
 interface OverprintProps {
+  title: string
   upper: { k: readonly number[]; s: readonly number[] }
   lower: { k: readonly number[]; s: readonly number[]; name: string }
   conditions: FilmConditions
 }
 
 /** The mix over an earlier run: nine squares, the lower film's thickness down, the upper's across. */
-export function Overprint({ upper, lower, conditions }: OverprintProps) {
+export function Overprint({ title, upper, lower, conditions }: OverprintProps) {
   const cells = gridOverprint(upper, lower, conditions)
   return (
     <figure className="mt-4">
       <table className="condensed w-full table-fixed border-separate border-spacing-0 text-sm">
-        <caption className="pb-1 text-left">This mix over {lower.name}: across, how thick it lies; down, how thick {lower.name} lies beneath.</caption>
+        <caption className="pb-1 text-left">{title} over {lower.name}: across, how thick it lies; down, how thick {lower.name} lies beneath.</caption>
         <thead>
           <tr>
             <th scope="col"><span className="sr-only">{lower.name} beneath</span></th>
