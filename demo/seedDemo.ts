@@ -4,12 +4,15 @@ import type { Settings, SettingStation } from '@/core/prove/settings'
 import { usualTolerances } from '@/core/prove/tolerance'
 import { WIPING_SCHOOLS } from '@/core/wipe/wipingOrder'
 import { approveBat } from '@/data/bats'
+import { makeBathCard, recordBathUse } from '@/data/baths'
+import { keepBitePlan, keepStrip } from '@/data/bites'
 import { keepPicture } from '@/data/images'
 import { createJob, loadJob, saveStation } from '@/data/jobs'
 import { keepMorning, nameWorkshop } from '@/data/mornings'
 import { openNextState, setStatePicture } from '@/data/plateStates'
 import { giveNumbers, layToDry } from '@/data/prints'
 import { addEvents, makePull } from '@/data/pulls'
+import { keepWeighIn } from '@/data/soaks'
 import { stockStore } from '@/data/store'
 import { drawPlate, type Motif } from './plateDrawing'
 import { STARTER_PACKS, STARTER_STORE } from './starterStore'
@@ -132,6 +135,16 @@ const EDITION_READINGS: readonly [number, number, number, number, 'lighter' | 's
   [61, 37.4, 1.33, 0.36, 'darker'], [55, 36.5, 1.4, 0.33, 'same'], [54, 36.2, 1.39, 0.34, 'same'], [56, 36, 1.38, 0.35, 'darker'], [55, 35.8, 1.38, 0.35, 'darker'],
 ]
 
+/** The tray that bit the mooring posts, and the strip its aquatint was planned by. */
+async function seedPlateRoom(): Promise<void> {
+  const bath = await makeBathCard({ name: 'Zinc tray', recipe: 'saline-sulphate-zinc', volumeMl: 2000, by: IDA, note: 'Kept covered, not closed.' }, '2026-02-24T10:00:00.000Z')
+  await recordBathUse(bath, { plate: 'Mooring posts', openAreaCm2: 54, minutes: 22, depthMicrometres: 90, lossGrams: 3.7, by: IDA }, '2026-02-26T11:00:00.000Z')
+  await recordBathUse(bath, { plate: 'Test strip', openAreaCm2: 12, minutes: 16, depthMicrometres: 60, lossGrams: null, by: TAM }, '2026-02-27T15:00:00.000Z')
+  const strip = await keepStrip('Zinc tray, fine rosin', { temperatureC: 20, points: [[0.5, 0.21], [1, 0.4], [2, 0.68], [4, 1.04], [8, 1.28], [14, 1.21], [20, 0.98]].map(([minutes, tone]) => ({ minutes, tone })) }, '2026-02-27T16:00:00.000Z')
+  const { id } = await loadJob('mooring-posts')
+  await keepBitePlan(id, strip, { bathC: 17, areas: [{ name: 'paper white', tone: 0 }, { name: 'sky', tone: 0.25 }, { name: 'far water', tone: 0.5 }, { name: 'near water', tone: 0.8 }, { name: 'posts', tone: 1.25 }] }, '2026-02-28T09:00:00.000Z')
+}
+
 /** A drypoint on card that is being proved. */
 async function seedSamphire(): Promise<void> {
   const story = await JobStory.begin('Samphire', TAM, 10, '2026-03-05T10:00:00.000Z')
@@ -181,6 +194,8 @@ export async function seedDemo(): Promise<void> {
   await stockStore(STARTER_STORE)
   await seedWindow()
   await seedMooringPosts()
+  await seedPlateRoom()
+  for (const [minutes, dampGrams] of [[1, 27.4], [5, 33.1], [15, 35.6], [40, 36.2]]) await keepWeighIn({ paperId: 'heron-white', seconds: minutes * 60, dryGrams: 22.5, dampGrams }, '2026-03-01T09:00:00.000Z')
   await seedSamphire()
   const { id } = await loadJob('mooring-posts')
   await keepMorning({ roomC: 15, humidityPercent: 62, sheetGrams: 23.1, sheetJobId: id }, '2026-03-06T08:20:00.000Z')

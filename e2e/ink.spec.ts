@@ -48,6 +48,7 @@ test('from a target patch to a corrected batch, its card, and the pull that used
     const off = page.getByText('ΔE00 from Slack water').locator('..')
     await expect(off).toBeVisible()
     const before = Number(await off.locator('p').first().innerText())
+    await page.getByLabel('Good enough below, ΔE00').fill('0.3')
     await page.getByRole('button', { name: 'Find the smallest correction' }).click()
     const added = page.getByRole('button', { name: 'Added: keep it on the batch' })
     await expect(added).toBeVisible()

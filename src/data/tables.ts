@@ -3,6 +3,9 @@ import type { PrintKind } from '@/core/dry/editionNumbers'
 import type { DryingMethod } from '@/core/dry/drying'
 import type { EyeReading, Hands, PullEvent, PullKind } from '@/core/edition/pull'
 import type { MorningReadings } from '@/core/morning/morningSheet'
+import type { BathCard, BathUse } from '@/core/plate/bathAccount'
+import type { BiteStrip } from '@/core/plate/biteCurve'
+import type { BitePlan } from '@/core/plate/bitePlan'
 import type { Layer } from '@/core/press/pressStack'
 import type { Bench, Settings } from '@/core/prove/settings'
 import type { CardVersion, MixBatch } from '@/core/ink/mixCard'
@@ -19,9 +22,14 @@ export type InkRow = ShelfInk
 export interface CardRow { id: string; name: string; createdAt: string }
 export interface CardVersionRow extends CardVersion { cardId: string }
 export interface BatchRow extends MixBatch { cardId: string }
+export type BathRow = Omit<BathCard, 'uses'>
+export interface BathUseRow extends BathUse { id?: number; bathId: string }
+export interface BiteStripRow { id: string; name: string; strip: BiteStrip; at: string }
+export interface BitePlanRow { jobId: string; stripId: string; plan: BitePlan; at: string }
 export interface CalibrationRow { id?: number; at: string; calibration: InkCalibration }
 export interface InkWeighingRow { id?: number; jobId: string; grams: number; pulls: number; at: string; by: string }
 export interface PaperRow { id: string; name: string; gsm: number; caliperMm: number; sheetWidthMm: number; sheetHeightMm: number; grain: 'long' | 'short' | 'unknown'; reflectance: number[]; sheetsReceived: number; note: string }
+export interface WeighInRow { id?: number; paperId: string; seconds: number; uptakePercent: number; at: string }
 export interface PressRow { id: string; name: string; rollerRadiusMm: number; bedWidthMm: number; thread: string; mmPerTurn: number; zeroedAt: string | null; note: string }
 export interface PackRow { id: string; name: string; layers: Layer[] }
 export interface ImageRow { id: string; name: string; format: string; widthPx: number; heightPx: number; bytes: number; keptAt: string }
@@ -48,9 +56,14 @@ export interface Tables {
   cards: Table<CardRow>
   card_versions: Table<CardVersionRow>
   batches: Table<BatchRow>
+  baths: Table<BathRow>
+  bath_uses: Table<BathUseRow>
+  bite_strips: Table<BiteStripRow>
+  bite_plans: Table<BitePlanRow>
   calibrations: Table<CalibrationRow>
   ink_weighings: Table<InkWeighingRow>
   papers: Table<PaperRow>
+  weigh_ins: Table<WeighInRow>
   presses: Table<PressRow>
   packs: Table<PackRow>
   images: Table<ImageRow>

@@ -17,7 +17,7 @@ export function Field({ label, problem, hint, className = '', children }: FieldP
   const id = useId()
   const described = [problem && `${id}-problem`, hint && `${id}-hint`].filter(Boolean).join(' ') || undefined
   return (
-    <div className={className}>
+    <div className={`min-w-0 ${className}`}>
       <label htmlFor={id} className="mb-0.5 block text-sm text-muted">
         {label}
       </label>

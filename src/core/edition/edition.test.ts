@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
-import { editionProgress, eyeSeries, runSeries } from './editionProgress'
+import { editionProgress, eyeSeries, runSeries, wearOfRun } from './editionProgress'
 import { eventSubject, pullEventSchema, pullSchema, readPull, type Pull, type PullEvent } from './pull'
 
 const pull = (number: number, kind: Pull['kind'], ...events: PullEvent[]): Pull => ({
@@ -43,5 +43,18 @@ describe('edition progress', () => {
   })
   it('writes eye readings as a series', () => {
     expect(eyeSeries([pull(1, 'edition', { kind: 'eye', reading: 'lighter' }), pull(2, 'edition')])).toEqual([{ pull: 1, value: -1, reading: 'lighter' }])
+  })
+})
+
+describe('wear of a run', () => {
+  const run = (values: number[], low = 1.3) => [{ quantity: 'tone1' as const, points: values.map((value, i) => ({ pull: i + 1, value })), band: { target: 1.4, low, high: 1.5 }, outside: [] }]
+  it('looks ahead to the lower edge of the band', () => {
+    const wear = wearOfRun(run([1.42, 1.41, 1.4, 1.39, 1.38]))!
+    expect(wear.forecast.pullAtFloor).toBeCloseTo(13, 6)
+  })
+  it('says why there is no forecast, and nothing where there is no band', () => {
+    expect(wearOfRun(run([1.4, 1.41]))!.forecast.reason).toContain('at least 4')
+    expect(wearOfRun([{ ...run([1.4])[0], band: null }])).toBeNull()
+    expect(wearOfRun([])).toBeNull()
   })
 })

@@ -12,8 +12,8 @@ export const BITTEN_METALS = {
 
 /** Grams a litre of each salt [common practice, no source]. */
 export const BATH_RECIPES = {
-  'saline-sulphate-aluminium': { label: 'Saline sulphate for aluminium', metal: 'aluminium', copperSulphate: 100, salt: 200, bisulphate: 20 },
-  'saline-sulphate-zinc': { label: 'Saline sulphate for zinc', metal: 'zinc', copperSulphate: 75, salt: 75, bisulphate: 0 },
+  'saline-sulphate-aluminium': { label: 'Aluminium: saline sulphate', metal: 'aluminium', copperSulphate: 100, salt: 200, bisulphate: 20 },
+  'saline-sulphate-zinc': { label: 'Zinc: saline sulphate', metal: 'zinc', copperSulphate: 75, salt: 75, bisulphate: 0 },
 } as const
 export type BathRecipe = keyof typeof BATH_RECIPES
 

@@ -33,10 +33,14 @@ export function tiltMm(press: Pick<PressSetting, 'mmPerTurn' | 'turnsLeft' | 'tu
 /** Squeeze at one gap, or that the stack cannot be pressed so far. */
 export type SqueezeAt = { contact: 'none' | 'pressed'; peakMPa: number; contactWidthMm: number } | { contact: 'too-tight' }
 
-/** Solves the stack of a bench setting at one gap: the sheet and the blankets over the plate and its make-ready. */
+/** What lies under the roller at a bench setting: the sheet and the blankets over the plate and its make-ready. */
+export function stackOf(press: Pick<PressSetting, 'rollerRadiusMm' | 'pack' | 'makeReadyMm'>, plateThicknessMm: number, caliperMm: number): { rollerRadiusMm: number; layers: Layer[]; plateThicknessMm: number } {
+  return { rollerRadiusMm: press.rollerRadiusMm, layers: [{ name: 'Sheet', thicknessMm: caliperMm, ...DAMP_PAPER }, ...press.pack], plateThicknessMm: plateThicknessMm + press.makeReadyMm }
+}
+
+/** Solves the stack of a bench setting at one gap. */
 export function squeezeAt(press: PressSetting, gap: number, plateThicknessMm: number, caliperMm: number): SqueezeAt {
-  const layers: Layer[] = [{ name: 'Sheet', thicknessMm: caliperMm, ...DAMP_PAPER }, ...press.pack]
-  const parsed = pressStackInput.safeParse({ rollerRadiusMm: press.rollerRadiusMm, gapMm: gap, layers, plateThicknessMm: plateThicknessMm + press.makeReadyMm })
+  const parsed = pressStackInput.safeParse({ ...stackOf(press, plateThicknessMm, caliperMm), gapMm: gap })
   if (!parsed.success) return { contact: 'too-tight' }
   const { peakMPa, contactWidthMm } = pressStack(parsed.data)
   return { contact: peakMPa > 0 ? 'pressed' : 'none', peakMPa, contactWidthMm }

@@ -1,14 +1,10 @@
 import { z } from 'zod'
-import { nonNegative } from '../units/schemas'
+import { finite, nonNegative } from '../units/schemas'
 import type { WipeStep } from './wipingOrder'
 
-/** The pacer's memory: only the moments at which steps began, in milliseconds; the rest is derived. */
-export interface Pace {
-  /** Start of each step begun so far, ascending. */
-  startedAt: readonly number[]
-  /** Set when the last step was ended. */
-  endedAt: number | null
-}
+/** The pacer's memory: only the moments at which steps began and the last one ended, in milliseconds; the rest is derived. */
+export const paceSchema = z.strictObject({ startedAt: z.array(finite).max(100), endedAt: finite.nullable() })
+export type Pace = Readonly<z.infer<typeof paceSchema>>
 
 /** A pacer that has not been started. */
 export const UNSTARTED: Pace = { startedAt: [], endedAt: null }
@@ -35,7 +31,7 @@ export function takenSeconds({ startedAt, endedAt }: Pace, now: number): number[
 }
 
 /** How far the wipe is ahead of (negative) or behind (positive) its plan, in seconds; a running step counts only once it overruns. */
-export function paceDrift(pace: Pace, steps: readonly WipeStep[], now: number): number {
+export function paceDrift(pace: Pace, steps: readonly Pick<WipeStep, 'seconds'>[], now: number): number {
   return takenSeconds(pace, now).reduce((drift, taken, i) => {
     const running = pace.endedAt === null && i === pace.startedAt.length - 1
     const late = taken - steps[i].seconds

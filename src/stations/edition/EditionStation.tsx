@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { controlChart } from '@/core/stats/controlChart'
-import { editionProgress, eyeSeries, runSeries } from '@/core/edition/editionProgress'
+import { editionProgress, eyeSeries, runSeries, wearOfRun } from '@/core/edition/editionProgress'
 import { QUANTITIES, type Pull } from '@/core/edition/pull'
 import { startsNeeded } from '@/core/edition/startsNeeded'
 import { compareSettings } from '@/core/prove/compareSettings'
@@ -47,6 +47,7 @@ export function EditionStation({ pulls, bat }: { pulls: Pull[]; bat: Pull | null
   const starts = progress.left > 0 ? startsNeeded({ accepted: progress.left, earlierAccepted: progress.accepted, earlierRejected: progress.rejected, confidence: 0.9 }) : null
   const series = runSeries(edition, bat)
   const eyes = eyeSeries(edition)
+  const wear = wearOfRun(series)
   return (
     <PlateMark title="Edition" aside={<p className="text-sm">held to BAT {job.bat.version}</p>}>
       <PressCaution />
@@ -95,6 +96,18 @@ export function EditionStation({ pulls, bat }: { pulls: Pull[]; bat: Pull | null
               remark={strays.length > 0 ? `◆ Outside the tolerance: pull ${strays.join(', ')}` : band ? 'All within the tolerance.' : 'The BAT has no reading of it.'}
             />
           ))}
+          {wear && (
+            <p className="mb-3 border-t border-line pt-2">
+              {wear.forecast.pullAtFloor === null ? (
+                <span className="text-sm text-muted">Wear by {QUANTITIES[wear.quantity].label.toLowerCase()}: {wear.forecast.reason}.</span>
+              ) : (
+                <>
+                  <b>Last pull that will still match: about {Math.floor(wear.forecast.pullAtFloor)}</b>, {wear.forecast.high === null ? `${Math.floor(wear.forecast.low!)} at the least` : `${Math.floor(wear.forecast.low!)} to ${Math.floor(wear.forecast.high)}`} (9 in 10 sure), by {QUANTITIES[wear.quantity].label.toLowerCase()}.
+                  <span className="block text-sm text-muted">A straight line through the readings, to the lower edge of the tolerance.</span>
+                </>
+              )}
+            </p>
+          )}
           {series.length === 0 && eyes.length < 2 && <p className="text-sm text-muted">Charts of the run stand here once two pulls are judged.</p>}
         </section>
       </div>

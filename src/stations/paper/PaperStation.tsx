@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { DAMPING_METHODS, planDampPack, sheetGrams, uptakeInput, uptakePercent, type DampingMethod, type PaperSetting } from '@/core/paper/dampPaper'
 import { BASIS_SIZES_IN, convertPaperWeight, type Basis } from '@/core/paper/paperWeight'
 import { formatNumber } from '@/core/units/length'
+import type { WeighIn } from '@/data/soaks'
 import type { StorePaper } from '@/data/store'
 import { Choice } from '@/ui/Choice'
 import { SelectField } from '@/ui/Field'
@@ -15,12 +16,14 @@ import { useBench } from '../bench/BenchContext'
 import { KeepLine } from '../bench/KeepLine'
 import { problemAt } from '../bench/problemAt'
 import { useStation, type Loose } from '../bench/useStation'
+import { SoakCurve } from './SoakCurve'
+import { TearPlan } from './TearPlan'
 import { WaterScale } from './WaterScale'
 
 const UNSET: Loose<PaperSetting> = { paperId: '', name: '', gsm: null, caliperMm: null, sheetWidthMm: null, sheetHeightMm: null, grain: 'unknown', method: 'soak', dampMinutes: 30, targetUptakePercent: 50 }
 
 /** The sheet, how it is damped, and a weigh-in that says whether it is ready. */
-export function PaperStation({ papers }: { papers: StorePaper[] }) {
+export function PaperStation({ papers, weighIns }: { papers: StorePaper[]; weighIns: WeighIn[] }) {
   const { job } = useBench()
   const { value, change, ...kept } = useStation('paper', UNSET)
   const [basis, setBasis] = useState<Basis>('imperial')
@@ -78,8 +81,10 @@ export function PaperStation({ papers }: { papers: StorePaper[] }) {
             <Figure value={uptake === null ? '—' : `${formatNumber(uptake, 1)} %`} label="Water taken up" note={uptake === null || value.targetUptakePercent === null ? 'Weigh the sheet after blotting.' : judge(uptake, value.targetUptakePercent, value.method)} />
           </div>
           {nominal && value.targetUptakePercent !== null && <WaterScale dryGrams={dryGrams ?? nominal} targetPercent={value.targetUptakePercent} uptake={uptake} />}
+          <SoakCurve paperId={value.paperId ?? ''} weighIns={weighIns} dryGrams={dryGrams ?? nominal} dampGrams={dampGrams} targetPercent={value.targetUptakePercent} />
         </section>
       </div>
+      {value.sheetWidthMm && value.sheetHeightMm && value.sheetWidthMm > 0 && value.sheetHeightMm > 0 && <TearPlan piece={{ widthMm: value.sheetWidthMm, heightMm: value.sheetHeightMm }} wanted={left} />}
     </PlateMark>
   )
 }

@@ -15,6 +15,7 @@ import { KeepLine } from '../bench/KeepLine'
 import { problemAt } from '../bench/problemAt'
 import { useStation, type Loose } from '../bench/useStation'
 import { EdgeProfile } from './EdgeProfile'
+import { PlateRooms } from './PlateRooms'
 import { PlatePicture, type PlatePictureState } from './PlatePicture'
 
 const UNSET: Loose<PlateSetting> = { name: '', kind: 'copper-etched', widthMm: null, heightMm: null, thicknessMm: null, bevelDegrees: 45, state: 1 }
@@ -30,6 +31,7 @@ export function PlateStation({ states }: { states: PlatePictureState[] }) {
 
   return (
     <PlateMark title="Plate" aside={<KeepLine {...kept} />}>
+      <PlateRooms />
       <PlateCaution kind={value.kind} />
       <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_20rem]">
         <PlatePicture states={states} size={measured} ready={job.bench.plate !== null || kept.state === 'kept'} />

@@ -16,6 +16,7 @@ import { PressCaution } from '../bench/cautions'
 import { KeepLine } from '../bench/KeepLine'
 import { problemAt } from '../bench/problemAt'
 import { useStation, type Loose } from '../bench/useStation'
+import { CarryOver } from './CarryOver'
 import { FrontElevation } from './FrontElevation'
 import { SideElevation } from './SideElevation'
 import { ZeroLine } from './ZeroLine'
@@ -85,6 +86,7 @@ export function PressStation({ presses, packs }: { presses: StorePress[]; packs:
       <p className="mt-1 text-sm">
         {stock ? <ZeroLine press={stock} /> : <>Not in the list? <Link href="/store" className="underline underline-offset-4">Add the press to the store</Link>.</>}
       </p>
+      <CarryOver onSet={(turns) => change({ turnsLeft: turns, turnsRight: turns })} />
       <div className="mt-3 grid gap-6 border-t border-line pt-3 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
         <div>
           <FrontElevation turnsLeft={value.turnsLeft ?? 0} turnsRight={value.turnsRight ?? 0} mmPerTurn={value.mmPerTurn ?? 2} target={target} left={relative(left, held)} right={relative(right, held)} onTurn={turn} />

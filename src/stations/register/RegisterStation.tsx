@@ -15,6 +15,7 @@ import { useBench } from '../bench/BenchContext'
 import { KeepLine } from '../bench/KeepLine'
 import { problemAt } from '../bench/problemAt'
 import { useStation, type Loose } from '../bench/useStation'
+import { MisfitSolver } from './MisfitSolver'
 
 const UNSET: Loose<RegisterSetting> = { scheme: 'centred', bottomToTop: 1.2, laying: 'corner-marks' }
 
@@ -69,6 +70,7 @@ export function RegisterStation() {
           <p className="text-sm text-muted">Print without scaling, then measure the 100 mm bar. Keep the sheet clean or under film: ink on the board prints.</p>
         </div>
       </div>
+      {plate && <MisfitSolver plate={plate} />}
     </PlateMark>
   )
 }

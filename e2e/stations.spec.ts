@@ -1,0 +1,52 @@
+import { expect, kept, openStation, test } from './fixtures'
+
+test('another plate thickness: the BAT’s squeeze is carried over, and set', async ({ page, sample }) => {
+  await page.goto(`${sample.url}/jobs/mooring-posts/press`)
+  await expect(page.getByText('the BAT’s squeeze is at')).toBeHidden()
+  await openStation(page, 'Plate')
+  await page.getByLabel('Thickness, mm').fill('0.8')
+  await kept(page)
+  await openStation(page, 'Press')
+  await expect(page.getByText(/a plate of another thickness: the BAT’s squeeze is at/)).toBeVisible()
+  await page.getByRole('button', { name: 'Set both screws so' }).click()
+  await kept(page)
+  await expect(page.getByText(/squeeze left, BAT = 100 %/).locator('..')).toContainText(/(9[5-9]|10[0-9]|11[0-9]) %/)
+  await openStation(page, 'Plate')
+  await page.getByLabel('Thickness, mm').fill('1.2')
+  await kept(page)
+  await openStation(page, 'Press')
+  for (const screw of ['Left', 'Right']) await page.getByLabel(`${screw} screw, turns from zero`).fill('3')
+  await kept(page)
+})
+
+test('a misfit measured at the corners is said in acts', async ({ page, sample }) => {
+  await page.goto(`${sample.url}/jobs/mooring-posts/register`)
+  const misfit = page.getByRole('region', { name: 'Misfit' })
+  await expect(misfit).toContainText('Measure two corners at least')
+  for (const corner of ['top left', 'top right', 'bottom left', 'bottom right']) await misfit.getByRole('group', { name: corner }).getByLabel('right, mm').fill('0.6')
+  await expect(misfit.getByText('Move the plate 0.6 mm to the right.')).toBeVisible()
+  for (const corner of ['top left', 'top right']) await misfit.getByRole('group', { name: corner }).getByLabel('up, mm').fill('-0.5')
+  await expect(misfit.getByText(/0\.42 % too small up and down/)).toBeVisible()
+})
+
+test('a paper is learned by its weigh-ins, and parent sheets are torn', async ({ page, sample }) => {
+  await page.goto(`${sample.url}/jobs/mooring-posts/paper`)
+  await expect(page.getByText(/For 55 %: \d+:\d\d in the water\./)).toBeVisible()
+  await page.getByLabel('Damp sheet, g').fill('35')
+  await page.getByRole('button', { name: 'Keep this weigh-in' }).click()
+  await expect(page.getByText('expected a finite number')).toBeVisible()
+  await page.getByLabel('Was in the water, minutes').fill('12')
+  await page.getByRole('button', { name: 'Keep this weigh-in' }).click()
+  await expect(page.getByLabel('Was in the water, minutes')).toHaveValue('')
+  const tearing = page.getByRole('region', { name: 'Tearing' })
+  await expect(tearing.getByRole('img', { name: '3 pieces on the parent sheet' })).toBeVisible()
+  await tearing.getByRole('radio', { name: 'either way' }).click()
+  await expect(tearing.getByRole('img', { name: '5 pieces on the parent sheet' })).toBeVisible()
+  await tearing.getByLabel('Parent sheet width').fill('200')
+  await expect(tearing.getByText(/A sheet of 300 mm × 250 mm does not fit/)).toBeVisible()
+})
+
+test('the edition looks ahead to where the plate will no longer match', async ({ page, sample }) => {
+  await page.goto(`${sample.url}/jobs/mooring-posts/edition`)
+  await expect(page.getByText(/Last pull that will still match: about \d+/)).toBeVisible()
+})

@@ -1,0 +1,6 @@
+import { loadBaths } from '@/data/baths'
+import { BathRoom } from '@/stations/plate/BathRoom'
+
+export default async function BathPage() {
+  return <BathRoom baths={await loadBaths()} />
+}

@@ -1,0 +1,9 @@
+import { loadBitePlan, loadStrips } from '@/data/bites'
+import { BiteRoom } from '@/stations/plate/BiteRoom'
+import { openJob } from '../../openJob'
+
+export default async function BitePage({ params }: { params: Promise<{ job: string }> }) {
+  const { id } = await openJob((await params).job)
+  const [strips, kept] = await Promise.all([loadStrips(), loadBitePlan(id)])
+  return <BiteRoom strips={strips} kept={kept && { stripId: kept.stripId, ...kept.plan }} />
+}

@@ -1,0 +1,67 @@
+'use client'
+
+import dynamic from 'next/dynamic'
+import { useState } from 'react'
+import { fitSoak, secondsFor, soakFitInput } from '@/core/paper/soakFit'
+import { formatNumber } from '@/core/units/length'
+import type { FieldProblem } from '@/data/errors'
+import type { WeighIn } from '@/data/soaks'
+import { Button } from '@/ui/Button'
+import { NumberField } from '@/ui/NumberField'
+import { UNREACHABLE } from '../bench/BenchContext'
+import { problemAt } from '../bench/problemAt'
+import { Problems } from '../pull/Problems'
+import { keepWeighInAction } from './actions'
+
+const CurveChart = dynamic(() => import('@/ui/CurveChart'), { ssr: false, loading: () => <p className="h-48 text-sm text-muted">Drawing the chart…</p> })
+const DRAWN = 50
+
+const minutes = (seconds: number) => `${Math.floor(seconds / 60)}:${String(Math.round(seconds % 60)).padStart(2, '0')}`
+
+interface SoakCurveProps {
+  paperId: string
+  weighIns: readonly WeighIn[]
+  dryGrams: number | null
+  dampGrams: number | null
+  targetPercent: number | null
+}
+
+/** What this paper takes up and how fast, learned from its weigh-ins; how long for the water wanted. */
+export function SoakCurve({ paperId, weighIns, dryGrams, dampGrams, targetPercent }: SoakCurveProps) {
+  const [inWater, setInWater] = useState<number | null>(null)
+  const [problems, setProblems] = useState<FieldProblem[]>([])
+  const points = weighIns.filter((one) => one.paperId === paperId).map(({ seconds, uptakePercent }) => ({ seconds, uptakePercent }))
+  const input = soakFitInput.safeParse({ points })
+  const curve = input.success ? fitSoak(input.data) : null
+  const wanted = curve && targetPercent ? secondsFor(targetPercent, curve) : null
+  const last = Math.max(60, ...points.map(({ seconds }) => seconds))
+  const keep = async () => {
+    const answer = await keepWeighInAction({ paperId, seconds: (inWater ?? Number.NaN) * 60, dryGrams: dryGrams ?? Number.NaN, dampGrams: dampGrams ?? Number.NaN }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    setProblems(answer.ok ? [] : answer.problems)
+    if (answer.ok) setInWater(null)
+  }
+  return (
+    <div className="mt-4 border-t border-line pt-3">
+      <h3 className="font-semibold">How this paper soaks</h3>
+      {curve ? (
+        <p>
+          Takes up {formatNumber(curve.saturationPercent, 0)} % in the end, two thirds of it in {minutes(curve.tauSeconds)}.{' '}
+          {targetPercent ? wanted === null ? <b>◆ It never takes up {formatNumber(targetPercent, 0)} %.</b> : <b>For {formatNumber(targetPercent, 0)} %: {minutes(wanted)} in the water.</b> : null}
+        </p>
+      ) : (
+        <p className="text-sm text-muted">{points.length < 2 ? 'Keep two weigh-ins at different times, and the curve is fitted.' : `The weigh-ins ${input.error!.issues[0].message}.`}</p>
+      )}
+      {curve && (
+        <CurveChart
+          title="Water taken up, %" unit="min" from={0} to={last / 60} ticks={4}
+          curves={[{ name: 'fitted', points: Array.from({ length: DRAWN + 1 }, (_, i) => ({ x: (last * i) / DRAWN / 60, y: -curve.saturationPercent * Math.expm1(-(last * i) / DRAWN / curve.tauSeconds) })) }, { name: 'weighed', dots: true, points: [...points].sort((a, b) => a.seconds - b.seconds).map(({ seconds, uptakePercent }) => ({ x: seconds / 60, y: uptakePercent })) }]}
+        />
+      )}
+      <div className="mt-2 grid grid-cols-2 items-end gap-3">
+        <NumberField label="Was in the water" unit="minutes" digits={2} value={inWater} onValue={setInWater} problem={problemAt(problems, 'seconds')} />
+        <Button disabled={!paperId || dampGrams === null} onClick={() => void keep()}>Keep this weigh-in</Button>
+      </div>
+      <Problems problems={problems} except={['seconds']} />
+    </div>
+  )
+}
