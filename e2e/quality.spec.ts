@@ -1,35 +1,9 @@
 import { gzipSync } from 'node:zlib'
-import AxeBuilder from '@axe-core/playwright'
 import { expect, test } from './fixtures'
+import { VIEWS } from './views'
 
-const VIEWS = [
-  '/', '/jobs/new', '/store', ...['plate', 'ink', 'wipe', 'paper', 'press', 'register', 'prove', 'edition', 'dry', 'record'].map((station) => `/jobs/mooring-posts/${station}`),
-  ...['match', 'correct', 'stiffness', 'amount', 'card'].map((room) => `/jobs/mooring-posts/ink/${room}`), '/store/inks/new', '/store/inks/dusk-blue',
-  ...['bath', 'bite'].map((room) => `/jobs/mooring-posts/plate/${room}`), '/jobs/samphire/prove', '/jobs/the-pilot-s-window/dry', '/jobs/the-pilot-s-window/record', '/nowhere',
-]
 /** First-load script a view may have, bytes gzip. */
 const SCRIPT_LIMIT = 220 * 1024
-
-/** Widths from a phone to a wall screen, px. */
-const WIDTHS = [320, 768, 1920]
-const RULES = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']
-
-test.describe('every view', () => {
-  for (const view of VIEWS) {
-    test(`${view}: axe finds nothing, light and dark, and nothing runs out of the page from 320 to 1920 px`, async ({ page, sample }) => {
-      await page.goto(sample.url + view, { waitUntil: 'networkidle' })
-      for (const theme of ['light', 'dark']) {
-        await page.evaluate((name) => (document.documentElement.dataset.theme = name), theme)
-        const { violations } = await new AxeBuilder({ page }).withTags(RULES).analyze()
-        expect(violations.map(({ id, nodes }) => `${theme}: ${id} ${nodes[0].html.slice(0, 160)}`)).toEqual([])
-      }
-      for (const width of WIDTHS) {
-        await page.setViewportSize({ width, height: 800 })
-        await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), { message: `at ${width} px` }).toBeLessThanOrEqual(0)
-      }
-    })
-  }
-})
 
 test('first-load script of every view is within its limit', async ({ sample }) => {
   const sizes = new Map<string, number>()

@@ -30,7 +30,7 @@ export default function CurveChart({ title, curves, unit, from, to, ticks = 6 }:
   return (
     <figure className="mt-3">
       <figcaption className="text-sm font-semibold">{title}</figcaption>
-      <div className="overflow-hidden" role="img" aria-label={`${title}: ${curves.map(({ name, points }) => `${name} from ${points[0].y.toFixed(2)} to ${points.at(-1)!.y.toFixed(2)}`).join('; ')}`} style={{ minHeight: HEIGHT }}>
+      <div className="overflow-hidden" role="img" aria-label={`${title}: ${curves.map(({ name, points }) => `${name} from ${points[0].y.toFixed(2)} to ${points.at(-1)!.y.toFixed(2)}`).join('; ')}`} style={{ minHeight: HEIGHT, contain: 'inline-size' }}>
         {colours && (
           <Chart
             type="line" height={HEIGHT} series={curves.map((curve, n) => ({ name: named(curve, n), data: curve.points.map(({ x, y }) => ({ x, y: Number(y.toFixed(4)) })) }))}

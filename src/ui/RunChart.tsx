@@ -41,7 +41,7 @@ export default function RunChart({ title, points, band, limits = null, words, re
         <span className="font-semibold">{title}</span>
         {remark && <span className="text-muted">{remark}</span>}
       </figcaption>
-      <div className="overflow-hidden" role="img" aria-label={`${title}: ${points.map(({ pull, value }) => `pull ${pull} ${write(value)}`).join(', ')}`} style={{ minHeight: HEIGHT }}>
+      <div className="overflow-hidden" role="img" aria-label={`${title}: ${points.map(({ pull, value }) => `pull ${pull} ${write(value)}`).join(', ')}`} style={{ minHeight: HEIGHT, contain: 'inline-size' }}>
         {colours && (
           <Chart
             type="line" height={HEIGHT} series={[{ name: title, data: points.map(({ pull, value }) => ({ x: pull, y: value })) }]}
