@@ -90,7 +90,7 @@ export function InkStation({ inks, papers, cards }: { inks: StoreInk[]; papers: 
           <fieldset className="mt-4 grid grid-cols-2 gap-3 border-t border-line pt-2 sm:grid-cols-3">
             <legend className="sr-only">Modifiers</legend>
             {(Object.entries(MODIFIERS) as [Modifier, (typeof MODIFIERS)[Modifier]][]).map(([modifier, { label, unit, effect }]) => (
-              <NumberField key={modifier} label={label} unit={unit} digits={2} hint={unit === 'grams' && value.puddleGrams ? `${effect}; ${formatNumber((100 * modifierAmount({ modifiers: value.modifiers ?? [] }, modifier)) / value.puddleGrams, 0)} % of the puddle` : effect} value={modifierAmount({ modifiers: value.modifiers ?? [] }, modifier)} onValue={(amount) => setModifier(modifier, amount)} />
+              <NumberField key={modifier} label={label} unit={unit} digits={2} hint={unit === 'grams' && value.puddleGrams && modifierAmount({ modifiers: value.modifiers ?? [] }, modifier) > 0 ? `${effect}; ${formatNumber((100 * modifierAmount({ modifiers: value.modifiers ?? [] }, modifier)) / value.puddleGrams, 0)} % of the puddle` : effect} value={modifierAmount({ modifiers: value.modifiers ?? [] }, modifier)} onValue={(amount) => setModifier(modifier, amount)} />
             ))}
             <NumberField label="Counted into a puddle of" unit="g" value={value.puddleGrams} onValue={(puddleGrams) => change({ puddleGrams })} problem={problemAt(kept.problems, 'puddleGrams')} />
           </fieldset>

@@ -1,0 +1,79 @@
+import { expect, test } from './fixtures'
+import { startServer } from './server'
+
+test('a paper and a press come into the store, and what cannot be is said at its field', async ({ page, sample }) => {
+  await page.goto(`${sample.url}/store`)
+  await test.step('a paper', async () => {
+    await page.getByRole('button', { name: 'Add a paper' }).click()
+    const dialog = page.getByRole('dialog', { name: 'Add a paper' })
+    await dialog.getByLabel('Name of the paper').fill('Curlew grey')
+    await dialog.getByLabel('Sheet width').fill('22 in')
+    await dialog.getByLabel('Sheet height').fill('wide')
+    await dialog.getByLabel('Weight, g/m²').fill('-5')
+    await dialog.getByRole('button', { name: 'Add this paper' }).click()
+    await expect(dialog.getByText('This is not a length')).toBeVisible()
+    await expect(dialog.getByText('must be more than 0')).toBeVisible()
+    await dialog.getByLabel('Sheet height').fill('30 in')
+    await dialog.getByLabel('Weight, g/m²').fill('280')
+    await dialog.getByLabel('Sheets in the store').fill('12')
+    await dialog.getByRole('button', { name: 'Add this paper' }).click()
+    await expect(dialog).toBeHidden()
+    await expect(page.getByRole('row', { name: /Curlew grey 280 g\/m² 558\.8 mm × 762 mm .* 12/ })).toBeVisible()
+  })
+  await test.step('a press', async () => {
+    await page.getByRole('button', { name: 'Add a press' }).click()
+    const dialog = page.getByRole('dialog', { name: 'Add a press' })
+    await dialog.getByLabel('Thread of the screws').fill('M17')
+    await expect(dialog.getByText('M17 is not a usual metric thread')).toBeVisible()
+    await dialog.getByLabel('Thread of the screws').fill('1/2-13')
+    await expect(dialog.getByText('1.954 mm a turn')).toBeVisible()
+    await dialog.getByRole('button', { name: 'Add this press' }).click()
+    await expect(dialog.getByText('must not be empty')).toBeVisible()
+    await dialog.getByLabel('Name of the press').fill('The attic press')
+    await dialog.getByRole('button', { name: 'Add this press' }).click()
+    await expect(page.getByText('The attic press: 1/2-13, 1.954 mm a turn')).toBeVisible()
+  })
+})
+
+test('a decision is amended with its reason, and both stay', async ({ page, sample }) => {
+  await page.goto(`${sample.url}/jobs/mooring-posts/edition`)
+  await page.getByLabel('Inks and wipes').fill('Ida Quill')
+  await page.getByRole('button', { name: 'Amend pull 7' }).click()
+  const dialog = page.getByRole('dialog', { name: 'Amend pull 7' })
+  await dialog.getByRole('button', { name: 'Set aside' }).click()
+  await expect(dialog.getByText('Say why: the first entry stays')).toBeVisible()
+  await dialog.getByLabel('Why').fill('The crease pressed out.')
+  await dialog.getByRole('button', { name: 'Set aside' }).click()
+  await expect(dialog).toBeHidden()
+  await expect(page.getByRole('row', { name: /^7 .*set aside \(amended\)/ })).toBeVisible()
+})
+
+test('an empty workshop offers the sample, and lays it out once', async ({ page }) => {
+  test.slow()
+  const server = await startServer({ sample: false })
+  try {
+    await page.goto(server.url)
+    await expect(page.getByRole('heading', { name: 'Every proof is a test' })).toBeVisible()
+    await page.getByRole('button', { name: 'Look at the sample' }).click()
+    await expect(page.getByRole('navigation', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(3, { timeout: 40_000 })
+    await expect(page.getByText('in edition: 10 of 24 accepted, 1 rejected')).toBeVisible()
+    await expect(page.getByText('signed and filed: edition of 6')).toBeVisible()
+    await page.getByRole('link', { name: /Samphire/ }).click()
+    await expect(page.getByRole('heading', { level: 1, name: 'Prove' })).toBeVisible()
+  } finally {
+    await server.remove()
+  }
+})
+
+test('the registration sheet and the record are print-ready', async ({ page, sample }) => {
+  await page.goto(`${sample.url}/jobs/the-pilot-s-window/record`)
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.getByRole('article', { name: 'Documentation sheet' })).toBeVisible()
+  await expect(page.getByRole('navigation', { name: 'Stations' })).toBeHidden()
+  await expect(page.getByRole('complementary', { name: 'Slip' })).toBeHidden()
+  const sheet = await fetch(`${sample.url}/jobs/the-pilot-s-window/register/sheet.svg?view=beneath`)
+  expect(sheet.headers.get('content-type')).toContain('image/svg+xml')
+  expect(await sheet.text()).toContain('scale(-1 1)')
+  const schema = (await (await fetch(`${sample.url}/job-file.schema.json`)).json()) as { properties: Record<string, unknown> }
+  expect(Object.keys(schema.properties)).toEqual(expect.arrayContaining(['format', 'version', 'pulls', 'prints']))
+})
