@@ -32,6 +32,10 @@ function fixedId(name: string): string {
 
 /** Lays out one job as its people would have, at moments of its own. */
 class JobStory {
+  /** revision after the last step, and pulls made so far */
+  private revision = 0
+  private pulls = 0
+
   private constructor(private readonly slug: string, private readonly id: string, private clock: number) {}
 
   static async begin(title: string, artist: string, editionSize: number, start: string): Promise<JobStory> {
@@ -43,45 +47,41 @@ class JobStory {
     return new Date(this.clock).toISOString()
   }
 
-  private async revision(): Promise<number> {
-    return (await loadJob(this.slug)).revision
-  }
-
   later(minutes: number): this {
     this.clock += minutes * 60_000
     return this
   }
 
   async set(settings: Partial<Omit<Settings, 'version'>>): Promise<void> {
-    for (const [station, value] of Object.entries(settings)) await saveStation(this.id, await this.revision(), station as SettingStation, value, this.now())
+    for (const [station, value] of Object.entries(settings)) this.revision = await saveStation(this.id, this.revision, station as SettingStation, value, this.now())
   }
 
   async picture(motif: Motif, metal: string, state: number): Promise<void> {
     const image = await keepPicture(await drawPlate(motif, metal), `${motif}.png`, this.now())
-    await setStatePicture(this.id, await this.revision(), state, image)
+    this.revision = await setStatePicture(this.id, this.revision, state, image)
   }
 
   async rework(note: string): Promise<void> {
-    await openNextState(this.id, await this.revision(), note, this.now())
+    this.revision = await openNextState(this.id, this.revision, note, this.now())
   }
 
   async pull(kind: PullKind, by: string, events: PullEvent[], change: { expected?: 'lighter' | 'same' | 'darker'; expectation?: string } = {}): Promise<string> {
-    const pulled = await loadJob(this.slug)
-    const id = fixedId(`${this.slug} ${kind} ${pulled.pulls.length}`)
-    await makePull(this.id, pulled.revision, { id, kind, zone: ZONE, hands: { inked: by, wiped: by, laid: OONA }, expected: change.expected ?? null, expectation: change.expectation ?? '' }, this.now())
+    const id = fixedId(`${this.slug} ${kind} ${this.pulls}`)
+    this.pulls += 1
+    this.revision = await makePull(this.id, this.revision, { id, kind, zone: ZONE, hands: { inked: by, wiped: by, laid: OONA }, expected: change.expected ?? null, expectation: change.expectation ?? '' }, this.now())
     this.later(2)
-    if (events.length > 0) await addEvents(this.id, await this.revision(), { pullId: id, events, by, why: '' }, this.now())
+    if (events.length > 0) this.revision = await addEvents(this.id, this.revision, { pullId: id, events, by, why: '' }, this.now())
     return id
   }
 
   async approve(proofPullId: string, settings: Settings, by: string): Promise<void> {
-    await approveBat(this.id, await this.revision(), { proofPullId, tolerances: usualTolerances(settings), approvedBy: by, reason: '' }, this.now())
+    this.revision = await approveBat(this.id, this.revision, { proofPullId, tolerances: usualTolerances(settings), approvedBy: by, reason: '' }, this.now())
   }
 
   async dryAndNumber(sorted: { pullId: string; kind: 'edition' | 'AP' | 'BAT' }[], by: string): Promise<void> {
-    await layToDry(this.id, await this.revision(), { method: 'blotters', days: 4, by }, this.now())
+    this.revision = await layToDry(this.id, this.revision, { method: 'blotters', days: 4, by }, this.now())
     this.later(5 * 24 * 60)
-    await giveNumbers(this.id, await this.revision(), { sorted, style: 'roman' }, this.now())
+    this.revision = await giveNumbers(this.id, this.revision, { sorted, style: 'roman' }, this.now())
   }
 }
 

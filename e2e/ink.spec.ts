@@ -74,8 +74,11 @@ test('from a target patch to a corrected batch, its card, and the pull that used
   await test.step('the pull knows its card', async () => {
     await openStation(page, 'Prove')
     await page.getByLabel('At the press').fill('Tam Brocket')
-    await page.getByRole('button', { name: /^Pull proof/ }).click()
-    await expect(page.getByText(/Mix: .*→ Slack water, card 2/).first()).toBeVisible()
+    const pull = page.getByRole('button', { name: /^Pull proof/ })
+    const next = Number((await pull.innerText()).match(/\d+/)![0]) + 1
+    await pull.click()
+    await expect(page.getByRole('button', { name: `Pull proof ${next}` })).toBeVisible()
+    await expect(page.getByRole('list', { name: 'Proofs' }).getByText(/Mix: .*→ Slack water, card 2/).first()).toBeVisible()
     await page.goto(`${sample.url}/jobs/samphire/ink/card`)
     await expect(page.getByRole('heading', { name: '1 pull from this card' })).toBeVisible()
   })

@@ -27,9 +27,13 @@ export async function createJobAction(input: NewJob): Promise<Answer<{ slug: str
   })
 }
 
+/** The sample while it is being laid out: a second press waits for the first instead of laying another beside it. */
+let laying: Promise<void> | null = null
+
 /** Lays out the sample beside nothing: only where there is no job yet. */
 export async function layOutSampleAction(): Promise<void> {
-  if ((await listJobs()).length === 0) await seedDemo()
+  laying ??= listJobs().then((jobs) => (jobs.length === 0 ? seedDemo() : undefined)).finally(() => (laying = null))
+  await laying
   revalidatePath('/', 'layout')
   redirect('/')
 }
