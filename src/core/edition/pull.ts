@@ -53,7 +53,6 @@ export type PullEvent = z.infer<typeof pullEventSchema>
 
 /** An event as kept: with its moment, who, and why if it amends an earlier one. */
 export const keptEventSchema = z.strictObject({ event: pullEventSchema, at: moment, by: label, why: z.string().max(500).nullable() })
-export type KeptEvent = z.infer<typeof keptEventSchema>
 
 /** A time zone by its IANA name; one this machine does not know could not be written out. */
 export const timeZone = z.string().min(1).max(60).refine(

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { coolingInput, coolingMinutes, dripTimesInput, halvingStep, minutesUntil } from '@/core/ink/calibrateStiffness'
+import { coolingInput, coolingMinutes, dripTimesInput, halvingStep, minutesUntil, viscosityFromDrip } from '@/core/ink/calibrateStiffness'
 import { modifierAmount } from '@/core/ink/mix'
 import { mixViscosity } from '@/core/ink/mixViscosity'
 import { correctStiffness, inkTemperature, PLATE_SHARE_OF_INK_TEMPERATURE, type InkCalibration } from '@/core/ink/stiffness'
@@ -73,10 +73,12 @@ export function StiffnessRoom({ inks, calibration, room }: { inks: StoreInk[]; c
 function Calibrations({ calibration }: { calibration: InkCalibration }) {
   const [drip, setDrip] = useState<Record<'t1' | 's1' | 't2' | 's2', number | null>>({ t1: null, s1: null, t2: null, s2: null })
   const [drops, setDrops] = useState<number | null>(null)
+  const [oil, setOil] = useState<Record<'known' | 'knownSeconds' | 'seconds', number | null>>({ known: null, knownSeconds: null, seconds: null })
   const [cool, setCool] = useState<Record<'room' | 'start' | 'minutes' | 'later', number | null>>({ room: null, start: null, minutes: null, later: null })
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const dripTimes = dripTimesInput.safeParse({ first: { temperatureC: drip.t1, seconds: drip.s1 }, second: { temperatureC: drip.t2, seconds: drip.s2 } })
   const cooling = coolingInput.safeParse({ roomC: cool.room, startC: cool.start, later: { minutes: cool.minutes, plateC: cool.later } })
+  const oilPas = oil.known && oil.knownSeconds && oil.seconds ? viscosityFromDrip(oil.seconds, { seconds: oil.knownSeconds, viscosityPas: oil.known }) : null
   const isFull = (values: Record<string, number | null>) => Object.values(values).every((value) => value !== null)
   const keep = async (patch: Partial<InkCalibration>) => {
     const answer = await keepCalibrationAction({ ...calibration, ...patch }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
@@ -97,6 +99,13 @@ function Calibrations({ calibration }: { calibration: InkCalibration }) {
         <legend className="text-sm text-muted">Weigh 20 drops: a drop is now {formatNumber(calibration.dropGrams, 3)} g</legend>
         <NumberField label="20 drops weigh, g" value={drops} onValue={setDrops} problem={drops !== null && (drops <= 0 || drops > 20) ? 'must be within 0 and 20 g' : undefined} />
         <Button disabled={drops === null || drops <= 0 || drops > 20} onClick={() => void keep({ dropGrams: drops! / 20 })}>Keep the drop</Button>
+      </fieldset>
+      <fieldset className="grid grid-cols-2 gap-3 border-t border-line pt-2 sm:grid-cols-3">
+        <legend className="text-sm text-muted">Drip your thin oil beside a liquid you know, both at 20 °C: now {formatNumber(calibration.thinOilPas, 2)} Pa·s</legend>
+        <NumberField label="Known, Pa·s" value={oil.known} onValue={(known) => setOil({ ...oil, known })} />
+        <NumberField label="Known drips in, s" value={oil.knownSeconds} onValue={(knownSeconds) => setOil({ ...oil, knownSeconds })} />
+        <NumberField label="Oil drips in, s" value={oil.seconds} onValue={(seconds) => setOil({ ...oil, seconds })} />
+        <Button className="col-span-2 sm:col-span-3" disabled={!oilPas || oilPas <= 0} onClick={() => void keep({ thinOilPas: oilPas! })}>{oilPas && oilPas > 0 ? `Keep: thin oil ${formatNumber(oilPas, 2)} Pa·s` : 'Keep the oil'}</Button>
       </fieldset>
       <fieldset className="grid grid-cols-2 gap-3 border-t border-line pt-2 sm:grid-cols-4">
         <legend className="text-sm text-muted">How the plate cools off the heat: {calibration.coolingTauMinutes ? `loses 63 % in ${formatNumber(calibration.coolingTauMinutes, 1)} min` : 'not learned yet'}</legend>
