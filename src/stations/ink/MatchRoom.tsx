@@ -23,6 +23,9 @@ import { TargetChoice } from './TargetChoice'
 import { useInkSearch } from './useInkSearch'
 import { useMix } from './useMix'
 
+/** Largest batch the ink bench takes, grams. */
+const MOST_GRAMS = 100_000
+
 type Use = 'may' | 'must' | 'out'
 const USES = [['may', 'may be used'], ['must', 'use it up'], ['out', 'leave out']] as const
 
@@ -43,10 +46,10 @@ export function MatchRoom({ inks, papers, cards }: { inks: StoreInk[]; papers: S
   const usable = inks.filter(({ forecastable }) => forecastable)
   const offered = usable.filter(({ id }) => uses[id] !== 'out')
   const mustUse = offered.filter(({ id }) => uses[id] === 'must').map(({ id }) => id)
-  const ready = target !== null && grams !== null && grams > 0 && offered.length > 0 && mustUse.length <= Number(most)
+  const ready = target !== null && grams !== null && grams > 0 && grams <= MOST_GRAMS && offered.length > 0 && mustUse.length <= Number(most)
 
   const recipes = useMemo(() => {
-    if (found?.kind !== 'match' || !target || !grams || grams <= 0) return null
+    if (found?.kind !== 'match' || !target || !grams || grams <= 0 || grams > MOST_GRAMS) return null
     return found.recipes.map((recipe) => scaleRecipe(recipe, target, inks, { grams, stepGrams: Number(stepGrams) }, conditions)).sort((a, b) => a.deltaE00 - b.deltaE00)
   }, [found, target, inks, grams, stepGrams, conditions])
 
@@ -68,7 +71,7 @@ export function MatchRoom({ inks, papers, cards }: { inks: StoreInk[]; papers: S
             <Choice<FilmKey> label="To be met at" value={film} options={FILM_THICKNESSES.map(({ key, label, micrometres }) => [key, `${label}, ${micrometres} µm`] as const)} onPick={setFilm} />
           </div>
           <SelectField label="Inks in one recipe, at the most" value={most} options={['1', '2', '3', '4'].map((n) => [n, n])} onPick={setMost} />
-          <NumberField label="Batch, at the most" unit="g" value={grams} onValue={setGrams} problem={grams !== null && grams <= 0 ? 'must be more than 0' : undefined} />
+          <NumberField label="Batch, at the most" unit="g" value={grams} onValue={setGrams} problem={grams === null || (grams > 0 && grams <= MOST_GRAMS) ? undefined : grams <= 0 ? 'must be more than 0' : `must be at most ${MOST_GRAMS} g`} />
           <SelectField label="The scale shows steps of" value={stepGrams} options={[['0.01', '0.01 g'], ['0.1', '0.1 g'], ['1', '1 g'], ['5', '5 g']]} onPick={setStep} />
           <details className="border-t border-line sm:col-span-2">
             <summary className="min-h-11 py-2">Inks: {offered.length} offered{mustUse.length > 0 ? `, ${mustUse.length} to use up` : ''}</summary>

@@ -36,7 +36,7 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
   const live = baths.filter(({ endedAt }) => endedAt === null)
   const bath = live.find(({ id }) => id === chosen) ?? live[0]
   const account = bath && accountBath(bath)
-  const left = account && openCm2 && depth ? platesLeft(account, bath.recipe, { openAreaCm2: openCm2, depthMicrometres: depth }) : null
+  const left = account && openCm2 && depth && openCm2 > 0 && depth > 0 ? platesLeft(account, bath.recipe, { openAreaCm2: openCm2, depthMicrometres: depth }) : null
   const end = async () => {
     const answer = await endBathAction(bath.id).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
     setProblems(answer.ok ? [] : answer.problems)
