@@ -76,6 +76,24 @@ test('impossible values are said at their field and change nothing', async ({ pa
   await expect(page.getByLabel('Clear base, parts')).toHaveValue('2')
 })
 
+test('a late answer to an earlier change does not hide what is wrong with a later one', async ({ page, sample }) => {
+  await page.goto(`${sample.url}/jobs/samphire/register`)
+  await page.route('**/jobs/samphire/register', async (route) => {
+    if (route.request().method() === 'POST') await new Promise((resolve) => setTimeout(resolve, 1500))
+    await route.continue()
+  })
+  const ratio = page.getByLabel('Bottom ÷ top')
+  await ratio.fill('1.4')
+  await expect(page.getByText('Keeping…')).toBeVisible()
+  await ratio.fill('9')
+  await expect(page.getByText('must be within 0.2 and 5')).toBeVisible()
+  await page.waitForTimeout(2000)
+  await expect(page.getByText('must be within 0.2 and 5')).toBeVisible()
+  await expect(page.getByText('Not kept yet')).toBeVisible()
+  await page.reload()
+  await expect(ratio).toHaveValue('1.4')
+})
+
 test('undo takes the last change back, by button and by key', async ({ page, sample }) => {
   await page.goto(`${sample.url}/jobs/mooring-posts/press`)
   await page.getByRole('button', { name: 'Both looser ¼' }).click()

@@ -39,6 +39,7 @@ export function useStation<S extends SettingStation>(station: S, initial: Loose<
   const [history, setHistory] = useState<Loose<NonNullable<Bench[S]>>[]>([])
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null)
   const latest = useRef(bench)
+  const changes = useRef(0)
   useEffect(() => {
     latest.current = bench
   })
@@ -47,7 +48,10 @@ export function useStation<S extends SettingStation>(station: S, initial: Loose<
   const keep = useCallback(
     async (setting: unknown) => {
       setState('keeping')
+      const sent = changes.current
       const answer = await send((target) => saveStationAction({ ...target, station, value: setting })).catch(() => ({ ok: false as const, conflict: false, problems: [UNREACHABLE] }))
+      // An answer to what was sent before says nothing of what has been typed since.
+      if (changes.current !== sent) return
       setProblems(answer.ok ? [] : answer.problems)
       setState(answer.ok ? 'kept' : 'not-kept')
     },
@@ -57,6 +61,7 @@ export function useStation<S extends SettingStation>(station: S, initial: Loose<
   const apply = useCallback(
     (next: Loose<NonNullable<Bench[S]>>) => {
       if (timer.current) clearTimeout(timer.current)
+      changes.current += 1
       const parsed = STATION_SETTINGS[station].safeParse(next)
       const found: FieldProblem[] = parsed.success
         ? checkBench({ ...latest.current, [station]: parsed.data }).filter((problem) => problem.station === station)
