@@ -3,15 +3,21 @@ import type { PrintKind } from '@/core/dry/editionNumbers'
 import type { DryingMethod } from '@/core/dry/drying'
 import type { EyeReading, Hands, PullEvent, PullKind } from '@/core/edition/pull'
 import type { MorningReadings } from '@/core/morning/morningSheet'
+import type { Artwork } from '@/core/plate/artwork'
 import type { BathCard, BathUse } from '@/core/plate/bathAccount'
 import type { BiteStrip } from '@/core/plate/biteCurve'
 import type { BitePlan } from '@/core/plate/bitePlan'
+import type { MakingEvent } from '@/core/plate/making'
+import type { Procedure } from '@/core/plate/procedure'
+import type { Facing } from '@/core/plate/plateState'
+import type { ZoneMap } from '@/core/plate/zoneMap'
 import type { Layer } from '@/core/press/pressStack'
 import type { Bench, Settings } from '@/core/prove/settings'
 import type { CardVersion, MixBatch } from '@/core/ink/mixCard'
 import type { ShelfInk } from '@/core/ink/shelfInk'
 import type { InkCalibration } from '@/core/ink/stiffness'
 import type { Bat } from '@/core/record/jobFile'
+import type { ColleSetting } from '@/core/register/chineColle'
 import { sumOfColumns } from './migrations/migration'
 import { MIGRATIONS } from './migrations/migrations'
 
@@ -44,6 +50,14 @@ export interface PullEventRow { id?: number; jobId: string; pullId: string; subj
 export interface BatRow extends Bat { jobId: string }
 export interface PrintRow { jobId: string; pullId: string; place: number; kind: PrintKind; number: number; mark: string; numberedAt: string }
 export interface DryingRow { id?: number; jobId: string; method: DryingMethod; laidAt: string; readyAt: string; by: string }
+export interface ArtworkRow { jobId: string; artwork: Artwork; at: string }
+export interface ProcedureRow { id: string; name: string; procedure: Procedure; at: string; by: string }
+export interface MakingRow { id: string; jobId: string; procedure: Procedure; startedAt: string; by: string }
+export interface MakingEventRow { id?: number; makingId: string; event: MakingEvent; at: string; by: string }
+export interface ZoneMapRow { jobId: string; version: number; map: ZoneMap; at: string; by: string }
+export interface WatchSpotRow { id?: number; jobId: string; state: number; xMm: number; yMm: number; note: string; seenAt: string; by: string; goneAt: string | null }
+export interface FacingRow extends Facing { id?: number; jobId: string }
+export interface CollePieceRow { jobId: string; name: string; setting: ColleSetting; at: string }
 
 /** A table of the database by the shape of its rows. */
 export type Table<Row extends object> = ModelStatic<Model<Row, Row>>
@@ -75,6 +89,14 @@ export interface Tables {
   bats: Table<BatRow>
   prints: Table<PrintRow>
   dryings: Table<DryingRow>
+  artworks: Table<ArtworkRow>
+  procedures: Table<ProcedureRow>
+  makings: Table<MakingRow>
+  making_events: Table<MakingEventRow>
+  zone_maps: Table<ZoneMapRow>
+  watch_spots: Table<WatchSpotRow>
+  facings: Table<FacingRow>
+  colle_pieces: Table<CollePieceRow>
 }
 
 /** Ties the tables to an open connection. */

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { settingsSchema } from '../prove/settings'
 import { finite, label, moment, remark } from '../units/schemas'
-import { wipeTakenSchema } from '../wipe/pace'
+import { wipeTakenSchema, type WipeTaken } from '../wipe/pace'
 
 /** The first reading of most shops: side by side with the BAT (or the proof before). */
 export const eyeReadingSchema = z.enum(['lighter', 'same', 'darker'], { error: 'expected lighter, same or darker' })
@@ -106,6 +106,8 @@ export interface PullStanding {
   readings: Partial<Record<Quantity, number>>
   decision: EventOf<'decision'> | null
   verdict: EventOf<'verdict'> | null
+  /** what each step of the inking and wiping took */
+  wipe: WipeTaken | null
   wipeSeconds: number | null
   /** subjects entered more than once */
   amended: string[]
@@ -113,7 +115,7 @@ export interface PullStanding {
 
 /** Reads a pull's events, in order: the last word on each subject holds. */
 export function readPull({ events }: Pick<Pull, 'events'>): PullStanding {
-  const standing: PullStanding = { eye: null, readings: {}, decision: null, verdict: null, wipeSeconds: null, amended: [] }
+  const standing: PullStanding = { eye: null, readings: {}, decision: null, verdict: null, wipe: null, wipeSeconds: null, amended: [] }
   const seen = new Set<string>()
   for (const { event } of events) {
     const subject = eventSubject(event)
@@ -123,7 +125,10 @@ export function readPull({ events }: Pick<Pull, 'events'>): PullStanding {
     else if (event.kind === 'reading') standing.readings[event.quantity] = event.value
     else if (event.kind === 'decision') standing.decision = event
     else if (event.kind === 'verdict') standing.verdict = event
-    else standing.wipeSeconds = event.taken.reduce((sum, { takenSeconds }) => sum + takenSeconds, 0)
+    else {
+      standing.wipe = event.taken
+      standing.wipeSeconds = event.taken.reduce((sum, { takenSeconds }) => sum + takenSeconds, 0)
+    }
   }
   return standing
 }

@@ -9,26 +9,51 @@ export interface PlateLife {
   leftAtMost: number
   /** `fresh` while a weak plate of this kind would still print, `watch` beyond that, `past` when even a strong one would be worn. */
   standing: 'fresh' | 'watch' | 'past'
+  /** what the count rests on: its kind alone, a steel facing, or this plate's own readings */
+  by: 'kind' | 'facing' | 'readings'
+}
+
+/** Pulls a steel-faced copper plate usually stands from the facing on [common practice, no source: "hundreds"]. */
+export const FACED_STANDS = [200, 500] as const
+
+/** Kinds that are steel faced: electroplating takes to copper (and to mezzotints, which are cut in it). */
+export const canBeFaced = (kind: PlateKind): boolean => kind === 'copper-drypoint' || kind === 'copper-etched' || kind === 'mezzotint'
+
+interface PlateHistory {
+  /** pulls made before the newest steel facing; null: none */
+  facedAfter?: number | null
+  /** where the line's own reading falls below what still matches: the pull, and 90 % bounds (`high` null: unbounded) */
+  wear?: { low: number; high: number | null } | null
 }
 
 /**
- * Forecasts plate life from its kind alone: usual range less pulls made [common practice, no source].
+ * Forecasts plate life: by this plate's own line readings where they tell, else from its newest steel facing, else from what
+ * its kind usually stands [common practice, no source].
  *
  * @param pullsMade every pull from this plate, proofs and warm-ups included
  */
-export function plateLife(kind: PlateKind, pullsMade: number): PlateLife {
-  const [weak, strong] = PLATE_KINDS[kind].stands
+export function plateLife(kind: PlateKind, pullsMade: number, { facedAfter = null, wear = null }: PlateHistory = {}): PlateLife {
+  const faced = facedAfter !== null
+  const usual = faced ? FACED_STANDS.map((stands) => facedAfter + stands) : PLATE_KINDS[kind].stands
+  const [weak, strong] = wear ? [Math.max(0, Math.floor(wear.low)), Math.floor(wear.high ?? Math.max(usual[1], wear.low))] : usual
   return {
     spent: pullsMade,
     leftAtLeast: Math.max(0, weak - pullsMade),
     leftAtMost: Math.max(0, strong - pullsMade),
     standing: pullsMade < weak ? 'fresh' : pullsMade < strong ? 'watch' : 'past',
+    by: wear ? 'readings' : faced ? 'facing' : 'kind',
   }
 }
 
 /** Says what is left in the shop's words: "about 6 pulls left", "between 0 and 7 pulls left". */
-export function describePlateLife({ leftAtLeast, leftAtMost, standing }: PlateLife): string {
-  if (standing === 'past') return 'past what its kind usually stands'
-  if (leftAtMost > 100) return 'hundreds of pulls left'
+export function describePlateLife({ leftAtLeast, leftAtMost, standing, by }: PlateLife): string {
+  if (standing === 'past') return by === 'kind' ? 'past what its kind usually stands' : by === 'readings' ? 'past what its readings allow' : 'past what a facing usually stands'
+  if (leftAtMost > 100) return leftAtLeast > 100 || by !== 'readings' ? 'hundreds of pulls left' : `at least ${leftAtLeast} pulls left`
   return `between ${leftAtLeast} and ${leftAtMost} pulls left`
+}
+
+/** What one more proof costs: "another proof costs one of about 6 left". */
+export function costOfAProof({ leftAtLeast, leftAtMost, standing }: PlateLife): string | null {
+  if (standing === 'past' || leftAtMost > 100) return null
+  return `another proof costs one of about ${Math.round((leftAtLeast + leftAtMost) / 2)} left`
 }

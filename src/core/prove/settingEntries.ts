@@ -4,7 +4,8 @@ import { PLATE_KINDS, romanNumeral } from '../plate/plate'
 import { formatTurns } from '../press/pressSetting'
 import { LAYING_METHODS } from '../register/registerSetting'
 import { formatMm, formatNumber } from '../units/length'
-import { describeWipeStep, PLATE_TONES, wipingSeconds } from '../wipe/wipingOrder'
+import { PLATE_TONES } from '../wipe/plateTone'
+import { describeInking, describeWipeStep, howToWipe, wipingSeconds } from '../wipe/wipingOrder'
 import type { Bench, SettingStation } from './settings'
 
 /** One line of the Slip: a setting as it is read, compared, held to a tolerance and written. */
@@ -53,9 +54,12 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
     ]
   },
   wipe: (order) => [
+    ...order.inking.map((one, i) => named(`inking.${i + 1}`, order.inking.length > 1 ? `Ink ${i + 1}` : 'Inked with', describeInking(one))),
+    ...(order.zoneMapVersion === null ? [] : [named('zoneMap', 'Zone map', `version ${order.zoneMapVersion}`)]),
     named('order', 'Order', order.steps.map(describeWipeStep).join(' → ')),
     measured('seconds', 'Wiping time', wipingSeconds(order), (value) => `${formatNumber(value, 0)} s`, 45),
     measured('strokes', 'Strokes', order.steps.reduce((sum, step) => sum + step.strokes, 0), (value) => formatNumber(value, 0), 10),
+    named('manner', 'Manner', order.steps.map(howToWipe).filter(Boolean).join(' → ')),
     named('plateTone', 'Plate tone', PLATE_TONES[order.plateTone]),
   ],
   paper: (paper) => [

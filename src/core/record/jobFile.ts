@@ -5,6 +5,10 @@ import { pullSchema } from '../edition/pull'
 import { benchSchema, settingsSchema } from '../prove/settings'
 import { tolerancesSchema } from '../prove/tolerance'
 import { shelfInkSchema } from '../ink/shelfInk'
+import { makingSchema } from '../plate/making'
+import { facingSchema, watchSpotSchema } from '../plate/plateState'
+import { keptZoneMapSchema } from '../plate/zoneMap'
+import { colleSettingSchema } from '../register/chineColle'
 import { count, label, moment, positive, remark } from '../units/schemas'
 
 /** Version of the job file; a later one is refused and says so. */
@@ -69,6 +73,12 @@ export const jobFileSchema = z
     prints: z.array(printSchema),
     dryings: z.array(dryingSchema),
     inks: z.array(shelfInkSchema),
+    // Since the second release; a file of the first has none of them.
+    zoneMaps: z.array(keptZoneMapSchema).default([]),
+    makings: z.array(makingSchema).default([]),
+    watchSpots: z.array(watchSpotSchema).default([]),
+    facings: z.array(facingSchema).default([]),
+    collePieces: z.array(colleSettingSchema).default([]),
   })
   .superRefine((file, context) => {
     const ids = new Set(file.pulls.map((pull) => pull.id))
@@ -79,6 +89,9 @@ export const jobFileSchema = z
     checkMarks(file.prints).forEach((i) => context.addIssue({ code: 'custom', path: ['prints', i, 'mark'], message: `${file.prints[i].mark} is not what this impression’s number and the totals make it` }))
     file.prints.forEach(({ pullId }, i) => ids.has(pullId) || context.addIssue({ code: 'custom', path: ['prints', i, 'pullId'], message: 'speaks of a pull that is not in the file' }))
     file.bats.forEach(({ proofPullId }, i) => ids.has(proofPullId) || context.addIssue({ code: 'custom', path: ['bats', i, 'proofPullId'], message: 'speaks of a pull that is not in the file' }))
+    file.zoneMaps.forEach(({ version }, i) => version === i + 1 || context.addIssue({ code: 'custom', path: ['zoneMaps', i, 'version'], message: 'versions count from 1 without gaps' }))
+    const twicePiece = twice(file.collePieces.map(({ name }) => name))
+    if (twicePiece) context.addIssue({ code: 'custom', path: ['collePieces'], message: `the piece ${twicePiece} is there twice` })
     const positions = new Set(file.runs.map((run) => run.position))
     file.pulls.forEach(({ runPosition }, i) => positions.has(runPosition) || context.addIssue({ code: 'custom', path: ['pulls', i, 'runPosition'], message: 'speaks of a run that is not in the file' }))
   })

@@ -15,6 +15,7 @@ const file: JobFile = {
   }],
   bats: [{ version: 1, proofPullId: 'p1', runs: [{ position: 0, settings: sampleSettings, tolerances: usualTolerances(sampleSettings) }], approvedBy: 'Ida Quill', approvedAt: at, reason: '' }],
   prints: [{ pullId: 'p1', kind: 'BAT', number: 1, mark: 'BAT', numberedAt: at }], dryings: [], inks: [],
+  zoneMaps: [], makings: [], watchSpots: [], facings: [], collePieces: [],
 }
 const refusal = (edit: (file: JobFile) => unknown) => {
   const bad = structuredClone(file)
@@ -25,6 +26,17 @@ const refusal = (edit: (file: JobFile) => unknown) => {
 
 describe('job file', () => {
   it('reads back what it wrote', () => expect(jobFileSchema.parse(JSON.parse(JSON.stringify(file)))).toEqual(file))
+  it('of the first release is read: what came after is empty, and every wipe step has its usual manner', () => {
+    const old = JSON.parse(JSON.stringify(file)) as Record<string, unknown> & { runs: { bench: { wipe: { steps: Record<string, unknown>[]; inking?: unknown; zoneMapVersion?: unknown } } }[] }
+    for (const key of ['zoneMaps', 'makings', 'watchSpots', 'facings', 'collePieces']) delete old[key]
+    delete old.runs[0].bench.wipe.inking
+    delete old.runs[0].bench.wipe.zoneMapVersion
+    for (const step of old.runs[0].bench.wipe.steps) for (const key of ['bundle', 'direction', 'pressure', 'zone']) delete step[key]
+    const read = jobFileSchema.parse(old)
+    expect(read.zoneMaps).toEqual([])
+    expect(read.runs[0].bench.wipe!.steps[0]).toMatchObject({ bundle: 'smooth', direction: 'across', pressure: 'even', zone: '' })
+  })
+  it('refuses zone maps with a gap in their versions', () => expect(refusal((f) => f.zoneMaps.push({ version: 2, at, by: 'Ida Quill', map: { zones: [], spots: { tone1: null, tone2: null, tone3: null } } }))).toContain('without gaps'))
   it('refuses a later version in words', () => expect(refusal((f) => ((f as { version: number }).version = 7))).toContain('version 7 is from a later Typothesis'))
   it('refuses another kind of file', () => expect(refusal((f) => ((f as { format: string }).format = 'shopping'))).toContain('not a Typothesis job file'))
   it('refuses a number given twice', () => expect(refusal((f) => f.prints.push(f.prints[0]))).toContain('BAT is given twice'))

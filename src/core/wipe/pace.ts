@@ -10,7 +10,7 @@ export type Pace = Readonly<z.infer<typeof paceSchema>>
 export const UNSTARTED: Pace = { startedAt: [], endedAt: null }
 
 /** What a wipe took, kept beside what was planned. */
-export const wipeTakenSchema = z.array(z.strictObject({ step: z.string(), plannedSeconds: nonNegative, takenSeconds: nonNegative })).max(30)
+export const wipeTakenSchema = z.array(z.strictObject({ step: z.string(), plannedSeconds: nonNegative, takenSeconds: nonNegative })).max(60)
 export type WipeTaken = z.infer<typeof wipeTakenSchema>
 
 /** Begins the first step, or ends the running step and begins the next; after the last, the pace ends. */

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { advancePace, paceDrift, retreatPace, takenSeconds, UNSTARTED, type Pace } from './pace'
-import { describeWipeStep, WIPING_SCHOOLS, wipingOrderSchema, wipingSeconds } from './wipingOrder'
+import { pacedSteps } from './pacedSteps'
+import { completeSteps, describeWipeStep, forgottenSteps, WIPING_SCHOOLS, wipingOrderSchema, wipingSeconds, type WipingOrder } from './wipingOrder'
 
 const { steps } = WIPING_SCHOOLS['three-stage'].order
 
@@ -41,4 +42,35 @@ describe('pacer', () => {
       expect(retreatPace(run(moments))).toEqual(run(moments.slice(0, -1)))
     }))
   })
+})
+
+describe('what must not be forgotten', () => {
+  const bare: WipingOrder = { ...WIPING_SCHOOLS['three-stage'].order, steps: steps.slice(0, 3) }
+  it('edges and fingers are missed, and run all the same', () => {
+    expect(forgottenSteps(bare).map(({ material }) => material)).toEqual(['edges', 'fingers'])
+    expect(completeSteps(bare).map(({ material }) => material).slice(-2)).toEqual(['edges', 'fingers'])
+    expect(forgottenSteps({ steps })).toEqual([])
+  })
+  it('whatever is taken out, the run ends with both (property)', () => {
+    fc.assert(fc.property(fc.subarray([...steps], { minLength: 1 }), (some) => {
+      const materials = completeSteps({ steps: some }).map(({ material }) => material)
+      expect(materials.filter((material) => material === 'edges')).toHaveLength(1)
+      expect(materials.filter((material) => material === 'fingers')).toHaveLength(1)
+    }))
+  })
+})
+
+describe('the run of a plate', () => {
+  const order: WipingOrder = {
+    ...WIPING_SCHOOLS['small-rags'].order, zoneMapVersion: 3,
+    inking: [{ ink: 'Reed ochre', tool: 'dolly', where: 'lines', zones: ['mud'], seconds: 60 }, { ink: 'Quay black', tool: 'fingertip', where: 'both', zones: ['posts', 'rope'], seconds: 90 }],
+  }
+  const run = pacedSteps({ ...order, steps: [{ ...order.steps[0], zone: 'mud' }, ...order.steps.slice(1)] }, { batTaken: [{ step: 'Ink 2: Quay black', plannedSeconds: 90, takenSeconds: 104 }], zoneTones: { mud: 'medium' } })
+  it('numbers dabs and rags, so that look-alike inks do not cross', () => {
+    expect(run[1]).toEqual({ label: 'Ink 2: Quay black', seconds: 90, detail: 'dab 2, rag 2; by fingertip, in the lines and on the surface: posts, rope', before: 104 })
+  })
+  it('says the tone a zone is wiped to, beside the manner', () => {
+    expect(run[2]).toMatchObject({ label: 'Small rag, dirty on mud', detail: 'even, across the lines; bundle round a finger; wipe to: medium film', before: null })
+  })
+  it('one ink needs no number', () => expect(pacedSteps({ ...order, inking: order.inking.slice(0, 1) }, { batTaken: null, zoneTones: {} })[0].label).toBe('Ink: Reed ochre'))
 })

@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { count, nonNegative } from '../units/schemas'
+import { count, label, nonNegative } from '../units/schemas'
+import { PLATE_TONES, type PlateTone } from './plateTone'
 
 /** What wipes: in the order most shops reach for it. */
 export const WIPE_MATERIALS = {
@@ -8,32 +9,63 @@ export const WIPE_MATERIALS = {
   paper: 'Thin paper',
   rag: 'Small rag',
   hand: 'Heel of the hand',
+  talc: 'Hand with whiting',
   bud: 'Cotton bud',
+  retroussage: 'Retroussage, clean rag',
   edges: 'Edges and back',
   fingers: 'Fingers clean',
 } as const
 export type WipeMaterial = keyof typeof WIPE_MATERIALS
 export const CLEANLINESS = { dirty: 'dirty', medium: 'medium', clean: 'clean' } as const
 
+/** How the bundle is held, which way it goes, and how hard: words, since no one wipes with a balance in the hand. */
+export const BUNDLES = { smooth: 'smooth, no folds', loose: 'loose', finger: 'round a finger' } as const
+export const DIRECTIONS = { across: 'across the lines', along: 'along the lines', round: 'in rounds' } as const
+export const PRESSURES = { skim: 'skim', even: 'even', firm: 'firm' } as const
+const oneOf = <K extends string>(words: Record<K, string>) => z.enum(Object.keys(words) as [K, ...K[]])
+
 export const wipeStepSchema = z.strictObject({
   material: z.enum(Object.keys(WIPE_MATERIALS) as [WipeMaterial, ...WipeMaterial[]]),
   cleanliness: z.enum(['dirty', 'medium', 'clean']),
   seconds: nonNegative.max(3600, { error: 'must be at most 3600 s' }),
   strokes: count.max(500, { error: 'must be at most 500' }),
+  bundle: oneOf(BUNDLES).default('smooth'),
+  direction: oneOf(DIRECTIONS).default('across'),
+  pressure: oneOf(PRESSURES).default('even'),
+  /** name of the zone it is for; empty: the whole plate */
+  zone: z.string().trim().max(120).default(''),
 })
 export type WipeStep = z.infer<typeof wipeStepSchema>
 
-export const PLATE_TONES = { bright: 'Bright (crisp white)', light: 'Light film', medium: 'Medium film', heavy: 'Heavy (mood)' } as const
-export type PlateTone = keyof typeof PLATE_TONES
+/** What brings the ink on, and where it is to stay. */
+export const INKING_TOOLS = { card: 'Card', dolly: 'Dolly', brush: 'Brush', fingertip: 'Fingertip', roller: 'Roller' } as const
+export const INKED_PARTS = { lines: 'in the lines', surface: 'on the surface (relief or surface roll)', both: 'in the lines and on the surface' } as const
+
+/** One ink brought onto the plate. With several, dab and rag carry its number, so that look-alike inks do not cross. */
+export const inkingStepSchema = z.strictObject({
+  ink: label,
+  tool: oneOf(INKING_TOOLS),
+  where: oneOf(INKED_PARTS),
+  /** names of the zones; none: the whole plate */
+  zones: z.array(label).max(60),
+  seconds: nonNegative.max(3600, { error: 'must be at most 3600 s' }),
+})
+export type InkingStep = z.infer<typeof inkingStepSchema>
 
 /** The wiping order: part of the settings. */
 export const wipingOrderSchema = z.strictObject({
   steps: z.array(wipeStepSchema).min(1, { error: 'needs at least one step' }).max(30, { error: 'takes at most 30 steps' }),
-  plateTone: z.enum(['bright', 'light', 'medium', 'heavy']),
+  plateTone: z.enum(Object.keys(PLATE_TONES) as [PlateTone, ...PlateTone[]]),
+  /** inks in the order they are brought on; none: the mix, by card, over the whole plate */
+  inking: z.array(inkingStepSchema).max(12, { error: 'takes at most 12 inks' }).default([]),
+  /** the zone map the order speaks of; null: none */
+  zoneMapVersion: count.nullable().default(null),
 })
 export type WipingOrder = z.infer<typeof wipingOrderSchema>
 
-const step = (material: WipeMaterial, cleanliness: WipeStep['cleanliness'], seconds: number, strokes = 0): WipeStep => ({ material, cleanliness, seconds, strokes })
+const step = (material: WipeMaterial, cleanliness: WipeStep['cleanliness'], seconds: number, strokes = 0): WipeStep => ({ material, cleanliness, seconds, strokes, bundle: material === 'rag' || material === 'bud' ? 'finger' : 'smooth', direction: 'across', pressure: material === 'tarlatan' && cleanliness === 'clean' ? 'skim' : 'even', zone: '' })
+
+const plain = { inking: [], zoneMapVersion: null }
 
 /** Schools of wiping as starting points; durations are common practice, no source. */
 export const WIPING_SCHOOLS: Record<string, { label: string; order: WipingOrder }> = {
@@ -41,29 +73,59 @@ export const WIPING_SCHOOLS: Record<string, { label: string; order: WipingOrder 
     label: 'Three-stage tarlatan, then hand',
     order: {
       steps: [step('card', 'dirty', 30), step('tarlatan', 'dirty', 60), step('tarlatan', 'medium', 60), step('tarlatan', 'clean', 45), step('hand', 'clean', 40, 20), step('edges', 'clean', 45), step('fingers', 'clean', 20)],
-      plateTone: 'light',
+      plateTone: 'light', ...plain,
     },
   },
   'paper-only': {
     label: 'Paper only, after the card',
-    order: { steps: [step('card', 'dirty', 30), step('paper', 'medium', 60), step('paper', 'clean', 75), step('edges', 'clean', 45), step('fingers', 'clean', 20)], plateTone: 'bright' },
+    order: { steps: [step('card', 'dirty', 30), step('paper', 'medium', 60), step('paper', 'clean', 75), step('edges', 'clean', 45), step('fingers', 'clean', 20)], plateTone: 'bright', ...plain },
   },
   'tarlatan-tone': {
     label: 'Tarlatan only, tone left',
-    order: { steps: [step('card', 'dirty', 30), step('tarlatan', 'dirty', 60), step('tarlatan', 'medium', 60), step('edges', 'clean', 45), step('fingers', 'clean', 20)], plateTone: 'medium' },
+    order: { steps: [step('card', 'dirty', 30), step('tarlatan', 'dirty', 60), step('tarlatan', 'medium', 60), step('edges', 'clean', 45), step('fingers', 'clean', 20)], plateTone: 'medium', ...plain },
   },
   'small-rags': {
     label: 'Small rags, à la poupée',
-    order: { steps: [step('rag', 'dirty', 90), step('rag', 'medium', 90), step('rag', 'clean', 90), step('bud', 'clean', 40), step('edges', 'clean', 45), step('fingers', 'clean', 20)], plateTone: 'light' },
+    order: { steps: [step('rag', 'dirty', 90), step('rag', 'medium', 90), step('rag', 'clean', 90), step('bud', 'clean', 40), step('edges', 'clean', 45), step('fingers', 'clean', 20)], plateTone: 'light', ...plain },
   },
 }
 
-/** Planned seconds of the whole order. */
+/** Planned seconds of the wiping, without the inking. */
 export function wipingSeconds({ steps }: Pick<WipingOrder, 'steps'>): number {
   return steps.reduce((sum, { seconds }) => sum + seconds, 0)
 }
 
+/** What no order may end without: a dirty bevel prints a frame, a dirty finger a mark. */
+const NEVER_FORGOTTEN: readonly WipeStep[] = [step('edges', 'clean', 45), step('fingers', 'clean', 20)]
+
+/** Materials of steps that must not be forgotten and are not in the order. */
+export function forgottenSteps({ steps }: Pick<WipingOrder, 'steps'>): WipeStep[] {
+  return NEVER_FORGOTTEN.filter(({ material }) => !steps.some((one) => one.material === material))
+}
+
+/** The order as it is run: what was forgotten is added at its end. */
+export function completeSteps(order: Pick<WipingOrder, 'steps'>): WipeStep[] {
+  return [...order.steps, ...forgottenSteps(order)]
+}
+
 /** A step as one says it: "tarlatan, medium". Edges and fingers are always clean, so that goes unsaid. */
-export function describeWipeStep({ material, cleanliness }: Pick<WipeStep, 'material' | 'cleanliness'>): string {
-  return material === 'edges' || material === 'fingers' || material === 'card' ? WIPE_MATERIALS[material] : `${WIPE_MATERIALS[material]}, ${cleanliness}`
+export function describeWipeStep({ material, cleanliness, zone = '' }: Pick<WipeStep, 'material' | 'cleanliness'> & { zone?: string }): string {
+  const where = zone && ` on ${zone}`
+  return ALWAYS_CLEAN.has(material) ? WIPE_MATERIALS[material] + where : `${WIPE_MATERIALS[material]}, ${cleanliness}${where}`
+}
+
+const ALWAYS_CLEAN: ReadonlySet<WipeMaterial> = new Set<WipeMaterial>(['edges', 'fingers', 'card', 'talc', 'retroussage'])
+
+/** How a step is done, beneath its name: "skim, across the lines; 20 strokes". */
+export function howToWipe({ material, bundle, direction, pressure, strokes }: WipeStep): string {
+  if (material === 'edges' || material === 'fingers') return ''
+  const words = [`${PRESSURES[pressure]}, ${DIRECTIONS[direction]}`]
+  if (material === 'tarlatan' || material === 'rag') words.push(`bundle ${BUNDLES[bundle]}`)
+  if (strokes > 0) words.push(`${strokes} strokes`)
+  return words.join('; ')
+}
+
+/** An ink as it is brought on: "2 · Ferry blue by dolly, in the lines: sky, far water". */
+export function describeInking({ ink, tool, where, zones }: InkingStep): string {
+  return `${ink} by ${INKING_TOOLS[tool].toLowerCase()}, ${INKED_PARTS[where]}${zones.length > 0 ? `: ${zones.join(', ')}` : ''}`
 }

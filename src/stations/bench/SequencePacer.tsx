@@ -1,9 +1,11 @@
 'use client'
 
-import { useEffect, useState, type ReactNode } from 'react'
+import { useEffect, useRef, useState, type ReactNode } from 'react'
 import { advancePace, paceDrift, paceSchema, retreatPace, takenSeconds, UNSTARTED, type Pace } from '@/core/wipe/pace'
 import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
+import { Check } from '@/ui/Check'
+import { useChime } from '@/ui/useChime'
 import { PlateMark } from '@/ui/PlateMark'
 import { useKey } from '@/ui/useKey'
 
@@ -20,6 +22,8 @@ export interface PacedStep {
   label: string
   seconds: number
   detail?: string
+  /** what this step took where it is to be the same again; null: not known */
+  before?: number | null
 }
 
 interface SequencePacerProps {
@@ -31,9 +35,11 @@ interface SequencePacerProps {
   onClose: () => void
   /** told once, when the last step ends, what each took in seconds */
   onEnded?: (taken: number[]) => void
-  ended: (totalSeconds: number, driftSeconds: number) => ReactNode
+  ended: (taken: number[], totalSeconds: number, driftSeconds: number) => ReactNode
   /** under this name the pace survives a reload of the page on this device */
   keepAs?: string
+  /** what `before` was: "BAT" */
+  beforeName?: string
 }
 
 function readPace(key: string | undefined): Pace {
@@ -57,14 +63,18 @@ function keepPace(key: string | undefined, pace: Pace): void {
 }
 
 /** Runs through steps with wet or inked hands: Enter goes on, Backspace goes back; big type, the rest of the way at the side. */
-export function SequencePacer({ title, steps, after, back, onClose, onEnded, ended: endedWords, keepAs }: SequencePacerProps) {
+export function SequencePacer({ title, steps, after, back, onClose, onEnded, ended: endedWords, keepAs, beforeName = 'before' }: SequencePacerProps) {
   const [pace, setPace] = useState<Pace>(() => readPace(keepAs))
   const [now, setNow] = useState(() => Date.now())
   const [pressed, setPressed] = useState(0)
   const running = pace.startedAt.length > 0 && pace.endedAt === null
+  const [byItself, setByItself] = useState(false)
+  const chime = useChime()
+  const rung = useRef(-1)
+  const onTick = useRef<() => void>(() => undefined)
   useEffect(() => {
     if (!running) return
-    const tick = setInterval(() => setNow(Date.now()), 200)
+    const tick = setInterval(() => onTick.current(), 200)
     return () => clearInterval(tick)
   }, [running])
 
@@ -75,15 +85,31 @@ export function SequencePacer({ title, steps, after, back, onClose, onEnded, end
     setPace(next)
     keepPace(keepAs, next)
   }
-  const advance = () => {
-    const moment = Date.now()
-    if (moment - pressed < DEBOUNCE_MS) return
-    setPressed(moment)
+  const goOn = (moment: number) => {
     setNow(moment)
     const next = advancePace(pace, steps.length, moment)
     move(next)
     if (next.endedAt !== null && !ended) onEnded?.(takenSeconds(next, moment))
   }
+  const advance = () => {
+    const moment = Date.now()
+    if (moment - pressed < DEBOUNCE_MS) return
+    setPressed(moment)
+    goOn(moment)
+  }
+  useEffect(() => {
+    onTick.current = () => {
+      const moment = Date.now()
+      setNow(moment)
+      const over = at >= 0 && takenSeconds(pace, moment)[at] >= steps[at].seconds
+      if (!over) return
+      if (rung.current !== at) {
+        rung.current = at
+        chime.ring()
+      }
+      if (byItself) goOn(moment)
+    }
+  })
   useKey((event) => {
     if (event.code === 'Enter' || event.code === 'NumpadEnter') advance()
     else if (event.code === 'Backspace') move(retreatPace(pace))
@@ -105,20 +131,27 @@ export function SequencePacer({ title, steps, after, back, onClose, onEnded, end
               <p className="far-number text-5xl">{current.label}</p>
               {current.detail && <p className="mt-2 text-2xl">{current.detail}</p>}
               <p className="far-number mt-4 text-8xl" aria-hidden>{clock(left)}</p>
+              {current.before !== undefined && current.before !== null && <p className="mt-2 text-xl">{beforeName}: {formatNumber(current.before, 0)} s</p>}
               <p className="mt-2 text-xl">{left >= 0 ? 'left' : 'over'}{steps[at + 1] ? `, then ${steps[at + 1].label.toLowerCase()}` : `, then ${after}`}{Math.abs(drift) >= BEHIND ? `; ${formatNumber(Math.abs(drift), 0)} s ${drift > 0 ? 'behind' : 'ahead'} in all` : ''}</p>
             </>
           )}
-          {ended && endedWords(taken.reduce((sum, seconds) => sum + seconds, 0), drift)}
+          {ended && endedWords(taken, taken.reduce((sum, seconds) => sum + seconds, 0), drift)}
         </div>
         <ol className="condensed self-start border-t border-line">
-          {steps.map(({ label, seconds }, i) => (
+          {steps.map(({ label, seconds, before }, i) => (
             <li key={i} className={`flex justify-between gap-3 border-b border-line py-1 ${i === at && !ended ? 'font-bold' : ''}`}>
               <span>{label}</span>
-              <span>{taken[i] === undefined ? `${formatNumber(seconds, 0)} s` : `${formatNumber(taken[i], 0)} / ${formatNumber(seconds, 0)} s`}</span>
+              <span>{taken[i] === undefined ? `${formatNumber(seconds, 0)} s` : `${formatNumber(taken[i], 0)} / ${formatNumber(seconds, 0)} s`}{before !== undefined && before !== null && <span className="text-muted"> ({beforeName} {formatNumber(before, 0)})</span>}</span>
             </li>
           ))}
         </ol>
       </div>
+      {!ended && (
+        <div className="mt-4 flex flex-wrap gap-x-6">
+          <Check label="Sound at the end of a step" checked={chime.isOn} onCheck={chime.setOn} />
+          <Check label="Go on by itself when the time is over" checked={byItself} onCheck={setByItself} />
+        </div>
+      )}
       <div className="mt-6 flex flex-wrap gap-3">
         {!ended && (
           <Button look="main" className="min-h-22 flex-1 justify-center text-2xl" onClick={advance}>

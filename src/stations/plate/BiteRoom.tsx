@@ -70,7 +70,7 @@ export function BiteRoom({ strips, kept }: BiteRoomProps) {
       <SequencePacer
         title="Bite by the clock" back="Back to the plan" after="rinse and look" keepAs={`typothesis-bite-${job.id}`} onClose={() => setRunning(false)}
         steps={timetable.immersions.map(({ minutes, stopOut }, i) => ({ label: `Immersion ${i + 1}`, seconds: minutes * 60, detail: `After it: ${i === timetable.immersions.length - 1 ? 'done' : `rinse, dry, stop out ${stopOut.join(', ')}`}` }))}
-        ended={(total) => <p className="far-number text-5xl">Bitten for {clock(total)}</p>}
+        ended={(_, total) => <p className="far-number text-5xl">Bitten for {clock(total)}</p>}
       />
     )
   }

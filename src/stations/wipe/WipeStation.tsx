@@ -1,80 +1,93 @@
 'use client'
 
 import { useState } from 'react'
-import { ArrowDown, ArrowUp, X } from 'lucide-react'
-import { CLEANLINESS, PLATE_TONES, WIPE_MATERIALS, WIPING_SCHOOLS, wipingSeconds, type PlateTone, type WipeMaterial, type WipeStep, type WipingOrder } from '@/core/wipe/wipingOrder'
+import type { WipeTaken } from '@/core/wipe/pace'
+import { pacedSteps } from '@/core/wipe/pacedSteps'
+import { PLATE_TONES, type PlateTone } from '@/core/wipe/plateTone'
+import { describeWipeStep, forgottenSteps, WIPING_SCHOOLS, wipingOrderSchema, wipingSeconds, type WipeStep, type WipingOrder } from '@/core/wipe/wipingOrder'
 import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { SelectField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
-import { NumberField } from '@/ui/NumberField'
 import { PlateMark } from '@/ui/PlateMark'
+import { useBench } from '../bench/BenchContext'
 import { WipeCaution } from '../bench/cautions'
 import { KeepLine } from '../bench/KeepLine'
 import { problemAt } from '../bench/problemAt'
+import { clock } from '../bench/SequencePacer'
 import { useStation, type Loose } from '../bench/useStation'
+import { InkingList } from './InkingList'
 import { Pacer } from './Pacer'
+import { WipeRooms } from './WipeRooms'
+import { WipeSteps } from './WipeSteps'
 
-const UNSET: Loose<WipingOrder> = { steps: [], plateTone: 'light' }
-const move = (steps: WipeStep[], from: number, to: number) => {
-  const next = [...steps]
-  next.splice(to, 0, ...next.splice(from, 1))
-  return next
+const UNSET: Loose<WipingOrder> = { steps: [], plateTone: 'light', inking: [], zoneMapVersion: null }
+const ADDED: WipeStep = { material: 'tarlatan', cleanliness: 'medium', seconds: 45, strokes: 0, bundle: 'smooth', direction: 'across', pressure: 'even', zone: '' }
+const RETROUSSAGE: WipeStep = { ...ADDED, material: 'retroussage', cleanliness: 'clean', seconds: 20, pressure: 'skim', bundle: 'loose' }
+
+interface WipeStationProps {
+  lastSeconds: number | null
+  /** what the BAT's own wipe took, step by step */
+  batTaken: WipeTaken | null
+  /** zones of the plate with the film they are wiped to */
+  zoneTones: Record<string, PlateTone>
 }
 
-/** The wiping order as a strip to scale, its steps, and the pacer that runs them. */
-export function WipeStation({ lastSeconds }: { lastSeconds: number | null }) {
+/** The wiping order as a strip to scale, its inks and steps, and the pacer that runs them. */
+export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationProps) {
+  const { bench } = useBench()
   const { value, change, ...kept } = useStation('wipe', UNSET)
   const [pacing, setPacing] = useState(false)
   const steps = value.steps ?? []
-  const edit = (at: number, patch: Partial<WipeStep>) => change({ steps: steps.map((step, i) => (i === at ? { ...step, ...patch } : step)) })
+  const inking = value.inking ?? []
   const total = wipingSeconds({ steps })
+  const whole = wipingOrderSchema.safeParse(value)
+  const forgotten = steps.length > 0 ? forgottenSteps({ steps }) : []
 
-  if (pacing) return <Pacer steps={steps} onClose={() => setPacing(false)} />
+  if (pacing && whole.success) return <Pacer steps={pacedSteps(whole.data, { batTaken, zoneTones })} onClose={() => setPacing(false)} />
   return (
     <PlateMark title="Wipe" aside={<KeepLine {...kept} />}>
+      <WipeRooms />
       <WipeCaution />
       <div className="flex flex-wrap items-end gap-x-10 gap-y-3">
-        <SelectField label="Begin from a school" value="" className="w-72" options={[['', 'choose…'], ...Object.entries(WIPING_SCHOOLS).map(([key, { label }]) => [key, label] as const)]} onPick={(key) => key && change(structuredClone(WIPING_SCHOOLS[key].order))} />
+        <SelectField label="Begin from a school" value="" className="w-72" options={[['', 'choose…'], ...Object.entries(WIPING_SCHOOLS).map(([key, { label }]) => [key, label] as const)]} onPick={(key) => key && change({ steps: structuredClone(WIPING_SCHOOLS[key].order.steps), plateTone: WIPING_SCHOOLS[key].order.plateTone })} />
         <div>
           <p className="mb-0.5 text-sm text-muted">Plate tone wanted</p>
           <Choice<PlateTone> label="Plate tone wanted" value={value.plateTone} options={Object.entries(PLATE_TONES).map(([tone, text]) => [tone as PlateTone, text])} onPick={(plateTone) => change({ plateTone })} />
         </div>
-        {steps.length > 0 && <Figure value={`${Math.floor(total / 60)}:${String(Math.round(total % 60)).padStart(2, '0')}`} label={lastSeconds === null ? 'Planned' : `Planned; the last wipe took ${formatNumber(lastSeconds, 0)} s`} />}
+        {steps.length > 0 && <Figure value={clock(total)} label={lastSeconds === null ? 'Planned' : `Planned; the last wipe took ${formatNumber(lastSeconds, 0)} s`} />}
         {steps.length > 0 && kept.problems.length === 0 && (
           <Button look="main" onClick={() => setPacing(true)}>
             Wipe by the pacer
           </Button>
         )}
       </div>
-      {problemAt(kept.problems, 'steps') && <p className="mt-3" role="alert">◆ The order {problemAt(kept.problems, 'steps')}. Begin from a school, or add a step.</p>}
-      {total > 0 && (
-        <div className="mt-4 flex h-7" aria-hidden>
-          {steps.map((step, i) => (
-            <div key={i} style={{ flexGrow: step.seconds, background: { dirty: 'var(--text)', medium: 'var(--edge)', clean: 'var(--raised)' }[step.cleanliness] }} className="border border-l-0 border-edge first:border-l" />
-          ))}
+      <InkingList inking={inking} mixName={bench.ink?.name ?? ''} problems={kept.problems} onChange={(next) => change({ inking: next })} />
+      <section aria-label="Wiping" className="mt-4 border-t border-line pt-3">
+        <h2 className="station-title">Wiping</h2>
+        {problemAt(kept.problems, 'steps') && <p className="mt-3" role="alert">◆ The order {problemAt(kept.problems, 'steps')}. Begin from a school, or add a step.</p>}
+        {total > 0 && (
+          <div className="mt-2 flex h-7" aria-hidden>
+            {steps.map((step, i) => (
+              <div key={i} style={{ flexGrow: step.seconds, background: { dirty: 'var(--text)', medium: 'var(--edge)', clean: 'var(--raised)' }[step.cleanliness] }} className="border border-l-0 border-edge first:border-l" />
+            ))}
+          </div>
+        )}
+        <WipeSteps steps={steps} zones={Object.keys(zoneTones)} problems={kept.problems} onChange={(next) => change({ steps: next })} />
+        {forgotten.length > 0 && (
+          <p className="mt-2">
+            ◆ Not in the order: {forgotten.map((step) => describeWipeStep(step).toLowerCase()).join(', ')}. The pacer ends with {forgotten.length === 1 ? 'it' : 'them'} all the same.{' '}
+            <Button look="quiet" onClick={() => change({ steps: [...steps, ...forgotten] })}>Put back in the order</Button>
+          </p>
+        )}
+        <div className="mt-3 flex flex-wrap gap-3">
+          <Button onClick={() => change({ steps: [...steps, ADDED] })}>Add a step</Button>
+          {!steps.some(({ material }) => material === 'retroussage') && steps.length > 0 && (
+            <Button onClick={() => change({ steps: [...steps.filter(({ material }) => material !== 'edges' && material !== 'fingers'), RETROUSSAGE, ...steps.filter(({ material }) => material === 'edges' || material === 'fingers')] })}>Add retroussage</Button>
+          )}
         </div>
-      )}
-      <ol className="mt-2" aria-label="Wiping steps">
-        {steps.map((step, i) => (
-          <li key={i} className="grid grid-cols-2 items-end gap-x-3 gap-y-1 border-b border-line py-2 sm:grid-cols-[2rem_1fr_8rem_6rem_6rem_8.5rem]">
-            <span className="far-number self-center text-xl">{i + 1}</span>
-            <SelectField label={`Step ${i + 1}, with`} value={step.material} options={Object.entries(WIPE_MATERIALS)} onPick={(material) => edit(i, { material: material as WipeMaterial })} />
-            <SelectField label="Face" value={step.cleanliness} options={Object.entries(CLEANLINESS)} onPick={(cleanliness) => edit(i, { cleanliness: cleanliness as WipeStep['cleanliness'] })} />
-            <NumberField label="Time" unit="s" value={step.seconds} onValue={(seconds) => edit(i, { seconds: seconds ?? 0 })} problem={problemAt(kept.problems, `steps.${i}.seconds`)} />
-            <NumberField label="Strokes" digits={0} value={step.strokes} onValue={(strokes) => edit(i, { strokes: strokes ?? 0 })} problem={problemAt(kept.problems, `steps.${i}.strokes`)} />
-            <span className="col-span-2 flex sm:col-span-1">
-              <button type="button" aria-label={`Step ${i + 1} earlier`} disabled={i === 0} onClick={() => change({ steps: move(steps, i, i - 1) })} className="grid size-11 place-items-center disabled:opacity-50"><ArrowUp size={18} aria-hidden /></button>
-              <button type="button" aria-label={`Step ${i + 1} later`} disabled={i === steps.length - 1} onClick={() => change({ steps: move(steps, i, i + 1) })} className="grid size-11 place-items-center disabled:opacity-50"><ArrowDown size={18} aria-hidden /></button>
-              <button type="button" aria-label={`Leave step ${i + 1} out`} onClick={() => change({ steps: steps.filter((_, n) => n !== i) })} className="grid size-11 place-items-center"><X size={18} aria-hidden /></button>
-            </span>
-          </li>
-        ))}
-      </ol>
-      <Button className="mt-3" onClick={() => change({ steps: [...steps, { material: 'tarlatan', cleanliness: 'medium', seconds: 45, strokes: 0 }] })}>
-        Add a step
-      </Button>
+      </section>
     </PlateMark>
   )
 }

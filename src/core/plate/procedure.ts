@@ -1,0 +1,41 @@
+import { z } from 'zod'
+import { label, nonNegative, remark } from '../units/schemas'
+import { HAZARDS, type Hazard } from './hazards'
+import { makingMethodSchema } from './makingMethod'
+
+/** One step of making a plate. */
+export const procedureStepSchema = z.strictObject({
+  id: label,
+  title: label,
+  how: remark,
+  needs: z.array(label).max(20),
+  /** usual time by the clock, minutes; 0: as long as it takes */
+  minutes: nonNegative.max(1440, { error: 'must be at most 1440 min' }),
+  /** what to look at or feel before going on; empty: nothing */
+  check: remark,
+  /** what to do when the check fails, each a way out of its own */
+  rescues: z.array(remark).max(8),
+  hazard: z.enum(Object.keys(HAZARDS) as [Hazard, ...Hazard[]]).nullable(),
+})
+export type ProcedureStep = z.infer<typeof procedureStepSchema>
+
+/** A way of making a plate, step by step: one that comes with the tool, or a workshop's own variant. */
+export const procedureSchema = z
+  .strictObject({ name: label, method: makingMethodSchema, steps: z.array(procedureStepSchema).min(1, { error: 'needs at least one step' }).max(60, { error: 'takes at most 60 steps' }) })
+  .superRefine(({ steps }, context) => {
+    steps.forEach(({ id }, i) => steps.findIndex((step) => step.id === id) < i && context.addIssue({ code: 'custom', path: ['steps', i, 'id'], message: 'is there twice' }))
+  })
+export type Procedure = z.infer<typeof procedureSchema>
+
+/** Everything a procedure needs, each once, in the order it is first wanted. */
+export function materialsOf({ steps }: Pick<Procedure, 'steps'>): string[] {
+  return [...new Set(steps.flatMap(({ needs }) => needs))]
+}
+
+/** A step moved to another place; out of range nothing changes. */
+export function moveStep(procedure: Procedure, from: number, to: number): Procedure {
+  if (to < 0 || to >= procedure.steps.length) return procedure
+  const steps = [...procedure.steps]
+  steps.splice(to, 0, ...steps.splice(from, 1))
+  return { ...procedure, steps }
+}

@@ -1,0 +1,23 @@
+import { json, jobKey, key, numberKey, ofJob, optionalText, real, serial, text, whole } from './columns'
+import type { Migration } from './migration'
+
+/** What the plate room keeps: artwork, procedures and makings, zone maps, watch spots, facings, pieces for chine collé. */
+export const m0002PlateRoom: Migration = {
+  name: '0002-plate-room',
+  columns: {
+    artworks: { jobId: jobKey, artwork: json, at: text },
+    procedures: { id: key, name: text, procedure: json, at: text, by: text },
+    makings: { id: key, jobId: ofJob, procedure: json, startedAt: text, by: text },
+    making_events: { id: serial, makingId: { ...text, references: { model: 'makings', key: 'id' } }, event: json, at: text, by: text },
+    zone_maps: { jobId: jobKey, version: numberKey, map: json, at: text, by: text },
+    watch_spots: { id: serial, jobId: ofJob, state: whole, xMm: real, yMm: real, note: text, seenAt: text, by: text, goneAt: optionalText },
+    facings: { id: serial, jobId: ofJob, afterPulls: whole, at: text, by: text, note: text },
+    colle_pieces: { jobId: jobKey, name: key, setting: json, at: text },
+  },
+  indexes: [
+    ['makings', ['jobId'], false],
+    ['making_events', ['makingId'], false],
+    ['watch_spots', ['jobId'], false],
+    ['facings', ['jobId'], false],
+  ],
+}

@@ -1,0 +1,4 @@
+import { RoomNav } from '../bench/RoomNav'
+
+/** Rooms of the wiping. */
+export const WipeRooms = () => <RoomNav station="wipe" label="Wiping room" rooms={[['', 'Order'], ['inks', 'Several inks']]} />
