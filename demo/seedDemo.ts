@@ -3,17 +3,26 @@ import type { PullEvent, PullKind } from '@/core/edition/pull'
 import type { Settings, SettingStation } from '@/core/prove/settings'
 import { usualTolerances } from '@/core/prove/tolerance'
 import { WIPING_SCHOOLS } from '@/core/wipe/wipingOrder'
+import { cropToPlate } from '@/core/plate/artwork'
+import { procedureFor } from '@/core/plate/procedures'
+import { pacedSteps } from '@/core/wipe/pacedSteps'
+import { keepArtwork } from '@/data/artworks'
 import { approveBat } from '@/data/bats'
 import { makeBathCard, recordBathUse } from '@/data/baths'
 import { keepBitePlan, keepStrip } from '@/data/bites'
 import { keepPicture } from '@/data/images'
 import { createJob, loadJob, saveStation } from '@/data/jobs'
 import { keepMorning, nameWorkshop } from '@/data/mornings'
+import { keepCollePiece } from '@/data/collePieces'
+import { addMakingEvent, beginMaking } from '@/data/makings'
+import { addWatchSpot } from '@/data/plateWatch'
+import { keepZoneMap } from '@/data/zoneMaps'
 import { openNextState, setStatePicture } from '@/data/plateStates'
 import { giveNumbers, layToDry } from '@/data/prints'
 import { addEvents, makePull } from '@/data/pulls'
 import { keepWeighIn } from '@/data/soaks'
 import { stockStore } from '@/data/store'
+import { POSTS_ZONES, SAMPHIRE_ZONES } from './demoZones'
 import { drawPlate, type Motif } from './plateDrawing'
 import { STARTER_PACKS, STARTER_STORE } from './starterStore'
 
@@ -119,7 +128,7 @@ async function seedMooringPosts(): Promise<void> {
   await story.set({ press: { ...mooring.press, turnsLeft: 3, turnsRight: 3 } })
   await story.later(45).pull('proof', IDA, [eye('darker'), verdict('darker', 'Lines full. Sky a little starved.')], { expected: 'darker', expectation: 'Half a turn tighter fills the lines.' })
   await story.set({ ink: mooring.ink })
-  const proof = await story.later(40).pull('proof', IDA, [eye('same'), verdict('same', 'Sky wipes cleanly and holds. This is it.'), ...readings(55, 37, 1.42, 0.31)], { expected: 'lighter', expectation: 'Two drops more: easier wipe, more film in the sky.' })
+  const proof = await story.later(40).pull('proof', IDA, [eye('same'), verdict('same', 'Sky wipes cleanly and holds. This is it.'), ...readings(55, 37, 1.42, 0.31), batWipe], { expected: 'lighter', expectation: 'Two drops more: easier wipe, more film in the sky.' })
   await story.later(20).approve(proof, mooring, IDA)
   story.later(18 * 60)
   for (const [i, [uptake, plate, tone1, tone2, seen]] of EDITION_READINGS.entries()) {
@@ -143,6 +152,23 @@ async function seedPlateRoom(): Promise<void> {
   const strip = await keepStrip('Zinc tray, fine rosin', { temperatureC: 20, points: [[0.5, 0.21], [1, 0.4], [2, 0.68], [4, 1.04], [8, 1.28], [14, 1.21], [20, 0.98]].map(([minutes, tone]) => ({ minutes, tone })) }, '2026-02-27T16:00:00.000Z')
   const { id } = await loadJob('mooring-posts')
   await keepBitePlan(id, strip, { bathC: 17, areas: [{ name: 'paper white', tone: 0 }, { name: 'sky', tone: 0.25 }, { name: 'far water', tone: 0.5 }, { name: 'near water', tone: 0.8 }, { name: 'posts', tone: 1.25 }] }, '2026-02-28T09:00:00.000Z')
+}
+
+/** Seconds each step of the BAT's wipe took, beside what was planned. */
+const BAT_WIPE = [33, 64, 58, 47, 38, 44, 22]
+const batWipe: PullEvent = { kind: 'wipe', taken: pacedSteps(mooring.wipe, { batTaken: null, zoneTones: {} }).map(({ label, seconds }, i) => ({ step: label, plannedSeconds: seconds, takenSeconds: BAT_WIPE[i] })) }
+
+/** What the plate room keeps of the works: zones, the carrier they were drawn after, a making half-way, a flaw to watch. */
+async function seedPlateRecords(): Promise<void> {
+  const [posts, samphire] = [await loadJob('mooring-posts'), await loadJob('samphire')]
+  await keepZoneMap(posts.id, 0, POSTS_ZONES, IDA, '2026-03-02T09:30:00.000Z')
+  await keepZoneMap(samphire.id, 0, SAMPHIRE_ZONES, TAM, '2026-03-05T10:20:00.000Z')
+  const drawing = await keepPicture(await drawPlate('samphire', '#e9e6df'), 'samphire drawing.png', '2026-03-04T09:00:00.000Z')
+  await keepArtwork(samphire.id, { imageId: drawing, method: 'card-drypoint', crop: cropToPlate({ widthPx: 1110, heightPx: 1500 }, { widthMm: 148, heightMm: 200 }), tone: { way: 'threshold', threshold: 150, linesPerInch: 60, angleDegrees: 45 }, dpi: 300 }, '2026-03-04T09:05:00.000Z')
+  await beginMaking(samphire.id, 'samphire-card', procedureFor('card-drypoint'), TAM, '2026-03-04T10:00:00.000Z')
+  for (const [minute, kind, stepId, note] of [[0, 'begun', 'cut', ''], [9, 'done', 'cut', ''], [10, 'begun', 'trace', ''], [31, 'done', 'trace', 'Joints marked in red.'], [40, 'begun', 'scratch', ''], [125, 'done', 'scratch', ''], [130, 'begun', 'peel', ''], [170, 'failed', 'peel', 'A flap stands up at the foot.']] as const) await addMakingEvent('samphire-card', { kind, stepId, note }, TAM, new Date(Date.UTC(2026, 2, 4, 10, minute)).toISOString())
+  await addWatchSpot(samphire.id, { state: 2, at: [38, 188], note: 'A flap of coating at the foot', seenAt: '2026-03-05T13:00:00.000Z', by: TAM })
+  await keepCollePiece(samphire.id, { name: 'Pool', outline: SAMPHIRE_ZONES.zones.find(({ name }) => name === 'Pool')!.outline, fitting: 'template', allowanceMm: 0.5, cutFrom: 'face', paste: 'brushed', grain: 'up', growthAlongPercent: 0.3, growthAcrossPercent: 1.5, sheetWidthMm: 210, sheetHeightMm: 297, pieces: 14 }, '2026-03-05T14:00:00.000Z')
 }
 
 /** A drypoint on card that is being proved. */
@@ -197,6 +223,7 @@ export async function seedDemo(): Promise<void> {
   await seedPlateRoom()
   for (const [minutes, dampGrams] of [[1, 27.4], [5, 33.1], [15, 35.6], [40, 36.2]]) await keepWeighIn({ paperId: 'heron-white', seconds: minutes * 60, dryGrams: 22.5, dampGrams }, '2026-03-01T09:00:00.000Z')
   await seedSamphire()
+  await seedPlateRecords()
   const { id } = await loadJob('mooring-posts')
   await keepMorning({ roomC: 15, humidityPercent: 62, sheetGrams: 23.1, sheetJobId: id }, '2026-03-06T08:20:00.000Z')
 }

@@ -2,5 +2,5 @@
 export const VIEWS = [
   '/', '/jobs/new', '/store', ...['plate', 'ink', 'wipe', 'paper', 'press', 'register', 'prove', 'edition', 'dry', 'record'].map((station) => `/jobs/mooring-posts/${station}`),
   ...['match', 'correct', 'stiffness', 'amount', 'card'].map((room) => `/jobs/mooring-posts/ink/${room}`), '/store/inks/new', '/store/inks/dusk-blue',
-  ...['bath', 'bite'].map((room) => `/jobs/mooring-posts/plate/${room}`), '/jobs/samphire/prove', '/jobs/the-pilot-s-window/dry', '/jobs/the-pilot-s-window/record', '/nowhere',
+  ...['bath', 'bite'].map((room) => `/jobs/mooring-posts/plate/${room}`), ...['plate/artwork', 'plate/making', 'plate/states', 'plate/zones', 'wipe/inks', 'wipe/tone', 'register/chine-colle'].map((room) => `/jobs/samphire/${room}`), '/jobs/samphire/prove', '/jobs/the-pilot-s-window/dry', '/jobs/the-pilot-s-window/record', '/nowhere',
 ]

@@ -3,6 +3,7 @@ import { loadCalibration } from '@/data/calibrations'
 import { loadInks } from '@/data/inks'
 import { latestMorning } from '@/data/mornings'
 import { listJobs, loadJob } from '@/data/jobs'
+import { loadFacings } from '@/data/plateWatch'
 import { MorningReadingsForm } from '@/stations/morning/MorningReadingsForm'
 import { MorningSheet } from '@/stations/morning/MorningSheet'
 import { readMorning } from '@/stations/morning/readMorning'
@@ -17,7 +18,7 @@ export default async function MorningPage() {
   const [morning, inks, calibration] = await Promise.all([latestMorning(), loadInks(), loadCalibration()])
   const now = new Date().toISOString()
   const underWay = jobs.filter(({ phase }) => phase !== 'signed')
-  const active = await Promise.all(underWay.map(async ({ slug }) => ({ slug, facts: readMorning(await loadJob(slug), inks, now, calibration) })))
+  const active = await Promise.all(underWay.map(async ({ id, slug }) => ({ slug, facts: readMorning(await loadJob(slug), inks, now, calibration, await loadFacings(id)) })))
   const lines = morning ? writeMorningSheet(morning.readings, active.map(({ facts }) => facts)) : []
   const fresh = morning?.at.slice(0, 10) === now.slice(0, 10)
   return (

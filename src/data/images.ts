@@ -88,6 +88,14 @@ export async function pictureFile(id: string, size: PictureSize): Promise<string
   return path.join(pictureFolder(id), `${size}.webp`)
 }
 
+/** The picture as it came in: for reading only. @throws NotFoundError */
+export async function originalFile(id: string): Promise<string> {
+  const { tables } = await openDatabase()
+  const [row] = await readRows(tables.images, { where: { id } })
+  if (!row) throw new NotFoundError('This picture')
+  return path.join(pictureFolder(id), `original.${row.format}`)
+}
+
 /** Sizes of kept pictures, turned the right way up. */
 export async function pictureDetails(ids: readonly string[]): Promise<Pick<ImageRow, 'id' | 'widthPx' | 'heightPx'>[]> {
   if (ids.length === 0) return []

@@ -7,6 +7,7 @@ import { predictInk } from '@/core/ink/predictInk'
 import { drawDownBatch } from './mixingSlab'
 import { noiseSequence, seedOf } from './noise'
 import { SAMPLE_TRAY, TRAY_FILM } from './sampleTray'
+import { simulateDensitometer } from './densitometer'
 import { simulateScale } from './scale'
 import { simulateSpectrophotometer } from './spectrophotometer'
 
@@ -76,5 +77,17 @@ describe('noise', () => {
     const deviation = Math.sqrt(values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / values.length)
     expect(Math.abs(mean)).toBeLessThan(0.06)
     expect(deviation).toBeCloseTo(1, 1)
+  })
+})
+
+describe('densitometer', () => {
+  it('zeroed on the paper, reads the paper as nothing', () => expect(simulateDensitometer(3).read(0.06, 0.06)).toBeLessThanOrEqual(0.02))
+  it('repeats within hundredths, and the same way for the same seed', () => {
+    const one = simulateDensitometer(11)
+    const readings = Array.from({ length: 200 }, () => one.read(1.4, 0.05))
+    expect(readings.every((value) => Math.abs(value - 1.35) < 0.04)).toBe(true)
+    expect(readings.reduce((sum, value) => sum + value, 0) / 200).toBeCloseTo(1.35, 2)
+    const other = simulateDensitometer(11)
+    expect(Array.from({ length: 200 }, () => other.read(1.4, 0.05))).toEqual(readings)
   })
 })

@@ -1,6 +1,6 @@
 import { NextResponse, type NextRequest } from 'next/server'
 import { FieldError } from '@/data/errors'
-import { keepPicture, LARGEST_PICTURE_BYTES } from '@/data/images'
+import { keepPicture, LARGEST_PICTURE_BYTES, pictureDetails } from '@/data/images'
 
 const tooLarge = () => NextResponse.json({ message: 'The file is too large; at most 40 MB are taken. Save it smaller and choose it again.' }, { status: 413 })
 
@@ -18,7 +18,9 @@ export async function POST(request: NextRequest): Promise<NextResponse> {
   }
   try {
     const name = decodeURIComponent(request.headers.get('x-file-name') ?? 'picture')
-    return NextResponse.json({ id: await keepPicture(Buffer.concat(chunks), name, new Date().toISOString()) })
+    const id = await keepPicture(Buffer.concat(chunks), name, new Date().toISOString())
+    const [{ widthPx, heightPx }] = await pictureDetails([id])
+    return NextResponse.json({ id, size: { widthPx, heightPx } })
   } catch (error) {
     if (error instanceof FieldError) return NextResponse.json({ message: error.problems[0].message }, { status: 400 })
     if (error instanceof URIError) return NextResponse.json({ message: 'The name of the file cannot be read.' }, { status: 400 })

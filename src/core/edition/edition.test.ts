@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import { editionProgress, eyeSeries, runSeries, wearOfRun } from './editionProgress'
+import { plateHistory } from './plateHistory'
 import { eventSubject, pullEventSchema, pullSchema, readPull, type Pull, type PullEvent } from './pull'
 
 const pull = (number: number, kind: Pull['kind'], ...events: PullEvent[]): Pull => ({
@@ -56,5 +57,21 @@ describe('wear of a run', () => {
     expect(wearOfRun(run([1.4, 1.41]))!.forecast.reason).toContain('at least 4')
     expect(wearOfRun([{ ...run([1.4])[0], band: null }])).toBeNull()
     expect(wearOfRun([])).toBeNull()
+  })
+})
+
+describe('what a plate’s own pulls say of its life', () => {
+  const read = (number: number, kind: Pull['kind'], value: number) => pull(number, kind, { kind: 'reading', quantity: 'tone1', value })
+  const proofs = [read(1, 'proof', 1.42), read(2, 'proof', 1.42), read(3, 'proof', 1.42)]
+  it('wear is counted from the plate’s first pull, proofs too', () => {
+    // Falls 0.004 a pull from 1.42: at the tolerance of 0.06 below the BAT after 15 pulls of the edition, 18 of the plate.
+    const edition = Array.from({ length: 8 }, (_, i) => read(i + 1, 'edition', 1.42 - 0.004 * (i + 1) + (i % 2 ? 0.0005 : -0.0005)))
+    const { wear } = plateHistory([...proofs, ...edition], proofs[2], [])
+    expect(wear!.low).toBeGreaterThan(16)
+    expect(wear!.low).toBeLessThan(18.5)
+    expect(wear!.high!).toBeGreaterThan(17.5)
+  })
+  it('without readings, or a BAT, there is none; the newest facing counts', () => {
+    expect(plateHistory(proofs, null, [{ afterPulls: 2 }, { afterPulls: 9 }])).toEqual({ facedAfter: 9, wear: null })
   })
 })

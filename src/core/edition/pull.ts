@@ -11,9 +11,9 @@ export type EyeReading = z.infer<typeof eyeReadingSchema>
 export const QUANTITIES = {
   uptakePercent: { label: 'Water taken up', unit: '%', min: 0, max: 300, tolerance: 5 },
   plateC: { label: 'Plate temperature', unit: '°C', min: -10, max: 90, tolerance: 2 },
-  tone1: { label: 'Tone, spot 1', unit: 'D', min: 0, max: 4, tolerance: 0.06 },
-  tone2: { label: 'Tone, spot 2', unit: 'D', min: 0, max: 4, tolerance: 0.06 },
-  tone3: { label: 'Tone, spot 3', unit: 'D', min: 0, max: 4, tolerance: 0.06 },
+  tone1: { label: 'Tone, dark spot', unit: 'D', min: 0, max: 4, tolerance: 0.06 },
+  tone2: { label: 'Tone, bright spot', unit: 'D', min: 0, max: 4, tolerance: 0.06 },
+  tone3: { label: 'Tone, middle spot', unit: 'D', min: 0, max: 4, tolerance: 0.06 },
 } as const
 export type Quantity = keyof typeof QUANTITIES
 export const QUANTITY_KEYS = Object.keys(QUANTITIES) as [Quantity, ...Quantity[]]

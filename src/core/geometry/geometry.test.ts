@@ -4,6 +4,7 @@ import GeoJSONReader from 'jsts/org/locationtech/jts/io/GeoJSONReader.js'
 import BufferOp from 'jsts/org/locationtech/jts/operation/buffer/BufferOp.js'
 import OverlayOp from 'jsts/org/locationtech/jts/operation/overlay/OverlayOp.js'
 import { boundsOf, boxesMeet, contains, nearestOnSegment, outlineArea, selfCrossings, signedArea, type Outline, type Point } from './polygon'
+import { snapPoint } from './snap'
 import { brushShape, cutAway, joinShapes, offsetShape, overlap, shapeArea, simplifyOutline, untangle } from './shapes'
 
 /** A star-shaped outline, plain by how it is made: radii round a middle. */
@@ -104,5 +105,19 @@ describe('points', () => {
     expect(boxesMeet(a, b)).toBe(false)
     expect(boxesMeet(a, b, 2.5)).toBe(true)
     expect(boundsOf([])).toEqual({ left: 0, top: 0, right: 0, bottom: 0 })
+  })
+})
+
+describe('snapping to a neighbour', () => {
+  it('goes to a corner before a side, and stays where nothing is near', () => {
+    expect(snapPoint([10.6, 0.5], [square], 1)).toEqual([10, 0])
+    expect(snapPoint([10.6, 5], [square], 1)).toEqual([10, 5])
+    expect(snapPoint([13, 5], [square], 1)).toEqual([13, 5])
+  })
+  it('never moves a point further than it reaches (property)', () => {
+    fc.assert(fc.property(radii, fc.integer({ min: -50, max: 50 }), fc.integer({ min: -50, max: 50 }), (r, x, y) => {
+      const [sx, sy] = snapPoint([x, y], [starred(r)], 2)
+      expect(Math.hypot(sx - x, sy - y)).toBeLessThanOrEqual(2 + 1e-9)
+    }))
   })
 })

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { PLATE_KINDS } from '../plate/plate'
-import { describePlateLife, plateLife } from '../plate/plateLife'
+import { describePlateLife, plateLife, type PlateHistory } from '../plate/plateLife'
 import { correctStiffness, inkTemperature, USUAL_HALVING_C, type InkCalibration } from '../ink/stiffness'
 import { pullsCovered } from '../ink/inkNeed'
 import { sheetGrams } from '../paper/dampPaper'
@@ -32,6 +32,8 @@ export interface MorningJob {
   /** what the workshop measured of its oil */
   calibration: InkCalibration
   pullsFromPlate: number
+  /** facings and line readings of the plate */
+  plateHistory?: PlateHistory
   pullsFromMix: number
   editionSize: number
   accepted: number
@@ -131,7 +133,7 @@ export function writeMorningSheet(readings: MorningReadings, jobs: readonly Morn
     const { plate, press } = job.bench
     const lines: (Omit<MorningLine, 'jobId'> | null)[] = []
     if (plate) {
-      const life = plateLife(plate.kind, job.pullsFromPlate)
+      const life = plateLife(plate.kind, job.pullsFromPlate, job.plateHistory)
       lines.push({ station: 'plate', text: `${describePlateLife(life)[0].toUpperCase()}${describePlateLife(life).slice(1)}.`, act: life.standing !== 'fresh', sum: [{ label: 'Pulls so far, proofs too', value: String(life.spent) }, { label: 'Its kind usually stands', value: `${PLATE_KINDS[plate.kind].stands.join(' to ')} pulls` }] })
     }
     lines.push(...inkLines(job, readings), paperLine(job, readings))

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { describePlateLife, plateLife } from './plateLife'
+import { canBeFaced, costOfAProof, describePlateLife, plateLife } from './plateLife'
 import { plateSettingSchema, romanNumeral } from './plate'
 import { sheetGauge, sheetGaugeInput } from './sheetGauge'
 
@@ -30,4 +30,25 @@ describe('plate setting', () => {
     expect(plateSettingSchema.safeParse({ ...plate, [field]: value }).error!.issues[0].path).toEqual([field])
   })
   it('counts states as the trade writes them', () => expect([1, 4, 9, 14, 40].map(romanNumeral)).toEqual(['I', 'IV', 'IX', 'XIV', 'XL']))
+})
+
+describe('plate life beyond its kind', () => {
+  it('a steel facing counts from the pulls before it', () => {
+    expect(plateLife('copper-drypoint', 30, { facedAfter: 12 })).toMatchObject({ leftAtLeast: 182, leftAtMost: 482, standing: 'fresh', by: 'facing' })
+  })
+  it('its own readings go before everything else', () => {
+    const life = plateLife('copper-drypoint', 30, { facedAfter: 12, wear: { low: 34.7, high: 41.2 } })
+    expect(life).toMatchObject({ leftAtLeast: 4, leftAtMost: 11, by: 'readings' })
+    expect(costOfAProof(life)).toBe('another proof costs one of about 8 left')
+  })
+  it('a card that stands 8 and had 6 proofs leaves 2 (handed down in the trade)', () => {
+    expect(describePlateLife(plateLife('card-drypoint', 6, { wear: { low: 8, high: 8 } }))).toBe('between 2 and 2 pulls left')
+  })
+  it('past says by what, and costs nothing more', () => {
+    const past = plateLife('card-drypoint', 20, { wear: { low: 8, high: 12 } })
+    expect(describePlateLife(past)).toBe('past what its readings allow')
+    expect(costOfAProof(past)).toBeNull()
+    expect(describePlateLife(plateLife('copper-drypoint', 900, { facedAfter: 10 }))).toBe('past what a facing usually stands')
+  })
+  it('only what is copper is faced', () => expect([canBeFaced('copper-etched'), canBeFaced('mezzotint'), canBeFaced('card-drypoint'), canBeFaced('photopolymer')]).toEqual([true, true, false, false]))
 })

@@ -19,7 +19,8 @@ export const FACED_STANDS = [200, 500] as const
 /** Kinds that are steel faced: electroplating takes to copper (and to mezzotints, which are cut in it). */
 export const canBeFaced = (kind: PlateKind): boolean => kind === 'copper-drypoint' || kind === 'copper-etched' || kind === 'mezzotint'
 
-interface PlateHistory {
+/** What is known of a plate beyond its kind. */
+export interface PlateHistory {
   /** pulls made before the newest steel facing; null: none */
   facedAfter?: number | null
   /** where the line's own reading falls below what still matches: the pull, and 90 % bounds (`high` null: unbounded) */

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import type { Outline, Point } from '../geometry/polygon'
 import { shapeArea } from '../geometry/shapes'
+import { placeSpots } from './spotZones'
 import { sharedBorders, visibleShapes, zoneAreas } from './zoneAreas'
 import { checkZoneMap, ontoPlate, zoneMapSchema, type Zone } from './zoneMap'
 
@@ -65,5 +66,13 @@ describe('shared borders', () => {
       const [a, b] = [box(10, 10, 30, 30), box(x, y, 20, 15)]
       expect(length(a, b)).toBeCloseTo(length(b, a), 9)
     }), { numRuns: 30 })
+  })
+})
+
+describe('spots that are read', () => {
+  it('know the topmost zone under them, and what is not placed says so', () => {
+    const zones = [zone('sky', box(0, 0, 100, 40)), zone('post', box(20, 10, 10, 50))]
+    expect(placeSpots({ zones, spots: { tone1: [25, 20], tone2: [80, 20], tone3: null } }).map(({ spot, zone: under }) => [spot, under?.name ?? null])).toEqual([['tone1', 'post'], ['tone2', 'sky'], ['tone3', null]])
+    expect(placeSpots({ zones: [], spots: { tone1: [5, 5], tone2: null, tone3: null } })[0]).toEqual({ spot: 'tone1', at: [5, 5], zone: null })
   })
 })

@@ -7,8 +7,9 @@ import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { Dialog } from '@/ui/Dialog'
 import { Field } from '@/ui/Field'
-import { useBench } from '../bench/BenchContext'
+import { UNREACHABLE, useBench } from '../bench/BenchContext'
 import { openStateAction, setPictureAction } from './actions'
+import { uploadPicture } from './uploadPicture'
 
 export interface PlatePictureState {
   state: number
@@ -17,8 +18,6 @@ export interface PlatePictureState {
   image: { id: string; widthPx: number; heightPx: number } | null
 }
 
-/** Largest file the server takes; said before a long upload, checked again there. */
-const LARGEST_MB = 40
 /** A picture whose proportion is further off than this is not of this plate, or is not cropped to it. */
 const PROPORTION_TOLERANCE = 0.03
 
@@ -39,21 +38,12 @@ export function PlatePicture({ states, size, ready }: { states: PlatePictureStat
 
   const upload = async (file: File | undefined) => {
     if (!file) return
-    setProblem(undefined)
-    if (file.size > LARGEST_MB * 1048576) return setProblem(`The file has ${Math.round(file.size / 1048576)} MB; at most ${LARGEST_MB} MB are taken. Save it smaller and choose it again.`)
     setBusy(true)
-    try {
-      const reply = await fetch('/pictures', { method: 'POST', body: file, headers: { 'x-file-name': encodeURIComponent(file.name) } })
-      const kept = (await reply.json()) as { id?: string; message?: string }
-      if (!kept.id) return setProblem(kept.message ?? 'The picture was not kept; choose it again.')
-      const answer = await send((target) => setPictureAction({ ...target, state: current?.state ?? 1, imageId: kept.id! }))
-      if (!answer.ok) setProblem(answer.problems[0].message)
-      else router.refresh()
-    } catch {
-      setProblem('The picture was not kept: the server does not answer. Choose it again.')
-    } finally {
-      setBusy(false)
-    }
+    const picture = await uploadPicture(file)
+    const answer = 'message' in picture ? { ok: false as const, problems: [{ field: '', message: picture.message }] } : await send((target) => setPictureAction({ ...target, state: current?.state ?? 1, imageId: picture.id })).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    setBusy(false)
+    setProblem(answer.ok ? undefined : answer.problems[0].message)
+    if (answer.ok) router.refresh()
   }
   const openNext = async () => {
     const answer = await send((target) => openStateAction({ ...target, note }))

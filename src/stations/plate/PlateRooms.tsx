@@ -1,4 +1,4 @@
 import { RoomNav } from '../bench/RoomNav'
 
 /** Rooms of the plate. */
-export const PlateRooms = () => <RoomNav station="plate" label="Plate room" rooms={[['', 'Plate'], ['bath', 'Bath'], ['bite', 'Bite']]} />
+export const PlateRooms = () => <RoomNav station="plate" label="Plate room" rooms={[['', 'Plate'], ['artwork', 'Artwork'], ['making', 'Making'], ['bath', 'Bath'], ['bite', 'Bite'], ['states', 'States and life'], ['zones', 'Zones']]} />

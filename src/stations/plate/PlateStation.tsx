@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { PLATE_KINDS, romanNumeral, type PlateKind, type PlateSetting } from '@/core/plate/plate'
-import { describePlateLife, plateLife } from '@/core/plate/plateLife'
+import { costOfAProof, describePlateLife, plateLife, type PlateHistory } from '@/core/plate/plateLife'
 import { sheetGauge, sheetGaugeInput } from '@/core/plate/sheetGauge'
 import { formatNumber } from '@/core/units/length'
 import { Figure } from '@/ui/Figure'
@@ -21,12 +21,12 @@ import { PlatePicture, type PlatePictureState } from './PlatePicture'
 const UNSET: Loose<PlateSetting> = { name: '', kind: 'copper-etched', widthMm: null, heightMm: null, thicknessMm: null, bevelDegrees: 45, state: 1 }
 
 /** The plate: what it is, how thick by its gauge, what it looks like both ways round, and what life it has left. */
-export function PlateStation({ states }: { states: PlatePictureState[] }) {
+export function PlateStation({ states, history }: { states: PlatePictureState[]; history: PlateHistory }) {
   const { job } = useBench()
   const { value, change, ...kept } = useStation('plate', UNSET)
   const [gauge, setGauge] = useState<number | null>(null)
   const readGauge = sheetGaugeInput.safeParse({ gauge, system: 'awg' })
-  const life = value.kind ? plateLife(value.kind, job.pullsFromPlate) : null
+  const life = value.kind ? plateLife(value.kind, job.pullsFromPlate, history) : null
   const measured = value.widthMm && value.heightMm ? { widthMm: value.widthMm, heightMm: value.heightMm } : null
 
   return (
@@ -58,7 +58,7 @@ export function PlateStation({ states }: { states: PlatePictureState[] }) {
             <Figure value={romanNumeral(value.state ?? 1)} label="State" />
             {life && (
               <p className="sm:col-span-2">
-                <b>{describePlateLife(life)[0].toUpperCase() + describePlateLife(life).slice(1)}.</b> {life.spent} pulled, proofs too; its kind usually stands {PLATE_KINDS[value.kind!].stands.join(' to ')}.
+                <b>{describePlateLife(life)[0].toUpperCase() + describePlateLife(life).slice(1)}.</b> {life.spent} pulled, proofs too; its kind usually stands {PLATE_KINDS[value.kind!].stands.join(' to ')}.{costOfAProof(life) && ` ◆ ${costOfAProof(life)![0].toUpperCase()}${costOfAProof(life)!.slice(1)}.`}
               </p>
             )}
           </div>

@@ -1,10 +1,6 @@
-import path from 'node:path'
-import { Document, Font, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer'
+import { Document, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer'
 import type { Documentation } from '@/core/record/documentation'
-
-const fontFile = (weight: 400 | 700) => path.join(process.cwd(), 'node_modules/@fontsource/archivo/files', `archivo-latin-${weight}-normal.woff`)
-Font.register({ family: 'Archivo', fonts: [{ src: fontFile(400), fontWeight: 400 }, { src: fontFile(700), fontWeight: 700 }] })
-Font.registerHyphenationCallback((word) => [word])
+import { registerFonts } from '../sheet/pdfFonts'
 
 const styles = StyleSheet.create({
   page: { padding: 48, fontFamily: 'Archivo', fontSize: 9.5, lineHeight: 1.35 },
@@ -53,5 +49,6 @@ function Sheet({ documentation }: { documentation: Documentation }) {
 
 /** Renders the documentation sheet as PDF, A4. */
 export async function renderDocumentationPdf(documentation: Documentation): Promise<Buffer> {
+  registerFonts()
   return renderToBuffer(<Sheet documentation={documentation} />)
 }

@@ -16,6 +16,7 @@ import { KeepLine } from '../bench/KeepLine'
 import { problemAt } from '../bench/problemAt'
 import { useStation, type Loose } from '../bench/useStation'
 import { MisfitSolver } from './MisfitSolver'
+import { RegisterRooms } from './RegisterRooms'
 
 const UNSET: Loose<RegisterSetting> = { scheme: 'centred', bottomToTop: 1.2, laying: 'corner-marks' }
 
@@ -32,6 +33,7 @@ export function RegisterStation() {
 
   return (
     <PlateMark title="Register" aside={<KeepLine {...kept} />}>
+      <RegisterRooms />
       <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_20rem]">
         <figure>
           {svg ? (

@@ -22,7 +22,7 @@ export function InkPreview({ ink }: { ink: { name: string; k: readonly number[];
     <section aria-label={`What ${ink.name || 'the ink'} looks like`}>
       <Swatch colours={films.map(({ lab }) => convertXyzToSrgb(convertLabToXyz(lab)))} label={films.map(({ label, lab }) => `${label} L* ${formatNumber(lab.L, 0)}`).join(', ')} className="h-20 w-full" />
       <p className="condensed text-sm text-muted">{films.map(({ label, micrometres }) => `${label} ${micrometres} µm`).join(', ')}, over ordinary rag, on an uncalibrated screen.</p>
-      <p className="mt-2">Known by its <b>{INK_SOURCES[ink.source].label}</b>: a forecast of it may be off by up to <b>ΔE {formatNumber(trust, 1)}</b>{trust > 5 ? ': draw it down before you trust it' : ''}.</p>
+      <p className="mt-2">How it is known: <b>{INK_SOURCES[ink.source].label}</b>: a forecast of it may be off by up to <b>ΔE {formatNumber(trust, 1)}</b>{trust > 5 ? ': draw it down before you trust it' : ''}.</p>
       <SpectrumChart title="Absorption and scattering, per µm" startNm={SPECTRUM_START_NM} stepNm={SPECTRUM_STEP_NM} series={[{ name: 'absorbs (K)', values: ink.k }, { name: 'scatters (S)', values: ink.s }]} />
     </section>
   )

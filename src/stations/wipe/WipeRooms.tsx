@@ -1,4 +1,4 @@
 import { RoomNav } from '../bench/RoomNav'
 
 /** Rooms of the wiping. */
-export const WipeRooms = () => <RoomNav station="wipe" label="Wiping room" rooms={[['', 'Order'], ['inks', 'Several inks']]} />
+export const WipeRooms = () => <RoomNav station="wipe" label="Wiping room" rooms={[['', 'Order'], ['inks', 'Several inks'], ['tone', 'Tone reading']]} />

@@ -1,0 +1,29 @@
+import type { NextRequest } from 'next/server'
+import { carrierSheet } from '@/core/plate/carrierSheet'
+import { drawingToSvg } from '@/core/sheet/sheetDrawing'
+import { loadArtwork } from '@/data/artworks'
+import { renderCarrier, renderCarrierSheet } from '@/data/carriers'
+import { FieldError } from '@/data/errors'
+import { renderSheetPdf } from '@/stations/sheet/sheetPdf'
+import { openJob } from '../../../openJob'
+
+const TYPES = { png: 'image/png', pdf: 'application/pdf', svg: 'image/svg+xml; charset=utf-8' } as const
+
+/** What goes onto the plate, at 1:1, as `?form=png`, `pdf` or `svg`. */
+export async function GET(request: NextRequest, { params }: { params: Promise<{ job: string }> }): Promise<Response> {
+  const job = await openJob((await params).job)
+  const form = request.nextUrl.searchParams.get('form') ?? 'png'
+  const { plate } = job.runs[0].bench
+  const artwork = await loadArtwork(job.id)
+  if (!(form in TYPES)) return new Response('Not found', { status: 404 })
+  if (!plate || !artwork) return new Response('Set the plate and choose a picture first.', { status: 409 })
+  try {
+    const carrier = await renderCarrier(artwork, plate)
+    const sheet = carrierSheet({ method: artwork.method, plate, title: job.title, picture: `data:image/png;base64,${carrier.toString('base64')}` })
+    const body = form === 'svg' ? Buffer.from(drawingToSvg(sheet)) : form === 'pdf' ? await renderSheetPdf(sheet) : await renderCarrierSheet(carrier, sheet, artwork.dpi)
+    return new Response(new Uint8Array(body), { headers: { 'content-type': TYPES[form as keyof typeof TYPES], 'content-disposition': `attachment; filename="${job.slug}-carrier.${form}"` } })
+  } catch (error) {
+    if (error instanceof FieldError) return new Response(error.problems[0].message, { status: 409 })
+    throw error
+  }
+}

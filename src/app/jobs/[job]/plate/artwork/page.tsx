@@ -1,0 +1,11 @@
+import { loadArtwork } from '@/data/artworks'
+import { pictureDetails } from '@/data/images'
+import { ArtworkRoom } from '@/stations/plate/ArtworkRoom'
+import { openJob } from '../../openJob'
+
+export default async function ArtworkPage({ params }: { params: Promise<{ job: string }> }) {
+  const { id } = await openJob((await params).job)
+  const kept = await loadArtwork(id)
+  const [image] = kept ? await pictureDetails([kept.imageId]) : []
+  return <ArtworkRoom kept={kept} image={image ?? null} />
+}

@@ -1,0 +1,15 @@
+import { RAG_WHITE } from '@/core/paper/ragWhite'
+import { loadCards } from '@/data/cards'
+import { loadStore } from '@/data/store'
+import { latestZoneMap } from '@/data/zoneMaps'
+import { ZoneRoom } from '@/stations/plate/ZoneRoom'
+import { lookOver } from '@/stations/wipe/inkLooks'
+import { openJob } from '../../openJob'
+
+export default async function ZonesPage({ params }: { params: Promise<{ job: string }> }) {
+  const { id, runs, plateStates } = await openJob((await params).job)
+  const [kept, { inks, papers }, cards] = await Promise.all([latestZoneMap(id), loadStore(), loadCards()])
+  const paper = papers.find((one) => one.id === runs[0].bench.paper?.paperId)?.reflectance ?? RAG_WHITE
+  const picture = plateStates.findLast(({ imageId }) => imageId)?.imageId
+  return <ZoneRoom kept={kept} picture={picture ? `/pictures/${picture}/view` : null} inks={lookOver(inks, cards, paper)} />
+}

@@ -1,0 +1,23 @@
+import { paperDensity, spotDensity } from '@/core/ink/spotDensity'
+import { RAG_WHITE } from '@/core/paper/ragWhite'
+import { placeSpots } from '@/core/plate/spotZones'
+import { EMPTY_ZONE_MAP } from '@/core/plate/zoneMap'
+import { loadStore } from '@/data/store'
+import { latestZoneMap } from '@/data/zoneMaps'
+import { ToneRoom } from '@/stations/wipe/ToneRoom'
+import { openJob } from '../../openJob'
+
+export default async function TonePage({ params }: { params: Promise<{ job: string }> }) {
+  const { id, pulls, bats, runs } = await openJob((await params).job)
+  const [kept, { inks, papers }] = await Promise.all([latestZoneMap(id), loadStore()])
+  const { ink, paper, wipe } = runs[0].bench
+  const reflectance = papers.find((one) => one.id === paper?.paperId)?.reflectance ?? RAG_WHITE
+  const parts = ink?.parts ?? []
+  const used = parts.flatMap(({ inkId }) => inks.find((one) => one.id === inkId) ?? []).map(({ name, k, s }) => ({ name, k, s }))
+  const canForecast = used.length > 0 && used.length === parts.length
+  const spots = placeSpots(kept?.map ?? EMPTY_ZONE_MAP).map(({ spot, at, zone }) => ({
+    spot, at, zone: zone?.name ?? null,
+    density: canForecast ? spotDensity(spot, zone?.tone ?? wipe?.plateTone ?? 'light', used, parts.map((part) => part.parts), reflectance) : null,
+  }))
+  return <ToneRoom spots={spots} paperDensity={paperDensity(reflectance)} pulls={pulls} batPullId={bats.at(-1)?.proofPullId ?? null} />
+}

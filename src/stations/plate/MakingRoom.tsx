@@ -1,0 +1,68 @@
+'use client'
+
+import { useState } from 'react'
+import { readMaking, type Making } from '@/core/plate/making'
+import { MAKING_METHODS, type MakingMethod } from '@/core/plate/makingMethod'
+import type { Procedure } from '@/core/plate/procedure'
+import { procedureFor } from '@/core/plate/procedures'
+import type { FieldProblem } from '@/data/errors'
+import type { KeptProcedure } from '@/data/makings'
+import { Button } from '@/ui/Button'
+import { SelectField } from '@/ui/Field'
+import { PlateMark } from '@/ui/PlateMark'
+import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { useHand } from '../bench/useHand'
+import { MakingRun } from './MakingRun'
+import { PlateRooms } from './PlateRooms'
+import { ProcedureEditor } from './ProcedureEditor'
+import { beginMakingAction } from './roomActions'
+
+const OWN = 'own:'
+
+/** Making the plate: a procedure chosen and changed to one's own way, then walked step by step and recorded as it goes. */
+export function MakingRoom({ makings, own }: { makings: Making[]; own: KeptProcedure[] }) {
+  const { bench, job } = useBench()
+  const [hand, setHand] = useHand()
+  const [isNew, setNew] = useState(false)
+  const kind = bench.plate?.kind
+  const usual = (Object.keys(MAKING_METHODS) as MakingMethod[]).find((method) => MAKING_METHODS[method].kind === kind) ?? 'metal-drypoint'
+  const [choice, setChoice] = useState<string>(usual)
+  const [procedure, setProcedure] = useState<Procedure>(() => procedureFor(usual))
+  const [unsent, setUnsent] = useState<string | null>(null)
+  const [problems, setProblems] = useState<FieldProblem[]>([])
+  const latest = makings[0]
+  const isWalking = latest && !isNew && readMaking(latest).next !== null
+  const pick = (next: string) => {
+    setChoice(next)
+    const kept = own.find(({ id }) => OWN + id === next)
+    setProcedure(kept ? kept.procedure : procedureFor(next as MakingMethod))
+  }
+  const begin = async () => {
+    const id = unsent ?? crypto.randomUUID()
+    setUnsent(id)
+    const answer = await beginMakingAction({ jobId: job.id, id, procedure, by: hand }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    setProblems(answer.ok ? [] : answer.problems)
+    if (!answer.ok) return
+    setUnsent(null)
+    setNew(false)
+  }
+  return (
+    <PlateMark title="Plate" aside={isWalking ? <Button look="quiet" onClick={() => setNew(true)}>Begin another making</Button> : latest && isNew ? <Button look="quiet" onClick={() => setNew(false)}>Back to the making under way</Button> : undefined}>
+      <PlateRooms />
+      {latest && !isNew ? (
+        <>
+          <MakingRun making={latest} hand={hand} setHand={setHand} />
+          {!isWalking && <Button className="mt-4" onClick={() => setNew(true)}>Begin another making</Button>}
+        </>
+      ) : (
+        <div className="grid gap-6">
+          <SelectField
+            label="Way of making" value={choice} onPick={pick} className="max-w-96"
+            options={[...own.map(({ id, procedure: { name } }) => [OWN + id, `${name} (own)`] as const), ...Object.entries(MAKING_METHODS).map(([method, { label }]) => [method, label] as const)]}
+          />
+          <ProcedureEditor procedure={procedure} hand={hand} setHand={setHand} problems={problems} onChange={setProcedure} onBegin={() => void begin()} />
+        </div>
+      )}
+    </PlateMark>
+  )
+}

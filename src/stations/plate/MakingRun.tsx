@@ -1,0 +1,127 @@
+'use client'
+
+import { useEffect, useState } from 'react'
+import { TriangleAlert } from 'lucide-react'
+import { HAZARDS } from '@/core/plate/hazards'
+import { readMaking, type Making, type MakingEvent } from '@/core/plate/making'
+import { MAKING_METHODS } from '@/core/plate/makingMethod'
+import { formatNumber } from '@/core/units/length'
+import type { FieldProblem } from '@/data/errors'
+import { Button } from '@/ui/Button'
+import { TextField } from '@/ui/Field'
+import { useChime } from '@/ui/useChime'
+import { UNREACHABLE } from '../bench/BenchContext'
+import { CAUTION_POINTER } from '../bench/cautions'
+import { problemAt } from '../bench/problemAt'
+import { clock } from '../bench/SequencePacer'
+import { Problems } from '../pull/Problems'
+import { addMakingEventAction } from './roomActions'
+
+const STANDINGS = { waiting: 'to do', running: 'now', done: 'done', skipped: 'left out' } as const
+
+/** A step that runs longer than this was left open overnight: its clock says since when instead, s. */
+const LONGEST_S = 12 * 3600
+
+/** Seconds since a moment, by a clock that ticks while it is wanted. */
+function useElapsed(since: string | null): number {
+  const [now, setNow] = useState(() => Date.now())
+  useEffect(() => {
+    if (!since) return
+    const tick = setInterval(() => setNow(Date.now()), 250)
+    return () => clearInterval(tick)
+  }, [since])
+  return since ? Math.max(0, (now - Date.parse(since)) / 1000) : 0
+}
+
+/** One plate being made: the step at hand large, its caution and its way out beside it, and all that was done kept as it happens. */
+export function MakingRun({ making, hand, setHand }: { making: Making; hand: string; setHand: (name: string) => void }) {
+  const standing = readMaking(making)
+  const { procedure } = making
+  const [picked, setPicked] = useState<string | null>(null)
+  const [note, setNote] = useState('')
+  const [problems, setProblems] = useState<FieldProblem[]>([])
+  const [busy, setBusy] = useState(false)
+  const openId = standing.running ?? picked ?? standing.next
+  const step = procedure.steps.find(({ id }) => id === openId)
+  const at = standing.steps.find(({ id }) => id === openId)
+  const isRunning = at?.standing === 'running'
+  const elapsed = useElapsed(isRunning ? at.begunAt : null)
+  const chime = useChime()
+  const say = async (kind: MakingEvent['kind'], stepId: string) => {
+    setBusy(true)
+    const answer = await addMakingEventAction({ makingId: making.id, event: { kind, stepId, note: note.trim() }, by: hand }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    setBusy(false)
+    setProblems(answer.ok ? [] : answer.problems)
+    if (!answer.ok) return
+    setNote('')
+    setPicked(null)
+    if (kind === 'begun') chime.ring()
+  }
+  const left = step ? step.minutes * 60 - elapsed : 0
+  const big = 'min-h-22 flex-1 justify-center text-xl'
+  return (
+    <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_20rem]">
+      <section aria-label="Step at hand">
+        <p className="text-sm text-muted">{procedure.name}{procedure.name === MAKING_METHODS[procedure.method].label ? '' : ` (${MAKING_METHODS[procedure.method].label.toLowerCase()})`}, begun {making.startedAt.slice(0, 10)} by {making.by}</p>
+        {!step && (
+          <>
+            <p className="far-number mt-3 text-4xl">The plate is made: ready to ink.</p>
+            <p className="mt-2">Set its size, thickness and kind in the room Plate, if that is not done yet; known flaws become watch spots in States and life.</p>
+          </>
+        )}
+        {step && at && (
+          <>
+            <h2 className="far-number mt-2 text-4xl">{step.title}</h2>
+            {step.hazard && (
+              <aside aria-label="Caution" className="my-3 flex items-center gap-3 border-l-4 border-text bg-raised py-2 pl-3">
+                <TriangleAlert size={20} aria-hidden className="shrink-0" />
+                <p className="text-sm">{HAZARDS[step.hazard]} <span className="text-muted">{CAUTION_POINTER}</span></p>
+              </aside>
+            )}
+            <p className="mt-2 text-xl">{step.how}</p>
+            {step.needs.length > 0 && <p className="mt-1 text-sm text-muted">Needs: {step.needs.join(', ')}</p>}
+            {(isRunning || step.minutes > 0) && (
+              <p className="far-number mt-4 text-7xl" role="timer" aria-label={isRunning ? 'Time of this step' : 'Usual time of this step'}>
+                {isRunning ? (elapsed > LONGEST_S ? 'Running' : clock(step.minutes > 0 ? left : elapsed)) : clock(step.minutes * 60)}
+                <span className="ml-3 text-xl font-normal">{isRunning ? (elapsed > LONGEST_S ? `since ${at.begunAt!.slice(0, 10)}` : step.minutes > 0 ? (left >= 0 ? 'left' : 'over') : 'so far') : 'usually'}</span>
+              </p>
+            )}
+            {step.check && <p className="mt-4 border-t border-line pt-2 text-lg"><b>Before going on:</b> {step.check}</p>}
+            {step.rescues.length > 0 && (
+              <details className="mt-1" open={at.failed}>
+                <summary className="min-h-11 py-2">If it is not so…</summary>
+                <ul className="list-inside list-disc">{step.rescues.map((rescue) => <li key={rescue} className="py-1">{rescue}</li>)}</ul>
+              </details>
+            )}
+            <TextField label="Note, if there is anything" value={note} onText={setNote} className="mt-3 max-w-xl" problem={problemAt(problems, 'event.note')} />
+            <div className="mt-4 flex flex-wrap gap-3">
+              {isRunning ? (
+                <>
+                  <Button look="main" className={big} disabled={busy} onClick={() => void say('done', step.id)}>{step.check ? 'It is so: done' : 'Done'}</Button>
+                  {step.check && <Button className={big} disabled={busy} onClick={() => void say('failed', step.id)}>It is not so</Button>}
+                </>
+              ) : (
+                <Button look="main" className={big} disabled={busy} onClick={() => void say('begun', step.id)}>{at.rounds > 0 ? 'Begin again' : 'Begin'}</Button>
+              )}
+              <Button className={big} disabled={busy} onClick={() => void say('skipped', step.id)}>Leave it out</Button>
+            </div>
+          </>
+        )}
+        <Problems problems={problems} except={['by', 'event.note']} />
+        <TextField label="Who makes it" value={hand} onText={setHand} problem={problemAt(problems, 'by')} className="mt-4 max-w-xs" />
+      </section>
+      <ol aria-label="Steps of the making" className="condensed self-start border-t border-line">
+        {standing.steps.map(({ id, standing: how, rounds, minutesTaken, notes, failed }, i) => (
+          <li key={id} className={`border-b border-line py-1 ${id === openId ? 'font-bold' : ''}`}>
+            <div className="flex items-center justify-between gap-2">
+              <span>{i + 1}. {procedure.steps[i].title}</span>
+              <span className="text-sm">{failed ? '◆ not so yet' : STANDINGS[how]}{minutesTaken > 0 && `, ${formatNumber(minutesTaken, 1)} min`}{rounds > 1 && `, ${rounds} times`}</span>
+            </div>
+            {notes.map((text, n) => <p key={n} className="text-sm font-normal text-muted">{text}</p>)}
+            {id !== openId && !standing.running && <Button look="quiet" className="!px-0 text-sm" onClick={() => setPicked(id)}>{how === 'waiting' ? 'Go to it' : 'Do it again'}</Button>}
+          </li>
+        ))}
+      </ol>
+    </div>
+  )
+}

@@ -1,0 +1,4 @@
+import { RoomNav } from '../bench/RoomNav'
+
+/** Rooms of the registration. */
+export const RegisterRooms = () => <RoomNav station="register" label="Register room" rooms={[['', 'Sheet'], ['chine-colle', 'Chine collé']]} />
