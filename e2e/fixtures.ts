@@ -27,3 +27,19 @@ export async function openStation(page: Page, name: string): Promise<void> {
 export async function kept(page: Page): Promise<void> {
   await expect(page.getByRole('status').filter({ hasText: /^Kept$/ })).toBeVisible()
 }
+
+/** Begins a job of the name given and sets its plate. */
+export async function bareJob(page: Page, url: string, plate: { title: string; kind: string; thickness: string; width: string; height: string }): Promise<void> {
+  await page.goto(`${url}/jobs/new`)
+  await page.getByLabel('Title of the print').fill(plate.title)
+  await page.getByLabel('Artist').fill('Oona Fell')
+  await page.getByLabel('Edition of').fill('6')
+  await page.getByRole('button', { name: 'Make the job' }).click()
+  await openStation(page, 'Plate')
+  await page.getByLabel('Name of the plate').fill(plate.title)
+  await page.getByLabel('Kind').selectOption({ label: plate.kind })
+  await page.getByLabel('Width').fill(plate.width)
+  await page.getByLabel('Height').fill(plate.height)
+  await page.getByLabel('Thickness, mm').fill(plate.thickness)
+  await kept(page)
+}

@@ -2,7 +2,7 @@
 
 import { useEffect, useRef } from 'react'
 
-const isTyping = (target: EventTarget | null) => target instanceof HTMLElement && (target.isContentEditable || /^(input|textarea|select)$/i.test(target.tagName))
+const isTyping = (target: EventTarget | null) => target instanceof HTMLElement && (target.isContentEditable || /^(input|textarea|select)$/i.test(target.tagName) && !(target instanceof HTMLInputElement && target.type === 'checkbox'))
 
 /**
  * Listens to keys on the whole page, except while the person types in a field, a dialog is open, or the key repeats.

@@ -1,7 +1,10 @@
 import { benchInk } from './inkBench'
 
 /** Each bench prints what it measured beside what was wanted, and answers whether it was met. */
-const BENCHES: Record<string, () => boolean | Promise<boolean>> = { ink: benchInk }
+const BENCHES: Record<string, () => boolean | Promise<boolean>> = {
+  ink: benchInk,
+  zones: async () => (await import('../../../e2e/zonesBench')).benchZones(),
+}
 
 const name = process.argv[2]
 if (!name || !(name in BENCHES)) {

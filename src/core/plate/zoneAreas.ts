@@ -1,4 +1,4 @@
-import { boundsOf, boxesMeet, distance, nearestOnSegment, type Outline, type Point } from '../geometry/polygon'
+import { boundsOf, boxesMeet, distance, nearestOnSegment, type Bounds, type Outline, type Point } from '../geometry/polygon'
 import { cutAway, joinShapes, shapeArea, type Shape } from '../geometry/shapes'
 import type { Zone } from './zoneMap'
 
@@ -41,26 +41,17 @@ function pieces(outline: Outline): { middle: Point; length: number }[] {
   })
 }
 
-/** Sides of a shape in a raster of cells, so that a point meets only those near it. */
-function raster(shape: Shape): (point: Point) => boolean {
-  const CELL = 4
-  const cells = new Map<string, [Point, Point][]>()
-  for (const outline of shape) {
-    outline.forEach((from, i) => {
+/** Sides of a shape that come within reach of a box. */
+function sidesNear(shape: Shape, box: Bounds): [Point, Point][] {
+  return shape.flatMap((outline) =>
+    outline.flatMap((from, i): [Point, Point][] => {
       const to = outline[(i + 1) % outline.length]
-      const box = boundsOf([from, to])
-      for (let x = Math.floor((box.left - BORDER_REACH_MM) / CELL); x <= Math.floor((box.right + BORDER_REACH_MM) / CELL); x++) {
-        for (let y = Math.floor((box.top - BORDER_REACH_MM) / CELL); y <= Math.floor((box.bottom + BORDER_REACH_MM) / CELL); y++) {
-          const key = `${x},${y}`
-          const cell = cells.get(key)
-          if (cell) cell.push([from, to])
-          else cells.set(key, [[from, to]])
-        }
-      }
-    })
-  }
-  return (point) => (cells.get(`${Math.floor(point[0] / CELL)},${Math.floor(point[1] / CELL)}`) ?? []).some(([from, to]) => distance(point, nearestOnSegment(point, from, to)) <= BORDER_REACH_MM)
+      return boxesMeet(boundsOf([from, to]), box, BORDER_REACH_MM) ? [[from, to]] : []
+    }),
+  )
 }
+
+const boxOf = ([x, y]: Point): Bounds => ({ left: x, right: x, top: y, bottom: y })
 
 /** Two zones that meet. */
 export interface SharedBorder { a: number; b: number; lengthMm: number }
@@ -71,9 +62,15 @@ export interface SharedBorder { a: number; b: number; lengthMm: number }
  */
 export function sharedBorders(shapes: readonly Shape[]): SharedBorder[] {
   const boxes = shapes.map((shape) => boundsOf(shape.flat()))
-  const isNear = shapes.map(raster)
-  const cut = shapes.map((shape) => shape.flatMap(pieces))
-  const along = (a: number, b: number) => cut[a].reduce((sum, { middle, length }) => (isNear[b](middle) ? sum + length : sum), 0)
+  const cuts = shapes.map((shape) => shape.flatMap(pieces))
+  // Only pieces and sides that lie where the two boxes meet can be near one another.
+  const along = (a: number, b: number) => {
+    const sides = sidesNear(shapes[b], boxes[a])
+    return cuts[a].reduce((sum, { middle, length }) => {
+      if (!boxesMeet(boxOf(middle), boxes[b], BORDER_REACH_MM)) return sum
+      return sides.some(([from, to]) => distance(middle, nearestOnSegment(middle, from, to)) <= BORDER_REACH_MM) ? sum + length : sum
+    }, 0)
+  }
   return shapes.flatMap((_, a) =>
     shapes.slice(a + 1).flatMap((__, n) => {
       const b = a + 1 + n

@@ -49,11 +49,13 @@ export function MakingRun({ making, hand, setHand }: { making: Making; hand: str
   const chime = useChime()
   const say = async (kind: MakingEvent['kind'], stepId: string) => {
     setBusy(true)
-    const answer = await addMakingEventAction({ makingId: making.id, event: { kind, stepId, note: note.trim() }, by: hand }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const sent = note
+    const answer = await addMakingEventAction({ makingId: making.id, event: { kind, stepId, note: sent.trim() }, by: hand }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
     setBusy(false)
     setProblems(answer.ok ? [] : answer.problems)
     if (!answer.ok) return
-    setNote('')
+    // What was typed while the answer was on its way stays.
+    setNote((now) => (now === sent ? '' : now))
     setPicked(null)
     if (kind === 'begun') chime.ring()
   }

@@ -127,7 +127,7 @@ export default function ZoneCanvas({ map, plate, picture, colours, chosen, tool,
   }
 
   return (
-    <div ref={frame} className="w-full touch-none" style={{ aspectRatio: plate.widthMm / plate.heightMm }}>
+    <div ref={frame} className="w-full touch-none overflow-hidden" style={{ aspectRatio: plate.widthMm / plate.heightMm }}>
       {widthPx > 0 && (
         <Stage
           width={widthPx} height={(widthPx * plate.heightMm) / plate.widthMm} scaleX={isPrintWay ? -scale : scale} scaleY={scale} x={isPrintWay ? widthPx : 0}

@@ -38,7 +38,7 @@ export function ZoneLedger({ zones, areas, inks, colours, chosen, onChoose, onPa
           <button type="button" aria-expanded={zone.id === chosen} onClick={() => onChoose(zone.id === chosen ? null : zone.id)} className="grid min-h-11 w-full grid-cols-[1.5rem_1fr_auto] items-center gap-3 py-1 text-left">
             <span aria-hidden className="size-6 border border-edge" style={{ background: zone.isWhite ? '#fff' : (colours[zone.id] ?? '#b0b0b0') }} />
             <span className="min-w-0 truncate"><b>{zone.name || 'unnamed'}</b> <span className="text-sm text-muted">{zone.isWhite ? 'kept white' : (zone.ink?.name ?? 'no ink yet')}</span></span>
-            <span className="condensed text-sm">{formatNumber(areas[i].areaCm2, 1)} cm², {formatNumber(100 * areas[i].share, 0)} %</span>
+            <span className="condensed text-sm">{areas[i] && `${formatNumber(areas[i].areaCm2, 1)} cm², ${formatNumber(100 * areas[i].share, 0)} %`}</span>
           </button>
           {zone.id === chosen && (
             <div className="grid gap-3 pb-3 pl-9">

@@ -4,6 +4,8 @@ import { registerFonts } from './pdfFonts'
 
 /** Points in a millimetre: a point is 1/72 inch. */
 const PT = 72 / 25.4
+/** What the drawing is lower than its page, so that it is never thought too tall for it, mm. */
+const HAIR_MM = 0.01
 /** Width of the box a line of words is set in, mm: its anchor decides which side of it counts. */
 const WORDS_BOX_MM = 600
 
@@ -19,13 +21,13 @@ export async function renderSheetPdf(drawing: SheetDrawing): Promise<Buffer> {
   const size = { width: widthMm * PT, height: heightMm * PT }
   return renderToBuffer(
     <Document title={title} language="en">
-      <Page size={[size.width, size.height]} wrap={false} style={{ fontFamily: 'Archivo' }}>
+      <Page size={[size.width, size.height]} style={{ fontFamily: 'Archivo' }}>
         {pictures.map(({ data, xMm, yMm, widthMm: w, heightMm: h }, i) => (
           // The document's image, not a page's: it has no alternative text to carry.
           // eslint-disable-next-line jsx-a11y/alt-text
           <Image key={i} src={data} style={{ position: 'absolute', left: xMm * PT, top: yMm * PT, width: w * PT, height: h * PT }} />
         ))}
-        <Svg width={size.width} height={size.height} viewBox={`0 0 ${widthMm} ${heightMm}`} style={{ position: 'absolute', left: 0, top: 0 }}>
+        <Svg width={size.width} height={size.height - HAIR_MM * PT} viewBox={`0 0 ${widthMm} ${heightMm - HAIR_MM}`} style={{ position: 'absolute', left: 0, top: 0 }}>
           {strokes.map((stroke, i) => <Path key={i} d={strokePath(stroke)} stroke="#000" strokeWidth={stroke.widthMm} fill="none" {...(stroke.isDashed ? { strokeDasharray: '2 1.5' } : {})} />)}
         </Svg>
         <View>

@@ -1,0 +1,160 @@
+import type { Page } from '@playwright/test'
+import { bareJob, expect, kept, openStation, test } from './fixtures'
+
+const plateBox = async (page: Page) => (await page.locator('canvas').last().boundingBox())!
+/** Clicks at shares of the plate's width and height. */
+async function clickAt(page: Page, x: number, y: number): Promise<void> {
+  const box = await plateBox(page)
+  await page.mouse.click(box.x + x * box.width, box.y + y * box.height)
+}
+async function outline(page: Page, points: readonly (readonly [number, number])[]): Promise<void> {
+  await page.getByRole('radio', { name: 'Outline' }).click()
+  for (const [x, y] of [...points, points[0]]) await clickAt(page, x, y)
+}
+const ledger = (page: Page) => page.getByRole('list', { name: 'Zones, bottom to top' })
+async function dress(page: Page, name: string, ink: string): Promise<void> {
+  await ledger(page).getByLabel('Name').fill(name)
+  await ledger(page).getByLabel('Ink', { exact: true }).selectOption({ label: ink })
+}
+
+test('a plate of six inks is mapped, ordered and wiped by the pacer', async ({ page, sample }) => {
+  test.setTimeout(90_000)
+  await bareJob(page, sample.url, { title: 'Six inks', kind: 'Zinc, etched', thickness: '1', width: '160', height: '100' })
+  await openStation(page, 'Wipe')
+  await page.getByRole('link', { name: 'Several inks' }).click()
+  await expect(page.getByText('Draw the plate’s zones first')).toBeVisible()
+  await openStation(page, 'Plate')
+  await page.getByRole('link', { name: 'Zones', exact: true }).click()
+  await expect(page.locator('canvas').first()).toBeVisible()
+  const bands = [['Sky', 'Ferry blue', 0, 0.3], ['Hills', 'Mussel violet', 0.3, 0.45], ['Field', 'Gorse yellow', 0.45, 0.6], ['Bank', 'Reed ochre', 0.6, 0.75], ['Water', 'Dusk blue', 0.75, 0.9], ['Reeds', 'Quay black', 0.9, 0.99]] as const
+  for (const [name, ink, top, bottom] of bands) {
+    await outline(page, [[0.01, top + 0.005], [0.99, top + 0.005], [0.99, bottom], [0.01, bottom]])
+    await dress(page, name, ink)
+  }
+  await expect(ledger(page).getByRole('button', { name: /^Field Gorse yellow/ })).toContainText(/\d+\.?\d* cm², \d+ %/)
+  await page.getByRole('radio', { name: 'Brush' }).click()
+  await page.keyboard.press('Escape')
+  const box = await plateBox(page)
+  await page.mouse.move(box.x + 0.3 * box.width, box.y + 0.15 * box.height)
+  await page.mouse.down()
+  await page.mouse.move(box.x + 0.36 * box.width, box.y + 0.16 * box.height, { steps: 5 })
+  await page.mouse.up()
+  await dress(page, 'Cloud', 'none: kept white')
+  // Taken back, and drawn again.
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await page.getByRole('button', { name: 'Redo' }).click()
+  for (const [spot, x, y] of [['Dark spot', 0.5, 0.95], ['Bright spot', 0.8, 0.1], ['Middle spot', 0.5, 0.7]] as const) {
+    await page.getByRole('radio', { name: spot }).click()
+    await clickAt(page, x, y)
+  }
+  await page.reload()
+  await expect(ledger(page).getByRole('listitem')).toHaveCount(7)
+  await page.getByLabel('Drawn by').fill('Oona Fell')
+  await page.getByRole('button', { name: 'Keep as map 1' }).click()
+  await expect(page.getByText('Map 1, kept by Oona Fell')).toBeVisible()
+
+  await openStation(page, 'Wipe')
+  await page.getByRole('link', { name: 'Several inks' }).click()
+  const order = page.getByRole('list', { name: 'Inks in order' })
+  await expect(order.getByRole('listitem')).toHaveCount(7)
+  await expect(order).toContainText('Last, clean: Cloud kept white')
+  const names = await order.locator('li b').allInnerTexts()
+  expect(names.indexOf('Gorse yellow')).toBeLessThan(names.indexOf('Mussel violet'))
+  await expect(page.getByText('the least there is')).toBeVisible()
+  const first = names[0]
+  await page.getByRole('button', { name: `${first} later` }).click()
+  await expect(page.getByText(/the proposal: [\d.]+ mm|the least there is/)).toBeVisible()
+  await page.getByRole('button', { name: 'Back to the proposal' }).click()
+  await page.getByRole('button', { name: 'Take over into the wiping order' }).click()
+  await kept(page)
+  await expect(page.getByRole('button', { name: 'Ink in this order' })).toBeDisabled()
+  await page.getByRole('link', { name: 'Order', exact: true }).click()
+  await expect(page.getByRole('list', { name: 'Inks in order' }).getByRole('listitem')).toHaveCount(6)
+  await page.getByRole('button', { name: 'Leave step 6 out' }).click()
+  await expect(page.getByText(/Not in the order: fingers clean/)).toBeVisible()
+  await kept(page)
+
+  await page.getByRole('button', { name: 'Wipe by the pacer' }).click()
+  await expect(page.getByText(`Ready: Ink 1: ${first}`)).toBeVisible()
+  await page.getByLabel('Sound at the end of a step').check()
+  // Six inks, five wipes of the school that are left, and the fingers that were not to be forgotten.
+  for (let step = 0; step < 12; step++) {
+    await page.keyboard.press('Enter')
+    await page.waitForTimeout(420)
+    if (step === 0) await expect(page.getByText(/dab 1, rag 1/)).toBeVisible()
+  }
+  await expect(page.getByText('Fingers clean').first()).toBeVisible()
+  await page.keyboard.press('Enter')
+  await expect(page.getByText(/Wiped in 0:/)).toBeVisible()
+  await expect(page.getByText('Kept for the next pull of this job.')).toBeVisible()
+})
+
+test('a zone that crosses itself shows where, and is untangled; off the plate it cannot be', async ({ page, sample }) => {
+  await page.goto(`${sample.url}/jobs/mooring-posts/plate/zones`)
+  await expect(page.locator('canvas').first()).toBeVisible()
+  await outline(page, [[0.55, 0.1], [0.8, 0.4], [0.8, 0.1], [0.55, 0.4]])
+  const wrong = page.getByRole('list', { name: 'What is wrong with the map' })
+  await expect(wrong).toContainText('Zone 4 crosses itself.')
+  await expect(wrong).toContainText('Zone 4 has no ink')
+  await expect(page.getByRole('button', { name: 'Keep as map 2' })).toBeDisabled()
+  await wrong.getByRole('button', { name: 'Untangle it' }).click()
+  await expect(wrong).not.toContainText('crosses')
+  await ledger(page).getByLabel('Name').fill('Sky')
+  await expect(wrong).toContainText('Sky is there twice')
+  await page.getByRole('button', { name: 'Take Sky out' }).click()
+  await expect(wrong).toBeHidden()
+})
+
+test('zones are drawn and moved with keys alone', async ({ page, sample }) => {
+  await page.goto(`${sample.url}/jobs/mooring-posts/plate/zones`)
+  await expect(page.locator('canvas').first()).toBeVisible()
+  await page.getByRole('button', { name: 'Add a box' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('img', { name: /Zone 4 is chosen/ })).toBeVisible()
+  await expect(ledger(page).getByRole('button', { name: /^Zone 4 no/ })).toContainText('24 cm²')
+  await page.getByRole('heading', { level: 1 }).click()
+  await page.keyboard.press('.')
+  await expect(page.getByText('corner 1 of 4')).toBeVisible()
+  for (let i = 0; i < 4; i++) await page.keyboard.press('Shift+ArrowLeft')
+  await expect(ledger(page).getByRole('button', { name: /^Zone 4 no/ })).toContainText('28 cm²')
+  await page.keyboard.press('Control+z')
+  await expect(ledger(page).getByRole('button', { name: /^Zone 4 no/ })).toContainText('27 cm²')
+  await page.keyboard.press('Delete')
+  await expect(ledger(page).getByRole('button', { name: /^Zone 4 no/ })).toBeHidden()
+})
+
+test('spots are read by the densitometer and held against the BAT', async ({ page, sample }) => {
+  await page.goto(`${sample.url}/jobs/mooring-posts/wipe/tone`)
+  await expect(page.getByText('in Posts; 25, 60 mm; BAT 1.42')).toBeVisible()
+  await page.getByLabel('Which pull').selectOption({ label: 'Edition pull 11' })
+  await page.getByLabel('Middle spot, D').fill('9')
+  await expect(page.getByText('must be within 0 and 4 D')).toBeVisible()
+  await page.getByRole('button', { name: /Read with the densitometer/ }).click()
+  await expect(page.getByLabel('Dark spot, D')).not.toHaveValue('')
+  await page.getByLabel('Read by').fill('Tam Brocket')
+  await page.getByRole('button', { name: 'Keep 3 readings' }).click()
+  await expect(page.getByText('Say why: the first entry stays')).toBeVisible()
+  await page.getByLabel('Why read again').fill('The first was taken wet')
+  await page.getByRole('button', { name: 'Keep 3 readings' }).click()
+  await expect(page.getByRole('row', { name: /^Edition pull 11/ })).toContainText('◆')
+})
+
+test('a piece for chine collé is made from a zone, and its template exported at 1:1', async ({ page, sample }) => {
+  await page.goto(`${sample.url}/jobs/samphire/register/chine-colle`)
+  await page.getByLabel('Shape').selectOption({ label: 'Joints' })
+  await page.getByLabel('Allowance outward (− inward), mm').fill('-15')
+  await expect(page.getByText('so much allowance inward leaves nothing.')).toBeVisible()
+  await page.getByLabel('Allowance outward (− inward), mm').fill('1')
+  await expect(page.getByRole('img', { name: /paste on the side that looks up/ })).toBeVisible()
+  await page.getByLabel('Sheet of thin paper, width').fill('10')
+  await expect(page.getByText('◆ The piece is larger than the sheet.')).toBeVisible()
+  await page.getByLabel('Sheet of thin paper, width').fill('210')
+  await page.getByRole('button', { name: 'Keep this piece' }).click()
+  await expect(page.getByRole('link', { name: 'Template, PDF' })).toBeVisible()
+  const svg = await page.request.get(`${sample.url}/jobs/samphire/register/chine-colle/template?piece=Joints&what=template&form=svg`)
+  expect(await svg.text()).toContain('Cut with the FACE up')
+  const pdf = await page.request.get(`${sample.url}/jobs/samphire/register/chine-colle/template?piece=Joints&what=sheet&form=pdf`)
+  expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-')
+  await page.getByRole('radio', { name: 'Trimmed on the plate' }).click()
+  await expect(page.getByText(/Cut along the zone’s edge/)).toBeVisible()
+})
