@@ -5,33 +5,41 @@ import { chromium } from '@playwright/test'
 import { LAUNCH } from './browser'
 import { startServer } from './server'
 
-/** The main views, from the demo data. */
+/** The main views, from the demo data: their pictures are kept with the documents. */
 const VIEWS: Record<string, string> = {
   morning: '/',
-  'new-job': '/jobs/new',
   store: '/store',
   plate: '/jobs/samphire/plate',
-  bath: '/jobs/mooring-posts/plate/bath',
-  bite: '/jobs/mooring-posts/plate/bite',
   artwork: '/jobs/samphire/plate/artwork',
   making: '/jobs/samphire/plate/making',
+  bite: '/jobs/mooring-posts/plate/bite',
   states: '/jobs/samphire/plate/states',
   zones: '/jobs/samphire/plate/zones',
-  inks: '/jobs/samphire/wipe/inks',
-  tone: '/jobs/mooring-posts/wipe/tone',
-  'chine-colle': '/jobs/samphire/register/chine-colle',
   ink: '/jobs/mooring-posts/ink',
-  stiffness: '/jobs/mooring-posts/ink/stiffness',
-  'ink-sheet': '/store/inks/dusk-blue',
   wipe: '/jobs/mooring-posts/wipe',
+  inks: '/jobs/samphire/wipe/inks',
   paper: '/jobs/mooring-posts/paper',
   press: '/jobs/mooring-posts/press',
   register: '/jobs/mooring-posts/register',
+  'chine-colle': '/jobs/samphire/register/chine-colle',
   prove: '/jobs/samphire/prove',
   edition: '/jobs/mooring-posts/edition',
   dry: '/jobs/mooring-posts/dry',
-  signed: '/jobs/the-pilot-s-window/dry',
   record: '/jobs/the-pilot-s-window/record',
+}
+
+/** Rooms whose picture is taken only when it is asked for by name. */
+const MORE: Record<string, string> = {
+  'new-job': '/jobs/new',
+  bath: '/jobs/mooring-posts/plate/bath',
+  match: '/jobs/mooring-posts/ink/match',
+  correct: '/jobs/mooring-posts/ink/correct',
+  card: '/jobs/mooring-posts/ink/card',
+  stiffness: '/jobs/mooring-posts/ink/stiffness',
+  amount: '/jobs/mooring-posts/ink/amount',
+  'ink-sheet': '/store/inks/dusk-blue',
+  tone: '/jobs/mooring-posts/wipe/tone',
+  signed: '/jobs/the-pilot-s-window/dry',
 }
 
 /** Takes a picture of each main view: `npm run screenshots -- [--out DIR] [--theme dark] [--width 390] [--full] [view …]`. */
@@ -46,8 +54,8 @@ async function main(): Promise<void> {
   const browser = await chromium.launch(LAUNCH)
   const page = await browser.newPage({ viewport: { width: Number(values.width), height: 800 }, colorScheme: values.theme === 'dark' ? 'dark' : 'light', timezoneId: 'Etc/UTC' })
   try {
-    for (const [name, route] of Object.entries(VIEWS)) {
-      if (positionals.length > 0 && !positionals.includes(name)) continue
+    const wanted = Object.entries(positionals.length > 0 ? { ...VIEWS, ...MORE } : VIEWS).filter(([name]) => positionals.length === 0 || positionals.includes(name))
+    for (const [name, route] of wanted) {
       await page.goto(server.url + route, { waitUntil: 'networkidle' })
       await page.screenshot({ path: path.join(out, `${name}.png`), fullPage: values.full })
     }

@@ -67,17 +67,20 @@ export async function benchZones(): Promise<boolean> {
     await keep(crowded())
     const many = await dragFrames(page, server.url)
     if (!(await page.getByText('Not kept yet').isVisible())) throw new Error('nothing was dragged')
-    // Touching neighbours, as a map of one picture has them; once before, as it is on an open page.
+    // Touching neighbours, as a map of one picture has them; the first round is the room's opening.
     const touching = Array.from({ length: ZONES }, (_, n) => rippled(n + 1, 11 + 17.4 * (n % 10), 11 + 19 * Math.floor(n / 10), 8.9))
-    sharedBorders(visibleShapes(touching))
-    const began = performance.now()
-    const borders = sharedBorders(visibleShapes(touching))
-    const reckoned = performance.now() - began
+    const rounds = Array.from({ length: 9 }, () => {
+      const began = performance.now()
+      const found = sharedBorders(visibleShapes(touching)).length
+      return { ms: performance.now() - began, found }
+    })
+    const [first] = rounds
+    const reckoned = share(rounds.slice(1).map(({ ms }) => ms).sort((a, b) => a - b), 0.5)
     const held = many.filter((ms) => ms <= FRAME_MS).length / many.length
     console.log(`one zone of ${POINTS} points alone (reference): frame median ${share(alone, 0.5).toFixed(1)} ms, p95 ${share(alone, 0.95).toFixed(1)} ms, ${alone.length} frames`)
     console.log(`${ZONES} zones of ${POINTS} points: frame median ${share(many, 0.5).toFixed(1)} ms, p95 ${share(many, 0.95).toFixed(1)} ms, ${many.length} frames, ratio of p95 ${(share(many, 0.95) / share(alone, 0.95)).toFixed(2)}`)
     console.log(`frames within a sixtieth of a second: ${(100 * held).toFixed(1)} % (wanted 95)`)
-    console.log(`areas and ${borders.length} borders of the whole map after the drag: ${reckoned.toFixed(0)} ms (wanted under 100)`)
+    console.log(`areas and ${first.found} borders of the whole map, after every drag: ${reckoned.toFixed(0)} ms (wanted under 100); the first time, cold, ${first.ms.toFixed(0)} ms`)
     return held >= 0.95 && reckoned < 100
   } finally {
     await browser.close()

@@ -9,3 +9,6 @@ export type WatchSpot = z.infer<typeof watchSpotSchema>
 /** A steel facing: how many pulls the plate had before it. */
 export const facingSchema = z.strictObject({ afterPulls: count, at: moment, by: label, note: remark })
 export type Facing = z.infer<typeof facingSchema>
+
+/** Spots that are still to be watched. */
+export const openSpots = (spots: readonly WatchSpot[]): WatchSpot[] => spots.filter(({ goneAt }) => goneAt === null)

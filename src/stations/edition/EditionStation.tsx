@@ -6,6 +6,7 @@ import { controlChart } from '@/core/stats/controlChart'
 import { editionProgress, eyeSeries, runSeries, wearOfRun } from '@/core/edition/editionProgress'
 import { QUANTITIES, type Pull } from '@/core/edition/pull'
 import { startsNeeded } from '@/core/edition/startsNeeded'
+import type { WatchSpot } from '@/core/plate/plateState'
 import { compareSettings } from '@/core/prove/compareSettings'
 import { readSlip } from '@/core/prove/tolerance'
 import { Button } from '@/ui/Button'
@@ -17,6 +18,7 @@ import { useBench } from '../bench/BenchContext'
 import { PressCaution } from '../bench/cautions'
 import { problemAt } from '../bench/problemAt'
 import { Problems } from '../pull/Problems'
+import { WatchLine } from '../plate/WatchLine'
 import { usePull } from '../pull/usePull'
 import { AfterPull } from './AfterPull'
 import { PullTable } from './PullTable'
@@ -26,7 +28,7 @@ const RunChart = dynamic(() => import('@/ui/RunChart'), { ssr: false, loading: (
 const LIMITS_FROM = 20
 
 /** The edition, held to the BAT: what differs before the pull, one tap after it, and how it runs. */
-export function EditionStation({ pulls, bat }: { pulls: Pull[]; bat: Pull | null }) {
+export function EditionStation({ pulls, bat, spots }: { pulls: Pull[]; bat: Pull | null; spots: WatchSpot[] }) {
   const { bench, job } = useBench()
   const { hand, setHand, busy, problems, pull, add } = usePull()
   const [laid, setLaid] = useState('')
@@ -51,6 +53,7 @@ export function EditionStation({ pulls, bat }: { pulls: Pull[]; bat: Pull | null
   return (
     <PlateMark title="Edition" aside={<p className="text-sm">held to BAT {job.bat.version}</p>}>
       <PressCaution />
+      <WatchLine spots={spots} />
       <div className="flex flex-wrap gap-x-10 gap-y-3 border-b border-line pb-4">
         <Figure value={`${progress.accepted} of ${progress.size}`} label="accepted" />
         <Figure value={progress.rejected} label="rejected" />

@@ -1,6 +1,6 @@
 'use client'
 
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { TriangleAlert } from 'lucide-react'
 import { HAZARDS } from '@/core/plate/hazards'
 import { readMaking, type Making, type MakingEvent } from '@/core/plate/making'
@@ -8,6 +8,7 @@ import { MAKING_METHODS } from '@/core/plate/makingMethod'
 import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/errors'
 import { Button } from '@/ui/Button'
+import { Check } from '@/ui/Check'
 import { TextField } from '@/ui/Field'
 import { useChime } from '@/ui/useChime'
 import { UNREACHABLE } from '../bench/BenchContext'
@@ -46,7 +47,14 @@ export function MakingRun({ making, hand, setHand }: { making: Making; hand: str
   const at = standing.steps.find(({ id }) => id === openId)
   const isRunning = at?.standing === 'running'
   const elapsed = useElapsed(isRunning ? at.begunAt : null)
-  const chime = useChime()
+  const { ring, isOn, setOn } = useChime()
+  const rung = useRef<string | null>(null)
+  useEffect(() => {
+    // Once a round: when its usual time is over.
+    if (!isRunning || !step || step.minutes === 0 || elapsed < step.minutes * 60 || rung.current === at.begunAt) return
+    rung.current = at.begunAt
+    ring()
+  })
   const say = async (kind: MakingEvent['kind'], stepId: string) => {
     setBusy(true)
     const sent = note
@@ -57,7 +65,6 @@ export function MakingRun({ making, hand, setHand }: { making: Making; hand: str
     // What was typed while the answer was on its way stays.
     setNote((now) => (now === sent ? '' : now))
     setPicked(null)
-    if (kind === 'begun') chime.ring()
   }
   const left = step ? step.minutes * 60 - elapsed : 0
   const big = 'min-h-22 flex-1 justify-center text-xl'
@@ -110,17 +117,18 @@ export function MakingRun({ making, hand, setHand }: { making: Making; hand: str
           </>
         )}
         <Problems problems={problems} except={['by', 'event.note']} />
+        <Check label="Sound when a step’s time is over" checked={isOn} onCheck={setOn} className="mt-3" />
         <TextField label="Who makes it" value={hand} onText={setHand} problem={problemAt(problems, 'by')} className="mt-4 max-w-xs" />
       </section>
       <ol aria-label="Steps of the making" className="condensed self-start border-t border-line">
         {standing.steps.map(({ id, standing: how, rounds, minutesTaken, notes, failed }, i) => (
           <li key={id} className={`border-b border-line py-1 ${id === openId ? 'font-bold' : ''}`}>
-            <div className="flex items-center justify-between gap-2">
-              <span>{i + 1}. {procedure.steps[i].title}</span>
+            <div className="flex flex-wrap items-center justify-between gap-x-2">
+              <span className="min-w-0 flex-1">{i + 1}. {procedure.steps[i].title}</span>
+              {id !== openId && !standing.running && <Button look="quiet" className="!px-1 text-sm" onClick={() => setPicked(id)} aria-label={`${how === 'waiting' ? 'Go to' : 'Do again:'} ${procedure.steps[i].title}`}>{how === 'waiting' ? 'Go to it' : 'Do it again'}</Button>}
               <span className="text-sm">{failed ? '◆ not so yet' : STANDINGS[how]}{minutesTaken > 0 && `, ${formatNumber(minutesTaken, 1)} min`}{rounds > 1 && `, ${rounds} times`}</span>
             </div>
             {notes.map((text, n) => <p key={n} className="text-sm font-normal text-muted">{text}</p>)}
-            {id !== openId && !standing.running && <Button look="quiet" className="!px-0 text-sm" onClick={() => setPicked(id)}>{how === 'waiting' ? 'Go to it' : 'Do it again'}</Button>}
           </li>
         ))}
       </ol>

@@ -33,7 +33,7 @@ const NUDGE_MM = 0.5
 const ARROWS: Record<string, Point> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
 
 /** The plate takes at most this much of the window's height. */
-const MOST_HEIGHT = '62dvh'
+const MOST_HEIGHT = '54dvh'
 
 interface ZoneBenchProps {
   plate: { widthMm: number; heightMm: number }

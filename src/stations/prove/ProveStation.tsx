@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import type { EyeReading, Pull } from '@/core/edition/pull'
+import type { WatchSpot } from '@/core/plate/plateState'
 import { compareSettings } from '@/core/prove/compareSettings'
 import { STATIONS, unsetStations } from '@/core/prove/settings'
 import { Button } from '@/ui/Button'
@@ -10,13 +11,14 @@ import { TextField } from '@/ui/Field'
 import { PlateMark } from '@/ui/PlateMark'
 import { useBench } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
+import { WatchLine } from '../plate/WatchLine'
 import { Problems } from '../pull/Problems'
 import { usePull } from '../pull/usePull'
 import { EYE_WORDS } from './eyeWords'
 import { ProofRung } from './ProofRung'
 
 /** The proof ladder: what was changed, expected and seen, newest first; the next proof above it. */
-export function ProveStation({ proofs }: { proofs: Pull[] }) {
+export function ProveStation({ proofs, spots }: { proofs: Pull[]; spots: WatchSpot[] }) {
   const { bench, job } = useBench()
   const { hand, setHand, busy, problems, pull, add } = usePull()
   const [expected, setExpected] = useState<EyeReading | null>(null)
@@ -33,6 +35,7 @@ export function ProveStation({ proofs }: { proofs: Pull[] }) {
 
   return (
     <PlateMark title="Prove" aside={<p className="text-sm">{job.bat ? `BAT, the approved proof: version ${job.bat.version}` : 'No BAT, the approved proof, yet'}</p>}>
+      <WatchLine spots={spots} />
       {unset.length > 0 ? (
         <p className="border border-line bg-ground p-4">
           Before the first proof: {unset.map((station) => STATIONS[station]).join(', ')} {unset.length === 1 ? 'needs' : 'need'} you.

@@ -2,6 +2,7 @@
 
 import { useMemo, useState } from 'react'
 import { ArrowDown, ArrowUp, Printer } from 'lucide-react'
+import { batchFor, estimateGramsPerPull } from '@/core/ink/inkNeed'
 import { boundsOf } from '@/core/geometry/polygon'
 import type { KeptZoneMap } from '@/core/plate/zoneMap'
 import { orderRisks, proposeOrder, orderCost, pairCosts, whyThere, MOST_INKS } from '@/core/wipe/inkingOrder'
@@ -21,7 +22,7 @@ const UNSET: Loose<WipingOrder> = { steps: structuredClone(WIPING_SCHOOLS['small
 
 /** The order proposed from a zone map, with its reasons and risks, to be changed and taken over. */
 export default function OrderBench({ plate, kept, shelf }: { plate: { widthMm: number; heightMm: number }; kept: KeptZoneMap; shelf: LookedInk[] }) {
-  const { job } = useBench()
+  const { job, bench } = useBench()
   const { value, change, ...keeping } = useStation('wipe', UNSET)
   const { zones } = kept.map
   const { inks, borders, whites, bare } = useMemo(() => gatherInks(zones, plate, ({ source, id }) => shelf.find((one) => one.source === source && one.id === id)?.look ?? null), [zones, plate, shelf])
@@ -31,6 +32,13 @@ export default function OrderBench({ plate, kept, shelf }: { plate: { widthMm: n
   const costs = pairCosts(inks, borders)
   const cost = orderCost(order, costs)
   const risks = orderRisks(order, inks, borders)
+  const plateCm2 = (plate.widthMm * plate.heightMm) / 100
+  const perPull = bench.ink?.gramsPerPull ?? estimateGramsPerPull(plate.widthMm, plate.heightMm)
+  const left = Math.max(0, job.editionSize - job.accepted)
+  const need = (areaCm2: number) => {
+    const gramsPerPull = (perPull * areaCm2) / plateCm2
+    return `about ${formatNumber(gramsPerPull, 2)} g a pull${left > 0 ? `, ${formatNumber(batchFor(left, { gramsPerPull, spread: null }), 1)} g for ${left}` : ''}`
+  }
   const srgb = (key: string) => shelf.find(({ source, id }) => `${source}:${id}` === key)?.look.srgb ?? '#b0b0b0'
   const taken = (value.inking ?? []).map(({ ink }) => ink).join() === order.map((i) => inks[i].name).join() && value.zoneMapVersion === kept.version
   const move = (from: number, to: number) => {
@@ -68,7 +76,7 @@ export default function OrderBench({ plate, kept, shelf }: { plate: { widthMm: n
                   <span className="far-number text-3xl">{i + 1}</span>
                   <span aria-hidden className="h-11 border border-edge" style={{ background: srgb(inks[ink].key) }} />
                   <span className="min-w-0">
-                    <b>{inks[ink].name}</b>: {inks[ink].zones.join(', ')}, {formatNumber(inks[ink].areaCm2, 1)} cm². Dab {i + 1}, rag {i + 1}; pull {away(ink)}.
+                    <b>{inks[ink].name}</b>: {inks[ink].zones.join(', ')}, {formatNumber(inks[ink].areaCm2, 1)} cm², {need(inks[ink].areaCm2)}. Dab {i + 1}, rag {i + 1}; pull {away(ink)}.
                     <span className="block text-sm text-muted">{whyThere(i, order, inks, borders)}</span>
                   </span>
                   <span className="screen-only flex">
