@@ -1,0 +1,75 @@
+import type { DayBreak, DaySetting } from './dayPlan'
+
+/** How far single inkings and pulls stray: the standard deviation of the logarithm of their time (0.2 is about a fifth). */
+export interface DaySpread { inkWipe: number; pull: number }
+
+/** The spread taken where the workshop has fewer than five pulls of its own [from memory]. */
+export const USUAL_SPREAD: DaySpread = { inkWipe: 0.18, pull: 0.15 }
+
+/** Ends of many such days, minutes on the day's axis, the earliest first. */
+export type DayEnds = Float64Array
+
+/** Normal deviates by Marsaglia's polar method (1964) from Park & Miller's generator (1988). */
+function normals(seed: number): () => number {
+  let state = (Math.abs(Math.floor(seed)) % 2147483646) + 1
+  const uniform = () => (state = (state * 48271) % 2147483647) / 2147483647
+  let spare: number | null = null
+  return () => {
+    if (spare !== null) {
+      const value = spare
+      spare = null
+      return value
+    }
+    for (;;) {
+      const [u, v] = [2 * uniform() - 1, 2 * uniform() - 1]
+      const r = u * u + v * v
+      if (r === 0 || r >= 1) continue
+      const scale = Math.sqrt((-2 * Math.log(r)) / r)
+      spare = v * scale
+      return u * scale
+    }
+  }
+}
+
+/**
+ * Plays a day many times: every inking and every pull takes its median time, strayed log-normally; sheets are ready as planned,
+ * and the tub holds a sheet back as in the plan. Breaks are worked around as in the plan: no act begins within one.
+ *
+ * @param progress told every so many days how far it is, 0…1; answers false to end
+ * @returns null when ended early
+ */
+export function playDays(setting: DaySetting, startAt: number, breaks: readonly DayBreak[], spread: DaySpread, days: number, seed: number, progress: (done: number) => boolean = () => true): DayEnds | null {
+  const { pulls, setUpMinutes, inkWipeMinutes, pullMinutes, cleanUpMinutes, soakMinutes, drainMinutes, tubSheets } = setting
+  const next = normals(seed)
+  const ends = new Float64Array(days)
+  const pulled = new Float64Array(pulls)
+  const firstReady = startAt + soakMinutes + drainMinutes
+  for (let day = 0; day < days; day++) {
+    if (day % 500 === 0 && !progress(day / days)) return null
+    let free = startAt + setUpMinutes
+    for (let i = 0; i < pulls; i++) {
+      const [ink, pull] = [inkWipeMinutes * Math.exp(spread.inkWipe * next()), pullMinutes * Math.exp(spread.pull * next())]
+      let at = Math.max(free + ink, firstReady, i >= tubSheets ? pulled[i - tubSheets] + soakMinutes : 0)
+      for (const { from, to } of breaks) if (at - ink < to && at + pull > from) at = Math.max(at, to + ink)
+      pulled[i] = at
+      free = at + pull
+    }
+    ends[day] = free + cleanUpMinutes
+  }
+  return ends.sort()
+}
+
+/** The share of days that end by a moment. */
+export function chanceBy(ends: DayEnds, moment: number): number {
+  let [low, high] = [0, ends.length]
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if (ends[middle] <= moment) low = middle + 1
+    else high = middle
+  }
+  return low / ends.length
+}
+
+/** The moment by which a share of the days has ended. */
+export const endOf = (ends: DayEnds, share: number): number => ends[Math.min(ends.length - 1, Math.floor(share * ends.length))]
+

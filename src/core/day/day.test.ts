@@ -1,0 +1,166 @@
+import { describe, expect, it } from 'vitest'
+import fc from 'fast-check'
+import { chanceBy, endOf, playDays } from './chanceOfFinishing'
+import { daySettingSchema, latestStart, planDay, pullsThatFit, whatToRelax, type DaySetting, type SheetFacts } from './dayPlan'
+import { orderFlow } from './flowOrder'
+import { boardAt, queueBound, queueInput, queuePeople, type QueuedPerson } from './pressQueue'
+
+const setting: DaySetting = { pulls: 12, setUpMinutes: 30, inkWipeMinutes: 14, pullMinutes: 6, cleanUpMinutes: 25, soakMinutes: 30, drainMinutes: 4, windowMinutes: 40, tubSheets: 3, dryingPlaces: null }
+const START = 9.5 * 60
+
+const anySetting = fc.record({
+  pulls: fc.integer({ min: 1, max: 16 }), setUpMinutes: fc.integer({ min: 0, max: 60 }), inkWipeMinutes: fc.integer({ min: 3, max: 40 }), pullMinutes: fc.integer({ min: 1, max: 15 }), cleanUpMinutes: fc.integer({ min: 0, max: 40 }),
+  soakMinutes: fc.integer({ min: 0, max: 90 }), drainMinutes: fc.integer({ min: 0, max: 10 }), windowMinutes: fc.integer({ min: 5, max: 60 }), tubSheets: fc.integer({ min: 1, max: 6 }), dryingPlaces: fc.constant(null),
+})
+const anyBreaks = fc.array(fc.integer({ min: 0, max: 400 }), { maxLength: 2 }).map((starts) => starts.map((from) => ({ from: START + from, to: START + from + 30 })))
+
+describe('a day, planned', () => {
+  it('worked by hand: set up 30, ink 14: first pull after 44; then every 20; 12 are done after 44 + 11 · 20 + 6 = 270', () => {
+    const plan = planDay(setting, START)
+    expect(plan.sheets[0]).toMatchObject({ pullAt: START + 44, inAt: START + 10, liftAt: START + 40 })
+    expect(plan.sheets[11].pullAt).toBe(START + 264)
+    expect([plan.printedAt, plan.endAt, plan.cycleMinutes, plan.bottleneck]).toEqual([START + 270, START + 295, 20, 'wiping'])
+  })
+  it('a tub for one sheet is the bottleneck: every 30 minutes', () => {
+    const plan = planDay({ ...setting, tubSheets: 1 }, START)
+    expect([plan.cycleMinutes, plan.bottleneck]).toEqual([30, 'tub'])
+    expect(plan.sheets[2].pullAt - plan.sheets[1].pullAt).toBe(30)
+  })
+  it('every sheet soaks equally long, the tub is never fuller than it may be, and pulls never overlap (property)', () => {
+    fc.assert(fc.property(anySetting, anyBreaks, (one, breaks) => {
+      const { sheets } = planDay(one, START, breaks)
+      for (const { inAt, liftAt, pullAt, inkAt, readyAt } of sheets) {
+        expect(liftAt - inAt).toBeCloseTo(one.soakMinutes, 9)
+        expect(inAt).toBeGreaterThanOrEqual(START - 1e-9)
+        expect(pullAt).toBeGreaterThanOrEqual(readyAt - 1e-9)
+        expect(pullAt - inkAt).toBeCloseTo(one.inkWipeMinutes, 9)
+        for (const { from, to } of breaks) {
+          expect(inkAt >= to - 1e-9 || pullAt + one.pullMinutes <= from + 1e-9).toBe(true)
+          for (const act of [inAt, liftAt]) expect(act > from + 1e-9 && act < to - 1e-9).toBe(false)
+        }
+      }
+      sheets.slice(1).forEach(({ inkAt }, i) => expect(inkAt).toBeGreaterThanOrEqual(sheets[i].pullAt + one.pullMinutes - 1e-9))
+      for (const { inAt } of sheets) expect(sheets.filter((other) => other.inAt <= inAt + 1e-9 && other.liftAt > inAt + 1e-9).length).toBeLessThanOrEqual(one.tubSheets)
+    }), { numRuns: 150 })
+  })
+  it('backward: the latest start ends by the wish, and a minute later does not (property)', () => {
+    fc.assert(fc.property(anySetting, (one) => {
+      const finish = 18 * 60
+      const start = latestStart(one, finish)!
+      expect(planDay(one, start).endAt).toBeLessThanOrEqual(finish)
+      expect(planDay(one, start + 1).endAt).toBeGreaterThan(finish)
+    }), { numRuns: 60 })
+  })
+  it('how many fit: as many as end in time, and one more does not', () => {
+    const fit = pullsThatFit(setting, START, 16 * 60)
+    expect(planDay({ ...setting, pulls: fit }, START).endAt).toBeLessThanOrEqual(16 * 60)
+    expect(planDay({ ...setting, pulls: fit + 1 }, START).endAt).toBeGreaterThan(16 * 60)
+    expect(pullsThatFit(setting, START, START + 10)).toBe(0)
+  })
+  it('that does not fit says what to relax, the most helpful first', () => {
+    const ways = whatToRelax({ ...setting, tubSheets: 1 }, START, [{ from: START + 100, to: START + 145 }])
+    expect(ways.map(({ winsMinutes }) => winsMinutes)).toEqual(ways.map(({ winsMinutes }) => winsMinutes).sort((a, b) => b - a))
+    expect(ways.some(({ words }) => words === 'a tub for 2 sheets')).toBe(true)
+  })
+  it('names what it cannot take', () => expect(daySettingSchema.safeParse({ ...setting, pulls: 0, inkWipeMinutes: -1 }).error!.issues.map(({ path }) => path[0])).toEqual(['pulls', 'inkWipeMinutes']))
+})
+
+describe('a day, lived', () => {
+  it('two delays: the rest moves, sheets in the water are lifted on time, every soak is the same to under a minute', () => {
+    const facts = new Map<number, SheetFacts>()
+    const note = (sheet: number, patch: Partial<SheetFacts>) => facts.set(sheet, { ...(facts.get(sheet) ?? { sheet, inAt: null, liftedAt: null, pulledAt: null }), ...patch })
+    for (let now = START; now < START + 600; now += 0.5) {
+      const plan = planDay(setting, START, [], [...facts.values()], now)
+      for (const { sheet, inAt, liftAt, pullAt, standing } of plan.sheets) {
+        if (standing === 'to-come' && inAt <= now) note(sheet, { inAt: now })
+        if (standing === 'soaking' && liftAt <= now) note(sheet, { liftedAt: now })
+        // Pulls 4 and 9 come 17 and 25 minutes late.
+        const late = sheet === 4 ? 17 : sheet === 9 ? 25 : 0
+        const due = Math.max(pullAt, (facts.get(sheet - 1)?.pulledAt ?? START + 24) + setting.pullMinutes + setting.inkWipeMinutes + late)
+        if (standing === 'waiting' && due <= now) note(sheet, { pulledAt: now })
+      }
+      if ([...facts.values()].filter(({ pulledAt }) => pulledAt !== null).length === 12) break
+    }
+    const all = [...facts.values()]
+    expect(all.filter(({ pulledAt }) => pulledAt !== null)).toHaveLength(12)
+    for (const { inAt, liftedAt } of all) expect(Math.abs(liftedAt! - inAt! - setting.soakMinutes)).toBeLessThan(1)
+  })
+  it('a sheet that waits longer than it stays good is said', () => {
+    const plan = planDay(setting, START, [], [{ sheet: 1, inAt: START, liftedAt: START + 30, pulledAt: null }], START + 120)
+    expect(plan.sheets[0]).toMatchObject({ isStale: true, standing: 'waiting', pullAt: START + 120 })
+  })
+})
+
+describe('the chance of finishing', () => {
+  it('without any straying every day ends as planned', () => {
+    const ends = playDays(setting, START, [], { inkWipe: 0, pull: 0 }, 50, 1)!
+    expect(new Set(ends)).toEqual(new Set([planDay(setting, START).endAt]))
+  })
+  it('is known in closed form where nothing waits: the mean of a sum of log-normals', () => {
+    const easy: DaySetting = { ...setting, soakMinutes: 0, drainMinutes: 0, tubSheets: 50 }
+    const spread = { inkWipe: 0.2, pull: 0.15 }
+    const ends = playDays(easy, 0, [], spread, 20_000, 7)!
+    const mean = ends.reduce((sum, end) => sum + end, 0) / ends.length
+    const wanted = easy.setUpMinutes + 12 * (14 * Math.exp(0.02) + 6 * Math.exp(0.15 ** 2 / 2)) + easy.cleanUpMinutes
+    expect(mean).toBeCloseTo(wanted, 0)
+    // Deviation of the sum: √(12 · (14² e^{s²}(e^{s²}−1) + …)); the normal's 10th and 90th in a hundred lie 1.2816 of it away.
+    const sd = Math.sqrt(12 * (14 ** 2 * Math.exp(0.04) * (Math.exp(0.04) - 1) + 6 ** 2 * Math.exp(0.0225) * (Math.exp(0.0225) - 1)))
+    expect((endOf(ends, 0.9) - endOf(ends, 0.1)) / 2).toBeCloseTo(1.2816 * sd, 0)
+  })
+  it('rises with the time given, and is the same for the same seed', () => {
+    const play = () => playDays(setting, START, [], { inkWipe: 0.2, pull: 0.2 }, 2000, 3)!
+    const chances = [280, 290, 300, 310, 330].map((minutes) => chanceBy(play(), START + minutes))
+    expect([...chances].sort((a, b) => a - b)).toEqual(chances)
+    expect(play()).toEqual(play())
+  })
+  it('can be ended early', () => expect(playDays(setting, START, [], { inkWipe: 0.1, pull: 0.1 }, 5000, 3, (done) => done < 0.3)).toBeNull())
+})
+
+function permutations<T>(list: readonly T[]): T[][] {
+  if (list.length === 0) return [[]]
+  return list.flatMap((one, i) => permutations([...list.slice(0, i), ...list.slice(i + 1)]).map((rest) => [one, ...rest]))
+}
+const person = fc.record({ prepMinutes: fc.integer({ min: 0, max: 40 }), pressMinutes: fc.integer({ min: 1, max: 30 }), thicknessMm: fc.constantFrom(0.5, 0.8, 1.2) })
+const people = (most: number) => fc.array(person, { minLength: 1, maxLength: most }).map((list): QueuedPerson[] => list.map((one, i) => ({ name: `P${i + 1}`, ...one })))
+
+describe('several people', () => {
+  it('one place, one press: as soon as Johnson (1954), which brute force to 6 people confirms', () => {
+    fc.assert(fc.property(people(6), (list) => {
+      const { endMinutes, isExact } = queuePeople({ people: list, places: 1, presses: 1, order: 'soonest' })
+      expect(isExact).toBe(true)
+      expect(endMinutes).toBeCloseTo(orderFlow({ tasks: list.map(({ name, prepMinutes, pressMinutes }) => ({ name, prepMinutes, pressMinutes })) }).makespanMinutes, 9)
+      const best = Math.min(...permutations(list).map((order) => queuePeople({ people: order, places: 1, presses: 1, order: 'as-they-came' }).endMinutes))
+      expect(endMinutes).toBeCloseTo(best, 9)
+    }), { numRuns: 12 })
+  })
+  it('several places and presses: never under the bound, never worse than as they came by more than nothing, within a quarter of brute force (property)', () => {
+    fc.assert(fc.property(people(6), fc.integer({ min: 1, max: 3 }), fc.integer({ min: 1, max: 2 }), (list, places, presses) => {
+      const found = queuePeople({ people: list, places, presses, order: 'soonest' })
+      expect(found.endMinutes).toBeGreaterThanOrEqual(queueBound(list, places, presses) - 1e-9)
+      const best = Math.min(...permutations(list).map((order) => queuePeople({ people: order, places, presses, order: 'as-they-came' }).endMinutes))
+      expect(found.endMinutes).toBeLessThanOrEqual(1.25 * best + 1e-9)
+    }), { numRuns: 12 })
+  })
+  it('nobody is in two places, and no place or press holds two (property)', () => {
+    fc.assert(fc.property(people(30), fc.integer({ min: 1, max: 5 }), fc.integer({ min: 1, max: 3 }), (list, places, presses) => {
+      const { turns } = queuePeople({ people: list, places, presses, order: 'soonest' })
+      expect(turns.map(({ name }) => name).sort()).toEqual(list.map(({ name }) => name).sort())
+      for (const a of turns) for (const b of turns) {
+        if (a === b) continue
+        if (a.press === b.press) expect(a.pressTo <= b.pressFrom + 1e-9 || b.pressTo <= a.pressFrom + 1e-9).toBe(true)
+        if (a.place === b.place) expect(a.prepTo <= b.prepFrom + 1e-9 || b.prepTo <= a.prepFrom + 1e-9).toBe(true)
+      }
+    }), { numRuns: 30 })
+  })
+  it('brings every plate to the thickest one’s height', () => {
+    const { turns } = queuePeople({ people: [{ name: 'a', prepMinutes: 5, pressMinutes: 5, thicknessMm: 1.2 }, { name: 'b', prepMinutes: 5, pressMinutes: 5, thicknessMm: 0.5 }], places: 1, presses: 1, order: 'as-they-came' })
+    expect(turns.map(({ makeReadyMm }) => makeReadyMm)).toEqual([0, 0.7])
+  })
+  it('the board says who is up, who prepares and who is next', () => {
+    const { turns } = queuePeople({ people: ['a', 'b', 'c'].map((name) => ({ name, prepMinutes: 10, pressMinutes: 15, thicknessMm: 1 })), places: 1, presses: 1, order: 'as-they-came' })
+    const { atPress, preparing, waiting, next } = boardAt(turns, 12)
+    expect([atPress, preparing, waiting, next].map((list) => list.map(({ name }) => name))).toEqual([['a'], ['b'], [], ['c']])
+    expect(boardAt(turns, 22).waiting.map(({ name }) => name)).toEqual(['b'])
+  })
+  it('a name twice is refused at its place', () => expect(queueInput.safeParse({ people: [{ name: 'a', prepMinutes: 1, pressMinutes: 1, thicknessMm: 1 }, { name: 'a', prepMinutes: 1, pressMinutes: 1, thicknessMm: 1 }], places: 1, presses: 1, order: 'soonest' }).error!.issues[0].path).toEqual(['people', 1, 'name']))
+})
