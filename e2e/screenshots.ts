@@ -30,6 +30,8 @@ const VIEWS: Record<string, string> = {
 
 /** Rooms whose picture is taken only when it is asked for by name. */
 const MORE: Record<string, string> = {
+  day: '/jobs/mooring-posts/paper/day',
+  queue: '/queue',
   'new-job': '/jobs/new',
   bath: '/jobs/mooring-posts/plate/bath',
   match: '/jobs/mooring-posts/ink/match',

@@ -29,6 +29,9 @@ export default async function RootLayout({ children }: { children: React.ReactNo
             <Link href="/jobs/new" className="py-2 underline-offset-4 hover:underline">
               New job
             </Link>
+            <Link href="/queue" className="py-2 underline-offset-4 hover:underline">
+              Open day
+            </Link>
             <Link href="/store" className="py-2 underline-offset-4 hover:underline">
               Store
             </Link>

@@ -1,6 +1,8 @@
 import type { Model, ModelStatic, Sequelize } from 'sequelize'
 import type { PrintKind } from '@/core/dry/editionNumbers'
 import type { DryingMethod } from '@/core/dry/drying'
+import type { DayEvent, KeptDay } from '@/core/day/keptDay'
+import type { QueueInput } from '@/core/day/pressQueue'
 import type { EyeReading, Hands, PullEvent, PullKind } from '@/core/edition/pull'
 import type { MorningReadings } from '@/core/morning/morningSheet'
 import type { Artwork } from '@/core/plate/artwork'
@@ -58,6 +60,9 @@ export interface ZoneMapRow { jobId: string; version: number; map: ZoneMap; at: 
 export interface WatchSpotRow { id?: number; jobId: string; state: number; xMm: number; yMm: number; note: string; seenAt: string; by: string; goneAt: string | null }
 export interface FacingRow extends Facing { id?: number; jobId: string }
 export interface CollePieceRow { jobId: string; name: string; setting: ColleSetting; at: string }
+export interface DayRow extends KeptDay { jobId: string }
+export interface DayEventRow extends DayEvent { id?: number; dayId: string; by: string }
+export interface QueueRow { id: string; name: string; input: QueueInput; startAt: string; by: string }
 
 /** A table of the database by the shape of its rows. */
 export type Table<Row extends object> = ModelStatic<Model<Row, Row>>
@@ -97,6 +102,9 @@ export interface Tables {
   watch_spots: Table<WatchSpotRow>
   facings: Table<FacingRow>
   colle_pieces: Table<CollePieceRow>
+  days: Table<DayRow>
+  day_events: Table<DayEventRow>
+  queues: Table<QueueRow>
 }
 
 /** Ties the tables to an open connection. */

@@ -1,8 +1,10 @@
 import { benchInk } from './inkBench'
+import { benchPlan } from './planBench'
 
 /** Each bench prints what it measured beside what was wanted, and answers whether it was met. */
 const BENCHES: Record<string, () => boolean | Promise<boolean>> = {
   ink: benchInk,
+  plan: benchPlan,
   zones: async () => (await import('../../../e2e/zonesBench')).benchZones(),
 }
 

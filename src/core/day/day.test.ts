@@ -3,6 +3,10 @@ import fc from 'fast-check'
 import { chanceBy, endOf, playDays } from './chanceOfFinishing'
 import { daySettingSchema, latestStart, planDay, pullsThatFit, whatToRelax, type DaySetting, type SheetFacts } from './dayPlan'
 import { orderFlow } from './flowOrder'
+import { dayFacts } from './keptDay'
+import { learnCycle } from './learnedCycle'
+import { ACT_WORDS, actsToCome, nextAtTheTub } from './nextActs'
+import { readPeople, writePeople } from './readPeople'
 import { boardAt, queueBound, queueInput, queuePeople, type QueuedPerson } from './pressQueue'
 
 const setting: DaySetting = { pulls: 12, setUpMinutes: 30, inkWipeMinutes: 14, pullMinutes: 6, cleanUpMinutes: 25, soakMinutes: 30, drainMinutes: 4, windowMinutes: 40, tubSheets: 3, dryingPlaces: null }
@@ -163,4 +167,68 @@ describe('several people', () => {
     expect(boardAt(turns, 22).waiting.map(({ name }) => name)).toEqual(['b'])
   })
   it('a name twice is refused at its place', () => expect(queueInput.safeParse({ people: [{ name: 'a', prepMinutes: 1, pressMinutes: 1, thicknessMm: 1 }, { name: 'a', prepMinutes: 1, pressMinutes: 1, thicknessMm: 1 }], places: 1, presses: 1, order: 'soonest' }).error!.issues[0].path).toEqual(['people', 1, 'name']))
+})
+
+describe('the cycle learned from pulls', () => {
+  const pulls = (gaps: number[], wipeSeconds: number | null = null, day = '2031-05-02') => {
+    let minute = 0
+    return [0, ...gaps].map((gap) => ({ pulledAt: new Date(Date.parse(`${day}T08:00:00Z`) + (minute += gap) * 60_000).toISOString(), wipeSeconds }))
+  }
+  it('is the median gap, a lunch left out', () => expect(learnCycle(pulls([22, 20, 75, 24, 21, 22]))).toMatchObject({ cycleMinutes: 22, from: 5 }))
+  it('gaps over night are none', () => expect(learnCycle([...pulls([20]), ...pulls([20], null, '2031-05-03')])).toMatchObject({ cycleMinutes: 20, from: 2 }))
+  it('timed wipes say how much of it is wiping; else seven tenths', () => {
+    expect(learnCycle(pulls([20, 20], 600))).toMatchObject({ inkWipeMinutes: 10, pullMinutes: 10 })
+    expect(learnCycle(pulls([20, 20]))!.inkWipeMinutes).toBeCloseTo(14, 9)
+  })
+  it('few pulls have the usual spread; equal ones none; one pull says nothing', () => {
+    expect(learnCycle(pulls([20, 21]))!.spread.inkWipe).toBe(0.18)
+    expect(learnCycle(pulls([20, 20, 20, 20, 20, 20]))!.spread.inkWipe).toBeCloseTo(0, 9)
+    expect(learnCycle(pulls([]))).toBeNull()
+  })
+})
+
+describe('what is done next', () => {
+  it('goes by the clock, and at the same minute the water comes first', () => {
+    const acts = actsToCome(planDay({ ...setting, pulls: 2, soakMinutes: 30, drainMinutes: 0 }, 0))
+    expect(acts.map(({ kind, sheet, at }) => [kind, sheet, at])).toEqual([['in', 1, 14], ['ink', 1, 30], ['in', 2, 34], ['lift', 1, 44], ['pull', 1, 44], ['ink', 2, 50], ['lift', 2, 64], ['pull', 2, 64]])
+    expect(nextAtTheTub(acts)).toMatchObject({ kind: 'in', sheet: 1 })
+    expect(ACT_WORDS.lift(4)).toBe('Lift sheet 4')
+  })
+  it('what was done is not to come', () => {
+    const plan = planDay({ ...setting, pulls: 1 }, 0, [], [{ sheet: 1, inAt: 10, liftedAt: 40, pulledAt: null }], 41)
+    expect(actsToCome(plan).map(({ kind }) => kind)).toEqual(['ink', 'pull'])
+    expect(nextAtTheTub(actsToCome(plan))).toBeNull()
+  })
+})
+
+describe('what happened on a day', () => {
+  const start = '2031-03-30T00:30:00.000Z'
+  const at = (minutes: number) => new Date(Date.parse(start) + minutes * 60_000).toISOString()
+  it('is told in minutes from its beginning, across midnight and a change of the clocks', () => {
+    // In Lisbon the clocks go forward at 01:00 UTC on this day: minutes are counted on the instants, so nothing jumps.
+    expect(dayFacts(start, [{ sheet: 1, kind: 'in', at: at(20) }, { sheet: 1, kind: 'lift', at: at(50) }])).toEqual([{ sheet: 1, inAt: 20, liftedAt: 50, pulledAt: null }])
+  })
+  it('said twice, the first word holds', () => expect(dayFacts(start, [{ sheet: 1, kind: 'in', at: at(20) }, { sheet: 1, kind: 'in', at: at(31) }])[0].inAt).toBe(20))
+  it('pulls of the job fill the sheets in order, and earlier ones do not count', () => {
+    const facts = dayFacts(start, [{ sheet: 1, kind: 'pull', at: at(60) }], [at(-100), at(95), at(80)])
+    expect(facts.map(({ sheet, pulledAt }) => [sheet, pulledAt])).toEqual([[1, 60], [2, 80], [3, 95]])
+  })
+})
+
+describe('a typed list of people', () => {
+  it('reads names with what is said, and takes the rest as usual', () => {
+    expect(readPeople('Ida; 12; 5,5; 0.8\n\nTam\nOona;;9').people).toEqual([
+      { name: 'Ida', prepMinutes: 12, pressMinutes: 5.5, thicknessMm: 0.8 }, { name: 'Tam', prepMinutes: 15, pressMinutes: 6, thicknessMm: 1 }, { name: 'Oona', prepMinutes: 15, pressMinutes: 9, thicknessMm: 1 },
+    ])
+  })
+  it('says what is wrong in which line, and goes on', () => {
+    const { people, problems } = readPeople('; 3\nIda; soon\nTam; 1; 2; 3; 4\nOona')
+    expect(problems).toEqual([{ line: 1, message: 'has no name' }, { line: 2, message: '“soon” is not a number' }, { line: 3, message: 'has more than a name and three numbers' }])
+    expect(people.map(({ name }) => name)).toEqual(['Oona'])
+  })
+  it('written and read again is the same (property)', () => {
+    fc.assert(fc.property(people(8), (list) => {
+      expect(readPeople(writePeople(list))).toEqual({ people: list, problems: [] })
+    }))
+  })
 })

@@ -16,6 +16,7 @@ import { useBench } from '../bench/BenchContext'
 import { KeepLine } from '../bench/KeepLine'
 import { problemAt } from '../bench/problemAt'
 import { useStation, type Loose } from '../bench/useStation'
+import { PaperRooms } from './PaperRooms'
 import { SoakCurve } from './SoakCurve'
 import { TearPlan } from './TearPlan'
 import { WaterScale } from './WaterScale'
@@ -38,6 +39,7 @@ export function PaperStation({ papers, weighIns }: { papers: StorePaper[]; weigh
 
   return (
     <PlateMark title="Paper" aside={<KeepLine {...kept} />}>
+      <PaperRooms />
       <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_22rem]">
         <div className="grid content-start gap-3 sm:grid-cols-2">
           <SelectField

@@ -1,0 +1,12 @@
+import { loadQueues } from '@/data/queues'
+import { QueueBench } from '@/stations/day/QueueBench'
+
+/** Several people, one press: an open day or a class. */
+export default async function QueuePage() {
+  const [latest] = await loadQueues()
+  return (
+    <main className="flex-1 p-3 sm:p-5">
+      <QueueBench kept={latest ?? null} />
+    </main>
+  )
+}

@@ -1,0 +1,45 @@
+import type { DaySpread } from './chanceOfFinishing'
+import { USUAL_SPREAD } from './chanceOfFinishing'
+
+/** What the workshop's own pulls say of a cycle: median minutes, its spread, and from how many. */
+export interface LearnedCycle {
+  cycleMinutes: number
+  inkWipeMinutes: number
+  pullMinutes: number
+  spread: DaySpread
+  from: number
+}
+
+/** A longer gap than this many medians was a rest, not a cycle (the desk asks there whether a pull was forgotten). */
+const REST = 1.6
+/** Share of a cycle that is inking and wiping where no wipe was timed [from memory]. */
+const INKING_SHARE = 0.7
+/** Fewest gaps a spread is learned from. */
+const FEWEST = 5
+
+function median(values: readonly number[]): number {
+  const sorted = [...values].sort((a, b) => a - b)
+  const middle = sorted.length >> 1
+  return sorted.length % 2 ? sorted[middle] : (sorted[middle - 1] + sorted[middle]) / 2
+}
+
+/**
+ * Learns the cycle from the moments of pulls: the median of the gaps between neighbours of one day, rests left out; the wipes
+ * that were timed tell how much of it is inking and wiping.
+ *
+ * @param pulls moments as ISO 8601, and seconds of the timed wipe or null, in any order
+ * @returns null with fewer than two pulls of one day
+ */
+export function learnCycle(pulls: readonly { pulledAt: string; wipeSeconds: number | null }[]): LearnedCycle | null {
+  const sorted = [...pulls].sort((a, b) => a.pulledAt.localeCompare(b.pulledAt))
+  const gaps = sorted.slice(1).flatMap(({ pulledAt }, i) => (pulledAt.slice(0, 10) === sorted[i].pulledAt.slice(0, 10) ? [(Date.parse(pulledAt) - Date.parse(sorted[i].pulledAt)) / 60_000] : [])).filter((gap) => gap > 0)
+  if (gaps.length === 0) return null
+  const first = median(gaps)
+  const worked = gaps.filter((gap) => gap <= REST * first)
+  const cycleMinutes = median(worked)
+  const wipes = pulls.flatMap(({ wipeSeconds }) => (wipeSeconds === null || wipeSeconds === 0 ? [] : [wipeSeconds / 60]))
+  const inkWipeMinutes = Math.min(0.95 * cycleMinutes, wipes.length > 0 ? median(wipes) : INKING_SHARE * cycleMinutes)
+  const logs = worked.map((gap) => Math.log(gap / cycleMinutes))
+  const sd = worked.length < FEWEST ? null : Math.sqrt(logs.reduce((sum, value) => sum + value * value, 0) / (logs.length - 1))
+  return { cycleMinutes, inkWipeMinutes, pullMinutes: cycleMinutes - inkWipeMinutes, spread: sd === null ? USUAL_SPREAD : { inkWipe: sd, pull: sd }, from: worked.length }
+}
