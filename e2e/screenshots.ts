@@ -19,9 +19,9 @@ const VIEWS: Record<string, string> = {
   wipe: '/jobs/mooring-posts/wipe',
   inks: '/jobs/samphire/wipe/inks',
   paper: '/jobs/mooring-posts/paper',
+  day: '/jobs/mooring-posts/paper/day',
   press: '/jobs/mooring-posts/press',
   register: '/jobs/mooring-posts/register',
-  'chine-colle': '/jobs/samphire/register/chine-colle',
   prove: '/jobs/samphire/prove',
   edition: '/jobs/mooring-posts/edition',
   dry: '/jobs/mooring-posts/dry',
@@ -30,7 +30,7 @@ const VIEWS: Record<string, string> = {
 
 /** Rooms whose picture is taken only when it is asked for by name. */
 const MORE: Record<string, string> = {
-  day: '/jobs/mooring-posts/paper/day',
+  'chine-colle': '/jobs/samphire/register/chine-colle',
   queue: '/queue',
   'new-job': '/jobs/new',
   bath: '/jobs/mooring-posts/plate/bath',

@@ -4,7 +4,7 @@ import sharp from 'sharp'
 import { describe, expect, it } from 'vitest'
 import type { Artwork } from '@/core/plate/artwork'
 import { carrierSheet } from '@/core/plate/carrierSheet'
-import { renderCarrier, renderCarrierSheet } from './carriers'
+import { carrierPng, carrierSheetPng, renderCarrier, type Carrier } from './carriers'
 import { keepPicture, originalFile } from './images'
 import { at, openWorkshop } from './workshop.test.fixture'
 
@@ -17,23 +17,22 @@ async function halves(): Promise<string> {
   return keepPicture(bytes, 'halves.png', at())
 }
 const artwork = (imageId: string, more: Partial<Artwork> = {}): Artwork => ({ imageId, method: 'photopolymer', crop: { left: 0, top: 0, width: 1, height: 1 }, tone: { way: 'threshold', threshold: 128, linesPerInch: 60, angleDegrees: 45 }, dpi: 254, ...more })
-/** Greys of a PNG at the middle of its left and right halves. */
-async function ends(png: Buffer): Promise<[number, number]> {
-  const { data, info } = await sharp(png).greyscale().raw().toBuffer({ resolveWithObject: true })
-  const row = Math.floor(info.height / 2) * info.width * info.channels
-  return [data[row + Math.floor(info.width * 0.2) * info.channels], data[row + Math.floor(info.width * 0.8) * info.channels]]
+/** Greys at the middle of the left and right halves. */
+function ends({ greys, widthPx, heightPx }: Carrier): [number, number] {
+  const row = Math.floor(heightPx / 2) * widthPx
+  return [greys[row + Math.floor(widthPx * 0.2)], greys[row + Math.floor(widthPx * 0.8)]]
 }
 
 describe('the carrier', () => {
   it('has the plate’s size at its dots an inch, and knows them', async () => {
-    const { width, height, density } = await sharp(await renderCarrier(artwork(await halves()), plate)).metadata()
+    const { width, height, density } = await sharp(await carrierPng(await renderCarrier(artwork(await halves()), plate), 254)).metadata()
     expect([width, height, density]).toEqual([600, 400, 254])
   })
   it.each([['photopolymer', [0, 255]], ['card-drypoint', [255, 0]], ['toner-solvent', [255, 0]]] as const)('%s: turned as its way of making needs', async (method, wanted) => {
     // A film reads as the picture; a tracing is mirrored; toner is a negative: of two halves the last two look the same.
-    expect(await ends(await renderCarrier(artwork(await halves(), { method }), plate))).toEqual(wanted)
+    expect(ends(await renderCarrier(artwork(await halves(), { method }), plate))).toEqual(wanted)
   })
-  it('crops', async () => expect(await ends(await renderCarrier(artwork(await halves(), { crop: { left: 0.5, top: 0, width: 0.5, height: 0.5 } }), plate))).toEqual([255, 255]))
+  it('crops', async () => expect(ends(await renderCarrier(artwork(await halves(), { crop: { left: 0.5, top: 0, width: 0.5, height: 0.5 } }), plate))).toEqual([255, 255]))
   it('leaves the original as it was', async () => {
     const id = await halves()
     const sum = async () => createHash('sha256').update(readFileSync(await originalFile(id))).digest('hex')
@@ -47,17 +46,23 @@ describe('the carrier', () => {
 })
 
 describe('the carrier at 1:1', () => {
-  async function sheet() {
+  it('as PNG: the check bar is 1000 dots at 254 an inch, and the picture lies dot for dot', async () => {
     const carrier = await renderCarrier(artwork(await halves()), plate)
-    return { carrier, drawing: carrierSheet({ method: 'photopolymer', plate, title: 'Halves', picture: `data:image/png;base64,${carrier.toString('base64')}` }) }
-  }
-  it('as PNG: the check bar is 1000 dots at 254 an inch', async () => {
-    const { carrier, drawing } = await sheet()
-    const png = await renderCarrierSheet(carrier, drawing, 254)
-    const { data, info } = await sharp(png).greyscale().raw().toBuffer({ resolveWithObject: true })
+    const drawing = carrierSheet({ method: 'photopolymer', plate, title: 'Halves', picture: '' })
+    const { data, info } = await sharp(await carrierSheetPng(carrier, drawing, 254)).greyscale().raw().toBuffer({ resolveWithObject: true })
+    const at = (x: number, y: number) => data[(y * info.width + x) * info.channels]
     const barRow = Math.round((drawing.strokes.find(({ points: [[x1], [x2]] }) => x2 - x1 === 100)!.points[0][1] / 25.4) * 254)
-    const dark = Array.from({ length: info.width }, (_, x) => data[(barRow * info.width + x) * info.channels]).map((grey) => grey < 140)
+    const dark = Array.from({ length: info.width }, (_, x) => at(x, barRow) < 140)
     expect(dark.lastIndexOf(true) - dark.indexOf(true)).toBeGreaterThan(997)
     expect(dark.lastIndexOf(true) - dark.indexOf(true)).toBeLessThan(1006)
+    const [{ xMm, yMm }] = drawing.pictures
+    expect([at(xMm * 10 + 1, yMm * 10 + 1), at(xMm * 10 + 598, yMm * 10 + 1)]).toEqual([0, 255])
   })
+  it('of more than 60 million dots is made', async () => {
+    const large = { widthMm: 155, heightMm: 210 }
+    const carrier = await renderCarrier(artwork(await halves(), { dpi: 1190, tone: { way: 'screen', threshold: 128, linesPerInch: 60, angleDegrees: 45 } }), large)
+    expect(carrier.widthPx * carrier.heightPx).toBeGreaterThan(6e7)
+    const { width, height } = await sharp(await carrierSheetPng(carrier, carrierSheet({ method: 'photopolymer', plate: large, title: 'Large', picture: '' }), 1190), { limitInputPixels: false }).metadata()
+    expect([width, height]).toEqual([8199, 11619])
+  }, 60_000)
 })

@@ -21,7 +21,9 @@ export interface GreyPicture { widthPx: number; heightPx: number; greys: Uint8Ar
 
 /** Black below the threshold, white from it on. */
 function threshold(greys: ArrayLike<number>, at: number): Uint8Array<ArrayBuffer> {
-  return Uint8Array.from(greys, (grey) => (grey < at ? 0 : 255))
+  const out = new Uint8Array(greys.length)
+  for (let i = 0; i < out.length; i++) out[i] = greys[i] < at ? 0 : 255
+  return out
 }
 
 /** Error diffusion (Floyd & Steinberg 1976: 7, 3, 5, 1 sixteenths), every second row from the right, so that no worms run one way. */
@@ -66,10 +68,20 @@ function screen({ widthPx, heightPx, greys }: GreyPicture, linesPerInch: number,
   const turn = (angleDegrees * Math.PI) / 180
   const step = (2 * Math.PI * linesPerInch) / pxPerInch
   const [c, s] = [step * Math.cos(turn), step * Math.sin(turn)]
+  // Both phases grow evenly along a row, so each cosine is a turn of the one before it; every row begins exactly.
+  const [turnC, turnS] = [Math.cos(c), Math.sin(c)]
+  const [backC, backS] = [Math.cos(s), Math.sin(s)]
   for (let y = 0, i = 0; y < heightPx; y++) {
+    let [ac, as] = [Math.cos(s * y), Math.sin(s * y)]
+    let [bc, bs] = [Math.cos(c * y), Math.sin(c * y)]
     for (let x = 0; x < widthPx; x++, i++) {
-      const spot = Math.cos(c * x + s * y) + Math.cos(c * y - s * x)
-      out[i] = greys[i] / 255 > spotShare[Math.round(((spot + 2) / 4) * TABLE)] ? 255 : 0
+      out[i] = greys[i] / 255 > spotShare[((ac + bc + 2) * (TABLE / 4) + 0.5) | 0] ? 255 : 0
+      const a = ac * turnC - as * turnS
+      as = as * turnC + ac * turnS
+      ac = a
+      const b = bc * backC + bs * backS
+      bs = bs * backC - bc * backS
+      bc = b
     }
   }
   return out

@@ -54,13 +54,14 @@ export function strokePath({ points, isClosed }: Pick<Stroke, 'points' | 'isClos
 /**
  * Writes a drawing as an SVG document at 1:1: width and height in millimetres, the user unit a millimetre.
  *
- * @param pxPerMm for turning it into pixels: the document's size is then said in pixels
+ * @param window for turning part of it into pixels: where it lies, and its size is then said in pixels
  */
-export function drawingToSvg({ widthMm, heightMm, title, strokes, words, pictures }: SheetDrawing, pxPerMm?: number): string {
-  const long = (mm: number) => (pxPerMm === undefined ? `${short(mm)}mm` : String(Math.round(mm * pxPerMm)))
+export function drawingToSvg({ widthMm, heightMm, title, strokes, words, pictures }: SheetDrawing, window?: { xPx: number; yPx: number; widthPx: number; heightPx: number; pxPerMm: number }): string {
+  const size = window ? `width="${window.widthPx}" height="${window.heightPx}"` : `width="${short(widthMm)}mm" height="${short(heightMm)}mm"`
+  const view = window ? [window.xPx, window.yPx, window.widthPx, window.heightPx].map((px) => px / window.pxPerMm).join(' ') : `0 0 ${short(widthMm)} ${short(heightMm)}`
   const anchors = { start: 'start', middle: 'middle', end: 'end' } as const
   return [
-    `<svg xmlns="http://www.w3.org/2000/svg" width="${long(widthMm)}" height="${long(heightMm)}" viewBox="0 0 ${short(widthMm)} ${short(heightMm)}"><title>${escapeXml(title)}</title><rect width="${short(widthMm)}" height="${short(heightMm)}" fill="#fff"/>`,
+    `<svg xmlns="http://www.w3.org/2000/svg" ${size} viewBox="${view}"><title>${escapeXml(title)}</title><rect width="${short(widthMm)}" height="${short(heightMm)}" fill="#fff"/>`,
     ...pictures.map(({ data, xMm, yMm, widthMm: w, heightMm: h }) => `<image href="${data}" x="${short(xMm)}" y="${short(yMm)}" width="${short(w)}" height="${short(h)}" preserveAspectRatio="none" image-rendering="pixelated"/>`),
     '<g fill="none" stroke="#000">',
     ...strokes.map((stroke) => `<path d="${strokePath(stroke)}" stroke-width="${stroke.widthMm}"${stroke.isDashed ? ' stroke-dasharray="2 1.5"' : ''}/>`),

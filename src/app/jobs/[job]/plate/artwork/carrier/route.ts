@@ -2,7 +2,7 @@ import type { NextRequest } from 'next/server'
 import { carrierSheet } from '@/core/plate/carrierSheet'
 import { drawingToSvg } from '@/core/sheet/sheetDrawing'
 import { loadArtwork } from '@/data/artworks'
-import { renderCarrier, renderCarrierSheet } from '@/data/carriers'
+import { carrierPng, carrierSheetPng, renderCarrier } from '@/data/carriers'
 import { FieldError } from '@/data/errors'
 import { renderSheetPdf } from '@/stations/sheet/sheetPdf'
 import { openJob } from '../../../openJob'
@@ -19,8 +19,9 @@ export async function GET(request: NextRequest, { params }: { params: Promise<{ 
   if (!plate || !artwork) return new Response('Set the plate and choose a picture first.', { status: 409 })
   try {
     const carrier = await renderCarrier(artwork, plate)
-    const sheet = carrierSheet({ method: artwork.method, plate, title: job.title, picture: `data:image/png;base64,${carrier.toString('base64')}` })
-    const body = form === 'svg' ? Buffer.from(drawingToSvg(sheet)) : form === 'pdf' ? await renderSheetPdf(sheet) : await renderCarrierSheet(carrier, sheet, artwork.dpi)
+    const picture = form === 'png' ? '' : `data:image/png;base64,${(await carrierPng(carrier, artwork.dpi)).toString('base64')}`
+    const sheet = carrierSheet({ method: artwork.method, plate, title: job.title, picture })
+    const body = form === 'svg' ? Buffer.from(drawingToSvg(sheet)) : form === 'pdf' ? await renderSheetPdf(sheet) : await carrierSheetPng(carrier, sheet, artwork.dpi)
     return new Response(new Uint8Array(body), { headers: { 'content-type': TYPES[form as keyof typeof TYPES], 'content-disposition': `attachment; filename="${job.slug}-carrier.${form}"` } })
   } catch (error) {
     if (error instanceof FieldError) return new Response(error.problems[0].message, { status: 409 })
