@@ -5,6 +5,7 @@ import type { DayEvent, KeptDay } from '@/core/day/keptDay'
 import type { QueueInput } from '@/core/day/pressQueue'
 import type { EyeReading, Hands, PullEvent, PullKind } from '@/core/edition/pull'
 import type { MorningReadings } from '@/core/morning/morningSheet'
+import type { GrowthMarks } from '@/core/paper/growth'
 import type { Artwork } from '@/core/plate/artwork'
 import type { BathCard, BathUse } from '@/core/plate/bathAccount'
 import type { BiteStrip } from '@/core/plate/biteCurve'
@@ -63,6 +64,7 @@ export interface CollePieceRow { jobId: string; name: string; setting: ColleSett
 export interface DayRow extends KeptDay { jobId: string }
 export interface DayEventRow extends DayEvent { id?: number; dayId: string; by: string }
 export interface QueueRow { id: string; name: string; input: QueueInput; startAt: string; by: string }
+export interface GrowthMarksRow extends GrowthMarks { id?: number; at: string }
 
 /** A table of the database by the shape of its rows. */
 export type Table<Row extends object> = ModelStatic<Model<Row, Row>>
@@ -105,6 +107,7 @@ export interface Tables {
   days: Table<DayRow>
   day_events: Table<DayEventRow>
   queues: Table<QueueRow>
+  growth_marks: Table<GrowthMarksRow>
 }
 
 /** Ties the tables to an open connection. */

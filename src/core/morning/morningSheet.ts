@@ -3,6 +3,7 @@ import { PLATE_KINDS } from '../plate/plate'
 import { describePlateLife, plateLife, type PlateHistory } from '../plate/plateLife'
 import { correctStiffness, inkTemperature, USUAL_HALVING_C, type InkCalibration } from '../ink/stiffness'
 import { pullsCovered } from '../ink/inkNeed'
+import { dryGramsAt } from '../paper/dampingPlan'
 import { sheetGrams } from '../paper/dampPaper'
 import { formatTurns } from '../press/pressSetting'
 import { startsNeeded } from '../edition/startsNeeded'
@@ -53,8 +54,6 @@ export interface MorningLine {
   act: boolean
 }
 
-/** Change of a sheet's air-dry mass for each percent of humidity away from 50, as a share [from memory; weigh a sheet instead]. */
-const MASS_PER_HUMIDITY_POINT = 0.0007
 /** Confidence with which the sheets to start should suffice. */
 const START_CONFIDENCE = 0.9
 
@@ -103,7 +102,7 @@ function paperLine(job: MorningJob, { humidityPercent, sheetGrams: weighed, shee
   if (!paper || paper.method === 'dry') return null
   const nominal = sheetGrams(paper.gsm, paper.sheetWidthMm, paper.sheetHeightMm)
   const onScale = weighed !== null && sheetJobId === job.id
-  const dry = onScale ? weighed : nominal * (1 + MASS_PER_HUMIDITY_POINT * ((humidityPercent ?? 50) - 50))
+  const dry = onScale ? weighed : dryGramsAt(nominal, humidityPercent ?? 50)
   const damp = dry * (1 + paper.targetUptakePercent / 100)
   const off = (100 * (dry - nominal)) / nominal
   const weight = Math.abs(off) < 0.5 ? 'as air-dry' : `${formatNumber(Math.abs(off), 1)} % ${off > 0 ? 'over' : 'under'} air-dry`

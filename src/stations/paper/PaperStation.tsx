@@ -1,7 +1,9 @@
 'use client'
 
 import { useState } from 'react'
-import { DAMPING_METHODS, planDampPack, sheetGrams, uptakeInput, uptakePercent, type DampingMethod, type PaperSetting } from '@/core/paper/dampPaper'
+import { besideBat } from '@/core/paper/dampingPlan'
+import { DAMPING_METHODS, sheetGrams, uptakeInput, uptakePercent, type DampingMethod, type PaperSetting } from '@/core/paper/dampPaper'
+import type { GrowthMarks } from '@/core/paper/growth'
 import { BASIS_SIZES_IN, convertPaperWeight, type Basis } from '@/core/paper/paperWeight'
 import { formatNumber } from '@/core/units/length'
 import type { WeighIn } from '@/data/soaks'
@@ -16,6 +18,8 @@ import { useBench } from '../bench/BenchContext'
 import { KeepLine } from '../bench/KeepLine'
 import { problemAt } from '../bench/problemAt'
 import { useStation, type Loose } from '../bench/useStation'
+import { DampingPanel } from './DampingPanel'
+import { GrowthPanel } from './GrowthPanel'
 import { PaperRooms } from './PaperRooms'
 import { SoakCurve } from './SoakCurve'
 import { TearPlan } from './TearPlan'
@@ -24,7 +28,7 @@ import { WaterScale } from './WaterScale'
 const UNSET: Loose<PaperSetting> = { paperId: '', name: '', gsm: null, caliperMm: null, sheetWidthMm: null, sheetHeightMm: null, grain: 'unknown', method: 'soak', dampMinutes: 30, targetUptakePercent: 50 }
 
 /** The sheet, how it is damped, and a weigh-in that says whether it is ready. */
-export function PaperStation({ papers, weighIns }: { papers: StorePaper[]; weighIns: WeighIn[] }) {
+export function PaperStation({ papers, weighIns, marks }: { papers: StorePaper[]; weighIns: WeighIn[]; marks: GrowthMarks[] }) {
   const { job } = useBench()
   const { value, change, ...kept } = useStation('paper', UNSET)
   const [basis, setBasis] = useState<Basis>('imperial')
@@ -34,8 +38,8 @@ export function PaperStation({ papers, weighIns }: { papers: StorePaper[]; weigh
   const nominal = value.gsm && value.sheetWidthMm && value.sheetHeightMm ? sheetGrams(value.gsm, value.sheetWidthMm, value.sheetHeightMm) : null
   const weighIn = uptakeInput.safeParse({ dryGrams: dryGrams ?? nominal, dampGrams })
   const uptake = weighIn.success ? uptakePercent(weighIn.data) : null
+  const batUptake = job.bat?.settings.paper?.targetUptakePercent
   const left = Math.max(1, job.editionSize - job.accepted)
-  const pack = nominal && value.targetUptakePercent ? planDampPack({ sheets: left, widthMm: value.sheetWidthMm!, heightMm: value.sheetHeightMm!, gsm: value.gsm!, targetUptakePercent: value.targetUptakePercent }) : null
 
   return (
     <PlateMark title="Paper" aside={<KeepLine {...kept} />}>
@@ -67,11 +71,7 @@ export function PaperStation({ papers, weighIns }: { papers: StorePaper[]; weigh
           </div>
           <NumberField label="Damp for" unit="minutes" digits={2} value={value.dampMinutes} onValue={(dampMinutes) => change({ dampMinutes })} problem={problemAt(kept.problems, 'dampMinutes')} />
           <NumberField label="Water wanted" unit="% of dry weight" digits={0} value={value.targetUptakePercent} onValue={(targetUptakePercent) => change({ targetUptakePercent })} problem={problemAt(kept.problems, 'targetUptakePercent')} />
-          {pack && value.method === 'damp-pack' && (
-            <p className="sm:col-span-2">
-              For {left} sheets: <b>{formatNumber(pack.waterMl, 0)} ml</b> of water, <b>{pack.interleaves}</b> interleaves.
-            </p>
-          )}
+          {nominal && value.method && value.targetUptakePercent !== null && <DampingPanel method={value.method} sheets={left} dryGrams={dryGrams ?? nominal} targetUptakePercent={value.targetUptakePercent} />}
         </div>
         <section aria-label="Weigh-in" className="border-t border-line pt-3 xl:border-t-0 xl:border-l xl:pt-0 xl:pl-6">
           <h2 className="station-title mb-2">Weigh-in</h2>
@@ -82,10 +82,12 @@ export function PaperStation({ papers, weighIns }: { papers: StorePaper[]; weigh
           <div className="mt-4">
             <Figure value={uptake === null ? '—' : `${formatNumber(uptake, 1)} %`} label="Water taken up" note={uptake === null || value.targetUptakePercent === null ? 'Weigh the sheet after blotting.' : judge(uptake, value.targetUptakePercent, value.method)} />
           </div>
+          {uptake !== null && batUptake !== undefined && <p className="mt-1">Beside the BAT: {besideBat(uptake, batUptake, UPTAKE_TOLERANCE)}.</p>}
           {nominal && value.targetUptakePercent !== null && <WaterScale dryGrams={dryGrams ?? nominal} targetPercent={value.targetUptakePercent} uptake={uptake} />}
           <SoakCurve paperId={value.paperId ?? ''} weighIns={weighIns} dryGrams={dryGrams ?? nominal} dampGrams={dampGrams} targetPercent={value.targetUptakePercent} />
         </section>
       </div>
+      {value.sheetWidthMm && value.sheetHeightMm && value.sheetWidthMm > 0 && value.sheetHeightMm > 0 && <GrowthPanel paperId={value.paperId ?? ''} sheet={{ widthMm: value.sheetWidthMm, heightMm: value.sheetHeightMm }} grain={value.grain ?? 'unknown'} marks={marks} />}
       {value.sheetWidthMm && value.sheetHeightMm && value.sheetWidthMm > 0 && value.sheetHeightMm > 0 && <TearPlan piece={{ widthMm: value.sheetWidthMm, heightMm: value.sheetHeightMm }} wanted={left} />}
     </PlateMark>
   )

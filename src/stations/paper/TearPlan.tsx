@@ -1,6 +1,7 @@
 'use client'
 
 import { useState } from 'react'
+import { frameFor } from '@/core/paper/frameFit'
 import { planTearing, tearPlanInput } from '@/core/paper/tearPlan'
 import { formatMm, formatNumber } from '@/core/units/length'
 import { Choice } from '@/ui/Choice'
@@ -20,6 +21,7 @@ export function TearPlan({ piece, wanted }: { piece: { widthMm: number; heightMm
   const input = tearPlanInput.safeParse({ sheet, piece, allowRotate: turn === 'both', gapMm })
   const plan = input.success ? planTearing(input.data) : null
   const at = (...path: string[]) => (input.success ? undefined : input.error.issues.find((issue) => issue.path.join() === path.join())?.message)
+  const frame = frameFor(piece)
   const waste = plan && sheet.widthMm && sheet.heightMm ? 100 * (1 - (plan.count * piece.widthMm * piece.heightMm) / (sheet.widthMm * sheet.heightMm)) : null
   return (
     <section aria-label="Tearing" className="mt-6 grid gap-6 border-t border-line pt-4 xl:grid-cols-2">
@@ -39,6 +41,7 @@ export function TearPlan({ piece, wanted }: { piece: { widthMm: number; heightMm
             <Figure value={Math.ceil(wanted / plan.count)} label={`parent sheets for ${wanted}`} />
           </div>
         )}
+        <p className="text-sm sm:col-span-2">{frame ? `Goes whole into a stock frame ${frame.name}, with ${formatNumber(frame.sparesMm.across, 0)} × ${formatNumber(frame.sparesMm.down, 0)} mm left over in all.` : '◆ Larger than any stock frame.'}</p>
         {plan && <p className="text-sm sm:col-span-2">Tear bar, from the left: {barSettings(plan.placements.map(({ xMm }) => xMm)).map((mm) => formatMm(mm)).join(', ') || 'no tear'}. From the top: {barSettings(plan.placements.map(({ yMm }) => yMm)).map((mm) => formatMm(mm)).join(', ') || 'no tear'}.</p>}
       </div>
       {plan && sheet.widthMm && sheet.heightMm && (

@@ -1,6 +1,8 @@
 'use server'
 
 import { revalidatePath } from 'next/cache'
+import type { GrowthMarks } from '@/core/paper/growth'
+import { keepGrowthMarks } from '@/data/growths'
 import { keepWeighIn, type NewWeighIn } from '@/data/soaks'
 import { answer, type Answer } from '../bench/answer'
 
@@ -8,6 +10,15 @@ import { answer, type Answer } from '../bench/answer'
 export async function keepWeighInAction(input: NewWeighIn): Promise<Answer> {
   return answer(async () => {
     await keepWeighIn(input, new Date().toISOString())
+    revalidatePath('/', 'layout')
+    return {}
+  })
+}
+
+/** Keeps two marks measured dry and damp. */
+export async function keepGrowthMarksAction(marks: GrowthMarks): Promise<Answer> {
+  return answer(async () => {
+    await keepGrowthMarks(marks, new Date().toISOString())
     revalidatePath('/', 'layout')
     return {}
   })

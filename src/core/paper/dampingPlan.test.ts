@@ -1,0 +1,49 @@
+import { describe, expect, it } from 'vitest'
+import fc from 'fast-check'
+import { besideBat, dryGramsAt, packUptake, planDamping, SPRAY_ML } from './dampingPlan'
+import { DAMPING_METHODS, planDampPack, type DampingMethod } from './dampPaper'
+
+const at = '2031-05-02T09:00:00.000Z'
+const plan = (method: DampingMethod, sheets = 14) => planDamping({ method, sheets, dryGrams: 22.5, targetUptakePercent: 55, at })
+
+describe('damping, planned', () => {
+  it('worked by hand: 14 sheets of 22.5 g to 55 % take 173.25 ml, 145 squeezes', () => {
+    expect(plan('spray').waterMl).toBeCloseTo(173.25, 9)
+    expect(plan('spray').sprays).toBe(145)
+  })
+  it('n sheets lie between n + 1 interleaves where they are interleaved', () => {
+    expect(plan('damp-pack').interleaves).toBe(15)
+    expect(plan('soak').interleaves).toBe(0)
+  })
+  it('takes the water the damp pack takes (property)', () => {
+    fc.assert(fc.property(fc.integer({ min: 1, max: 80 }), fc.integer({ min: 1, max: 120 }), (sheets, targetUptakePercent) => {
+      const pack = planDampPack({ sheets, widthMm: 300, heightMm: 250, gsm: 300, targetUptakePercent })
+      expect(planDamping({ method: 'damp-pack', sheets, dryGrams: 22.5, targetUptakePercent, at })).toMatchObject({ waterMl: expect.closeTo(pack.waterMl, 6) as number, interleaves: pack.interleaves })
+    }))
+  })
+  it.each(Object.keys(DAMPING_METHODS) as DampingMethod[])('%s: good no sooner than it is even, and squeezes cover the water', (method) => {
+    const { goodFrom, goodUntil, waterMl, sprays } = plan(method)
+    expect(goodFrom >= at && goodUntil >= goodFrom).toBe(true)
+    expect(sprays * SPRAY_ML).toBeGreaterThanOrEqual(waterMl)
+  })
+  it('only what lies for days is looked at for mould, from the third', () => {
+    expect(plan('damp-pack').lookForMouldFrom).toBe('2031-05-05T09:00:00.000Z')
+    expect(plan('dip').lookForMouldFrom).toBeNull()
+  })
+})
+
+describe('weighed', () => {
+  it('a damp room makes the dry sheet heavier: 20 g at 70 % are 20.28 g', () => {
+    expect(dryGramsAt(20, 70)).toBeCloseTo(20.28, 9)
+    expect(dryGramsAt(20, 50)).toBe(20)
+  })
+  it('a whole pack gives the mean of its sheets, by hand: 600 g less 120 g of interleaves, ten dry sheets of 30 g: 60 %', () => {
+    expect(packUptake({ packGrams: 600, interleavesGrams: 120, sheets: 10, dryGrams: 30 })).toBeCloseTo(60, 9)
+    expect(packUptake({ packGrams: 400, interleavesGrams: 120, sheets: 10, dryGrams: 30 })).toBeNull()
+  })
+  it('beside the BAT: six points wetter is blotted again', () => {
+    expect(besideBat(61, 55, 5)).toBe('6 points wetter than the BAT’s: blot again')
+    expect(besideBat(48, 55, 5)).toBe('7 points drier than the BAT’s: back to the water')
+    expect(besideBat(57, 55, 5)).toBe('as the BAT’s sheet')
+  })
+})

@@ -1,0 +1,82 @@
+import { DAMPING_METHODS, type DampingMethod } from './dampPaper'
+
+interface Keeping {
+  /** hours until an even dampness is reached; 0: at once */
+  evenAfterHours: number
+  /** hours it stays good, covered */
+  goodForHours: number
+  /** sheets lie between damp interleaves, one more than there are sheets */
+  isInterleaved: boolean
+}
+
+/** How each school keeps its sheets [common practice, no source; hours from memory]. */
+const KEEPING: Record<DampingMethod, Keeping> = {
+  dip: { evenAfterHours: 0, goodForHours: 0.75, isInterleaved: false },
+  soak: { evenAfterHours: 0, goodForHours: 1, isInterleaved: false },
+  'rinse-bag': { evenAfterHours: 1, goodForHours: 12, isInterleaved: false },
+  'damp-pack': { evenAfterHours: 4, goodForHours: 48, isInterleaved: true },
+  blotters: { evenAfterHours: 1, goodForHours: 24, isInterleaved: true },
+  spray: { evenAfterHours: 0.25, goodForHours: 2, isInterleaved: false },
+  dry: { evenAfterHours: 0, goodForHours: 0, isInterleaved: false },
+}
+
+/** Water one squeeze of a hand sprayer gives, ml [from memory: count twenty into a glass and weigh]. */
+export const SPRAY_ML = 1.2
+/** Days from which damp paper must be looked at for mould, in a room and in the cold [common practice, no source]. */
+export const MOULD_DAYS = { room: 3, cold: 10 } as const
+
+/** What damping a number of sheets takes, and how long it holds. */
+export interface DampingPlan {
+  /** water the sheets take up in all, ml */
+  waterMl: number
+  sprays: number
+  /** damp interleaves; 0: none */
+  interleaves: number
+  /** moments as ISO 8601 */
+  goodFrom: string
+  goodUntil: string
+  /** null where the sheets are used long before */
+  lookForMouldFrom: string | null
+}
+
+/**
+ * Plans the damping: water = sheets · air-dry mass · wanted uptake (1 ml weighs 1 g), with the window in which the sheets are
+ * good and the day from which mould is looked for.
+ *
+ * @param dryGrams of one sheet, as it is today
+ */
+export function planDamping({ method, sheets, dryGrams, targetUptakePercent, at }: { method: DampingMethod; sheets: number; dryGrams: number; targetUptakePercent: number; at: string }): DampingPlan {
+  const { evenAfterHours, goodForHours, isInterleaved } = KEEPING[method]
+  const later = (hours: number) => new Date(Date.parse(at) + hours * 3_600_000).toISOString()
+  const waterMl = (sheets * dryGrams * targetUptakePercent) / 100
+  const evenAfter = Math.max(evenAfterHours, DAMPING_METHODS[method].usualMinutes / 60)
+  return {
+    waterMl, sprays: Math.ceil(waterMl / SPRAY_ML), interleaves: isInterleaved ? sheets + 1 : 0,
+    goodFrom: later(evenAfter), goodUntil: later(evenAfter + goodForHours), lookForMouldFrom: goodForHours >= 24 ? later(24 * MOULD_DAYS.room) : null,
+  }
+}
+
+/** Change of a sheet's mass for each point of humidity away from 50, as a share [from memory; weigh a sheet instead]. */
+const MASS_PER_HUMIDITY_POINT = 0.0007
+
+/** Mass of an air-dry sheet in a room of another humidity than the 50 % of ISO 187, g. */
+export const dryGramsAt = (grams: number, humidityPercent: number): number => grams * (1 + MASS_PER_HUMIDITY_POINT * (humidityPercent - 50))
+
+/**
+ * Mean uptake of a whole pack that was weighed, percent.
+ *
+ * @param interleavesGrams weight of the damp interleaves alone
+ * @returns null where the pack weighs less than its dry sheets and interleaves
+ */
+export function packUptake({ packGrams, interleavesGrams, sheets, dryGrams }: { packGrams: number; interleavesGrams: number; sheets: number; dryGrams: number }): number | null {
+  const dry = sheets * dryGrams
+  const water = packGrams - interleavesGrams - dry
+  return water < 0 || dry <= 0 ? null : (100 * water) / dry
+}
+
+/** How a sheet stands against the BAT's own uptake: "6 points wetter than the BAT’s: blot again". */
+export function besideBat(uptakePercent: number, batUptakePercent: number, tolerance: number): string {
+  const off = uptakePercent - batUptakePercent
+  if (Math.abs(off) <= tolerance) return 'as the BAT’s sheet'
+  return `${Math.round(Math.abs(off))} points ${off > 0 ? 'wetter than the BAT’s: blot again' : 'drier than the BAT’s: back to the water'}`
+}

@@ -1,0 +1,9 @@
+import { real, serial, text } from './columns'
+import type { Migration } from './migration'
+
+/** Marks measured on sheets before and after damping: what a paper's growth is learned from. */
+export const m0004PaperGrowth: Migration = {
+  name: '0004-paper-growth',
+  columns: { growth_marks: { id: serial, paperId: { ...text, references: { model: 'papers', key: 'id' } }, direction: text, dryMm: real, dampMm: real, at: text } },
+  indexes: [['growth_marks', ['paperId'], false]],
+}

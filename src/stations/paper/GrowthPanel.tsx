@@ -1,0 +1,62 @@
+'use client'
+
+import { useState } from 'react'
+import { dampSize, dryPlateMark, learnGrowth, strayOfDrierRun, type GrowthMarks } from '@/core/paper/growth'
+import { formatNumber } from '@/core/units/length'
+import type { FieldProblem } from '@/data/errors'
+import { Button } from '@/ui/Button'
+import { Choice } from '@/ui/Choice'
+import { Figure } from '@/ui/Figure'
+import { NumberField } from '@/ui/NumberField'
+import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { problemAt } from '../bench/problemAt'
+import { Problems } from '../pull/Problems'
+import { keepGrowthMarksAction } from './actions'
+
+interface GrowthPanelProps {
+  paperId: string
+  sheet: { widthMm: number; heightMm: number }
+  grain: 'long' | 'short' | 'unknown'
+  marks: readonly GrowthMarks[]
+}
+
+const size = ({ widthMm, heightMm }: { widthMm: number; heightMm: number }) => `${formatNumber(widthMm, 1)} × ${formatNumber(heightMm, 1)} mm`
+
+/** How the sheet grows when damp and what that does to the plate mark and to a second run; learned from marks measured twice. */
+export function GrowthPanel({ paperId, sheet, grain, marks }: GrowthPanelProps) {
+  const { plate } = useBench().bench
+  const [direction, setDirection] = useState<GrowthMarks['direction']>('across')
+  const [dryMm, setDry] = useState<number | null>(200)
+  const [dampMm, setDamp] = useState<number | null>(null)
+  const [problems, setProblems] = useState<FieldProblem[]>([])
+  const growth = learnGrowth(marks.filter((one) => one.paperId === paperId))
+  const stray = plate && strayOfDrierRun(plate, sheet, grain, growth, 0.5)
+  const keep = async () => {
+    const answer = await keepGrowthMarksAction({ paperId, direction, dryMm: dryMm ?? Number.NaN, dampMm: dampMm ?? Number.NaN }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    setProblems(answer.ok ? [] : answer.problems)
+    if (answer.ok) setDamp(null)
+  }
+  return (
+    <section aria-label="Growth" className="mt-6 grid gap-6 border-t border-line pt-4 xl:grid-cols-2">
+      <div className="grid content-start gap-3">
+        <h2 className="station-title">How it grows when damp</h2>
+        <div className="flex flex-wrap gap-x-8 gap-y-3">
+          <Figure value={size(dampSize(sheet, grain, growth))} label="the sheet, damp" note={`${formatNumber(growth.alongPercent, 2)} % along the grain, ${formatNumber(growth.acrossPercent, 2)} % across${grain === 'unknown' ? '; grain unknown: the mean is taken' : ''}`} />
+          {plate && <Figure value={size(dryPlateMark(plate, sheet, grain, growth))} label="the plate mark on the dry print" note={`the plate itself: ${size(plate)}`} />}
+        </div>
+        {stray && <p className="text-sm">A second run damped only half as much strays up to <b>{formatNumber(stray.xMm, 2)} mm</b> across and <b>{formatNumber(stray.yMm, 2)} mm</b> down at the plate’s edge: damp again by weight, and roll a blank first.</p>}
+        <p className="text-sm text-muted">{growth.alongFrom + growth.acrossFrom === 0 ? 'Usual values, from memory: measure two marks dry and damp.' : `Marks measured: ${growth.alongFrom} along, ${growth.acrossFrom} across.`}</p>
+      </div>
+      <div className="grid content-start gap-3 sm:grid-cols-2">
+        <Choice label="Marks lie" value={direction} options={[['across', 'across the grain'], ['along', 'along it']]} onPick={setDirection} />
+        <span />
+        <NumberField label="Between the marks, dry" unit="mm" value={dryMm} onValue={setDry} problem={problemAt(problems, 'dryMm')} />
+        <NumberField label="Between the marks, damp" unit="mm" value={dampMm} onValue={setDamp} problem={problemAt(problems, 'dampMm')} />
+        <div className="sm:col-span-2">
+          <Problems problems={problems} except={['dryMm', 'dampMm']} />
+          <Button disabled={!paperId || dampMm === null} onClick={() => void keep()}>Keep these marks</Button>
+        </div>
+      </div>
+    </section>
+  )
+}
