@@ -91,7 +91,7 @@ export function DayPlanner({ learned, onBegun }: { learned: LearnedCycle | null;
     <div className="grid gap-6 xl:grid-cols-[22rem_minmax(0,1fr)]">
       <div className="grid content-start gap-3">
         <Choice label="The wish" value={wish} options={[['start', 'Start at'], ['finish', 'Finish by, start as late as can be']]} onPick={setWish} />
-        <div className="grid grid-cols-2 gap-3">
+        <div className="grid gap-3 sm:grid-cols-2">
           <Field label="Start at">{(ids) => <input {...ids} type="datetime-local" value={startField} disabled={wish === 'finish'} onChange={(event) => setStart(event.target.value)} />}</Field>
           <Field label="Clean by" problem={Number.isFinite(finish) ? undefined : 'is not a moment'}>{(ids) => <input {...ids} type="datetime-local" value={finishField} onChange={(event) => setFinish(event.target.value)} />}</Field>
           <NumberField label="Impressions" digits={0} value={setting.pulls} onValue={(pulls) => change({ pulls })} problem={at('pulls')} />
@@ -102,7 +102,7 @@ export function DayPlanner({ learned, onBegun }: { learned: LearnedCycle | null;
         </div>
         <p className="text-sm text-muted">{learned ? `Cycle learned from ${learned.from} of this job’s own: ${formatNumber(learned.cycleMinutes, 1)} min.` : 'Usual times: the first pulls of this job will teach its own.'}</p>
       </div>
-      <div className="grid min-w-0 content-start gap-5">
+      <div className="grid min-w-0 grid-cols-1 content-start gap-5">
         {wish === 'finish' && parsed.success && startMinute === null && <p role="alert" className="font-medium text-signal">◆ No start of the day before reaches this end.</p>}
         {plan && startAt && (
           <>

@@ -85,7 +85,7 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
             </div>
             <div className="mt-4 overflow-x-auto">
               <table className="condensed w-full text-sm">
-                <thead className="text-left text-muted"><tr>{['', 'Who', 'Place', 'Prepare', 'Press', 'Up', 'Under the plate'].map((head) => <th key={head} scope="col" className="font-normal">{head}</th>)}</tr></thead>
+                <thead className="text-left text-muted"><tr>{['Turn', 'Who', 'Place', 'Prepare', 'Press', 'Up', 'Under the plate'].map((head) => <th key={head} scope="col" className="font-normal">{head}</th>)}</tr></thead>
                 <tbody>
                   {queue.turns.map((turn, i) => (
                     <tr key={turn.name} className="border-t border-line">
