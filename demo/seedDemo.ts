@@ -10,6 +10,8 @@ import { keepArtwork } from '@/data/artworks'
 import { approveBat } from '@/data/bats'
 import { makeBathCard, recordBathUse } from '@/data/baths'
 import { keepBitePlan, keepStrip } from '@/data/bites'
+import { keepBlotting } from '@/data/blottings'
+import { addDryingPlace } from '@/data/dryingPlaces'
 import { keepPicture } from '@/data/images'
 import { createJob, loadJob, saveStation } from '@/data/jobs'
 import { keepMorning, nameWorkshop } from '@/data/mornings'
@@ -21,10 +23,11 @@ import { openNextState, setStatePicture } from '@/data/plateStates'
 import { giveNumbers, layToDry } from '@/data/prints'
 import { addEvents, makePull } from '@/data/pulls'
 import { keepWeighIn } from '@/data/soaks'
-import { stockStore } from '@/data/store'
+import { enterStock } from '@/data/stock'
+import { changePaper, stockStore } from '@/data/store'
 import { POSTS_ZONES, SAMPHIRE_ZONES } from './demoZones'
 import { drawPlate, type Motif } from './plateDrawing'
-import { STARTER_PACKS, STARTER_STORE } from './starterStore'
+import { STARTER_PACKS, STARTER_PAPERS, STARTER_STORE } from './starterStore'
 
 /** Name of the invented workshop. */
 export const DEMO_WORKSHOP = 'Withy Creek print room'
@@ -214,6 +217,18 @@ async function seedWindow(): Promise<void> {
   await story.later(60).dryAndNumber([...accepted.slice(0, 6).map((pullId) => ({ pullId, kind: 'edition' as const })), { pullId: accepted[6], kind: 'AP' as const }, { pullId: proof, kind: 'BAT' as const }], OONA)
 }
 
+/** What the workshop knows of its papers, and the places where prints dry. */
+async function seedPaperRecords(): Promise<void> {
+  const at = '2026-03-01T10:00:00.000Z'
+  await enterStock({ paperId: 'heron-white', kind: 'received', sheets: 25, lot: 'H-118', by: IDA }, at)
+  await enterStock({ paperId: 'heron-white', kind: 'sample', sheets: 1, lot: 'H-118', by: IDA }, at)
+  const { fibre, sizing, note } = STARTER_PAPERS[0]
+  await changePaper('heron-white', { fibre, sizing, note, sides: 'Felt side; the mark reads true from it', pricePerSheet: 4.2, lowAt: 30 })
+  for (const [strokes, afterPercent] of [[2, 66], [4, 60]]) await keepBlotting({ paperId: 'heron-white', tool: 'blotters', strokes, beforePercent: 72, afterPercent }, at)
+  await addDryingPlace({ name: 'Long rack', kind: 'rack', capacity: 24 })
+  await addDryingPlace({ name: 'Blotter press', kind: 'blotters', capacity: 16 })
+}
+
 /** Lays out the whole sample: an invented estuary workshop with three works in different phases. */
 export async function seedDemo(): Promise<void> {
   await nameWorkshop(DEMO_WORKSHOP, '2026-02-09T08:00:00.000Z')
@@ -222,6 +237,7 @@ export async function seedDemo(): Promise<void> {
   await seedMooringPosts()
   await seedPlateRoom()
   for (const [minutes, dampGrams] of [[1, 27.4], [5, 33.1], [15, 35.6], [40, 36.2]]) await keepWeighIn({ paperId: 'heron-white', seconds: minutes * 60, dryGrams: 22.5, dampGrams }, '2026-03-01T09:00:00.000Z')
+  await seedPaperRecords()
   await seedSamphire()
   await seedPlateRecords()
   const { id } = await loadJob('mooring-posts')

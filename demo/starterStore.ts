@@ -1,4 +1,5 @@
 import { ragWhite } from '@/core/paper/ragWhite'
+import type { Sizing } from '@/core/paper/substitutes'
 import { UNKNOWN_TUBE, type ShelfInk } from '@/core/ink/shelfInk'
 import { absorption, scattering, type PigmentBands } from './pigmentBands'
 
@@ -27,14 +28,14 @@ export const STARTER_INKS: readonly ShelfInk[] = INKS.map(([id, name, bands, sca
   ...UNKNOWN_TUBE, tubeGrams: 200, gramsLeft: 120 + ((name.length * 37) % 70), weighedAt: '2026-02-01T09:00:00.000Z', openedOn: '2026-01-20', keepsOpenDays: id === 'samphire-green' || id === 'reed-ochre' ? 14 : 5, pricePerKg: 90 + ((name.length * 13) % 60),
 }))
 
-const paper = (id: string, name: string, gsm: number, caliperMm: number, sheetWidthMm: number, sheetHeightMm: number, white: number, warmth: number, sheetsReceived: number, note: string) =>
-  ({ id, name, gsm, caliperMm, sheetWidthMm, sheetHeightMm, grain: 'long' as const, reflectance: ragWhite(white, warmth), sheetsReceived, note })
+const paper = (id: string, name: string, gsm: number, caliperMm: number, sheetWidthMm: number, sheetHeightMm: number, white: number, warmth: number, sheetsReceived: number, fibre: string, sizing: Sizing, note: string) =>
+  ({ id, name, gsm, caliperMm, sheetWidthMm, sheetHeightMm, grain: 'long' as const, reflectance: ragWhite(white, warmth), sheetsReceived, fibre, sizing, note })
 
 export const STARTER_PAPERS = [
-  paper('heron-white', 'Heron white', 300, 0.55, 300, 250, 0.87, 0.05, 60, 'Cotton rag, soft sized. Felt side up.'),
-  paper('egret-soft', 'Egret soft', 250, 0.5, 280, 380, 0.89, 0.04, 40, 'Cotton rag, waterleaf: a quick dip is enough.'),
-  paper('dunlin-cream', 'Dunlin cream', 280, 0.48, 380, 280, 0.84, 0.14, 30, 'Cream, hard sized: soak an hour.'),
-  paper('proofing-oat', 'Proofing oat', 160, 0.28, 300, 420, 0.8, 0.1, 200, 'Sulphite; for proofs. A proof on it proves less.'),
+  paper('heron-white', 'Heron white', 300, 0.55, 300, 250, 0.87, 0.05, 60, 'cotton', 'soft', 'Cotton rag, soft sized. Felt side up.'),
+  paper('egret-soft', 'Egret soft', 250, 0.5, 280, 380, 0.89, 0.04, 40, 'cotton', 'waterleaf', 'Cotton rag, waterleaf: a quick dip is enough.'),
+  paper('dunlin-cream', 'Dunlin cream', 280, 0.48, 380, 280, 0.84, 0.14, 30, 'cotton', 'hard', 'Cream, hard sized: soak an hour.'),
+  paper('proofing-oat', 'Proofing oat', 160, 0.28, 300, 420, 0.8, 0.1, 200, 'sulphite', 'medium', 'Sulphite; for proofs. A proof on it proves less.'),
 ]
 
 export const STARTER_PRESSES = [

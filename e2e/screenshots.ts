@@ -40,6 +40,8 @@ const MORE: Record<string, string> = {
   stiffness: '/jobs/mooring-posts/ink/stiffness',
   amount: '/jobs/mooring-posts/ink/amount',
   'ink-sheet': '/store/inks/dusk-blue',
+  'paper-sheet': '/store/papers/heron-white',
+  drying: '/drying',
   tone: '/jobs/mooring-posts/wipe/tone',
   signed: '/jobs/the-pilot-s-window/dry',
 }

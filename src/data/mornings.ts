@@ -1,6 +1,7 @@
 import { morningReadingsSchema, type MorningReadings } from '@/core/morning/morningSheet'
 import { label } from '@/core/units/schemas'
 import { openDatabase, write } from './database'
+import { readRows } from './readRows'
 
 /** The one workshop a data folder holds. */
 const WORKSHOP = 1
@@ -11,11 +12,18 @@ export async function keepMorning(input: MorningReadings, at: string): Promise<v
   await write(async (tables, transaction) => void (await tables.mornings.create({ at, readings }, { transaction })))
 }
 
-/** The newest readings, or null when there are none. */
-export async function latestMorning(): Promise<{ at: string; readings: MorningReadings } | null> {
+/** A morning's readings and when they were read. */
+export interface Morning { at: string; readings: MorningReadings }
+
+/** The newest readings, at most so many, the newest first. */
+export async function latestMornings(most: number): Promise<Morning[]> {
   const { tables } = await openDatabase()
-  const row = (await tables.mornings.findOne({ order: [['id', 'DESC']] }))?.get({ plain: true })
-  return row ? { at: row.at, readings: morningReadingsSchema.parse(row.readings) } : null
+  return (await readRows(tables.mornings, { order: [['id', 'DESC']], limit: most })).map(({ at, readings }) => ({ at, readings: morningReadingsSchema.parse(readings) }))
+}
+
+/** The newest readings, or null when there are none. */
+export async function latestMorning(): Promise<Morning | null> {
+  return (await latestMornings(1))[0] ?? null
 }
 
 /** Names the workshop. */

@@ -2,8 +2,9 @@ import { z } from 'zod'
 import { dryReadyAt, DRYING_METHOD_KEYS } from '@/core/dry/drying'
 import { checkNumbering, numberImpressions, numberingInput } from '@/core/dry/numbering'
 import { readPull } from '@/core/edition/pull'
-import { finite, label } from '@/core/units/schemas'
+import { count, finite, label } from '@/core/units/schemas'
 import { changeJob } from './changeJob'
+import { layInto } from './dryingPlaces'
 import { FieldError } from './errors'
 import { readJobRecord } from './jobRecord'
 import { refuseWhenNumbered } from './jobs'
@@ -13,14 +14,18 @@ export const newDryingSchema = z.strictObject({
   method: z.enum(DRYING_METHOD_KEYS),
   days: finite.min(0, { error: 'must be within 0 and 60' }).max(60, { error: 'must be within 0 and 60' }),
   by: label,
+  /** the place of the workshop they lie in, and how many; left out: nowhere that is kept account of */
+  place: z.strictObject({ placeId: label, sheets: count.min(1, { error: 'must be 1 or more' }) }).optional(),
 })
 export type NewDrying = z.infer<typeof newDryingSchema>
 
 /** Records that the prints were laid to dry, and when they will be ready. */
 export async function layToDry(jobId: string, revision: number, input: NewDrying, at: string): Promise<number> {
-  const { method, days, by } = newDryingSchema.parse(input)
+  const { method, days, by, place } = newDryingSchema.parse(input)
+  const readyAt = dryReadyAt(at, days)
   return changeJob(jobId, revision, async ({ tables, transaction }) => {
-    await tables.dryings.create({ jobId, method, laidAt: at, readyAt: dryReadyAt(at, days), by }, { transaction })
+    await tables.dryings.create({ jobId, method, laidAt: at, readyAt, by }, { transaction })
+    if (place) await layInto(tables, transaction, { ...place, jobId, laidAt: at, readyAt, by }, 'drying.place')
   })
 }
 

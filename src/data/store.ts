@@ -4,6 +4,7 @@ import { reflectanceSpectrum } from '@/core/colour/spectrum'
 import { layerSchema } from '@/core/press/pressStack'
 import { screwLead, screwLeadInput } from '@/core/press/screwLead'
 import { shelfInkSchema } from '@/core/ink/shelfInk'
+import { SIZINGS, type Sizing } from '@/core/paper/substitutes'
 import { count, label, moment, positive, remark } from '@/core/units/schemas'
 import { openDatabase, write } from './database'
 import { FieldError, NotFoundError } from './errors'
@@ -14,6 +15,19 @@ import type { PaperRow, Tables } from './tables'
 
 const length = (most: number) => positive.max(most, { error: `must be at most ${most} mm` })
 
+/** What is said of a paper beside its measures, and may change later. */
+export const paperDetailsSchema = z.strictObject({
+  fibre: z.string().trim().max(60, { error: 'must be at most 60 characters' }).default(''),
+  sizing: z.enum(Object.keys(SIZINGS) as [Sizing, ...Sizing[]]).default('unknown'),
+  /** which side is printed, and how it is known */
+  sides: z.string().trim().max(120, { error: 'must be at most 120 characters' }).default(''),
+  pricePerSheet: positive.max(100_000, { error: 'must be at most 100000' }).nullable().default(null),
+  /** ordered again when so few stay free */
+  lowAt: count.max(100_000, { error: 'must be at most 100000' }).nullable().default(null),
+  note: remark,
+})
+export type PaperDetails = z.infer<typeof paperDetailsSchema>
+
 /** A paper as a person adds it. */
 export const newPaperSchema = z.strictObject({
   name: label,
@@ -23,10 +37,11 @@ export const newPaperSchema = z.strictObject({
   sheetHeightMm: length(3000),
   grain: z.enum(['long', 'short', 'unknown']),
   sheetsReceived: count.max(1_000_000, { error: 'must be at most 1000000' }),
-  note: remark,
+  ...paperDetailsSchema.shape,
 })
+export type NewPaper = z.input<typeof newPaperSchema>
 const paperSchema = newPaperSchema.extend({ id: label, reflectance: reflectanceSpectrum })
-/** A paper of the store; what is left is counted from the pulls and never asked for. */
+/** A paper of the store; what is left is counted from the stock book and the pulls and never asked for. */
 export type StorePaper = z.infer<typeof paperSchema> & { sheetsLeft: number }
 
 /** A press as a person adds it; its lead follows from the thread. */
@@ -50,7 +65,7 @@ export interface Store {
 }
 
 /** Puts a whole stock on the shelves; things that are there already stay as they are. */
-export async function stockStore(input: Stock): Promise<void> {
+export async function stockStore(input: z.input<typeof stockSchema>): Promise<void> {
   const { inks, papers, presses, packs } = stockSchema.parse(input)
   await write(async (tables, transaction) => {
     const options = { transaction, ignoreDuplicates: true }
@@ -65,17 +80,19 @@ export async function stockStore(input: Stock): Promise<void> {
 export async function loadStore(): Promise<Store> {
   const { sequelize, tables } = await openDatabase()
   const all = { order: sequelize.literal('rowid') }
-  const [inks, papers, presses, packs, used] = await Promise.all([
+  const [inks, papers, presses, packs, used, moves] = await Promise.all([
     loadInks(),
     readRows(tables.papers, all),
     readRows(tables.presses, all),
     readRows(tables.packs, all),
     sequelize.query<{ paperId: string; sheets: number }>('SELECT paperId, count(DISTINCT jobId || \' \' || sheet) AS sheets FROM pulls GROUP BY paperId', { type: QueryTypes.SELECT }),
+    sequelize.query<{ paperId: string; sheets: number }>('SELECT paperId, sum(change) AS sheets FROM stock_moves GROUP BY paperId', { type: QueryTypes.SELECT }),
   ])
-  const gone = new Map(used.map(({ paperId, sheets }) => [paperId, sheets]))
+  const byPaper = (rows: readonly { paperId: string; sheets: number }[]) => new Map(rows.map(({ paperId, sheets }) => [paperId, sheets]))
+  const [gone, moved] = [byPaper(used), byPaper(moves)]
   return {
     inks,
-    papers: papers.map((row) => paperSchema.parse(row)).map((paper) => ({ ...paper, sheetsLeft: paper.sheetsReceived - (gone.get(paper.id) ?? 0) })),
+    papers: papers.map((row) => paperSchema.parse(row)).map((paper) => ({ ...paper, sheetsLeft: paper.sheetsReceived + (moved.get(paper.id) ?? 0) - (gone.get(paper.id) ?? 0) })),
     presses: presses.map((row) => pressSchema.parse(row)),
     packs: packs.map((row) => packSchema.parse(row)),
   }
@@ -87,11 +104,20 @@ function freeId(table: Tables['papers'] | Tables['presses'], name: string, trans
 }
 
 /** Adds a paper to the store. @param reflectance its white, 36 values */
-export async function addPaper(input: z.infer<typeof newPaperSchema>, reflectance: number[]): Promise<void> {
+export async function addPaper(input: NewPaper, reflectance: number[]): Promise<void> {
   const paper = newPaperSchema.parse(input)
   await write(async (tables, transaction) => {
     const row: PaperRow = { ...paper, id: await freeId(tables.papers, paper.name, transaction), reflectance: reflectanceSpectrum.parse(reflectance) }
     await tables.papers.create(row, { transaction })
+  })
+}
+
+/** Changes what is said of a paper. */
+export async function changePaper(paperId: string, input: PaperDetails): Promise<void> {
+  const details = paperDetailsSchema.parse(input)
+  await write(async (tables, transaction) => {
+    const [changed] = await tables.papers.update(details, { where: { id: paperId }, transaction })
+    if (changed === 0) throw new NotFoundError('This paper')
   })
 }
 

@@ -1,11 +1,15 @@
 import type { Model, ModelStatic, Sequelize } from 'sequelize'
 import type { PrintKind } from '@/core/dry/editionNumbers'
 import type { DryingMethod } from '@/core/dry/drying'
+import type { DryingPlace } from '@/core/dry/dryingPlaces'
 import type { DayEvent, KeptDay } from '@/core/day/keptDay'
 import type { QueueInput } from '@/core/day/pressQueue'
 import type { EyeReading, Hands, PullEvent, PullKind } from '@/core/edition/pull'
 import type { MorningReadings } from '@/core/morning/morningSheet'
+import type { Blotting } from '@/core/paper/blotting'
 import type { GrowthMarks } from '@/core/paper/growth'
+import type { NewStockMove } from '@/core/paper/stock'
+import type { Sizing } from '@/core/paper/substitutes'
 import type { Artwork } from '@/core/plate/artwork'
 import type { BathCard, BathUse } from '@/core/plate/bathAccount'
 import type { BiteStrip } from '@/core/plate/biteCurve'
@@ -37,7 +41,9 @@ export interface BiteStripRow { id: string; name: string; strip: BiteStrip; at: 
 export interface BitePlanRow { jobId: string; stripId: string; plan: BitePlan; at: string }
 export interface CalibrationRow { id?: number; at: string; calibration: InkCalibration }
 export interface InkWeighingRow { id?: number; jobId: string; grams: number; pulls: number; at: string; by: string }
-export interface PaperRow { id: string; name: string; gsm: number; caliperMm: number; sheetWidthMm: number; sheetHeightMm: number; grain: 'long' | 'short' | 'unknown'; reflectance: number[]; sheetsReceived: number; note: string }
+export interface PaperRow { id: string; name: string; gsm: number; caliperMm: number; sheetWidthMm: number; sheetHeightMm: number; grain: 'long' | 'short' | 'unknown'; reflectance: number[]; sheetsReceived: number; note: string; fibre: string; sizing: Sizing; sides: string; pricePerSheet: number | null; lowAt: number | null }
+export interface StockMoveRow extends NewStockMove { id?: number; change: number; at: string }
+export interface BlottingRow extends Blotting { id?: number; at: string }
 export interface WeighInRow { id?: number; paperId: string; seconds: number; uptakePercent: number; at: string }
 export interface PressRow { id: string; name: string; rollerRadiusMm: number; bedWidthMm: number; thread: string; mmPerTurn: number; zeroedAt: string | null; note: string }
 export interface PackRow { id: string; name: string; layers: Layer[] }
@@ -53,6 +59,9 @@ export interface PullEventRow { id?: number; jobId: string; pullId: string; subj
 export interface BatRow extends Bat { jobId: string }
 export interface PrintRow { jobId: string; pullId: string; place: number; kind: PrintKind; number: number; mark: string; numberedAt: string }
 export interface DryingRow { id?: number; jobId: string; method: DryingMethod; laidAt: string; readyAt: string; by: string }
+export type DryingPlaceRow = DryingPlace
+export interface DryingLoadRow { id?: number; placeId: string; jobId: string; sheets: number; laidAt: string; readyAt: string; by: string; takenOutAt: string | null }
+export interface DryingChangeRow { id?: number; loadId: number; at: string; by: string }
 export interface ArtworkRow { jobId: string; artwork: Artwork; at: string }
 export interface ProcedureRow { id: string; name: string; procedure: Procedure; at: string; by: string }
 export interface MakingRow { id: string; jobId: string; procedure: Procedure; startedAt: string; by: string }
@@ -108,6 +117,11 @@ export interface Tables {
   day_events: Table<DayEventRow>
   queues: Table<QueueRow>
   growth_marks: Table<GrowthMarksRow>
+  stock_moves: Table<StockMoveRow>
+  blottings: Table<BlottingRow>
+  drying_places: Table<DryingPlaceRow>
+  drying_loads: Table<DryingLoadRow>
+  drying_changes: Table<DryingChangeRow>
 }
 
 /** Ties the tables to an open connection. */

@@ -1,12 +1,14 @@
+import { loadReservations } from '@/data/stock'
 import { loadStore } from '@/data/store'
 import { StoreLedger } from '@/stations/store/StoreLedger'
 
 export const metadata = { title: 'Store' }
 
 export default async function StorePage() {
+  const [store, reservations] = await Promise.all([loadStore(), loadReservations()])
   return (
     <main className="p-3 sm:p-5">
-      <StoreLedger store={await loadStore()} />
+      <StoreLedger store={store} reservations={reservations} />
     </main>
   )
 }

@@ -3,11 +3,11 @@ import fc from 'fast-check'
 import { chanceBy, endOf, playDays } from './chanceOfFinishing'
 import { daySettingSchema, latestStart, planDay, pullsThatFit, whatToRelax, type DaySetting, type SheetFacts } from './dayPlan'
 import { orderFlow } from './flowOrder'
-import { dayFacts } from './keptDay'
+import { blotToRoller, dayFacts } from './keptDay'
 import { learnCycle } from './learnedCycle'
 import { ACT_WORDS, actsToCome, nextAtTheTub } from './nextActs'
 import { readPeople, writePeople } from './readPeople'
-import { boardAt, queueBound, queueInput, queuePeople, type QueuedPerson } from './pressQueue'
+import { boardAt, MOST_PUT_BACK, queueBound, queueInput, queuePeople, type QueuedPerson } from './pressQueue'
 
 const setting: DaySetting = { pulls: 12, setUpMinutes: 30, inkWipeMinutes: 14, pullMinutes: 6, cleanUpMinutes: 25, soakMinutes: 30, drainMinutes: 4, windowMinutes: 40, tubSheets: 3, dryingPlaces: null }
 const START = 9.5 * 60
@@ -156,6 +156,19 @@ describe('several people', () => {
       }
     }), { numRuns: 30 })
   })
+  it('in the fair order nobody is put back by more than three turns, and it ends no later than as they came (property)', () => {
+    fc.assert(fc.property(people(14), fc.integer({ min: 1, max: 3 }), fc.integer({ min: 1, max: 2 }), (list, places, presses) => {
+      const { turns, endMinutes } = queuePeople({ people: list, places, presses, order: 'fair' })
+      turns.forEach(({ name }, i) => expect(i - list.findIndex((one) => one.name === name)).toBeLessThanOrEqual(MOST_PUT_BACK))
+      expect(endMinutes).toBeLessThanOrEqual(queuePeople({ people: list, places, presses, order: 'as-they-came' }).endMinutes + 1e-9)
+    }), { numRuns: 30 })
+  })
+  it('with fewer hotplates than inking places, as many are inked as can be warm', () => {
+    const list = ['a', 'b', 'c'].map((name) => ({ name, prepMinutes: 30, pressMinutes: 5, thicknessMm: 1 }))
+    const with1 = queuePeople({ people: list, places: 3, presses: 1, hotplates: 1, order: 'as-they-came' })
+    expect(with1).toEqual(queuePeople({ people: list, places: 1, presses: 1, order: 'as-they-came' }))
+    expect([with1.endMinutes, queuePeople({ people: list, places: 3, presses: 1, order: 'as-they-came' }).endMinutes]).toEqual([95, 45])
+  })
   it('brings every plate to the thickest one’s height', () => {
     const { turns } = queuePeople({ people: [{ name: 'a', prepMinutes: 5, pressMinutes: 5, thicknessMm: 1.2 }, { name: 'b', prepMinutes: 5, pressMinutes: 5, thicknessMm: 0.5 }], places: 1, presses: 1, order: 'as-they-came' })
     expect(turns.map(({ makeReadyMm }) => makeReadyMm)).toEqual([0, 0.7])
@@ -212,6 +225,16 @@ describe('what happened on a day', () => {
   it('pulls of the job fill the sheets in order, and earlier ones do not count', () => {
     const facts = dayFacts(start, [{ sheet: 1, kind: 'pull', at: at(60) }], [at(-100), at(95), at(80)])
     expect(facts.map(({ sheet, pulledAt }) => [sheet, pulledAt])).toEqual([[1, 60], [2, 80], [3, 95]])
+  })
+})
+
+describe('from blotted to the roller', () => {
+  it('is counted for every sheet of which both are known, and moves no fact', () => {
+    const [startAt, day] = ['2031-05-02T08:00:00.000Z', (minute: number) => new Date(Date.parse('2031-05-02T08:00:00.000Z') + minute * 60_000).toISOString()]
+    const events = [{ sheet: 1, kind: 'in' as const, at: day(0) }, { sheet: 1, kind: 'lift' as const, at: day(30) }, { sheet: 1, kind: 'blot' as const, at: day(34) }, { sheet: 2, kind: 'blot' as const, at: day(50) }]
+    const facts = dayFacts(startAt, events, [day(41.5)])
+    expect(facts).toEqual([{ sheet: 1, inAt: 0, liftedAt: 30, pulledAt: 41.5 }])
+    expect(blotToRoller(startAt, events, facts)).toEqual([{ sheet: 1, minutes: 7.5 }])
   })
 })
 

@@ -12,8 +12,10 @@ export const queueInput = z
     /** places to ink at, and presses */
     places: count.min(1, { error: 'must be 1 or more' }).max(50, { error: 'must be at most 50' }),
     presses: count.min(1, { error: 'must be 1 or more' }).max(10, { error: 'must be at most 10' }),
-    /** `soonest` through as a whole; `as-they-came` keeps the list's order */
-    order: z.enum(['soonest', 'as-they-came']),
+    /** plates that can be kept warm at once while they are inked; left out: as many as there are places */
+    hotplates: count.min(1, { error: 'must be 1 or more' }).max(50, { error: 'must be at most 50' }).optional(),
+    /** `soonest` through as a whole; `fair` the same with nobody put back far; `as-they-came` keeps the list's order */
+    order: z.enum(['soonest', 'fair', 'as-they-came']),
   })
   .superRefine(({ people }, context) => people.forEach(({ name }, i) => people.findIndex((one) => one.name === name) < i && context.addIssue({ code: 'custom', path: ['people', i, 'name'], message: `${name} is there twice` })))
 export type QueueInput = z.infer<typeof queueInput>
@@ -71,8 +73,11 @@ export function queueBound(people: readonly QueuedPerson[], places: number, pres
 /** Rounds of exchanging that are tried at most. */
 const MOST_ROUNDS = 6
 
-/** Takes people out one by one and puts each back where the queue ends soonest, until nothing helps. */
-function improve(start: readonly QueuedPerson[], places: number, presses: number, bound: number): QueuedPerson[] {
+/** In the fair order nobody has their turn later than this many after the one they came for [common practice, no source]. */
+export const MOST_PUT_BACK = 3
+
+/** Takes people out one by one and puts each back where the queue ends soonest, until nothing helps; only orders that are allowed count. */
+function improve(start: readonly QueuedPerson[], places: number, presses: number, bound: number, isAllowed: (order: readonly QueuedPerson[]) => boolean = () => true): QueuedPerson[] {
   let best = [...start]
   let end = endOf(serve(best, places, presses))
   for (let round = 0; round < MOST_ROUNDS && end > bound + 1e-9; round++) {
@@ -82,7 +87,7 @@ function improve(start: readonly QueuedPerson[], places: number, presses: number
       for (let to = 0; to <= without.length; to++) {
         const tried = [...without.slice(0, to), best[i], ...without.slice(to)]
         const ends = endOf(serve(tried, places, presses))
-        if (ends < end - 1e-9) {
+        if (ends < end - 1e-9 && isAllowed(tried)) {
           best = tried
           end = ends
           break
@@ -100,16 +105,20 @@ function improve(start: readonly QueuedPerson[], places: number, presses: number
  *
  * Plates are brought to the thickest one's height by what is laid under each.
  */
-export function queuePeople({ people, places, presses, order }: QueueInput): PressQueue {
+export function queuePeople({ people, places: inkingPlaces, presses, hotplates, order }: QueueInput): PressQueue {
+  // A plate is warm for as long as it is inked, so the scarcer of the two says how many are inked at once.
+  const places = Math.min(inkingPlaces, hotplates ?? inkingPlaces)
   const bound = queueBound(people, places, presses)
   const thickest = Math.max(...people.map(({ thicknessMm }) => thicknessMm))
   const johnson = orderFlow({ tasks: people.map(({ name, prepMinutes, pressMinutes }) => ({ name, prepMinutes: prepMinutes / places, pressMinutes: pressMinutes / presses })) }).order.map((name) => people.find((one) => one.name === name)!)
   const alone = places === 1 && presses === 1
-  const chosen = order === 'as-they-came' ? people : alone ? johnson : improve(johnson, places, presses, bound)
+  const came = new Map(people.map(({ name }, i) => [name, i]))
+  const isFair = (tried: readonly QueuedPerson[]) => tried.every(({ name }, i) => i - came.get(name)! <= MOST_PUT_BACK)
+  const chosen = order === 'as-they-came' ? people : order === 'fair' ? improve(people, places, presses, bound, isFair) : alone ? johnson : improve(johnson, places, presses, bound)
   const served = serve(chosen, places, presses)
   const end = endOf(served)
   const makeReady = new Map(people.map(({ name, thicknessMm }) => [name, Math.round((thickest - thicknessMm) * 100) / 100]))
-  return { turns: served.map((turn) => ({ ...turn, makeReadyMm: makeReady.get(turn.name)! })), endMinutes: end, boundMinutes: bound, isExact: order === 'soonest' && (alone || end <= bound + 1e-9) }
+  return { turns: served.map((turn) => ({ ...turn, makeReadyMm: makeReady.get(turn.name)! })), endMinutes: end, boundMinutes: bound, isExact: (order === 'soonest' && alone) || end <= bound + 1e-9 }
 }
 
 /** Who stands where at a moment: at the presses, at the places, and next to begin. */

@@ -52,6 +52,11 @@ export function dampSize(sheet: Size, grain: 'long' | 'short' | 'unknown', growt
   return { widthMm: sheet.widthMm * (1 + widthPercent / 100), heightMm: sheet.heightMm * (1 + heightPercent / 100) }
 }
 
+/** Size of the sheet as it lies on the bed: dry, or damp and grown. */
+export function sheetOnTheBed({ sheetWidthMm: widthMm, sheetHeightMm: heightMm, grain }: { sheetWidthMm: number; sheetHeightMm: number; grain: 'long' | 'short' | 'unknown' }, state: 'dry' | 'damp', growth: PaperGrowth): Size {
+  return state === 'dry' ? { widthMm, heightMm } : dampSize({ widthMm, heightMm }, grain, growth)
+}
+
 /** Size of the plate's mark on the dry print: the sheet shrinks back and takes the mark with it. */
 export function dryPlateMark(plate: Size, sheet: Size, grain: 'long' | 'short' | 'unknown', growth: PaperGrowth): Size {
   const { widthPercent, heightPercent } = growthOfSides(sheet, grain, growth)

@@ -1,9 +1,9 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useRef, useState, type ReactNode } from 'react'
 import { planDay, type SheetFacts } from '@/core/day/dayPlan'
-import type { DayEvent, KeptDay } from '@/core/day/keptDay'
+import type { BlotToRoller, DayEvent, KeptDay } from '@/core/day/keptDay'
 import { ACT_WORDS, actsToCome, type DayAct } from '@/core/day/nextActs'
 import type { FieldProblem } from '@/data/errors'
 import { Button, buttonClass } from '@/ui/Button'
@@ -23,10 +23,13 @@ const SpanChart = dynamic(() => import('@/ui/SpanChart'), { ssr: false, loading:
 
 /** Acts shown at once. */
 const SHOWN = 5
-const BUTTON: Record<DayEvent['kind'], (sheet: number) => string> = { in: (sheet) => `Sheet ${sheet} is in`, lift: (sheet) => `Sheet ${sheet} is lifted`, pull: (sheet) => `Pulled ${sheet}` }
+const BUTTON: Record<DayEvent['kind'], (sheet: number) => string> = { in: (sheet) => `Sheet ${sheet} is in`, lift: (sheet) => `Sheet ${sheet} is lifted`, blot: (sheet) => `Sheet ${sheet} is blotted`, pull: (sheet) => `Pulled ${sheet}` }
+
+/** What happened on a day so far: facts of each sheet, which are blotted, and how long from there to the roller. */
+export interface DayFacts { facts: SheetFacts[]; blotted: number[]; toRoller: BlotToRoller[] }
 
 /** The day as it is lived: what is due now in large type, the rest moved by what really happened. */
-export function LiveDay({ day }: { day: KeptDay & { facts: SheetFacts[] } }) {
+export function LiveDay({ day, drying }: { day: KeptDay & DayFacts; drying: ReactNode }) {
   const { job } = useBench()
   const [hand, setHand] = useHand()
   const [now, setNow] = useState(() => Date.now())
@@ -40,7 +43,7 @@ export function LiveDay({ day }: { day: KeptDay & { facts: SheetFacts[] } }) {
   }, [])
   const minute = (now - Date.parse(day.startAt)) / 60_000
   const plan = planDay(day.setting, 0, day.breaks, day.facts, Math.max(0, minute))
-  const acts = actsToCome(plan).filter((act): act is DayAct & { kind: DayEvent['kind'] } => act.kind !== 'ink')
+  const acts = actsToCome(plan).filter((act): act is DayAct & { kind: Exclude<DayAct['kind'], 'ink'> } => act.kind !== 'ink')
   const [next] = acts
   const secondsTo = (act: DayAct) => Math.round((act.at - minute) * 60)
   const isDue = next !== undefined && secondsTo(next) <= 0
@@ -58,6 +61,7 @@ export function LiveDay({ day }: { day: KeptDay & { facts: SheetFacts[] } }) {
   }
   const did = ({ kind, sheet }: Pick<DayEvent, 'kind' | 'sheet'>) => send(() => addDayEventAction(day.id, { kind, sheet, at: new Date().toISOString() }, hand))
   const pulled = plan.sheets.filter(({ standing }) => standing === 'pulled').length
+  const toBlot = day.facts.find(({ sheet, liftedAt, pulledAt }) => liftedAt !== null && pulledAt === null && !day.blotted.includes(sheet))
   const stale = plan.sheets.filter(({ isStale }) => isStale)
   const write = (minutes: number) => wallClock(day.startAt, minutes)
   // Each kind of act has its own first one: the tub does not wait for the press.
@@ -76,6 +80,7 @@ export function LiveDay({ day }: { day: KeptDay & { facts: SheetFacts[] } }) {
         {open.map((act) => (
           <Button key={act.kind} look={act === next ? 'main' : 'plain'} className="min-h-22 flex-1 justify-center text-xl" disabled={busy} onClick={() => void did(act)}>{BUTTON[act.kind](act.sheet)}</Button>
         ))}
+        {toBlot && <Button className="min-h-22 flex-1 justify-center text-xl" disabled={busy} onClick={() => void did({ kind: 'blot', sheet: toBlot.sheet })}>{BUTTON.blot(toBlot.sheet)}</Button>}
         <Button className="min-h-22 flex-1 justify-center text-xl" disabled={busy || day.facts.length === 0} onClick={() => void send(() => takeDayEventBackAction(day.id))}>Take back</Button>
       </div>
       <div className="flex flex-wrap items-center gap-x-8 gap-y-3">
@@ -100,6 +105,8 @@ export function LiveDay({ day }: { day: KeptDay & { facts: SheetFacts[] } }) {
           </tr>
         </tbody>
       </table>
+      {day.toRoller.length > 0 && <p className="condensed text-sm"><b>From blotted to the roller</b> {day.toRoller.map(({ sheet, minutes }) => `Sheet ${sheet}: ${clock(Math.round(minutes * 60))}`).join(', ')}</p>}
+      {drying}
     </div>
   )
 }

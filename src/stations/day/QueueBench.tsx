@@ -1,8 +1,9 @@
 'use client'
 
+import { Printer } from 'lucide-react'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
-import { queueInput, queuePeople, type QueueInput } from '@/core/day/pressQueue'
+import { MOST_PUT_BACK, queueInput, queuePeople, type QueueInput } from '@/core/day/pressQueue'
 import { readPeople, writePeople } from '@/core/day/readPeople'
 import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/errors'
@@ -29,16 +30,17 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
   const [text, setText] = useState(kept ? writePeople(kept.input.people) : EXAMPLE)
   const [places, setPlaces] = useState<number | null>(kept?.input.places ?? 3)
   const [presses, setPresses] = useState<number | null>(kept?.input.presses ?? 1)
+  const [hotplates, setHotplates] = useState<number | null>(kept?.input.hotplates ?? null)
   const [order, setOrder] = useState<QueueInput['order']>(kept?.input.order ?? 'soonest')
   const [startField, setStart] = useState('10:00')
   const [isKept, setKept] = useState(false)
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const { people, problems: lines } = readPeople(text)
-  const parsed = queueInput.safeParse({ people, places, presses, order })
+  const parsed = queueInput.safeParse({ people, places, presses, hotplates: hotplates ?? undefined, order })
   const queue = useMemo(() => {
-    const input = queueInput.safeParse({ people: readPeople(text).people, places, presses, order })
+    const input = queueInput.safeParse({ people: readPeople(text).people, places, presses, hotplates: hotplates ?? undefined, order })
     return input.success ? queuePeople(input.data) : null
-  }, [text, places, presses, order])
+  }, [text, places, presses, hotplates, order])
   const at = (field: string) => (parsed.success ? undefined : parsed.error.issues.find(({ path }) => path[0] === field)?.message)
   const listProblem = lines.length > 0 ? lines.map(({ line, message }) => `Line ${line} ${message}`).join('; ') : at('people')
   const startAt = () => {
@@ -63,17 +65,19 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
           <Field label="People, one a line: name; prepare; at the press; plate mm" problem={listProblem} hint="Minutes. What is left out: 15, 6 and 1 mm.">
             {(ids) => <textarea {...ids} rows={10} value={text} onChange={(event) => touched(setText)(event.target.value)} />}
           </Field>
-          <div className="grid grid-cols-3 gap-3">
+          <div className="grid grid-cols-2 gap-3">
             <NumberField label="Inking places" digits={0} value={places} onValue={touched(setPlaces)} problem={at('places')} />
+            <NumberField label="Hotplate places" digits={0} value={hotplates} onValue={touched(setHotplates)} problem={at('hotplates')} hint="empty: enough" />
             <NumberField label="Presses" digits={0} value={presses} onValue={touched(setPresses)} problem={at('presses')} />
             <Field label="Begin at" problem={start ? undefined : 'is not a time'}>{(ids) => <input {...ids} type="time" value={startField} onChange={(event) => touched(setStart)(event.target.value)} />}</Field>
           </div>
-          <Choice label="Order" value={order} options={[['soonest', 'Soonest through'], ['as-they-came', 'As they came']]} onPick={touched(setOrder)} />
+          <Choice label="Order" value={order} options={[['soonest', 'Soonest through'], ['fair', `Nobody put back by more than ${MOST_PUT_BACK}`], ['as-they-came', 'As they came']]} onPick={touched(setOrder)} />
           <TextField label="Who keeps the queue" value={hand} onText={setHand} problem={problemAt(problems, 'by')} />
           <Problems problems={problems} except={['by', 'name']} />
           <div className="flex flex-wrap gap-3">
             <Button look="main" disabled={!parsed.success || lines.length > 0 || !start} onClick={() => void keep()}>{isKept ? 'Kept' : 'Keep this queue'}</Button>
             <Link href="/queue/wall" className={buttonClass()}>Wall screen</Link>
+            <Button className="screen-only" disabled={!queue} onClick={() => window.print()}><Printer size={18} aria-hidden /> Print the slips</Button>
           </div>
         </div>
         {queue && start && (
@@ -101,6 +105,13 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
                 </tbody>
               </table>
             </div>
+            <ul className="mt-6 hidden grid-cols-2 gap-4 print:grid">
+              {queue.turns.map(({ name: who, pressFrom, press, makeReadyMm }) => (
+                <li key={who} className="border border-black p-3">
+                  <b className="block text-2xl">{who}</b> press {press} at {wallClock(start, pressFrom)}: {makeReadyMm === 0 ? 'nothing under the plate' : `${formatNumber(makeReadyMm, 2)} mm under the plate`}. The screws stay as they are.
+                </li>
+              ))}
+            </ul>
             <p className="mt-2 text-sm text-muted">What lies under each plate brings it to the thickest one’s height: nobody touches the screws.</p>
           </section>
         )}

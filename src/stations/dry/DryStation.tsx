@@ -1,7 +1,9 @@
 'use client'
 
+import Link from 'next/link'
 import { useState } from 'react'
 import { DRYING_METHODS, type DryingMethod } from '@/core/dry/drying'
+import { placesFree, type DryingLoad, type DryingPlace } from '@/core/dry/dryingPlaces'
 import type { Drying, Print } from '@/core/record/jobFile'
 import type { Pull } from '@/core/edition/pull'
 import { Button } from '@/ui/Button'
@@ -11,6 +13,7 @@ import { NumberField } from '@/ui/NumberField'
 import { PlateMark } from '@/ui/PlateMark'
 import { UNREACHABLE, useBench } from '../bench/BenchContext'
 import { CleaningCaution } from '../bench/cautions'
+import { DryingActs } from '../drying/DryingActs'
 import { problemAt } from '../bench/problemAt'
 import { useHand } from '../bench/useHand'
 import { Problems } from '../pull/Problems'
@@ -19,16 +22,19 @@ import { SigningList } from './SigningList'
 import { SortingTable } from './SortingTable'
 
 /** Drying with its ready date, sorting, and the numbers in the order to sign. */
-export function DryStation({ acceptedPulls, batProof, openPulls, prints, dryings }: { acceptedPulls: Pull[]; batProof: Pull | null; openPulls: number; prints: Print[]; dryings: Drying[] }) {
+export function DryStation({ acceptedPulls, batProof, openPulls, prints, dryings, places, loads }: { acceptedPulls: Pull[]; batProof: Pull | null; openPulls: number; prints: Print[]; dryings: Drying[]; places: DryingPlace[]; loads: DryingLoad[] }) {
   const { job, send } = useBench()
   const [hand, setHand] = useHand()
   const [method, setMethod] = useState<DryingMethod>('blotters')
   const [days, setDays] = useState<number | null>(DRYING_METHODS.blotters.usualDays)
   const [problems, setProblems] = useState<{ field: string; message: string }[]>([])
+  const [placeId, setPlaceId] = useState('')
   const drying = dryings.at(-1)
+  const own = loads.filter(({ jobId }) => jobId === job.id)
+  const place = places.find(({ id }) => id === placeId)
 
   const lay = async () => {
-    const answer = await send((target) => layToDryAction({ ...target, drying: { method, days: days ?? 0, by: hand } })).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await send((target) => layToDryAction({ ...target, drying: { method, days: days ?? 0, by: hand, ...(place ? { place: { placeId: place.id, sheets: acceptedPulls.length } } : {}) } })).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
     setProblems(answer.ok ? [] : answer.problems)
   }
 
@@ -39,12 +45,22 @@ export function DryStation({ acceptedPulls, batProof, openPulls, prints, dryings
       ) : (
         <>
           <CleaningCaution />
-          <section aria-label="Drying" className="grid items-end gap-3 border-b border-line pb-4 sm:grid-cols-2 xl:grid-cols-[1fr_8rem_1fr_auto_auto]">
+          <section aria-label="Drying" className="grid items-end gap-3 border-b border-line pb-4 sm:grid-cols-2 xl:grid-cols-[1fr_1fr_6rem_1fr_auto_auto]">
             <SelectField
               label="Drying" value={method} options={Object.entries(DRYING_METHODS).map(([key, { label }]) => [key, label])}
               onPick={(key) => {
                 setMethod(key as DryingMethod)
                 setDays(DRYING_METHODS[key as DryingMethod].usualDays)
+              }}
+            />
+            <SelectField
+              label="In which place" value={placeId} options={[['', 'not kept account of'], ...places.map((one) => [one.id, `${one.name}, ${placesFree(one, loads)} free`] as const)]} problem={problemAt(problems, 'drying.place')}
+              onPick={(id) => {
+                setPlaceId(id)
+                const kind = places.find((one) => one.id === id)?.kind
+                if (!kind) return
+                setMethod(kind)
+                setDays(DRYING_METHODS[kind].usualDays)
               }}
             />
             <NumberField label="Days" value={days} onValue={setDays} problem={problemAt(problems, 'drying.days')} />
@@ -53,9 +69,10 @@ export function DryStation({ acceptedPulls, batProof, openPulls, prints, dryings
               Laid to dry now
             </Button>
             {drying && <Figure value={drying.readyAt.slice(0, 10)} label={`ready, laid ${drying.laidAt.slice(0, 10)}`} />}
-            <p className="text-sm text-muted sm:col-span-2 xl:col-span-5">{DRYING_METHODS[method].note} Sort dry prints only: a wet print reads darker and the damp sheet is larger.</p>
+            <p className="text-sm text-muted sm:col-span-2 xl:col-span-6">{DRYING_METHODS[method].note} Sort dry prints only: a wet print reads darker and the damp sheet is larger. <Link href="/drying" className="underline underline-offset-4">Where prints dry</Link></p>
           </section>
-          <Problems problems={problems} except={['drying.days', 'drying.by']} />
+          <Problems problems={problems} except={['drying.days', 'drying.by', 'drying.place']} />
+          <DryingActs places={places} loads={own} />
           {acceptedPulls.length === 0 ? <p className="py-4">Nothing to sort yet: accepted pulls of the edition come here.</p> : <SortingTable accepted={acceptedPulls} batProof={batProof} openPulls={openPulls} />}
         </>
       )}

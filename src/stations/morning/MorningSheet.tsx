@@ -1,7 +1,7 @@
 import Link from 'next/link'
 import type { MorningLine } from '@/core/morning/morningSheet'
 import { STATIONS } from '@/core/prove/settings'
-import { Sum } from '@/ui/Sum'
+import { SheetLine } from './SheetLine'
 
 /** The lines of one job, in working order; what asks for an act carries a mark. */
 export function MorningSheet({ slug, title, lines }: { slug: string; title: string; lines: MorningLine[] }) {
@@ -12,12 +12,7 @@ export function MorningSheet({ slug, title, lines }: { slug: string; title: stri
       </h2>
       <ul>
         {lines.map((line) => (
-          <li key={line.station + line.text} className="grid grid-cols-[6.5rem_minmax(0,1fr)] items-start border-t border-line">
-            <Link href={`/jobs/${slug}/${line.station}`} className="condensed py-2 text-muted underline-offset-4 hover:underline">{STATIONS[line.station]}</Link>
-            <Sum rows={line.sum}>
-              <span className={line.act ? 'text-lg font-semibold' : 'text-lg'}>{line.text}</span>
-            </Sum>
-          </li>
+          <SheetLine key={line.station + line.text} heading={STATIONS[line.station]} href={`/jobs/${slug}/${line.station}`} line={line} />
         ))}
       </ul>
     </section>

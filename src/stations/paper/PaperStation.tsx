@@ -1,10 +1,12 @@
 'use client'
 
 import { useState } from 'react'
-import { besideBat } from '@/core/paper/dampingPlan'
+import type { Blotting } from '@/core/paper/blotting'
+import { besideBat, dryGramsAt } from '@/core/paper/dampingPlan'
 import { DAMPING_METHODS, sheetGrams, uptakeInput, uptakePercent, type DampingMethod, type PaperSetting } from '@/core/paper/dampPaper'
 import type { GrowthMarks } from '@/core/paper/growth'
 import { BASIS_SIZES_IN, convertPaperWeight, type Basis } from '@/core/paper/paperWeight'
+import { paperStanding, type Reservation } from '@/core/paper/stock'
 import { formatNumber } from '@/core/units/length'
 import type { WeighIn } from '@/data/soaks'
 import type { StorePaper } from '@/data/store'
@@ -18,6 +20,7 @@ import { useBench } from '../bench/BenchContext'
 import { KeepLine } from '../bench/KeepLine'
 import { problemAt } from '../bench/problemAt'
 import { useStation, type Loose } from '../bench/useStation'
+import { BlottingPanel } from './BlottingPanel'
 import { DampingPanel } from './DampingPanel'
 import { GrowthPanel } from './GrowthPanel'
 import { PaperRooms } from './PaperRooms'
@@ -27,19 +30,32 @@ import { WaterScale } from './WaterScale'
 
 const UNSET: Loose<PaperSetting> = { paperId: '', name: '', gsm: null, caliperMm: null, sheetWidthMm: null, sheetHeightMm: null, grain: 'unknown', method: 'soak', dampMinutes: 30, targetUptakePercent: 50 }
 
+interface PaperStationProps {
+  papers: StorePaper[]
+  reservations: Reservation[]
+  weighIns: WeighIn[]
+  marks: GrowthMarks[]
+  blottings: Blotting[]
+  /** of this morning, percent; null: not read today */
+  humidityPercent: number | null
+}
+
 /** The sheet, how it is damped, and a weigh-in that says whether it is ready. */
-export function PaperStation({ papers, weighIns, marks }: { papers: StorePaper[]; weighIns: WeighIn[]; marks: GrowthMarks[] }) {
+export function PaperStation({ papers, reservations, weighIns, marks, blottings, humidityPercent }: PaperStationProps) {
   const { job } = useBench()
   const { value, change, ...kept } = useStation('paper', UNSET)
   const [basis, setBasis] = useState<Basis>('imperial')
   const [dryGrams, setDry] = useState<number | null>(null)
   const [dampGrams, setDamp] = useState<number | null>(null)
   const stocked = papers.find(({ id }) => id === value.paperId)
-  const nominal = value.gsm && value.sheetWidthMm && value.sheetHeightMm ? sheetGrams(value.gsm, value.sheetWidthMm, value.sheetHeightMm) : null
+  const airDry = value.gsm && value.sheetWidthMm && value.sheetHeightMm ? sheetGrams(value.gsm, value.sheetWidthMm, value.sheetHeightMm) : null
+  const nominal = airDry && (humidityPercent === null ? airDry : dryGramsAt(airDry, humidityPercent))
   const weighIn = uptakeInput.safeParse({ dryGrams: dryGrams ?? nominal, dampGrams })
   const uptake = weighIn.success ? uptakePercent(weighIn.data) : null
   const batUptake = job.bat?.settings.paper?.targetUptakePercent
   const left = Math.max(1, job.editionSize - job.accepted)
+  const others = reservations.filter(({ paperId, jobId }) => paperId === value.paperId && jobId !== job.id)
+  const forThis = stocked ? paperStanding(stocked.sheetsLeft, others, null).free : 0
 
   return (
     <PlateMark title="Paper" aside={<KeepLine {...kept} />}>
@@ -49,14 +65,14 @@ export function PaperStation({ papers, weighIns, marks }: { papers: StorePaper[]
           <SelectField
             label="Paper from the store" value={value.paperId ?? ''} problem={problemAt(kept.problems, 'paperId') && 'Choose a paper.'} className="sm:col-span-2"
             options={[['', 'choose…'], ...papers.map(({ id, name, gsm, sheetsLeft }) => [id, `${name}, ${formatNumber(gsm, 0)} g/m², ${sheetsLeft} left`] as const)]}
-            hint={stocked && stocked.sheetsLeft < left ? `◆ ${stocked.sheetsLeft} sheets left by the book, ${left} prints to go.` : stocked?.note}
+            hint={stocked && forThis < left ? `◆ ${stocked.sheetsLeft} sheets left by the book${others.length > 0 ? `, ${stocked.sheetsLeft - forThis} kept back for ${others.map(({ title }) => title).join(', ')}` : ''}; ${left} prints to go.` : stocked?.note}
             onPick={(id) => {
               const paper = papers.find((candidate) => candidate.id === id)
               if (paper) change({ paperId: id, name: paper.name, gsm: paper.gsm, caliperMm: paper.caliperMm, sheetWidthMm: paper.sheetWidthMm, sheetHeightMm: paper.sheetHeightMm, grain: paper.grain })
             }}
           />
           <p className="text-sm sm:col-span-2">
-            Not in the list? <Link href="/store" className="underline underline-offset-4">Add it to the store</Link>.
+            Not in the list? <Link href="/store" className="underline underline-offset-4">Add it to the store</Link>.{stocked && <> Stock and substitutes: <Link href={`/store/papers/${stocked.id}`} className="underline underline-offset-4">{stocked.name}</Link>.</>}
           </p>
           <LengthField label="Sheet width" value={value.sheetWidthMm} onValue={(sheetWidthMm) => change({ sheetWidthMm })} problem={problemAt(kept.problems, 'sheetWidthMm')} />
           <LengthField label="Sheet height" value={value.sheetHeightMm} onValue={(sheetHeightMm) => change({ sheetHeightMm })} problem={problemAt(kept.problems, 'sheetHeightMm')} />
@@ -76,7 +92,7 @@ export function PaperStation({ papers, weighIns, marks }: { papers: StorePaper[]
         <section aria-label="Weigh-in" className="border-t border-line pt-3 xl:border-t-0 xl:border-l xl:pt-0 xl:pl-6">
           <h2 className="station-title mb-2">Weigh-in</h2>
           <div className="grid grid-cols-2 gap-3">
-            <NumberField label="Dry sheet" unit="g" digits={1} value={dryGrams ?? (nominal ? Number(nominal.toFixed(1)) : null)} onValue={setDry} hint={dryGrams === null && nominal ? 'by weight and size' : undefined} />
+            <NumberField label="Dry sheet" unit="g" digits={1} value={dryGrams ?? (nominal ? Number(nominal.toFixed(1)) : null)} onValue={setDry} hint={dryGrams === null && nominal ? `by weight and size${humidityPercent === null ? '' : `, at ${formatNumber(humidityPercent, 0)} %`}` : undefined} />
             <NumberField label="Damp sheet" unit="g" digits={1} value={dampGrams} onValue={setDamp} problem={dampGrams !== null && !weighIn.success ? weighIn.error.issues[0].message : undefined} />
           </div>
           <div className="mt-4">
@@ -84,11 +100,12 @@ export function PaperStation({ papers, weighIns, marks }: { papers: StorePaper[]
           </div>
           {uptake !== null && batUptake !== undefined && <p className="mt-1">Beside the BAT: {besideBat(uptake, batUptake, UPTAKE_TOLERANCE)}.</p>}
           {nominal && value.targetUptakePercent !== null && <WaterScale dryGrams={dryGrams ?? nominal} targetPercent={value.targetUptakePercent} uptake={uptake} />}
+          <BlottingPanel paperId={value.paperId ?? ''} blottings={blottings} uptake={uptake} targetPercent={value.targetUptakePercent} />
           <SoakCurve paperId={value.paperId ?? ''} weighIns={weighIns} dryGrams={dryGrams ?? nominal} dampGrams={dampGrams} targetPercent={value.targetUptakePercent} />
         </section>
       </div>
       {value.sheetWidthMm && value.sheetHeightMm && value.sheetWidthMm > 0 && value.sheetHeightMm > 0 && <GrowthPanel paperId={value.paperId ?? ''} sheet={{ widthMm: value.sheetWidthMm, heightMm: value.sheetHeightMm }} grain={value.grain ?? 'unknown'} marks={marks} />}
-      {value.sheetWidthMm && value.sheetHeightMm && value.sheetWidthMm > 0 && value.sheetHeightMm > 0 && <TearPlan piece={{ widthMm: value.sheetWidthMm, heightMm: value.sheetHeightMm }} wanted={left} />}
+      {value.sheetWidthMm && value.sheetHeightMm && value.sheetWidthMm > 0 && value.sheetHeightMm > 0 && <TearPlan piece={{ widthMm: value.sheetWidthMm, heightMm: value.sheetHeightMm }} prints={left} starts={reservations.find(({ jobId }) => jobId === job.id)?.sheets ?? left} />}
     </PlateMark>
   )
 }

@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import type { Point } from '@/core/geometry/polygon'
+import type { LearnedGrowth } from '@/core/paper/growth'
 import type { Zone } from '@/core/plate/zoneMap'
 import { colleSettingSchema, colleTemplate, FITTINGS, nestPieces, NothingLeftError, PASTES, type ColleSetting, type ColleTemplate } from '@/core/register/chineColle'
 import { formatMm, formatNumber } from '@/core/units/length'
@@ -24,8 +25,11 @@ type Loose = { [K in keyof ColleSetting]: ColleSetting[K] | (ColleSetting[K] ext
 const PLATE_CHOICE = 'the whole plate'
 const TRIM_STEPS = ['Lay the thin paper over the zone, face down, larger than it all round.', 'Press it flat with a dry brush; where it does not lie, a little moisture.', 'Cut along the zone’s edge with a fresh blade, steel rule at straight runs: the plate takes the scratch, so cut in a line or at the edge.', 'Lift the offcuts, then paste the side that looks up.']
 
+/** A paper of the store with what is known of its growth. */
+export interface ThinPaper { id: string; name: string; widthMm: number; heightMm: number; growth: LearnedGrowth }
+
 /** A piece of thin paper for chine collé: its template with allowance and growth, laid out on a sheet, its paste and which side gets it. */
-export default function ColleBench({ plate, pieces, zones, editionSize }: { plate: { widthMm: number; heightMm: number }; pieces: ColleSetting[]; zones: Zone[]; editionSize: number }) {
+export default function ColleBench({ plate, pieces, zones, editionSize, papers }: { plate: { widthMm: number; heightMm: number }; pieces: ColleSetting[]; zones: Zone[]; editionSize: number; papers: ThinPaper[] }) {
   const { job } = useBench()
   const whole: Point[] = [[0, 0], [plate.widthMm, 0], [plate.widthMm, plate.heightMm], [0, plate.heightMm]]
   const fresh: Loose = { name: zones[0]?.name ?? 'Plate', outline: zones[0]?.outline ?? whole, fitting: 'template', allowanceMm: 0, cutFrom: 'face', paste: 'brushed', grain: 'up', growthAlongPercent: 0.3, growthAcrossPercent: 1.5, sheetWidthMm: 630, sheetHeightMm: 930, pieces: editionSize }
@@ -73,6 +77,13 @@ export default function ColleBench({ plate, pieces, zones, editionSize }: { plat
             <SelectField label="One cuts it with" value={setting.cutFrom} options={[['face', 'the face up (mirrored)'], ['paste-side', 'the paste side up (as the plate)']]} onPick={(cutFrom) => change({ cutFrom: cutFrom as ColleSetting['cutFrom'] })} />
             <SelectField label="Grain of the thin paper" value={setting.grain} options={[['up', 'up and down the plate'], ['across', 'across the plate']]} onPick={(grain) => change({ grain: grain as ColleSetting['grain'] })} />
             <SelectField label="Paste" value={setting.paste} options={Object.entries(PASTES).map(([key, { label }]) => [key, label])} onPick={(paste) => change({ paste: paste as ColleSetting['paste'] })} />
+            <SelectField
+              label="Take growth and sheet from" value="" options={[['', 'choose a paper of the store…'], ...papers.map(({ id, name, growth }) => [id, `${name}${growth.alongFrom + growth.acrossFrom > 0 ? ', measured' : ''}`] as const)]} className="sm:col-span-2"
+              onPick={(id) => {
+                const paper = papers.find((one) => one.id === id)
+                if (paper) change({ growthAlongPercent: Number(paper.growth.alongPercent.toFixed(2)), growthAcrossPercent: Number(paper.growth.acrossPercent.toFixed(2)), sheetWidthMm: paper.widthMm, sheetHeightMm: paper.heightMm })
+              }}
+            />
             <NumberField label="Grows along the grain" unit="%" value={setting.growthAlongPercent} onValue={(growthAlongPercent) => change({ growthAlongPercent })} problem={at('growthAlongPercent')} hint="From memory: measure a strip dry and damp." />
             <NumberField label="Grows across the grain" unit="%" value={setting.growthAcrossPercent} onValue={(growthAcrossPercent) => change({ growthAcrossPercent })} problem={at('growthAcrossPercent')} />
             <LengthField label="Sheet of thin paper, width" value={setting.sheetWidthMm} onValue={(sheetWidthMm) => change({ sheetWidthMm })} problem={at('sheetWidthMm')} />

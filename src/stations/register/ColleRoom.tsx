@@ -5,12 +5,13 @@ import type { Zone } from '@/core/plate/zoneMap'
 import type { ColleSetting } from '@/core/register/chineColle'
 import { PlateMark } from '@/ui/PlateMark'
 import { useBench } from '../bench/BenchContext'
+import type { ThinPaper } from './ColleBench'
 import { RegisterRooms } from './RegisterRooms'
 
 const ColleBench = dynamic(() => import('./ColleBench'), { ssr: false, loading: () => <PlateMark title="Register"><RegisterRooms /><p className="p-4 text-sm text-muted">Laying the pieces out…</p></PlateMark> })
 
 /** Chine collé: needs a plate to cut its pieces from. */
-export function ColleRoom(props: { pieces: ColleSetting[]; zones: Zone[]; editionSize: number }) {
+export function ColleRoom(props: { pieces: ColleSetting[]; zones: Zone[]; editionSize: number; papers: ThinPaper[] }) {
   const { plate } = useBench().bench
   if (plate) return <ColleBench plate={plate} {...props} />
   return (

@@ -1,10 +1,11 @@
 'use client'
 
 import { useState } from 'react'
+import { learnGrowth, sheetOnTheBed, type GrowthMarks } from '@/core/paper/growth'
 import { layMargins, marginsInput } from '@/core/register/margins'
 import { LAYING_METHODS, type LayingMethod, type RegisterSetting } from '@/core/register/registerSetting'
 import { drawRegistrationSheet } from '@/core/register/registrationSheet'
-import { formatInches, formatMm } from '@/core/units/length'
+import { formatInches, formatMm, formatNumber } from '@/core/units/length'
 import { buttonClass } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { SelectField } from '@/ui/Field'
@@ -21,12 +22,14 @@ import { RegisterRooms } from './RegisterRooms'
 const UNSET: Loose<RegisterSetting> = { scheme: 'centred', bottomToTop: 1.2, laying: 'corner-marks' }
 
 /** Where the plate lies on the sheet, and the registration sheet at 1:1. */
-export function RegisterStation() {
+export function RegisterStation({ marks }: { marks: GrowthMarks[] }) {
   const { bench, job } = useBench()
   const { value, change, ...kept } = useStation('register', UNSET)
   const [mirrored, setMirrored] = useState(false)
   const { plate, paper } = bench
-  const sizes = plate && paper ? { paper: { widthMm: paper.sheetWidthMm, heightMm: paper.sheetHeightMm }, plate: { widthMm: plate.widthMm, heightMm: plate.heightMm } } : null
+  const [sheet, setSheet] = useState<'dry' | 'damp'>('dry')
+  const growth = learnGrowth(marks.filter(({ paperId }) => paperId === paper?.paperId))
+  const sizes = plate && paper ? { paper: sheetOnTheBed(paper, sheet, growth), plate: { widthMm: plate.widthMm, heightMm: plate.heightMm } } : null
   const input = sizes && marginsInput.safeParse({ ...sizes, scheme: value.scheme, bottomToTop: value.bottomToTop ?? undefined })
   const margins = input?.success ? layMargins(input.data) : null
   const svg = sizes && margins ? drawRegistrationSheet({ ...sizes, margins, mirrored, title: job.title }) : null
@@ -44,7 +47,8 @@ export function RegisterStation() {
           {svg && (
             <figcaption className="mt-2 flex flex-wrap items-center gap-3 text-sm">
               <Choice label="Seen" value={mirrored ? 'beneath' : 'above'} options={[['above', 'From the printer’s side'], ['beneath', 'Mirrored, from beneath']]} onPick={(side) => setMirrored(side === 'beneath')} />
-              <a href={`/jobs/${job.slug}/register/sheet.svg?view=${mirrored ? 'beneath' : 'above'}`} download={`${job.slug}-registration.svg`} className={buttonClass()}>
+              <Choice label="Drawn for" value={sheet} options={[['dry', 'The dry sheet'], ['damp', 'The damp sheet, grown']]} onPick={setSheet} />
+              <a href={`/jobs/${job.slug}/register/sheet.svg?view=${mirrored ? 'beneath' : 'above'}&sheet=${sheet}`} download={`${job.slug}-registration.svg`} className={buttonClass()}>
                 Download the sheet at 1:1 (SVG)
               </a>
             </figcaption>
@@ -64,6 +68,7 @@ export function RegisterStation() {
               ))}
             </div>
           )}
+          {sheet === 'damp' && sizes && <p className="text-sm">The damp sheet is {formatNumber(sizes.paper.widthMm, 1)} × {formatNumber(sizes.paper.heightMm, 1)} mm ({growth.alongFrom + growth.acrossFrom > 0 ? 'by its marks' : 'usual growth, from memory'}); it shrinks back with its plate mark, and the margins keep their proportions.</p>}
           {bench.register === null && (
             <button type="button" className={buttonClass('main')} onClick={() => change({})}>
               Lay it so

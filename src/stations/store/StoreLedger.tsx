@@ -4,19 +4,20 @@ import { describeSpectrum } from '@/core/colour/describeSpectrum'
 import { predictInk } from '@/core/ink/predictInk'
 import { USUAL_SURFACE } from '@/core/ink/surface'
 import { RAG_WHITE } from '@/core/paper/ragWhite'
+import type { Reservation } from '@/core/paper/stock'
 import { formatMm, formatNumber } from '@/core/units/length'
 import type { Store } from '@/data/store'
 import Link from 'next/link'
 import { buttonClass } from '@/ui/Button'
 import { PlateMark } from '@/ui/PlateMark'
-import { NewPaperDialog } from './NewPaperDialog'
 import { NewPressDialog } from './NewPressDialog'
+import { PaperShelf } from './PaperShelf'
 
 const TONE_FILM = 7
 const TINT_FILM = 1.2
 
 /** The shelf and the store: inks as they print, papers with the sheets left, presses with their lead. */
-export function StoreLedger({ store }: { store: Store }) {
+export function StoreLedger({ store, reservations }: { store: Store; reservations: Reservation[] }) {
   const film = (ink: Store['inks'][number], filmMicrometres: number) =>
     predictInk({ inks: [{ name: ink.name, k: ink.k, s: ink.s }], parts: [1], filmMicrometres, paper: [...RAG_WHITE], surface: USUAL_SURFACE, geometry: '45:0' })
   return (
@@ -40,26 +41,8 @@ export function StoreLedger({ store }: { store: Store }) {
         </ul>
         <p className="mt-1 text-xs text-muted">Forecasts at {TONE_FILM} and {TINT_FILM} µm over ordinary rag, on an uncalibrated screen. Viscosity at 20 °C.</p>
       </section>
-      <section aria-label="Papers" className="mt-6">
-        <div className="flex items-baseline justify-between"><h2 className="station-title">Papers</h2><NewPaperDialog /></div>
-        <div className="relative overflow-x-auto" role="region" aria-label="Papers in the store" tabIndex={0}>
-          <table className="w-full text-sm">
-            <thead className="text-left text-muted"><tr><th scope="col" className="font-normal">Paper</th><th scope="col" className="font-normal">Weight</th><th scope="col" className="font-normal">Sheet</th><th scope="col" className="font-normal">Caliper</th><th scope="col" className="font-normal">Sheets left</th><th scope="col" className="font-normal">Note</th></tr></thead>
-            <tbody>
-              {store.papers.map((paper) => (
-                <tr key={paper.id} className="border-t border-line">
-                  <th scope="row" className="py-1.5 text-left">{paper.name}</th>
-                  <td>{formatNumber(paper.gsm, 0)} g/m²</td>
-                  <td>{formatMm(paper.sheetWidthMm)} × {formatMm(paper.sheetHeightMm)}</td>
-                  <td>{formatNumber(paper.caliperMm, 2)} mm</td>
-                  <td className={paper.sheetsLeft <= 0 ? 'font-semibold' : ''}>{paper.sheetsLeft <= 0 ? `◆ ${paper.sheetsLeft}: count them` : paper.sheetsLeft}</td>
-                  <td>{paper.note}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
-      </section>
+      <PaperShelf papers={store.papers} reservations={reservations} />
+      <p className="mt-2"><Link href="/drying" className={buttonClass('quiet')}>Where prints dry</Link></p>
       <section aria-label="Presses" className="mt-6">
         <div className="flex items-baseline justify-between"><h2 className="station-title">Presses</h2><NewPressDialog /></div>
         <ul>

@@ -2,12 +2,14 @@
 
 import { revalidatePath } from 'next/cache'
 import type { z } from 'zod'
+import type { NewStockMove } from '@/core/paper/stock'
 import { RAG_WHITE } from '@/core/paper/ragWhite'
-import { addPaper, addPress, type newPaperSchema, type newPressSchema } from '@/data/store'
+import { enterStock } from '@/data/stock'
+import { addPaper, addPress, changePaper, type NewPaper, type newPressSchema, type PaperDetails } from '@/data/store'
 import { answer, type Answer } from '../bench/answer'
 
 /** Adds a paper to the store; its white is taken as an ordinary rag's until it is measured. */
-export async function addPaperAction(paper: z.infer<typeof newPaperSchema>): Promise<Answer> {
+export async function addPaperAction(paper: NewPaper): Promise<Answer> {
   return answer(async () => {
     await addPaper(paper, [...RAG_WHITE])
     revalidatePath('/', 'layout')
@@ -19,6 +21,24 @@ export async function addPaperAction(paper: z.infer<typeof newPaperSchema>): Pro
 export async function addPressAction(press: z.infer<typeof newPressSchema>): Promise<Answer> {
   return answer(async () => {
     await addPress(press)
+    revalidatePath('/', 'layout')
+    return {}
+  })
+}
+
+/** Changes what is said of a paper. */
+export async function changePaperAction(paperId: string, details: PaperDetails): Promise<Answer> {
+  return answer(async () => {
+    await changePaper(paperId, details)
+    revalidatePath('/', 'layout')
+    return {}
+  })
+}
+
+/** Makes an entry in a paper's stock book. */
+export async function enterStockAction(move: NewStockMove): Promise<Answer> {
+  return answer(async () => {
+    await enterStock(move, new Date().toISOString())
     revalidatePath('/', 'layout')
     return {}
   })

@@ -1,5 +1,6 @@
+import { loadGrowthMarks } from '@/data/growths'
 import { RegisterStation } from '@/stations/register/RegisterStation'
 
-export default function RegisterPage() {
-  return <RegisterStation />
+export default async function RegisterPage() {
+  return <RegisterStation marks={await loadGrowthMarks()} />
 }

@@ -1,17 +1,20 @@
-import { dayFacts } from '@/core/day/keptDay'
+import { blotToRoller, dayFacts } from '@/core/day/keptDay'
 import { learnCycle } from '@/core/day/learnedCycle'
 import { readPull } from '@/core/edition/pull'
 import { latestDay } from '@/data/days'
+import { loadDryingPlaces } from '@/data/dryingPlaces'
 import { DayRoom } from '@/stations/day/DayRoom'
 import { openJob } from '../../openJob'
 
 export default async function DayPage({ params }: { params: Promise<{ job: string }> }) {
   const { id, pulls } = await openJob((await params).job)
-  const kept = await latestDay(id)
+  const [kept, drying] = await Promise.all([latestDay(id), loadDryingPlaces()])
+  const facts = kept && dayFacts(kept.day.startAt, kept.events, pulls.map(({ pulledAt }) => pulledAt))
   return (
     <DayRoom
       learned={learnCycle(pulls.map((pull) => ({ pulledAt: pull.pulledAt, wipeSeconds: readPull(pull).wipeSeconds })))}
-      kept={kept && { ...kept.day, facts: dayFacts(kept.day.startAt, kept.events, pulls.map(({ pulledAt }) => pulledAt)) }}
+      kept={kept && facts && { ...kept.day, facts, blotted: kept.events.flatMap(({ kind, sheet }) => (kind === 'blot' ? sheet : [])), toRoller: blotToRoller(kept.day.startAt, kept.events, facts) }}
+      {...drying}
     />
   )
 }

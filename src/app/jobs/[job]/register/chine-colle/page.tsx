@@ -1,10 +1,14 @@
+import { learnGrowth } from '@/core/paper/growth'
 import { loadCollePieces } from '@/data/collePieces'
+import { loadGrowthMarks } from '@/data/growths'
+import { loadStore } from '@/data/store'
 import { latestZoneMap } from '@/data/zoneMaps'
 import { ColleRoom } from '@/stations/register/ColleRoom'
 import { openJob } from '../../openJob'
 
 export default async function CollePage({ params }: { params: Promise<{ job: string }> }) {
   const { id, editionSize } = await openJob((await params).job)
-  const [pieces, kept] = await Promise.all([loadCollePieces(id), latestZoneMap(id)])
-  return <ColleRoom pieces={pieces} zones={kept?.map.zones ?? []} editionSize={editionSize} />
+  const [pieces, kept, { papers }, marks] = await Promise.all([loadCollePieces(id), latestZoneMap(id), loadStore(), loadGrowthMarks()])
+  const thin = papers.map(({ id: paperId, name, sheetWidthMm, sheetHeightMm }) => ({ id: paperId, name, widthMm: sheetWidthMm, heightMm: sheetHeightMm, growth: learnGrowth(marks.filter((one) => one.paperId === paperId)) }))
+  return <ColleRoom pieces={pieces} zones={kept?.map.zones ?? []} editionSize={editionSize} papers={thin} />
 }

@@ -1,0 +1,25 @@
+import { notFound } from 'next/navigation'
+import { learnGrowth } from '@/core/paper/growth'
+import { fitSoak, soakFitInput } from '@/core/paper/soakFit'
+import { loadGrowthMarks } from '@/data/growths'
+import { loadWeighIns } from '@/data/soaks'
+import { loadReservations, loadStockBook } from '@/data/stock'
+import { loadStore } from '@/data/store'
+import { PaperSheet } from '@/stations/store/PaperSheet'
+
+export default async function PaperSheetPage({ params }: { params: Promise<{ paper: string }> }) {
+  const { paper: id } = await params
+  const { papers } = await loadStore()
+  const paper = papers.find((one) => one.id === id)
+  if (!paper) notFound()
+  const [book, reservations, marks, weighIns] = await Promise.all([loadStockBook(id), loadReservations(), loadGrowthMarks(), loadWeighIns()])
+  const soak = soakFitInput.safeParse({ points: weighIns.filter(({ paperId }) => paperId === id).map(({ seconds, uptakePercent }) => ({ seconds, uptakePercent })) })
+  return (
+    <main className="p-3 sm:p-5">
+      <PaperSheet
+        paper={paper} others={papers.filter((one) => one.id !== id)} book={book} reservations={reservations.filter(({ paperId }) => paperId === id)}
+        growth={learnGrowth(marks.filter(({ paperId }) => paperId === id))} soak={soak.success ? fitSoak(soak.data) : null}
+      />
+    </main>
+  )
+}

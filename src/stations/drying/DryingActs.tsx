@@ -1,0 +1,47 @@
+'use client'
+
+import { useEffect, useState } from 'react'
+import { dryingActs, type DryingLoad, type DryingPlace } from '@/core/dry/dryingPlaces'
+import type { FieldProblem } from '@/data/errors'
+import { Button } from '@/ui/Button'
+import { UNREACHABLE } from '../bench/BenchContext'
+import { useHand } from '../bench/useHand'
+import { Problems } from '../pull/Problems'
+import { changeBetweenAction, takeOutAction } from './actions'
+
+const A_MINUTE_MS = 60_000
+const moment = (iso: string) => new Date(iso).toLocaleString('en-GB', { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+
+/** What drying prints ask for, the earliest first, each done with one tap. */
+export function DryingActs({ places, loads }: { places: readonly DryingPlace[]; loads: readonly DryingLoad[] }) {
+  const [hand] = useHand()
+  const [now, setNow] = useState<string | null>(null)
+  const [problems, setProblems] = useState<FieldProblem[]>([])
+  useEffect(() => {
+    const tell = () => setNow(new Date().toISOString())
+    const [first, tick] = [setTimeout(tell), setInterval(tell, A_MINUTE_MS)]
+    return () => {
+      clearTimeout(first)
+      clearInterval(tick)
+    }
+  }, [])
+  const send = async (act: () => Promise<{ ok: true } | { ok: false; problems: FieldProblem[] }>) => {
+    const answer = await act().catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    setProblems(answer.ok ? [] : answer.problems)
+  }
+  const acts = now === null ? [] : dryingActs(places, loads, now)
+  if (loads.length === 0) return null
+  return (
+    <section aria-label="Drying prints">
+      <ul>
+        {acts.map(({ loadId, kind, at, isDue, words }) => (
+          <li key={`${loadId} ${kind}`} className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-t border-line py-1.5">
+            <span><span className={isDue ? 'font-semibold' : ''}>{isDue ? '◆ ' : ''}{words}</span> <span className="text-sm text-muted">{isDue ? 'due since' : 'at'} {moment(at)}</span></span>
+            <Button onClick={() => void send(() => (kind === 'change' ? changeBetweenAction(loadId, hand || 'somebody') : takeOutAction(loadId)))}>{kind === 'change' ? 'Changed' : 'Taken out'}</Button>
+          </li>
+        ))}
+      </ul>
+      <Problems problems={problems} />
+    </section>
+  )
+}
