@@ -1,7 +1,7 @@
 import { bareJob, expect, openStation, test } from './fixtures'
 
 test('a day of 12 pulls with a rolling soak is planned, lived with two delays, and every soak is the same', async ({ page, sample }) => {
-  test.setTimeout(120_000)
+  test.setTimeout(180_000)
   await page.clock.install({ time: new Date('2031-05-05T08:00:00') })
   await bareJob(page, sample.url, { title: 'Twelve herons', kind: 'Zinc, etched', thickness: '1', width: '100', height: '80' })
   await openStation(page, 'Paper')

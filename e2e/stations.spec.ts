@@ -38,6 +38,7 @@ test('a paper is learned by its weigh-ins, and parent sheets are torn', async ({
   await page.getByLabel('Was in the water, minutes').fill('12')
   await page.getByRole('button', { name: 'Keep this weigh-in' }).click()
   await expect(page.getByLabel('Was in the water, minutes')).toHaveValue('')
+  await page.getByRole('link', { name: 'Tear & growth' }).click()
   const tearing = page.getByRole('region', { name: 'Tearing' })
   await expect(tearing.getByRole('img', { name: '3 pieces on the parent sheet' })).toBeVisible()
   await tearing.getByRole('radio', { name: 'either way' }).click()
@@ -52,7 +53,7 @@ test('the edition looks ahead to where the plate will no longer match', async ({
 })
 
 test('a paper’s growth is learned from two marks, and told for plate mark and second run', async ({ page, sample }) => {
-  await page.goto(`${sample.url}/jobs/mooring-posts/paper`)
+  await page.goto(`${sample.url}/jobs/mooring-posts/paper/tearing`)
   const growth = page.getByRole('region', { name: 'Growth' })
   await expect(growth).toContainText('Usual values, from memory')
   await growth.getByLabel('Between the marks, damp, mm').fill('150')

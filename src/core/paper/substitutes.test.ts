@@ -12,7 +12,7 @@ describe('papers by the same numbers', () => {
   })
   it('says what differs, and what it means for damping', () => {
     const { differences } = comparePaper(rag, { ...rag, gsm: 250, caliperMm: 0.45, sizing: 'hard', fibre: 'sulphite', reflectance: ragWhite(0.8, 0.2) })
-    expect(differences.slice(0, 4)).toEqual(['17 % lighter', '0.05 mm thinner', 'hard sizing instead of soft: damp it longer', 'sulphite instead of cotton'])
+    expect(differences.slice(0, 4)).toEqual(['17 % lighter', '0.05 mm thinner', 'hard instead of soft sizing: damp it longer', 'sulphite instead of cotton'])
     expect(differences[4]).toMatch(/^white \d+(\.\d)? ΔE00 away$/)
   })
   it('an unknown sizing is not held against it', () => expect(comparePaper(rag, { ...rag, sizing: 'unknown' })).toMatchObject({ steps: 0, differences: [] }))

@@ -33,7 +33,7 @@ export function comparePaper<Paper extends PaperNumbers>(wanted: PaperNumbers, p
   const sized = wanted.sizing === 'unknown' || paper.sizing === 'unknown' ? 0 : SIZING_STEPS[paper.sizing] - SIZING_STEPS[wanted.sizing]
   if (Math.abs(weight) >= 0.02) differences.push(`${formatNumber(100 * Math.abs(weight), 0)} % ${weight > 0 ? 'heavier' : 'lighter'}`)
   if (Math.abs(paper.caliperMm - wanted.caliperMm) >= 0.01) differences.push(`${formatNumber(Math.abs(paper.caliperMm - wanted.caliperMm), 2)} mm ${caliper > 0 ? 'thicker' : 'thinner'}`)
-  if (sized !== 0) differences.push(`${SIZINGS[paper.sizing]} sizing instead of ${SIZINGS[wanted.sizing]}: ${sized > 0 ? 'damp it longer' : 'damp it shorter'}`)
+  if (sized !== 0) differences.push(`${SIZINGS[paper.sizing]} instead of ${SIZINGS[wanted.sizing]} sizing: ${sized > 0 ? 'damp it longer' : 'damp it shorter'}`)
   if (wanted.fibre && paper.fibre && wanted.fibre.toLowerCase() !== paper.fibre.toLowerCase()) differences.push(`${paper.fibre} instead of ${wanted.fibre}`)
   if (white >= 1) differences.push(`white ${formatNumber(white, 1)} ΔE00 away`)
   return { paper, steps: Math.hypot(weight / STEP.share, caliper / STEP.share, sized, white / STEP.whiteDeltaE), differences }

@@ -1,7 +1,7 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import { useEffect, useRef, useState, type ReactNode } from 'react'
+import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react'
 import { planDay, type SheetFacts } from '@/core/day/dayPlan'
 import type { BlotToRoller, DayEvent, KeptDay } from '@/core/day/keptDay'
 import { ACT_WORDS, actsToCome, type DayAct } from '@/core/day/nextActs'
@@ -64,6 +64,12 @@ export function LiveDay({ day, drying }: { day: KeptDay & DayFacts; drying: Reac
   const toBlot = day.facts.find(({ sheet, liftedAt, pulledAt }) => liftedAt !== null && pulledAt === null && !day.blotted.includes(sheet))
   const stale = plan.sheets.filter(({ isStale }) => isStale)
   const write = (minutes: number) => wallClock(day.startAt, minutes)
+  // The chart is redrawn by the minute, not with every tick of the clock: drawing it is the heaviest thing here.
+  const wholeMinute = Math.floor(minute)
+  const drawn = useMemo(() => {
+    const spans = daySpans(planDay(day.setting, 0, day.breaks, day.facts, Math.max(0, wholeMinute)), day.setting.pullMinutes)
+    return <SpanChart title="The day as it goes" spans={spans} write={(minutes) => wallClock(day.startAt, minutes)} now={wholeMinute} />
+  }, [day, wholeMinute])
   // Each kind of act has its own first one: the tub does not wait for the press.
   const open = (['in', 'lift', 'pull'] as const).flatMap((kind) => acts.find((act) => act.kind === kind) ?? [])
   return (
@@ -96,7 +102,7 @@ export function LiveDay({ day, drying }: { day: KeptDay & DayFacts; drying: Reac
       <ol aria-label="Next" className="condensed border-t border-line">
         {acts.slice(0, SHOWN).map((act) => <li key={`${act.kind} ${act.sheet}`} className="flex justify-between border-b border-line py-1"><span>{ACT_WORDS[act.kind](act.sheet)}</span><span>{write(act.at)}</span></li>)}
       </ol>
-      <SpanChart title="The day as it goes" spans={daySpans(plan, day.setting.pullMinutes)} write={write} now={minute} />
+      {drawn}
       <table className="condensed w-full text-sm">
         <caption className="text-left font-semibold">Time in the water</caption>
         <tbody>

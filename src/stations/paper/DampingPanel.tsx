@@ -31,7 +31,7 @@ export function DampingPanel({ method, sheets, dryGrams, targetUptakePercent }: 
   return (
     <section aria-label="Damping all sheets" className="grid gap-3 sm:col-span-2 sm:grid-cols-2">
       <p className="sm:col-span-2">
-        For {sheets} {sheets === 1 ? 'sheet' : 'sheets'}: <b>{formatNumber(plan.waterMl, 0)} ml</b> of water taken up ({plan.sprays} squeezes of a sprayer){plan.interleaves > 0 && <>, between <b>{plan.interleaves} interleaves</b></>}.
+        For {sheets} {sheets === 1 ? 'sheet' : 'sheets'}: <b>{formatNumber(plan.waterMl, 0)} ml</b> of water taken up{method === 'spray' || plan.interleaves > 0 ? ` (${plan.sprays} squeezes of a sprayer)` : ''}{plan.interleaves > 0 && <>, between <b>{plan.interleaves} interleaves</b></>}.
       </p>
       <p className="text-sm">
         {isDamped ? <>Damped {moment(dampedAt)}: good from <b>{moment(plan.goodFrom)}</b> until <b>{moment(plan.goodUntil)}</b>{plan.lookForMouldFrom && <>; look for mould from <b>{moment(plan.lookForMouldFrom)}</b></>}. Times by the usual, from memory.</> : 'Say when they were damped, and the window in which they are good stands here.'}

@@ -18,12 +18,14 @@ interface GrowthPanelProps {
   sheet: { widthMm: number; heightMm: number }
   grain: 'long' | 'short' | 'unknown'
   marks: readonly GrowthMarks[]
+  /** what a sheet weighs when it is as damp as for the first run */
+  secondRunGrams: number
 }
 
 const size = ({ widthMm, heightMm }: { widthMm: number; heightMm: number }) => `${formatNumber(widthMm, 1)} × ${formatNumber(heightMm, 1)} mm`
 
 /** How the sheet grows when damp and what that does to the plate mark and to a second run; learned from marks measured twice. */
-export function GrowthPanel({ paperId, sheet, grain, marks }: GrowthPanelProps) {
+export function GrowthPanel({ paperId, sheet, grain, marks, secondRunGrams }: GrowthPanelProps) {
   const { plate } = useBench().bench
   const [direction, setDirection] = useState<GrowthMarks['direction']>('across')
   const [dryMm, setDry] = useState<number | null>(200)
@@ -44,7 +46,7 @@ export function GrowthPanel({ paperId, sheet, grain, marks }: GrowthPanelProps) 
           <Figure value={size(dampSize(sheet, grain, growth))} label="the sheet, damp" note={`${formatNumber(growth.alongPercent, 2)} % along the grain, ${formatNumber(growth.acrossPercent, 2)} % across${grain === 'unknown' ? '; grain unknown: the mean is taken' : ''}`} />
           {plate && <Figure value={size(dryPlateMark(plate, sheet, grain, growth))} label="the plate mark on the dry print" note={`the plate itself: ${size(plate)}`} />}
         </div>
-        {stray && <p className="text-sm">A second run damped only half as much strays up to <b>{formatNumber(stray.xMm, 2)} mm</b> across and <b>{formatNumber(stray.yMm, 2)} mm</b> down at the plate’s edge: damp again by weight, and roll a blank first.</p>}
+        {stray && <p className="text-sm">A second run damped only half as much strays up to <b>{formatNumber(stray.xMm, 2)} mm</b> across and <b>{formatNumber(stray.yMm, 2)} mm</b> down at the plate’s edge: damp again to <b>{formatNumber(secondRunGrams, 1)} g</b> by weight, and damp and roll a blank first.</p>}
         <p className="text-sm text-muted">{growth.alongFrom + growth.acrossFrom === 0 ? 'Usual values, from memory: measure two marks dry and damp.' : `Marks measured: ${growth.alongFrom} along, ${growth.acrossFrom} across.`}</p>
       </div>
       <div className="grid content-start gap-3 sm:grid-cols-2">

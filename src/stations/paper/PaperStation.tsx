@@ -4,7 +4,6 @@ import { useState } from 'react'
 import type { Blotting } from '@/core/paper/blotting'
 import { besideBat, dryGramsAt } from '@/core/paper/dampingPlan'
 import { DAMPING_METHODS, sheetGrams, uptakeInput, uptakePercent, type DampingMethod, type PaperSetting } from '@/core/paper/dampPaper'
-import type { GrowthMarks } from '@/core/paper/growth'
 import { BASIS_SIZES_IN, convertPaperWeight, type Basis } from '@/core/paper/paperWeight'
 import { paperStanding, type Reservation } from '@/core/paper/stock'
 import { formatNumber } from '@/core/units/length'
@@ -22,10 +21,8 @@ import { problemAt } from '../bench/problemAt'
 import { useStation, type Loose } from '../bench/useStation'
 import { BlottingPanel } from './BlottingPanel'
 import { DampingPanel } from './DampingPanel'
-import { GrowthPanel } from './GrowthPanel'
 import { PaperRooms } from './PaperRooms'
 import { SoakCurve } from './SoakCurve'
-import { TearPlan } from './TearPlan'
 import { WaterScale } from './WaterScale'
 
 const UNSET: Loose<PaperSetting> = { paperId: '', name: '', gsm: null, caliperMm: null, sheetWidthMm: null, sheetHeightMm: null, grain: 'unknown', method: 'soak', dampMinutes: 30, targetUptakePercent: 50 }
@@ -34,14 +31,13 @@ interface PaperStationProps {
   papers: StorePaper[]
   reservations: Reservation[]
   weighIns: WeighIn[]
-  marks: GrowthMarks[]
   blottings: Blotting[]
   /** of this morning, percent; null: not read today */
   humidityPercent: number | null
 }
 
 /** The sheet, how it is damped, and a weigh-in that says whether it is ready. */
-export function PaperStation({ papers, reservations, weighIns, marks, blottings, humidityPercent }: PaperStationProps) {
+export function PaperStation({ papers, reservations, weighIns, blottings, humidityPercent }: PaperStationProps) {
   const { job } = useBench()
   const { value, change, ...kept } = useStation('paper', UNSET)
   const [basis, setBasis] = useState<Basis>('imperial')
@@ -104,8 +100,6 @@ export function PaperStation({ papers, reservations, weighIns, marks, blottings,
           <SoakCurve paperId={value.paperId ?? ''} weighIns={weighIns} dryGrams={dryGrams ?? nominal} dampGrams={dampGrams} targetPercent={value.targetUptakePercent} />
         </section>
       </div>
-      {value.sheetWidthMm && value.sheetHeightMm && value.sheetWidthMm > 0 && value.sheetHeightMm > 0 && <GrowthPanel paperId={value.paperId ?? ''} sheet={{ widthMm: value.sheetWidthMm, heightMm: value.sheetHeightMm }} grain={value.grain ?? 'unknown'} marks={marks} />}
-      {value.sheetWidthMm && value.sheetHeightMm && value.sheetWidthMm > 0 && value.sheetHeightMm > 0 && <TearPlan piece={{ widthMm: value.sheetWidthMm, heightMm: value.sheetHeightMm }} prints={left} starts={reservations.find(({ jobId }) => jobId === job.id)?.sheets ?? left} />}
     </PlateMark>
   )
 }

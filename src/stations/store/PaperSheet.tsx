@@ -47,7 +47,7 @@ export function PaperSheet({ paper, others, book, reservations, growth, soak }: 
           <StockBook paperId={paper.id} book={book} />
         </section>
         <section aria-label="What is known of it" className="grid content-start gap-4">
-          <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
+          <div className="flex flex-wrap gap-x-8 gap-y-3">
             <span className="block size-16 border border-line" style={{ background: describeSpectrum(paper.reflectance).srgb }} role="img" aria-label="Its white" />
             <Figure value={`${formatNumber(paperDensity(paper), 2)} g/cm³`} label="bulk" />
             <Figure value={`${formatNumber(growth.alongPercent, 2)} / ${formatNumber(growth.acrossPercent, 2)} %`} label="grows along / across the grain" note={growth.alongFrom + growth.acrossFrom === 0 ? 'usual, from memory' : 'measured'} />

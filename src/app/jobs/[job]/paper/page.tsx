@@ -1,5 +1,4 @@
 import { loadBlottings } from '@/data/blottings'
-import { loadGrowthMarks } from '@/data/growths'
 import { latestMorning } from '@/data/mornings'
 import { loadWeighIns } from '@/data/soaks'
 import { loadReservations } from '@/data/stock'
@@ -7,7 +6,7 @@ import { loadStore } from '@/data/store'
 import { PaperStation } from '@/stations/paper/PaperStation'
 
 export default async function PaperPage() {
-  const [{ papers }, reservations, weighIns, marks, blottings, morning] = await Promise.all([loadStore(), loadReservations(), loadWeighIns(), loadGrowthMarks(), loadBlottings(), latestMorning()])
+  const [{ papers }, reservations, weighIns, blottings, morning] = await Promise.all([loadStore(), loadReservations(), loadWeighIns(), loadBlottings(), latestMorning()])
   const isToday = morning?.at.slice(0, 10) === new Date().toISOString().slice(0, 10)
-  return <PaperStation papers={papers} reservations={reservations} weighIns={weighIns} marks={marks} blottings={blottings} humidityPercent={isToday ? morning!.readings.humidityPercent : null} />
+  return <PaperStation papers={papers} reservations={reservations} weighIns={weighIns} blottings={blottings} humidityPercent={isToday ? morning!.readings.humidityPercent : null} />
 }

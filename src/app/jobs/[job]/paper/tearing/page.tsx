@@ -1,0 +1,8 @@
+import { loadGrowthMarks } from '@/data/growths'
+import { loadReservations } from '@/data/stock'
+import { TearingRoom } from '@/stations/paper/TearingRoom'
+
+export default async function TearingPage() {
+  const [marks, reservations] = await Promise.all([loadGrowthMarks(), loadReservations()])
+  return <TearingRoom marks={marks} reservations={reservations} />
+}

@@ -1,0 +1,33 @@
+'use client'
+
+import { sheetGrams } from '@/core/paper/dampPaper'
+import type { GrowthMarks } from '@/core/paper/growth'
+import type { Reservation } from '@/core/paper/stock'
+import { PlateMark } from '@/ui/PlateMark'
+import { useBench } from '../bench/BenchContext'
+import { GrowthPanel } from './GrowthPanel'
+import { PaperRooms } from './PaperRooms'
+import { TearPlan } from './TearPlan'
+
+/** The sheet's size at work: how it is torn from its parent, and how it grows when damp. */
+export function TearingRoom({ marks, reservations }: { marks: GrowthMarks[]; reservations: Reservation[] }) {
+  const { bench: { paper }, job } = useBench()
+  const prints = Math.max(1, job.editionSize - job.accepted)
+  const sheet = paper && { widthMm: paper.sheetWidthMm, heightMm: paper.sheetHeightMm }
+  return (
+    <PlateMark title="Paper">
+      <PaperRooms />
+      {paper && sheet ? (
+        <>
+          <TearPlan piece={sheet} prints={prints} starts={reservations.find(({ jobId }) => jobId === job.id)?.sheets ?? prints} />
+          <GrowthPanel paperId={paper.paperId} sheet={sheet} grain={paper.grain} marks={marks} secondRunGrams={secondRun(paper)} />
+        </>
+      ) : <p className="border border-line bg-ground p-4">Choose the paper and its size first: what is torn and how it grows follow from both.</p>}
+    </PlateMark>
+  )
+}
+
+/** What a sheet weighs when it is damped again as the first time, g. */
+function secondRun({ gsm, sheetWidthMm, sheetHeightMm, targetUptakePercent }: { gsm: number; sheetWidthMm: number; sheetHeightMm: number; targetUptakePercent: number }): number {
+  return sheetGrams(gsm, sheetWidthMm, sheetHeightMm) * (1 + targetUptakePercent / 100)
+}
