@@ -36,6 +36,9 @@ test('a paper is learned by its weigh-ins, and parent sheets are torn', async ({
   await page.getByRole('button', { name: 'Keep this weigh-in' }).click()
   await expect(page.getByText('expected a finite number')).toBeVisible()
   await page.getByLabel('Was in the water, minutes').fill('12')
+  await page.getByRole('button', { name: 'Lay such a sheet on the scale (simulated)' }).click()
+  // A soft sized sheet of 22.5 g takes up some 59 % in twelve minutes.
+  expect(Number(await page.getByLabel('Damp sheet, g').inputValue())).toBeCloseTo(35.8, 0)
   await page.getByRole('button', { name: 'Keep this weigh-in' }).click()
   await expect(page.getByLabel('Was in the water, minutes')).toHaveValue('')
   await page.getByRole('link', { name: 'Tear & growth' }).click()

@@ -3,12 +3,14 @@ import { characteriseInk } from '@/core/ink/characteriseInk'
 import { deltaE00 } from '@/core/colour/deltaE00'
 import { describeSpectrum } from '@/core/colour/describeSpectrum'
 import { CONDITIONS, BLUE, YELLOW } from '@/core/ink/shelf.test.fixture'
+import { fitSoak } from '@/core/paper/soakFit'
 import { predictInk } from '@/core/ink/predictInk'
 import { drawDownBatch } from './mixingSlab'
 import { noiseSequence, seedOf } from './noise'
 import { SAMPLE_TRAY, TRAY_FILM } from './sampleTray'
 import { simulateDensitometer } from './densitometer'
 import { simulateScale } from './scale'
+import { simulateSoakedSheet } from './soakedSheet'
 import { simulateSpectrophotometer } from './spectrophotometer'
 
 const grey = new Array<number>(36).fill(0.4)
@@ -43,6 +45,22 @@ describe('the simulated spectrophotometer', () => {
     const found = characteriseInk({ ...drawdown, filmMicrometres: TRAY_FILM, surface: { k1: 0.04, k2: 0.6 }, geometry: '45:0' })
     const again = predictInk({ inks: [{ name: 'found', ...found }], parts: [1], filmMicrometres: TRAY_FILM, paper: drawdown.white, surface: { k1: 0.04, k2: 0.6 }, geometry: '45:0' })
     expect(deltaE00(again.lab, describeSpectrum(drawdown.overWhite).lab)).toBeLessThan(0.1)
+  })
+})
+
+describe('the simulated sheet out of the water', () => {
+  it('gets heavier with time, towards what it takes up, and hard sizing later than soft', () => {
+    const after = (sizing: 'soft' | 'hard', seconds: number) => simulateSoakedSheet(20, sizing, 3).gramsAfter(seconds)
+    expect(after('soft', 0)).toBeCloseTo(20, 9)
+    expect(after('soft', 600)).toBeGreaterThan(after('soft', 60))
+    expect(after('hard', 60)).toBeLessThan(after('soft', 60))
+    expect(Math.abs(after('soft', 36_000) - 32)).toBeLessThan(1)
+  })
+  it('gives its curve to the fit within two points', () => {
+    const sheet = simulateSoakedSheet(20, 'soft', 8)
+    const { saturationPercent, tauSeconds } = fitSoak({ points: [30, 90, 180, 400, 900, 1800].map((seconds) => ({ seconds, uptakePercent: 100 * (sheet.gramsAfter(seconds) / 20 - 1) })) })
+    expect(Math.abs(saturationPercent - 60)).toBeLessThan(2)
+    expect(Math.abs(tauSeconds - 160)).toBeLessThan(25)
   })
 })
 

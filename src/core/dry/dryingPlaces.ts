@@ -43,7 +43,7 @@ export function nextChangeAt(kind: DryingMethod, { laidAt, readyAt, changedAts }
 }
 
 /** Something the drying prints ask for. */
-export interface DryingAct { loadId: number; jobId: string; kind: 'change' | 'take-out'; at: string; isDue: boolean; words: string }
+export interface DryingAct { loadId: number; jobId: string; kind: 'change' | 'take-out'; at: string; isDue: boolean; words: string; laidAt: string; changes: number }
 
 /** What is to be done where prints dry, the earliest first: changing what lies between, and taking out what is dry. */
 export function dryingActs(places: readonly DryingPlace[], loads: readonly DryingLoad[], now: string): DryingAct[] {
@@ -51,7 +51,7 @@ export function dryingActs(places: readonly DryingPlace[], loads: readonly Dryin
     const place = places.find(({ id }) => id === load.placeId)
     if (!place) return []
     const change = nextChangeAt(place.kind, load)
-    const one = (kind: DryingAct['kind'], at: string, words: string): DryingAct => ({ loadId: load.id, jobId: load.jobId, kind, at, isDue: at <= now, words })
+    const one = (kind: DryingAct['kind'], at: string, words: string): DryingAct => ({ loadId: load.id, jobId: load.jobId, kind, at, isDue: at <= now, words, laidAt: load.laidAt, changes: load.changedAts.length })
     return [
       ...(change ? [one('change', change, `${place.name}: change what lies between the ${load.sheets} of ${load.title}`)] : []),
       one('take-out', load.readyAt, `${place.name}: the ${load.sheets} of ${load.title} are dry, take them out`),

@@ -144,7 +144,7 @@ export function writeMorningSheet(readings: MorningReadings, jobs: readonly Morn
       })
     }
     lines.push(editionLine(job))
-    if (job.drying) lines.push({ station: 'dry', text: job.drying.ready ? `Prints dry since ${job.drying.when}: sort and number them.` : `Prints drying until ${job.drying.when}.`, act: job.drying.ready, sum: [] })
+    if (job.drying) lines.push({ station: 'dry', text: job.drying.ready ? `Prints dry since ${job.drying.when}: sort and number them.` : `Prints drying until ${job.drying.when}.`, act: job.drying.ready, sum: [{ label: 'Ready', value: job.drying.when }, { label: 'Accepted, to sort', value: String(job.accepted) }] })
     return lines.filter((line) => line !== null).map((line) => ({ ...line, jobId: job.id }))
   })
 }

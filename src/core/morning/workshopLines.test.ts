@@ -28,7 +28,7 @@ describe('the workshop’s own lines', () => {
     expect(texts({
       papers: [{ id: 'a', name: 'Heron', left: 10, reserved: 14, free: -4, standing: 'short', lowAt: null }, { id: 'b', name: 'Egret', left: 10, reserved: 2, free: 8, standing: 'low', lowAt: 10 }, { id: 'c', name: 'Oat', left: 90, reserved: 0, free: 90, standing: 'enough', lowAt: 10 }],
       presses: [{ id: 'p', name: 'The little press', zeroedAt: '2031-01-01T08:00:00.000Z' }, { id: 'q', name: 'The bench press', zeroedAt: '2031-04-30T08:00:00.000Z' }, { id: 'r', name: 'New', zeroedAt: null }],
-      drying: [{ loadId: 1, jobId: 'j', kind: 'change', at: '2031-05-01T08:00:00.000Z', isDue: true, words: 'Rack: change' }, { loadId: 1, jobId: 'j', kind: 'take-out', at: '2031-05-04T08:00:00.000Z', isDue: false, words: 'Rack: out' }],
+      drying: [{ loadId: 1, jobId: 'j', kind: 'change', at: '2031-05-01T08:00:00.000Z', isDue: true, words: 'Rack: change', laidAt: '2031-05-01T07:00:00.000Z', changes: 0 }, { loadId: 1, jobId: 'j', kind: 'take-out', at: '2031-05-04T08:00:00.000Z', isDue: false, words: 'Rack: out', laidAt: '2031-05-01T07:00:00.000Z', changes: 0 }],
     }).slice(1)).toEqual(['Store: Heron: 4 sheets short of what the jobs want.', 'Store: Egret runs low: 8 free.', 'Press: The little press was zeroed 120 days ago: zero both sides again.', 'Drying: Rack: change.'])
   })
 })

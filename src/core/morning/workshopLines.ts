@@ -75,6 +75,6 @@ export function writeWorkshopLines({ readings, before, papers, presses, drying, 
       const days = zeroedAt === null ? 0 : Math.floor((Date.parse(now) - Date.parse(zeroedAt)) / DAY_MS)
       return days < ZERO_DAYS ? [] : [{ heading: 'Press', href: '/store', act: true, text: `${name} was zeroed ${days} days ago: zero both sides again.`, sum: [{ label: 'Zeroed anew after', value: `${ZERO_DAYS} days (common practice)` }] }]
     }),
-    ...drying.filter(({ at }) => at.slice(0, 10) <= now.slice(0, 10)).map(({ jobId, at, isDue, words }): WorkshopLine => ({ heading: 'Drying', href: `/drying#${jobId}`, act: isDue, text: `${words}${isDue ? '' : ` at ${at.slice(11, 16)} UTC`}.`, sum: [] })),
+    ...drying.filter(({ at }) => at.slice(0, 10) <= now.slice(0, 10)).map(({ jobId, at, isDue, words, laidAt, changes }): WorkshopLine => ({ heading: 'Drying', href: `/drying#${jobId}`, act: isDue, text: `${words}${isDue ? '' : ` at ${at.slice(11, 16)} UTC`}.`, sum: [{ label: 'Laid', value: laidAt.slice(0, 10) }, { label: 'Changed so far', value: String(changes) }, { label: 'Due', value: `${at.slice(0, 10)} ${at.slice(11, 16)} UTC` }] })),
   ]
 }

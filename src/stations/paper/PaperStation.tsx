@@ -97,7 +97,7 @@ export function PaperStation({ papers, reservations, weighIns, blottings, humidi
           {uptake !== null && batUptake !== undefined && <p className="mt-1">Beside the BAT: {besideBat(uptake, batUptake, UPTAKE_TOLERANCE)}.</p>}
           {nominal && value.targetUptakePercent !== null && <WaterScale dryGrams={dryGrams ?? nominal} targetPercent={value.targetUptakePercent} uptake={uptake} />}
           <BlottingPanel paperId={value.paperId ?? ''} blottings={blottings} uptake={uptake} targetPercent={value.targetUptakePercent} />
-          <SoakCurve paperId={value.paperId ?? ''} weighIns={weighIns} dryGrams={dryGrams ?? nominal} dampGrams={dampGrams} targetPercent={value.targetUptakePercent} />
+          <SoakCurve paperId={value.paperId ?? ''} weighIns={weighIns} dryGrams={dryGrams ?? nominal} dampGrams={dampGrams} targetPercent={value.targetUptakePercent} sizing={stocked?.sizing ?? 'unknown'} onWeighed={setDamp} />
         </section>
       </div>
     </PlateMark>

@@ -1,11 +1,15 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { fitSoak, secondsFor, soakFitInput } from '@/core/paper/soakFit'
+import type { Sizing } from '@/core/paper/substitutes'
 import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/errors'
 import type { WeighIn } from '@/data/soaks'
+import { seedOf } from '@/devices/noise'
+import { simulateScale } from '@/devices/scale'
+import { simulateSoakedSheet } from '@/devices/soakedSheet'
 import { Button } from '@/ui/Button'
 import { NumberField } from '@/ui/NumberField'
 import { UNREACHABLE } from '../bench/BenchContext'
@@ -15,6 +19,8 @@ import { keepWeighInAction } from './actions'
 
 const CurveChart = dynamic(() => import('@/ui/CurveChart'), { ssr: false, loading: () => <p className="h-48 text-sm text-muted">Drawing the chart…</p> })
 const DRAWN = 50
+/** Step of the simulated scale, grams. */
+const SCALE_STEP = 0.1
 
 const minutes = (seconds: number) => `${Math.floor(seconds / 60)}:${String(Math.round(seconds % 60)).padStart(2, '0')}`
 
@@ -24,10 +30,13 @@ interface SoakCurveProps {
   dryGrams: number | null
   dampGrams: number | null
   targetPercent: number | null
+  sizing: Sizing
+  /** a sheet was laid on the simulated scale */
+  onWeighed: (grams: number) => void
 }
 
 /** What this paper takes up and how fast, learned from its weigh-ins; how long for the water wanted. */
-export function SoakCurve({ paperId, weighIns, dryGrams, dampGrams, targetPercent }: SoakCurveProps) {
+export function SoakCurve({ paperId, weighIns, dryGrams, dampGrams, targetPercent, sizing, onWeighed }: SoakCurveProps) {
   const [inWater, setInWater] = useState<number | null>(null)
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const points = weighIns.filter((one) => one.paperId === paperId).map(({ seconds, uptakePercent }) => ({ seconds, uptakePercent }))
@@ -35,6 +44,8 @@ export function SoakCurve({ paperId, weighIns, dryGrams, dampGrams, targetPercen
   const curve = input.success ? fitSoak(input.data) : null
   const wanted = curve && targetPercent ? secondsFor(targetPercent, curve) : null
   const last = Math.max(60, ...points.map(({ seconds }) => seconds))
+  const sheet = useMemo(() => (dryGrams ? simulateSoakedSheet(dryGrams, sizing, seedOf(paperId)) : null), [dryGrams, sizing, paperId])
+  const scale = useMemo(() => simulateScale(SCALE_STEP, seedOf(paperId)), [paperId])
   const keep = async () => {
     const answer = await keepWeighInAction({ paperId, seconds: (inWater ?? Number.NaN) * 60, dryGrams: dryGrams ?? Number.NaN, dampGrams: dampGrams ?? Number.NaN }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
     setProblems(answer.ok ? [] : answer.problems)
@@ -61,6 +72,7 @@ export function SoakCurve({ paperId, weighIns, dryGrams, dampGrams, targetPercen
         <NumberField label="Was in the water" unit="minutes" digits={2} value={inWater} onValue={setInWater} problem={problemAt(problems, 'seconds')} />
         <Button disabled={!paperId || dampGrams === null} onClick={() => void keep()}>Keep this weigh-in</Button>
       </div>
+      <Button look="quiet" className="mt-2" disabled={!sheet || inWater === null || inWater <= 0} onClick={() => sheet && inWater !== null && onWeighed(scale.weigh(sheet.gramsAfter(inWater * 60)))}>Lay such a sheet on the scale (simulated)</Button>
       <Problems problems={problems} except={['seconds']} />
     </div>
   )
