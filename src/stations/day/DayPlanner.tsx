@@ -92,8 +92,8 @@ export function DayPlanner({ learned, onBegun }: { learned: LearnedCycle | null;
       <div className="grid content-start gap-3">
         <Choice label="The wish" value={wish} options={[['start', 'Start at'], ['finish', 'Finish by, start as late as can be']]} onPick={setWish} />
         <div className="grid gap-3 sm:grid-cols-2">
-          <Field label="Start at">{(ids) => <input {...ids} type="datetime-local" value={startField} disabled={wish === 'finish'} onChange={(event) => setStart(event.target.value)} />}</Field>
-          <Field label="Clean by" problem={Number.isFinite(finish) ? undefined : 'is not a moment'}>{(ids) => <input {...ids} type="datetime-local" value={finishField} onChange={(event) => setFinish(event.target.value)} />}</Field>
+          <Field label="Start at" className="sm:col-span-2">{(ids) => <input {...ids} type="datetime-local" value={startField} disabled={wish === 'finish'} onChange={(event) => setStart(event.target.value)} />}</Field>
+          <Field label="Clean by" className="sm:col-span-2" problem={Number.isFinite(finish) ? undefined : 'is not a moment'}>{(ids) => <input {...ids} type="datetime-local" value={finishField} onChange={(event) => setFinish(event.target.value)} />}</Field>
           <NumberField label="Impressions" digits={0} value={setting.pulls} onValue={(pulls) => change({ pulls })} problem={at('pulls')} />
           <NumberField label="Places to dry" digits={0} value={setting.dryingPlaces} onValue={(dryingPlaces) => change({ dryingPlaces })} problem={at('dryingPlaces') ?? (shortOfPlaces ? `◆ ${setting.pulls} prints want a place` : undefined)} hint="empty: enough" />
           {FIELDS.map(([field, label, unit]) => <NumberField key={field} label={label} unit={unit || undefined} value={setting[field]} onValue={(value) => change({ [field]: value } as Partial<Loose>)} problem={at(field)} />)}

@@ -41,7 +41,7 @@ export function TearPlan({ piece, prints, starts }: TearPlanProps) {
   const steps = plan && input.success ? tearSteps(input.data.sheet, plan.placements) : []
   const misfit = at('piece', 'widthMm') ?? at('piece', 'heightMm')
   return (
-    <section aria-label="Tearing" className="mt-6 grid gap-6 border-t border-line pt-4 xl:grid-cols-2">
+    <section aria-label="Tearing" className="grid gap-6 xl:grid-cols-2">
       <div className="grid content-start gap-3 sm:grid-cols-2">
         <h2 className="station-title sm:col-span-2">Tear from a parent sheet</h2>
         <LengthField label="Parent sheet width" value={parent.widthMm} onValue={(widthMm) => setParent({ ...parent, widthMm })} problem={at('sheet', 'widthMm')} />
