@@ -1,8 +1,27 @@
 import { test as base, expect, type Page } from '@playwright/test'
 import { startServer, type TestServer } from './server'
 
+/** Waits until the page answers: what is filled in before React has taken the fields over is nobody's. */
+export async function answering(page: Page): Promise<void> {
+  await expect.poll(() => page.evaluate(() => [...document.querySelectorAll('main :is(input:not([type=hidden]), select, textarea, button)')].every((element) => Object.keys(element).some((key) => key.startsWith('__reactFiber'))))).toBe(true)
+}
+
 /** An application on the sample and one on an empty folder, one of each a worker, started when first wanted. */
 export const test = base.extend<object, { sample: TestServer; empty: TestServer }>({
+  page: async ({ page }, give) => {
+    const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)]
+    page.goto = async (...to) => {
+      const response = await goto(...to)
+      await answering(page)
+      return response
+    }
+    page.reload = async (...how) => {
+      const response = await reload(...how)
+      await answering(page)
+      return response
+    }
+    await give(page)
+  },
   sample: [async ({}, use) => {
     const server = await startServer({ sample: true })
     await use(server)

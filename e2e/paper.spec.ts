@@ -65,6 +65,8 @@ test('the tears stand in order, with deckles kept or torn off', async ({ page, s
   await page.goto(`${sample.url}/jobs/mooring-posts/paper/tearing`)
   const tearing = page.getByRole('region', { name: 'Tearing' })
   await expect(tearing.getByRole('listitem')).toHaveText(['The sheet, from the left: 300 mm', 'Strip 1, from the top: 250 mm 3 times'])
+  await tearing.getByLabel('Deckle torn off all round, mm').fill('300')
+  await expect(tearing.getByText('leaves nothing of the sheet')).toBeVisible()
   await tearing.getByLabel('Deckle torn off all round, mm').fill('8')
   await expect(tearing.getByRole('listitem').first()).toHaveText('The sheet, from every side: 8 mm of deckle')
   await expect(tearing.getByText('from one parent sheet').locator('..')).toContainText('2')

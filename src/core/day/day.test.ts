@@ -201,6 +201,10 @@ describe('the cycle learned from pulls', () => {
 })
 
 describe('what is done next', () => {
+  it('a sheet that is printed dry has nothing to do at the tub', () => {
+    const acts = actsToCome(planDay({ ...setting, pulls: 2, soakMinutes: 0 }, 0))
+    expect(acts.map(({ kind }) => kind)).toEqual(['ink', 'pull', 'ink', 'pull'])
+  })
   it('goes by the clock, and at the same minute the water comes first', () => {
     const acts = actsToCome(planDay({ ...setting, pulls: 2, soakMinutes: 30, drainMinutes: 0 }, 0))
     expect(acts.map(({ kind, sheet, at }) => [kind, sheet, at])).toEqual([['in', 1, 14], ['ink', 1, 30], ['in', 2, 34], ['lift', 1, 44], ['pull', 1, 44], ['ink', 2, 50], ['lift', 2, 64], ['pull', 2, 64]])

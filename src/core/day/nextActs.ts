@@ -21,9 +21,11 @@ export function actsToCome({ sheets }: Pick<DayPlan, 'sheets'>): DayAct[] {
   const order: Record<DayAct['kind'], number> = { lift: 0, in: 1, pull: 2, ink: 3 }
   const acts = sheets.flatMap(({ sheet, standing, inAt, liftAt, inkAt, pullAt }): DayAct[] => {
     if (standing === 'pulled') return []
+    // A sheet that is printed dry, or was damped beforehand, has nothing to do at the tub.
+    const isDamped = liftAt > inAt
     return [
-      ...(standing === 'to-come' ? [{ kind: 'in' as const, sheet, at: inAt }] : []),
-      ...(standing === 'to-come' || standing === 'soaking' ? [{ kind: 'lift' as const, sheet, at: liftAt }] : []),
+      ...(isDamped && standing === 'to-come' ? [{ kind: 'in' as const, sheet, at: inAt }] : []),
+      ...(isDamped && (standing === 'to-come' || standing === 'soaking') ? [{ kind: 'lift' as const, sheet, at: liftAt }] : []),
       { kind: 'ink', sheet, at: inkAt },
       { kind: 'pull', sheet, at: pullAt },
     ]

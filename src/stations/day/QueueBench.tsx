@@ -59,8 +59,8 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
   }
   return (
     <PlateMark title="Open day">
-      <div className="grid gap-6 xl:grid-cols-[22rem_minmax(0,1fr)]">
-        <div className="grid content-start gap-3">
+      <div className="grid gap-6 xl:grid-cols-[22rem_minmax(0,1fr)] print:block">
+        <div className="grid content-start gap-3 print:hidden">
           <TextField label="Name of the day" value={name} onText={touched(setName)} problem={problemAt(problems, 'name')} />
           <Field label="People, one a line: name; prepare; at the press; plate mm" problem={listProblem} hint="Minutes. What is left out: 15, 6 and 1 mm.">
             {(ids) => <textarea {...ids} rows={10} value={text} onChange={(event) => touched(setText)(event.target.value)} />}
@@ -87,7 +87,7 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
               <Figure value={wallClock(start, queue.endMinutes)} label="the last is through" note={`${formatNumber(queue.endMinutes, 0)} min`} />
               <Figure value={queue.isExact ? 'exact' : `+${formatNumber((100 * (queue.endMinutes - queue.boundMinutes)) / queue.boundMinutes, 1)} %`} label={queue.isExact ? 'no order ends sooner' : 'over what no order can beat'} />
             </div>
-            <div className="mt-4 overflow-x-auto">
+            <div className="mt-4 overflow-x-auto print:hidden">
               <table className="condensed w-full text-sm">
                 <thead className="text-left text-muted"><tr>{['Turn', 'Who', 'Place', 'Prepare', 'Press', 'Up', 'Under the plate'].map((head) => <th key={head} scope="col" className="font-normal">{head}</th>)}</tr></thead>
                 <tbody>

@@ -39,7 +39,7 @@ export function GrowthPanel({ paperId, sheet, grain, marks, secondRunGrams }: Gr
     if (answer.ok) setDamp(null)
   }
   return (
-    <section aria-label="Growth" className="mt-6 grid gap-6 border-t border-line pt-4 xl:grid-cols-2">
+    <section aria-label="Growth" className="mt-6 grid gap-6 border-t border-line pt-4 xl:grid-cols-2 print:hidden">
       <div className="grid content-start gap-3">
         <h2 className="station-title">How it grows when damp</h2>
         <div className="flex flex-wrap gap-x-8 gap-y-3">

@@ -30,7 +30,9 @@ export function TearPlan({ piece, prints, starts }: TearPlanProps) {
   const [gapMm, setGap] = useState<number | null>(0)
   const [deckleMm, setDeckle] = useState<number | null>(0)
   const [proofs, setProofs] = useState<number | null>(3)
-  const off = Math.max(0, deckleMm ?? 0)
+  const least = Math.min(parent.widthMm ?? 0, parent.heightMm ?? 0)
+  const deckleProblem = deckleMm === null ? undefined : deckleMm < 0 ? 'must be 0 or more' : deckleMm > 0 && 2 * deckleMm >= least ? 'leaves nothing of the sheet' : undefined
+  const off = deckleProblem ? 0 : (deckleMm ?? 0)
   const sheet = { widthMm: parent.widthMm === null ? null : parent.widthMm - 2 * off, heightMm: parent.heightMm === null ? null : parent.heightMm - 2 * off }
   const input = tearPlanInput.safeParse({ sheet, piece, allowRotate: turn === 'both', gapMm })
   const plan = input.success ? planTearing(input.data) : null
@@ -51,7 +53,7 @@ export function TearPlan({ piece, prints, starts }: TearPlanProps) {
           <Choice label="Grain" value={turn} options={[['grain', 'all one way'], ['both', 'either way']]} onPick={setTurn} />
         </div>
         <NumberField label="Lost at a tear" unit="mm" value={gapMm} onValue={setGap} problem={at('gapMm')} />
-        <NumberField label="Deckle torn off all round" unit="mm" value={deckleMm} onValue={setDeckle} problem={deckleMm !== null && deckleMm < 0 ? 'must be 0 or more' : undefined} hint="0: the deckles stay" />
+        <NumberField label="Deckle torn off all round" unit="mm" value={deckleMm} onValue={setDeckle} problem={deckleProblem} hint="0: the deckles stay" />
         <NumberField label="Proofs beside" digits={0} value={proofs} onValue={setProofs} problem={proofs !== null && (proofs < 0 || !Number.isInteger(proofs)) ? 'must be a whole number of 0 or more' : undefined} hint={`${prints} prints, ${Math.max(0, starts - prints)} spares`} />
         {misfit && <p role="alert" className="font-medium text-signal sm:col-span-2">◆ A sheet of {formatMm(piece.widthMm)} × {formatMm(piece.heightMm)} {misfit}.</p>}
         {plan && (
