@@ -62,3 +62,10 @@ export async function bareJob(page: Page, url: string, plate: { title: string; k
   await page.getByLabel('Thickness, mm').fill(plate.thickness)
   await kept(page)
 }
+
+/** Width and height of a named line in an SVG at 1:1, mm to the thousandths it is written in. */
+export function boxIn(svg: string, name: string): { widthMm: number; heightMm: number } {
+  const points = [...new RegExp(`<path id="${name}" d="([^"]+)"`).exec(svg)![1].matchAll(/[ML]([\d.]+) ([\d.]+)/g)]
+  const span = (axis: 1 | 2) => Number((Math.max(...points.map((point) => Number(point[axis]))) - Math.min(...points.map((point) => Number(point[axis])))).toFixed(3))
+  return { widthMm: span(1), heightMm: span(2) }
+}

@@ -1,4 +1,4 @@
-import { expect, kept, openStation, test } from './fixtures'
+import { boxIn, expect, kept, openStation, test } from './fixtures'
 
 test('a paper’s stock is entered, runs low, is kept back for jobs, and says what could stand in', async ({ page, sample }) => {
   await page.goto(`${sample.url}/store`)
@@ -79,10 +79,9 @@ test('the registration sheet is drawn for the damp sheet as its marks say', asyn
   await page.getByRole('radio', { name: 'The damp sheet, grown' }).click()
   // 380 × 280 mm with the grain along the 380: 0.35 % and 1.5 %.
   await expect(page.getByText(/The damp sheet is 381\.3 × 284\.2 mm \(usual growth, from memory\)/)).toBeVisible()
-  const [sheet] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: /Download the sheet/ }).click()])
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'SVG', exact: true }).click()])
   const { readFile } = await import('node:fs/promises')
-  const svg = await readFile(await sheet.path(), 'utf8')
-  expect(Number(/<rect id="paper"[^>]* width="([\d.]+)"/.exec(svg)![1])).toBeCloseTo(381.33, 2)
+  expect(boxIn(await readFile(await download.path(), 'utf8'), 'paper').widthMm).toBeCloseTo(381.33, 2)
 })
 
 test('prints are laid into a place that has room, asked for, and taken out', async ({ page, sample }) => {

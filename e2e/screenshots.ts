@@ -31,6 +31,7 @@ const VIEWS: Record<string, string> = {
 /** Rooms whose picture is taken only when it is asked for by name. */
 const MORE: Record<string, string> = {
   'chine-colle': '/jobs/samphire/register/chine-colle',
+  guide: '/jobs/mooring-posts/press/guide',
   tearing: '/jobs/mooring-posts/paper/tearing',
   queue: '/queue',
   'new-job': '/jobs/new',

@@ -71,7 +71,7 @@ test('the registration sheet and the record are print-ready', async ({ page, sam
   await expect(page.getByRole('article', { name: 'Documentation sheet' })).toBeVisible()
   await expect(page.getByRole('navigation', { name: 'Stations' })).toBeHidden()
   await expect(page.getByRole('complementary', { name: 'Slip' })).toBeHidden()
-  const sheet = await fetch(`${sample.url}/jobs/the-pilot-s-window/register/sheet.svg?view=beneath`)
+  const sheet = await fetch(`${sample.url}/jobs/the-pilot-s-window/register/sheet.svg?view=above`)
   expect(sheet.headers.get('content-type')).toContain('image/svg+xml')
   expect(await sheet.text()).toContain('scale(-1 1)')
   const schema = (await (await fetch(`${sample.url}/job-file.schema.json`)).json()) as { properties: Record<string, unknown> }

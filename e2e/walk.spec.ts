@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises'
 import sharp from 'sharp'
-import { expect, kept, openStation, test } from './fixtures'
+import { boxIn, expect, kept, openStation, test } from './fixtures'
 
 const drawing = () => sharp({ create: { width: 900, height: 600, channels: 3, background: '#999' } }).png().toBuffer()
 
@@ -75,8 +75,10 @@ test('a new print from a bare plate to a signed edition', async ({ page, empty }
     await page.getByRole('radio', { name: 'Weighted' }).click()
     await kept(page)
     await expect(page.getByText('54.8 mm').first()).toBeVisible()
-    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: /Download the sheet/ }).click()])
-    expect(await readFile(await download.path(), 'utf8')).toMatch(/width="344mm".*id="plate" [^>]*width="190.5" height="127"/)
+    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'SVG', exact: true }).click()])
+    const svg = await readFile(await download.path(), 'utf8')
+    expect(svg).toContain('width="344mm"')
+    expect(boxIn(svg, 'plate')).toEqual({ widthMm: 190.5, heightMm: 127 })
   })
   await test.step('prove: change one thing, say what is expected, see, go back and approve', async () => {
     await openStation(page, 'Prove')

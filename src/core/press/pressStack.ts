@@ -51,7 +51,7 @@ const MOST_STEPS = 200
  * Pressure that compresses the layers by `d` mm, MPa. Compression is a concave, rising function of pressure, so Newton's method
  * from the linear answer climbs to the root from below and cannot miss it.
  */
-function pressureAt(layers: readonly Layer[], d: number): number {
+export function pressureAt(layers: readonly Layer[], d: number): number {
   if (d <= 0) return 0
   let sigma = 0
   for (let step = 0; step < MOST_STEPS; step++) {

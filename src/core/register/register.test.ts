@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { layMargins, marginsInput } from './margins'
-import { drawRegistrationSheet } from './registrationSheet'
+import { drawingToSvg, type SheetDrawing } from '../sheet/sheetDrawing'
+import { registrationSheet, type RegistrationSheetInput } from './registrationSheet'
 
 const size = fc.double({ min: 10, max: 900, noNaN: true })
 
@@ -29,23 +30,36 @@ describe('layMargins', () => {
   })
 })
 
-describe('drawRegistrationSheet', () => {
-  const input = { paper: { widthMm: 300, heightMm: 250 }, plate: { widthMm: 180, heightMm: 120 }, margins: { leftMm: 60, rightMm: 60, topMm: 50, bottomMm: 80 }, title: 'Tide & “gauge”' }
-  const read = (svg: string, id: string) => {
-    const [, x, y, width, height] = new RegExp(`<rect id="${id}" x="([\\d.]+)" y="([\\d.]+)" width="([\\d.]+)" height="([\\d.]+)"`).exec(svg)!.map(Number)
-    return { x, y, width, height }
+describe('registrationSheet', () => {
+  const input: RegistrationSheetInput = { paper: { widthMm: 300, heightMm: 250 }, plate: { widthMm: 180, heightMm: 120 }, margins: { leftMm: 60, rightMm: 60, topMm: 50, bottomMm: 80 }, other: null, mirrored: false, title: 'Tide & “gauge”' }
+  const boxOf = (sheet: SheetDrawing, name: string) => {
+    const { points } = sheet.strokes.find((stroke) => stroke.name === name)!
+    const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)]
+    return { x: Math.min(...xs), y: Math.min(...ys), width: Math.max(...xs) - Math.min(...xs), height: Math.max(...ys) - Math.min(...ys) }
   }
   it('is at 1:1, with the plate where the margins put it', () => {
-    const svg = drawRegistrationSheet({ ...input, mirrored: false })
-    const [, width, height] = /width="([\d.]+)mm" height="([\d.]+)mm" viewBox="0 0 \1 \2"/.exec(svg)!.map(Number)
-    expect([width, height]).toEqual([344, 294])
-    const paper = read(svg, 'paper')
-    const plate = read(svg, 'plate')
+    const sheet = registrationSheet(input)
+    expect([sheet.widthMm, sheet.heightMm]).toEqual([344, 294])
+    const [paper, plate] = [boxOf(sheet, 'paper'), boxOf(sheet, 'plate')]
     expect([plate.x - paper.x, plate.y - paper.y, plate.width, plate.height]).toEqual([60, 50, 180, 120])
+    expect(drawingToSvg(sheet)).toContain('width="344mm" height="294mm" viewBox="0 0 344 294"')
   })
-  it('turns left for right when seen from beneath, and writes the title safely', () => {
-    const svg = drawRegistrationSheet({ ...input, mirrored: true })
-    expect(svg).toContain('translate(344 0) scale(-1 1)')
-    expect(svg).toContain('Tide &amp; “gauge”')
+  it('from the printer’s side the notes are mirrored and the bar reads true; from beneath both read true', () => {
+    const mirroredWords = (sheet: SheetDrawing) => sheet.words.map(({ isMirrored = false }) => isMirrored)
+    expect(mirroredWords(registrationSheet(input))).toEqual([true, true, false])
+    expect(mirroredWords(registrationSheet({ ...input, mirrored: true }))).toEqual([false, false, false])
+    expect(drawingToSvg(registrationSheet(input))).toContain('Tide &amp; “gauge”')
+  })
+  it('from beneath it lies left for right', () => {
+    const lopsided = { ...input, margins: { leftMm: 40, rightMm: 80, topMm: 50, bottomMm: 80 } }
+    const [above, beneath] = [registrationSheet(lopsided), registrationSheet({ ...lopsided, mirrored: true })]
+    expect(boxOf(beneath, 'plate').x - boxOf(beneath, 'paper').x).toBe(80)
+    expect(boxOf(beneath, 'plate').x).toBe(above.widthMm - boxOf(above, 'plate').x - 180)
+  })
+  it('a second, larger paper lies round the same plate', () => {
+    const sheet = registrationSheet({ ...input, other: { name: 'Proofing oat', paper: { widthMm: 320, heightMm: 300 }, margins: { leftMm: 70, rightMm: 70, topMm: 80, bottomMm: 100 } } })
+    const [plate, other, paper] = ['plate', 'other-paper', 'paper'].map((name) => boxOf(sheet, name))
+    expect([plate.x - other.x, plate.y - other.y, plate.x - paper.x, plate.y - paper.y]).toEqual([70, 80, 60, 50])
+    expect([sheet.widthMm, sheet.heightMm]).toEqual([364, 344])
   })
 })

@@ -1,76 +1,63 @@
+import type { Outline } from '../geometry/polygon'
+import { CHECK_BAR_MM, checkBar, cornerMarks, mirrorDrawing, type SheetDrawing, type Stroke } from '../sheet/sheetDrawing'
 import { formatInches, formatMm } from '../units/length'
 import type { Margins } from './margins'
 
+type Size = { widthMm: number; heightMm: number }
+
 /** What a registration sheet shows; all lengths in millimetres. */
 export interface RegistrationSheetInput {
-  paper: { widthMm: number; heightMm: number }
-  plate: { widthMm: number; heightMm: number }
+  paper: Size
+  plate: Size
   margins: Margins
+  /** a second sheet the plate is printed on, such as the proofing paper, with its own margins; null: one paper */
+  other: { name: string; paper: Size; margins: Margins } | null
   /** Seen from beneath: the whole sheet turned left for right, so that its notes read true. */
   mirrored: boolean
   title: string
 }
 
-/** Length of the check bar: measured after printing, it proves the scale. */
-export const CHECK_BAR_MM = 100
-/** Room round the paper outline for the check bar and the notes. */
+/** Room round the outer paper outline for the check bar and the notes. */
 export const SURROUND_MM = 22
+/** Reach of the marks outward from the corners of sheet and plate, mm. */
+const REACH = { paper: 8, plate: 6 } as const
 
-const escapeXml = (text: string) => text.replace(/[&<>"]/g, (glyph) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[glyph]!)
-const line = (x1: number, y1: number, x2: number, y2: number) => `<line x1="${x1}" y1="${y1}" x2="${x2}" y2="${y2}"/>`
-const rectangle = (x: number, y: number, width: number, height: number, id: string) => `<rect id="${id}" x="${x}" y="${y}" width="${width}" height="${height}"/>`
-
-/** Marks that reach outward from a rectangle's corners, so that they stay visible round a laid plate or sheet. */
-function cornerMarks(x: number, y: number, width: number, height: number, reach: number): string {
-  return [x, x + width]
-    .flatMap((cornerX) => [y, y + height].map((cornerY) => {
-      const outX = cornerX === x ? -1 : 1
-      const outY = cornerY === y ? -1 : 1
-      return line(cornerX + outX, cornerY, cornerX + outX * reach, cornerY) + line(cornerX, cornerY + outY, cornerX, cornerY + outY * reach)
-    }))
-    .join('')
-}
+const box = (x: number, y: number, { widthMm, heightMm }: Size): Outline => [[x, y], [x + widthMm, y], [x + widthMm, y + heightMm], [x, y + heightMm]]
+const line = (x1: number, y1: number, x2: number, y2: number): Stroke => ({ points: [[x1, y1], [x2, y2]], isClosed: false, widthMm: 0.25 })
 
 /**
- * The sheet that lies under the plate, as SVG at 1:1: paper outline outside, plate inside, corner and centre marks,
- * and a 100 mm check bar outside the paper. Seen from the printer's side the notes are mirrored, so that they cannot
- * pass for part of the print; seen from beneath the drawing is mirrored and the notes read true.
- *
- * @returns an SVG document whose width and height are in millimetres and whose user unit is the millimetre
+ * The sheet that lies under the plate, at 1:1: paper outlines outside, plate inside, corner and centre marks, and a 100 mm
+ * check bar outside the paper. Seen from the printer's side the notes are mirrored, so that they cannot pass for part of the
+ * print; seen from beneath the drawing is mirrored and the notes read true. The bar's own words read true both ways.
  */
-export function drawRegistrationSheet({ paper, plate, margins, mirrored, title }: RegistrationSheetInput): string {
-  const width = Math.max(paper.widthMm, CHECK_BAR_MM) + 2 * SURROUND_MM
-  const height = paper.heightMm + 2 * SURROUND_MM
-  const paperX = (width - paper.widthMm) / 2
-  const plateX = paperX + margins.leftMm
-  const plateY = SURROUND_MM + margins.topMm
-  const middle = width / 2
-  const plateMiddleY = plateY + plate.heightMm / 2
-  const barX = middle - CHECK_BAR_MM / 2
-  const barY = SURROUND_MM + paper.heightMm + 7
-  const ticks = Array.from({ length: 11 }, (_, i) => line(barX + i * 10, barY, barX + i * 10, barY + (i % 5 === 0 ? 4 : 2.5))).join('')
-  // The check bar always reads true; the notes read true only from beneath. Inside the mirrored group reading true means turning back.
-  const write = (text: string, x: number, y: number, size: number, turned: boolean) =>
-    `<text transform="translate(${x} ${y})${turned ? ' scale(-1 1)' : ''}" font-size="${size}" text-anchor="middle">${escapeXml(text)}</text>`
-  const sizes = `${title}: paper ${formatMm(paper.widthMm)} × ${formatMm(paper.heightMm)}, plate ${formatMm(plate.widthMm)} × ${formatMm(plate.heightMm)}`
-  const edges = `sides ${formatMm(margins.leftMm)} (${formatInches(margins.leftMm)}), top ${formatMm(margins.topMm)}, bottom ${formatMm(margins.bottomMm)}`
-
-  const body = [
-    `<g fill="none" stroke="#111" stroke-width="0.25">`,
-    rectangle(paperX, SURROUND_MM, paper.widthMm, paper.heightMm, 'paper'),
-    cornerMarks(paperX, SURROUND_MM, paper.widthMm, paper.heightMm, 8),
-    `<g stroke-width="0.4">${rectangle(plateX, plateY, plate.widthMm, plate.heightMm, 'plate')}</g>`,
-    cornerMarks(plateX, plateY, plate.widthMm, plate.heightMm, Math.min(6, margins.leftMm, margins.topMm, margins.bottomMm)),
-    line(middle, SURROUND_MM - 6, middle, SURROUND_MM), line(middle, SURROUND_MM + paper.heightMm, middle, SURROUND_MM + paper.heightMm + 5),
-    line(paperX - 6, plateMiddleY, paperX, plateMiddleY), line(paperX + paper.widthMm, plateMiddleY, paperX + paper.widthMm + 6, plateMiddleY),
-    `<g id="check-bar">${line(barX, barY, barX + CHECK_BAR_MM, barY)}${ticks}</g>`,
-    `</g>`,
-    `<g fill="#111" font-family="sans-serif">`,
-    write(sizes, middle, SURROUND_MM - 9, 3.4, true),
-    write(edges, middle, SURROUND_MM - 4.5, 3, true),
-    write(`${CHECK_BAR_MM} mm: measure this bar after printing`, middle, barY + 9, 3.4, mirrored),
-    `</g>`,
-  ].join('')
-  const turned = mirrored ? `<g transform="translate(${width} 0) scale(-1 1)">${body}</g>` : body
-  return `<svg xmlns="http://www.w3.org/2000/svg" width="${width}mm" height="${height}mm" viewBox="0 0 ${width} ${height}"><rect width="${width}" height="${height}" fill="#fff"/>${turned}</svg>`
+export function registrationSheet({ paper, plate, margins, other, mirrored, title }: RegistrationSheetInput): SheetDrawing {
+  // Everything is measured from the plate's corner; the room round it is what the larger of the papers wants.
+  const sheets = [{ paper, margins }, ...(other ? [other] : [])]
+  const most = (side: keyof Margins) => Math.max(...sheets.map((sheet) => sheet.margins[side]))
+  const inner = most('leftMm') + plate.widthMm + most('rightMm')
+  const widthMm = Math.max(inner, CHECK_BAR_MM) + 2 * SURROUND_MM
+  const [plateX, plateY] = [(widthMm - inner) / 2 + most('leftMm'), SURROUND_MM + most('topMm')]
+  const [paperX, paperY] = [plateX - margins.leftMm, plateY - margins.topMm]
+  const lowest = plateY + plate.heightMm + most('bottomMm')
+  const [middleX, middleY] = [plateX + plate.widthMm / 2, plateY + plate.heightMm / 2]
+  const bar = checkBar(widthMm / 2 - CHECK_BAR_MM / 2, lowest + 7)
+  const notes = [
+    `${title}: paper ${formatMm(paper.widthMm)} × ${formatMm(paper.heightMm)}, plate ${formatMm(plate.widthMm)} × ${formatMm(plate.heightMm)}`,
+    `sides ${formatMm(margins.leftMm)} (${formatInches(margins.leftMm)}), top ${formatMm(margins.topMm)}, bottom ${formatMm(margins.bottomMm)}${other ? `; dashed: ${other.name}` : ''}`,
+  ]
+  const drawing: SheetDrawing = {
+    widthMm, heightMm: lowest + SURROUND_MM, title, pictures: [],
+    strokes: [
+      { points: box(paperX, paperY, paper), isClosed: true, widthMm: 0.25, name: 'paper' },
+      ...(other ? [{ points: box(plateX - other.margins.leftMm, plateY - other.margins.topMm, other.paper), isClosed: true, widthMm: 0.25, isDashed: true, name: 'other-paper' }] : []),
+      ...cornerMarks(paperX, paperY, paper.widthMm, paper.heightMm, REACH.paper),
+      { points: box(plateX, plateY, plate), isClosed: true, widthMm: 0.4, name: 'plate' },
+      ...cornerMarks(plateX, plateY, plate.widthMm, plate.heightMm, Math.max(1, Math.min(REACH.plate, margins.leftMm, margins.topMm, margins.bottomMm))),
+      line(middleX, paperY - 6, middleX, paperY), line(middleX, paperY + paper.heightMm, middleX, paperY + paper.heightMm + 5),
+      line(paperX - 6, middleY, paperX, middleY), line(paperX + paper.widthMm, middleY, paperX + paper.widthMm + 6, middleY),
+      ...bar.strokes,
+    ],
+    words: [...notes.map((text, i) => ({ text, at: [widthMm / 2, 12.5 + 4.5 * i] as [number, number], sizeMm: 3.2, anchor: 'middle' as const, isMirrored: true })), ...bar.words.map((words) => ({ ...words, isMirrored: mirrored }))],
+  }
+  return mirrored ? mirrorDrawing(drawing) : drawing
 }

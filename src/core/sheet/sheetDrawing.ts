@@ -1,9 +1,9 @@
 import type { Outline, Point } from '../geometry/polygon'
 
 /** A line of a drawing; all lengths in millimetres. */
-export interface Stroke { points: Outline; isClosed: boolean; widthMm: number; isDashed?: boolean }
+export interface Stroke { points: Outline; isClosed: boolean; widthMm: number; isDashed?: boolean; /** what the line is, for those who measure it */ name?: string }
 /** Words on a drawing, their baseline's start, middle or end at a point. */
-export interface Words { text: string; at: Point; sizeMm: number; anchor?: 'start' | 'middle' | 'end' }
+export interface Words { text: string; at: Point; sizeMm: number; anchor?: 'start' | 'middle' | 'end'; /** written to be read from behind */ isMirrored?: boolean }
 /** A picture on a drawing, as a data address. */
 export interface Placed { data: string; xMm: number; yMm: number; widthMm: number; heightMm: number }
 
@@ -43,6 +43,18 @@ export function cornerMarks(x: number, y: number, width: number, height: number,
   )
 }
 
+/** A drawing as it is seen from behind: left for right, so that what was written mirrored reads true. */
+export function mirrorDrawing(drawing: SheetDrawing): SheetDrawing {
+  const turn = ([x, y]: Point): Point => [drawing.widthMm - x, y]
+  const ends = { start: 'end', middle: 'middle', end: 'start' } as const
+  return {
+    ...drawing,
+    strokes: drawing.strokes.map((stroke) => ({ ...stroke, points: stroke.points.map(turn) })),
+    words: drawing.words.map((line) => ({ ...line, at: turn(line.at), isMirrored: !line.isMirrored, anchor: ends[line.anchor ?? 'start'] })),
+    pictures: drawing.pictures.map((picture) => ({ ...picture, xMm: drawing.widthMm - picture.xMm - picture.widthMm })),
+  }
+}
+
 const escapeXml = (text: string) => text.replace(/[&<>"]/g, (glyph) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[glyph]!)
 const short = (mm: number) => String(Math.round(mm * 1000) / 1000)
 
@@ -64,9 +76,9 @@ export function drawingToSvg({ widthMm, heightMm, title, strokes, words, picture
     `<svg xmlns="http://www.w3.org/2000/svg" ${size} viewBox="${view}"><title>${escapeXml(title)}</title><rect width="${short(widthMm)}" height="${short(heightMm)}" fill="#fff"/>`,
     ...pictures.map(({ data, xMm, yMm, widthMm: w, heightMm: h }) => `<image href="${data}" x="${short(xMm)}" y="${short(yMm)}" width="${short(w)}" height="${short(h)}" preserveAspectRatio="none" image-rendering="pixelated"/>`),
     '<g fill="none" stroke="#000">',
-    ...strokes.map((stroke) => `<path d="${strokePath(stroke)}" stroke-width="${stroke.widthMm}"${stroke.isDashed ? ' stroke-dasharray="2 1.5"' : ''}/>`),
+    ...strokes.map((stroke) => `<path${stroke.name ? ` id="${escapeXml(stroke.name)}"` : ''} d="${strokePath(stroke)}" stroke-width="${stroke.widthMm}"${stroke.isDashed ? ' stroke-dasharray="2 1.5"' : ''}/>`),
     '</g><g fill="#000" font-family="sans-serif">',
-    ...words.map(({ text, at: [x, y], sizeMm, anchor = 'start' }) => `<text x="${short(x)}" y="${short(y)}" font-size="${sizeMm}" text-anchor="${anchors[anchor]}">${escapeXml(text)}</text>`),
+    ...words.map(({ text, at: [x, y], sizeMm, anchor = 'start', isMirrored }) => `<text ${isMirrored ? `transform="translate(${short(x)} ${short(y)}) scale(-1 1)"` : `x="${short(x)}" y="${short(y)}"`} font-size="${sizeMm}" text-anchor="${anchors[anchor]}">${escapeXml(text)}</text>`),
     '</g></svg>',
   ].join('')
 }

@@ -80,7 +80,7 @@ export function FrontElevation({ turnsLeft, turnsRight, mmPerTurn, target, left,
           roller, lean shown {TILT_FACTOR} ×
         </text>
       </svg>
-      <p className="text-xs text-muted">The strip forecasts how dark the print comes out from left to right{left === null ? ' once there is a BAT to compare with' : ''}.</p>
+      <p className="text-xs text-muted">The strip forecasts how dark the print comes out from left to right{left === null ? ', where the squeeze can be compared with a BAT’s' : ''}.</p>
       <div className="mt-2 grid grid-cols-3 gap-2" role="group" aria-label="Turn the screws by a quarter">
         <Button className={big} onClick={() => onTurn(['turnsLeft'], -0.25)}>Left tighter ¼</Button>
         <Button className={big} onClick={() => onTurn(['turnsLeft', 'turnsRight'], -0.25)}>Both tighter ¼</Button>

@@ -2,7 +2,10 @@
 
 import { useMemo } from 'react'
 import Link from 'next/link'
-import { formatTurns, gapMm, squeezeAt, tiltMm, type PressSetting, type SqueezeAt } from '@/core/press/pressSetting'
+import type { PlateKind } from '@/core/plate/plate'
+import { nipProfile, stackWarnings } from '@/core/press/nip'
+import { pressStackInput } from '@/core/press/pressStack'
+import { formatTurns, gapMm, squeezeAt, stackOf, tiltMm, type PressSetting, type SqueezeAt } from '@/core/press/pressSetting'
 import { formatNumber } from '@/core/units/length'
 import type { Bench } from '@/core/prove/settings'
 import type { StorePack, StorePress } from '@/data/store'
@@ -18,10 +21,14 @@ import { problemAt } from '../bench/problemAt'
 import { useStation, type Loose } from '../bench/useStation'
 import { CarryOver } from './CarryOver'
 import { FrontElevation } from './FrontElevation'
+import { NipProfile } from './NipProfile'
+import { PressRooms } from './PressRooms'
 import { SideElevation } from './SideElevation'
 import { ZeroLine } from './ZeroLine'
 
 const UNSET: Loose<PressSetting> = { pressId: '', name: '', rollerRadiusMm: null, mmPerTurn: null, turnsLeft: 4, turnsRight: 4, packName: '', pack: [], makeReadyMm: 0, passes: 1 }
+/** Kinds of plate whose edge cuts no felt. */
+const SOFT_PLATES: ReadonlySet<PlateKind> = new Set<PlateKind>(['card-drypoint', 'carton-laminate'])
 /** A quarter turn: what one key press moves a screw. */
 const STEP = 0.25
 
@@ -59,11 +66,18 @@ export function PressStation({ presses, packs }: { presses: StorePress[]; packs:
     return true
   })
   const tilt = press ? tiltMm(press) : 0
+  const stack = useMemo(() => {
+    if (!press || !plate || !paper) return null
+    const parsed = pressStackInput.safeParse({ ...stackOf(press, plate.thicknessMm, paper.caliperMm), gapMm: gapMm(press, (press.turnsLeft + press.turnsRight) / 2) })
+    return parsed.success ? parsed.data : null
+  }, [press, plate, paper])
+  const warnings = stack && plate ? stackWarnings(stack, { bevelDegrees: plate.bevelDegrees, isHard: !SOFT_PLATES.has(plate.kind) }) : []
   const target = job.bat?.settings.press ?? null
   const stock = presses.find(({ id }) => id === value.pressId)
 
   return (
     <PlateMark title="Press" aside={<KeepLine {...kept} />}>
+      <PressRooms />
       <PressCaution />
       <div className="grid gap-3 sm:grid-cols-2 xl:grid-cols-4">
         <SelectField
@@ -98,6 +112,8 @@ export function PressStation({ presses, packs }: { presses: StorePress[]; packs:
         </div>
         <div>
           <SideElevation press={press} plateMm={plate?.thicknessMm ?? null} caliperMm={paper?.caliperMm ?? null} />
+          {stack && <NipProfile profile={nipProfile(stack)} />}
+          {warnings.map((words) => <p key={words} role="status" className="mt-2 font-medium">◆ {words}</p>)}
           <div className="mt-3 flex flex-wrap gap-x-8 gap-y-3">
             <Figure value={squeezeWord(left, held)} label={held ? 'squeeze left, BAT = 100 %' : 'contact, left'} note={press && `gap ${formatNumber(gapMm(press, press.turnsLeft), 2)} mm`} />
             <Figure value={squeezeWord(right, held)} label={held ? 'squeeze right' : 'contact, right'} note={press && `gap ${formatNumber(gapMm(press, press.turnsRight), 2)} mm`} />

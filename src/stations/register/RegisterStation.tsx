@@ -4,8 +4,10 @@ import { useState } from 'react'
 import { learnGrowth, sheetOnTheBed, type GrowthMarks } from '@/core/paper/growth'
 import { layMargins, marginsInput } from '@/core/register/margins'
 import { LAYING_METHODS, type LayingMethod, type RegisterSetting } from '@/core/register/registerSetting'
-import { drawRegistrationSheet } from '@/core/register/registrationSheet'
+import { drawingToSvg } from '@/core/sheet/sheetDrawing'
+import { PAGES } from '@/core/sheet/tileSheet'
 import { formatInches, formatMm, formatNumber } from '@/core/units/length'
+import type { StorePaper } from '@/data/store'
 import { buttonClass } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { SelectField } from '@/ui/Field'
@@ -17,22 +19,32 @@ import { KeepLine } from '../bench/KeepLine'
 import { problemAt } from '../bench/problemAt'
 import { useStation, type Loose } from '../bench/useStation'
 import { MisfitSolver } from './MisfitSolver'
+import { registrationOf } from './registrationOf'
 import { RegisterRooms } from './RegisterRooms'
 
 const UNSET: Loose<RegisterSetting> = { scheme: 'centred', bottomToTop: 1.2, laying: 'corner-marks' }
 
+interface RegisterStationProps {
+  marks: GrowthMarks[]
+  papers: Pick<StorePaper, 'id' | 'name' | 'sheetWidthMm' | 'sheetHeightMm' | 'grain'>[]
+}
+
 /** Where the plate lies on the sheet, and the registration sheet at 1:1. */
-export function RegisterStation({ marks }: { marks: GrowthMarks[] }) {
+export function RegisterStation({ marks, papers }: RegisterStationProps) {
   const { bench, job } = useBench()
   const { value, change, ...kept } = useStation('register', UNSET)
   const [mirrored, setMirrored] = useState(false)
-  const { plate, paper } = bench
   const [sheet, setSheet] = useState<'dry' | 'damp'>('dry')
+  const [otherId, setOther] = useState('')
+  const { plate, paper } = bench
   const growth = learnGrowth(marks.filter(({ paperId }) => paperId === paper?.paperId))
-  const sizes = plate && paper ? { paper: sheetOnTheBed(paper, sheet, growth), plate: { widthMm: plate.widthMm, heightMm: plate.heightMm } } : null
-  const input = sizes && marginsInput.safeParse({ ...sizes, scheme: value.scheme, bottomToTop: value.bottomToTop ?? undefined })
+  const lying = paper && sheetOnTheBed(paper, sheet, growth)
+  const input = plate && lying && marginsInput.safeParse({ paper: lying, plate: { widthMm: plate.widthMm, heightMm: plate.heightMm }, scheme: value.scheme, bottomToTop: value.bottomToTop ?? undefined })
   const margins = input?.success ? layMargins(input.data) : null
-  const svg = sizes && margins ? drawRegistrationSheet({ ...sizes, margins, mirrored, title: job.title }) : null
+  const found = margins ? registrationOf({ plate, paper, register: value as RegisterSetting }, job.title, { sheet, mirrored, otherId: otherId || null }, marks, papers) : null
+  const svg = found && 'drawing' in found ? drawingToSvg(found.drawing) : null
+  const reason = found && 'reason' in found ? found.reason : input && !input.success ? input.error.issues[0].message : 'Set plate and paper first: the margins follow from both.'
+  const file = (form: 'svg' | 'pdf', pages = '') => `/jobs/${job.slug}/register/sheet.${form}?view=${mirrored ? 'beneath' : 'above'}&sheet=${sheet}${otherId ? `&other=${otherId}` : ''}${pages ? `&pages=${pages}` : ''}`
 
   return (
     <PlateMark title="Register" aside={<KeepLine {...kept} />}>
@@ -42,15 +54,22 @@ export function RegisterStation({ marks }: { marks: GrowthMarks[] }) {
           {svg ? (
             <img src={`data:image/svg+xml,${encodeURIComponent(svg)}`} alt={mirrored ? 'Registration sheet seen from beneath' : 'Registration sheet from the printer’s side'} className="max-h-[46dvh] w-full bg-white object-contain" />
           ) : (
-            <p className="border border-line bg-ground p-6 text-muted">{input && !input.success ? input.error.issues[0].message : 'Set plate and paper first: the margins follow from both.'}</p>
+            <p className="border border-line bg-ground p-6 text-muted">{reason}</p>
           )}
           {svg && (
-            <figcaption className="mt-2 flex flex-wrap items-center gap-3 text-sm">
-              <Choice label="Seen" value={mirrored ? 'beneath' : 'above'} options={[['above', 'From the printer’s side'], ['beneath', 'Mirrored, from beneath']]} onPick={(side) => setMirrored(side === 'beneath')} />
-              <Choice label="Drawn for" value={sheet} options={[['dry', 'The dry sheet'], ['damp', 'The damp sheet, grown']]} onPick={setSheet} />
-              <a href={`/jobs/${job.slug}/register/sheet.svg?view=${mirrored ? 'beneath' : 'above'}&sheet=${sheet}`} download={`${job.slug}-registration.svg`} className={buttonClass()}>
-                Download the sheet at 1:1 (SVG)
-              </a>
+            <figcaption className="mt-2 grid gap-3 text-sm">
+              <div className="flex flex-wrap items-center gap-3">
+                <Choice label="Seen" value={mirrored ? 'beneath' : 'above'} options={[['above', 'From the printer’s side'], ['beneath', 'Mirrored, from beneath']]} onPick={(side) => setMirrored(side === 'beneath')} />
+                <Choice label="Drawn for" value={sheet} options={[['dry', 'The dry sheet'], ['damp', 'The damp sheet, grown']]} onPick={setSheet} />
+              </div>
+              {bench.register && (
+                <div className="flex flex-wrap items-center gap-3">
+                  <span>At 1:1:</span>
+                  <a href={file('svg')} download={`${job.slug}-registration.svg`} className={buttonClass()}>SVG</a>
+                  <a href={file('pdf')} download={`${job.slug}-registration.pdf`} className={buttonClass()}>PDF, whole</a>
+                  {Object.entries(PAGES).map(([key, { label }]) => <a key={key} href={file('pdf', key)} download={`${job.slug}-registration-${key}.pdf`} className={buttonClass()}>PDF, {label} pages</a>)}
+                </div>
+              )}
             </figcaption>
           )}
         </figure>
@@ -61,6 +80,7 @@ export function RegisterStation({ marks }: { marks: GrowthMarks[] }) {
           </div>
           {value.scheme === 'weighted' && <NumberField label="Bottom ÷ top" digits={2} value={value.bottomToTop} onValue={(bottomToTop) => change({ bottomToTop })} problem={problemAt(kept.problems, 'bottomToTop')} />}
           <SelectField label="Laying the sheet" value={value.laying ?? ''} options={Object.entries(LAYING_METHODS)} onPick={(laying) => change({ laying: laying as LayingMethod })} />
+          <SelectField label="A second paper on the same sheet" value={otherId} options={[['', 'none'], ...papers.filter(({ id }) => id !== paper?.paperId).map(({ id, name }) => [id, name] as const)]} hint={otherId ? 'Dashed. A proof on other paper than the edition’s proves less.' : undefined} onPick={setOther} />
           {margins && (
             <div className="grid grid-cols-2 gap-4 border-t border-line pt-3">
               {([['leftMm', 'Left'], ['rightMm', 'Right'], ['topMm', 'Top'], ['bottomMm', 'Bottom']] as const).map(([side, label]) => (
@@ -68,7 +88,7 @@ export function RegisterStation({ marks }: { marks: GrowthMarks[] }) {
               ))}
             </div>
           )}
-          {sheet === 'damp' && sizes && <p className="text-sm">The damp sheet is {formatNumber(sizes.paper.widthMm, 1)} × {formatNumber(sizes.paper.heightMm, 1)} mm ({growth.alongFrom + growth.acrossFrom > 0 ? 'by its marks' : 'usual growth, from memory'}); it shrinks back with its plate mark, and the margins keep their proportions.</p>}
+          {sheet === 'damp' && lying && <p className="text-sm">The damp sheet is {formatNumber(lying.widthMm, 1)} × {formatNumber(lying.heightMm, 1)} mm ({growth.alongFrom + growth.acrossFrom > 0 ? 'by its marks' : 'usual growth, from memory'}); it shrinks back with its plate mark, and the margins keep their proportions.</p>}
           {bench.register === null && (
             <button type="button" className={buttonClass('main')} onClick={() => change({})}>
               Lay it so

@@ -1,6 +1,8 @@
 import sharp from 'sharp'
 import { describe, expect, it } from 'vitest'
 import { carrierSheet } from '@/core/plate/carrierSheet'
+import { registrationSheet } from '@/core/register/registrationSheet'
+import { OVERLAP_MM, PAGES, tileSheet } from '@/core/sheet/tileSheet'
 import { readPdfPage } from './pdfReader.test.fixture'
 import { renderSheetPdf } from './sheetPdf'
 
@@ -24,5 +26,19 @@ describe('a drawing as PDF, measured by an independent reader', () => {
       const found = page.paths.some((path) => points.every(([x, y]) => path.some(({ xMm, yMm }) => Math.hypot(xMm - x, yMm - y) < TOLERANCE_MM)))
       expect(found, JSON.stringify(points)).toBe(true)
     }
+  })
+
+  it('a registration sheet cut into A4 pages: outlines within 0.05 mm, and the pages’ crosses line up', async () => {
+    const sheet = registrationSheet({ paper: { widthMm: 300, heightMm: 250 }, plate: { widthMm: 180, heightMm: 120 }, margins: { leftMm: 60, rightMm: 60, topMm: 50, bottomMm: 80 }, other: null, mirrored: false, title: 'Posts' })
+    const tiles = tileSheet(sheet, 'a4')
+    const bytes = await renderSheetPdf(...tiles.map(({ drawing }) => drawing))
+    const pages = await Promise.all(tiles.map((_, i) => readPdfPage(bytes, i + 1)))
+    const found = (at: readonly [number, number]) => tiles.flatMap(({ fromXMm, fromYMm }, i) => pages[i].paths.flat().map(({ xMm, yMm }) => Math.hypot(xMm + fromXMm - at[0], yMm + fromYMm - at[1]))).filter((off) => off < TOLERANCE_MM).length
+    // Every corner of paper and plate is on a page; a cross of a seam is on both that share it.
+    for (const name of ['paper', 'plate']) for (const corner of sheet.strokes.find((stroke) => stroke.name === name)!.points) expect(found(corner), `${name} ${corner.join()}`).toBeGreaterThanOrEqual(1)
+    const [width, height] = [PAGES.a4.widthMm - 16, PAGES.a4.heightMm - 16]
+    const seam = [width - OVERLAP_MM / 2, 0.25 * height] as const
+    expect(found([seam[0] - 2, seam[1]])).toBeGreaterThanOrEqual(2)
+    expect(found([seam[0], seam[1] + 2])).toBeGreaterThanOrEqual(2)
   })
 })

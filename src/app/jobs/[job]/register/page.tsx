@@ -1,6 +1,8 @@
 import { loadGrowthMarks } from '@/data/growths'
+import { loadStore } from '@/data/store'
 import { RegisterStation } from '@/stations/register/RegisterStation'
 
 export default async function RegisterPage() {
-  return <RegisterStation marks={await loadGrowthMarks()} />
+  const [marks, { papers }] = await Promise.all([loadGrowthMarks(), loadStore()])
+  return <RegisterStation marks={marks} papers={papers.map(({ id, name, sheetWidthMm, sheetHeightMm, grain }) => ({ id, name, sheetWidthMm, sheetHeightMm, grain }))} />
 }

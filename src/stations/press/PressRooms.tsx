@@ -1,0 +1,4 @@
+import { RoomNav } from '../bench/RoomNav'
+
+/** Rooms of the press. */
+export const PressRooms = () => <RoomNav station="press" label="Press room" rooms={[['', 'Stack'], ['guide', 'Setting guide']]} />

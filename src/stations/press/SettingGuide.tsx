@@ -1,0 +1,106 @@
+'use client'
+
+import { useState } from 'react'
+import { FELTS_IN_TURNS, nextAtThePress, readStrips, STRIPS, type Strip } from '@/core/press/settingRoute'
+import type { StorePress } from '@/data/store'
+import { Button } from '@/ui/Button'
+import { Choice } from '@/ui/Choice'
+import { NumberField } from '@/ui/NumberField'
+import { PlateMark } from '@/ui/PlateMark'
+import { useKey } from '@/ui/useKey'
+import { useKeptText } from '@/ui/useKeptText'
+import { useBench } from '../bench/BenchContext'
+import { PressCaution } from '../bench/cautions'
+import { KeepLine } from '../bench/KeepLine'
+import { useStation } from '../bench/useStation'
+import { FrontElevation } from './FrontElevation'
+import { PressRooms } from './PressRooms'
+import { ZeroLine } from './ZeroLine'
+
+/** Pulls that warm the felts and are not counted. */
+const WARM_UPS = 2
+type Screw = 'turnsLeft' | 'turnsRight'
+
+/** Where the screws stand, what was done, and where they are wanted if not as the BAT. */
+interface Standing { left: number; right: number; fed: boolean; warm: number; wanted: { left: number | null; right: number | null } | null }
+const START: Standing = { left: 0, right: 0, fed: false, warm: 0, wanted: null }
+
+function read(text: string): Standing {
+  try {
+    return { ...START, ...(JSON.parse(text) as Partial<Standing>) }
+  } catch {
+    return START
+  }
+}
+
+/** Sets the press step by step, counting quarter turns from zero; where it stands survives a reload. */
+export function SettingGuide({ presses }: { presses: StorePress[] }) {
+  const { job, bench } = useBench()
+  const { value, change, ...kept } = useStation('press', { pressId: '', name: '', rollerRadiusMm: null, mmPerTurn: null, turnsLeft: 4, turnsRight: 4, packName: '', pack: [], makeReadyMm: 0, passes: 1 })
+  const [text, keep] = useKeptText(`typothesis-screws-${job.id}`)
+  const at = read(text)
+  const [strips, setStrips] = useState<Record<'left' | 'middle' | 'right', Strip | null>>({ left: null, middle: null, right: null })
+  const wantedOf = job.bat?.settings.press ?? bench.press
+  const wanted = at.wanted ?? { left: wantedOf?.turnsLeft ?? 4, right: wantedOf?.turnsRight ?? 4 }
+  const target = { left: Math.max(0, wanted.left ?? at.left), right: Math.max(0, wanted.right ?? at.right) }
+  const stand = (next: Partial<Standing>) => keep(JSON.stringify({ ...at, ...next }))
+  const turn = (screws: Screw[], by: number) => {
+    const moved = (screw: Screw, from: number) => (screws.includes(screw) ? Math.max(0, Number((from + by).toFixed(4))) : from)
+    stand({ left: moved('turnsLeft', at.left), right: moved('turnsRight', at.right) })
+  }
+  useKey(({ code }) => {
+    const keys: Record<string, [Screw[], number]> = {
+      Numpad7: [['turnsLeft'], -0.25], Numpad1: [['turnsLeft'], 0.25], Numpad9: [['turnsRight'], -0.25], Numpad3: [['turnsRight'], 0.25], Numpad8: [['turnsLeft', 'turnsRight'], -0.25], Numpad2: [['turnsLeft', 'turnsRight'], 0.25],
+    }
+    const act = keys[code] ?? keys[code.replace('Digit', 'Numpad')]
+    if (!act) return false
+    turn(...act)
+    return true
+  })
+  const press = presses.find(({ id }) => id === value.pressId)
+  const next = nextAtThePress({ left: at.left, right: at.right, areFeltsIn: at.fed }, target)
+  const below = (value: number | null) => (value !== null && value < 0 ? 'must be 0 or more' : undefined)
+  if (!press) return <PlateMark title="Press"><PressRooms /><p className="border border-line bg-ground p-4">Choose the press first, in Stack.</p></PlateMark>
+  return (
+    <PlateMark title="Press" aside={<KeepLine {...kept} />}>
+      <PressRooms />
+      <PressCaution />
+      <p className="text-sm"><ZeroLine press={press} /></p>
+      <section aria-label="What to do" aria-live="polite" className="my-3">
+        <p className="far-number text-5xl">{next.words}</p>
+        {next.more && <p className="mt-1 text-lg">{next.more}</p>}
+      </section>
+      <div className="grid gap-6 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+        <div>
+          <FrontElevation turnsLeft={at.left} turnsRight={at.right} mmPerTurn={press.mmPerTurn} target={{ turnsLeft: target.left, turnsRight: target.right }} left={null} right={null} onTurn={turn} />
+          <div className="mt-3 flex flex-wrap gap-3">
+            <Button className="min-h-14" onClick={() => keep(JSON.stringify(START))}>Both stand at zero</Button>
+            <Button className="min-h-14" look={at.fed ? 'plain' : 'main'} disabled={at.fed || at.left < FELTS_IN_TURNS || at.right < FELTS_IN_TURNS} onClick={() => stand({ fed: true })}>{at.fed ? 'Felts are in' : 'Felts are fed in'}</Button>
+            <Button className="min-h-14" look="main" disabled={!next.isThere} onClick={() => change({ turnsLeft: at.left, turnsRight: at.right })}>This is the setting</Button>
+          </div>
+        </div>
+        <div className="grid content-start gap-5">
+          <section aria-label="Wanted" className="grid gap-3 sm:grid-cols-2">
+            <h2 className="station-title sm:col-span-2">Wanted{job.bat ? ', as the BAT' : ''}</h2>
+            <NumberField label="Left" unit="turns from zero" value={wanted.left} onValue={(left) => stand({ wanted: { ...wanted, left } })} problem={below(wanted.left)} />
+            <NumberField label="Right" unit="turns from zero" value={wanted.right} onValue={(right) => stand({ wanted: { ...wanted, right } })} problem={below(wanted.right)} />
+          </section>
+          <section aria-label="Three strips" className="border-t border-line pt-3">
+            <h2 className="station-title">Three strips of paper</h2>
+            <p className="text-sm text-muted">Left, middle, right, between roller and bed: pull each gently.</p>
+            {(['left', 'middle', 'right'] as const).map((where) => (
+              <div key={where} className="mt-2 flex items-center gap-3"><span className="w-16">{where[0].toUpperCase() + where.slice(1)}</span><Choice label={`${where} strip`} value={strips[where]} options={Object.entries(STRIPS).map(([key, words]) => [key as Strip, words])} onPick={(strip) => setStrips({ ...strips, [where]: strip })} /></div>
+            ))}
+            <p role="status" className="mt-2 font-medium">{strips.left && strips.middle && strips.right ? readStrips(strips.left, strips.middle, strips.right) : 'Say what each of the three does.'}</p>
+          </section>
+          <section aria-label="Warm-up" className="border-t border-line pt-3">
+            <h2 className="station-title">Warm-up pulls</h2>
+            <p>{at.warm < WARM_UPS ? `Felts start cold and dry: pull ${WARM_UPS} on scrap, not counted. ${at.warm} done.` : 'The felts are warm: what comes now counts.'}</p>
+            <Button className="mt-2" disabled={!at.fed || at.warm >= WARM_UPS} onClick={() => stand({ warm: at.warm + 1 })}>One warm-up pulled</Button>
+            <p className="mt-3 text-sm">Turn slowly and evenly on the plate, and never stop on it: it prints a band. Faster once off.</p>
+          </section>
+        </div>
+      </div>
+    </PlateMark>
+  )
+}
