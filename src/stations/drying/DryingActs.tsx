@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react'
 import { dryingActs, type DryingLoad, type DryingPlace } from '@/core/dry/dryingPlaces'
 import type { FieldProblem } from '@/data/errors'
 import { Button } from '@/ui/Button'
+import { TextField } from '@/ui/Field'
 import { UNREACHABLE } from '../bench/BenchContext'
 import { useHand } from '../bench/useHand'
 import { Problems } from '../pull/Problems'
@@ -14,7 +15,7 @@ const moment = (iso: string) => new Date(iso).toLocaleString('en-GB', { weekday:
 
 /** What drying prints ask for, the earliest first, each done with one tap. */
 export function DryingActs({ places, loads }: { places: readonly DryingPlace[]; loads: readonly DryingLoad[] }) {
-  const [hand] = useHand()
+  const [hand, setHand] = useHand()
   const [now, setNow] = useState<string | null>(null)
   const [problems, setProblems] = useState<FieldProblem[]>([])
   useEffect(() => {
@@ -37,11 +38,12 @@ export function DryingActs({ places, loads }: { places: readonly DryingPlace[]; 
         {acts.map(({ loadId, kind, at, isDue, words }) => (
           <li key={`${loadId} ${kind}`} className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-t border-line py-1.5">
             <span><span className={isDue ? 'font-semibold' : ''}>{isDue ? '◆ ' : ''}{words}</span> <span className="text-sm text-muted">{isDue ? 'due since' : 'at'} {moment(at)}</span></span>
-            <Button onClick={() => void send(() => (kind === 'change' ? changeBetweenAction(loadId, hand || 'somebody') : takeOutAction(loadId)))}>{kind === 'change' ? 'Changed' : 'Taken out'}</Button>
+            <Button onClick={() => void send(() => (kind === 'change' ? changeBetweenAction(loadId, hand) : takeOutAction(loadId)))}>{kind === 'change' ? 'Changed' : 'Taken out'}</Button>
           </li>
         ))}
       </ul>
-      <Problems problems={problems} />
+      {acts.some(({ kind }) => kind === 'change') && <TextField label="Changed by" value={hand} onText={setHand} problem={problems[0]?.message} className="mt-2 max-w-56" />}
+      {acts.every(({ kind }) => kind !== 'change') && <Problems problems={problems} />}
     </section>
   )
 }
