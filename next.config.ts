@@ -1,7 +1,7 @@
 import type { NextConfig } from 'next'
 
-/** Largest upload a picture may be, in the form the framework reads; the exact limit is checked where the picture is kept. */
-const BODY_LIMIT = '45mb'
+/** Largest body an act may have, in the form the framework reads: a zipped job folder. Exact limits are checked where things are kept. */
+const BODY_LIMIT = '210mb'
 
 const config: NextConfig = {
   serverExternalPackages: ['sequelize', 'sqlite3', 'umzug', 'sharp', '@react-pdf/renderer'],

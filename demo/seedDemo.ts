@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto'
 import type { PullEvent, PullKind } from '@/core/edition/pull'
+import type { Features } from '@/core/prove/features'
 import type { Settings, SettingStation } from '@/core/prove/settings'
 import { usualTolerances } from '@/core/prove/tolerance'
 import { WIPING_SCHOOLS } from '@/core/wipe/wipingOrder'
@@ -12,6 +13,8 @@ import { makeBathCard, recordBathUse } from '@/data/baths'
 import { keepBitePlan, keepStrip } from '@/data/bites'
 import { keepBlotting } from '@/data/blottings'
 import { addDryingPlace } from '@/data/dryingPlaces'
+import { washBlanket } from '@/data/blankets'
+import { changePress, enterPressEvent } from '@/data/pressCards'
 import { keepPicture } from '@/data/images'
 import { createJob, loadJob, saveStation } from '@/data/jobs'
 import { keepMorning, nameWorkshop } from '@/data/mornings'
@@ -40,6 +43,16 @@ const OONA = 'Oona Fell'
 function fixedId(name: string): string {
   const hex = createHash('sha256').update(name).digest('hex')
   return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-4${hex.slice(13, 16)}-8${hex.slice(17, 20)}-${hex.slice(20, 32)}`
+}
+
+/** What stands on the cards of press and blankets, and what was tried on the bench press. */
+async function seedPressCards(): Promise<void> {
+  await changePress('little-press', { kind: 'two-screw', rollerLengthMm: 380, bedLengthMm: 700, serial: 'LP 31', gauge: [], frameNPerMm: null, note: 'Two screws, two hands.' })
+  for (const [day, event] of [
+    ['2026-01-12', { kind: 'zeroed' }], ['2026-01-12', { kind: 'test-print', note: 'Even, a touch pale at the right end.', imageId: null }], ['2026-01-13', { kind: 'upkeep', task: 'screws' }], ['2026-01-13', { kind: 'upkeep', task: 'grease' }],
+    ['2026-02-16', { kind: 'even-print', rightTighterTurns: 0.0625 }], ['2026-03-02', { kind: 'strips', left: 'holds', middle: 'holds', right: 'holds' }],
+  ] as const) await enterPressEvent('little-press', event, IDA, `${day}T08:30:00.000Z`)
+  await washBlanket('catcher', OONA, '2026-02-27T16:00:00.000Z')
 }
 
 /** Lays out one job as its people would have, at moments of its own. */
@@ -97,7 +110,7 @@ class JobStory {
   }
 }
 
-const verdict = (seen: 'lighter' | 'same' | 'darker', note: string): PullEvent => ({ kind: 'verdict', seen, note, outcome: 'keep' })
+const verdict = (seen: 'lighter' | 'same' | 'darker', note: string, features: Features = {}): PullEvent => ({ kind: 'verdict', seen, note, outcome: 'keep', features, imageId: null })
 const readings = (uptakePercent: number, plateC: number, tone1: number, tone2: number): PullEvent[] => [
   { kind: 'reading', quantity: 'uptakePercent', value: uptakePercent },
   { kind: 'reading', quantity: 'plateC', value: plateC },
@@ -117,8 +130,8 @@ const mooring: Settings = {
   },
   wipe: WIPING_SCHOOLS['three-stage'].order,
   paper: { paperId: 'heron-white', name: 'Heron white', gsm: 300, caliperMm: 0.55, sheetWidthMm: 300, sheetHeightMm: 250, grain: 'long', method: 'soak', dampMinutes: 30, targetUptakePercent: 55 },
-  press: { pressId: 'little-press', name: 'The little press', rollerRadiusMm: 45, mmPerTurn: 2, turnsLeft: 3, turnsRight: 3, packName: STARTER_PACKS[0].name, pack: STARTER_PACKS[0].layers, makeReadyMm: 0, passes: 1 },
-  register: { scheme: 'weighted', bottomToTop: 1.2, laying: 'corner-marks' },
+  press: { pressId: 'little-press', name: 'The little press', rollerRadiusMm: 45, mmPerTurn: 2, turnsLeft: 3, turnsRight: 3, packName: STARTER_PACKS[0].name, pack: STARTER_PACKS[0].layers, makeReadyMm: 0, passes: 1, direction: 'one-way', secondsOnPlate: null, frameNPerMm: null },
+  register: { scheme: 'weighted', bottomToTop: 1.2, laying: 'corner-marks', leftMm: null, topMm: null, marks: ['corners', 'centres'], plates: [], route: 'dried', trapMm: 30 },
 }
 
 /** A zinc etching in mid-edition: 11 of 24 pulled, one of them rejected. */
@@ -127,9 +140,9 @@ async function seedMooringPosts(): Promise<void> {
   const { version: _, ...stations } = mooring
   await story.set({ ...stations, press: { ...mooring.press, turnsLeft: 3.5, turnsRight: 3.5 }, ink: { ...mooring.ink, modifiers: [{ modifier: 'thin-oil', amount: 1 }] } })
   await story.picture('posts', '#b9bbbd', 1)
-  await story.later(70).pull('proof', IDA, [eye('lighter'), verdict('lighter', 'Grey all over, emboss shallow at the posts.')])
+  await story.later(70).pull('proof', IDA, [eye('lighter'), verdict('lighter', 'Grey all over, emboss shallow at the posts.', { line: -1, emboss: -1 })])
   await story.set({ press: { ...mooring.press, turnsLeft: 3, turnsRight: 3 } })
-  await story.later(45).pull('proof', IDA, [eye('darker'), verdict('darker', 'Lines full. Sky a little starved.')], { expected: 'darker', expectation: 'Half a turn tighter fills the lines.' })
+  await story.later(45).pull('proof', IDA, [eye('darker'), verdict('darker', 'Lines full. Sky a little starved.', { tone: 1 })], { expected: 'darker', expectation: 'Half a turn tighter fills the lines.' })
   await story.set({ ink: mooring.ink })
   const proof = await story.later(40).pull('proof', IDA, [eye('same'), verdict('same', 'Sky wipes cleanly and holds. This is it.'), ...readings(55, 37, 1.42, 0.31), batWipe], { expected: 'lighter', expectation: 'Two drops more: easier wipe, more film in the sky.' })
   await story.later(20).approve(proof, mooring, IDA)
@@ -186,15 +199,15 @@ async function seedSamphire(): Promise<void> {
   await story.set({
     plate, ink, wipe: WIPING_SCHOOLS['paper-only'].order,
     paper: { paperId: 'egret-soft', name: 'Egret soft', gsm: 250, caliperMm: 0.5, sheetWidthMm: 280, sheetHeightMm: 380, grain: 'long', method: 'dip', dampMinutes: 0.75, targetUptakePercent: 62 },
-    press: { ...press, makeReadyMm: 0 }, register: { scheme: 'weighted', bottomToTop: 1.3, laying: 'long-edge' },
+    press: { ...press, makeReadyMm: 0 }, register: { scheme: 'weighted', bottomToTop: 1.3, laying: 'long-edge', leftMm: null, topMm: null, marks: ['corners', 'centres'], plates: [], route: 'dried', trapMm: 30 },
   })
   await story.picture('samphire', '#cfc6b4', 1)
-  await story.later(60).pull('proof', TAM, [eye('lighter'), verdict('lighter', 'Hardly an emboss; the stems break up.')])
+  await story.later(60).pull('proof', TAM, [eye('lighter'), verdict('lighter', 'Hardly an emboss; the stems break up.', { line: -1, emboss: -1, tone: -1 })])
   await story.set({ press })
-  await story.later(35).pull('proof', TAM, [eye('darker'), verdict('darker', 'Stems stand. The mud wants to be darker still.')], { expected: 'darker', expectation: 'A bevelled make-ready sheet brings the thin card up to pressure.' })
+  await story.later(35).pull('proof', TAM, [eye('darker'), verdict('darker', 'Stems stand. The mud wants to be darker still.', { tone: -1 })], { expected: 'darker', expectation: 'A bevelled make-ready sheet brings the thin card up to pressure.' })
   await story.later(30).rework('Peeled the mud along the foot and pricked the joints.')
   await story.picture('samphire', '#cbbfa6', 2)
-  await story.later(30).pull('proof', TAM, [eye('darker'), verdict('darker', 'Mud holds ink now. Sky could be wiped brighter.')], { expected: 'darker', expectation: 'Peeled areas print darkest.' })
+  await story.later(30).pull('proof', TAM, [eye('darker'), verdict('darker', 'Mud holds ink now. Sky could be wiped brighter.', { tone: 1 })], { expected: 'darker', expectation: 'Peeled areas print darkest.' })
 }
 
 /** A copper etching that is signed and filed. */
@@ -233,6 +246,7 @@ async function seedPaperRecords(): Promise<void> {
 export async function seedDemo(): Promise<void> {
   await nameWorkshop(DEMO_WORKSHOP, '2026-02-09T08:00:00.000Z')
   await stockStore(STARTER_STORE)
+  await seedPressCards()
   await seedWindow()
   await seedMooringPosts()
   await seedPlateRoom()

@@ -2,6 +2,7 @@ import { ragWhite } from '@/core/paper/ragWhite'
 import type { Sizing } from '@/core/paper/substitutes'
 import { UNKNOWN_TUBE, type ShelfInk } from '@/core/ink/shelfInk'
 import { absorption, scattering, type PigmentBands } from './pigmentBands'
+import type { Blanket, BlanketKind } from '@/core/press/blanket'
 
 type InkRow = readonly [id: string, name: string, bands: PigmentBands, scatter: number, viscosityPas: number, note: string]
 
@@ -43,6 +44,17 @@ export const STARTER_PRESSES = [
   { id: 'bench-press', name: 'The bench press', rollerRadiusMm: 70, bedWidthMm: 600, thread: '3/4-10', mmPerTurn: 2.54, zeroedAt: null, note: 'Geared; counts from the bare bed.' },
 ]
 
+/** Blankets a small shop has: the first pack's three and some to try. */
+const blanket = (id: string, name: string, kind: BlanketKind, newMm: number, nowMm: number, since: string, note: string): Blanket & { id: string } => ({ id, name, kind, newMm, nowMm, modulusMPa: null, since, clogging: 'none', sideUp: 'either', note })
+const STARTER_BLANKETS = [
+  blanket('catcher', 'Catcher', 'catcher', 1.6, 1.5, '2025-03-01', 'Washed most.'),
+  blanket('cushion', 'Cushion', 'cushion', 3.2, 3, '2025-03-01', ''),
+  blanket('pusher', 'Pusher', 'pusher', 2.6, 2.5, '2025-03-01', 'Woven; weave along the travel.'),
+  blanket('old-cushion', 'Old cushion', 'cushion', 3.2, 2.3, '2021-09-01', 'Packed down; for card plates.'),
+  blanket('grey-felt', 'Grey felt', 'single-felt', 3, 3, '2026-01-10', ''),
+  blanket('white-felt', 'White felt', 'single-felt', 3, 2.9, '2026-01-10', ''),
+]
+
 /** Felts [thickness mm, modulus MPa, densification strain]: from memory; only ratios to the BAT are used. */
 const felt = (name: string, thicknessMm: number, modulusMPa: number, densificationStrain: number) => ({ name, thicknessMm, modulusMPa, densificationStrain })
 const catcher = felt('Catcher', 1.5, 1.2, 0.6)
@@ -56,4 +68,4 @@ export const STARTER_PACKS = [
 ]
 
 /** What a new workshop starts with: general, invented, to be replaced by its own measurements. */
-export const STARTER_STORE = { inks: [...STARTER_INKS], papers: STARTER_PAPERS, presses: STARTER_PRESSES, packs: STARTER_PACKS }
+export const STARTER_STORE = { inks: [...STARTER_INKS], papers: STARTER_PAPERS, presses: STARTER_PRESSES, packs: STARTER_PACKS, blankets: STARTER_BLANKETS }

@@ -3,7 +3,7 @@ import { startServer, type TestServer } from './server'
 
 /** Waits until the page answers: what is filled in before React has taken the fields over is nobody's. */
 export async function answering(page: Page): Promise<void> {
-  await expect.poll(() => page.evaluate(() => [...document.querySelectorAll('main :is(input:not([type=hidden]), select, textarea, button)')].every((element) => Object.keys(element).some((key) => key.startsWith('__reactFiber'))))).toBe(true)
+  await expect.poll(() => page.evaluate(() => [...document.querySelectorAll('main :is(input:not([type=hidden]), select, textarea, button), nav a')].every((element) => Object.keys(element).some((key) => key.startsWith('__reactFiber'))))).toBe(true)
 }
 
 /** An application on the sample and one on an empty folder, one of each a worker, started when first wanted. */
@@ -26,12 +26,12 @@ export const test = base.extend<object, { sample: TestServer; empty: TestServer 
     const server = await startServer({ sample: true })
     await use(server)
     await server.remove()
-  }, { scope: 'worker', timeout: 90_000 }],
+  }, { scope: 'worker', timeout: 240_000 }],
   empty: [async ({}, use) => {
     const server = await startServer({ sample: false })
     await use(server)
     await server.remove()
-  }, { scope: 'worker', timeout: 90_000 }],
+  }, { scope: 'worker', timeout: 240_000 }],
 })
 
 export { expect }

@@ -11,7 +11,6 @@ const VIEWS: Record<string, string> = {
   store: '/store',
   plate: '/jobs/samphire/plate',
   artwork: '/jobs/samphire/plate/artwork',
-  making: '/jobs/samphire/plate/making',
   bite: '/jobs/mooring-posts/plate/bite',
   states: '/jobs/samphire/plate/states',
   zones: '/jobs/samphire/plate/zones',
@@ -24,14 +23,20 @@ const VIEWS: Record<string, string> = {
   register: '/jobs/mooring-posts/register',
   prove: '/jobs/samphire/prove',
   edition: '/jobs/mooring-posts/edition',
+  desk: '/desk/mooring-posts',
   dry: '/jobs/mooring-posts/dry',
   record: '/jobs/the-pilot-s-window/record',
 }
 
 /** Rooms whose picture is taken only when it is asked for by name. */
 const MORE: Record<string, string> = {
+  making: '/jobs/samphire/plate/making',
   'chine-colle': '/jobs/samphire/register/chine-colle',
   guide: '/jobs/mooring-posts/press/guide',
+  quote: '/jobs/mooring-posts/edition/quote',
+  'press-card': '/store/presses/little-press',
+  blankets: '/store/blankets',
+  plates: '/jobs/mooring-posts/register/plates',
   tearing: '/jobs/mooring-posts/paper/tearing',
   queue: '/queue',
   'new-job': '/jobs/new',

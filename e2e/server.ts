@@ -30,7 +30,7 @@ async function freePort(): Promise<number> {
 }
 
 async function answers(url: string): Promise<void> {
-  const deadline = Date.now() + 30_000
+  const deadline = Date.now() + 90_000
   while (Date.now() < deadline) {
     const reply = await fetch(url).catch(() => null)
     if (reply?.ok) return

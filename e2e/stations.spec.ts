@@ -20,7 +20,7 @@ test('another plate thickness: the BAT’s squeeze is carried over, and set', as
 })
 
 test('a misfit measured at the corners is said in acts', async ({ page, sample }) => {
-  await page.goto(`${sample.url}/jobs/mooring-posts/register`)
+  await page.goto(`${sample.url}/jobs/mooring-posts/register/plates`)
   const misfit = page.getByRole('region', { name: 'Misfit' })
   await expect(misfit).toContainText('Measure two corners at least')
   for (const corner of ['top left', 'top right', 'bottom left', 'bottom right']) await misfit.getByRole('group', { name: corner }).getByLabel('right, mm').fill('0.6')

@@ -61,7 +61,7 @@ test('a new print from a bare plate to a signed edition', async ({ page, empty }
   await test.step('press: screws by buttons and keys, a lean is said', async () => {
     await openStation(page, 'Press')
     await page.getByRole('combobox', { name: 'Press' }).selectOption({ label: 'The little press (M16)' })
-    await page.getByLabel('Blankets').selectOption({ label: 'Catcher, cushion, pusher' })
+    await page.getByLabel('Kept pack').selectOption({ label: 'Catcher, cushion, pusher' })
     await page.getByRole('button', { name: 'Left tighter ¼' }).click()
     await expect(page.getByText(/Left and right differ: the right is 1\/4 turn \(0\.5 mm\) looser/)).toBeVisible()
     await page.keyboard.press('Numpad9')

@@ -1,3 +1,4 @@
+import { spawn } from 'node:child_process'
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 import path from 'node:path'
 import { ENVIRONMENT, installPackages, installWithApt, ROOT, run } from './prepare.mjs'
@@ -11,6 +12,22 @@ const node = (...args) => run(process.execPath, args)
 function check(what, act) {
   console.log(`\n== ${what}`)
   tally[act() ? 'passed' : 'failed'] += 1
+}
+
+/** Checks that each use one core, run beside one another; what each said is shown together when it has ended. */
+async function checkTogether(...checks) {
+  await Promise.all(checks.map(([what, ...args]) => new Promise((done) => {
+    const child = spawn(process.execPath, args, { cwd: ROOT, env: ENVIRONMENT })
+    let said = ''
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => (said += text))
+    child.on('close', (code) => {
+      check(what, () => {
+        if (said) console.log(said.trimEnd())
+        return code === 0
+      })
+      done()
+    })
+  })))
 }
 
 /** Adds what a test runner counted; a runner that left no report has failed. */
@@ -28,9 +45,11 @@ if (!existsSync(CHROMIUM) && !process.env.TYPOTHESIS_CHROMIUM) installWithApt(['
 rmSync(REPORTS, { recursive: true, force: true })
 mkdirSync(REPORTS, { recursive: true })
 
-check('Types', () => node('node_modules/typescript/bin/tsc', '--noEmit'))
-check('Lint', () => node('node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0'))
-check('Imports run downward', () => node('node_modules/dependency-cruiser/bin/dependency-cruise.mjs', 'src', 'demo', 'e2e', '--config', '.dependency-cruiser.cjs'))
+await checkTogether(
+  ['Types', 'node_modules/typescript/bin/tsc', '--noEmit'],
+  ['Lint', 'node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0'],
+  ['Imports run downward', 'node_modules/dependency-cruiser/bin/dependency-cruise.mjs', 'src', 'demo', 'e2e', '--config', '.dependency-cruiser.cjs'],
+)
 
 console.log('\n== Unit tests')
 const unitReport = path.join(REPORTS, 'unit.json')

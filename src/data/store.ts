@@ -1,8 +1,9 @@
 import { QueryTypes, type Transaction } from 'sequelize'
 import { z } from 'zod'
 import { reflectanceSpectrum } from '@/core/colour/spectrum'
+import { blanketSchema, layerOfBlanket } from '@/core/press/blanket'
+import { leadSchema, pressDetailsSchema } from '@/core/press/pressCard'
 import { layerSchema } from '@/core/press/pressStack'
-import { screwLead, screwLeadInput } from '@/core/press/screwLead'
 import { shelfInkSchema } from '@/core/ink/shelfInk'
 import { SIZINGS, type Sizing } from '@/core/paper/substitutes'
 import { count, label, moment, positive, remark } from '@/core/units/schemas'
@@ -45,15 +46,21 @@ const paperSchema = newPaperSchema.extend({ id: label, reflectance: reflectanceS
 export type StorePaper = z.infer<typeof paperSchema> & { sheetsLeft: number }
 
 /** A press as a person adds it; its lead follows from the thread. */
-export const newPressSchema = z.strictObject({ name: label, thread: label, rollerRadiusMm: length(1000), bedWidthMm: length(3000), note: remark })
+export const newPressSchema = z.strictObject({ name: label, thread: label, rollerRadiusMm: length(1000), bedWidthMm: length(3000), ...pressDetailsSchema.shape })
+export type NewPress = z.input<typeof newPressSchema>
 const pressSchema = newPressSchema.extend({ id: label, mmPerTurn: positive, zeroedAt: moment.nullable() })
 export type StorePress = z.infer<typeof pressSchema>
 
-const packSchema = z.strictObject({ id: label, name: label, layers: z.array(layerSchema).min(1).max(8) })
+const shelfBlanketSchema = blanketSchema.safeExtend({ id: label })
+/** A blanket of the shelf, and when it was last washed. */
+export type StoreBlanket = z.infer<typeof shelfBlanketSchema> & { washedAt: string | null }
+
+const packSchema = z.strictObject({ id: label, name: label, layers: z.array(layerSchema).min(1).max(8), /** from the sheet upward; null: layers nobody laid from the shelf */ blanketIds: z.array(label).min(1).max(8).nullable().default(null) })
+/** Blankets laid together, from the sheet upward; those from the shelf as they are now. */
 export type StorePack = z.infer<typeof packSchema>
 
 /** What a new workshop can be stocked with. */
-export const stockSchema = z.strictObject({ inks: z.array(shelfInkSchema), papers: z.array(paperSchema), presses: z.array(pressSchema), packs: z.array(packSchema) })
+export const stockSchema = z.strictObject({ inks: z.array(shelfInkSchema), papers: z.array(paperSchema), presses: z.array(pressSchema), packs: z.array(packSchema), blankets: z.array(shelfBlanketSchema).default([]) })
 export type Stock = z.infer<typeof stockSchema>
 
 /** Shelf and store of the workshop. */
@@ -62,17 +69,19 @@ export interface Store {
   papers: StorePaper[]
   presses: StorePress[]
   packs: StorePack[]
+  blankets: StoreBlanket[]
 }
 
 /** Puts a whole stock on the shelves; things that are there already stay as they are. */
 export async function stockStore(input: z.input<typeof stockSchema>): Promise<void> {
-  const { inks, papers, presses, packs } = stockSchema.parse(input)
+  const { inks, papers, presses, packs, blankets } = stockSchema.parse(input)
   await write(async (tables, transaction) => {
     const options = { transaction, ignoreDuplicates: true }
     await tables.inks.bulkCreate(inks, options)
     await tables.papers.bulkCreate(papers, options)
     await tables.presses.bulkCreate(presses, options)
     await tables.packs.bulkCreate(packs, options)
+    await tables.blankets.bulkCreate(blankets, options)
   })
 }
 
@@ -80,23 +89,30 @@ export async function stockStore(input: z.input<typeof stockSchema>): Promise<vo
 export async function loadStore(): Promise<Store> {
   const { sequelize, tables } = await openDatabase()
   const all = { order: sequelize.literal('rowid') }
-  const [inks, papers, presses, packs, used, moves] = await Promise.all([
+  const [inks, papers, presses, packs, blankets, washed, used, moves] = await Promise.all([
     loadInks(),
     readRows(tables.papers, all),
     readRows(tables.presses, all),
     readRows(tables.packs, all),
+    readRows(tables.blankets, all),
+    sequelize.query<{ blanketId: string; at: string }>('SELECT blanketId, max(at) AS at FROM washes GROUP BY blanketId', { type: QueryTypes.SELECT }),
     sequelize.query<{ paperId: string; sheets: number }>('SELECT paperId, count(DISTINCT jobId || \' \' || sheet) AS sheets FROM pulls GROUP BY paperId', { type: QueryTypes.SELECT }),
     sequelize.query<{ paperId: string; sheets: number }>('SELECT paperId, sum(change) AS sheets FROM stock_moves GROUP BY paperId', { type: QueryTypes.SELECT }),
   ])
   const byPaper = (rows: readonly { paperId: string; sheets: number }[]) => new Map(rows.map(({ paperId, sheets }) => [paperId, sheets]))
   const [gone, moved] = [byPaper(used), byPaper(moves)]
+  const shelf = blankets.map((row) => ({ ...shelfBlanketSchema.parse(row), washedAt: washed.find(({ blanketId }) => blanketId === row.id)?.at ?? null }))
   return {
     inks,
     papers: papers.map((row) => paperSchema.parse(row)).map((paper) => ({ ...paper, sheetsLeft: paper.sheetsReceived + (moved.get(paper.id) ?? 0) - (gone.get(paper.id) ?? 0) })),
     presses: presses.map((row) => pressSchema.parse(row)),
-    packs: packs.map((row) => packSchema.parse(row)),
+    packs: packs.map((row) => packSchema.parse(row)).map((pack) => ({ ...pack, layers: pack.blanketIds ? layersNow(pack.blanketIds, shelf) : pack.layers })),
+    blankets: shelf,
   }
 }
+
+/** A pack's layers as its blankets are now. */
+const layersNow = (ids: readonly string[], shelf: readonly StoreBlanket[]) => ids.flatMap((id) => shelf.filter((blanket) => blanket.id === id).map(layerOfBlanket))
 
 /** A free id made of the name. */
 function freeId(table: Tables['papers'] | Tables['presses'], name: string, transaction: Transaction): Promise<string> {
@@ -122,20 +138,12 @@ export async function changePaper(paperId: string, input: PaperDetails): Promise
 }
 
 /** Adds a press to the store; a thread nobody can turn into a lead is said at its field. */
-export async function addPress(input: z.infer<typeof newPressSchema>): Promise<void> {
+export async function addPress(input: NewPress): Promise<void> {
   const press = newPressSchema.parse(input)
-  const thread = screwLeadInput.safeParse({ thread: press.thread })
-  if (!thread.success) throw new FieldError([{ field: 'thread', message: thread.error.issues[0].message }])
-  const { mmPerTurn } = screwLead(thread.data)
+  const lead = leadSchema.safeParse({ thread: press.thread })
+  if (!lead.success) throw new FieldError([{ field: 'thread', message: lead.error.issues[0].message }])
+  const { mmPerTurn } = lead.data
   await write(async (tables, transaction) => {
     await tables.presses.create({ ...press, id: await freeId(tables.presses, press.name, transaction), mmPerTurn, zeroedAt: null }, { transaction })
-  })
-}
-
-/** Records that both sides of a press touched the bare bed at zero. */
-export async function zeroPress(pressId: string, at: string): Promise<void> {
-  await write(async (tables, transaction) => {
-    const [changed] = await tables.presses.update({ zeroedAt: moment.parse(at) }, { where: { id: pressId }, transaction })
-    if (changed === 0) throw new NotFoundError('This press')
   })
 }

@@ -4,6 +4,7 @@ import type { DryingMethod } from '@/core/dry/drying'
 import type { DryingPlace } from '@/core/dry/dryingPlaces'
 import type { DayEvent, KeptDay } from '@/core/day/keptDay'
 import type { QueueInput } from '@/core/day/pressQueue'
+import type { DeskRails } from '@/core/edition/deskEntry'
 import type { EyeReading, Hands, PullEvent, PullKind } from '@/core/edition/pull'
 import type { MorningReadings } from '@/core/morning/morningSheet'
 import type { Blotting } from '@/core/paper/blotting'
@@ -18,13 +19,18 @@ import type { MakingEvent } from '@/core/plate/making'
 import type { Procedure } from '@/core/plate/procedure'
 import type { Facing } from '@/core/plate/plateState'
 import type { ZoneMap } from '@/core/plate/zoneMap'
+import type { Blanket } from '@/core/press/blanket'
+import type { KeptPressEvent, PressDetails } from '@/core/press/pressCard'
+import type { PressureTrial } from '@/core/press/pressureTrials'
 import type { Layer } from '@/core/press/pressStack'
 import type { Bench, Settings } from '@/core/prove/settings'
 import type { CardVersion, MixBatch } from '@/core/ink/mixCard'
 import type { ShelfInk } from '@/core/ink/shelfInk'
 import type { InkCalibration } from '@/core/ink/stiffness'
-import type { Bat } from '@/core/record/jobFile'
+import type { KeptCustody } from '@/core/record/custody'
+import type { Bat, Unlock } from '@/core/record/jobFile'
 import type { ColleSetting } from '@/core/register/chineColle'
+import type { MisfitMark } from '@/core/register/misfitHistory'
 import { sumOfColumns } from './migrations/migration'
 import { MIGRATIONS } from './migrations/migrations'
 
@@ -45,8 +51,16 @@ export interface PaperRow { id: string; name: string; gsm: number; caliperMm: nu
 export interface StockMoveRow extends NewStockMove { id?: number; change: number; at: string }
 export interface BlottingRow extends Blotting { id?: number; at: string }
 export interface WeighInRow { id?: number; paperId: string; seconds: number; uptakePercent: number; at: string }
-export interface PressRow { id: string; name: string; rollerRadiusMm: number; bedWidthMm: number; thread: string; mmPerTurn: number; zeroedAt: string | null; note: string }
-export interface PackRow { id: string; name: string; layers: Layer[] }
+export interface PressRow extends PressDetails { id: string; name: string; rollerRadiusMm: number; bedWidthMm: number; thread: string; mmPerTurn: number; zeroedAt: string | null }
+export interface PressEventRow extends KeptPressEvent { id?: number; pressId: string }
+export interface PackRow { id: string; name: string; layers: Layer[]; blanketIds: string[] | null }
+export interface BlanketRow extends Blanket { id: string }
+export interface WashRow { id?: number; blanketId: string; at: string; by: string }
+export interface PressureTrialRow { id?: number; pressId: string; jobId: string; trial: PressureTrial; at: string; by: string }
+export interface UnlockRow extends Unlock { id?: number; jobId: string }
+export interface CustodyRow extends KeptCustody { id?: number; jobId: string }
+export interface DeskMeetingRow { jobId: string; rails: DeskRails; at: string }
+export interface MisfitRow { id?: number; jobId: string; plate: string; marks: MisfitMark[]; at: string; by: string }
 export interface ImageRow { id: string; name: string; format: string; widthPx: number; heightPx: number; bytes: number; keptAt: string }
 export interface JobRow { id: string; slug: string; title: string; artist: string; editionSize: number; revision: number; createdAt: string }
 export interface RunRow { jobId: string; position: number; name: string; bench: Bench }
@@ -96,6 +110,14 @@ export interface Tables {
   weigh_ins: Table<WeighInRow>
   presses: Table<PressRow>
   packs: Table<PackRow>
+  press_events: Table<PressEventRow>
+  blankets: Table<BlanketRow>
+  washes: Table<WashRow>
+  pressure_trials: Table<PressureTrialRow>
+  misfits: Table<MisfitRow>
+  desk_meetings: Table<DeskMeetingRow>
+  unlocks: Table<UnlockRow>
+  custody: Table<CustodyRow>
   images: Table<ImageRow>
   jobs: Table<JobRow>
   runs: Table<RunRow>

@@ -11,7 +11,8 @@ import { exportJob, importJob } from './jobFiles'
 import { loadJob } from './jobs'
 import { keepMorning, latestMorning, nameWorkshop, workshopName } from './mornings'
 import { giveNumbers } from './prints'
-import { addPaper, addPress, loadStore, zeroPress } from './store'
+import { enterPressEvent } from './pressCards'
+import { addPaper, addPress, loadStore } from './store'
 import { approvedJob, at, benchedJob, pull, openWorkshop } from './workshop.test.fixture'
 
 openWorkshop()
@@ -75,10 +76,10 @@ describe('the store', () => {
   it('reckons a press’s lead from its thread, and keeps when it was zeroed', async () => {
     const press = { name: 'Étau', thread: '1/2-13', rollerRadiusMm: 45, bedWidthMm: 400, note: '' }
     await addPress(press)
-    await zeroPress('etau', at())
+    await enterPressEvent('etau', { kind: 'zeroed' }, 'Ada', at())
     expect((await loadStore()).presses).toMatchObject([{ id: 'etau', mmPerTurn: 25.4 / 13, zeroedAt: at() }])
     await expect(addPress({ ...press, thread: 'M17' })).rejects.toMatchObject({ problems: [expect.objectContaining({ field: 'thread' })] })
-    await expect(zeroPress('nobody', at())).rejects.toThrow('not in this workshop')
+    await expect(enterPressEvent('nobody', { kind: 'zeroed' }, 'Ada', at())).rejects.toThrow('not in this workshop')
   })
   it('gives two papers of one name two ids', async () => {
     const paper = { name: 'Heron', gsm: 300, caliperMm: 0.5, sheetWidthMm: 300, sheetHeightMm: 250, grain: 'long' as const, sheetsReceived: 5, note: '' }

@@ -1,10 +1,12 @@
 import { benchInk } from './inkBench'
 import { benchPlan } from './planBench'
+import { benchPress } from './pressBench'
 
 /** Each bench prints what it measured beside what was wanted, and answers whether it was met. */
 const BENCHES: Record<string, () => boolean | Promise<boolean>> = {
   ink: benchInk,
   plan: benchPlan,
+  press: benchPress,
   zones: async () => (await import('../../../e2e/zonesBench')).benchZones(),
 }
 

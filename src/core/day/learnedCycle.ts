@@ -1,3 +1,4 @@
+import { median } from '../stats/median'
 import type { DaySpread } from './chanceOfFinishing'
 import { USUAL_SPREAD } from './chanceOfFinishing'
 
@@ -16,12 +17,6 @@ const REST = 1.6
 const INKING_SHARE = 0.7
 /** Fewest gaps a spread is learned from. */
 const FEWEST = 5
-
-function median(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b)
-  const middle = sorted.length >> 1
-  return sorted.length % 2 ? sorted[middle] : (sorted[middle - 1] + sorted[middle]) / 2
-}
 
 /**
  * Learns the cycle from the moments of pulls: the median of the gaps between neighbours of one day, rests left out; the wipes

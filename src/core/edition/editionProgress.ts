@@ -31,16 +31,18 @@ export interface RunSeries {
   outside: number[]
 }
 
-/** Readings of the edition's pulls by quantity, with the band round the BAT's own reading. Quantities never read are left out. */
-export function runSeries(pulls: readonly Pull[], bat: Pull | null): RunSeries[] {
+/** Readings of the edition's pulls by quantity, with the band round the BAT's own reading, or from one end of what passes to the other. Quantities never read are left out. */
+export function runSeries(pulls: readonly Pull[], bat: Pull | null, other: Pull | null = null): RunSeries[] {
   const batReadings = bat ? readPull(bat).readings : {}
+  const otherReadings = other ? readPull(other).readings : {}
   const read = pulls.filter(({ kind }) => kind === 'edition').map((pull) => ({ pull: pull.number, readings: readPull(pull).readings }))
   return (Object.keys(QUANTITIES) as Quantity[]).flatMap((quantity): RunSeries[] => {
     const points = read.flatMap(({ pull, readings }) => (readings[quantity] === undefined ? [] : [{ pull, value: readings[quantity] }]))
     if (points.length === 0) return []
     const target = batReadings[quantity]
     const { tolerance } = QUANTITIES[quantity]
-    const band = target === undefined ? null : { target, low: target - tolerance, high: target + tolerance }
+    const end = otherReadings[quantity] ?? target
+    const band = target === undefined || end === undefined ? null : { target, low: Math.min(target, end) - tolerance, high: Math.max(target, end) + tolerance }
     return [{ quantity, points, band, outside: band ? points.filter(({ value }) => value < band.low || value > band.high).map(({ pull }) => pull) : [] }]
   })
 }

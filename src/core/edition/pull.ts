@@ -1,6 +1,9 @@
 import { z } from 'zod'
+import { featuresSchema } from '../prove/features'
 import { settingsSchema } from '../prove/settings'
 import { finite, label, moment, remark } from '../units/schemas'
+import { faultSchema, type Fault } from './fault'
+import { meetingSchema, takenOnRail, type Meeting } from './meeting'
 import { wipeTakenSchema, type WipeTaken } from '../wipe/pace'
 
 /** The first reading of most shops: side by side with the BAT (or the proof before). */
@@ -18,7 +21,7 @@ export const QUANTITIES = {
 export type Quantity = keyof typeof QUANTITIES
 export const QUANTITY_KEYS = Object.keys(QUANTITIES) as [Quantity, ...Quantity[]]
 
-export const REJECT_REASONS = ['grey', 'starved', 'dirty edge', 'smear', 'crease', 'shifted', 'spot', 'felt texture', 'other'] as const
+export { REJECT_REASONS } from './rejectReasons'
 export const FATES = { destroyed: 'Destroyed', reworked: 'Reworked by hand', template: 'Cut for template or collage', 'set-up': 'Kept as set-up sheet' } as const
 export type Fate = keyof typeof FATES
 
@@ -35,7 +38,13 @@ export const pullEventSchema = z.discriminatedUnion('kind', [
       if (value < min || value > max) context.addIssue({ code: 'custom', path: ['value'], message: `must be within ${min} and ${max} ${unit}` })
     }),
   z.strictObject({ kind: z.literal('wipe'), taken: wipeTakenSchema }),
-  z.strictObject({ kind: z.literal('verdict'), seen: eyeReadingSchema.nullable(), note: remark, outcome: z.enum(['keep', 'go-back']) }),
+  /** how plate and sheet came together: the starts of their segments */
+  z.strictObject({ kind: z.literal('meeting'), starts: meetingSchema }),
+  /** a fault of this print, where and what */
+  z.strictObject({ kind: z.literal('fault'), ...faultSchema.shape }),
+  /** how long the plate was under the roller */
+  z.strictObject({ kind: z.literal('roller'), seconds: finite.positive({ error: 'must be more than 0' }).max(3600, { error: 'must be at most an hour' }) }),
+  z.strictObject({ kind: z.literal('verdict'), seen: eyeReadingSchema.nullable(), note: remark, outcome: z.enum(['keep', 'go-back']), features: featuresSchema.default({}), /** a picture of the proof */ imageId: label.nullable().default(null) }),
   z
     .strictObject({
       kind: z.literal('decision'),
@@ -95,6 +104,7 @@ export type Pull = z.infer<typeof pullSchema>
 
 /** What makes two events speak of the same thing: the later then amends the earlier. */
 export function eventSubject(event: PullEvent): string {
+  if (event.kind === 'fault') return `fault.${event.where}.${event.what}`
   return event.kind === 'reading' ? `reading.${event.quantity}` : event.kind
 }
 
@@ -109,13 +119,16 @@ export interface PullStanding {
   /** what each step of the inking and wiping took */
   wipe: WipeTaken | null
   wipeSeconds: number | null
+  rollerSeconds: number | null
+  meeting: Meeting | null
+  faults: Fault[]
   /** subjects entered more than once */
   amended: string[]
 }
 
 /** Reads a pull's events, in order: the last word on each subject holds. */
 export function readPull({ events }: Pick<Pull, 'events'>): PullStanding {
-  const standing: PullStanding = { eye: null, readings: {}, decision: null, verdict: null, wipe: null, wipeSeconds: null, amended: [] }
+  const standing: PullStanding = { eye: null, readings: {}, decision: null, verdict: null, wipe: null, wipeSeconds: null, rollerSeconds: null, meeting: null, faults: [], amended: [] }
   const seen = new Set<string>()
   for (const { event } of events) {
     const subject = eventSubject(event)
@@ -125,10 +138,13 @@ export function readPull({ events }: Pick<Pull, 'events'>): PullStanding {
     else if (event.kind === 'reading') standing.readings[event.quantity] = event.value
     else if (event.kind === 'decision') standing.decision = event
     else if (event.kind === 'verdict') standing.verdict = event
-    else {
-      standing.wipe = event.taken
-      standing.wipeSeconds = event.taken.reduce((sum, { takenSeconds }) => sum + takenSeconds, 0)
-    }
+    else if (event.kind === 'roller') standing.rollerSeconds = event.seconds
+    else if (event.kind === 'meeting') standing.meeting = event.starts
+    else if (event.kind === 'fault') standing.faults.push({ where: event.where, what: event.what })
+    else standing.wipe = event.taken
   }
+  // At the pull desk a wipe is the plate's way to the roller.
+  if (standing.wipe === null && standing.meeting?.some(({ rail }) => rail === 'plate')) standing.wipe = takenOnRail(standing.meeting, 'plate')
+  standing.wipeSeconds = standing.wipe?.reduce((sum, { takenSeconds }) => sum + takenSeconds, 0) ?? null
   return standing
 }

@@ -2,11 +2,11 @@ import { describe, expect, it } from 'vitest'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import type { Bench } from '../prove/settings'
 import { carryOver } from './carryOver'
-import { gapMm, squeezeAt } from './pressSetting'
+import { squeezeAtTurns } from './pressSetting'
 
 const bat: Bench = sampleSettings
 const peak = (bench: Bench, turns: number) => {
-  const squeeze = squeezeAt(bench.press!, gapMm(bench.press!, turns), bench.plate!.thicknessMm, bench.paper!.caliperMm)
+  const squeeze = squeezeAtTurns(bench.press!, turns, bench.plate!, bench.paper!)
   return squeeze.contact === 'too-tight' ? Infinity : squeeze.peakMPa
 }
 
@@ -25,6 +25,28 @@ describe('the BAT’s squeeze on another stack', () => {
     const carried = carryOver(bat, other)!
     expect(carried.changed).toEqual(['another press', 'other blankets', 'a paper of another caliper'])
     expect(carried.ok && peak(other, carried.turns) / peak(bat, 3)).toBeCloseTo(1, 6)
+  })
+  it('is tightened for what the frame gives way by under a wider plate', () => {
+    const soft: Bench = { ...bat, press: { ...bat.press!, frameNPerMm: 8000 } }
+    const wide: Bench = { ...soft, plate: { ...bat.plate!, widthMm: 280 } }
+    const carried = carryOver(soft, wide)!
+    expect(carried.changed).toEqual(['a plate of another width'])
+    expect(carried.ok && carried.byTurns).toBeLessThan(-0.02)
+    expect(carried.ok && peak(wide, carried.turns) / peak(soft, 3)).toBeCloseTo(1, 5)
+  })
+  it('is less sure with other blankets than with another plate, and surer once those are measured', () => {
+    const sd = (now: Bench, measured: string[] = []) => { const carried = carryOver(bat, now, { measured: new Set(measured) })!; return carried.ok ? carried.sdTurns : NaN }
+    const felts: Bench = { ...bat, press: { ...bat.press!, pack: [{ name: 'Felt A', thicknessMm: 4, modulusMPa: 0.8, densificationStrain: 0.6 }] } }
+    expect(sd(felts)).toBeGreaterThan(3 * sd({ ...bat, plate: { ...bat.plate!, thicknessMm: 0.8 } }))
+    expect(sd(felts, ['Felt A', 'Catcher', 'Cushion', 'Pusher'])).toBeLessThan(sd(felts) / 2)
+  })
+  it('a plate too thin to reach is offered its make-ready', () => {
+    const thin: Bench = { ...bat, plate: { ...bat.plate!, thicknessMm: 0.05 }, press: { ...bat.press!, pack: [{ name: 'Foam', thicknessMm: 3, modulusMPa: 1, densificationStrain: null }] } }
+    const tight: Bench = { ...bat, press: { ...bat.press!, turnsLeft: 2.2, turnsRight: 2.2 } }
+    const carried = carryOver(tight, thin)!
+    expect(carried).toMatchObject({ ok: false, makeReadyMm: expect.any(Number) })
+    const raised = { ...thin, press: { ...thin.press!, makeReadyMm: (carried.ok ? 0 : carried.makeReadyMm!) + 0.01 } }
+    expect(carryOver(tight, raised)!.ok).toBe(true)
   })
   it('that was no squeeze at all cannot be carried', () => {
     const loose = { ...bat, press: { ...bat.press!, turnsLeft: 20, turnsRight: 20 } }

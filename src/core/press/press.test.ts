@@ -53,7 +53,7 @@ describe('pressStack', () => {
 describe('press setting', () => {
   const press: PressSetting = {
     pressId: 'p', name: 'Small', rollerRadiusMm: 45, mmPerTurn: 2, turnsLeft: 2.5, turnsRight: 2.75, packName: 'Two felts',
-    pack: [{ name: 'felt', thicknessMm: 3, modulusMPa: 0.8, densificationStrain: 0.65 }], makeReadyMm: 0, passes: 1,
+    pack: [{ name: 'felt', thicknessMm: 3, modulusMPa: 0.8, densificationStrain: 0.65 }], makeReadyMm: 0, passes: 1, direction: 'one-way', secondsOnPlate: null, frameNPerMm: null,
   }
   it('leans by the difference of the screws', () => expect(tiltMm(press)).toBeCloseTo(0.5, 12))
   it('says no contact, pressed, or too tight', () => {

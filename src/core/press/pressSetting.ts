@@ -1,6 +1,10 @@
 import { z } from 'zod'
 import { count, finite, label, nonNegative, positive } from '../units/schemas'
+import { gapUnderLoad, type Across } from './frame'
 import { layerSchema, pressStack, pressStackInput, type Layer } from './pressStack'
+
+/** How the bed goes under the roller. */
+export const DIRECTIONS = { 'one-way': 'One way', 'there-and-back': 'There and back' } as const
 
 /** The press as it is set for a pull: part of the settings. Turns count from the roller on the bare bed; looser is positive. */
 export const pressSettingSchema = z.strictObject({
@@ -14,6 +18,11 @@ export const pressSettingSchema = z.strictObject({
   pack: z.array(layerSchema).max(8, { error: 'takes at most 8 layers' }),
   makeReadyMm: finite.min(0, { error: 'must be 0 or more' }).max(10, { error: 'must be at most 10 mm' }),
   passes: count.min(1, { error: 'must be 1 or more' }).max(6, { error: 'must be at most 6' }),
+  direction: z.enum(['one-way', 'there-and-back']).default('one-way'),
+  /** how long the plate is to take under the roller; null: nobody said */
+  secondsOnPlate: positive.max(600, { error: 'must be at most 600 s' }).nullable().default(null),
+  /** what the frame gives way by; null: taken as rigid */
+  frameNPerMm: positive.nullable().default(null),
 })
 export type PressSetting = z.infer<typeof pressSettingSchema>
 
@@ -38,6 +47,22 @@ export function stackOf(press: Pick<PressSetting, 'rollerRadiusMm' | 'pack' | 'm
   return { rollerRadiusMm: press.rollerRadiusMm, layers: [{ name: 'Sheet', thicknessMm: caliperMm, ...DAMP_PAPER }, ...press.pack], plateThicknessMm: plateThicknessMm + press.makeReadyMm }
 }
 
+type PlateSize = { widthMm: number; thicknessMm: number }
+type SheetSize = { sheetWidthMm: number; caliperMm: number }
+
+/** What lies from side to side: the plate's width lies along the roller [common practice, no source]. */
+export const acrossOf = (plate: Pick<PlateSize, 'widthMm'>, paper: Pick<SheetSize, 'sheetWidthMm'>): Across => ({ plateMm: plate.widthMm, sheetMm: paper.sheetWidthMm })
+
+/** Gap at a setting of the screws once the frame has given way under plate and sheet, mm. */
+export function pressedGap(press: PressSetting, turns: number, plate: PlateSize, paper: SheetSize): number {
+  return gapUnderLoad(stackOf(press, plate.thicknessMm, paper.caliperMm), gapMm(press, turns), acrossOf(plate, paper), press.frameNPerMm)
+}
+
+/** Solves the stack of a bench at one setting of the screws. */
+export function squeezeAtTurns(press: PressSetting, turns: number, plate: PlateSize, paper: SheetSize): SqueezeAt {
+  return squeezeAt(press, pressedGap(press, turns, plate, paper), plate.thicknessMm, paper.caliperMm)
+}
+
 /** Solves the stack of a bench setting at one gap. */
 export function squeezeAt(press: PressSetting, gap: number, plateThicknessMm: number, caliperMm: number): SqueezeAt {
   const parsed = pressStackInput.safeParse({ ...stackOf(press, plateThicknessMm, caliperMm), gapMm: gap })
@@ -46,12 +71,12 @@ export function squeezeAt(press: PressSetting, gap: number, plateThicknessMm: nu
   return { contact: peakMPa > 0 ? 'pressed' : 'none', peakMPa, contactWidthMm }
 }
 
-/** Turns as they are counted at the screw: whole turns and quarters, `"2 3/4 turns"`, or two decimals when it is no quarter. */
+/** Turns as they are counted at the screw: whole turns and eighths, `"2 3/4 turns"`, or two decimals when it is no eighth. */
 export function formatTurns(turns: number): string {
-  const quarters = Math.round(turns * 4)
-  if (Math.abs(turns * 4 - quarters) > 0.02) return `${turns.toFixed(2)} turns`
-  const whole = Math.floor(quarters / 4)
-  const fraction = ['', '1/4', '1/2', '3/4'][quarters % 4]
+  const eighths = Math.round(turns * 8)
+  if (Math.abs(turns * 8 - eighths) > 0.04) return `${turns.toFixed(2)} turns`
+  const whole = Math.floor(eighths / 8)
+  const fraction = ['', '1/8', '1/4', '3/8', '1/2', '5/8', '3/4', '7/8'][eighths % 8]
   const text = [whole > 0 || !fraction ? String(whole) : '', fraction].filter(Boolean).join(' ')
-  return `${text} ${quarters > 0 && quarters <= 4 ? 'turn' : 'turns'}`
+  return `${text} ${eighths > 0 && eighths <= 8 ? 'turn' : 'turns'}`
 }

@@ -77,23 +77,24 @@ const INTERVALS = 200
  * contact of width 2√(2R·d0). A model of ours; report it relative to the BAT, never as a promise in MPa.
  * For one linear layer it equals W = (4/3)(E/T)·d0·√(2R·d0), peak = E·d0/T.
  *
+ * @param intervals of Simpson's rule over half the contact: even
  * @returns zeros where nothing touches
  */
-export function pressStack(stack: PressStack): Squeeze {
+export function pressStack(stack: PressStack, intervals = INTERVALS): Squeeze {
   const { rollerRadiusMm, layers, plateThicknessMm } = stack
   const d0 = stackCompression(stack)
   const offPlate = d0 - plateThicknessMm
   if (d0 <= 0) return { peakMPa: 0, lineLoadNPerMm: 0, contactWidthMm: 0, peakOffPlateMPa: 0 }
   const half = Math.sqrt(2 * rollerRadiusMm * d0)
   let sum = 0
-  for (let i = 0; i <= INTERVALS; i++) {
-    const u = i / INTERVALS
-    const weight = i === 0 || i === INTERVALS ? 1 : i % 2 === 1 ? 4 : 2
+  for (let i = 0; i <= intervals; i++) {
+    const u = i / intervals
+    const weight = i === 0 || i === intervals ? 1 : i % 2 === 1 ? 4 : 2
     sum += weight * pressureAt(layers, d0 * (1 - u * u))
   }
   return {
     peakMPa: pressureAt(layers, d0),
-    lineLoadNPerMm: (2 * half * sum) / (3 * INTERVALS),
+    lineLoadNPerMm: (2 * half * sum) / (3 * intervals),
     contactWidthMm: 2 * half,
     peakOffPlateMPa: pressureAt(layers, offPlate),
   }

@@ -14,7 +14,7 @@ export const sampleSettings: Settings = {
   press: {
     pressId: 'little', name: 'The little press', rollerRadiusMm: 45, mmPerTurn: 2, turnsLeft: 3, turnsRight: 3, packName: 'Three felts',
     pack: [{ name: 'Catcher', thicknessMm: 1.5, modulusMPa: 1.2, densificationStrain: 0.6 }, { name: 'Cushion', thicknessMm: 3, modulusMPa: 0.5, densificationStrain: 0.65 }, { name: 'Pusher', thicknessMm: 2.5, modulusMPa: 1, densificationStrain: 0.6 }],
-    makeReadyMm: 0, passes: 1,
+    makeReadyMm: 0, passes: 1, direction: 'one-way', secondsOnPlate: null, frameNPerMm: null,
   },
-  register: { scheme: 'weighted', bottomToTop: 1.2, laying: 'corner-marks' },
+  register: { scheme: 'weighted', bottomToTop: 1.2, laying: 'corner-marks', leftMm: null, topMm: null, marks: ['corners', 'centres'], plates: [], route: 'dried', trapMm: 30 },
 }

@@ -1,8 +1,8 @@
 import { MODIFIERS } from '../ink/mix'
 import { DAMPING_METHODS } from '../paper/dampPaper'
 import { PLATE_KINDS, romanNumeral } from '../plate/plate'
-import { formatTurns } from '../press/pressSetting'
-import { LAYING_METHODS } from '../register/registerSetting'
+import { DIRECTIONS, formatTurns } from '../press/pressSetting'
+import { LAYING_METHODS, TWO_PLATE_ROUTES, type RegisterSetting } from '../register/registerSetting'
 import { formatMm, formatNumber } from '../units/length'
 import { PLATE_TONES } from '../wipe/plateTone'
 import { describeInking, describeWipeStep, howToWipe, wipingSeconds } from '../wipe/wipingOrder'
@@ -29,6 +29,11 @@ const measured = (key: string, label: string, value: number, write: (value: numb
 const named = (key: string, label: string, text: string): Entry => ({ key, label, value: text, text, usualTolerance: null, write: String })
 const degrees = (value: number) => `${formatNumber(value, 1)} °C`
 const percent = (value: number) => `${formatNumber(value, 1)} %`
+
+function writeMargins({ scheme, bottomToTop, leftMm, topMm }: RegisterSetting): string {
+  if (scheme === 'centred') return 'Centred'
+  return scheme === 'weighted' ? `Weighted, bottom ${formatNumber(bottomToTop, 2)} × top` : `Typed, left ${formatMm(leftMm ?? 0)}, top ${formatMm(topMm ?? 0)}`
+}
 
 const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[] } = {
   plate: (plate) => [
@@ -78,10 +83,14 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
     named('packName', 'Blankets', press.packName),
     measured('makeReadyMm', 'Make-ready', press.makeReadyMm, (mm) => `${formatNumber(mm, 2)} mm`, 0.05),
     measured('passes', 'Passes', press.passes, (value) => formatNumber(value, 0), 0),
+    ...(press.direction === 'one-way' ? [] : [named('direction', 'Under the roller', DIRECTIONS[press.direction])]),
+    ...(press.secondsOnPlate === null ? [] : [measured('secondsOnPlate', 'On the plate', press.secondsOnPlate, (value) => `${formatNumber(value, 1)} s`, 3)]),
   ],
   register: (register) => [
-    named('scheme', 'Margins', register.scheme === 'centred' ? 'Centred' : `Weighted, bottom ${formatNumber(register.bottomToTop, 2)} × top`),
+    named('scheme', 'Margins', writeMargins(register)),
     named('laying', 'Laying', LAYING_METHODS[register.laying]),
+    ...register.plates.map(({ name, widthMm, heightMm, rightMm, upMm }, i) => named(`plate.${i + 2}`, `Plate ${i + 2}`, `${name}, ${formatMm(widthMm)} × ${formatMm(heightMm)}${rightMm || upMm ? `, off ${formatNumber(rightMm, 1)} / ${formatNumber(upMm, 1)} mm` : ''}`)),
+    ...(register.plates.length > 0 ? [named('route', 'Between plates', TWO_PLATE_ROUTES[register.route])] : []),
   ],
 }
 

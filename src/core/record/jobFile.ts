@@ -9,6 +9,8 @@ import { makingSchema } from '../plate/making'
 import { facingSchema, watchSpotSchema } from '../plate/plateState'
 import { keptZoneMapSchema } from '../plate/zoneMap'
 import { colleSettingSchema } from '../register/chineColle'
+import { keptMisfitSchema } from '../register/misfitHistory'
+import { keptCustodySchema } from './custody'
 import { count, label, moment, positive, remark } from '../units/schemas'
 
 /** Version of the job file; a later one is refused and says so. */
@@ -22,12 +24,20 @@ export const batSchema = z.strictObject({
   approvedBy: label,
   approvedAt: moment,
   reason: remark,
+  /** a second proof at the other end of what passes: the richest beside the palest */
+  otherProofPullId: z.string().min(1).nullable().default(null),
+  /** minutes after the pull at which wet prints are compared; null: nobody said */
+  wetMinutes: positive.max(1440, { error: 'must be at most a day' }).nullable().default(null),
 })
 export type Bat = z.infer<typeof batSchema>
 
 export const plateStateSchema = z.strictObject({ state: positive.int().max(99), note: remark, openedAt: moment })
 export const dryingSchema = z.strictObject({ method: z.enum(DRYING_METHOD_KEYS), laidAt: moment, readyAt: moment, by: label })
 export type Drying = z.infer<typeof dryingSchema>
+
+/** Numbers that were taken back, with what they were. */
+export const unlockSchema = z.strictObject({ marks: z.array(z.strictObject({ mark: label, pullId: z.string().min(1) })), why: label, by: label, at: moment })
+export type Unlock = z.infer<typeof unlockSchema>
 
 /** A numbered impression. */
 export const printSchema = z.strictObject({
@@ -79,6 +89,9 @@ export const jobFileSchema = z
     watchSpots: z.array(watchSpotSchema).default([]),
     facings: z.array(facingSchema).default([]),
     collePieces: z.array(colleSettingSchema).default([]),
+    misfits: z.array(keptMisfitSchema).default([]),
+    unlocks: z.array(unlockSchema).default([]),
+    custody: z.array(keptCustodySchema).default([]),
   })
   .superRefine((file, context) => {
     const ids = new Set(file.pulls.map((pull) => pull.id))
@@ -88,6 +101,7 @@ export const jobFileSchema = z
     if (doubled) context.addIssue({ code: 'custom', path: ['prints'], message: `the number ${doubled} is given twice` })
     checkMarks(file.prints).forEach((i) => context.addIssue({ code: 'custom', path: ['prints', i, 'mark'], message: `${file.prints[i].mark} is not what this impression’s number and the totals make it` }))
     file.prints.forEach(({ pullId }, i) => ids.has(pullId) || context.addIssue({ code: 'custom', path: ['prints', i, 'pullId'], message: 'speaks of a pull that is not in the file' }))
+    file.custody.forEach(({ pullId }, i) => file.prints.some((print) => print.pullId === pullId) || context.addIssue({ code: 'custom', path: ['custody', i, 'pullId'], message: 'speaks of a print that has no number' }))
     file.bats.forEach(({ proofPullId }, i) => ids.has(proofPullId) || context.addIssue({ code: 'custom', path: ['bats', i, 'proofPullId'], message: 'speaks of a pull that is not in the file' }))
     file.zoneMaps.forEach(({ version }, i) => version === i + 1 || context.addIssue({ code: 'custom', path: ['zoneMaps', i, 'version'], message: 'versions count from 1 without gaps' }))
     const twicePiece = twice(file.collePieces.map(({ name }) => name))

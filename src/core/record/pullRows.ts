@@ -25,6 +25,7 @@ export function pullRows(pulls: readonly Pull[], marks: ReadonlyMap<string, stri
       wiped: pull.hands.wiped ?? '',
       laid: pull.hands.laid ?? '',
       batVersion: pull.batVersion ?? '',
+      rollerSeconds: standing.rollerSeconds ?? '',
       eye: standing.eye ?? '',
       ...(Object.fromEntries(QUANTITY_KEYS.map((quantity) => [quantity, standing.readings[quantity] ?? ''])) as Record<Quantity, number | ''>),
       decision: standing.decision?.decision ?? '',

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { layMargins, marginsInput } from './margins'
 import { drawingToSvg, type SheetDrawing } from '../sheet/sheetDrawing'
-import { registrationSheet, type RegistrationSheetInput } from './registrationSheet'
+import { layOut, marginsOnTheBed } from './layOut'
+import { platesOnTheBed, registrationSheet, type RegistrationSheetInput } from './registrationSheet'
 
 const size = fc.double({ min: 10, max: 900, noNaN: true })
 
@@ -30,8 +31,22 @@ describe('layMargins', () => {
   })
 })
 
+describe('margins as they are wanted', () => {
+  const [paper, plate] = [{ widthMm: 279.4, heightMm: 300 }, { widthMm: 190.5, heightMm: 200 }]
+  const typed = { scheme: 'typed' as const, bottomToTop: 1, leftMm: 30, topMm: 40 }
+  it('typed from left and top give the others, and lie turned on the bed unless the plate goes face down', () => {
+    const laid = layOut(typed, paper, plate)
+    expect(laid).toEqual({ ok: true, margins: { leftMm: 30, rightMm: expect.closeTo(58.9, 9), topMm: 40, bottomMm: 60 } })
+    if (laid.ok) expect([marginsOnTheBed(laid.margins, 'corner-marks').rightMm, marginsOnTheBed(laid.margins, 'face-down').leftMm]).toEqual([30, 30])
+  })
+  it.each([
+    ['leftMm', { ...typed, leftMm: 90 }, 'leaves no margin at the right: at most 88.9 mm'], ['topMm', { ...typed, topMm: null }, 'is needed for typed margins'],
+  ])('say at %s what is wrong', (field, setting, message) => expect(layOut(setting, paper, plate)).toEqual({ ok: false, field, message }))
+  it('refuse a plate larger than its paper', () => expect(layOut(typed, { widthMm: 100, heightMm: 100 }, plate)).toMatchObject({ ok: false, field: 'plate.widthMm' }))
+})
+
 describe('registrationSheet', () => {
-  const input: RegistrationSheetInput = { paper: { widthMm: 300, heightMm: 250 }, plate: { widthMm: 180, heightMm: 120 }, margins: { leftMm: 60, rightMm: 60, topMm: 50, bottomMm: 80 }, other: null, mirrored: false, title: 'Tide & “gauge”' }
+  const input: RegistrationSheetInput = { paper: { widthMm: 300, heightMm: 250 }, plate: { widthMm: 180, heightMm: 120 }, margins: { leftMm: 60, rightMm: 60, topMm: 50, bottomMm: 80 }, other: null, marks: ['corners', 'centres'], plates: [], trapMm: null, mirrored: false, title: 'Tide & “gauge”' }
   const boxOf = (sheet: SheetDrawing, name: string) => {
     const { points } = sheet.strokes.find((stroke) => stroke.name === name)!
     const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)]
@@ -55,6 +70,24 @@ describe('registrationSheet', () => {
     const [above, beneath] = [registrationSheet(lopsided), registrationSheet({ ...lopsided, mirrored: true })]
     expect(boxOf(beneath, 'plate').x - boxOf(beneath, 'paper').x).toBe(80)
     expect(boxOf(beneath, 'plate').x).toBe(above.widthMm - boxOf(above, 'plate').x - 180)
+  })
+  it('draws every mark where it is laid by: stops on the paper’s edges, pins half way in the margins, the T and the bar on the plate’s way', () => {
+    const sheet = registrationSheet({ ...input, marks: ['stops', 'tee-and-bar', 'pins'], trapMm: 25 })
+    const paper = boxOf(sheet, 'paper')
+    const bottom = paper.y + paper.height
+    expect(['stop-1', 'stop-2'].map((name) => boxOf(sheet, name).y)).toEqual([bottom, bottom])
+    expect(boxOf(sheet, 'stop-3').x).toBe(paper.x)
+    expect(boxOf(sheet, 'tee').x + boxOf(sheet, 'tee').width / 2).toBe(boxOf(sheet, 'bar').x)
+    const pin = boxOf(sheet, 'pin-left')
+    expect(pin.x + pin.width / 2).toBeCloseTo(paper.x + 30, 9)
+    expect(boxOf(sheet, 'trap').y).toBe(paper.y + 25)
+  })
+  it('a second plate lies off the first as the print will show it, turned left for right on the bed', () => {
+    const plates = platesOnTheBed([{ name: 'Rust', widthMm: 100, heightMm: 60, rightMm: 20, upMm: 10 }], false)
+    const sheet = registrationSheet({ ...input, plates })
+    const [first, second] = [boxOf(sheet, 'plate'), boxOf(sheet, 'plate-2')]
+    expect([second.x + 50 - (first.x + 90), second.y + 30 - (first.y + 60)]).toEqual([-20, -10])
+    expect(platesOnTheBed(plates, true)).toEqual(plates)
   })
   it('a second, larger paper lies round the same plate', () => {
     const sheet = registrationSheet({ ...input, other: { name: 'Proofing oat', paper: { widthMm: 320, heightMm: 300 }, margins: { leftMm: 70, rightMm: 70, topMm: 80, bottomMm: 100 } } })

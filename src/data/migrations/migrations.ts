@@ -3,7 +3,9 @@ import { m0002PlateRoom } from './m0002PlateRoom'
 import { m0003PrintingDay } from './m0003PrintingDay'
 import { m0004PaperGrowth } from './m0004PaperGrowth'
 import { m0005PaperStore } from './m0005PaperStore'
+import { m0006PressRoom } from './m0006PressRoom'
+import { m0007PullDesk } from './m0007PullDesk'
 import type { Migration } from './migration'
 
 /** Every change of the database's shape, in order. A released one is never edited: the next change is a new one. */
-export const MIGRATIONS: readonly Migration[] = [m0001FirstRelease, m0002PlateRoom, m0003PrintingDay, m0004PaperGrowth, m0005PaperStore]
+export const MIGRATIONS: readonly Migration[] = [m0001FirstRelease, m0002PlateRoom, m0003PrintingDay, m0004PaperGrowth, m0005PaperStore, m0006PressRoom, m0007PullDesk]

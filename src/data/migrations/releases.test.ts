@@ -13,7 +13,7 @@ import { openWorkshop } from '../workshop.test.fixture'
 openWorkshop()
 
 /** Demo databases as released versions laid them out. */
-const RELEASES = ['release-1']
+const RELEASES = ['release-1', 'release-2']
 
 function unpack(release: string): string {
   const file = path.join(dataFolder(), 'typothesis.sqlite')

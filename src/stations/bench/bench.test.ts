@@ -17,7 +17,7 @@ const pull = (id: string, kind: FiledPull['kind'], decision?: 'accepted' | 'reje
   expected: null, expectation: '', batVersion: null, runPosition: 0, sheet: 1, paperId: 'heron',
   events: decision ? [{ event: { kind: 'decision', decision, reason: decision === 'rejected' ? 'crease' : '', fate: decision === 'rejected' ? 'destroyed' : null }, at, by: 'Ida Quill', why: null }] : [],
 })
-const bat = { version: 1, proofPullId: 'p', runs: [{ position: 0, settings: sampleSettings, tolerances: usualTolerances(sampleSettings) }], approvedBy: 'Ida Quill', approvedAt: at, reason: '' }
+const bat = { version: 1, proofPullId: 'p', runs: [{ position: 0, settings: sampleSettings, tolerances: usualTolerances(sampleSettings) }], approvedBy: 'Ida Quill', approvedAt: at, reason: '', otherProofPullId: null, wetMinutes: null }
 const record = (more: Partial<JobRecord> = {}): JobRecord => ({
   id: 'j', slug: 'mooring-posts', title: 'Mooring posts', artist: 'Ida Quill', editionSize: 2, revision: 5, createdAt: at,
   runs: [{ position: 0, name: 'Key plate', bench: sampleSettings }], plateStates: [], pulls: [], bats: [], prints: [], dryings: [], ...more,

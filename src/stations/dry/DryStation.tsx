@@ -4,7 +4,7 @@ import Link from 'next/link'
 import { useState } from 'react'
 import { DRYING_METHODS, type DryingMethod } from '@/core/dry/drying'
 import { placesFree, type DryingLoad, type DryingPlace } from '@/core/dry/dryingPlaces'
-import type { Drying, Print } from '@/core/record/jobFile'
+import type { Drying, Print, Unlock } from '@/core/record/jobFile'
 import type { Pull } from '@/core/edition/pull'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
@@ -19,10 +19,11 @@ import { useHand } from '../bench/useHand'
 import { Problems } from '../pull/Problems'
 import { layToDryAction } from './actions'
 import { SigningList } from './SigningList'
+import { UnlockNumbers } from './UnlockNumbers'
 import { SortingTable } from './SortingTable'
 
 /** Drying with its ready date, sorting, and the numbers in the order to sign. */
-export function DryStation({ acceptedPulls, batProof, openPulls, prints, dryings, places, loads }: { acceptedPulls: Pull[]; batProof: Pull | null; openPulls: number; prints: Print[]; dryings: Drying[]; places: DryingPlace[]; loads: DryingLoad[] }) {
+export function DryStation({ acceptedPulls, batProof, openPulls, prints, dryings, places, loads, unlocks }: { acceptedPulls: Pull[]; batProof: Pull | null; openPulls: number; prints: Print[]; dryings: Drying[]; places: DryingPlace[]; loads: DryingLoad[]; unlocks: Unlock[] }) {
   const { job, send } = useBench()
   const [hand, setHand] = useHand()
   const [method, setMethod] = useState<DryingMethod>('blotters')
@@ -41,7 +42,10 @@ export function DryStation({ acceptedPulls, batProof, openPulls, prints, dryings
   return (
     <PlateMark title="Dry & Sign" aside={<p className="text-sm">{prints.length > 0 ? `${prints.length} impressions numbered` : `${acceptedPulls.length} accepted of ${job.editionSize}`}</p>}>
       {prints.length > 0 ? (
-        <SigningList prints={prints} />
+        <>
+          <SigningList prints={prints} />
+          <UnlockNumbers />
+        </>
       ) : (
         <>
           <CleaningCaution />
@@ -75,6 +79,12 @@ export function DryStation({ acceptedPulls, batProof, openPulls, prints, dryings
           <DryingActs places={places} loads={own} />
           {acceptedPulls.length === 0 ? <p className="py-4">Nothing to sort yet: accepted pulls of the edition come here.</p> : <SortingTable accepted={acceptedPulls} batProof={batProof} openPulls={openPulls} />}
         </>
+      )}
+      {unlocks.length > 0 && (
+        <section aria-label="Numbers taken back" className="mt-4 border-t border-line pt-2 text-sm">
+          <h2 className="station-title">Numbers taken back</h2>
+          <ol>{unlocks.map(({ at, by, why, marks }) => <li key={at} className="border-t border-line py-1">{at.slice(0, 10)}, {by}: {why}. They were {marks.map(({ mark }) => mark).join(', ')}.</li>)}</ol>
+        </section>
       )}
     </PlateMark>
   )

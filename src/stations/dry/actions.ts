@@ -6,12 +6,14 @@ import { numberingInput } from '@/core/dry/numbering'
 import { count, label } from '@/core/units/schemas'
 import { declareEditionSize } from '@/data/jobs'
 import { giveNumbers, layToDry, newDryingSchema } from '@/data/prints'
+import { unlockNumbers } from '@/data/unlocks'
 import { answer, type Answer } from '../bench/answer'
 
 const target = { jobId: label, revision: count }
 const dryInput = z.strictObject({ ...target, drying: newDryingSchema })
 const numberInput = z.strictObject({ ...target, numbering: numberingInput })
 const sizeInput = z.strictObject({ ...target, editionSize: z.number() })
+const unlockInput = z.strictObject({ ...target, why: z.string().max(500), by: z.string().max(200) })
 type Done = Promise<Answer<{ revision: number }>>
 
 /** Records that the prints were laid to dry. */
@@ -29,6 +31,16 @@ export async function giveNumbersAction(input: z.infer<typeof numberInput>): Don
   return answer(async () => {
     const { jobId, revision, numbering } = numberInput.parse(input)
     const next = await giveNumbers(jobId, revision, numbering, new Date().toISOString())
+    revalidatePath('/', 'layout')
+    return { revision: next }
+  })
+}
+
+/** Takes the numbers back, with who and why. */
+export async function unlockNumbersAction(input: z.infer<typeof unlockInput>): Done {
+  return answer(async () => {
+    const { jobId, revision, why, by } = unlockInput.parse(input)
+    const next = await unlockNumbers(jobId, revision, { why, by }, new Date().toISOString())
     revalidatePath('/', 'layout')
     return { revision: next }
   })

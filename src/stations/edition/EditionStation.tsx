@@ -1,6 +1,7 @@
 'use client'
 
 import dynamic from 'next/dynamic'
+import Link from 'next/link'
 import { useState } from 'react'
 import { controlChart } from '@/core/stats/controlChart'
 import { editionProgress, eyeSeries, runSeries, wearOfRun } from '@/core/edition/editionProgress'
@@ -9,7 +10,7 @@ import { startsNeeded } from '@/core/edition/startsNeeded'
 import type { WatchSpot } from '@/core/plate/plateState'
 import { compareSettings } from '@/core/prove/compareSettings'
 import { readSlip } from '@/core/prove/tolerance'
-import { Button } from '@/ui/Button'
+import { Button, buttonClass } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { PlateMark } from '@/ui/PlateMark'
@@ -18,9 +19,11 @@ import { useBench } from '../bench/BenchContext'
 import { PressCaution } from '../bench/cautions'
 import { problemAt } from '../bench/problemAt'
 import { Problems } from '../pull/Problems'
+import { RollerTimer } from '../press/RollerTimer'
 import { WatchLine } from '../plate/WatchLine'
 import { usePull } from '../pull/usePull'
 import { AfterPull } from './AfterPull'
+import { Holding } from './Holding'
 import { PullTable } from './PullTable'
 
 const RunChart = dynamic(() => import('@/ui/RunChart'), { ssr: false, loading: () => <p className="h-44 text-sm text-muted">Drawing the chart…</p> })
@@ -28,7 +31,7 @@ const RunChart = dynamic(() => import('@/ui/RunChart'), { ssr: false, loading: (
 const LIMITS_FROM = 20
 
 /** The edition, held to the BAT: what differs before the pull, one tap after it, and how it runs. */
-export function EditionStation({ pulls, bat, spots }: { pulls: Pull[]; bat: Pull | null; spots: WatchSpot[] }) {
+export function EditionStation({ pulls, bat, otherEnd, spots }: { pulls: Pull[]; bat: Pull | null; otherEnd: Pull | null; spots: WatchSpot[] }) {
   const { bench, job } = useBench()
   const { hand, setHand, busy, problems, pull, add } = usePull()
   const [laid, setLaid] = useState('')
@@ -47,11 +50,11 @@ export function EditionStation({ pulls, bat, spots }: { pulls: Pull[]; bat: Pull
 
   if (!job.bat) return <PlateMark title="Edition"><p className="border border-line bg-ground p-4">First approve a proof as BAT, the approved proof, at the station Prove: the edition is held to it.</p></PlateMark>
   const starts = progress.left > 0 ? startsNeeded({ accepted: progress.left, earlierAccepted: progress.accepted, earlierRejected: progress.rejected, confidence: 0.9 }) : null
-  const series = runSeries(edition, bat)
+  const series = runSeries(edition, bat, otherEnd)
   const eyes = eyeSeries(edition)
   const wear = wearOfRun(series)
   return (
-    <PlateMark title="Edition" aside={<p className="text-sm">held to BAT {job.bat.version}</p>}>
+    <PlateMark title="Edition" aside={<p className="flex items-center gap-4 text-sm">held to BAT {job.bat.version} <Link href={`/jobs/${job.slug}/edition/quote`} className="inline-flex min-h-11 items-center underline underline-offset-4">Quote</Link></p>}>
       <PressCaution />
       <WatchLine spots={spots} />
       <div className="flex flex-wrap gap-x-10 gap-y-3 border-b border-line pb-4">
@@ -81,6 +84,8 @@ export function EditionStation({ pulls, bat, spots }: { pulls: Pull[]; bat: Pull
               <TextField label="Inks and wipes" value={hand} onText={setHand} problem={problemAt(problems, 'hand')} />
               <TextField label="Lays the sheet" value={laid} onText={setLaid} placeholder={hand} />
             </div>
+            {!job.numbered && <p><Link href={`/desk/${job.slug}`} className={buttonClass('plain', 'min-h-14')}>Open the pull desk</Link></p>}
+            <RollerTimer />
             <Problems problems={problems} except={['hand']} />
             <Button look="main" className="min-h-22 w-full justify-center text-2xl" disabled={busy} onClick={pullNow}>
               {outside > 0 ? `Pull ${next}, although ${outside} ${outside === 1 ? 'setting is' : 'settings are'} outside` : `Pull ${next}`}
@@ -91,6 +96,7 @@ export function EditionStation({ pulls, bat, spots }: { pulls: Pull[]; bat: Pull
           </section>
         )}
         <section aria-label="Run charts" className="min-w-0">
+          <Holding pulls={pulls} series={series} />
           {eyes.length > 1 && <RunChart title="The eye against the BAT" points={eyes} band={{ target: 0, low: -0.5, high: 0.5 }} words={{ '-1': 'lighter', '0': 'same', '1': 'darker' }} />}
           {series.map(({ quantity, points, band, outside: strays }) => (
             <RunChart

@@ -1,30 +1,95 @@
 'use client'
 
-import { useMemo } from 'react'
+import { useMemo, useState } from 'react'
 import { carryOver } from '@/core/press/carryOver'
 import { formatTurns } from '@/core/press/pressSetting'
+import { learnPressure, PRESSURE_VERDICTS, turnsForVerdict, type PressureTrial, type PressureVerdict } from '@/core/press/pressureTrials'
 import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
+import { Choice } from '@/ui/Choice'
+import { TextField } from '@/ui/Field'
 import { useBench } from '../bench/BenchContext'
+import { problemAt } from '../bench/problemAt'
+import { useAct } from '../bench/useAct'
+import { useHand } from '../bench/useHand'
+import { Problems } from '../pull/Problems'
+import { keepPressureTrialAction } from './actions'
 
 /** Screws are read to an eighth of a turn. */
 const EIGHTHS = 8
+const toEighth = (turns: number) => Math.round(turns * EIGHTHS) / EIGHTHS
 
-/** Where something under the roller is not as it was at the BAT: the turns that give the same squeeze. */
-export function CarryOver({ onSet }: { onSet: (turns: number) => void }) {
+interface CarryOverProps {
+  onSet: (turns: number) => void
+  onMakeReady: (makeReadyMm: number) => void
+  /** names of blankets whose stiffness was measured */
+  measured: ReadonlySet<string>
+  /** what was tried on the press of the bench */
+  trials: readonly PressureTrial[]
+}
+
+/** Where something under the roller is not as it was at the BAT: the turns that give the same squeeze, and how sure that is. */
+export function CarryOver({ onSet, onMakeReady, measured, trials }: CarryOverProps) {
   const { bench, job } = useBench()
-  const carried = useMemo(() => (job.bat ? carryOver(job.bat.settings, bench) : null), [job.bat, bench])
+  const carried = useMemo(() => (job.bat ? carryOver(job.bat.settings, bench, { measured }) : null), [job.bat, bench, measured])
   if (!carried) return null
-  if (!carried.ok) return <p role="status" className="mt-3 border-l-4 border-text bg-raised p-3"><b>◆ {carried.changed.join(', ')}:</b> the BAT’s squeeze {carried.message}.</p>
-  const turns = Math.round(carried.turns * EIGHTHS) / EIGHTHS
-  const isThere = Math.abs(carried.byTurns) < 0.5 / EIGHTHS
+  if (!carried.ok) {
+    return (
+      <div role="status" className="mt-3 flex flex-wrap items-center gap-x-4 gap-y-2 border-l-4 border-text bg-raised p-3">
+        <p className="min-w-56 flex-1"><b>◆ {carried.changed.join(', ')}:</b> the BAT’s squeeze {carried.message}.</p>
+        {carried.makeReadyMm !== null && <Button onClick={() => onMakeReady(carried.makeReadyMm!)}>Lay {formatNumber(carried.makeReadyMm, 2)} mm of make-ready</Button>}
+      </div>
+    )
+  }
+  const press = bench.press!
+  const learned = learnPressure(trials, press.mmPerTurn)
+  const wanted = carried.turns + (learned.trials > 0 ? learned.correctionTurns : 0)
+  const turns = Math.max(0, toEighth(wanted))
+  const stand = (press.turnsLeft + press.turnsRight) / 2
+  const by = turns - stand
+  const sure = Math.hypot(carried.sdTurns, learned.trials > 0 ? learned.sdTurns : 0)
   return (
-    <div role="status" className="mt-3 flex flex-wrap items-center gap-x-4 gap-y-2 border-l-4 border-text bg-raised p-3">
-      <p className="min-w-56 flex-1">
-        <b>{carried.changed.join(', ')}:</b> the BAT’s squeeze is at <b>{formatTurns(turns)}</b>, gap {formatNumber(carried.gapMm, 2)} mm
-        {isThere ? ': as it stands.' : `, ${formatTurns(Math.abs(carried.byTurns))} ${carried.byTurns < 0 ? 'tighter' : 'looser'} than it stands.`} <span className="text-sm text-muted">A model: pull a proof and say what you see.</span>
-      </p>
-      {!isThere && <Button onClick={() => onSet(turns)}>Set both screws so</Button>}
+    <div role="status" className="mt-3 border-l-4 border-text bg-raised p-3">
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
+        <p className="min-w-56 flex-1">
+          <b>{carried.changed.join(', ')}:</b> the BAT’s squeeze is at <b>{formatTurns(turns)}</b> ± {formatNumber(sure, 2)}, gap {formatNumber(turns * press.mmPerTurn, 2)} mm
+          {Math.abs(by) < 0.5 / EIGHTHS ? ': as it stands.' : `, ${formatTurns(Math.abs(by))} ${by < 0 ? 'tighter' : 'looser'} than it stands.`}
+          <span className="block text-sm text-muted">
+            A model; what is least sure is {carried.mostFrom}.{learned.trials > 0 ? ` This press’s ${learned.trials} ${learned.trials === 1 ? 'trial has' : 'trials have'} moved it by ${formatNumber(learned.correctionTurns, 2)} turns.` : ''}
+          </span>
+        </p>
+        {Math.abs(by) >= 0.5 / EIGHTHS && <Button onClick={() => onSet(turns)}>Set both screws so</Button>}
+      </div>
+      <Verdict pressId={press.pressId} trial={{ suggestedTurns: carried.turns, setTurns: stand, mmPerTurn: press.mmPerTurn }} trials={trials} onSet={onSet} />
+    </div>
+  )
+}
+
+/** What the proof said of the pressure: kept, so that the next setting starts nearer, and answered with what to do now. */
+function Verdict({ pressId, trial, trials, onSet }: { pressId: string; trial: Omit<PressureTrial, 'verdict'>; trials: readonly PressureTrial[]; onSet: (turns: number) => void }) {
+  const { job } = useBench()
+  const [hand, setHand] = useHand()
+  const { busy, problems, act } = useAct()
+  const [said, setSaid] = useState<{ verdict: PressureVerdict; at: number } | null>(null)
+  const learned = learnPressure(trials, trial.mmPerTurn)
+  const say = async (verdict: PressureVerdict) => {
+    if (await act(() => keepPressureTrialAction({ pressId, jobId: job.id, trial: { ...trial, verdict }, by: hand }))) setSaid({ verdict, at: trial.setTurns })
+  }
+  const by = said ? turnsForVerdict(said.verdict, learned) : 0
+  const next = said ? Math.max(0, toEighth(said.at - by)) : 0
+  return (
+    <div className="mt-2 border-t border-line pt-2">
+      <div className="flex flex-wrap items-center gap-3">
+        <span>Pulled so, the pressure was</span>
+        <Choice label="Pulled so, the pressure was" value={said?.at === trial.setTurns ? said.verdict : null} options={Object.entries(PRESSURE_VERDICTS).map(([key, words]) => [key as PressureVerdict, words])} onPick={(verdict) => void (busy || say(verdict))} />
+        <TextField label="Who says so" value={hand} onText={setHand} problem={problemAt(problems, 'by')} className="max-w-48" />
+      </div>
+      <Problems problems={problems} except={['by']} />
+      {said?.at === trial.setTurns && (
+        <p className="mt-2 flex flex-wrap items-center gap-3">
+          {by === 0 ? 'Kept: this is the setting.' : <>“{PRESSURE_VERDICTS[said.verdict]}” usually was {formatNumber(Math.abs(by), 2)} turns {by > 0 ? 'too loose' : 'too tight'} here. <Button onClick={() => onSet(next)}>Set both to {formatTurns(next)}</Button></>}
+        </p>
+      )}
     </div>
   )
 }

@@ -1,13 +1,15 @@
 'use client'
 
 import { useState } from 'react'
+import type { Sizing } from '@/core/paper/substitutes'
+import { peelingSteps } from '@/core/press/peeling'
+import { DIRECTIONS } from '@/core/press/pressSetting'
 import { FELTS_IN_TURNS, nextAtThePress, readStrips, STRIPS, type Strip } from '@/core/press/settingRoute'
 import type { StorePress } from '@/data/store'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { NumberField } from '@/ui/NumberField'
 import { PlateMark } from '@/ui/PlateMark'
-import { useKey } from '@/ui/useKey'
 import { useKeptText } from '@/ui/useKeptText'
 import { useBench } from '../bench/BenchContext'
 import { PressCaution } from '../bench/cautions'
@@ -15,11 +17,12 @@ import { KeepLine } from '../bench/KeepLine'
 import { useStation } from '../bench/useStation'
 import { FrontElevation } from './FrontElevation'
 import { PressRooms } from './PressRooms'
+import { RollerTimer } from './RollerTimer'
+import { useScrewKeys, type Screw } from './useScrewKeys'
 import { ZeroLine } from './ZeroLine'
 
 /** Pulls that warm the felts and are not counted. */
 const WARM_UPS = 2
-type Screw = 'turnsLeft' | 'turnsRight'
 
 /** Where the screws stand, what was done, and where they are wanted if not as the BAT. */
 interface Standing { left: number; right: number; fed: boolean; warm: number; wanted: { left: number | null; right: number | null } | null }
@@ -34,9 +37,9 @@ function read(text: string): Standing {
 }
 
 /** Sets the press step by step, counting quarter turns from zero; where it stands survives a reload. */
-export function SettingGuide({ presses }: { presses: StorePress[] }) {
+export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizing: Sizing }) {
   const { job, bench } = useBench()
-  const { value, change, ...kept } = useStation('press', { pressId: '', name: '', rollerRadiusMm: null, mmPerTurn: null, turnsLeft: 4, turnsRight: 4, packName: '', pack: [], makeReadyMm: 0, passes: 1 })
+  const { value, change, ...kept } = useStation('press', { pressId: '', name: '', rollerRadiusMm: null, mmPerTurn: null, turnsLeft: 4, turnsRight: 4, packName: '', pack: [], makeReadyMm: 0, passes: 1, direction: 'one-way', secondsOnPlate: null, frameNPerMm: null })
   const [text, keep] = useKeptText(`typothesis-screws-${job.id}`)
   const at = read(text)
   const [strips, setStrips] = useState<Record<'left' | 'middle' | 'right', Strip | null>>({ left: null, middle: null, right: null })
@@ -45,18 +48,16 @@ export function SettingGuide({ presses }: { presses: StorePress[] }) {
   const target = { left: Math.max(0, wanted.left ?? at.left), right: Math.max(0, wanted.right ?? at.right) }
   const stand = (next: Partial<Standing>) => keep(JSON.stringify({ ...at, ...next }))
   const turn = (screws: Screw[], by: number) => {
-    const moved = (screw: Screw, from: number) => (screws.includes(screw) ? Math.max(0, Number((from + by).toFixed(4))) : from)
-    stand({ left: moved('turnsLeft', at.left), right: moved('turnsRight', at.right) })
-  }
-  useKey(({ code }) => {
-    const keys: Record<string, [Screw[], number]> = {
-      Numpad7: [['turnsLeft'], -0.25], Numpad1: [['turnsLeft'], 0.25], Numpad9: [['turnsRight'], -0.25], Numpad3: [['turnsRight'], 0.25], Numpad8: [['turnsLeft', 'turnsRight'], -0.25], Numpad2: [['turnsLeft', 'turnsRight'], 0.25],
+    // Less than a quarter from where it is wanted, the screw is stopped there.
+    const moved = (screw: Screw, from: number, to: number) => {
+      if (!screws.includes(screw)) return from
+      const rest = to - from
+      const isLast = at.fed && Math.sign(rest) === Math.sign(by) && Math.abs(rest) < Math.abs(by) && Math.abs(rest) > 1e-6
+      return Math.max(0, Number((from + (isLast ? rest : by)).toFixed(4)))
     }
-    const act = keys[code] ?? keys[code.replace('Digit', 'Numpad')]
-    if (!act) return false
-    turn(...act)
-    return true
-  })
+    stand({ left: moved('turnsLeft', at.left, target.left), right: moved('turnsRight', at.right, target.right) })
+  }
+  useScrewKeys(turn)
   const press = presses.find(({ id }) => id === value.pressId)
   const next = nextAtThePress({ left: at.left, right: at.right, areFeltsIn: at.fed }, target)
   const below = (value: number | null) => (value !== null && value < 0 ? 'must be 0 or more' : undefined)
@@ -97,7 +98,12 @@ export function SettingGuide({ presses }: { presses: StorePress[] }) {
             <h2 className="station-title">Warm-up pulls</h2>
             <p>{at.warm < WARM_UPS ? `Felts start cold and dry: pull ${WARM_UPS} on scrap, not counted. ${at.warm} done.` : 'The felts are warm: what comes now counts.'}</p>
             <Button className="mt-2" disabled={!at.fed || at.warm >= WARM_UPS} onClick={() => stand({ warm: at.warm + 1 })}>One warm-up pulled</Button>
-            <p className="mt-3 text-sm">Turn slowly and evenly on the plate, and never stop on it: it prints a band. Faster once off.</p>
+            <RollerTimer />
+            <p className="text-sm">Turn slowly and evenly on the plate, and never stop on it: it prints a band. Faster once off.{bench.press && (bench.press.passes > 1 || bench.press.direction !== 'one-way') ? ` ${bench.press.passes} ${bench.press.passes === 1 ? 'pass' : 'passes'}, ${DIRECTIONS[bench.press.direction].toLowerCase()}.` : ''}</p>
+          </section>
+          <section aria-label="Peeling" className="border-t border-line pt-3">
+            <h2 className="station-title">Then peel</h2>
+            <ol className="list-decimal pl-6">{peelingSteps({ gsm: bench.paper?.gsm ?? 300, sizing, isDamp: bench.paper?.method !== 'dry' }).map((step) => <li key={step}>{step}</li>)}</ol>
           </section>
         </div>
       </div>

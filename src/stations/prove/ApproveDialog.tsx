@@ -7,7 +7,8 @@ import { STATIONS } from '@/core/prove/settings'
 import { usualTolerances, type Tolerances } from '@/core/prove/tolerance'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
-import { TextField } from '@/ui/Field'
+import { Choice } from '@/ui/Choice'
+import { SelectField, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
 import { UNREACHABLE, useBench } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
@@ -15,17 +16,24 @@ import { useHand } from '../bench/useHand'
 import { approveBatAction } from '../pull/actions'
 import { Problems } from '../pull/Problems'
 
+/** Tolerances beside the usual ones [common practice, no source]. */
+const PRESETS = { tight: { label: 'Tight', times: 0.5 }, usual: { label: 'Usual', times: 1 }, varied: { label: 'Varied by intent', times: 3 } } as const
+type Preset = keyof typeof PRESETS
+
 /** Approves a proof as the BAT, with how far each setting may stray. */
-export function ApproveDialog({ proof }: { proof: Pull }) {
+export function ApproveDialog({ proof, others }: { proof: Pull; others: readonly Pull[] }) {
   const { job, send, show } = useBench()
   const [hand, setHand] = useHand()
   const [open, setOpen] = useState(false)
   const [tolerances, setTolerances] = useState<Tolerances>(() => usualTolerances(proof.settings))
   const [reason, setReason] = useState('')
+  const [preset, setPreset] = useState<Preset>('usual')
+  const [other, setOther] = useState('')
+  const [wetMinutes, setWet] = useState<number | null>(null)
   const [problems, setProblems] = useState<{ field: string; message: string }[]>([])
   const measured = settingEntries(proof.settings).filter((entry) => entry.usualTolerance !== null)
   const approve = async () => {
-    const answer = await send((target) => approveBatAction({ ...target, bat: { proofPullId: proof.id, tolerances, approvedBy: hand, reason } })).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await send((target) => approveBatAction({ ...target, bat: { proofPullId: proof.id, tolerances, approvedBy: hand, reason, otherProofPullId: other || null, wetMinutes } })).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
     setProblems(answer.ok ? [] : answer.problems.map(({ field, message }) => ({ field: field.replace('bat.', ''), message })))
     if (!answer.ok) return
     show(proof.settings, true)
@@ -36,6 +44,15 @@ export function ApproveDialog({ proof }: { proof: Pull }) {
       <p className="mb-3">From here on every print is held to this proof. Numbers may stray by as much as you allow; words must be the same.</p>
       <TextField label="Approved by" value={hand} onText={setHand} problem={problemAt(problems, 'approvedBy')} />
       {job.bat && <TextField label="Why a new version" value={reason} onText={setReason} problem={problemAt(problems, 'reason')} />}
+      <div className="mt-3 grid gap-3 sm:grid-cols-2">
+        {others.length > 0 && <SelectField label="The other end that still passes" value={other} options={[['', 'none: this proof alone'], ...others.map(({ id, number }) => [id, `Proof ${number}`] as const)]} onPick={setOther} problem={problemAt(problems, 'otherProofPullId')} />}
+        <NumberField label="Wet prints are compared after" unit="min" value={wetMinutes} onValue={setWet} problem={problemAt(problems, 'wetMinutes')} hint="dry ones with dry, apart" />
+      </div>
+      <p className="mt-3 mb-0.5 text-sm text-muted">How strictly</p>
+      <Choice label="How strictly" value={preset} options={Object.entries(PRESETS).map(([key, { label }]) => [key as Preset, label])} onPick={(key) => {
+        setPreset(key)
+        setTolerances(Object.fromEntries(Object.entries(usualTolerances(proof.settings)).map(([setting, tolerance]) => [setting, tolerance === null ? null : Number((tolerance * PRESETS[key].times).toFixed(4))])))
+      }} />
       <details className="mt-3" open>
         <summary className="min-h-11 py-2 font-semibold">Tolerances</summary>
         <div className="grid max-h-[40dvh] grid-cols-2 gap-x-4 gap-y-2 overflow-y-auto pr-2">

@@ -9,25 +9,40 @@ import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { TextField } from '@/ui/Field'
 import { useBench } from '../bench/BenchContext'
+import { complaintsOf, featureWords, type Features } from '@/core/prove/features'
+import { uploadPicture } from '../plate/uploadPicture'
 import { ApproveDialog } from './ApproveDialog'
+import { FeatureVerdict } from './FeatureVerdict'
 import { GoBackDialog } from './GoBackDialog'
 import { LightDark } from './LightDark'
 import { EYE_WORDS } from './eyeWords'
+import { ProofCoupons } from './ProofCoupons'
 
 interface ProofRungProps {
   proof: Pull
   before: Pull | null
+  /** the other proofs of the job */
+  others: readonly Pull[]
   newest: boolean
+  /** set out from an earlier proof than the one before it */
+  isBranch: boolean
   busy: boolean
   onVerdict: (event: PullEvent, why: string) => Promise<boolean>
 }
 
 /** One rung of the ladder: the change that led here, what was expected and seen, and the ways on from it. */
-export function ProofRung({ proof, before, newest, busy, onVerdict }: ProofRungProps) {
+export function ProofRung({ proof, before, others, newest, isBranch, busy, onVerdict }: ProofRungProps) {
   const { job } = useBench()
   const { verdict } = readPull(proof)
   const [seen, setSeen] = useState<EyeReading | null>(null)
   const [note, setNote] = useState('')
+  const [features, setFeatures] = useState<Features>({})
+  const [picture, setPicture] = useState<{ imageId: string | null; message?: string }>({ imageId: null })
+  const choose = async (file: File | undefined) => {
+    if (!file) return
+    const kept = await uploadPicture(file)
+    setPicture('id' in kept ? { imageId: kept.id } : { imageId: null, message: kept.message })
+  }
   const changes = before ? compareSettings(before.settings, proof.settings) : []
   return (
     <li className="grid gap-x-6 gap-y-2 border-b border-line py-3 lg:grid-cols-[3.5rem_minmax(0,1.2fr)_12rem_minmax(0,1fr)_12rem]">
@@ -36,6 +51,7 @@ export function ProofRung({ proof, before, newest, busy, onVerdict }: ProofRungP
         <p className="condensed mt-1 text-sm text-muted">state {romanNumeral(proof.settings.plate.state)}</p>
       </div>
       <div>
+        {isBranch && before && <p className="text-sm text-muted">set out from proof {before.number}:</p>}
         {changes.length === 0 ? <p className="text-muted">{before ? 'Nothing changed' : 'First proof'}</p> : changes.map((change) => <p key={change.key} className="font-medium">{change.words}</p>)}
         {proof.expectation && <p className="text-sm">“{proof.expectation}”</p>}
         <p className="condensed text-sm text-muted">{writeMoment(proof.pulledAt, proof.zone)}</p>
@@ -43,20 +59,28 @@ export function ProofRung({ proof, before, newest, busy, onVerdict }: ProofRungP
       <LightDark expected={proof.expected} seen={verdict?.seen ?? null} />
       <div>
         {verdict ? (
-          <p>{verdict.note || 'No note.'}</p>
+          <>
+            <p>{verdict.note || 'No note.'}</p>
+            {complaintsOf(verdict.features).length > 0 && <p className="text-sm">{complaintsOf(verdict.features).map(([feature, value]) => featureWords(feature, value)).join('; ')}</p>}
+            {verdict.imageId && <ProofCoupons imageId={verdict.imageId} number={proof.number} />}
+          </>
         ) : (
           <div className="grid gap-2">
             <p className="text-sm text-muted">{before ? 'Against the proof before it is' : 'It is'}</p>
             <Choice label={`Proof ${proof.number} is`} value={seen} options={EYE_WORDS} onPick={setSeen} />
             <TextField label="What you see" value={note} onText={setNote} />
-            <Button disabled={busy || (!seen && !note)} onClick={() => void onVerdict({ kind: 'verdict', seen, note, outcome: 'keep' }, '')}>
+            <FeatureVerdict proof={proof.number} value={features} onValue={setFeatures} />
+            <label className="text-sm text-muted">Its picture<input type="file" accept="image/*" aria-label={`Picture of proof ${proof.number}`} className="mt-0.5 block min-h-11 w-full min-w-0 text-text" onChange={(event) => void choose(event.target.files?.[0])} /></label>
+            {picture.message && <p role="alert" className="text-sm text-signal">◆ {picture.message}</p>}
+            {picture.imageId && <ProofCoupons imageId={picture.imageId} number={proof.number} />}
+            <Button disabled={busy || (!seen && !note && Object.keys(features).length === 0)} onClick={() => void onVerdict({ kind: 'verdict', seen, note, outcome: 'keep', features, imageId: picture.imageId }, '')}>
               Keep what was seen
             </Button>
           </div>
         )}
       </div>
       <div className="flex flex-col items-stretch gap-2">
-        {!job.numbered && <ApproveDialog proof={proof} />}
+        {!job.numbered && <ApproveDialog proof={proof} others={others} />}
         {!newest && <GoBackDialog proof={proof} />}
       </div>
     </li>

@@ -1,8 +1,10 @@
 'use client'
 
 import { useState } from 'react'
-import type { EyeReading, Pull } from '@/core/edition/pull'
+import { readPull, type EyeReading, type Pull } from '@/core/edition/pull'
 import type { WatchSpot } from '@/core/plate/plateState'
+import { setOutFrom } from '@/core/prove/branch'
+import type { ProofPair } from '@/core/prove/whatMoved'
 import { compareSettings } from '@/core/prove/compareSettings'
 import { STATIONS, unsetStations } from '@/core/prove/settings'
 import { Button } from '@/ui/Button'
@@ -11,14 +13,17 @@ import { TextField } from '@/ui/Field'
 import { PlateMark } from '@/ui/PlateMark'
 import { useBench } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
+import { RollerTimer } from '../press/RollerTimer'
 import { WatchLine } from '../plate/WatchLine'
 import { Problems } from '../pull/Problems'
 import { usePull } from '../pull/usePull'
+import { CompareProofs } from './CompareProofs'
 import { EYE_WORDS } from './eyeWords'
+import { NextChange } from './NextChange'
 import { ProofRung } from './ProofRung'
 
 /** The proof ladder: what was changed, expected and seen, newest first; the next proof above it. */
-export function ProveStation({ proofs, spots }: { proofs: Pull[]; spots: WatchSpot[] }) {
+export function ProveStation({ proofs, spots, pairs }: { proofs: Pull[]; spots: WatchSpot[]; pairs: ProofPair[] }) {
   const { bench, job } = useBench()
   const { hand, setHand, busy, problems, pull, add } = usePull()
   const [expected, setExpected] = useState<EyeReading | null>(null)
@@ -26,6 +31,8 @@ export function ProveStation({ proofs, spots }: { proofs: Pull[]; spots: WatchSp
   const last = proofs.at(-1)
   const changes = last ? compareSettings(last.settings, bench) : []
   const unset = unsetStations(bench)
+  const settings = proofs.map((proof) => proof.settings)
+  const from = settings.map((_, i) => setOutFrom(settings, i))
 
   const pullProof = async () => {
     if (!(await pull('proof', { expected, expectation }))) return
@@ -55,6 +62,7 @@ export function ProveStation({ proofs, spots }: { proofs: Pull[]; spots: WatchSp
               ))}
             </ul>
             {changes.length > 1 && <p className="mt-1 text-sm">{changes.length} things at once: what the proof shows may come from any of them.</p>}
+            {last && <NextChange features={readPull(last).verdict?.features ?? null} pairs={pairs} like={{ press: last.settings.press.pressId, plateKind: last.settings.plate.kind, paperId: last.settings.paper.paperId }} />}
           </div>
           <div className="grid content-start gap-3">
             {last && (
@@ -65,6 +73,7 @@ export function ProveStation({ proofs, spots }: { proofs: Pull[]; spots: WatchSp
             )}
             <TextField label={last ? 'Why, in a few words' : 'What you hope to see'} value={expectation} onText={setExpectation} problem={problemAt(problems, 'pull.expectation')} />
             <TextField label="At the press" value={hand} onText={setHand} problem={problemAt(problems, 'hand')} />
+            <RollerTimer />
             <Problems problems={problems} except={['hand', 'pull.expectation']} />
             <Button look="main" className="justify-center text-lg" disabled={busy} onClick={() => void pullProof()}>
               Pull proof {(last?.number ?? 0) + 1}
@@ -72,9 +81,10 @@ export function ProveStation({ proofs, spots }: { proofs: Pull[]; spots: WatchSp
           </div>
         </section>
       )}
+      {proofs.length > 1 && <CompareProofs proofs={proofs} />}
       <ol className="mt-2" aria-label="Proofs">
         {proofs
-          .map((proof, i) => <ProofRung key={proof.id} proof={proof} before={proofs[i - 1] ?? null} newest={i === proofs.length - 1} onVerdict={(event, why) => add(proof.id, [event], why)} busy={busy} />)
+          .map((proof, i) => <ProofRung key={proof.id} proof={proof} before={from[i] === null ? null : proofs[from[i]]} others={proofs.filter(({ id }) => id !== proof.id)} isBranch={from[i] !== null && from[i] !== i - 1} newest={i === proofs.length - 1} onVerdict={(event, why) => add(proof.id, [event], why)} busy={busy} />)
           .reverse()}
       </ol>
     </PlateMark>

@@ -5,6 +5,7 @@ import type { EyeReading, PullEvent, PullKind } from '@/core/edition/pull'
 import type { FieldProblem } from '@/data/errors'
 import { deviceZone, useHand } from '../bench/useHand'
 import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { useRollerRun } from '../press/keptRoller'
 import { forgetWipe, readWipe } from '../wipe/keptWipe'
 import { addEventsAction, pullAction } from './actions'
 
@@ -28,6 +29,7 @@ export function usePull(): PullHandle {
   const [busy, setBusy] = useState(false)
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const [unsent, setUnsent] = useState<string | null>(null)
+  const roller = useRollerRun(job.id)
 
   const run = async (act: Parameters<typeof send>[0]) => {
     setBusy(true)
@@ -52,7 +54,12 @@ export function usePull(): PullHandle {
       return false
     }
     setUnsent(null)
-    if (wipe && (await run((target) => addEventsAction({ ...target, added: { pullId: id, events: [{ kind: 'wipe', taken: wipe }], by: hand, why: '' } }))).ok) forgetWipe(job.id)
+    const { seconds } = roller.run
+    const taken: PullEvent[] = [...(wipe ? [{ kind: 'wipe' as const, taken: wipe }] : []), ...(seconds === null ? [] : [{ kind: 'roller' as const, seconds }])]
+    if (taken.length > 0 && (await run((target) => addEventsAction({ ...target, added: { pullId: id, events: taken, by: hand, why: '' } }))).ok) {
+      forgetWipe(job.id)
+      roller.forget()
+    }
     return true
   }
 

@@ -1,13 +1,16 @@
 'use client'
 
 import { Download, Printer } from 'lucide-react'
+import type { KeptCustody } from '@/core/record/custody'
+import type { Print } from '@/core/record/jobFile'
 import type { Documentation } from '@/core/record/documentation'
 import { Button, buttonClass } from '@/ui/Button'
 import { PlateMark } from '@/ui/PlateMark'
 import { useBench } from '../bench/BenchContext'
+import { CustodyBook } from './CustodyBook'
 
 /** The documentation sheet, as it prints, and the ways to take the record along. */
-export function RecordStation({ documentation }: { documentation: Documentation }) {
+export function RecordStation({ documentation, prints, moves }: { documentation: Documentation; prints: Print[]; moves: KeptCustody[] }) {
   const { job } = useBench()
   const at = (file: string) => `/jobs/${job.slug}/record/${file}`
   return (
@@ -16,12 +19,15 @@ export function RecordStation({ documentation }: { documentation: Documentation 
         <a className={buttonClass('main')} href={at('documentation.pdf')} download={`${job.slug}.pdf`}><Download size={18} aria-hidden /> Documentation PDF</a>
         <Button onClick={() => window.print()}><Printer size={18} aria-hidden /> Print this page</Button>
         <a className={buttonClass()} href={at('job.json')} download={`${job.slug}.json`}>Job as JSON</a>
+        <a className={buttonClass()} href={at('folder.zip')} download={`${job.slug}.zip`}>Job folder</a>
+        {prints.length > 0 && <a className={buttonClass()} href={at('certificates.pdf')} download={`${job.slug}-certificates.pdf`}>Certificates</a>}
         <a className={buttonClass()} href={at('pulls.csv')} download={`${job.slug}-pulls.csv`}>Pulls as CSV</a>
       </div>
     }>
       <p className="screen-only mb-3 text-sm text-muted">
-        The JSON holds everything but pictures, and another workshop can take it in; its <a href="/job-file.schema.json" className="underline">schema</a> is published. What must be disclosed with an edition differs from place to place.
+        The JSON holds everything but pictures, the folder those too, and another workshop can take either in; its <a href="/job-file.schema.json" className="underline">schema</a> is published. What must be disclosed with an edition differs from place to place.
       </p>
+      <CustodyBook prints={prints} moves={moves} />
       <article aria-label="Documentation sheet" className="bg-white p-6 text-black print:p-0">
         <h2 className="station-title text-2xl">{documentation.title}</h2>
         <p>{documentation.subtitle}</p>

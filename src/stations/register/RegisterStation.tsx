@@ -1,50 +1,50 @@
 'use client'
 
 import { useState } from 'react'
-import { learnGrowth, sheetOnTheBed, type GrowthMarks } from '@/core/paper/growth'
-import { layMargins, marginsInput } from '@/core/register/margins'
-import { LAYING_METHODS, type LayingMethod, type RegisterSetting } from '@/core/register/registerSetting'
+import { learnGrowth, type GrowthMarks } from '@/core/paper/growth'
+import { LAYING_METHODS, MARGIN_SCHEMES, REGISTER_MARKS, type LayingMethod, type MarginScheme, type RegisterMark, type RegisterSetting } from '@/core/register/registerSetting'
 import { drawingToSvg } from '@/core/sheet/sheetDrawing'
 import { PAGES } from '@/core/sheet/tileSheet'
 import { formatInches, formatMm, formatNumber } from '@/core/units/length'
 import type { StorePaper } from '@/data/store'
 import { buttonClass } from '@/ui/Button'
+import { Check } from '@/ui/Check'
 import { Choice } from '@/ui/Choice'
 import { SelectField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
-import { NumberField } from '@/ui/NumberField'
+import { LengthField, NumberField } from '@/ui/NumberField'
 import { PlateMark } from '@/ui/PlateMark'
 import { useBench } from '../bench/BenchContext'
 import { KeepLine } from '../bench/KeepLine'
 import { problemAt } from '../bench/problemAt'
-import { useStation, type Loose } from '../bench/useStation'
-import { MisfitSolver } from './MisfitSolver'
+import { useStation } from '../bench/useStation'
+import { LayingPicture } from './LayingPicture'
 import { registrationOf } from './registrationOf'
 import { RegisterRooms } from './RegisterRooms'
-
-const UNSET: Loose<RegisterSetting> = { scheme: 'centred', bottomToTop: 1.2, laying: 'corner-marks' }
+import { UNSET_REGISTER } from './unsetRegister'
 
 interface RegisterStationProps {
   marks: GrowthMarks[]
   papers: Pick<StorePaper, 'id' | 'name' | 'sheetWidthMm' | 'sheetHeightMm' | 'grain'>[]
 }
 
-/** Where the plate lies on the sheet, and the registration sheet at 1:1. */
+/** Where the plate lies on the sheet, the registration sheet at 1:1, and how it is laid. */
 export function RegisterStation({ marks, papers }: RegisterStationProps) {
   const { bench, job } = useBench()
-  const { value, change, ...kept } = useStation('register', UNSET)
+  const { value, change, ...kept } = useStation('register', UNSET_REGISTER)
   const [mirrored, setMirrored] = useState(false)
   const [sheet, setSheet] = useState<'dry' | 'damp'>('dry')
   const [otherId, setOther] = useState('')
   const { plate, paper } = bench
+  const found = plate && paper ? registrationOf({ plate, paper, register: value as RegisterSetting }, job.title, { sheet, mirrored, otherId: otherId || null }, marks, papers) : null
+  const drawn = found && 'drawing' in found ? found : null
+  const wrong = found && 'reason' in found ? found : null
+  const svg = drawn && drawingToSvg(drawn.drawing)
   const growth = learnGrowth(marks.filter(({ paperId }) => paperId === paper?.paperId))
-  const lying = paper && sheetOnTheBed(paper, sheet, growth)
-  const input = plate && lying && marginsInput.safeParse({ paper: lying, plate: { widthMm: plate.widthMm, heightMm: plate.heightMm }, scheme: value.scheme, bottomToTop: value.bottomToTop ?? undefined })
-  const margins = input?.success ? layMargins(input.data) : null
-  const found = margins ? registrationOf({ plate, paper, register: value as RegisterSetting }, job.title, { sheet, mirrored, otherId: otherId || null }, marks, papers) : null
-  const svg = found && 'drawing' in found ? drawingToSvg(found.drawing) : null
-  const reason = found && 'reason' in found ? found.reason : input && !input.success ? input.error.issues[0].message : 'Set plate and paper first: the margins follow from both.'
-  const file = (form: 'svg' | 'pdf', pages = '') => `/jobs/${job.slug}/register/sheet.${form}?view=${mirrored ? 'beneath' : 'above'}&sheet=${sheet}${otherId ? `&other=${otherId}` : ''}${pages ? `&pages=${pages}` : ''}`
+  const file = (form: 'svg' | 'pdf' | 'dxf', pages = '') => `/jobs/${job.slug}/register/sheet.${form}?view=${mirrored ? 'beneath' : 'above'}&sheet=${sheet}${otherId ? `&other=${otherId}` : ''}${pages ? `&pages=${pages}` : ''}`
+  const at = (field: string) => problemAt(kept.problems, field) ?? (wrong?.field === field ? wrong.reason : undefined)
+  const wanted = value.marks ?? []
+  const mark = (key: RegisterMark, on: boolean) => change({ marks: (Object.keys(REGISTER_MARKS) as RegisterMark[]).filter((one) => (one === key ? on : wanted.includes(one))) })
 
   return (
     <PlateMark title="Register" aside={<KeepLine {...kept} />}>
@@ -52,9 +52,10 @@ export function RegisterStation({ marks, papers }: RegisterStationProps) {
       <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_20rem]">
         <figure>
           {svg ? (
+             
             <img src={`data:image/svg+xml,${encodeURIComponent(svg)}`} alt={mirrored ? 'Registration sheet seen from beneath' : 'Registration sheet from the printer’s side'} className="max-h-[46dvh] w-full bg-white object-contain" />
           ) : (
-            <p className="border border-line bg-ground p-6 text-muted">{reason}</p>
+            <p className="border border-line bg-ground p-6 text-muted">{wrong?.reason ?? 'Set plate and paper first: the margins follow from both.'}</p>
           )}
           {svg && (
             <figcaption className="mt-2 grid gap-3 text-sm">
@@ -68,27 +69,40 @@ export function RegisterStation({ marks, papers }: RegisterStationProps) {
                   <a href={file('svg')} download={`${job.slug}-registration.svg`} className={buttonClass()}>SVG</a>
                   <a href={file('pdf')} download={`${job.slug}-registration.pdf`} className={buttonClass()}>PDF, whole</a>
                   {Object.entries(PAGES).map(([key, { label }]) => <a key={key} href={file('pdf', key)} download={`${job.slug}-registration-${key}.pdf`} className={buttonClass()}>PDF, {label} pages</a>)}
+                  <a href={file('dxf')} download={`${job.slug}-registration.dxf`} className={buttonClass()}>DXF, for a cutter</a>
                 </div>
               )}
             </figcaption>
           )}
+          <LayingPicture laying={value.laying ?? 'corner-marks'} />
         </figure>
         <div className="grid content-start gap-4">
           <div>
             <p className="mb-0.5 text-sm text-muted">Margins</p>
-            <Choice label="Margins" value={value.scheme} options={[['centred', 'Centred'], ['weighted', 'Weighted']]} onPick={(scheme) => change({ scheme })} />
+            <Choice label="Margins" value={value.scheme} options={Object.entries(MARGIN_SCHEMES) as [MarginScheme, string][]} onPick={(scheme) => change({ scheme })} />
           </div>
-          {value.scheme === 'weighted' && <NumberField label="Bottom ÷ top" digits={2} value={value.bottomToTop} onValue={(bottomToTop) => change({ bottomToTop })} problem={problemAt(kept.problems, 'bottomToTop')} />}
+          {value.scheme === 'weighted' && <NumberField label="Bottom ÷ top" digits={2} value={value.bottomToTop} onValue={(bottomToTop) => change({ bottomToTop })} problem={at('bottomToTop')} />}
+          {value.scheme === 'typed' && (
+            <div className="grid grid-cols-2 gap-3">
+              <LengthField label="Left, on the print" value={value.leftMm} onValue={(leftMm) => change({ leftMm })} problem={at('leftMm')} />
+              <LengthField label="Top" value={value.topMm} onValue={(topMm) => change({ topMm })} problem={at('topMm')} />
+            </div>
+          )}
           <SelectField label="Laying the sheet" value={value.laying ?? ''} options={Object.entries(LAYING_METHODS)} onPick={(laying) => change({ laying: laying as LayingMethod })} />
+          {(value.laying === 'trapped-edge' || value.route === 'trapped') && <LengthField label="The roller holds" value={value.trapMm} onValue={(trapMm) => change({ trapMm })} problem={at('trapMm')} hint={drawn && (value.trapMm ?? 0) > drawn.margins.topMm ? '◆ More than the margin there: the plate would lie under the roller.' : undefined} />}
+          <fieldset>
+            <legend className="text-sm text-muted">Marks</legend>
+            <div className="grid grid-cols-2">{(Object.keys(REGISTER_MARKS) as RegisterMark[]).map((key) => <Check key={key} label={REGISTER_MARKS[key]} checked={wanted.includes(key)} onCheck={(on) => mark(key, on)} />)}</div>
+          </fieldset>
           <SelectField label="A second paper on the same sheet" value={otherId} options={[['', 'none'], ...papers.filter(({ id }) => id !== paper?.paperId).map(({ id, name }) => [id, name] as const)]} hint={otherId ? 'Dashed. A proof on other paper than the edition’s proves less.' : undefined} onPick={setOther} />
-          {margins && (
+          {drawn && (
             <div className="grid grid-cols-2 gap-4 border-t border-line pt-3">
               {([['leftMm', 'Left'], ['rightMm', 'Right'], ['topMm', 'Top'], ['bottomMm', 'Bottom']] as const).map(([side, label]) => (
-                <Figure key={side} value={formatMm(margins[side])} label={`${label}, ${formatInches(margins[side])}`} />
+                <Figure key={side} value={formatMm(drawn.margins[side])} label={`${label}, ${formatInches(drawn.margins[side])}`} />
               ))}
             </div>
           )}
-          {sheet === 'damp' && lying && <p className="text-sm">The damp sheet is {formatNumber(lying.widthMm, 1)} × {formatNumber(lying.heightMm, 1)} mm ({growth.alongFrom + growth.acrossFrom > 0 ? 'by its marks' : 'usual growth, from memory'}); it shrinks back with its plate mark, and the margins keep their proportions.</p>}
+          {sheet === 'damp' && drawn && <p className="text-sm">The damp sheet is {formatNumber(drawn.lying.widthMm, 1)} × {formatNumber(drawn.lying.heightMm, 1)} mm ({growth.alongFrom + growth.acrossFrom > 0 ? 'by its marks' : 'usual growth, from memory'}); it shrinks back with its plate mark, and the margins keep their proportions.</p>}
           {bench.register === null && (
             <button type="button" className={buttonClass('main')} onClick={() => change({})}>
               Lay it so
@@ -97,7 +111,6 @@ export function RegisterStation({ marks, papers }: RegisterStationProps) {
           <p className="text-sm text-muted">Print without scaling, then measure the 100 mm bar. Keep the sheet clean or under film: ink on the board prints.</p>
         </div>
       </div>
-      {plate && <MisfitSolver plate={plate} />}
     </PlateMark>
   )
 }

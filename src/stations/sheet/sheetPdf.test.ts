@@ -29,7 +29,7 @@ describe('a drawing as PDF, measured by an independent reader', () => {
   })
 
   it('a registration sheet cut into A4 pages: outlines within 0.05 mm, and the pages’ crosses line up', async () => {
-    const sheet = registrationSheet({ paper: { widthMm: 300, heightMm: 250 }, plate: { widthMm: 180, heightMm: 120 }, margins: { leftMm: 60, rightMm: 60, topMm: 50, bottomMm: 80 }, other: null, mirrored: false, title: 'Posts' })
+    const sheet = registrationSheet({ paper: { widthMm: 300, heightMm: 250 }, plate: { widthMm: 180, heightMm: 120 }, margins: { leftMm: 60, rightMm: 60, topMm: 50, bottomMm: 80 }, other: null, marks: ['corners', 'centres'], plates: [], trapMm: null, mirrored: false, title: 'Posts' })
     const tiles = tileSheet(sheet, 'a4')
     const bytes = await renderSheetPdf(...tiles.map(({ drawing }) => drawing))
     const pages = await Promise.all(tiles.map((_, i) => readPdfPage(bytes, i + 1)))

@@ -1,17 +1,20 @@
 'use client'
 
 import { useState } from 'react'
-import { screwLead, screwLeadInput } from '@/core/press/screwLead'
+import { leadSchema, PRESS_KINDS, type PressKind } from '@/core/press/pressCard'
 import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/errors'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
-import { TextField } from '@/ui/Field'
+import { SelectField, TextField } from '@/ui/Field'
 import { LengthField } from '@/ui/NumberField'
 import { UNREACHABLE } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { Problems } from '../pull/Problems'
 import { addPressAction } from './actions'
+
+/** Without screws nothing is turned: a turn stands for a millimetre. */
+const BY_HAND = '1 mm'
 
 /** Adds a press: its lead is reckoned from the thread of its screws. */
 export function NewPressDialog() {
@@ -21,9 +24,10 @@ export function NewPressDialog() {
   const [rollerDiameterMm, setDiameter] = useState<number | null>(90)
   const [bedWidthMm, setBedWidth] = useState<number | null>(400)
   const [problems, setProblems] = useState<FieldProblem[]>([])
-  const lead = screwLeadInput.safeParse({ thread })
+  const [kind, setKind] = useState<PressKind>('two-screw')
+  const lead = leadSchema.safeParse({ thread: kind === 'hand' ? BY_HAND : thread })
   const add = async () => {
-    const answer = await addPressAction({ name, thread, rollerRadiusMm: (rollerDiameterMm ?? Number.NaN) / 2, bedWidthMm: bedWidthMm ?? Number.NaN, note: '' }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await addPressAction({ name, kind, thread: kind === 'hand' ? BY_HAND : thread, rollerRadiusMm: (rollerDiameterMm ?? Number.NaN) / 2, bedWidthMm: bedWidthMm ?? Number.NaN, note: '' }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
     setProblems(answer.ok ? [] : answer.problems)
     if (!answer.ok) return
     setName('')
@@ -33,7 +37,8 @@ export function NewPressDialog() {
     <Dialog title="Add a press" open={open} onOpenChange={setOpen} trigger={<Button look="quiet">Add a press</Button>}>
       <div className="grid gap-3 sm:grid-cols-2">
         <TextField label="Name of the press" value={name} onText={setName} problem={problemAt(problems, 'name')} className="sm:col-span-2" />
-        <TextField label="Thread of the screws" value={thread} onText={setThread} problem={lead.success ? problemAt(problems, 'thread') : lead.error.issues[0].message} hint={lead.success ? `${formatNumber(screwLead(lead.data).mmPerTurn, 3)} mm a turn` : undefined} />
+        <SelectField label="Kind" value={kind} options={Object.entries(PRESS_KINDS)} onPick={(next) => setKind(next as PressKind)} className="sm:col-span-2" />
+        {kind !== 'hand' && <TextField label="Thread of the screws, or mm a turn" value={thread} onText={setThread} problem={lead.success ? problemAt(problems, 'thread') : lead.error.issues[0].message} hint={lead.success ? `${formatNumber(lead.data.mmPerTurn, 3)} mm a turn` : undefined} />}
         <LengthField label="Roller, diameter" value={rollerDiameterMm} onValue={setDiameter} problem={problemAt(problems, 'rollerRadiusMm')} />
         <LengthField label="Bed, width" value={bedWidthMm} onValue={setBedWidth} problem={problemAt(problems, 'bedWidthMm')} />
       </div>

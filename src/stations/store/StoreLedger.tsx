@@ -48,11 +48,11 @@ export function StoreLedger({ store, reservations }: { store: Store; reservation
         <ul>
           {store.presses.map((press) => (
             <li key={press.id} className="border-t border-line py-1.5">
-              <b>{press.name}</b>: {press.thread}, {formatNumber(press.mmPerTurn, 3)} mm a turn, roller of {formatMm(press.rollerRadiusMm * 2)}, bed {formatMm(press.bedWidthMm)} wide. {press.note}
+              <Link href={`/store/presses/${press.id}`} className="inline-flex min-h-6 font-semibold underline-offset-4 hover:underline">{press.name}</Link>: {press.thread}, {formatNumber(press.mmPerTurn, 3)} mm a turn, roller of {formatMm(press.rollerRadiusMm * 2)}, bed {formatMm(press.bedWidthMm)} wide. {press.note}
             </li>
           ))}
         </ul>
-        <h3 className="mt-3 text-sm text-muted">Blanket packs, bottom to top</h3>
+        <div className="mt-3 flex items-baseline justify-between"><h3 className="text-sm text-muted">Blanket packs, from the sheet upward</h3><Link href="/store/blankets" className={buttonClass('quiet')}>Blankets</Link></div>
         <ul>
           {store.packs.map((pack) => (
             <li key={pack.id} className="border-t border-line py-1.5 text-sm">{pack.name}: {pack.layers.map((layer) => `${layer.name.toLowerCase()} ${formatMm(layer.thicknessMm)}`).join(', ')}</li>

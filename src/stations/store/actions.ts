@@ -1,11 +1,10 @@
 'use server'
 
 import { revalidatePath } from 'next/cache'
-import type { z } from 'zod'
 import type { NewStockMove } from '@/core/paper/stock'
 import { RAG_WHITE } from '@/core/paper/ragWhite'
 import { enterStock } from '@/data/stock'
-import { addPaper, addPress, changePaper, type NewPaper, type newPressSchema, type PaperDetails } from '@/data/store'
+import { addPaper, addPress, changePaper, type NewPaper, type NewPress, type PaperDetails } from '@/data/store'
 import { answer, type Answer } from '../bench/answer'
 
 /** Adds a paper to the store; its white is taken as an ordinary rag's until it is measured. */
@@ -18,7 +17,7 @@ export async function addPaperAction(paper: NewPaper): Promise<Answer> {
 }
 
 /** Adds a press to the store. */
-export async function addPressAction(press: z.infer<typeof newPressSchema>): Promise<Answer> {
+export async function addPressAction(press: NewPress): Promise<Answer> {
   return answer(async () => {
     await addPress(press)
     revalidatePath('/', 'layout')

@@ -9,7 +9,7 @@ import { NumberField } from '@/ui/NumberField'
 import { UNREACHABLE } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { Problems } from '../pull/Problems'
-import { createJobAction, importJobAction } from './actions'
+import { createJobAction, importFolderAction, importJobAction } from './actions'
 
 /** Makes a job from three facts, or takes one in from a file. */
 export function NewJobForm() {
@@ -45,13 +45,13 @@ export function NewJobForm() {
       </form>
       <div className="grid content-start gap-3">
         <h2 className="station-title">From another workshop</h2>
-        <Field label="A job file (JSON)" problem={fileProblem(problems)} hint="Saved at the station Record; pictures travel apart.">
+        <Field label="A job file (JSON) or a job folder (zip)" problem={fileProblem(problems)} hint="Saved at the station Record; pictures travel in the folder.">
           {(ids) => (
             <input
-              {...ids} type="file" accept="application/json,.json" disabled={busy}
+              {...ids} type="file" accept="application/json,.json,application/zip,.zip" disabled={busy}
               onChange={(event) => {
                 const file = event.target.files?.[0]
-                if (file) void run(async () => importJobAction(await file.text()), 'record')
+                if (file) void run(async () => (/\.zip$/i.test(file.name) ? importFolderAction(folderForm(file)) : importJobAction(await file.text())), 'record')
                 event.target.value = ''
               }}
             />
@@ -60,6 +60,12 @@ export function NewJobForm() {
       </div>
     </div>
   )
+}
+
+function folderForm(file: File): FormData {
+  const form = new FormData()
+  form.set('folder', file)
+  return form
 }
 
 const FORM_FIELDS = ['title', 'artist', 'editionSize', '']

@@ -6,6 +6,7 @@ import { seedDemo } from '@demo/seedDemo'
 import { STARTER_STORE } from '@demo/starterStore'
 import { FieldError } from '@/data/errors'
 import { importJob } from '@/data/jobFiles'
+import { unpackJob } from '@/data/jobFolder'
 import { createJob, listJobs, newJobSchema, type NewJob } from '@/data/jobs'
 import { loadStore, stockStore } from '@/data/store'
 import { answer, type Answer } from '../bench/answer'
@@ -40,6 +41,21 @@ export async function layOutSampleAction(): Promise<void> {
 
 /** Largest job file taken, characters. */
 const LARGEST_JOB_FILE = 40_000_000
+
+/** Largest job folder taken, zipped, bytes. */
+const LARGEST_JOB_FOLDER = 200 * 1048576
+
+/** Takes a zipped job folder in as a new job, with its pictures. */
+export async function importFolderAction(form: FormData): Promise<Answer<{ slug: string }>> {
+  return answer(async () => {
+    const file = form.get('folder')
+    if (!(file instanceof File)) throw new FieldError([{ field: 'file', message: 'Choose a file.' }])
+    if (file.size > LARGEST_JOB_FOLDER) throw new FieldError([{ field: 'file', message: 'The folder is larger than a job folder can be.' }])
+    const slug = await unpackJob(new Uint8Array(await file.arrayBuffer()), new Date().toISOString())
+    revalidatePath('/', 'layout')
+    return { slug }
+  })
+}
 
 /** Takes a job file in as a new job. */
 export async function importJobAction(text: string): Promise<Answer<{ slug: string }>> {

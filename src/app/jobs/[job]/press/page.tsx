@@ -1,7 +1,8 @@
+import { loadPressureTrials } from '@/data/pressCards'
 import { loadStore } from '@/data/store'
 import { PressStation } from '@/stations/press/PressStation'
 
 export default async function PressPage() {
-  const { presses, packs } = await loadStore()
-  return <PressStation presses={presses} packs={packs} />
+  const [{ presses, packs, blankets }, trials] = await Promise.all([loadStore(), loadPressureTrials()])
+  return <PressStation presses={presses} packs={packs} shelf={blankets} trials={trials} />
 }

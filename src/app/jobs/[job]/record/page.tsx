@@ -1,7 +1,9 @@
+import { loadCustody } from '@/data/custody'
 import { documentRecord } from '@/stations/record/documentRecord'
 import { RecordStation } from '@/stations/record/RecordStation'
 import { openJob } from '../openJob'
 
 export default async function RecordPage({ params }: { params: Promise<{ job: string }> }) {
-  return <RecordStation documentation={documentRecord(await openJob((await params).job))} />
+  const job = await openJob((await params).job)
+  return <RecordStation documentation={documentRecord(job)} prints={job.prints} moves={await loadCustody(job.id)} />
 }

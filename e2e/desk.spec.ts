@@ -1,0 +1,118 @@
+import type { Page } from '@playwright/test'
+import { expect, test } from './fixtures'
+
+const line = (page: Page) => page.getByRole('region', { name: 'Pull desk' })
+/** Says who inks: nothing is pulled without a name. */
+const nameHand = async (page: Page) => {
+  await line(page).getByText(/^Hands:/).click()
+  await line(page).getByLabel('Inks').fill('Ida Quill')
+  await line(page).getByText(/^Hands:/).click()
+}
+/** A knuckle needs its time: the same key within 400 ms is one press. */
+const keys = async (page: Page, ...codes: string[]) => {
+  for (const code of codes) {
+    await page.keyboard.press(code)
+    await page.waitForTimeout(60)
+  }
+}
+
+test('a pull is made by keypad alone, with its fault, and the next is asked for it', async ({ page, sample }) => {
+  await page.goto(`${sample.url}/jobs/mooring-posts/edition`)
+  await page.getByRole('link', { name: 'Open the pull desk' }).click()
+  const desk = line(page)
+  await expect(desk.getByRole('heading', { level: 1 })).toContainText('Mooring posts: warm-up')
+  await expect(desk).toContainText('Another day: warm-ups, not numbered, until 2 more in a row match.')
+  await desk.getByRole('button', { name: 'Count from now on' }).click()
+  await expect(desk.getByRole('heading', { level: 1 })).toContainText('Mooring posts: pull 12')
+  await expect(desk).toContainText(/Ink the plate; lift sheet \d+ \d+:\d\d after|Lift sheet \d+; ink the plate/)
+  await keys(page, 'Numpad0')
+  await expect(desk.getByText('◆ Say who inks, under Hands: every pull is kept with its hand.')).toBeVisible()
+  await nameHand(page)
+  await keys(page, 'NumpadEnter')
+  await expect(desk).toContainText(/Lift sheet \d+ (in|now)/)
+  await keys(page, 'NumpadDecimal')
+  await page.reload()
+  await expect(desk).toContainText(/ahead|They meet/)
+  await keys(page, 'Numpad0')
+  await expect(desk).toContainText('Write this on the sheet before the peel:')
+  await keys(page, 'NumpadSubtract')
+  await expect(desk).toContainText('1 min earlier than now: kept as estimated.')
+  await keys(page, 'NumpadEnter', 'NumpadSubtract', 'Numpad7', 'Numpad8')
+  await expect(desk).toContainText('The eye: lighter. ◆ starved, top left')
+  // Pressed twice within 400 ms: once.
+  await page.keyboard.press('NumpadEnter')
+  await page.keyboard.press('NumpadEnter')
+  await expect(desk.getByRole('heading', { level: 1 })).toContainText('pull 13')
+  await expect(desk.getByText('All with the server')).toBeVisible()
+  await expect(desk).toContainText('Before the pull: starved, top left: Ink rubbed in all ways, sheet damp enough?')
+  // One step back: it is amended, not lost.
+  await keys(page, 'Backspace')
+  await expect(desk).toContainText('what you say now amends what was said')
+  await keys(page, 'NumpadMultiply', 'Numpad4')
+  await expect(desk.getByText('All with the server')).toBeVisible()
+  await page.getByRole('link', { name: 'Back to the edition' }).click()
+  const row = page.getByRole('region', { name: 'Pulls so far' }).getByRole('row').filter({ has: page.getByRole('rowheader', { name: '12', exact: true }) })
+  await expect(row).toContainText('rejected: starved, kept as set-up sheet (amended)')
+})
+
+test('the connection drops in the middle: pulls wait on the device, survive a reload, and arrive once', async ({ page, sample, context }) => {
+  await page.goto(`${sample.url}/desk/mooring-posts`)
+  const desk = line(page)
+  const heading = desk.getByRole('heading', { level: 1 })
+  const warm = desk.getByRole('button', { name: 'Count from now on' })
+  if (await warm.isVisible()) await warm.click()
+  await expect(heading).toContainText(/pull \d+/)
+  const before = Number(/pull (\d+)/.exec((await heading.textContent())!)![1])
+  await nameHand(page)
+  await context.setOffline(true)
+  for (let i = 0; i < 3; i++) {
+    await keys(page, 'Numpad0', 'NumpadEnter', 'NumpadAdd')
+    await page.waitForTimeout(420)
+    await keys(page, 'NumpadEnter')
+    await expect(heading).toContainText(`pull ${before + i + 1}`)
+    await page.waitForTimeout(420)
+  }
+  await expect(desk).toContainText('◆ No connection: 3 kept on this device, waiting for the server')
+  // The answer to the first sending is lost: what arrived is sent again and kept once.
+  let lost = 0
+  await page.route('**/sync', async (route) => {
+    const reply = await route.fetch()
+    lost += 1
+    await (lost === 1 ? route.abort() : route.fulfill({ response: reply }))
+  })
+  await context.setOffline(false)
+  await expect(desk.getByText('All with the server')).toBeVisible({ timeout: 20_000 })
+  expect(lost).toBeGreaterThan(1)
+  await page.unroute('**/sync')
+  await page.reload()
+  await expect(heading).toContainText(`pull ${before + 3}`)
+})
+
+test('a server killed in mid-pull loses nothing, and two desks share one meeting', async ({ browser, page, empty: _ }) => {
+  const { startServer } = await import('./server')
+  const server = await startServer({ sample: true })
+  try {
+    await page.goto(`${server.url}/desk/mooring-posts`)
+    const desk = line(page)
+    await nameHand(page)
+    const clean = await (await browser.newContext()).newPage()
+    await clean.goto(`${server.url}/desk/mooring-posts`)
+    await line(clean).getByText(/^Hands:/).click()
+    await line(clean).getByRole('radio', { name: 'Clean hands: Enter is the sheet' }).click()
+    await line(clean).getByRole('heading', { level: 1 }).click()
+    await keys(page, 'NumpadEnter')
+    await expect(line(clean)).toContainText(/Lift sheet \d+ (in|now)/)
+    await keys(clean, 'NumpadEnter')
+    await expect(desk).toContainText(/ahead|They meet/)
+    await keys(page, 'Numpad0', 'NumpadEnter')
+    await server.kill()
+    await page.waitForTimeout(420)
+    await keys(page, 'NumpadEnter')
+    await expect(desk).toContainText('1 kept on this device, waiting for the server')
+    await server.restart()
+    await expect(desk.getByText('All with the server')).toBeVisible({ timeout: 30_000 })
+    await expect(line(clean)).toContainText('Ink the plate; lift sheet')
+  } finally {
+    await server.remove()
+  }
+})

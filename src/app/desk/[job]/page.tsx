@@ -1,0 +1,20 @@
+import type { Metadata } from 'next'
+import { DeskScreen } from '@/stations/desk/DeskScreen'
+import { readDesk } from '@/stations/desk/readDesk'
+import { openJob } from '../../jobs/[job]/openJob'
+
+type Params = { params: Promise<{ job: string }> }
+
+export async function generateMetadata({ params }: Params): Promise<Metadata> {
+  return { title: `Pull desk: ${(await openJob((await params).job)).title}` }
+}
+
+/** The pull desk of a job: by itself, so that nothing else is in the way of wet hands. */
+export default async function DeskPage({ params }: Params) {
+  const job = await openJob((await params).job)
+  return (
+    <main className="flex flex-1 flex-col p-3 sm:p-5">
+      <DeskScreen key={job.id} desk={readDesk(job, new Date().toISOString().slice(0, 10))} />
+    </main>
+  )
+}

@@ -1,0 +1,10 @@
+import { loadGrowthMarks } from '@/data/growths'
+import { loadMisfits } from '@/data/misfits'
+import { PlatesRoom } from '@/stations/register/PlatesRoom'
+import { openJob } from '../../openJob'
+
+export default async function PlatesPage({ params }: { params: Promise<{ job: string }> }) {
+  const { id } = await openJob((await params).job)
+  const [marks, misfits] = await Promise.all([loadGrowthMarks(), loadMisfits(id)])
+  return <PlatesRoom marks={marks} misfits={misfits} />
+}

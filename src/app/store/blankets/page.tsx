@@ -1,0 +1,13 @@
+import { loadStore } from '@/data/store'
+import { BlanketShelf } from '@/stations/press/BlanketShelf'
+
+export const metadata = { title: 'Blankets' }
+
+export default async function BlanketsPage() {
+  const { blankets, packs } = await loadStore()
+  return (
+    <main className="p-3 sm:p-5">
+      <BlanketShelf blankets={blankets} packs={packs} now={new Date().toISOString()} />
+    </main>
+  )
+}

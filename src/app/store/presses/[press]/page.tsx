@@ -1,0 +1,17 @@
+import { notFound } from 'next/navigation'
+import { readPressCard } from '@/core/press/pressCard'
+import { loadPressEvents } from '@/data/pressCards'
+import { loadStore } from '@/data/store'
+import { PressCard } from '@/stations/press/PressCard'
+
+export default async function PressCardPage({ params }: { params: Promise<{ press: string }> }) {
+  const { press: id } = await params
+  const press = (await loadStore()).presses.find((one) => one.id === id)
+  if (!press) notFound()
+  const events = await loadPressEvents(id)
+  return (
+    <main className="p-3 sm:p-5">
+      <PressCard press={press} events={events} standing={readPressCard(events, new Date().toISOString())} />
+    </main>
+  )
+}

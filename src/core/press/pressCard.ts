@@ -1,0 +1,129 @@
+import { z } from 'zod'
+import { finite, label, moment, nonNegative, positive, remark } from '../units/schemas'
+import { screwLead, screwLeadInput } from './screwLead'
+import { STRIPS, type Strip } from './settingRoute'
+
+/** How a press presses. */
+export const PRESS_KINDS = {
+  'two-screw': 'Roller over bed, two screws',
+  'single-screw': 'Roller over bed, one screw',
+  geared: 'Geared, read on a gauge',
+  'kitchen-roller': 'Adapted kitchen roller',
+  hand: 'By hand: baren or pin',
+} as const
+export type PressKind = keyof typeof PRESS_KINDS
+
+/** Lead of a press as it is known: the thread of its screws, or millimetres a turn as measured ("2.5 mm"). */
+export const leadSchema = z.strictObject({ thread: z.string() }).transform(({ thread }, context) => {
+  const measured = /^(\d+(?:[.,]\d+)?)\s*mm(?:\s*a turn)?$/i.exec(thread.trim())
+  if (measured) {
+    const mmPerTurn = Number(measured[1].replace(',', '.'))
+    if (mmPerTurn > 0 && mmPerTurn <= 20) return { mmPerTurn }
+    context.addIssue({ code: 'custom', path: ['thread'], message: 'a turn moves more than 0 and at most 20 mm' })
+    return z.NEVER
+  }
+  const known = screwLeadInput.safeParse({ thread })
+  if (known.success) return screwLead(known.data)
+  context.addIssue({ code: 'custom', path: ['thread'], message: `${known.error.issues[0].message}, or millimetres a turn as "2.5 mm"` })
+  return z.NEVER
+})
+
+/** What a gauge reads, and the gap between roller and bed there; turns are counted as readings ÷ readings a turn. */
+export const gaugeSchema = z
+  .array(z.strictObject({ reading: finite, mm: nonNegative.max(200, { error: 'must be at most 200 mm' }) }))
+  .max(40, { error: 'takes at most 40 readings' })
+  .superRefine((table, context) => {
+    table.forEach(({ reading, mm }, i) => {
+      const before = table[i - 1]
+      if (!before) return
+      if (reading <= before.reading) context.addIssue({ code: 'custom', path: [i, 'reading'], message: 'must be more than the one before' })
+      else if (mm <= before.mm) context.addIssue({ code: 'custom', path: [i, 'mm'], message: 'the gap must grow with the reading' })
+    })
+  })
+export type Gauge = z.infer<typeof gaugeSchema>
+
+/** Reads one column of a gauge's table at a value of the other, straight between its lines and along the last ones beyond. */
+function along(table: readonly { at: number; value: number }[], at: number): number {
+  const next = table.findIndex((line) => line.at >= at)
+  const high = next === -1 ? table.length - 1 : Math.max(1, next)
+  const [a, b] = [table[high - 1], table[high]]
+  return a.value + ((at - a.at) * (b.value - a.value)) / (b.at - a.at)
+}
+
+/** Gap at a reading of the gauge, mm. @param gauge two lines or more */
+export const gaugeToMm = (gauge: Gauge, reading: number): number => along(gauge.map((line) => ({ at: line.reading, value: line.mm })), reading)
+
+/** Reading at which the gauge leaves a gap. @param gauge two lines or more */
+export const mmToGauge = (gauge: Gauge, mm: number): number => along(gauge.map((line) => ({ at: line.mm, value: line.reading })), mm)
+
+/** What is said of a press on its card and may be mended later. */
+export const pressDetailsSchema = z.strictObject({
+  kind: z.enum(Object.keys(PRESS_KINDS) as [PressKind, ...PressKind[]]).default('two-screw'),
+  rollerLengthMm: positive.max(3000, { error: 'must be at most 3000 mm' }).nullable().default(null),
+  bedLengthMm: positive.max(6000, { error: 'must be at most 6000 mm' }).nullable().default(null),
+  serial: z.string().trim().max(60, { error: 'must be at most 60 characters' }).default(''),
+  gauge: gaugeSchema.default([]),
+  /** null: taken as rigid */
+  frameNPerMm: positive.max(1e8, { error: 'must be at most 100000000 N/mm' }).nullable().default(null),
+  note: remark,
+})
+export type PressDetails = z.infer<typeof pressDetailsSchema>
+
+/** What a light press wants done, and how often in days [common practice, no source]. */
+export const UPKEEP = {
+  screws: { label: 'Set screws of wheel and roller tight', days: 90 },
+  stops: { label: 'Bed stops hold at both ends', days: 90 },
+  anchor: { label: 'Anchored, or on its tacky mat: a light press walks', days: 180 },
+  clean: { label: 'Roller and bed cleaned, no rust', days: 30 },
+  grease: { label: 'Screws, gears and bearings greased', days: 180 },
+} as const
+export type UpkeepTask = keyof typeof UPKEEP
+
+const strip = z.enum(Object.keys(STRIPS) as [Strip, ...Strip[]])
+
+/** What is written on a press's card as it happens; nothing on it is ever changed. */
+export const pressEventSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('zeroed') }),
+  z.strictObject({ kind: z.literal('strips'), left: strip, middle: strip, right: strip }),
+  /** by how much the right had to be tightened for an even test print; below zero: the left */
+  z.strictObject({ kind: z.literal('even-print'), rightTighterTurns: finite.min(-5, { error: 'must be within −5 and 5' }).max(5, { error: 'must be within −5 and 5' }) }),
+  z.strictObject({ kind: z.literal('test-print'), note: remark, imageId: label.nullable() }),
+  z.strictObject({ kind: z.literal('upkeep'), task: z.enum(Object.keys(UPKEEP) as [UpkeepTask, ...UpkeepTask[]]) }),
+])
+export type PressEvent = z.infer<typeof pressEventSchema>
+export const keptPressEventSchema = z.strictObject({ event: pressEventSchema, at: moment, by: label })
+export type KeptPressEvent = z.infer<typeof keptPressEventSchema>
+
+/** Turns one side has drifted since zero: beyond this the press wants zeroing anew [common practice, no source]. */
+const DRIFTED_TURNS = 0.125
+
+/** What a press's card says today. */
+export interface PressStanding {
+  zeroedAt: string | null
+  /** what parallel checks since the last zeroing add up to, turns the right must be tightened; null: no check by print since */
+  driftTurns: number | null
+  strips: Extract<PressEvent, { kind: 'strips' }> | null
+  testPrint: { at: string; note: string; imageId: string | null } | null
+  due: { task: UpkeepTask; label: string; overdueDays: number | null }[]
+  remarks: string[]
+}
+
+/** Reads a press's events, oldest first. @param now today */
+export function readPressCard(events: readonly KeptPressEvent[], now: string): PressStanding {
+  const zeroedAt = events.findLast(({ event }) => event.kind === 'zeroed')?.at ?? null
+  const since = events.filter(({ at }) => zeroedAt === null || at > zeroedAt)
+  const prints = since.flatMap(({ event }) => (event.kind === 'even-print' ? [event.rightTighterTurns] : []))
+  const strips = since.flatMap(({ event }) => (event.kind === 'strips' ? [event] : [])).at(-1) ?? null
+  const test = events.findLast(({ event }) => event.kind === 'test-print')
+  const driftTurns = prints.length > 0 ? prints.reduce((sum, turns) => sum + turns, 0) : null
+  const due = (Object.keys(UPKEEP) as UpkeepTask[]).flatMap((task) => {
+    const done = events.findLast(({ event }) => event.kind === 'upkeep' && event.task === task)
+    const overdue = done ? Math.floor((Date.parse(now) - Date.parse(done.at)) / 86_400_000) - UPKEEP[task].days : null
+    return overdue === null || overdue > 0 ? [{ task, label: UPKEEP[task].label, overdueDays: overdue }] : []
+  })
+  return {
+    zeroedAt, driftTurns, strips, due,
+    testPrint: test?.event.kind === 'test-print' ? { at: test.at, note: test.event.note, imageId: test.event.imageId } : null,
+    remarks: driftTurns !== null && Math.abs(driftTurns) > DRIFTED_TURNS ? [`The ${driftTurns > 0 ? 'right' : 'left'} side has had to be tightened by ${Math.abs(driftTurns).toFixed(2)} turns since zero: zero both sides anew.`] : [],
+  }
+}

@@ -1,0 +1,28 @@
+import { z } from 'zod'
+
+/** What people look at on a proof, and the words for too little (−1) and too much (+1); 0 is as wanted. */
+export const FEATURES = {
+  line: { label: 'Line depth', less: 'grey', more: 'clogged' },
+  emboss: { label: 'Emboss', less: 'shallow', more: 'cutting' },
+  tone: { label: 'Tone', less: 'too light', more: 'too dark' },
+  evenness: { label: 'Left to right', less: 'paler at the left', more: 'paler at the right' },
+  edges: { label: 'Edges', less: 'wiped pale', more: 'dirty' },
+  register: { label: 'Register', less: 'off to one side', more: 'turned' },
+  colour: { label: 'Colour', less: 'too weak', more: 'too strong' },
+  dampness: { label: 'Dampness', less: 'too dry', more: 'too wet' },
+  marks: { label: 'Marks', less: 'bare spots', more: 'specks' },
+} as const
+export type Feature = keyof typeof FEATURES
+export const FEATURE_KEYS = Object.keys(FEATURES) as [Feature, ...Feature[]]
+
+/** How far a feature is from what is wanted. */
+export type FeatureValue = -1 | 0 | 1
+/** Features that were judged; those left out are as wanted. */
+export const featuresSchema = z.partialRecord(z.enum(FEATURE_KEYS), z.union([z.literal(-1), z.literal(0), z.literal(1)]))
+export type Features = z.infer<typeof featuresSchema>
+
+/** A feature's value in words: "lines grey" is "Line depth: grey". */
+export const featureWords = (feature: Feature, value: FeatureValue): string => `${FEATURES[feature].label}: ${value === 0 ? 'as wanted' : value < 0 ? FEATURES[feature].less : FEATURES[feature].more}`
+
+/** What is wrong of a judged proof. */
+export const complaintsOf = (features: Features): [Feature, -1 | 1][] => FEATURE_KEYS.flatMap((feature): [Feature, -1 | 1][] => (features[feature] ? [[feature, features[feature]]] : []))
