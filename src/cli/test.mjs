@@ -61,7 +61,7 @@ check('Production build', () => (built = node('node_modules/next/dist/bin/next',
 
 console.log('\n== Browser tests')
 const browserReport = path.join(REPORTS, 'browser.json')
-const browser = built && run(process.execPath, ['node_modules/@playwright/test/cli.js', 'test', '--reporter=line,json'], { env: { ...ENVIRONMENT, PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport } })
+const browser = built && run(process.execPath, ['node_modules/@playwright/test/cli.js', 'test', '--reporter=list,json'], { env: { ...ENVIRONMENT, PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport } })
 add('Browser tests', browserReport, ({ stats }) => ({ passed: stats.expected, failed: stats.unexpected + stats.flaky }), browser)
 
 console.log(`\n${tally.passed} passed, ${tally.failed} failed`)
