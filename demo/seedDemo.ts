@@ -90,7 +90,7 @@ class JobStory {
     this.revision = await openNextState(this.id, this.revision, note, this.now())
   }
 
-  async pull(kind: PullKind, by: string, events: PullEvent[], change: { expected?: 'lighter' | 'same' | 'darker'; expectation?: string } = {}): Promise<string> {
+  async pull(kind: Exclude<PullKind, 'cancellation'>, by: string, events: PullEvent[], change: { expected?: 'lighter' | 'same' | 'darker'; expectation?: string } = {}): Promise<string> {
     const id = fixedId(`${this.slug} ${kind} ${this.pulls}`)
     this.pulls += 1
     this.revision = await makePull(this.id, this.revision, { id, kind, zone: ZONE, hands: { inked: by, wiped: by, laid: OONA }, expected: change.expected ?? null, expectation: change.expectation ?? '' }, this.now())

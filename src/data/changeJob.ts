@@ -31,14 +31,14 @@ export async function changeJob(jobId: string, revision: number, act: (change: J
   })
 }
 
-/** The bench of a job's run as it stands within a change. */
-export async function benchOf({ job, tables, transaction }: JobChange, runPosition = 0): Promise<Bench> {
-  const run = await tables.runs.findOne({ where: { jobId: job.id, position: runPosition }, transaction })
+/** The bench of the run at work, as it stands within a change. */
+export async function benchOf({ job, tables, transaction }: JobChange): Promise<Bench> {
+  const run = await tables.runs.findOne({ where: { jobId: job.id, position: job.openRun }, transaction })
   if (!run) throw new NotFoundError('This run')
   return benchSchema.parse(run.get('bench'))
 }
 
-/** Sets the bench of a job's run within a change. */
-export async function setBench({ job, tables, transaction }: JobChange, bench: Bench, runPosition = 0): Promise<void> {
-  await tables.runs.update({ bench }, { where: { jobId: job.id, position: runPosition }, transaction })
+/** Sets the bench of the run at work within a change. */
+export async function setBench({ job, tables, transaction }: JobChange, bench: Bench): Promise<void> {
+  await tables.runs.update({ bench }, { where: { jobId: job.id, position: job.openRun }, transaction })
 }

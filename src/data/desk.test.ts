@@ -11,7 +11,7 @@ import { approvedJob, at, benchedJob, openWorkshop } from './workshop.test.fixtu
 openWorkshop()
 
 const pulled = (id: string, minute: number, more: Partial<Extract<DeskEntry, { kind: 'pull' }>> = {}): DeskEntry => ({
-  kind: 'pull', id, pullKind: 'edition', pulledAt: at(minute), zone: 'Europe/Lisbon', estimated: false, hands: { inked: 'Ida Quill', wiped: 'Ida Quill', laid: 'Tam Brocket' }, settings: sampleSettings, batVersion: 1, by: 'Ida Quill',
+  kind: 'pull', id, pullKind: 'edition', runPosition: 0, pulledAt: at(minute), zone: 'Europe/Lisbon', estimated: false, hands: { inked: 'Ida Quill', wiped: 'Ida Quill', laid: 'Tam Brocket' }, settings: sampleSettings, batVersion: 1, by: 'Ida Quill',
   events: [{ kind: 'eye', reading: 'same' }, { kind: 'decision', decision: 'accepted', reason: '', fate: null }], ...more,
 })
 const edition = async (slug: string) => (await loadJob(slug)).pulls.filter(({ kind }) => kind === 'edition')

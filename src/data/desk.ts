@@ -2,9 +2,10 @@ import type { Transaction } from 'sequelize'
 import { deskRailsSchema, deskSyncInput, EMPTY_RAILS, mergeRails, type DeskEntry, type DeskOutcome, type DeskRails } from '@/core/edition/deskEntry'
 import { eventSubject, type PullEvent } from '@/core/edition/pull'
 import { write } from './database'
-import { NotFoundError } from './errors'
+import { FieldError, NotFoundError } from './errors'
 import { greatest } from './greatest'
 import { readRows } from './readRows'
+import { heldVersion, sheetForPull } from './runs'
 import type { JobRow, PullRow, Tables } from './tables'
 
 /** A device's clock may be ahead of the server's by so much, ms; more is a wrong clock. */
@@ -30,24 +31,31 @@ const isNumbered = async ({ job, tables, transaction }: Sync) => (await tables.p
 
 async function keepPull(sync: Sync, entry: Extract<DeskEntry, { kind: 'pull' }>): Promise<DeskOutcome> {
   const { job, tables, transaction, at } = sync
-  const { id, pullKind, pulledAt, zone, estimated, hands, settings, events, by } = entry
+  const { id, pullKind, runPosition, pulledAt, zone, estimated, hands, settings, events, by } = entry
   if ((await tables.pulls.count({ where: { id }, transaction })) > 0) return { id, outcome: 'already', message: null }
   const jobId = job.id
-  const version = (await greatest(tables.bats, 'version', { jobId }, transaction)) || null
+  if ((await tables.runs.count({ where: { jobId, position: runPosition }, transaction })) === 0) return { id, outcome: 'refused', message: 'This pull names a run that does not exist.' }
+  const version = await heldVersion(sync, runPosition)
   if (pullKind === 'edition' && version === null) return { id, outcome: 'refused', message: 'There is no BAT, the approved proof, to hold this pull to.' }
   if (entry.batVersion !== null && entry.batVersion > (version ?? 0)) return { id, outcome: 'refused', message: 'This pull names a BAT that does not exist.' }
-  const next = async (column: 'number' | 'place' | 'sheet', where: Partial<PullRow> = {}) => (await greatest(tables.pulls, column, { jobId, ...where }, transaction)) + 1
-  const [number, place, sheet] = [await next('number', { kind: pullKind }), await next('place'), await next('sheet')]
+  const next = async (column: 'number' | 'place', where: Partial<PullRow> = {}) => (await greatest(tables.pulls, column, { jobId, ...where }, transaction)) + 1
+  const [number, place] = [await next('number', { kind: pullKind, runPosition }), await next('place')]
+  // What was pulled was pulled: a pull no sheet waited for is kept all the same, on a sheet of its own, and said.
+  const waited = await sheetForPull(sync, pullKind, runPosition).catch((error: unknown) => {
+    if (error instanceof FieldError) return null
+    throw error
+  })
+  const sheet = waited ?? (await greatest(tables.pulls, 'sheet', { jobId }, transaction)) + 1
   const before = (await readRows(tables.pulls, { where: { jobId, place: place - 1 }, transaction }))[0]?.pulledAt ?? null
   const isAhead = Date.parse(pulledAt) > Date.parse(at) + CLOCK_SLACK_MS
   const isBack = before !== null && pulledAt < before
   await tables.pulls.create({
-    id, jobId, place, sheet, number, kind: pullKind, runPosition: 0, paperId: settings.paper.paperId, pulledAt: isAhead ? at : pulledAt, zone, estimated: estimated || isAhead || isBack,
+    id, jobId, place, sheet, number, kind: pullKind, runPosition, paperId: settings.paper.paperId, pulledAt: isAhead ? at : pulledAt, zone, estimated: estimated || isAhead || isBack,
     settings, hands, expected: null, expectation: '', batVersion: entry.batVersion ?? version,
   }, { transaction })
   const late = pullKind === 'edition' && (await isNumbered(sync))
   await addTo(sync, id, [...events.filter(({ kind }) => pullKind === 'edition' ? !(late && kind === 'decision') : kind !== 'decision'), ...(late ? [{ kind: 'decision' as const, decision: 'set-aside' as const, reason: LATE, fate: null }] : [])], by)
-  const message = late ? `Pull ${number} ${LATE}: it is kept, set aside, without a number.` : isAhead ? `Pull ${number}: this device’s clock is ahead; the server’s moment is kept, as estimated.` : isBack ? `Pull ${number}: its moment is before the pull before it; kept as estimated. Look at this device’s clock.` : null
+  const message = waited === null ? `Pull ${number}: no sheet waited for this run, so it is kept as sheet ${sheet}. Look at the sheets.` : late ? `Pull ${number} ${LATE}: it is kept, set aside, without a number.` : isAhead ? `Pull ${number}: this device’s clock is ahead; the server’s moment is kept, as estimated.` : isBack ? `Pull ${number}: its moment is before the pull before it; kept as estimated. Look at this device’s clock.` : null
   return { id, outcome: 'kept', message }
 }
 

@@ -14,15 +14,15 @@ import { loadZoneMaps } from './zoneMaps'
 
 /** A job as one document that another workshop can take in: everything but the pictures. */
 export async function exportJob(slug: string, at: string): Promise<JobFile> {
-  const [{ id, title, artist, editionSize, createdAt, runs, plateStates, pulls, bats, prints, dryings }, store] = await Promise.all([loadJob(slug), loadStore()])
+  const [{ id, title, artist, editionSize, createdAt, openRun, variation, credits, runs, sheetMarks, signing, plateStates, pulls, bats, prints, dryings }, store] = await Promise.all([loadJob(slug), loadStore()])
   const [zoneMaps, makings, spots, facings, collePieces, misfits, unlocks, custody] = await Promise.all([loadZoneMaps(id), loadMakings(id), loadWatchSpots(id), loadFacings(id), loadCollePieces(id), loadMisfits(id), loadUnlocks(id), loadCustody(id)])
   const mixes = [...runs.flatMap(({ bench }) => bench.ink ?? []), ...pulls.map(({ settings }) => settings.ink), ...bats.flatMap((bat) => bat.runs.map(({ settings }) => settings.ink))]
   const used = new Set(mixes.flatMap(({ parts }) => parts.map(({ inkId }) => inkId)))
   return {
-    format: 'typothesis-job', version: JOB_FILE_VERSION, exportedAt: at, job: { title, artist, editionSize, createdAt },
+    format: 'typothesis-job', version: JOB_FILE_VERSION, exportedAt: at, job: { title, artist, editionSize, createdAt, openRun, variation, credits },
     runs, plateStates: plateStates.map(({ state, note, openedAt }) => ({ state, note, openedAt })), pulls, bats, prints, dryings,
     inks: store.inks.filter(({ id }) => used.has(id)).map(({ gramsNow: _, ...ink }) => ink),
-    zoneMaps, makings, watchSpots: spots.map(({ id: _, ...spot }) => spot), facings, collePieces, misfits, unlocks, custody,
+    zoneMaps, makings, watchSpots: spots.map(({ id: _, ...spot }) => spot), facings, collePieces, misfits, unlocks, custody, sheetMarks, signing,
   }
 }
 
@@ -55,6 +55,8 @@ export async function importJob(document: unknown): Promise<string> {
     await tables.misfits.bulkCreate(ofJob(file.misfits), options)
     await tables.unlocks.bulkCreate(ofJob(file.unlocks), options)
     await tables.custody.bulkCreate(ofJob(file.custody), options)
+    await tables.sheet_marks.bulkCreate(ofJob(file.sheetMarks), options)
+    await tables.sortings.create({ jobId, numbering: { ...file.signing, sorted: file.prints.map(({ pullId, kind }) => ({ pullId, kind })) }, at: file.exportedAt }, options)
     for (const { id, procedure, startedAt, by, events } of file.makings) {
       // Ids are of the device that began the making; here the job is another one.
       const makingId = createHash('sha256').update(`${jobId} ${id}`).digest('hex').slice(0, 32)

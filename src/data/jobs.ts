@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto'
 import { QueryTypes } from 'sequelize'
 import { z } from 'zod'
+import { runWishSchema } from '@/core/edition/runs'
 import { checkBench, EMPTY_BENCH, STATION_SETTINGS, type Bench, type SettingStation } from '@/core/prove/settings'
 import { finite, label } from '@/core/units/schemas'
 import { benchOf, changeJob, setBench, type JobChange } from './changeJob'
@@ -32,10 +33,10 @@ export interface JobSummary extends JobRow {
 }
 
 /** Makes the rows of a new job; the id follows from address and moment, so that the sample is the same every time. */
-export async function insertJob({ tables, transaction }: Omit<JobChange, 'job'>, job: NewJob, at: string): Promise<JobRow> {
+export async function insertJob({ tables, transaction }: Omit<JobChange, 'job'>, job: NewJob & Partial<Pick<JobRow, 'openRun' | 'variation' | 'credits'>>, at: string): Promise<JobRow> {
   const slug = await freeSlug(job.title, async (candidate) => (await tables.jobs.count({ where: { slug: candidate }, transaction })) > 0)
   const id = createHash('sha256').update(`${slug} ${at}`).digest('hex').slice(0, 32)
-  const row = { id, slug, ...job, revision: 0, createdAt: at }
+  const row: JobRow = { id, slug, openRun: 0, variation: 'alike', credits: [], ...job, revision: 0, createdAt: at }
   await tables.jobs.create(row, { transaction })
   return row
 }
@@ -45,7 +46,7 @@ export async function createJob(input: NewJob, at: string): Promise<{ id: string
   const job = newJobSchema.parse(input)
   return write(async (tables, transaction) => {
     const { id, slug } = await insertJob({ tables, transaction }, job, at)
-    await tables.runs.create({ jobId: id, position: 0, name: FIRST_RUN, bench: EMPTY_BENCH }, { transaction })
+    await tables.runs.create({ jobId: id, position: 0, ...runWishSchema.parse({ name: FIRST_RUN }), bench: EMPTY_BENCH }, { transaction })
     return { id, slug }
   })
 }
@@ -84,7 +85,8 @@ export async function listJobs(): Promise<JobSummary[]> {
 
 /** The state a plate is in is known by its history and cannot be typed. */
 async function checkPlateState({ job, tables, transaction }: JobChange, bench: Bench): Promise<void> {
-  if (!bench.plate) return
+  // The states kept are those of the first run's plate; a later run's plate has its state as typed.
+  if (!bench.plate || job.openRun > 0) return
   const state = Math.max(1, await greatest(tables.plate_states, 'state', { jobId: job.id }, transaction))
   if (bench.plate.state !== state) throw new FieldError([{ field: 'state', message: `The plate is in state ${state}; open the next state to go on from it.` }])
 }
@@ -100,8 +102,8 @@ export async function saveStation(jobId: string, revision: number, station: Sett
     const bench = { ...(await benchOf(change)), [station]: setting }
     const problems = checkBench(bench).filter((problem) => problem.station === station)
     if (problems.length > 0) throw new FieldError(problems)
-    if (station === 'plate') {
-      await checkPlateState(change, bench)
+    if (station === 'plate') await checkPlateState(change, bench)
+    if (station === 'plate' && change.job.openRun === 0) {
       await change.tables.plate_states.findOrCreate({ where: { jobId, state: 1 }, defaults: { jobId, state: 1, note: '', openedAt: at, imageId: null }, transaction: change.transaction })
     }
     await setBench(change, bench)

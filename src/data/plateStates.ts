@@ -6,6 +6,7 @@ import { FieldError } from './errors'
 /** Opens the next state of the plate: what was done to it cannot be taken back. */
 export async function openNextState(jobId: string, revision: number, note: string, at: string): Promise<number> {
   return changeJob(jobId, revision, async (change) => {
+    if (change.job.openRun > 0) throw new FieldError([{ field: 'note', message: 'States are kept of the plate of the first run: put that run on the bench.' }])
     const bench = await benchOf(change)
     if (!bench.plate) throw new FieldError([{ field: 'note', message: 'Set the plate first.' }])
     const next = plateStateSchema.parse({ state: bench.plate.state + 1, note: remark.parse(note), openedAt: at })

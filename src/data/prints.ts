@@ -1,7 +1,8 @@
 import { z } from 'zod'
 import { dryReadyAt, DRYING_METHOD_KEYS } from '@/core/dry/drying'
-import { checkNumbering, numberImpressions, numberingInput } from '@/core/dry/numbering'
-import { readPull } from '@/core/edition/pull'
+import { checkMoments, checkNumbering, numberImpressions, numberingInput } from '@/core/dry/numbering'
+import { sheetLines } from '@/core/edition/runs'
+import { writeMoment } from '@/core/units/writeMoment'
 import { count, finite, label } from '@/core/units/schemas'
 import { changeJob } from './changeJob'
 import { layInto } from './dryingPlaces'
@@ -30,17 +31,21 @@ export async function layToDry(jobId: string, revision: number, input: NewDrying
 }
 
 /** Gives the numbers of a sorted edition and closes it: every accepted impression and the BAT proof, each once. */
-export async function giveNumbers(jobId: string, revision: number, input: z.infer<typeof numberingInput>, at: string): Promise<number> {
-  const { sorted, style } = numberingInput.parse(input)
+export async function giveNumbers(jobId: string, revision: number, input: z.input<typeof numberingInput>, at: string): Promise<number> {
+  const numbering = numberingInput.parse(input)
+  const { sorted, marking } = numbering
   return changeJob(jobId, revision, async (change) => {
     const { job, tables, transaction } = change
     await refuseWhenNumbered(change)
-    const { pulls, bats } = await readJobRecord(job, tables, transaction)
+    const { runs, pulls, sheetMarks, bats } = await readJobRecord(job, tables, transaction)
     const batPullId = bats.at(-1)?.proofPullId ?? null
-    const accepted = pulls.filter((pull) => pull.kind === 'edition' && readPull(pull).decision?.decision === 'accepted').map(({ id }) => id)
-    const problems = checkNumbering(sorted, job.editionSize, new Set([...accepted, ...(batPullId ? [batPullId] : [])]), batPullId)
+    const accepted = sheetLines(runs, pulls, sheetMarks).filter(({ isThrough }) => isThrough).map(({ lastPullId }) => lastPullId)
+    const known = new Map(pulls.map((pull) => [pull.id, pull]))
+    const momentOf = (id: string) => { const pull = known.get(id); return pull ? writeMoment(pull.pulledAt, pull.zone) : '' }
+    const numbered = numberImpressions(sorted, numbering, momentOf)
+    const problems = [...checkNumbering(sorted, job.editionSize, new Set([...accepted, ...(batPullId ? [batPullId] : [])]), batPullId), ...checkMoments(numbered, marking)]
     if (problems.length > 0) throw new FieldError(problems)
-    const rows = numberImpressions(sorted, style).map(({ pullId, kind, number, mark }, i) => ({ jobId, pullId, place: i + 1, kind, number, mark, numberedAt: at }))
-    await tables.prints.bulkCreate(rows, { transaction })
+    await tables.prints.bulkCreate(numbered.map(({ pullId, kind, number, mark }, i) => ({ jobId, pullId, place: i + 1, kind, number, mark, numberedAt: at })), { transaction })
+    await tables.sortings.upsert({ jobId, numbering, at }, { transaction })
   })
 }

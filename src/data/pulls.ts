@@ -1,3 +1,4 @@
+import { QueryTypes } from 'sequelize'
 import { z } from 'zod'
 import { eventSubject, eyeReadingSchema, handsSchema, pullEventSchema, timeZone, type PullEvent } from '@/core/edition/pull'
 import { checkBench, completeBench, STATIONS, unsetStations, type Bench, type Settings } from '@/core/prove/settings'
@@ -5,9 +6,11 @@ import { pullId } from '@/core/record/jobFile'
 import { label, remark } from '@/core/units/schemas'
 import { benchOf, changeJob, type JobChange } from './changeJob'
 import { FieldError, NotFoundError } from './errors'
+import { refuseWhenCancelled } from './cancellation'
 import { greatest } from './greatest'
 import { refuseWhenNumbered } from './jobs'
 import { readRows } from './readRows'
+import { heldVersion, sheetForPull } from './runs'
 import type { PullRow } from './tables'
 
 /** What a pull is made with besides the bench; its id, made by the device, keeps a pull asked for twice from being made twice. */
@@ -37,9 +40,11 @@ function settingsToPull(bench: Bench): Settings {
 async function checkEditionPull(change: JobChange, batVersion: number | null): Promise<void> {
   if (batVersion === null) throw new FieldError([{ field: '', message: 'First approve a proof as BAT, the approved proof: the edition is held to it.' }])
   const { job, tables, transaction } = change
-  const pulls = await tables.pulls.count({ where: { jobId: job.id, kind: 'edition' }, transaction })
-  const decided = await tables.pull_events.count({ where: { jobId: job.id, subject: 'decision' }, distinct: true, col: 'pullId', transaction })
-  if (pulls > decided) throw new FieldError([{ field: '', message: 'First say what becomes of the pull before.' }])
+  const [open] = await tables.pulls.sequelize!.query<{ open: number }>(
+    "SELECT count(*) AS open FROM pulls p WHERE p.jobId = ? AND p.runPosition = ? AND p.kind = 'edition' AND NOT EXISTS (SELECT 1 FROM pull_events e WHERE e.jobId = p.jobId AND e.pullId = p.id AND e.subject = 'decision')",
+    { replacements: [job.id, job.openRun], type: QueryTypes.SELECT, transaction },
+  )
+  if (open.open > 0) throw new FieldError([{ field: '', message: 'First say what becomes of the pull before.' }])
 }
 
 /** Pulls from the bench as it stands: the settings are copied into the pull and never change again. */
@@ -48,12 +53,15 @@ export async function makePull(jobId: string, revision: number, input: NewPull, 
   const make = async (change: JobChange) => {
     const { tables, transaction } = change
     await refuseWhenNumbered(change)
+    await refuseWhenCancelled(change)
+    const runPosition = change.job.openRun
     const settings = settingsToPull(await benchOf(change))
-    const batVersion = (await greatest(tables.bats, 'version', { jobId }, transaction)) || null
+    const batVersion = await heldVersion(change)
     if (pull.kind === 'edition') await checkEditionPull(change, batVersion)
-    const next = async (column: 'number' | 'place' | 'sheet', where: Partial<PullRow> = {}) => (await greatest(tables.pulls, column, { jobId, ...where }, transaction)) + 1
-    const [number, place, sheet] = [await next('number', { kind: pull.kind }), await next('place'), await next('sheet')]
-    await tables.pulls.create({ ...pull, jobId, place, sheet, number, runPosition: 0, paperId: settings.paper.paperId, pulledAt: at, estimated: false, settings, batVersion }, { transaction })
+    const sheet = await sheetForPull(change, pull.kind)
+    const next = async (column: 'number' | 'place', where: Partial<PullRow> = {}) => (await greatest(tables.pulls, column, { jobId, ...where }, transaction)) + 1
+    const [number, place] = [await next('number', { kind: pull.kind, runPosition }), await next('place')]
+    await tables.pulls.create({ ...pull, jobId, place, sheet, number, runPosition, paperId: settings.paper.paperId, pulledAt: at, estimated: false, settings, batVersion }, { transaction })
   }
   return changeJob(jobId, revision, make, async ({ tables, transaction }) => (await tables.pulls.count({ where: { jobId, id: pull.id }, transaction })) > 0)
 }

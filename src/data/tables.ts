@@ -1,11 +1,13 @@
 import type { Model, ModelStatic, Sequelize } from 'sequelize'
 import type { PrintKind } from '@/core/dry/editionNumbers'
+import type { Numbering } from '@/core/dry/numbering'
 import type { DryingMethod } from '@/core/dry/drying'
 import type { DryingPlace } from '@/core/dry/dryingPlaces'
 import type { DayEvent, KeptDay } from '@/core/day/keptDay'
 import type { QueueInput } from '@/core/day/pressQueue'
 import type { DeskRails } from '@/core/edition/deskEntry'
 import type { EyeReading, Hands, PullEvent, PullKind } from '@/core/edition/pull'
+import type { Run, SheetMark } from '@/core/edition/runs'
 import type { MorningReadings } from '@/core/morning/morningSheet'
 import type { Blotting } from '@/core/paper/blotting'
 import type { GrowthMarks } from '@/core/paper/growth'
@@ -23,12 +25,13 @@ import type { Blanket } from '@/core/press/blanket'
 import type { KeptPressEvent, PressDetails } from '@/core/press/pressCard'
 import type { PressureTrial } from '@/core/press/pressureTrials'
 import type { Layer } from '@/core/press/pressStack'
-import type { Bench, Settings } from '@/core/prove/settings'
+import type { Settings } from '@/core/prove/settings'
 import type { CardVersion, MixBatch } from '@/core/ink/mixCard'
 import type { ShelfInk } from '@/core/ink/shelfInk'
 import type { InkCalibration } from '@/core/ink/stiffness'
 import type { KeptCustody } from '@/core/record/custody'
-import type { Bat, Unlock } from '@/core/record/jobFile'
+import type { Credits } from '@/core/record/credits'
+import type { Bat, Unlock, Variation } from '@/core/record/jobFile'
 import type { ColleSetting } from '@/core/register/chineColle'
 import type { MisfitMark } from '@/core/register/misfitHistory'
 import { sumOfColumns } from './migrations/migration'
@@ -62,8 +65,10 @@ export interface CustodyRow extends KeptCustody { id?: number; jobId: string }
 export interface DeskMeetingRow { jobId: string; rails: DeskRails; at: string }
 export interface MisfitRow { id?: number; jobId: string; plate: string; marks: MisfitMark[]; at: string; by: string }
 export interface ImageRow { id: string; name: string; format: string; widthPx: number; heightPx: number; bytes: number; keptAt: string }
-export interface JobRow { id: string; slug: string; title: string; artist: string; editionSize: number; revision: number; createdAt: string }
-export interface RunRow { jobId: string; position: number; name: string; bench: Bench }
+export interface JobRow { id: string; slug: string; title: string; artist: string; editionSize: number; revision: number; createdAt: string; openRun: number; variation: Variation; credits: Credits }
+export interface RunRow extends Run { jobId: string }
+export interface SheetMarkRow extends SheetMark { id?: number; jobId: string }
+export interface SortingRow { jobId: string; numbering: Numbering; at: string }
 export interface PlateStateRow { jobId: string; state: number; note: string; openedAt: string; imageId: string | null }
 export interface PullRow {
   jobId: string; id: string; place: number; runPosition: number; kind: PullKind; number: number; sheet: number; paperId: string; pulledAt: string; zone: string
@@ -121,6 +126,8 @@ export interface Tables {
   images: Table<ImageRow>
   jobs: Table<JobRow>
   runs: Table<RunRow>
+  sheet_marks: Table<SheetMarkRow>
+  sortings: Table<SortingRow>
   plate_states: Table<PlateStateRow>
   pulls: Table<PullRow>
   pull_events: Table<PullEventRow>

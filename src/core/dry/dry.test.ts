@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { dryReadyAt } from './drying'
 import { editionNumbers, PRINT_KINDS, type PrintKind } from './editionNumbers'
-import { checkNumbering, numberImpressions } from './numbering'
+import { checkMoments, checkNumbering, numberImpressions } from './numbering'
 
 describe('editionNumbers', () => {
   it('writes the usual marks in order', () => {
@@ -22,12 +22,22 @@ describe('numbering after sorting', () => {
   const kinds = Object.keys(PRINT_KINDS).filter((kind) => kind !== 'BAT') as PrintKind[]
   it('counts each kind from 1 without doubles or gaps, whatever the order (property)', () => {
     fc.assert(fc.property(fc.array(fc.constantFrom(...kinds), { maxLength: 80 }), (order) => {
-      const numbered = numberImpressions(order.map((kind, i) => ({ pullId: `p${i}`, kind })), 'arabic')
+      const numbered = numberImpressions(order.map((kind, i) => ({ pullId: `p${i}`, kind })), { style: 'arabic', marking: 'numbered' }, String)
       for (const kind of kinds) {
         expect(numbered.filter((n) => n.kind === kind).map((n) => n.number)).toEqual(Array.from({ length: order.filter((k) => k === kind).length }, (_, i) => i + 1))
       }
       expect(new Set(numbered.map((n) => n.mark)).size).toBe(order.length)
     }))
+  })
+  it.each([
+    ['varied', ['E.V. 1/2', 'E.V. 2/2', 'AP I/I']], ['unique', ['1/1', '1/1', 'AP I/I']], ['moment', ['a o’clock', 'b o’clock', 'AP I/I']],
+  ] as const)('marks a %s edition in its own way, its proofs as ever', (marking, marks) => {
+    const sorted = [{ pullId: 'a', kind: 'edition' as const }, { pullId: 'b', kind: 'edition' as const }, { pullId: 'c', kind: 'AP' as const }]
+    expect(numberImpressions(sorted, { style: 'roman', marking }, (id) => `${id} o’clock`).map(({ mark }) => mark)).toEqual(marks)
+  })
+  it('refuses moments that two impressions share', () => {
+    const sorted = ['a', 'b'].map((pullId) => ({ pullId, kind: 'edition' as const }))
+    expect(checkMoments(numberImpressions(sorted, { style: 'roman', marking: 'moment' }, () => 'noon'), 'moment')[0].message).toContain('noon')
   })
   const accepted = new Set(['a', 'b', 'bat'])
   it('lets a true list pass', () => {

@@ -18,21 +18,25 @@ export type ApStyle = z.infer<typeof editionNumbersInput>['style']
 /** The kinds of signed impression, in the order they are listed. */
 export const PRINT_KINDS = {
   edition: 'Edition',
+  roman: 'Set in Roman numerals',
   AP: 'Artist’s proof',
   PP: 'Printer’s proof',
   HC: 'Hors commerce',
+  archive: 'Archive',
   BAT: 'BAT',
 } as const
 export type PrintKind = keyof typeof PRINT_KINDS
 
 /**
- * What is written on one impression: `7/24`, `AP II/III`, `PP 1/2`, `HC 1/1`, `BAT`.
+ * What is written on one impression: `7/24`, `VII/X`, `AP II/III`, `PP 1/2`, `HC 1/1`, `Archive 1/1`, `BAT`.
  *
  * @param n its number from 1, @param total how many of its kind are declared
  */
 export function markOf(kind: PrintKind, n: number, total: number, style: ApStyle): string {
   if (kind === 'BAT') return 'BAT'
   if (kind === 'edition') return `${n}/${total}`
+  if (kind === 'roman') return `${romanNumeral(n)}/${romanNumeral(total)}`
+  if (kind === 'archive') return `Archive ${n}/${total}`
   const write = kind === 'AP' && style === 'roman' ? romanNumeral : String
   return `${kind} ${write(n)}/${write(total)}`
 }

@@ -5,7 +5,32 @@ import { editionNumbersInput, markOf, PRINT_KINDS, type ApStyle, type PrintKind 
 export const sortedImpressionSchema = z.strictObject({ pullId: z.string().min(1), kind: z.enum(Object.keys(PRINT_KINDS) as [PrintKind, ...PrintKind[]]) })
 export type SortedImpression = z.infer<typeof sortedImpressionSchema>
 
-export const numberingInput = z.strictObject({ sorted: z.array(sortedImpressionSchema).max(5000), style: editionNumbersInput.shape.style })
+/** How the prints of the edition itself are marked; proofs are always counted. */
+export const MARKINGS = {
+  numbered: { label: 'Numbered, 7/24', note: 'Every impression is held to the BAT, the approved proof.' },
+  varied: { label: 'E.V. 7/24', note: 'Édition variée: impressions vary by intent.' },
+  unique: { label: '1/1 each', note: 'Every impression is one of its own.' },
+  moment: { label: 'The moment it was pulled', note: 'Date, 24-hour time and zone, as copied onto the sheet before the peel.' },
+} as const
+export type Marking = keyof typeof MARKINGS
+
+/** Chops, the marks of the workshop beside the pencil. */
+export const CHOPS = { none: 'None', blind: 'Blind, embossed', ink: 'In ink' } as const
+export type Chop = keyof typeof CHOPS
+
+/** How a sorted edition is signed. */
+export const signingSchema = z.strictObject({
+  style: editionNumbersInput.shape.style,
+  marking: z.enum(Object.keys(MARKINGS) as [Marking, ...Marking[]]).default('numbered'),
+  /** the printer who signs beside the artist, with imp. (impressit, "has printed it"); empty: nobody does */
+  imp: z.string().trim().max(120, { error: 'must be at most 120 characters' }).default(''),
+  chop: z.enum(Object.keys(CHOPS) as [Chop, ...Chop[]]).default('none'),
+})
+export type Signing = z.infer<typeof signingSchema>
+export const USUAL_SIGNING: Signing = signingSchema.parse({ style: 'roman' })
+
+export const numberingInput = signingSchema.extend({ sorted: z.array(sortedImpressionSchema).max(5000) })
+export type Numbering = z.infer<typeof numberingInput>
 
 /** An impression with its mark. */
 export interface NumberedImpression extends SortedImpression {
@@ -19,18 +44,27 @@ export interface NumberingProblem {
   message: string
 }
 
+/** What is written on an impression of a kind, its number and its kind's total given; `moment` is its own, written out. */
+export function markAs(marking: Marking, style: ApStyle, kind: PrintKind, n: number, total: number, moment: string): string {
+  if (kind !== 'edition' || marking === 'numbered') return markOf(kind, n, total, style)
+  return marking === 'varied' ? `E.V. ${n}/${total}` : marking === 'unique' ? '1/1' : moment
+}
+
 /**
  * Gives the marks of a sorted edition, in the order given; each kind counts from 1 to its own total.
  * Because numbers come from the order and not from typing, none can be doubled or missing.
+ *
+ * @param momentOf the moment of a pull as it is written on its sheet; only asked where moments are the marks
  */
-export function numberImpressions(sorted: readonly SortedImpression[], style: ApStyle): NumberedImpression[] {
+export function numberImpressions(sorted: readonly SortedImpression[], { style, marking }: Pick<Signing, 'style' | 'marking'>, momentOf: (pullId: string) => string): NumberedImpression[] {
   const totals = new Map<PrintKind, number>()
   for (const { kind } of sorted) totals.set(kind, (totals.get(kind) ?? 0) + 1)
   const given = new Map<PrintKind, number>()
   return sorted.map((impression) => {
     const number = (given.get(impression.kind) ?? 0) + 1
     given.set(impression.kind, number)
-    return { ...impression, number, mark: markOf(impression.kind, number, totals.get(impression.kind)!, style) }
+    const mark = markAs(marking, style, impression.kind, number, totals.get(impression.kind)!, marking === 'moment' && impression.kind === 'edition' ? momentOf(impression.pullId) : '')
+    return { ...impression, number, mark }
   })
 }
 
@@ -57,4 +91,22 @@ export function checkNumbering(sorted: readonly SortedImpression[], editionSize:
     problems.push({ field: 'editionSize', message: `The edition is declared as ${editionSize}, but ${numbered} ${numbered === 1 ? 'print stands' : 'prints stand'} in it: pull more, move some to proofs, or declare ${numbered}.` })
   }
   return problems
+}
+
+/** Two impressions that would carry the same moment cannot be told apart by it. */
+export function checkMoments(numbered: readonly NumberedImpression[], marking: Marking): NumberingProblem[] {
+  if (marking !== 'moment') return []
+  const marks = numbered.filter(({ kind }) => kind === 'edition').map(({ mark }) => mark)
+  const twice = marks.find((mark, i) => marks.indexOf(mark) !== i)
+  return twice ? [{ field: 'marking', message: `Two impressions were pulled at ${twice}: number them instead.` }] : []
+}
+
+/** A kept order as it holds for the impressions there are now: what is gone falls out, what came since stands at the end, in the edition while there is room. */
+export function resumeSorting(kept: readonly SortedImpression[], pullIds: readonly string[], batPullId: string | null, editionSize: number): SortedImpression[] {
+  const known = new Set(pullIds)
+  const sorted = kept.filter(({ pullId, kind }) => known.has(pullId) && kind !== 'BAT')
+  const placed = new Set(sorted.map(({ pullId }) => pullId))
+  let room = editionSize - sorted.filter(({ kind }) => kind === 'edition').length
+  for (const pullId of pullIds) if (!placed.has(pullId)) sorted.push({ pullId, kind: room-- > 0 ? 'edition' : 'AP' })
+  return batPullId ? [...sorted, { pullId: batPullId, kind: 'BAT' }] : sorted
 }

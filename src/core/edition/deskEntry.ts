@@ -9,6 +9,8 @@ export const deskPullSchema = z.strictObject({
   kind: z.literal('pull'),
   id: pullId,
   pullKind: z.enum(['edition', 'warmup']),
+  /** the run the desk was opened for */
+  runPosition: count.default(0),
   pulledAt: moment,
   zone: timeZone,
   estimated: z.boolean(),

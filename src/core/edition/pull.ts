@@ -42,6 +42,8 @@ export const pullEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('meeting'), starts: meetingSchema }),
   /** a fault of this print, where and what */
   z.strictObject({ kind: z.literal('fault'), ...faultSchema.shape }),
+  /** how the plate was struck before its cancellation proof */
+  z.strictObject({ kind: z.literal('cancelled'), how: label }),
   /** how long the plate was under the roller */
   z.strictObject({ kind: z.literal('roller'), seconds: finite.positive({ error: 'must be more than 0' }).max(3600, { error: 'must be at most an hour' }) }),
   z.strictObject({ kind: z.literal('verdict'), seen: eyeReadingSchema.nullable(), note: remark, outcome: z.enum(['keep', 'go-back']), features: featuresSchema.default({}), /** a picture of the proof */ imageId: label.nullable().default(null) }),
@@ -80,7 +82,7 @@ export const timeZone = z.string().min(1).max(60).refine(
 export const handsSchema = z.strictObject({ inked: label.nullable(), wiped: label.nullable(), laid: label.nullable() })
 export type Hands = z.infer<typeof handsSchema>
 
-export const PULL_KINDS = { proof: 'Proof', edition: 'Edition pull', warmup: 'Warm-up' } as const
+export const PULL_KINDS = { proof: 'Proof', edition: 'Edition pull', warmup: 'Warm-up', cancellation: 'Cancellation proof' } as const
 export type PullKind = keyof typeof PULL_KINDS
 
 /** A sheet through the press: what was set, when, by whom, what was expected, and all that was seen after. */
@@ -88,7 +90,7 @@ export const pullSchema = z.strictObject({
   id: z.string().min(1),
   /** counts from 1 within its kind */
   number: finite.int().positive(),
-  kind: z.enum(['proof', 'edition', 'warmup']),
+  kind: z.enum(Object.keys(PULL_KINDS) as [PullKind, ...PullKind[]]),
   pulledAt: moment,
   zone: timeZone,
   estimated: z.boolean(),
@@ -122,13 +124,15 @@ export interface PullStanding {
   rollerSeconds: number | null
   meeting: Meeting | null
   faults: Fault[]
+  /** how the plate was struck */
+  cancelled: string | null
   /** subjects entered more than once */
   amended: string[]
 }
 
 /** Reads a pull's events, in order: the last word on each subject holds. */
 export function readPull({ events }: Pick<Pull, 'events'>): PullStanding {
-  const standing: PullStanding = { eye: null, readings: {}, decision: null, verdict: null, wipe: null, wipeSeconds: null, rollerSeconds: null, meeting: null, faults: [], amended: [] }
+  const standing: PullStanding = { eye: null, readings: {}, decision: null, verdict: null, wipe: null, wipeSeconds: null, rollerSeconds: null, meeting: null, faults: [], cancelled: null, amended: [] }
   const seen = new Set<string>()
   for (const { event } of events) {
     const subject = eventSubject(event)
@@ -141,6 +145,7 @@ export function readPull({ events }: Pick<Pull, 'events'>): PullStanding {
     else if (event.kind === 'roller') standing.rollerSeconds = event.seconds
     else if (event.kind === 'meeting') standing.meeting = event.starts
     else if (event.kind === 'fault') standing.faults.push({ where: event.where, what: event.what })
+    else if (event.kind === 'cancelled') standing.cancelled = event.how
     else standing.wipe = event.taken
   }
   // At the pull desk a wipe is the plate's way to the roller.

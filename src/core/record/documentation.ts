@@ -1,10 +1,14 @@
 import { PRINT_KINDS, type PrintKind } from '../dry/editionNumbers'
+import { CHOPS, MARKINGS, type Signing } from '../dry/numbering'
 import { readPull, type Pull } from '../edition/pull'
+import { BETWEEN_RUNS, RUN_KINDS, type Run } from '../edition/runs'
 import { PLATE_KINDS, romanNumeral } from '../plate/plate'
 import { STATIONS, type Bench } from '../prove/settings'
 import { settingEntries } from '../prove/settingEntries'
 import { formatMm, formatNumber } from '../units/length'
-import type { Bat, Drying, Print } from './jobFile'
+import { writeMoment } from '../units/writeMoment'
+import type { Credits } from './credits'
+import { VARIATIONS, type Bat, type Drying, type FiledPull, type Print, type Variation } from './jobFile'
 
 /** What the documentation sheet is written from. */
 export interface DocumentedJob {
@@ -12,8 +16,12 @@ export interface DocumentedJob {
   artist: string
   editionSize: number
   bench: Bench
+  runs: Run[]
+  variation: Variation
+  credits: Credits
+  signing: Signing
   plateStates: { state: number; note: string; openedAt: string }[]
-  pulls: Pull[]
+  pulls: FiledPull[]
   bats: Bat[]
   prints: Print[]
   dryings: Drying[]
@@ -29,13 +37,6 @@ export interface Documentation {
 
 const day = (moment: string) => moment.slice(0, 10)
 
-/** A moment as it is copied onto a sheet: date, 24-hour time, zone. */
-export function writeMoment(pulledAt: string, zone: string): string {
-  const parts = new Intl.DateTimeFormat('en-GB', { timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit', hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }).formatToParts(new Date(pulledAt))
-  const part = (type: string) => parts.find((candidate) => candidate.type === type)?.value ?? ''
-  return `${part('year')}-${part('month')}-${part('day')} ${part('hour')}:${part('minute')} ${zone}`
-}
-
 const writeHands = ({ inked, wiped, laid }: Pull['hands']) => {
   const roles = [['inked', inked], ['wiped', wiped], ['laid', laid]] as const
   return roles.filter(([, who]) => who).map(([role, who]) => `${role} ${who}`).join(', ')
@@ -44,10 +45,12 @@ const writeHands = ({ inked, wiped, laid }: Pull['hands']) => {
 /** Writes the documentation sheet: work, plate, edition with every kind declared, how it was printed, and each impression. */
 export function documentJob(job: DocumentedJob): Documentation {
   const { plate } = job.bench
+  const several = job.runs.length > 1
   const bat = job.bats.at(-1)
-  const settings = bat?.runs[0].settings ?? job.bench
   const marks = new Map(job.prints.map(({ pullId, mark }) => [pullId, mark]))
-  const edition = job.pulls.filter(({ kind }) => kind === 'edition')
+  // Of a sheet that went through several runs, the last pull speaks for it.
+  const lastOf = new Map(job.pulls.flatMap((pull) => (pull.kind === 'edition' ? [[pull.sheet, pull.id] as const] : [])))
+  const edition = job.pulls.filter(({ kind, sheet, id }) => kind === 'edition' && lastOf.get(sheet) === id)
   const decided = (wanted: string) => edition.filter((pull) => readPull(pull).decision?.decision === wanted).length
   const declared = (Object.keys(PRINT_KINDS) as PrintKind[]).map((kind) => [kind, job.prints.filter((print) => print.kind === kind).length] as const).filter(([, total]) => total > 0)
   const drying = job.dryings.at(-1)
@@ -56,8 +59,15 @@ export function documentJob(job: DocumentedJob): Documentation {
     ...(declared.length > 0 ? [] : [{ label: 'Edition', value: `${job.editionSize}, not numbered yet` }]),
     ...declared.map(([kind, total]) => ({ label: PRINT_KINDS[kind], value: String(total) })),
     { label: 'Proofs pulled', value: String(job.pulls.filter(({ kind }) => kind === 'proof').length) },
-    { label: 'Edition pulls', value: `${edition.length}: ${decided('accepted')} accepted, ${decided('rejected')} rejected, ${decided('set-aside')} set aside` },
+    { label: several ? 'Sheets of the edition' : 'Edition pulls', value: `${edition.length}: ${decided('accepted')} accepted, ${decided('rejected')} rejected, ${decided('set-aside')} set aside` },
   ]
+  const cancelled = job.pulls.find(({ kind }) => kind === 'cancellation')
+  if (job.variation !== 'alike') edited.push({ label: 'Impressions', value: VARIATIONS[job.variation] })
+  if (job.prints.length > 0) {
+    const { marking, imp, chop } = job.signing
+    edited.push({ label: 'Marked', value: [MARKINGS[marking].label, ...(imp ? [`signed imp. by ${imp}`] : []), ...(chop === 'none' ? [] : [`chop: ${CHOPS[chop].toLowerCase()}`])].join('; ') })
+  }
+  if (cancelled) edited.push({ label: 'Plate cancelled', value: `${day(cancelled.pulledAt)}: ${readPull(cancelled).cancelled ?? 'struck'}; one cancellation proof` })
   if (bat) edited.push({ label: 'BAT, the approved proof', value: `version ${bat.version}, approved ${day(bat.approvedAt)} by ${bat.approvedBy}` })
   if (drying) edited.push({ label: 'Dried', value: `from ${day(drying.laidAt)} to ${day(drying.readyAt)}` })
 
@@ -68,14 +78,18 @@ export function documentJob(job: DocumentedJob): Documentation {
         ...job.plateStates.map(({ state, note, openedAt }) => ({ label: `State ${romanNumeral(state)}`, value: [day(openedAt), note].filter(Boolean).join(': ') })),
       ]
     : []
-  const printed = settingEntries(settings).filter(({ station }) => station !== 'plate').map(({ station, label, text }) => ({ label: `${STATIONS[station]}: ${label.toLowerCase()}`, value: text }))
+  const written = (settings: Bench) => settingEntries(settings).filter(({ station }) => station !== 'plate').map(({ station, label, text }) => ({ label: `${STATIONS[station]}: ${label.toLowerCase()}`, value: text }))
+  const printed = bat
+    ? bat.runs.map(({ position, settings }) => ({ heading: several ? `Printed as the BAT: ${job.runs.find((run) => run.position === position)?.name ?? `run ${position + 1}`}` : 'Printed as the BAT', rows: written(settings) }))
+    : [{ heading: 'Set on the bench', rows: written(job.bench) }]
+  const inRuns = several ? job.runs.map(({ name, kind, between, waitHours }, i) => ({ label: `Run ${i + 1}`, value: [`${name}: ${RUN_KINDS[kind].label.toLowerCase()}`, ...(i > 0 ? [BETWEEN_RUNS[between] + (waitHours > 0 ? `, after ${formatNumber(waitHours, 1)} h` : '')] : [])].join('; ') })) : []
 
   return {
     title: job.title,
     subtitle: `${job.artist}, ${plate ? PLATE_KINDS[plate.kind].label.toLowerCase() : 'intaglio'}, edition of ${job.editionSize}`,
-    sections: [{ heading: 'Edition', rows: edited }, { heading: 'Plate', rows: made }, { heading: bat ? 'Printed as the BAT' : 'Set on the bench', rows: printed }].filter(({ rows }) => rows.length > 0),
+    sections: [{ heading: 'Edition', rows: edited }, { heading: 'Plate', rows: made }, { heading: 'Runs', rows: inRuns }, ...printed, { heading: 'Credits', rows: job.credits.map(({ role, name }) => ({ label: role, value: name })) }].filter(({ rows }) => rows.length > 0),
     impressions: job.pulls
-      .filter((pull) => marks.has(pull.id) || pull.kind === 'edition')
+      .filter((pull) => marks.has(pull.id) || edition.includes(pull))
       .map((pull) => {
         const { eye, decision } = readPull(pull)
         const fate = decision?.decision === 'rejected' ? `rejected: ${decision.reason}` : decision?.decision === 'set-aside' ? 'set aside' : ''

@@ -1,8 +1,10 @@
 import { z } from 'zod'
-import { markOf, PRINT_KINDS, type PrintKind } from '../dry/editionNumbers'
+import { PRINT_KINDS, type PrintKind } from '../dry/editionNumbers'
+import { markAs, signingSchema, USUAL_SIGNING, type Signing } from '../dry/numbering'
 import { DRYING_METHOD_KEYS } from '../dry/drying'
-import { pullSchema } from '../edition/pull'
-import { benchSchema, settingsSchema } from '../prove/settings'
+import { pullSchema, timeZone } from '../edition/pull'
+import { runSchema, sheetMarkSchema } from '../edition/runs'
+import { settingsSchema } from '../prove/settings'
 import { tolerancesSchema } from '../prove/tolerance'
 import { shelfInkSchema } from '../ink/shelfInk'
 import { makingSchema } from '../plate/making'
@@ -12,6 +14,8 @@ import { colleSettingSchema } from '../register/chineColle'
 import { keptMisfitSchema } from '../register/misfitHistory'
 import { keptCustodySchema } from './custody'
 import { count, label, moment, positive, remark } from '../units/schemas'
+import { writeMoment } from '../units/writeMoment'
+import { creditsSchema } from './credits'
 
 /** Version of the job file; a later one is refused and says so. */
 export const JOB_FILE_VERSION = 1
@@ -20,7 +24,7 @@ export const JOB_FILE_VERSION = 1
 export const batSchema = z.strictObject({
   version: positive.int(),
   proofPullId: z.string().min(1),
-  runs: z.array(z.strictObject({ position: count, settings: settingsSchema, tolerances: tolerancesSchema })).min(1),
+  runs: z.array(z.strictObject({ position: count, settings: settingsSchema, tolerances: tolerancesSchema, /** its own approved pull; null: the version's */ proofPullId: z.string().min(1).nullable().default(null) })).min(1),
   approvedBy: label,
   approvedAt: moment,
   reason: remark,
@@ -34,6 +38,11 @@ export type Bat = z.infer<typeof batSchema>
 export const plateStateSchema = z.strictObject({ state: positive.int().max(99), note: remark, openedAt: moment })
 export const dryingSchema = z.strictObject({ method: z.enum(DRYING_METHOD_KEYS), laidAt: moment, readyAt: moment, by: label })
 export type Drying = z.infer<typeof dryingSchema>
+
+/** Whether the prints of an edition are to be alike; where they vary by intent, a difference is no fault. */
+export const VARIATIONS = { alike: 'Every print like the BAT', varied: 'Varied by intent', unique: 'Every print one of its own' } as const
+export type Variation = keyof typeof VARIATIONS
+export const VARIATION_KEYS = Object.keys(VARIATIONS) as [Variation, ...Variation[]]
 
 /** Numbers that were taken back, with what they were. */
 export const unlockSchema = z.strictObject({ marks: z.array(z.strictObject({ mark: label, pullId: z.string().min(1) })), why: label, by: label, at: moment })
@@ -56,15 +65,12 @@ export const pullId = z.string().regex(/^[A-Za-z0-9-]{1,64}$/, { error: 'must be
 export const filedPullSchema = pullSchema.extend({ id: pullId, runPosition: count, sheet: positive.int(), paperId: label })
 export type FiledPull = z.infer<typeof filedPullSchema>
 
-/** One operation every sheet of the job gets, with its bench. */
-export const runSchema = z.strictObject({ position: count, name: label, bench: benchSchema })
-
 /** Places of prints whose number or mark does not follow from the list: each kind counts from 1 to its own total without gaps. */
-function checkMarks(prints: readonly Print[]): number[] {
+function checkMarks(prints: readonly Print[], marking: Signing['marking'], momentOf: (pullId: string) => string): number[] {
   const of = (kind: PrintKind) => prints.filter((print) => print.kind === kind)
-  const follows = ({ kind, number, mark }: Print) => {
+  const follows = ({ kind, number, mark, pullId: id }: Print) => {
     const total = of(kind).length
-    return number <= total && of(kind).filter((print) => print.number === number).length === 1 && [markOf(kind, number, total, 'arabic'), markOf(kind, number, total, 'roman')].includes(mark)
+    return number <= total && of(kind).filter((print) => print.number === number).length === 1 && (['arabic', 'roman'] as const).some((style) => markAs(marking, style, kind, number, total, momentOf(id)) === mark)
   }
   return prints.flatMap((print, i) => (follows(print) ? [] : [i]))
 }
@@ -75,7 +81,7 @@ export const jobFileSchema = z
     format: z.literal('typothesis-job', { error: 'this is not a Typothesis job file' }),
     version: z.literal(JOB_FILE_VERSION, { error: (issue) => `version ${String(issue.input)} is from a later Typothesis; this one reads version ${JOB_FILE_VERSION}` }),
     exportedAt: moment,
-    job: z.strictObject({ title: label, artist: label, editionSize: positive.int().max(5000), createdAt: moment }),
+    job: z.strictObject({ title: label, artist: label, editionSize: positive.int().max(5000), createdAt: moment, openRun: count.default(0), variation: z.enum(VARIATION_KEYS).default('alike'), credits: creditsSchema.default([]) }),
     runs: z.array(runSchema).min(1),
     plateStates: z.array(plateStateSchema),
     pulls: z.array(filedPullSchema).max(100_000),
@@ -92,14 +98,21 @@ export const jobFileSchema = z
     misfits: z.array(keptMisfitSchema).default([]),
     unlocks: z.array(unlockSchema).default([]),
     custody: z.array(keptCustodySchema).default([]),
+    signing: signingSchema.default(USUAL_SIGNING),
+    sheetMarks: z.array(sheetMarkSchema).default([]),
   })
   .superRefine((file, context) => {
     const ids = new Set(file.pulls.map((pull) => pull.id))
     if (ids.size < file.pulls.length) context.addIssue({ code: 'custom', path: ['pulls'], message: 'two pulls have the same id' })
     const twice = (values: string[]) => values.find((value, i) => values.indexOf(value) !== i)
-    const doubled = twice(file.prints.map(({ mark }) => mark))
+    const doubled = twice(file.prints.filter(({ kind }) => !(kind === 'edition' && file.signing.marking === 'unique')).map(({ mark }) => mark))
     if (doubled) context.addIssue({ code: 'custom', path: ['prints'], message: `the number ${doubled} is given twice` })
-    checkMarks(file.prints).forEach((i) => context.addIssue({ code: 'custom', path: ['prints', i, 'mark'], message: `${file.prints[i].mark} is not what this impression’s number and the totals make it` }))
+    const momentOf = (id: string) => {
+      const pull = file.signing.marking === 'moment' ? file.pulls.find((one) => one.id === id) : undefined
+      // A zone nobody could write out is an error of its own.
+      return pull && timeZone.safeParse(pull.zone).success ? writeMoment(pull.pulledAt, pull.zone) : ''
+    }
+    checkMarks(file.prints, file.signing.marking, momentOf).forEach((i) => context.addIssue({ code: 'custom', path: ['prints', i, 'mark'], message: `${file.prints[i].mark} is not what this impression’s number and the totals make it` }))
     file.prints.forEach(({ pullId }, i) => ids.has(pullId) || context.addIssue({ code: 'custom', path: ['prints', i, 'pullId'], message: 'speaks of a pull that is not in the file' }))
     file.custody.forEach(({ pullId }, i) => file.prints.some((print) => print.pullId === pullId) || context.addIssue({ code: 'custom', path: ['custody', i, 'pullId'], message: 'speaks of a print that has no number' }))
     file.bats.forEach(({ proofPullId }, i) => ids.has(proofPullId) || context.addIssue({ code: 'custom', path: ['bats', i, 'proofPullId'], message: 'speaks of a pull that is not in the file' }))
@@ -107,6 +120,8 @@ export const jobFileSchema = z
     const twicePiece = twice(file.collePieces.map(({ name }) => name))
     if (twicePiece) context.addIssue({ code: 'custom', path: ['collePieces'], message: `the piece ${twicePiece} is there twice` })
     const positions = new Set(file.runs.map((run) => run.position))
+    if (!positions.has(file.job.openRun)) context.addIssue({ code: 'custom', path: ['job', 'openRun'], message: 'speaks of a run that is not in the file' })
+    file.sheetMarks.forEach(({ runPosition }, i) => positions.has(runPosition) || context.addIssue({ code: 'custom', path: ['sheetMarks', i, 'runPosition'], message: 'speaks of a run that is not in the file' }))
     file.pulls.forEach(({ runPosition }, i) => positions.has(runPosition) || context.addIssue({ code: 'custom', path: ['pulls', i, 'runPosition'], message: 'speaks of a run that is not in the file' }))
   })
 export type JobFile = z.infer<typeof jobFileSchema>

@@ -2,20 +2,21 @@ import { describe, expect, it } from 'vitest'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import { usualTolerances } from '../prove/tolerance'
 import { jobFileSchema, type JobFile } from './jobFile'
-import { documentJob, writeMoment } from './documentation'
+import { documentJob } from './documentation'
+import { writeMoment } from '../units/writeMoment'
 import { pullRows } from './pullRows'
 
 const at = '2031-05-02T09:30:00.000Z'
 const file: JobFile = {
-  format: 'typothesis-job', version: 1, exportedAt: at, job: { title: 'Mooring posts', artist: 'Ida Quill', editionSize: 1, createdAt: at },
-  runs: [{ position: 0, name: 'Key plate', bench: sampleSettings }], plateStates: [{ state: 1, note: '', openedAt: at }],
+  format: 'typothesis-job', version: 1, exportedAt: at, job: { title: 'Mooring posts', artist: 'Ida Quill', editionSize: 1, createdAt: at, openRun: 0, variation: 'alike', credits: [{ role: 'Printed by', name: 'Tam Brocket' }] },
+  runs: [{ position: 0, name: 'Key plate', kind: 'plate', between: 'dry-damp', waitHours: 0, bench: sampleSettings }], plateStates: [{ state: 1, note: '', openedAt: at }],
   pulls: [{
     id: 'p1', number: 1, kind: 'proof', pulledAt: at, zone: 'Etc/UTC', estimated: false, settings: sampleSettings, hands: { inked: 'Ida Quill', wiped: null, laid: null },
     expected: null, expectation: '', batVersion: null, runPosition: 0, sheet: 1, paperId: 'heron', events: [{ event: { kind: 'eye', reading: 'same' }, at, by: 'Ida Quill', why: null }],
   }],
-  bats: [{ version: 1, proofPullId: 'p1', runs: [{ position: 0, settings: sampleSettings, tolerances: usualTolerances(sampleSettings) }], approvedBy: 'Ida Quill', approvedAt: at, reason: '', otherProofPullId: null, wetMinutes: null }],
+  bats: [{ version: 1, proofPullId: 'p1', runs: [{ position: 0, settings: sampleSettings, tolerances: usualTolerances(sampleSettings), proofPullId: 'p1' }], approvedBy: 'Ida Quill', approvedAt: at, reason: '', otherProofPullId: null, wetMinutes: null }],
   prints: [{ pullId: 'p1', kind: 'BAT', number: 1, mark: 'BAT', numberedAt: at }], dryings: [], inks: [],
-  zoneMaps: [], makings: [], watchSpots: [], facings: [], collePieces: [], misfits: [], unlocks: [], custody: [],
+  zoneMaps: [], makings: [], watchSpots: [], facings: [], collePieces: [], misfits: [], unlocks: [], custody: [], sheetMarks: [], signing: { style: 'roman', marking: 'numbered', imp: '', chop: 'none' },
 }
 const refusal = (edit: (file: JobFile) => unknown) => {
   const bad = structuredClone(file)
@@ -28,7 +29,7 @@ describe('job file', () => {
   it('reads back what it wrote', () => expect(jobFileSchema.parse(JSON.parse(JSON.stringify(file)))).toEqual(file))
   it('of the first release is read: what came after is empty, and every wipe step has its usual manner', () => {
     const old = JSON.parse(JSON.stringify(file)) as Record<string, unknown> & { runs: { bench: { wipe: { steps: Record<string, unknown>[]; inking?: unknown; zoneMapVersion?: unknown } } }[] }
-    for (const key of ['zoneMaps', 'makings', 'watchSpots', 'facings', 'collePieces']) delete old[key]
+    for (const key of ['zoneMaps', 'makings', 'watchSpots', 'facings', 'collePieces', 'sheetMarks', 'signing']) delete old[key]
     delete old.runs[0].bench.wipe.inking
     delete old.runs[0].bench.wipe.zoneMapVersion
     for (const step of old.runs[0].bench.wipe.steps) for (const key of ['bundle', 'direction', 'pressure', 'zone']) delete step[key]
@@ -54,7 +55,7 @@ describe('pull rows', () => {
 })
 
 describe('documentation sheet', () => {
-  const sheet = documentJob({ ...file.job, bench: sampleSettings, plateStates: file.plateStates, pulls: file.pulls, bats: file.bats, prints: file.prints, dryings: [] })
+  const sheet = documentJob({ ...file.job, runs: file.runs, signing: file.signing, bench: sampleSettings, plateStates: file.plateStates, pulls: file.pulls, bats: file.bats, prints: file.prints, dryings: [] })
   it('declares every kind and how the plate was printed', () => {
     const rows = Object.fromEntries(sheet.sections.flatMap((section) => section.rows.map(({ label, value }) => [label, value])))
     expect(rows).toMatchObject({ BAT: '1', 'Proofs pulled': '1', Size: '180 mm × 120 mm, 1.2 mm thick', 'Press: left screw': '3 turns' })

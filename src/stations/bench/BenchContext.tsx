@@ -3,6 +3,7 @@
 import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react'
 import type { Bench } from '@/core/prove/settings'
 import type { Tolerances } from '@/core/prove/tolerance'
+import type { Variation } from '@/core/record/jobFile'
 import type { FieldProblem } from '@/data/errors'
 import type { Answer } from './answer'
 
@@ -13,6 +14,9 @@ export interface BenchJob {
   title: string
   revision: number
   bench: Bench
+  /** the run that stands on the bench, of how many */
+  run: { position: number; name: string; count: number }
+  variation: Variation
   bat: { version: number; settings: Bench; tolerances: Tolerances } | null
   proofs: number
   accepted: number

@@ -3,9 +3,9 @@ import { z } from 'zod'
 import type { FiledPull } from '@/core/record/jobFile'
 import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
 import { EMPTY_BENCH, STATION_KEYS, type Bench, type Station } from '@/core/prove/settings'
-import { usualTolerances } from '@/core/prove/tolerance'
 import { ConflictError, FieldError, NotFoundError } from '@/data/errors'
 import type { JobRecord } from '@/data/jobRecord'
+import { sampleBat, sampleRecord, sampleRun } from '@/data/sampleRecord.test.fixture'
 import { answer } from './answer'
 import { problemAt } from './problemAt'
 import { readBench } from './readBench'
@@ -17,11 +17,8 @@ const pull = (id: string, kind: FiledPull['kind'], decision?: 'accepted' | 'reje
   expected: null, expectation: '', batVersion: null, runPosition: 0, sheet: 1, paperId: 'heron',
   events: decision ? [{ event: { kind: 'decision', decision, reason: decision === 'rejected' ? 'crease' : '', fate: decision === 'rejected' ? 'destroyed' : null }, at, by: 'Ida Quill', why: null }] : [],
 })
-const bat = { version: 1, proofPullId: 'p', runs: [{ position: 0, settings: sampleSettings, tolerances: usualTolerances(sampleSettings) }], approvedBy: 'Ida Quill', approvedAt: at, reason: '', otherProofPullId: null, wetMinutes: null }
-const record = (more: Partial<JobRecord> = {}): JobRecord => ({
-  id: 'j', slug: 'mooring-posts', title: 'Mooring posts', artist: 'Ida Quill', editionSize: 2, revision: 5, createdAt: at,
-  runs: [{ position: 0, name: 'Key plate', bench: sampleSettings }], plateStates: [], pulls: [], bats: [], prints: [], dryings: [], ...more,
-})
+const bat = sampleBat
+const record = sampleRecord
 const words = (job: JobRecord, bench: Bench = job.runs[0].bench) => Object.fromEntries(STATION_KEYS.map((station) => [station, stationState(station, readBench(job), bench)])) as Record<Station, { mark: string; word: string }>
 
 describe('what the stations need of a job', () => {
@@ -37,7 +34,7 @@ describe('what the stations need of a job', () => {
 
 describe('how a station stands', () => {
   it('needs you while it is unset, and nothing later does', () => {
-    const bare = record({ runs: [{ position: 0, name: 'Key plate', bench: EMPTY_BENCH }] })
+    const bare = record({ runs: [sampleRun(EMPTY_BENCH)] })
     expect(words(bare).plate).toEqual({ mark: 'needs-you', word: 'needs you' })
     expect(words(bare).prove.mark).toBe('later')
     expect(words(bare).edition).toEqual({ mark: 'later', word: '0 of 2' })

@@ -3,6 +3,8 @@ import { readPull } from '@/core/edition/pull'
 import { SHEET_STEPS, type PlannedSegment } from '@/core/edition/meeting'
 import { checkAfter } from '@/core/edition/fault'
 import { warmUpsToday } from '@/core/edition/holdEdition'
+import { pullsOnBench, runOnBench, sheetLines, sheetsWaiting } from '@/core/edition/runs'
+import { batOfRun, batPulls } from '@/core/record/batOnBench'
 import { compareSettings } from '@/core/prove/compareSettings'
 import { completeBench, STATIONS, unsetStations, type Settings } from '@/core/prove/settings'
 import { readSlip } from '@/core/prove/tolerance'
@@ -18,6 +20,7 @@ export interface Desk {
   slug: string
   title: string
   editionSize: number
+  runPosition: number
   /** why nothing can be pulled here; null: it can */
   stop: string | null
   settings: Settings | null
@@ -42,25 +45,28 @@ const asAtBat = (steps: readonly { label: string; seconds: number; before: numbe
 
 /** Reads from a job's record what its pull desk shows. */
 export function readDesk(job: JobRecord, today: string): Desk {
-  const bench = job.runs[0].bench
+  const run = runOnBench(job)
+  const { bench } = run
   const settings = completeBench(bench)
-  const bat = job.bats.at(-1) ?? null
-  const held = bat?.runs[0] ?? null
-  const edition = job.pulls.filter(({ kind }) => kind === 'edition')
-  const batProof = job.pulls.find(({ id }) => id === bat?.proofPullId)
+  const held = batOfRun(job.bats, job.openRun)
+  const pulls = pullsOnBench(job)
+  const edition = pulls.filter(({ kind }) => kind === 'edition')
+  const batProof = batPulls(job).proof
+  const place = job.runs.indexOf(run)
+  const waiting = place > 0 ? sheetsWaiting(sheetLines(job.runs, job.pulls, job.sheetMarks), place) : null
   const unset = unsetStations(bench)
-  const stop = !bat ? 'First approve a proof as BAT, the approved proof: the edition is held to it.' : job.prints.length > 0 ? 'The numbers are given: this edition is closed.' : !settings ? `Before a pull: ${unset.map((station) => STATIONS[station]).join(', ')} ${unset.length === 1 ? 'needs' : 'need'} you.` : null
+  const stop = !held ? 'First approve a proof as BAT, the approved proof: the edition is held to it.' : job.prints.length > 0 ? 'The numbers are given: this edition is closed.' : waiting?.length === 0 ? `No sheet waits for “${run.name}”: it needs one that is through the run before.` : !settings ? `Before a pull: ${unset.map((station) => STATIONS[station]).join(', ')} ${unset.length === 1 ? 'needs' : 'need'} you.` : null
   const lastFault = edition.map((pull) => readPull(pull).faults.at(-1) ?? null).at(-1) ?? null
   return {
-    id: job.id, slug: job.slug, title: job.title, editionSize: job.editionSize, stop, settings, batVersion: bat?.version ?? null,
+    id: job.id, slug: job.slug, title: job.runs.length > 1 ? `${job.title}, ${run.name}` : job.title, editionSize: job.editionSize, runPosition: run.position, stop, settings, batVersion: held?.version ?? null,
     plate: settings ? asAtBat(pacedSteps(settings.wipe, { batTaken: batProof ? readPull(batProof).wipe : null, zoneTones: {} })) : [],
     sheet: SHEET_STEPS[settings?.paper.method === 'dry' ? 'dry' : 'damp'],
     pulledAt: edition.slice(-12).map(({ pulledAt }) => pulledAt),
     courses: edition.slice(-HAIRLINES).flatMap((pull) => { const { meeting } = readPull(pull); return meeting ? [meeting.map(({ rail, secondsBefore }) => ({ rail, secondsBefore }))] : [] }),
-    nextNumber: (edition.at(-1)?.number ?? 0) + 1, nextSheet: Math.max(0, ...job.pulls.map(({ sheet }) => sheet)) + 1,
+    nextNumber: (edition.at(-1)?.number ?? 0) + 1, nextSheet: waiting?.[0] ?? Math.max(0, ...job.pulls.map(({ sheet }) => sheet)) + 1,
     accepted: editionProgress(job.editionSize, edition).accepted,
     differences: held && settings ? compareSettings(held.settings, settings).map(({ words }) => words) : [],
-    outside: held && settings ? readSlip(settings, held).filter(({ standing }) => standing === 'outside').length : 0,
-    check: checkAfter(lastFault), warm: warmUpsToday(job.pulls, today),
+    outside: held && settings && job.variation === 'alike' ? readSlip(settings, held).filter(({ standing }) => standing === 'outside').length : 0,
+    check: checkAfter(lastFault), warm: warmUpsToday(pulls, today),
   }
 }

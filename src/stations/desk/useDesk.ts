@@ -150,7 +150,7 @@ export function useDesk(desk: Desk): DeskHandle {
     const name = (hand: string) => hand.trim() || inker
     return {
       kind: 'pull', id: draft.id, pullKind: draft.isWarm ? 'warmup' : 'edition', pulledAt: new Date(draft.at + state.shiftMinutes * 60_000).toISOString(), zone: deviceZone(), estimated: state.shiftMinutes !== 0,
-      hands: { inked: name(hands.inked), wiped: name(hands.wiped), laid: name(hands.laid) }, settings: desk.settings!, batVersion: desk.batVersion, by,
+      hands: { inked: name(hands.inked), wiped: name(hands.wiped), laid: name(hands.laid) }, settings: desk.settings!, runPosition: desk.runPosition, batVersion: desk.batVersion, by,
       events: [...(draft.meeting.length > 0 ? [{ kind: 'meeting' as const, starts: draft.meeting }] : []), ...(seconds === null ? [] : [{ kind: 'roller' as const, seconds }]), ...events],
     }
   }
@@ -208,7 +208,7 @@ export function useDesk(desk: Desk): DeskHandle {
     const middle = (history.at(-1)! + draft.at) / 2
     const forgotten: DeskEntry = {
       kind: 'pull', id: crypto.randomUUID(), pullKind: 'edition', pulledAt: new Date(middle).toISOString(), zone: deviceZone(), estimated: true, hands: { inked: inker, wiped: null, laid: null },
-      settings: desk.settings!, batVersion: desk.batVersion, by: inker, events: [{ kind: 'decision', decision: 'set-aside', reason: 'logged after the next', fate: null }],
+      settings: desk.settings!, runPosition: desk.runPosition, batVersion: desk.batVersion, by: inker, events: [{ kind: 'decision', decision: 'set-aside', reason: 'logged after the next', fate: null }],
     }
     set({ queue: [...queue, forgotten], draft: { ...draft, number: draft.number + 1, sheet: draft.sheet + 1 } })
   }

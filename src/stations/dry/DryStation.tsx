@@ -1,10 +1,12 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useState } from 'react'
 import { DRYING_METHODS, type DryingMethod } from '@/core/dry/drying'
 import { placesFree, type DryingLoad, type DryingPlace } from '@/core/dry/dryingPlaces'
 import type { Drying, Print, Unlock } from '@/core/record/jobFile'
+import type { Numbering, Signing } from '@/core/dry/numbering'
 import type { Pull } from '@/core/edition/pull'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
@@ -19,12 +21,30 @@ import { useHand } from '../bench/useHand'
 import { Problems } from '../pull/Problems'
 import { layToDryAction } from './actions'
 import { SigningList } from './SigningList'
+import { StruckPlate } from './StruckPlate'
 import { UnlockNumbers } from './UnlockNumbers'
-import { SortingTable } from './SortingTable'
+
+const SortingRoom = dynamic(() => import('./SortingRoom'), { ssr: false, loading: () => <p className="py-4 text-sm text-muted">Laying the impressions out…</p> })
+
+interface DryStationProps {
+  /** impressions through every run, and those that got stuck on the way */
+  acceptedPulls: Pull[]
+  setAside: Pull[]
+  rejected: Pull[]
+  batProof: Pull | null
+  kept: Numbering | null
+  cancellation: Pull | null
+  signing: Signing
+  prints: Print[]
+  dryings: Drying[]
+  places: DryingPlace[]
+  loads: DryingLoad[]
+  unlocks: Unlock[]
+}
 
 /** Drying with its ready date, sorting, and the numbers in the order to sign. */
-export function DryStation({ acceptedPulls, batProof, openPulls, prints, dryings, places, loads, unlocks }: { acceptedPulls: Pull[]; batProof: Pull | null; openPulls: number; prints: Print[]; dryings: Drying[]; places: DryingPlace[]; loads: DryingLoad[]; unlocks: Unlock[] }) {
-  const { job, send } = useBench()
+export function DryStation({ acceptedPulls, setAside, rejected, batProof, kept, cancellation, signing, prints, dryings, places, loads, unlocks }: DryStationProps) {
+  const { job, bench, send } = useBench()
   const [hand, setHand] = useHand()
   const [method, setMethod] = useState<DryingMethod>('blotters')
   const [days, setDays] = useState<number | null>(DRYING_METHODS.blotters.usualDays)
@@ -43,8 +63,9 @@ export function DryStation({ acceptedPulls, batProof, openPulls, prints, dryings
     <PlateMark title="Dry & Sign" aside={<p className="text-sm">{prints.length > 0 ? `${prints.length} impressions numbered` : `${acceptedPulls.length} accepted of ${job.editionSize}`}</p>}>
       {prints.length > 0 ? (
         <>
-          <SigningList prints={prints} />
+          <SigningList prints={prints} signing={signing} title={job.title} />
           <UnlockNumbers />
+          <StruckPlate cancellation={cancellation} />
         </>
       ) : (
         <>
@@ -77,7 +98,7 @@ export function DryStation({ acceptedPulls, batProof, openPulls, prints, dryings
           </section>
           <Problems problems={problems} except={['drying.days', 'drying.by', 'drying.place']} />
           <DryingActs places={places} loads={own} />
-          {acceptedPulls.length === 0 ? <p className="py-4">Nothing to sort yet: accepted pulls of the edition come here.</p> : <SortingTable accepted={acceptedPulls} batProof={batProof} openPulls={openPulls} />}
+          {acceptedPulls.length === 0 ? <p className="py-4">Nothing to sort yet: accepted pulls of the edition come here.</p> : <SortingRoom accepted={acceptedPulls} setAside={setAside} rejected={rejected} batProof={batProof} kept={kept} plate={bench.plate ?? { widthMm: 100, heightMm: 100 }} />}
         </>
       )}
       {unlocks.length > 0 && (

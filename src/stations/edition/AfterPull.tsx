@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { QUANTITIES, QUANTITY_KEYS, readPull, type EyeReading, type Pull, type PullEvent, type Quantity } from '@/core/edition/pull'
-import { writeMoment } from '@/core/record/documentation'
+import { writeMoment } from '@/core/units/writeMoment'
 import type { FieldProblem } from '@/data/errors'
 import { Button } from '@/ui/Button'
 import { NumberField } from '@/ui/NumberField'

@@ -6,7 +6,6 @@ import { useState } from 'react'
 import { controlChart } from '@/core/stats/controlChart'
 import { editionProgress, eyeSeries, runSeries, wearOfRun } from '@/core/edition/editionProgress'
 import { QUANTITIES, type Pull } from '@/core/edition/pull'
-import { startsNeeded } from '@/core/edition/startsNeeded'
 import type { WatchSpot } from '@/core/plate/plateState'
 import { compareSettings } from '@/core/prove/compareSettings'
 import { readSlip } from '@/core/prove/tolerance'
@@ -22,6 +21,7 @@ import { Problems } from '../pull/Problems'
 import { RollerTimer } from '../press/RollerTimer'
 import { WatchLine } from '../plate/WatchLine'
 import { usePull } from '../pull/usePull'
+import type { Through } from '../runs/readThrough'
 import { AfterPull } from './AfterPull'
 import { Holding } from './Holding'
 import { PullTable } from './PullTable'
@@ -31,7 +31,7 @@ const RunChart = dynamic(() => import('@/ui/RunChart'), { ssr: false, loading: (
 const LIMITS_FROM = 20
 
 /** The edition, held to the BAT: what differs before the pull, one tap after it, and how it runs. */
-export function EditionStation({ pulls, bat, otherEnd, spots }: { pulls: Pull[]; bat: Pull | null; otherEnd: Pull | null; spots: WatchSpot[] }) {
+export function EditionStation({ pulls, bat, otherEnd, through, spots }: { pulls: Pull[]; bat: Pull | null; otherEnd: Pull | null; through: Through; spots: WatchSpot[] }) {
   const { bench, job } = useBench()
   const { hand, setHand, busy, problems, pull, add } = usePull()
   const [laid, setLaid] = useState('')
@@ -39,7 +39,8 @@ export function EditionStation({ pulls, bat, otherEnd, spots }: { pulls: Pull[];
   const progress = editionProgress(job.editionSize, edition)
   const open = edition.findLast((candidate) => !candidate.events.some(({ event }) => event.kind === 'decision')) ?? null
   const differences = job.bat ? compareSettings(job.bat.settings, bench) : []
-  const outside = job.bat ? readSlip(bench, job.bat).filter(({ standing }) => standing === 'outside').length : 0
+  const alike = job.variation === 'alike'
+  const outside = job.bat && alike ? readSlip(bench, job.bat).filter(({ standing }) => standing === 'outside').length : 0
   const next = (edition.at(-1)?.number ?? 0) + 1
   const pullNow = () => void pull('edition', undefined, laid)
   useKey(({ code }) => {
@@ -49,7 +50,6 @@ export function EditionStation({ pulls, bat, otherEnd, spots }: { pulls: Pull[];
   })
 
   if (!job.bat) return <PlateMark title="Edition"><p className="border border-line bg-ground p-4">First approve a proof as BAT, the approved proof, at the station Prove: the edition is held to it.</p></PlateMark>
-  const starts = progress.left > 0 ? startsNeeded({ accepted: progress.left, earlierAccepted: progress.accepted, earlierRejected: progress.rejected, confidence: 0.9 }) : null
   const series = runSeries(edition, bat, otherEnd)
   const eyes = eyeSeries(edition)
   const wear = wearOfRun(series)
@@ -61,7 +61,8 @@ export function EditionStation({ pulls, bat, otherEnd, spots }: { pulls: Pull[];
         <Figure value={`${progress.accepted} of ${progress.size}`} label="accepted" />
         <Figure value={progress.rejected} label="rejected" />
         <Figure value={progress.setAside} label="set aside" />
-        {starts && <Figure value={starts.starts} label={`sheets to damp for the ${progress.left} left (9 in 10 sure)`} />}
+        {through.left > 0 && <Figure value={through.starts} label={`sheets to damp for the ${through.left} left${through.runCount > 1 ? ' of this run' : ''} (9 in 10 sure)`} />}
+        {through.runCount > 1 && <Figure value={`${through.through} of ${job.editionSize}`} label={`through all ${through.runCount} runs`} />}
       </div>
       <div className="grid gap-6 py-4 xl:grid-cols-2">
         {open ? (
@@ -75,7 +76,7 @@ export function EditionStation({ pulls, bat, otherEnd, spots }: { pulls: Pull[];
               <ul className="my-2" aria-label="Settings that differ from the BAT">
                 {differences.map(({ key, words, wayBack }) => (
                   <li key={key} className="border-b border-line py-1">
-                    <b className="text-signal">◆ {words}</b> <span className="block text-sm text-muted">way back: {wayBack.text}</span>
+                    {alike ? <b className="text-signal">◆ {words}</b> : words} <span className="block text-sm text-muted">way back: {wayBack.text}</span>
                   </li>
                 ))}
               </ul>
@@ -96,13 +97,13 @@ export function EditionStation({ pulls, bat, otherEnd, spots }: { pulls: Pull[];
           </section>
         )}
         <section aria-label="Run charts" className="min-w-0">
-          <Holding pulls={pulls} series={series} />
+          {alike ? <Holding pulls={pulls} series={series} /> : <p className="text-sm">The prints vary by intent: what differs is noted, and nothing is looked for in it.</p>}
           {eyes.length > 1 && <RunChart title="The eye against the BAT" points={eyes} band={{ target: 0, low: -0.5, high: 0.5 }} words={{ '-1': 'lighter', '0': 'same', '1': 'darker' }} />}
           {series.map(({ quantity, points, band, outside: strays }) => (
             <RunChart
-              key={quantity} title={`${QUANTITIES[quantity].label}, ${QUANTITIES[quantity].unit}`} points={points} band={band}
+              key={quantity} title={`${QUANTITIES[quantity].label}, ${QUANTITIES[quantity].unit}`} points={points} band={alike ? band : null}
               limits={points.length >= LIMITS_FROM ? controlChart({ values: points.map(({ value }) => value) }) : null}
-              remark={strays.length > 0 ? `◆ Outside the tolerance: pull ${strays.join(', ')}` : band ? 'All within the tolerance.' : 'The BAT has no reading of it.'}
+              remark={!alike ? undefined : strays.length > 0 ? `◆ Outside the tolerance: pull ${strays.join(', ')}` : band ? 'All within the tolerance.' : 'The BAT has no reading of it.'}
             />
           ))}
           {wear && (

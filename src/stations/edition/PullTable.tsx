@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { FATES, QUANTITIES, QUANTITY_KEYS, readPull, type Pull, type PullEvent } from '@/core/edition/pull'
 import { formatNumber } from '@/core/units/length'
-import { writeMoment } from '@/core/record/documentation'
+import { writeMoment } from '@/core/units/writeMoment'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
 import { TextField } from '@/ui/Field'

@@ -3,6 +3,7 @@ import { USUAL_CALIBRATION } from '@/core/ink/stiffness'
 import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
 import type { FiledPull } from '@/core/record/jobFile'
 import type { JobRecord } from '@/data/jobRecord'
+import { sampleRecord } from '@/data/sampleRecord.test.fixture'
 import { readMorning } from './readMorning'
 
 const now = '2031-05-03T08:00:00.000Z'
@@ -11,10 +12,7 @@ const pull = (pulledAt: string, kind: FiledPull['kind'], mix = 'Low water black'
   hands: { inked: null, wiped: null, laid: null }, expected: null, expectation: '', batVersion: null, runPosition: 0, sheet: 1, paperId: 'heron',
   events: decision ? [{ event: { kind: 'decision', decision, reason: '', fate: null }, at: pulledAt, by: 'Ida Quill', why: null }] : [],
 })
-const job = (more: Partial<JobRecord>): JobRecord => ({
-  id: 'j', slug: 'm', title: 'Mooring posts', artist: 'Ida Quill', editionSize: 5, revision: 1, createdAt: now, runs: [{ position: 0, name: 'Key plate', bench: sampleSettings }],
-  plateStates: [], pulls: [], bats: [], prints: [], dryings: [], ...more,
-})
+const job = (more: Partial<JobRecord>): JobRecord => sampleRecord({ editionSize: 5, createdAt: now, ...more })
 const shelf = sampleSettings.ink.parts.map(({ inkId, name }) => ({ id: inkId, name, viscosityPas: 60 }))
 const read = (more: Partial<JobRecord>) => readMorning(job(more), shelf as never, now, USUAL_CALIBRATION)
 

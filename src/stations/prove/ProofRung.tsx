@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { readPull, type EyeReading, type Pull, type PullEvent } from '@/core/edition/pull'
-import { writeMoment } from '@/core/record/documentation'
+import { writeMoment } from '@/core/units/writeMoment'
 import { romanNumeral } from '@/core/plate/plate'
 import { compareSettings } from '@/core/prove/compareSettings'
 import { Button } from '@/ui/Button'

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import type { EyeReading, PullEvent, PullKind } from '@/core/edition/pull'
+import type { EyeReading, PullEvent } from '@/core/edition/pull'
 import type { FieldProblem } from '@/data/errors'
 import { deviceZone, useHand } from '../bench/useHand'
 import { UNREACHABLE, useBench } from '../bench/BenchContext'
@@ -15,7 +15,7 @@ interface PullHandle {
   busy: boolean
   problems: FieldProblem[]
   /** answers true when the pull is on the disk */
-  pull: (kind: PullKind, change?: { expected: EyeReading | null; expectation: string }, laid?: string) => Promise<boolean>
+  pull: (kind: 'proof' | 'edition' | 'warmup', change?: { expected: EyeReading | null; expectation: string }, laid?: string) => Promise<boolean>
   /** answers true when what was seen is on the disk */
   add: (pullId: string, events: PullEvent[], why?: string) => Promise<boolean>
 }

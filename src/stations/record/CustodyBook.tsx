@@ -26,13 +26,14 @@ export function CustodyBook({ prints, moves }: { prints: Print[]; moves: KeptCus
     const standing = standingOf(moves, id)
     return standing && standing.move.kind !== 'returned' ? `${CUSTODY[standing.move.kind].toLowerCase()}${standing.move.to && standing.move.kind !== 'destroyed' ? `: ${standing.move.to}` : ''}` : 'in the workshop'
   }
+  const nameOf = ({ mark, number }: Print) => (prints.filter((print) => print.mark === mark).length > 1 ? `${mark}, the ${number}.` : mark)
   const write = () => act(() => movePrintAction(job.id, { pullId, move: { kind, ...words }, by: hand })).then((kept) => kept && setWords({ to: '', receipt: '', note: '' }))
   return (
     <section aria-label="Custody" className="screen-only mb-5 border-b border-line pb-4">
       <h2 className="station-title">Where the prints are</h2>
       <p>In the workshop {counts.workshop}{(Object.keys(CUSTODY) as CustodyKind[]).filter((key) => key !== 'returned' && counts[key] > 0).map((key) => `, ${CUSTODY[key].toLowerCase()} ${counts[key]}`).join('')}.</p>
       <div className="mt-2 grid items-start gap-3 sm:grid-cols-3 xl:grid-cols-6">
-        <SelectField label="Print" value={pullId} options={prints.map((print) => [print.pullId, `${print.mark}, ${where(print.pullId)}`] as const)} onPick={setPull} problem={problemAt(problems, 'pullId')} />
+        <SelectField label="Print" value={pullId} options={prints.map((print) => [print.pullId, `${nameOf(print)}, ${where(print.pullId)}`] as const)} onPick={setPull} problem={problemAt(problems, 'pullId')} />
         <SelectField label="goes" value={kind} options={Object.entries(CUSTODY)} onPick={(next) => setKind(next as CustodyKind)} problem={problemAt(problems, 'kind')} />
         <TextField label="To whom" value={words.to} onText={(to) => setWords({ ...words, to })} problem={problemAt(problems, 'move.to')} />
         <TextField label="Receipt" value={words.receipt} onText={(receipt) => setWords({ ...words, receipt })} problem={problemAt(problems, 'move.receipt')} />

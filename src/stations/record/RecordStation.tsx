@@ -1,16 +1,18 @@
 'use client'
 
 import { Download, Printer } from 'lucide-react'
+import type { Credits } from '@/core/record/credits'
 import type { KeptCustody } from '@/core/record/custody'
 import type { Print } from '@/core/record/jobFile'
 import type { Documentation } from '@/core/record/documentation'
 import { Button, buttonClass } from '@/ui/Button'
 import { PlateMark } from '@/ui/PlateMark'
 import { useBench } from '../bench/BenchContext'
+import { CreditsBook } from './CreditsBook'
 import { CustodyBook } from './CustodyBook'
 
 /** The documentation sheet, as it prints, and the ways to take the record along. */
-export function RecordStation({ documentation, prints, moves }: { documentation: Documentation; prints: Print[]; moves: KeptCustody[] }) {
+export function RecordStation({ documentation, credits, prints, moves }: { documentation: Documentation; credits: Credits; prints: Print[]; moves: KeptCustody[] }) {
   const { job } = useBench()
   const at = (file: string) => `/jobs/${job.slug}/record/${file}`
   return (
@@ -21,12 +23,14 @@ export function RecordStation({ documentation, prints, moves }: { documentation:
         <a className={buttonClass()} href={at('job.json')} download={`${job.slug}.json`}>Job as JSON</a>
         <a className={buttonClass()} href={at('folder.zip')} download={`${job.slug}.zip`}>Job folder</a>
         {prints.length > 0 && <a className={buttonClass()} href={at('certificates.pdf')} download={`${job.slug}-certificates.pdf`}>Certificates</a>}
+        {prints.length > 0 && <a className={buttonClass()} href={at('labels.pdf')} download={`${job.slug}-labels.pdf`}>Labels</a>}
         <a className={buttonClass()} href={at('pulls.csv')} download={`${job.slug}-pulls.csv`}>Pulls as CSV</a>
       </div>
     }>
       <p className="screen-only mb-3 text-sm text-muted">
         The JSON holds everything but pictures, the folder those too, and another workshop can take either in; its <a href="/job-file.schema.json" className="underline">schema</a> is published. What must be disclosed with an edition differs from place to place.
       </p>
+      <CreditsBook credits={credits} />
       <CustodyBook prints={prints} moves={moves} />
       <article aria-label="Documentation sheet" className="bg-white p-6 text-black print:p-0">
         <h2 className="station-title text-2xl">{documentation.title}</h2>

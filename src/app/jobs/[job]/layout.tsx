@@ -1,4 +1,6 @@
 import type { Metadata } from 'next'
+import Link from 'next/link'
+import { runOnBench } from '@/core/edition/runs'
 import { BenchProvider } from '@/stations/bench/BenchContext'
 import { ConflictNotice } from '@/stations/bench/ConflictNotice'
 import { readBench } from '@/stations/bench/readBench'
@@ -16,12 +18,15 @@ export async function generateMetadata({ params }: Params): Promise<Metadata> {
 export default async function JobLayout({ children, params }: Params & { children: React.ReactNode }) {
   const job = await openJob((await params).job)
   return (
-    <BenchProvider key={job.id} job={readBench(job)}>
+    <BenchProvider key={`${job.id} ${job.openRun}`} job={readBench(job)}>
       <section aria-label="Job" className="screen-only flex flex-wrap items-baseline gap-x-4 px-4 pt-2">
         <p className="station-title text-lg">{job.title}</p>
         <p className="text-sm text-muted">
           {job.artist}, edition of {job.editionSize}
         </p>
+        <Link href={`/jobs/${job.slug}/runs`} className="inline-flex min-h-11 items-center text-sm underline underline-offset-4">
+          {job.runs.length === 1 ? 'Runs' : `Run ${job.runs.indexOf(runOnBench(job)) + 1} of ${job.runs.length}: ${runOnBench(job).name}`}
+        </Link>
       </section>
       <StationLine />
       <ConflictNotice />

@@ -1,19 +1,20 @@
-import { readPull } from '@/core/edition/pull'
+import { sheetLines } from '@/core/edition/runs'
 import { loadDryingPlaces } from '@/data/dryingPlaces'
+import { loadSorting } from '@/data/sortings'
 import { loadUnlocks } from '@/data/unlocks'
 import { DryStation } from '@/stations/dry/DryStation'
 import { openJob } from '../openJob'
 
 export default async function DryPage({ params }: { params: Promise<{ job: string }> }) {
-  const { id: jobId, pulls, bats, prints, dryings } = await openJob((await params).job)
-  const [{ places, loads }, unlocks] = await Promise.all([loadDryingPlaces(), loadUnlocks(jobId)])
-  const edition = pulls.filter(({ kind }) => kind === 'edition').map((pull) => ({ pull, decision: readPull(pull).decision?.decision }))
-  const accepted = edition.filter(({ decision }) => decision === 'accepted').map(({ pull }) => pull)
-  const bat = bats.at(-1)
+  const { id: jobId, runs, sheetMarks, pulls, bats, prints, dryings, signing } = await openJob((await params).job)
+  const [{ places, loads }, unlocks, kept] = await Promise.all([loadDryingPlaces(), loadUnlocks(jobId), loadSorting(jobId)])
+  const lines = sheetLines(runs, pulls, sheetMarks)
+  const pullsOf = (wanted: (line: (typeof lines)[number]) => boolean) => lines.filter(wanted).flatMap(({ lastPullId }) => pulls.find(({ id }) => id === lastPullId) ?? [])
   return (
     <DryStation
-      acceptedPulls={accepted} batProof={pulls.find(({ id }) => id === bat?.proofPullId) ?? null}
-      openPulls={edition.filter(({ decision }) => !decision || decision === 'set-aside').length} prints={prints} dryings={dryings} places={places} loads={loads} unlocks={unlocks}
+      acceptedPulls={pullsOf(({ isThrough }) => isThrough)} setAside={pullsOf(({ isThrough, isLost }) => !isThrough && !isLost)} rejected={pullsOf(({ isLost }) => isLost)}
+      batProof={pulls.find(({ id }) => id === bats.at(-1)?.proofPullId) ?? null} cancellation={pulls.find(({ kind }) => kind === 'cancellation') ?? null}
+      kept={kept} signing={signing} prints={prints} dryings={dryings} places={places} loads={loads} unlocks={unlocks}
     />
   )
 }

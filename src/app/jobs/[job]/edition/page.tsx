@@ -1,9 +1,12 @@
+import { pullsOnBench } from '@/core/edition/runs'
+import { batPulls } from '@/core/record/batOnBench'
+import { readThrough } from '@/stations/runs/readThrough'
 import { loadWatchSpots } from '@/data/plateWatch'
 import { EditionStation } from '@/stations/edition/EditionStation'
 import { openJob } from '../openJob'
 
 export default async function EditionPage({ params }: { params: Promise<{ job: string }> }) {
-  const { id: jobId, pulls, bats } = await openJob((await params).job)
-  const bat = bats.at(-1)
-  return <EditionStation pulls={pulls} bat={pulls.find(({ id }) => id === bat?.proofPullId) ?? null} otherEnd={pulls.find(({ id }) => id === bat?.otherProofPullId) ?? null} spots={await loadWatchSpots(jobId)} />
+  const job = await openJob((await params).job)
+  const { proof, otherEnd } = batPulls(job)
+  return <EditionStation pulls={pullsOnBench(job)} bat={proof} otherEnd={otherEnd} through={readThrough(job)} spots={await loadWatchSpots(job.id)} />
 }

@@ -1,3 +1,5 @@
+import { pullsOnBench } from '@/core/edition/runs'
+import { batPulls } from '@/core/record/batOnBench'
 import { plateHistory } from '@/core/edition/plateHistory'
 import { pictureDetails } from '@/data/images'
 import { loadFacings } from '@/data/plateWatch'
@@ -5,8 +7,9 @@ import { PlateStation } from '@/stations/plate/PlateStation'
 import { openJob } from '../openJob'
 
 export default async function PlatePage({ params }: { params: Promise<{ job: string }> }) {
-  const { id, plateStates, pulls, bats } = await openJob((await params).job)
+  const job = await openJob((await params).job)
+  const { id, plateStates } = job
+  const pulls = pullsOnBench(job)
   const [images, facings] = await Promise.all([pictureDetails(plateStates.flatMap(({ imageId }) => imageId ?? [])), loadFacings(id)])
-  const bat = pulls.find((pull) => pull.id === bats.at(-1)?.proofPullId) ?? null
-  return <PlateStation states={plateStates.map(({ imageId, ...state }) => ({ ...state, image: images.find((image) => image.id === imageId) ?? null }))} history={plateHistory(pulls, bat, facings)} />
+  return <PlateStation states={plateStates.map(({ imageId, ...state }) => ({ ...state, image: images.find((image) => image.id === imageId) ?? null }))} history={plateHistory(pulls, batPulls(job).proof, facings)} />
 }

@@ -1,3 +1,4 @@
+import { pullsOnBench } from '@/core/edition/runs'
 import { blotToRoller, dayFacts } from '@/core/day/keptDay'
 import { learnCycle } from '@/core/day/learnedCycle'
 import { readPull } from '@/core/edition/pull'
@@ -7,7 +8,9 @@ import { DayRoom } from '@/stations/day/DayRoom'
 import { openJob } from '../../openJob'
 
 export default async function DayPage({ params }: { params: Promise<{ job: string }> }) {
-  const { id, pulls } = await openJob((await params).job)
+  const job = await openJob((await params).job)
+  const { id } = job
+  const pulls = pullsOnBench(job)
   const [kept, drying] = await Promise.all([latestDay(id), loadDryingPlaces()])
   const facts = kept && dayFacts(kept.day.startAt, kept.events, pulls.map(({ pulledAt }) => pulledAt))
   return (

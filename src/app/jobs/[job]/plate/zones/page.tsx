@@ -1,3 +1,4 @@
+import { runOnBench } from '@/core/edition/runs'
 import { RAG_WHITE } from '@/core/paper/ragWhite'
 import { loadCards } from '@/data/cards'
 import { loadStore } from '@/data/store'
@@ -7,9 +8,10 @@ import { lookOver } from '@/stations/wipe/inkLooks'
 import { openJob } from '../../openJob'
 
 export default async function ZonesPage({ params }: { params: Promise<{ job: string }> }) {
-  const { id, runs, plateStates } = await openJob((await params).job)
+  const job = await openJob((await params).job)
+  const { id, plateStates } = job
   const [kept, { inks, papers }, cards] = await Promise.all([latestZoneMap(id), loadStore(), loadCards()])
-  const paper = papers.find((one) => one.id === runs[0].bench.paper?.paperId)?.reflectance ?? RAG_WHITE
+  const paper = papers.find((one) => one.id === runOnBench(job).bench.paper?.paperId)?.reflectance ?? RAG_WHITE
   const picture = plateStates.findLast(({ imageId }) => imageId)?.imageId
   return <ZoneRoom kept={kept} picture={picture ? `/pictures/${picture}/view` : null} inks={lookOver(inks, cards, paper)} />
 }

@@ -1,3 +1,4 @@
+import { runOnBench } from '@/core/edition/runs'
 import { RAG_WHITE } from '@/core/paper/ragWhite'
 import { loadCards } from '@/data/cards'
 import { loadStore } from '@/data/store'
@@ -7,8 +8,9 @@ import { PoupeeRoom } from '@/stations/wipe/PoupeeRoom'
 import { openJob } from '../../openJob'
 
 export default async function InksPage({ params }: { params: Promise<{ job: string }> }) {
-  const { id, runs } = await openJob((await params).job)
+  const job = await openJob((await params).job)
+  const { id } = job
   const [kept, { inks, papers }, cards] = await Promise.all([latestZoneMap(id), loadStore(), loadCards()])
-  const paper = papers.find((one) => one.id === runs[0].bench.paper?.paperId)?.reflectance ?? RAG_WHITE
+  const paper = papers.find((one) => one.id === runOnBench(job).bench.paper?.paperId)?.reflectance ?? RAG_WHITE
   return <PoupeeRoom kept={kept} inks={lookOver(inks, cards, paper)} />
 }

@@ -1,3 +1,5 @@
+import { pullsOnBench, runOnBench } from '@/core/edition/runs'
+import { batPulls } from '@/core/record/batOnBench'
 import { paperDensity, spotDensity } from '@/core/ink/spotDensity'
 import { RAG_WHITE } from '@/core/paper/ragWhite'
 import { placeSpots } from '@/core/plate/spotZones'
@@ -8,9 +10,9 @@ import { ToneRoom } from '@/stations/wipe/ToneRoom'
 import { openJob } from '../../openJob'
 
 export default async function TonePage({ params }: { params: Promise<{ job: string }> }) {
-  const { id, pulls, bats, runs } = await openJob((await params).job)
-  const [kept, { inks, papers }] = await Promise.all([latestZoneMap(id), loadStore()])
-  const { ink, paper, wipe } = runs[0].bench
+  const job = await openJob((await params).job)
+  const [kept, { inks, papers }] = await Promise.all([latestZoneMap(job.id), loadStore()])
+  const { ink, paper, wipe } = runOnBench(job).bench
   const reflectance = papers.find((one) => one.id === paper?.paperId)?.reflectance ?? RAG_WHITE
   const parts = ink?.parts ?? []
   const used = parts.flatMap(({ inkId }) => inks.find((one) => one.id === inkId) ?? []).map(({ name, k, s }) => ({ name, k, s }))
@@ -19,5 +21,5 @@ export default async function TonePage({ params }: { params: Promise<{ job: stri
     spot, at, zone: zone?.name ?? null,
     density: canForecast ? spotDensity(spot, zone?.tone ?? wipe?.plateTone ?? 'light', used, parts.map((part) => part.parts), reflectance) : null,
   }))
-  return <ToneRoom spots={spots} paperDensity={paperDensity(reflectance)} pulls={pulls} batPullId={bats.at(-1)?.proofPullId ?? null} />
+  return <ToneRoom spots={spots} paperDensity={paperDensity(reflectance)} pulls={pullsOnBench(job)} batPullId={batPulls(job).proof?.id ?? null} />
 }

@@ -1,3 +1,4 @@
+import { runOnBench } from '@/core/edition/runs'
 import type { NextRequest } from 'next/server'
 import { carrierSheet } from '@/core/plate/carrierSheet'
 import { drawingToSvg } from '@/core/sheet/sheetDrawing'
@@ -13,7 +14,7 @@ const TYPES = { png: 'image/png', pdf: 'application/pdf', svg: 'image/svg+xml; c
 export async function GET(request: NextRequest, { params }: { params: Promise<{ job: string }> }): Promise<Response> {
   const job = await openJob((await params).job)
   const form = request.nextUrl.searchParams.get('form') ?? 'png'
-  const { plate } = job.runs[0].bench
+  const { plate } = runOnBench(job).bench
   const artwork = await loadArtwork(job.id)
   if (!(form in TYPES)) return new Response('Not found', { status: 404 })
   if (!plate || !artwork) return new Response('Set the plate and choose a picture first.', { status: 409 })

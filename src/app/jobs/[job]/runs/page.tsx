@@ -1,0 +1,8 @@
+import { sheetLines } from '@/core/edition/runs'
+import { RunsRoom } from '@/stations/runs/RunsRoom'
+import { openJob } from '../openJob'
+
+export default async function RunsPage({ params }: { params: Promise<{ job: string }> }) {
+  const { runs, pulls, sheetMarks } = await openJob((await params).job)
+  return <RunsRoom runs={runs} lines={sheetLines(runs, pulls, sheetMarks)} />
+}

@@ -1,0 +1,134 @@
+import { z } from 'zod'
+import { benchSchema } from '../prove/settings'
+import { count, finite, label, moment, positive, remark } from '../units/schemas'
+import { readPull, type Pull } from './pull'
+import { startsNeeded } from './startsNeeded'
+
+/** What a sheet can go through; `press`: it is pulled from the bench, else it is marked off sheet by sheet. */
+export const RUN_KINDS = {
+  plate: { label: 'From a plate', press: true },
+  monotype: { label: 'Monotype, with or without a tape mask', press: true },
+  ghost: { label: 'Ghost, the second impression of what is left', press: true },
+  'chine-colle': { label: 'Chine collé', press: true },
+  hand: { label: 'By hand: colouring, drawing', press: false },
+} as const
+export type RunKind = keyof typeof RUN_KINDS
+
+/** What happens to a sheet before a run, after the one before it. */
+export const BETWEEN_RUNS = { wet: 'wet on wet, at once', damp: 'kept damp', dry: 'dried', 'dry-damp': 'dried, then damp again' } as const
+export type BetweenRuns = keyof typeof BETWEEN_RUNS
+
+/** What makes a run besides its bench. */
+export const runWishSchema = z.strictObject({
+  name: label,
+  kind: z.enum(Object.keys(RUN_KINDS) as [RunKind, ...RunKind[]]).default('plate'),
+  between: z.enum(Object.keys(BETWEEN_RUNS) as [BetweenRuns, ...BetweenRuns[]]).default('dry-damp'),
+  /** waiting before it, hours */
+  waitHours: finite.min(0, { error: 'must be 0 or more' }).max(2000, { error: 'must be at most 2000 h' }).default(0),
+})
+export type RunWish = z.infer<typeof runWishSchema>
+
+/** One operation every sheet of the job gets, in its order, with its bench. */
+export const runSchema = runWishSchema.extend({ position: count, bench: benchSchema })
+export type Run = z.infer<typeof runSchema>
+
+/** A sheet lost on its way, or done by hand. */
+export const sheetMarkSchema = z.strictObject({ sheet: positive.int({ error: 'must be a whole number' }), runPosition: count, mark: z.enum(['done', 'lost']), why: remark, by: label, at: moment })
+/** The same before its moment is known; a loss says what became of the sheet. */
+export const newSheetMarkSchema = sheetMarkSchema.omit({ at: true }).superRefine(({ mark, why }, context) => {
+  if (mark === 'lost' && !why) context.addIssue({ code: 'custom', path: ['why'], message: 'Say what became of it.' })
+})
+export type SheetMark = z.infer<typeof sheetMarkSchema>
+
+/** How a sheet stands at one run. */
+export type SheetStep = 'through' | 'open' | 'rejected' | 'lost' | 'waiting' | 'not-yet'
+
+/** A sheet's life through the runs. */
+export interface SheetLine {
+  sheet: number
+  steps: SheetStep[]
+  /** through every run */
+  isThrough: boolean
+  isLost: boolean
+  /** its pull in the last run it was pulled in */
+  lastPullId: string
+}
+
+type RunPull = Pull & { runPosition: number; sheet: number }
+type RunOrder = readonly Pick<Run, 'position' | 'kind'>[]
+
+/** Sheets of the edition, in order, each with how it stands at every run. Sheets of proofs and warm-ups are left out. */
+export function sheetLines(runs: RunOrder, pulls: readonly RunPull[], marks: readonly SheetMark[]): SheetLine[] {
+  const bySheet = new Map<number, Map<number, RunPull>>()
+  for (const pull of pulls) {
+    if (pull.kind !== 'edition') continue
+    const of = bySheet.get(pull.sheet) ?? new Map<number, RunPull>()
+    of.set(pull.runPosition, pull)
+    bySheet.set(pull.sheet, of)
+  }
+  return [...bySheet].sort(([a], [b]) => a - b).map(([sheet, of]) => {
+    let before: SheetStep = 'through'
+    const steps = runs.map(({ position, kind }): SheetStep => {
+      if (before === 'rejected' || before === 'lost') return before
+      const mark = marks.findLast((one) => one.sheet === sheet && one.runPosition === position)?.mark
+      const pull = of.get(position)
+      if (mark === 'lost') before = 'lost'
+      else if (before !== 'through') before = 'not-yet'
+      else if (!RUN_KINDS[kind].press) before = mark === 'done' ? 'through' : 'waiting'
+      else if (!pull) before = 'waiting'
+      else {
+        const decision = readPull(pull).decision?.decision
+        before = decision === 'accepted' ? 'through' : decision === 'rejected' ? 'rejected' : 'open'
+      }
+      return before
+    })
+    const last = Math.max(...of.keys())
+    return { sheet, steps, isThrough: steps.every((step) => step === 'through'), isLost: steps.some((step) => step === 'rejected' || step === 'lost'), lastPullId: of.get(last)!.id }
+  })
+}
+
+/** Sheets that wait for a run: through all before it, and not in it yet. @param at the run's place in the order, from 0 */
+export const sheetsWaiting = (lines: readonly SheetLine[], at: number): number[] => lines.filter(({ steps }) => steps[at] === 'waiting').map(({ sheet }) => sheet)
+
+/** What a run let through and what it cost, of the sheets that came to it. */
+export function runTally(lines: readonly SheetLine[], at: number): { through: number; lost: number; waiting: number } {
+  const is = (...steps: SheetStep[]) => lines.filter((line) => steps.includes(line.steps[at]) && (at === 0 || line.steps[at - 1] === 'through')).length
+  return { through: is('through'), lost: is('rejected', 'lost'), waiting: is('waiting', 'open') }
+}
+
+/**
+ * How many sheets each run must be begun with so that enough come out of the last, first run first. What is lost in a later run is
+ * started more in every run before it; the confidence is shared out, each run being as sure as its n-th root.
+ *
+ * @param wanted prints that are to be accepted in the end
+ * @param tallies what each run let through and lost so far
+ * @param confidence of ten editions begun so, how many should come out, 0 to 1
+ */
+export function startsThroughRuns(wanted: number, tallies: readonly { through: number; lost: number }[], confidence: number): number[] {
+  const share = confidence ** (1 / tallies.length)
+  let accepted = wanted
+  return tallies.toReversed().map(({ through, lost }) => (accepted = startsNeeded({ accepted, earlierAccepted: through, earlierRejected: lost, confidence: share }).starts)).reverse()
+}
+
+/**
+ * How many sheets are still to begin a run with.
+ *
+ * @param at the run's place in the order, from 0
+ * @returns `target`: sheets that must come through this run in all; `left`: of them still wanted; `starts`: sheets to begin for those
+ */
+export function sheetsToStart(wanted: number, lines: readonly SheetLine[], runCount: number, at: number, confidence: number): { target: number; left: number; starts: number } {
+  const tallies = Array.from({ length: runCount }, (_, i) => runTally(lines, i))
+  const share = confidence ** (1 / runCount)
+  const later = tallies.slice(at + 1)
+  const target = later.length > 0 ? startsThroughRuns(wanted, later, share ** later.length)[0] : wanted
+  const left = Math.max(0, target - lines.filter(({ steps, isLost }) => steps[at] === 'through' && !isLost).length)
+  return { target, left, starts: left > 0 ? startsNeeded({ accepted: left, earlierAccepted: tallies[at].through, earlierRejected: tallies[at].lost, confidence: share }).starts : 0 }
+}
+
+interface RunsOfJob<P> { openRun: number; runs: readonly Run[]; pulls: readonly P[] }
+
+/** The run that stands on the bench. */
+export const runOnBench = ({ openRun, runs }: Pick<RunsOfJob<unknown>, 'openRun' | 'runs'>): Run => runs.find(({ position }) => position === openRun) ?? runs[0]
+
+/** The pulls of the run that stands on the bench. */
+export const pullsOnBench = <P extends { runPosition: number }>({ openRun, pulls }: Pick<RunsOfJob<P>, 'openRun' | 'pulls'>): P[] => pulls.filter(({ runPosition }) => runPosition === openRun)
