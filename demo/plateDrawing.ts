@@ -1,7 +1,7 @@
 import sharp from 'sharp'
 
 /** The motifs our program can draw. */
-export type Motif = 'posts' | 'samphire' | 'window'
+export type Motif = 'posts' | 'samphire' | 'window' | 'tides'
 
 /** A repeatable sequence in 0…1 (Park & Miller 1988), so that a drawing is the same line for line every time. */
 function sequence(seed: number): () => number {
@@ -66,9 +66,21 @@ const DRAW: Record<Motif, (next: () => number) => string> = {
     for (let y = 345; y < 545; y += 11) for (let x = 165; x < 600; x += 26 + 40 * next()) marks.push(stroke(next, [x, y], [x + 22 * next() + 8, y + 2 * next()], 0.9))
     return marks.join('')
   },
+  tides: (next) => {
+    const marks: string[] = []
+    // Ripples that lean one way in the upper half and the other in the lower, with a bare channel between.
+    for (let y = 20; y < 560; y += 8 + 5 * next()) {
+      const channel = 280 + 30 * Math.sin(y / 40)
+      if (Math.abs(y - channel) < 26) continue
+      const lean = y < channel ? 16 : -16
+      for (let x = -30; x < 800; x += 34 + 60 * next()) marks.push(stroke(next, [x, y + 8 * Math.sin(x / 70)], [x + 28 + 30 * next(), y + lean * next() + 8 * Math.sin(x / 70 + 0.5)], 0.7 + 1.3 * next(), 4))
+    }
+    for (let i = 0; i < 9; i++) marks.push(hatch(next, 60 + i * 82, 250 + 40 * next(), 14 + 16 * next(), 34, 3, 4, 1.4))
+    return marks.join('')
+  },
 }
 
-const CANVAS: Record<Motif, readonly [number, number]> = { posts: [900, 600], samphire: [740, 1000], window: [760, 700] }
+const CANVAS: Record<Motif, readonly [number, number]> = { posts: [900, 600], samphire: [740, 1000], window: [760, 700], tides: [800, 560] }
 
 /**
  * Draws the picture of an invented plate as PNG: worked lines on bare metal, the plate's way round

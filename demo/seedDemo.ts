@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto'
 import type { PullEvent, PullKind } from '@/core/edition/pull'
+import type { RunWish } from '@/core/edition/runs'
 import type { Features } from '@/core/prove/features'
 import type { Settings, SettingStation } from '@/core/prove/settings'
 import { usualTolerances } from '@/core/prove/tolerance'
@@ -25,6 +26,7 @@ import { keepZoneMap } from '@/data/zoneMaps'
 import { openNextState, setStatePicture } from '@/data/plateStates'
 import { giveNumbers, layToDry } from '@/data/prints'
 import { addEvents, makePull } from '@/data/pulls'
+import { addRun, markSheet, openRun } from '@/data/runs'
 import { keepWeighIn } from '@/data/soaks'
 import { enterStock } from '@/data/stock'
 import { changePaper, stockStore } from '@/data/store'
@@ -101,6 +103,17 @@ class JobStory {
 
   async approve(proofPullId: string, settings: Settings, by: string): Promise<void> {
     this.revision = await approveBat(this.id, this.revision, { proofPullId, tolerances: usualTolerances(settings), approvedBy: by, reason: '' }, this.now())
+  }
+
+  async nextRun(wish: RunWish, position: number): Promise<void> {
+    this.revision = await openRun(this.id, await addRun(this.id, this.revision, wish), position)
+  }
+
+  /** Adds a run by hand, and marks one sheet done in it. */
+  async handRun(name: string, position: number, sheet: number, by: string): Promise<void> {
+    this.revision = await addRun(this.id, this.revision, { name, kind: 'hand', between: 'dry', waitHours: 72 })
+    this.later(3 * 24 * 60)
+    this.revision = await markSheet(this.id, this.revision, { sheet, runPosition: position, mark: 'done', why: '', by }, this.now())
   }
 
   async dryAndNumber(sorted: { pullId: string; kind: 'edition' | 'AP' | 'BAT' }[], by: string): Promise<void> {
@@ -230,6 +243,30 @@ async function seedWindow(): Promise<void> {
   await story.later(60).dryAndNumber([...accepted.slice(0, 6).map((pullId) => ({ pullId, kind: 'edition' as const })), { pullId: accepted[6], kind: 'AP' as const }, { pullId: proof, kind: 'BAT' as const }], OONA)
 }
 
+/** Two plates a sheet, then colour by hand: six sheets through the first, three through the second. */
+async function seedTides(): Promise<void> {
+  const story = await JobStory.begin('Two tides', TAM, 4, '2026-02-17T09:30:00.000Z')
+  const settings: Settings = {
+    ...mooring,
+    plate: { name: 'Flood', kind: 'copper-etched', widthMm: 160, heightMm: 112, thicknessMm: 1.291, bevelDegrees: 40, state: 1 },
+    ink: { ...mooring.ink, name: 'Flood blue', parts: [{ inkId: 'dusk-blue', name: 'Dusk blue', parts: 5 }, { inkId: 'clear-base', name: 'Clear base', parts: 3 }], batchGrams: 30, gramsPerPull: 2.4, roomC: 19 },
+    paper: { paperId: 'dunlin-cream', name: 'Dunlin cream', gsm: 280, caliperMm: 0.48, sheetWidthMm: 380, sheetHeightMm: 280, grain: 'long', method: 'soak', dampMinutes: 60, targetUptakePercent: 48 },
+  }
+  const { version: _, ...stations } = settings
+  await story.set(stations)
+  await story.picture('tides', '#c79a78', 1)
+  const flood = await story.later(60).pull('proof', TAM, [eye('same'), verdict('same', 'Pale enough to take the second plate.')])
+  await story.approve(flood, settings, TAM)
+  for (let i = 0; i < 6; i++) await story.later(20).pull('edition', TAM, [eye(i === 4 ? 'darker' : 'same'), i === 4 ? { kind: 'decision', decision: 'rejected', reason: 'smear', fate: 'set-up' } : accept])
+  await story.nextRun({ name: 'Ebb', kind: 'plate', between: 'dry-damp', waitHours: 48 }, 1)
+  const second: Settings = { ...settings, plate: { ...settings.plate, name: 'Ebb' }, ink: { ...settings.ink, name: 'Ebb brown', parts: [{ inkId: 'silt-brown', name: 'Silt brown', parts: 6 }, { inkId: 'clear-base', name: 'Clear base', parts: 2 }] } }
+  await story.later(2 * 24 * 60).set({ plate: second.plate, ink: second.ink })
+  const ebb = await story.later(40).pull('proof', TAM, [eye('same'), verdict('same', 'The ripples cross as they should.')])
+  await story.approve(ebb, second, TAM)
+  for (let i = 0; i < 3; i++) await story.later(24).pull('edition', TAM, [eye('same'), i === 1 ? { kind: 'decision', decision: 'rejected', reason: 'shifted', fate: 'destroyed' } : accept])
+  await story.handRun('Sand colour', 2, 2, OONA)
+}
+
 /** What the workshop knows of its papers, and the places where prints dry. */
 async function seedPaperRecords(): Promise<void> {
   const at = '2026-03-01T10:00:00.000Z'
@@ -242,12 +279,13 @@ async function seedPaperRecords(): Promise<void> {
   await addDryingPlace({ name: 'Blotter press', kind: 'blotters', capacity: 16 })
 }
 
-/** Lays out the whole sample: an invented estuary workshop with three works in different phases. */
+/** Lays out the whole sample: an invented estuary workshop with four works in different phases. */
 export async function seedDemo(): Promise<void> {
   await nameWorkshop(DEMO_WORKSHOP, '2026-02-09T08:00:00.000Z')
   await stockStore(STARTER_STORE)
   await seedPressCards()
   await seedWindow()
+  await seedTides()
   await seedMooringPosts()
   await seedPlateRoom()
   for (const [minutes, dampGrams] of [[1, 27.4], [5, 33.1], [15, 35.6], [40, 36.2]]) await keepWeighIn({ paperId: 'heron-white', seconds: minutes * 60, dryGrams: 22.5, dampGrams }, '2026-03-01T09:00:00.000Z')

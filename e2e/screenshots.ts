@@ -51,6 +51,8 @@ const MORE: Record<string, string> = {
   drying: '/drying',
   tone: '/jobs/mooring-posts/wipe/tone',
   signed: '/jobs/the-pilot-s-window/dry',
+  runs: '/jobs/two-tides/runs',
+  'second-run': '/jobs/two-tides/edition',
 }
 
 /** Takes a picture of each main view: `npm run screenshots -- [--out DIR] [--theme dark] [--width 390] [--full] [view …]`. */

@@ -8,7 +8,7 @@ async function main(): Promise<void> {
   if (jobs.length > 0) console.log(`The folder already holds ${jobs.length} jobs; nothing was changed.`)
   else {
     await seedDemo()
-    console.log('The sample is laid out: three works in different phases.')
+    console.log('The sample is laid out: four works in different phases.')
   }
   await closeDatabase()
 }

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { passesSchema } from '@/core/prove/features'
 import { usualTolerances, tolerancesSchema } from '@/core/prove/tolerance'
 import { batSchema, pullId } from '@/core/record/jobFile'
 import { label, remark } from '@/core/units/schemas'
@@ -8,12 +9,12 @@ import { refuseWhenNumbered } from './jobs'
 import { readRows } from './readRows'
 
 /** What an approval is made of; a reason is needed from the second version on. */
-export const newBatSchema = z.strictObject({ proofPullId: pullId, tolerances: tolerancesSchema, approvedBy: label, reason: remark, otherProofPullId: batSchema.shape.otherProofPullId, wetMinutes: batSchema.shape.wetMinutes })
+export const newBatSchema = z.strictObject({ proofPullId: pullId, tolerances: tolerancesSchema, passes: passesSchema.default({}), approvedBy: label, reason: remark, otherProofPullId: batSchema.shape.otherProofPullId, wetMinutes: batSchema.shape.wetMinutes })
 export type NewBat = z.input<typeof newBatSchema>
 
 /** Approves a proof as the BAT and sets the bench to it. A later approval is a new version, and the earlier ones stay. */
 export async function approveBat(jobId: string, revision: number, input: NewBat, at: string): Promise<number> {
-  const { proofPullId, tolerances, approvedBy, reason, otherProofPullId, wetMinutes } = newBatSchema.parse(input)
+  const { proofPullId, tolerances, passes, approvedBy, reason, otherProofPullId, wetMinutes } = newBatSchema.parse(input)
   return changeJob(jobId, revision, async (change) => {
     const { tables, transaction } = change
     await refuseWhenNumbered(change)
@@ -31,7 +32,7 @@ export async function approveBat(jobId: string, revision: number, input: NewBat,
     const version = (before?.version ?? 0) + 1
     const runsBefore = before ? batSchema.shape.runs.parse(before.runs).map((run) => ({ ...run, proofPullId: run.proofPullId ?? before.proofPullId })) : []
     if (runsBefore.some((run) => run.position === position) && !reason) throw new FieldError([{ field: 'reason', message: 'Say why: the earlier version stays, and this one takes its place.' }])
-    await tables.bats.create({ jobId, version, proofPullId, runs: [...runsBefore.filter((run) => run.position !== position), { position, settings: proof.settings, tolerances: { ...known, ...tolerances }, proofPullId }].sort((a, b) => a.position - b.position), approvedBy, approvedAt: at, reason, otherProofPullId, wetMinutes }, { transaction })
+    await tables.bats.create({ jobId, version, proofPullId, runs: [...runsBefore.filter((run) => run.position !== position), { position, settings: proof.settings, tolerances: { ...known, ...tolerances }, proofPullId, passes }].sort((a, b) => a.position - b.position), approvedBy, approvedAt: at, reason, otherProofPullId, wetMinutes }, { transaction })
     await setBench(change, proof.settings)
   })
 }

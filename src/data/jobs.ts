@@ -67,13 +67,16 @@ const SUMMARY = `
     (SELECT imageId FROM plate_states s WHERE s.jobId = j.id AND imageId IS NOT NULL ORDER BY state DESC LIMIT 1) AS imageId,
     coalesce(d.accepted, 0) AS accepted, coalesce(d.rejected, 0) AS rejected
   FROM jobs j LEFT JOIN (
-    SELECT jobId, sum(decision = 'accepted') AS accepted, sum(decision = 'rejected') AS rejected FROM (
-      SELECT e.jobId, json_extract(e.event, '$.decision') AS decision, max(e.id) FROM pull_events e WHERE e.subject = 'decision' GROUP BY e.jobId, e.pullId
-    ) GROUP BY jobId
+    SELECT s.jobId, sum(s.decision = 'accepted' AND p.runPosition = r.last) AS accepted, sum(s.decision = 'rejected') AS rejected FROM (
+      SELECT e.jobId, e.pullId, json_extract(e.event, '$.decision') AS decision, max(e.id) FROM pull_events e WHERE e.subject = 'decision' GROUP BY e.jobId, e.pullId
+    ) s
+    JOIN pulls p ON p.jobId = s.jobId AND p.id = s.pullId
+    JOIN (SELECT jobId, max(position) AS last FROM runs WHERE kind <> 'hand' GROUP BY jobId) r ON r.jobId = s.jobId
+    GROUP BY s.jobId
   ) d ON d.jobId = j.id
   ORDER BY j.createdAt DESC, j.id`
 
-/** Every job as the shelf shows it, newest first: counted by the database, without reading the pulls. */
+/** Every job as the shelf shows it, newest first; a print is accepted once its last pull is. Counted by the database, without reading the pulls. */
 export async function listJobs(): Promise<JobSummary[]> {
   const { sequelize } = await openDatabase()
   const rows = await sequelize.query<JobRow & { proofs: number; bats: number; numbered: number; accepted: number; rejected: number; imageId: string | null }>(SUMMARY, { type: QueryTypes.SELECT })

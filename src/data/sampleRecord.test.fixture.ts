@@ -18,4 +18,4 @@ export const sampleRecord = (more: Partial<JobRecord> = {}): JobRecord => ({
 })
 
 /** An approved proof `p`. */
-export const sampleBat: Bat = { version: 1, proofPullId: 'p', runs: [{ position: 0, settings: sampleSettings, tolerances: usualTolerances(sampleSettings), proofPullId: 'p' }], approvedBy: 'Ida Quill', approvedAt: at, reason: '', otherProofPullId: null, wetMinutes: null }
+export const sampleBat: Bat = { version: 1, proofPullId: 'p', runs: [{ position: 0, settings: sampleSettings, tolerances: usualTolerances(sampleSettings), proofPullId: 'p', passes: {} }], approvedBy: 'Ida Quill', approvedAt: at, reason: '', otherProofPullId: null, wetMinutes: null }

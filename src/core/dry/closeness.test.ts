@@ -13,6 +13,7 @@ describe('how close an impression is to the BAT', () => {
     expect(closenessTo(said(2, tone(1.4), { kind: 'eye', reading: 'same' }), bat)).toEqual({ distance: 0, by: [] })
     expect(closenessTo(said(2, { kind: 'eye', reading: 'darker' }, { kind: 'fault', where: 7, what: 'spot' }), bat)).toEqual({ distance: 1.5, by: ['the eye: darker', '1 fault'] })
   })
+  it('counts a feature that differs as the edge of what passes', () => expect(closenessTo(said(2, tone(1.41), { kind: 'features', features: { emboss: -1 } }), bat)).toEqual({ distance: 1, by: ['emboss: shallow', 'tone, dark spot'] }))
   it('is not known where nothing was seen', () => expect(closenessTo(said(2), bat)).toBeNull())
   it('orders the closest first, the unknown last as pulled', () => {
     expect(byCloseness([said(5), said(4, tone(1.5)), said(2), said(3, tone(1.39))], bat).map(({ number }) => number)).toEqual([3, 4, 2, 5])

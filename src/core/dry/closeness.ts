@@ -1,3 +1,4 @@
+import { complaintsOf, featureWords } from '../prove/features'
 import { QUANTITIES, readPull, type Pull, type Quantity } from '../edition/pull'
 
 /** How far an impression is from the BAT, and by what. */
@@ -13,18 +14,19 @@ const FAULT = 0.5
 
 /**
  * How close an impression is to the approved proof: the farthest of its readings in units of the tolerance, the eye's "lighter" or
- * "darker" as the edge of what passes, and half a tolerance more for every fault noted [common practice, no source].
+ * "darker" and a feature that differs as the edge of what passes, and half a tolerance more for every fault noted [common practice, no source].
  *
  * @returns null when nothing was read or seen of it that could be compared
  */
 export function closenessTo(pull: Pick<Pull, 'events'>, bat: Pick<Pull, 'events'> | null): Closeness | null {
-  const { eye, readings, faults } = readPull(pull)
+  const { eye, readings, faults, features } = readPull(pull)
   const held = bat ? readPull(bat).readings : {}
   const parts = (Object.keys(QUANTITIES) as Quantity[]).flatMap((quantity) => {
     const [value, target] = [readings[quantity], held[quantity]]
     return value === undefined || target === undefined ? [] : [{ distance: Math.abs(value - target) / QUANTITIES[quantity].tolerance, by: QUANTITIES[quantity].label.toLowerCase() }]
   })
   if (eye) parts.push({ distance: eye === 'same' ? 0 : 1, by: `the eye: ${eye}` })
+  for (const [feature, value] of complaintsOf(features)) parts.push({ distance: 1, by: featureWords(feature, value).toLowerCase() })
   if (parts.length === 0 && faults.length === 0) return null
   const said = parts.filter(({ distance }) => distance > 0).sort((a, b) => b.distance - a.distance).map(({ by }) => by)
   return { distance: Math.max(0, ...parts.map(({ distance }) => distance)) + FAULT * faults.length, by: [...said, ...(faults.length > 0 ? [`${faults.length} ${faults.length === 1 ? 'fault' : 'faults'}`] : [])] }

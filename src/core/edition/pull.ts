@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { featuresSchema } from '../prove/features'
+import { featuresSchema, type Features } from '../prove/features'
 import { settingsSchema } from '../prove/settings'
 import { finite, label, moment, remark } from '../units/schemas'
 import { faultSchema, type Fault } from './fault'
@@ -42,6 +42,8 @@ export const pullEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('meeting'), starts: meetingSchema }),
   /** a fault of this print, where and what */
   z.strictObject({ kind: z.literal('fault'), ...faultSchema.shape }),
+  /** what differs from the BAT of the features people look at */
+  z.strictObject({ kind: z.literal('features'), features: featuresSchema }),
   /** how the plate was struck before its cancellation proof */
   z.strictObject({ kind: z.literal('cancelled'), how: label }),
   /** how long the plate was under the roller */
@@ -124,6 +126,7 @@ export interface PullStanding {
   rollerSeconds: number | null
   meeting: Meeting | null
   faults: Fault[]
+  features: Features
   /** how the plate was struck */
   cancelled: string | null
   /** subjects entered more than once */
@@ -132,7 +135,7 @@ export interface PullStanding {
 
 /** Reads a pull's events, in order: the last word on each subject holds. */
 export function readPull({ events }: Pick<Pull, 'events'>): PullStanding {
-  const standing: PullStanding = { eye: null, readings: {}, decision: null, verdict: null, wipe: null, wipeSeconds: null, rollerSeconds: null, meeting: null, faults: [], cancelled: null, amended: [] }
+  const standing: PullStanding = { eye: null, readings: {}, decision: null, verdict: null, wipe: null, wipeSeconds: null, rollerSeconds: null, meeting: null, faults: [], features: {}, cancelled: null, amended: [] }
   const seen = new Set<string>()
   for (const { event } of events) {
     const subject = eventSubject(event)
@@ -145,6 +148,7 @@ export function readPull({ events }: Pick<Pull, 'events'>): PullStanding {
     else if (event.kind === 'roller') standing.rollerSeconds = event.seconds
     else if (event.kind === 'meeting') standing.meeting = event.starts
     else if (event.kind === 'fault') standing.faults.push({ where: event.where, what: event.what })
+    else if (event.kind === 'features') standing.features = event.features
     else if (event.kind === 'cancelled') standing.cancelled = event.how
     else standing.wipe = event.taken
   }

@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import type { Pull } from './pull'
-import { runTally, sheetLines, sheetsToStart, sheetsWaiting, startsThroughRuns, type SheetMark } from './runs'
+import { chanceOfEnough, freshSheets } from './freshSheets'
+import { runTally, sheetLines, sheetsWaiting, type SheetMark } from './runs'
 import { startsNeeded } from './startsNeeded'
 
 const at = '2031-05-02T09:00:00.000Z'
@@ -26,7 +27,7 @@ describe('a sheet through several runs', () => {
     expect(sheetsWaiting(sheetLines(runs, pulls, []), 1)).toEqual([4])
     expect(sheetsWaiting(sheetLines(runs, pulls, []), 2)).toEqual([1])
   })
-  it('is counted lost in the run that lost it only', () => expect([0, 1, 2].map((i) => runTally(lines, i))).toEqual([{ through: 3, lost: 1, waiting: 1 }, { through: 1, lost: 2, waiting: 0 }, { through: 1, lost: 0, waiting: 0 }]))
+  it('is counted lost in the run that lost it only', () => expect([0, 1, 2].map((i) => runTally(lines, i))).toEqual([{ through: 3, lost: 1, waiting: 0, open: 1 }, { through: 1, lost: 2, waiting: 0, open: 0 }, { through: 1, lost: 0, waiting: 0, open: 0 }]))
   it('every sheet is through, lost or still on its way, whatever happened (property)', () => {
     const step = fc.record({ sheet: fc.integer({ min: 1, max: 6 }), run: fc.integer({ min: 0, max: 1 }), decision: fc.constantFrom('accepted' as const, 'rejected' as const, null) })
     fc.assert(fc.property(fc.array(step, { maxLength: 20 }), (steps) => {
@@ -40,40 +41,38 @@ describe('a sheet through several runs', () => {
   })
 })
 
-describe('sheets to begin several runs with', () => {
-  const fresh = { through: 0, lost: 0 }
-  it('are those of one run where there is one', () => expect(startsThroughRuns(30, [{ through: 22, lost: 3 }], 0.9)).toEqual([startsNeeded({ accepted: 30, earlierAccepted: 22, earlierRejected: 3, confidence: 0.9 }).starts]))
-  it('count what is through already, and more for what a later run will lose', () => {
+describe('fresh sheets for several runs', () => {
+  const none = { through: 0, lost: 0, waiting: 0, open: 0 }
+  /** P(k of n pass) summed directly over binomial terms with the rate integrated by the beta function of whole numbers. */
+  const betaBinomial = (n: number, k: number, good: number, bad: number) => {
+    const lnFact = (m: number) => Array.from({ length: m }, (_, i) => Math.log(i + 1)).reduce((sum, x) => sum + x, 0)
+    const lnBeta = (a: number, b: number) => lnFact(a - 1) + lnFact(b - 1) - lnFact(a + b - 1)
+    return Math.exp(lnFact(n) - lnFact(k) - lnFact(n - k) + lnBeta(k + good, n - k + bad) - lnBeta(good, bad))
+  }
+  it('are those of one run where there is one', () => {
     const one = [{ position: 0, kind: 'plate' }] as const
     const made = [1, 2, 3].map((sheet) => pulled(sheet, 0, sheet === 3 ? 'rejected' : 'accepted'))
-    expect(sheetsToStart(5, sheetLines(one, made, []), 1, 0, 0.9)).toEqual({ target: 5, left: 3, starts: startsNeeded({ accepted: 3, earlierAccepted: 2, earlierRejected: 1, confidence: 0.9 }).starts })
-    const two = sheetsToStart(5, sheetLines(runs.slice(0, 2), made, []), 2, 0, 0.9)
-    expect(two.target).toBeGreaterThan(5)
-    expect(two.left).toBe(two.target - 2)
-    expect(sheetsToStart(2, sheetLines(one, made, []), 1, 0, 0.9)).toEqual({ target: 2, left: 0, starts: 0 })
+    expect(freshSheets(5, sheetLines(one, made, []), 1, 0.9)).toEqual({ left: 3, fresh: startsNeeded({ accepted: 3, earlierAccepted: 2, earlierRejected: 1, confidence: 0.9 }).starts })
+    expect(freshSheets(2, sheetLines(one, made, []), 1, 0.9)).toEqual({ left: 0, fresh: 0 })
   })
-  it('never grow from run to run, nor shrink as a later run loses more (property)', () => {
-    const loss = fc.integer({ min: 0, max: 10 })
-    fc.assert(fc.property(fc.integer({ min: 1, max: 60 }), loss, loss, (wanted, a, b) => {
-      const [first, second] = startsThroughRuns(wanted, [fresh, { through: 20, lost: a }], 0.9)
-      expect(first).toBeGreaterThanOrEqual(second)
-      expect(second).toBeGreaterThanOrEqual(wanted)
-      expect(startsThroughRuns(wanted, [fresh, { through: 20, lost: a + b }], 0.9)[0]).toBeGreaterThanOrEqual(first)
-    }))
+  it('agree with the sum over both runs written out (direct summation)', () => {
+    const [first, second] = [{ ...none, through: 5, lost: 1 }, { ...none, through: 2, lost: 1, waiting: 2 }]
+    let expected = 0
+    for (let a = 0; a <= 6; a++) for (let b = 3; b <= a + 2; b++) expected += betaBinomial(6, a, 7 + 5, 1 + 1) * betaBinomial(a + 2, b, 7 + 2, 1 + 1)
+    expect(chanceOfEnough(3, [first, second], 6)).toBeCloseTo(expected, 10)
   })
-  it('let enough out of the last in at least nine of ten editions played by chance', () => {
-    // Rates drawn from what each run knows (Beta by order statistics of uniforms), seeded: common practice, no source.
-    let seed = 7
-    const random = () => ((seed = (seed * 1103515245 + 12345) % 2147483648) + 0.5) / 2147483648
-    const beta = (a: number, b: number) => Array.from({ length: a + b - 1 }, random).sort((x, y) => x - y)[a - 1]
-    const [begun] = startsThroughRuns(12, [fresh, fresh], 0.9)
-    let enough = 0
-    for (let i = 0; i < 2000; i++) {
-      const lossy = [beta(1, 7), beta(1, 7)]
-      let left = begun
-      for (const rate of lossy) left = Array.from({ length: left }, random).filter((u) => u > rate).length
-      if (left >= 12) enough += 1
-    }
-    expect(enough / 2000).toBeGreaterThan(0.88)
+  it('are the fewest that are sure enough, and fewer where sheets wait already (property)', () => {
+    const tally = fc.record({ through: fc.integer({ min: 0, max: 20 }), lost: fc.integer({ min: 0, max: 6 }), waiting: fc.integer({ min: 0, max: 6 }), open: fc.constant(0) })
+    fc.assert(fc.property(fc.integer({ min: 1, max: 15 }), tally, tally, (wanted, first, second) => {
+      const need = (of: (typeof first)[]) => { let n = 0; while (chanceOfEnough(wanted, of, n) < 0.9) n++; return n }
+      expect(need([first, second])).toBeLessThanOrEqual(need([first, { ...second, waiting: 0 }]))
+      expect(chanceOfEnough(0, [first, second], 4)).toBeCloseTo(1, 9)
+    }), { numRuns: 40 })
+    const two = runs.slice(0, 2)
+    const lines = sheetLines(two, [pulled(1, 0, 'accepted'), pulled(2, 0, 'accepted'), pulled(3, 0, 'rejected')], [])
+    const { fresh } = freshSheets(6, lines, 2, 0.9)
+    const tallies = [0, 1].map((i) => runTally(lines, i))
+    expect(chanceOfEnough(6, tallies, fresh)).toBeGreaterThanOrEqual(0.9)
+    expect(chanceOfEnough(6, tallies, fresh - 1)).toBeLessThan(0.9)
   })
 })

@@ -2,7 +2,6 @@ import { z } from 'zod'
 import { benchSchema } from '../prove/settings'
 import { count, finite, label, moment, positive, remark } from '../units/schemas'
 import { readPull, type Pull } from './pull'
-import { startsNeeded } from './startsNeeded'
 
 /** What a sheet can go through; `press`: it is pulled from the bench, else it is marked off sheet by sheet. */
 export const RUN_KINDS = {
@@ -90,39 +89,13 @@ export function sheetLines(runs: RunOrder, pulls: readonly RunPull[], marks: rea
 /** Sheets that wait for a run: through all before it, and not in it yet. @param at the run's place in the order, from 0 */
 export const sheetsWaiting = (lines: readonly SheetLine[], at: number): number[] => lines.filter(({ steps }) => steps[at] === 'waiting').map(({ sheet }) => sheet)
 
-/** What a run let through and what it cost, of the sheets that came to it. */
-export function runTally(lines: readonly SheetLine[], at: number): { through: number; lost: number; waiting: number } {
+/** What a run let through and what it cost, of the sheets that came to it; `waiting` stand before it, `open` are pulled and not decided. */
+export interface RunTally { through: number; lost: number; waiting: number; open: number }
+
+/** Counts a run. @param at its place in the order, from 0 */
+export function runTally(lines: readonly SheetLine[], at: number): RunTally {
   const is = (...steps: SheetStep[]) => lines.filter((line) => steps.includes(line.steps[at]) && (at === 0 || line.steps[at - 1] === 'through')).length
-  return { through: is('through'), lost: is('rejected', 'lost'), waiting: is('waiting', 'open') }
-}
-
-/**
- * How many sheets each run must be begun with so that enough come out of the last, first run first. What is lost in a later run is
- * started more in every run before it; the confidence is shared out, each run being as sure as its n-th root.
- *
- * @param wanted prints that are to be accepted in the end
- * @param tallies what each run let through and lost so far
- * @param confidence of ten editions begun so, how many should come out, 0 to 1
- */
-export function startsThroughRuns(wanted: number, tallies: readonly { through: number; lost: number }[], confidence: number): number[] {
-  const share = confidence ** (1 / tallies.length)
-  let accepted = wanted
-  return tallies.toReversed().map(({ through, lost }) => (accepted = startsNeeded({ accepted, earlierAccepted: through, earlierRejected: lost, confidence: share }).starts)).reverse()
-}
-
-/**
- * How many sheets are still to begin a run with.
- *
- * @param at the run's place in the order, from 0
- * @returns `target`: sheets that must come through this run in all; `left`: of them still wanted; `starts`: sheets to begin for those
- */
-export function sheetsToStart(wanted: number, lines: readonly SheetLine[], runCount: number, at: number, confidence: number): { target: number; left: number; starts: number } {
-  const tallies = Array.from({ length: runCount }, (_, i) => runTally(lines, i))
-  const share = confidence ** (1 / runCount)
-  const later = tallies.slice(at + 1)
-  const target = later.length > 0 ? startsThroughRuns(wanted, later, share ** later.length)[0] : wanted
-  const left = Math.max(0, target - lines.filter(({ steps, isLost }) => steps[at] === 'through' && !isLost).length)
-  return { target, left, starts: left > 0 ? startsNeeded({ accepted: left, earlierAccepted: tallies[at].through, earlierRejected: tallies[at].lost, confidence: share }).starts : 0 }
+  return { through: is('through'), lost: is('rejected', 'lost'), waiting: is('waiting'), open: is('open') }
 }
 
 interface RunsOfJob<P> { openRun: number; runs: readonly Run[]; pulls: readonly P[] }

@@ -26,3 +26,13 @@ export const featureWords = (feature: Feature, value: FeatureValue): string => `
 
 /** What is wrong of a judged proof. */
 export const complaintsOf = (features: Features): [Feature, -1 | 1][] => FEATURE_KEYS.flatMap((feature): [Feature, -1 | 1][] => (features[feature] ? [[feature, features[feature]]] : []))
+
+/** How a feature may differ from the BAT and still pass: toward too little, too much, or both. A feature left out must be as the BAT. */
+export const PASSES = { less: 'a little less', more: 'a little more', both: 'either way' } as const
+export type Pass = keyof typeof PASSES
+export const passesSchema = z.partialRecord(z.enum(FEATURE_KEYS), z.enum(Object.keys(PASSES) as [Pass, ...Pass[]]))
+export type Passes = z.infer<typeof passesSchema>
+
+/** Judged features that do not pass. */
+export const outsidePasses = (features: Features, passes: Passes): [Feature, -1 | 1][] =>
+  complaintsOf(features).filter(([feature, value]) => passes[feature] !== 'both' && passes[feature] !== (value < 0 ? 'less' : 'more'))

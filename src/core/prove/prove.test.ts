@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
+import { outsidePasses } from './features'
 import { compareSettings } from './compareSettings'
 import { sampleSettings } from './sampleSettings.test.fixture'
 import { checkBench, completeBench, EMPTY_BENCH, settingsSchema, unsetStations, type Settings } from './settings'
@@ -78,4 +79,12 @@ describe('readSlip', () => {
     expect(line(change((s) => (s.ink.modifiers = [])), 'ink.modifier.thin-oil')).toMatchObject({ now: null, bat: '3 drops', standing: 'outside' })
   })
   it('holds nothing to anything before the approval', () => expect(new Set(readSlip(sampleSettings, null).map((l) => l.standing))).toEqual(new Set(['no-bat'])))
+})
+
+describe('what may differ and still pass', () => {
+  it('is asked feature by feature, and one that was not named must be as the BAT', () => {
+    const passes = { tone: 'less' as const, colour: 'both' as const }
+    expect(outsidePasses({ tone: -1, colour: 1 }, passes)).toEqual([])
+    expect(outsidePasses({ tone: 1, emboss: -1 }, passes)).toEqual([['emboss', -1], ['tone', 1]])
+  })
 })

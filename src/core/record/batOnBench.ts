@@ -1,4 +1,5 @@
 import type { Pull } from '../edition/pull'
+import type { Passes } from '../prove/features'
 import type { Settings } from '../prove/settings'
 import type { Tolerances } from '../prove/tolerance'
 import type { Bat } from './jobFile'
@@ -8,6 +9,7 @@ export interface HeldBat {
   version: number
   settings: Settings
   tolerances: Tolerances
+  passes: Passes
   proofPullId: string
   wetMinutes: number | null
 }
@@ -16,7 +18,7 @@ export interface HeldBat {
 export function batOfRun(bats: readonly Bat[], position: number): HeldBat | null {
   const bat = bats.at(-1)
   const run = bat?.runs.find((one) => one.position === position)
-  return bat && run ? { version: bat.version, settings: run.settings, tolerances: run.tolerances, proofPullId: run.proofPullId ?? bat.proofPullId, wetMinutes: bat.wetMinutes } : null
+  return bat && run ? { version: bat.version, settings: run.settings, tolerances: run.tolerances, passes: run.passes, proofPullId: run.proofPullId ?? bat.proofPullId, wetMinutes: bat.wetMinutes } : null
 }
 
 /** The approved pull of the run on the bench, and the one at the other end of what passes, as pulls. */

@@ -4,6 +4,7 @@ import { markAs, signingSchema, USUAL_SIGNING, type Signing } from '../dry/numbe
 import { DRYING_METHOD_KEYS } from '../dry/drying'
 import { pullSchema, timeZone } from '../edition/pull'
 import { runSchema, sheetMarkSchema } from '../edition/runs'
+import { passesSchema } from '../prove/features'
 import { settingsSchema } from '../prove/settings'
 import { tolerancesSchema } from '../prove/tolerance'
 import { shelfInkSchema } from '../ink/shelfInk'
@@ -24,7 +25,7 @@ export const JOB_FILE_VERSION = 1
 export const batSchema = z.strictObject({
   version: positive.int(),
   proofPullId: z.string().min(1),
-  runs: z.array(z.strictObject({ position: count, settings: settingsSchema, tolerances: tolerancesSchema, /** its own approved pull; null: the version's */ proofPullId: z.string().min(1).nullable().default(null) })).min(1),
+  runs: z.array(z.strictObject({ position: count, settings: settingsSchema, tolerances: tolerancesSchema, /** its own approved pull; null: the version's */ proofPullId: z.string().min(1).nullable().default(null), /** judged features that may differ and still pass */ passes: passesSchema.default({}) })).min(1),
   approvedBy: label,
   approvedAt: moment,
   reason: remark,

@@ -14,7 +14,7 @@ const file: JobFile = {
     id: 'p1', number: 1, kind: 'proof', pulledAt: at, zone: 'Etc/UTC', estimated: false, settings: sampleSettings, hands: { inked: 'Ida Quill', wiped: null, laid: null },
     expected: null, expectation: '', batVersion: null, runPosition: 0, sheet: 1, paperId: 'heron', events: [{ event: { kind: 'eye', reading: 'same' }, at, by: 'Ida Quill', why: null }],
   }],
-  bats: [{ version: 1, proofPullId: 'p1', runs: [{ position: 0, settings: sampleSettings, tolerances: usualTolerances(sampleSettings), proofPullId: 'p1' }], approvedBy: 'Ida Quill', approvedAt: at, reason: '', otherProofPullId: null, wetMinutes: null }],
+  bats: [{ version: 1, proofPullId: 'p1', runs: [{ position: 0, settings: sampleSettings, tolerances: usualTolerances(sampleSettings), proofPullId: 'p1', passes: { tone: 'both' } }], approvedBy: 'Ida Quill', approvedAt: at, reason: '', otherProofPullId: null, wetMinutes: null }],
   prints: [{ pullId: 'p1', kind: 'BAT', number: 1, mark: 'BAT', numberedAt: at }], dryings: [], inks: [],
   zoneMaps: [], makings: [], watchSpots: [], facings: [], collePieces: [], misfits: [], unlocks: [], custody: [], sheetMarks: [], signing: { style: 'roman', marking: 'numbered', imp: '', chop: 'none' },
 }

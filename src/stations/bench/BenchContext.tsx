@@ -1,6 +1,7 @@
 'use client'
 
 import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react'
+import type { Passes } from '@/core/prove/features'
 import type { Bench } from '@/core/prove/settings'
 import type { Tolerances } from '@/core/prove/tolerance'
 import type { Variation } from '@/core/record/jobFile'
@@ -17,7 +18,7 @@ export interface BenchJob {
   /** the run that stands on the bench, of how many */
   run: { position: number; name: string; count: number }
   variation: Variation
-  bat: { version: number; settings: Bench; tolerances: Tolerances } | null
+  bat: { version: number; settings: Bench; tolerances: Tolerances; passes: Passes } | null
   proofs: number
   accepted: number
   editionSize: number

@@ -1,5 +1,6 @@
 import { PLACES, type Place } from '@/core/edition/fault'
 import { readPull, type Pull } from '@/core/edition/pull'
+import { complaintsOf, featureWords } from '@/core/prove/features'
 
 /** Keypad rows from the top of the print down. */
 const ROWS: readonly (readonly Place[])[] = [[7, 8, 9], [4, 5, 6], [1, 2, 3]]
@@ -9,8 +10,8 @@ const UNSEEN = 0.4
 
 /** What was seen of an impression, in words. */
 export function impressionWords(pull: Pull): string {
-  const { eye, faults } = readPull(pull)
-  return [eye === null ? 'not judged by eye' : eye === 'same' ? 'as the BAT' : eye, ...faults.map(({ where, what }) => `${what}, ${PLACES[where]}`)].join('; ')
+  const { eye, faults, features } = readPull(pull)
+  return [eye === null ? 'not judged by eye' : eye === 'same' ? 'as the BAT' : eye, ...complaintsOf(features).map(([feature, value]) => featureWords(feature, value).toLowerCase()), ...faults.map(({ where, what }) => `${what}, ${PLACES[where]}`)].join('; ')
 }
 
 /** An impression drawn from what was seen of it: sheet, plate as light or dark as the eye found it, and a mark where a fault lies. Drawn, not photographed. */

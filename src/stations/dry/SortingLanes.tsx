@@ -61,11 +61,11 @@ function Tile({ one: { pull, mark, closeness }, lane, plate, onMove }: { one: Ly
       <button type="button" {...attributes} {...listeners} disabled={isFixed} aria-label={`${name}, ${mark || LANES[lane].toLowerCase()}: ${impressionWords(pull)}`} className="grid w-full cursor-grab touch-none place-items-center py-1 disabled:cursor-default">
         <ImpressionThumb pull={pull} {...plate} />
         <span className="condensed block text-center font-semibold leading-tight">{mark || name.toLowerCase()}</span>
-        <span className="condensed block text-center text-xs text-muted">{mark ? `${name.toLowerCase()}, ` : ''}{closeness}</span>
+        <span className="condensed block text-center text-xs text-muted">{[...(mark ? [name.toLowerCase()] : []), ...(closeness ? [closeness] : [])].join(', ')}</span>
       </button>
       {!isFixed && (
         <select aria-label={`What ${name.toLowerCase()} is to be`} value={lane} onChange={(event) => onMove(pull.id, event.target.value as Lane, null)} className="condensed min-h-11 w-full border border-edge bg-raised px-1 text-sm">
-          {LANE_KEYS.filter((key) => key !== 'BAT').map((key) => <option key={key} value={key}>{isMarked(key) ? LANES[key] : key === 'rejected' ? 'Reject…' : 'Set aside…'}</option>)}
+          {LANE_KEYS.filter((key) => key !== 'BAT').map((key) => <option key={key} value={key}>{isMarked(key) || key === lane ? LANES[key] : key === 'rejected' ? 'Reject…' : 'Set aside…'}</option>)}
         </select>
       )}
     </li>

@@ -2,31 +2,38 @@
 
 import { useState } from 'react'
 import { QUANTITIES, QUANTITY_KEYS, readPull, type EyeReading, type Pull, type PullEvent, type Quantity } from '@/core/edition/pull'
+import { featureWords, outsidePasses, type Features, type Passes } from '@/core/prove/features'
 import { writeMoment } from '@/core/units/writeMoment'
 import type { FieldProblem } from '@/data/errors'
 import { Button } from '@/ui/Button'
 import { NumberField } from '@/ui/NumberField'
 import { useKey } from '@/ui/useKey'
+import { FeatureVerdict } from '../prove/FeatureVerdict'
 import { Problems } from '../pull/Problems'
 import { RejectForm } from './RejectForm'
 
 interface AfterPullProps {
   pull: Pull
+  /** what may differ to the eye and still pass */
+  passes: Passes
   busy: boolean
   problems: readonly FieldProblem[]
   onAdd: (events: PullEvent[], why?: string) => Promise<boolean>
 }
 
 /** After the pull: its moment large, one tap for the eye, readings if there are any, and what becomes of it. */
-export function AfterPull({ pull, busy, problems, onAdd }: AfterPullProps) {
+export function AfterPull({ pull, passes, busy, problems, onAdd }: AfterPullProps) {
   const { eye } = readPull(pull)
   const [readings, setReadings] = useState<Partial<Record<Quantity, number | null>>>({})
+  const [features, setFeatures] = useState<Features>({})
+  const outside = outsidePasses(features, passes)
+  const judged: PullEvent[] = Object.keys(features).length > 0 ? [{ kind: 'features', features }] : []
   const read = QUANTITY_KEYS.flatMap((quantity): PullEvent[] => {
     const value = readings[quantity]
     return typeof value === 'number' ? [{ kind: 'reading', quantity, value }] : []
   })
   const decide = (decision: 'accepted' | 'set-aside', seen?: EyeReading) =>
-    void onAdd([...(seen ? [{ kind: 'eye' as const, reading: seen }] : []), ...read, { kind: 'decision', decision, reason: '', fate: null }])
+    void onAdd([...(seen ? [{ kind: 'eye' as const, reading: seen }] : []), ...read, ...judged, { kind: 'decision', decision, reason: '', fate: null }])
   const judge = (seen: EyeReading) => void onAdd([{ kind: 'eye', reading: seen }])
   useKey(({ code }) => {
     if (busy) return false
@@ -61,6 +68,8 @@ export function AfterPull({ pull, busy, problems, onAdd }: AfterPullProps) {
         </>
       )}
       <Problems problems={problems} except={['hand']} />
+      <FeatureVerdict subject={`Pull ${pull.number}`} wanted="as the BAT" value={features} onValue={setFeatures} />
+      {judged.length > 0 && <p role="status" className="text-sm">{outside.length > 0 ? `◆ Does not pass: ${outside.map(([feature, value]) => featureWords(feature, value).toLowerCase()).join('; ')}.` : 'It differs, and still passes by what the BAT allows.'}</p>}
       <fieldset className="mt-4 grid grid-cols-2 gap-3 border-t border-line pt-2 sm:grid-cols-3">
         <legend className="sr-only">Readings</legend>
         {QUANTITY_KEYS.map((quantity) => {
@@ -80,7 +89,7 @@ export function AfterPull({ pull, busy, problems, onAdd }: AfterPullProps) {
           Keep {read.length} {read.length === 1 ? 'reading' : 'readings'}
         </Button>
       )}
-      <RejectForm busy={busy} onReject={(event) => void onAdd([...read, event])} />
+      <RejectForm busy={busy} onReject={(event) => void onAdd([...read, ...judged, event])} />
     </section>
   )
 }

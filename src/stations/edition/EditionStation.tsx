@@ -61,12 +61,13 @@ export function EditionStation({ pulls, bat, otherEnd, through, spots }: { pulls
         <Figure value={`${progress.accepted} of ${progress.size}`} label="accepted" />
         <Figure value={progress.rejected} label="rejected" />
         <Figure value={progress.setAside} label="set aside" />
-        {through.left > 0 && <Figure value={through.starts} label={`sheets to damp for the ${through.left} left${through.runCount > 1 ? ' of this run' : ''} (9 in 10 sure)`} />}
+        {through.waiting !== null && <Figure value={through.waiting} label="sheets wait for this run" />}
+        {through.fresh > 0 && <Figure value={through.fresh} label={through.runCount > 1 ? `sheets to begin the first run with for the ${through.left} left (9 in 10 sure)` : `sheets to damp for the ${through.left} left (9 in 10 sure)`} />}
         {through.runCount > 1 && <Figure value={`${through.through} of ${job.editionSize}`} label={`through all ${through.runCount} runs`} />}
       </div>
       <div className="grid gap-6 py-4 xl:grid-cols-2">
         {open ? (
-          <AfterPull key={open.id} pull={open} busy={busy} problems={problems} onAdd={(events, why) => add(open.id, events, why)} />
+          <AfterPull key={open.id} pull={open} passes={job.bat.passes} busy={busy} problems={problems} onAdd={(events, why) => add(open.id, events, why)} />
         ) : job.numbered ? (
           <p>The numbers are given: this edition is closed.</p>
         ) : (

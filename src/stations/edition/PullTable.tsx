@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import { FATES, QUANTITIES, QUANTITY_KEYS, readPull, type Pull, type PullEvent } from '@/core/edition/pull'
+import { complaintsOf, featureWords } from '@/core/prove/features'
 import { formatNumber } from '@/core/units/length'
 import { writeMoment } from '@/core/units/writeMoment'
 import { Button } from '@/ui/Button'
@@ -38,12 +39,12 @@ export function PullTable({ pulls, busy, locked, onAdd }: PullTableProps) {
         </thead>
         <tbody>
           {pulls.map((pull) => {
-            const { eye, readings, decision, amended } = readPull(pull)
+            const { eye, readings, features, decision, amended } = readPull(pull)
             return (
               <tr key={pull.id} className="border-t border-line">
                 <th scope="row" className="py-1.5 text-left text-base">{pull.number}</th>
                 <td>{writeMoment(pull.pulledAt, pull.zone).slice(0, 16)}</td>
-                <td>{eye ?? '—'}</td>
+                <td>{[eye ?? '—', ...complaintsOf(features).map(([feature, value]) => featureWords(feature, value).toLowerCase())].join('; ')}</td>
                 {read.map((quantity) => <td key={quantity}>{readings[quantity] === undefined ? '—' : `${formatNumber(readings[quantity], 2)} ${QUANTITIES[quantity].unit}`}</td>)}
                 <td>{pull.hands.inked}</td>
                 <td className={decision?.decision === 'rejected' ? 'font-semibold' : ''}>

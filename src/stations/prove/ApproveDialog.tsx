@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import type { Pull } from '@/core/edition/pull'
+import { FEATURE_KEYS, FEATURES, PASSES, type Pass, type Passes } from '@/core/prove/features'
 import { settingEntries } from '@/core/prove/settingEntries'
 import { STATIONS } from '@/core/prove/settings'
 import { usualTolerances, type Tolerances } from '@/core/prove/tolerance'
@@ -16,8 +17,12 @@ import { useHand } from '../bench/useHand'
 import { approveBatAction } from '../pull/actions'
 import { Problems } from '../pull/Problems'
 
-/** Tolerances beside the usual ones [common practice, no source]. */
-const PRESETS = { tight: { label: 'Tight', times: 0.5 }, usual: { label: 'Usual', times: 1 }, varied: { label: 'Varied by intent', times: 3 } } as const
+/** Tolerances beside the usual ones, and what may differ to the eye [common practice, no source]. */
+const PRESETS: Record<'tight' | 'usual' | 'varied', { label: string; times: number; passes: Passes }> = {
+  tight: { label: 'Tight', times: 0.5, passes: {} },
+  usual: { label: 'Usual', times: 1, passes: { tone: 'both' } },
+  varied: { label: 'Varied by intent', times: 3, passes: Object.fromEntries(FEATURE_KEYS.map((feature) => [feature, 'both'])) },
+}
 type Preset = keyof typeof PRESETS
 
 /** Approves a proof as the BAT, with how far each setting may stray. */
@@ -26,6 +31,7 @@ export function ApproveDialog({ proof, others }: { proof: Pull; others: readonly
   const [hand, setHand] = useHand()
   const [open, setOpen] = useState(false)
   const [tolerances, setTolerances] = useState<Tolerances>(() => usualTolerances(proof.settings))
+  const [passes, setPasses] = useState<Passes>(PRESETS.usual.passes)
   const [reason, setReason] = useState('')
   const [preset, setPreset] = useState<Preset>('usual')
   const [other, setOther] = useState('')
@@ -33,7 +39,7 @@ export function ApproveDialog({ proof, others }: { proof: Pull; others: readonly
   const [problems, setProblems] = useState<{ field: string; message: string }[]>([])
   const measured = settingEntries(proof.settings).filter((entry) => entry.usualTolerance !== null)
   const approve = async () => {
-    const answer = await send((target) => approveBatAction({ ...target, bat: { proofPullId: proof.id, tolerances, approvedBy: hand, reason, otherProofPullId: other || null, wetMinutes } })).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await send((target) => approveBatAction({ ...target, bat: { proofPullId: proof.id, tolerances, passes, approvedBy: hand, reason, otherProofPullId: other || null, wetMinutes } })).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
     setProblems(answer.ok ? [] : answer.problems.map(({ field, message }) => ({ field: field.replace('bat.', ''), message })))
     if (!answer.ok) return
     show(proof.settings, true)
@@ -51,6 +57,7 @@ export function ApproveDialog({ proof, others }: { proof: Pull; others: readonly
       <p className="mt-3 mb-0.5 text-sm text-muted">How strictly</p>
       <Choice label="How strictly" value={preset} options={Object.entries(PRESETS).map(([key, { label }]) => [key as Preset, label])} onPick={(key) => {
         setPreset(key)
+        setPasses(PRESETS[key].passes)
         setTolerances(Object.fromEntries(Object.entries(usualTolerances(proof.settings)).map(([setting, tolerance]) => [setting, tolerance === null ? null : Number((tolerance * PRESETS[key].times).toFixed(4))])))
       }} />
       <details className="mt-3" open>
@@ -60,6 +67,17 @@ export function ApproveDialog({ proof, others }: { proof: Pull; others: readonly
             <NumberField
               key={entry.key} label={`${STATIONS[entry.station]}: ${entry.label} ±`} value={tolerances[entry.key]} hint={`${entry.text} ± ${entry.write(tolerances[entry.key] ?? 0)}`}
               problem={problemAt(problems, `tolerances.${entry.key}`)} onValue={(value) => value !== null && value >= 0 && setTolerances({ ...tolerances, [entry.key]: value })}
+            />
+          ))}
+        </div>
+      </details>
+      <details className="mt-1">
+        <summary className="min-h-11 py-2 font-semibold">What may differ to the eye and still pass</summary>
+        <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2">
+          {FEATURE_KEYS.map((feature) => (
+            <SelectField
+              key={feature} label={FEATURES[feature].label} value={passes[feature] ?? ''} options={[['', 'nothing: as this proof'], ['less', FEATURES[feature].less], ['more', FEATURES[feature].more], ['both', PASSES.both]]}
+              onPick={(pass) => setPasses(pass ? { ...passes, [feature]: pass as Pass } : Object.fromEntries(Object.entries(passes).filter(([key]) => key !== feature)))}
             />
           ))}
         </div>

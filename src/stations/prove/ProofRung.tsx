@@ -69,7 +69,7 @@ export function ProofRung({ proof, before, others, newest, isBranch, busy, onVer
             <p className="text-sm text-muted">{before ? 'Against the proof before it is' : 'It is'}</p>
             <Choice label={`Proof ${proof.number} is`} value={seen} options={EYE_WORDS} onPick={setSeen} />
             <TextField label="What you see" value={note} onText={setNote} />
-            <FeatureVerdict proof={proof.number} value={features} onValue={setFeatures} />
+            <FeatureVerdict subject={`Proof ${proof.number}`} value={features} onValue={setFeatures} />
             <label className="text-sm text-muted">Its picture<input type="file" accept="image/*" aria-label={`Picture of proof ${proof.number}`} className="mt-0.5 block min-h-11 w-full min-w-0 text-text" onChange={(event) => void choose(event.target.files?.[0])} /></label>
             {picture.message && <p role="alert" className="text-sm text-signal">◆ {picture.message}</p>}
             {picture.imageId && <ProofCoupons imageId={picture.imageId} number={proof.number} />}

@@ -1,7 +1,8 @@
 'use client'
 
 import { useState } from 'react'
-import { BETWEEN_RUNS, RUN_KINDS, runTally, runWishSchema, sheetsToStart, type Run, type RunWish, type SheetLine } from '@/core/edition/runs'
+import { freshSheets } from '@/core/edition/freshSheets'
+import { BETWEEN_RUNS, RUN_KINDS, runTally, runWishSchema, type Run, type RunWish, type SheetLine } from '@/core/edition/runs'
 import { VARIATIONS, type Variation } from '@/core/record/jobFile'
 import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
@@ -25,13 +26,13 @@ export function RunsRoom({ runs, lines }: { runs: Run[]; lines: SheetLine[] }) {
   const { job, send } = useBench()
   const { busy, problems, act } = useAct()
   const open = runs.findIndex(({ position }) => position === job.run.position)
-  const needs = runs.map((_, i) => sheetsToStart(job.editionSize, lines, runs.length, i, 0.9))
+  const { left, fresh } = freshSheets(job.editionSize, lines, runs.length, 0.9)
   return (
     <PlateMark title="Runs" aside={<p className="text-sm">{lines.filter(({ isThrough }) => isThrough).length} of {job.editionSize} through {runs.length === 1 ? 'the run' : `all ${runs.length} runs`}</p>}>
       <section aria-label="Runs in their order">
         <ol>
           {runs.map((run, i) => {
-            const { through, lost, waiting } = runTally(lines, i)
+            const { through, lost, waiting, open: undecided } = runTally(lines, i)
             return (
               <li key={run.position} aria-current={i === open ? 'step' : undefined} className="grid gap-x-6 gap-y-1 border-b border-line py-3 lg:grid-cols-[3rem_minmax(0,1fr)_minmax(0,1fr)_auto]">
                 <span className="far-number text-2xl">{i + 1}</span>
@@ -40,8 +41,7 @@ export function RunsRoom({ runs, lines }: { runs: Run[]; lines: SheetLine[] }) {
                   <p className="text-sm text-muted">{RUN_KINDS[run.kind].label}{i > 0 ? `; the sheet ${BETWEEN_RUNS[run.between]} before it${run.waitHours > 0 ? `, ${formatNumber(run.waitHours, 1)} h` : ''}` : ''}</p>
                 </div>
                 <p className="text-sm">
-                  {through} through, {lost} lost, {waiting} {i === 0 ? 'open' : 'waiting'}.{' '}
-                  {needs[i].left > 0 && !job.numbered && <b>{needs[i].starts} to begin for the {needs[i].left} it still has to let through.</b>}
+                  {[`${through} through`, `${lost} lost`, ...(i > 0 ? [`${waiting} waiting`] : []), ...(undecided > 0 ? [`${undecided} open or set aside`] : [])].join(', ')}.
                 </p>
                 {!job.numbered && (
                   <div className="flex flex-wrap gap-2">
@@ -54,6 +54,7 @@ export function RunsRoom({ runs, lines }: { runs: Run[]; lines: SheetLine[] }) {
             )
           })}
         </ol>
+        {left > 0 && !job.numbered && <p className="mt-2">{fresh > 0 ? <><b>{fresh} {fresh === 1 ? 'sheet' : 'sheets'} to begin</b> so that the {left} still wanted come out of {runs.length === 1 ? 'the run' : `all ${runs.length} runs`}, 9 in 10 sure.</> : `What is under way suffices for the ${left} still wanted, 9 in 10 sure.`}</p>}
         {runs.length === 1 && <p className="mt-2 text-sm text-muted">Most prints have one run. Add another where the sheet goes through again: a second plate, a monotype, a ghost, chine collé, colouring by hand. Each press run has its own bench, proofs and BAT.</p>}
         <Problems problems={problems} />
         {!job.numbered && <AddRun />}
