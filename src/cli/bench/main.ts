@@ -1,12 +1,15 @@
 import { benchInk } from './inkBench'
 import { benchPlan } from './planBench'
 import { benchPress } from './pressBench'
+import { benchWear } from './wearBench'
 
 /** Each bench prints what it measured beside what was wanted, and answers whether it was met. */
 const BENCHES: Record<string, () => boolean | Promise<boolean>> = {
   ink: benchInk,
   plan: benchPlan,
   press: benchPress,
+  wear: benchWear,
+  log: async () => (await import('../../../e2e/logBench')).benchLog(),
   zones: async () => (await import('../../../e2e/zonesBench')).benchZones(),
 }
 

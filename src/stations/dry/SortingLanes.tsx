@@ -1,6 +1,6 @@
 'use client'
 
-import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useDroppable, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core'
+import { closestCenter, DndContext, KeyboardSensor, PointerSensor, pointerWithin, useDroppable, useSensor, useSensors, type CollisionDetection, type DragEndEvent } from '@dnd-kit/core'
 import { rectSortingStrategy, SortableContext, sortableKeyboardCoordinates, useSortable } from '@dnd-kit/sortable'
 import type { Pull } from '@/core/edition/pull'
 import { ImpressionThumb, impressionWords } from './ImpressionThumb'
@@ -14,6 +14,14 @@ interface SortingLanesProps {
   plate: { widthMm: number; heightMm: number }
   batPullId: string | null
   onMove: (pullId: string, to: Lane, before: string | null) => void
+}
+
+/** By hand: the impression under the pointer, else the row; by keys, where there is no pointer, whatever is nearest. */
+const underHand: CollisionDetection = (moved) => {
+  const under = pointerWithin(moved)
+  if (under.length === 0) return closestCenter(moved)
+  const tile = under.find(({ id }) => !(LANE_KEYS as string[]).includes(String(id)))
+  return [tile ?? under[0]]
 }
 
 /** Every impression laid out by what it is to be; moved by hand, by keys (Space lifts, arrows move, Space lays down) or by its list. */
@@ -30,7 +38,7 @@ export function SortingLanes({ lanes, plate, batPullId, onMove }: SortingLanesPr
     onMove(id, to, at < 0 ? null : from >= 0 && from < at ? (ids[at + 1] ?? null) : overId)
   }
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={laid} id="sorting">
+    <DndContext sensors={sensors} collisionDetection={underHand} onDragEnd={laid} id="sorting">
       <div className="mt-3 border-t border-line">
         {LANE_KEYS.filter((lane) => lane !== 'BAT' || batPullId).map((lane) => <LaneRow key={lane} lane={lane} lying={lanes[lane]} plate={plate} onMove={onMove} />)}
       </div>
