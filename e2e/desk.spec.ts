@@ -88,7 +88,7 @@ test('the connection drops in the middle: pulls wait on the device, survive a re
   await expect(heading).toContainText(`pull ${before + 3}`)
 })
 
-test('a server killed in mid-pull loses nothing, and two desks share one meeting', async ({ browser, page, empty: _ }) => {
+test('a server killed in mid-pull loses nothing, and two desks share one meeting', async ({ browser, page }) => {
   const { startServer } = await import('./server')
   const server = await startServer({ sample: true })
   try {
@@ -112,6 +112,37 @@ test('a server killed in mid-pull loses nothing, and two desks share one meeting
     await server.restart()
     await expect(desk.getByText('All with the server')).toBeVisible({ timeout: 30_000 })
     await expect(line(clean)).toContainText('Ink the plate; lift sheet')
+  } finally {
+    await server.remove()
+  }
+})
+
+test('two desks pull at once and get two numbers; a clock set back is said, and the moment kept as estimated', async ({ browser, page }) => {
+  const { startServer } = await import('./server')
+  const server = await startServer({ sample: true })
+  try {
+    const other = await (await browser.newContext()).newPage()
+    for (const one of [page, other]) {
+      await one.goto(`${server.url}/desk/mooring-posts`)
+      await line(one).getByRole('button', { name: 'Count from now on' }).click()
+      await nameHand(one)
+    }
+    await Promise.all([page, other].map(async (one) => {
+      for (const key of ['Numpad0', 'NumpadEnter', 'NumpadEnter']) {
+        await one.keyboard.press(key)
+        await one.waitForTimeout(430)
+      }
+    }))
+    for (const one of [page, other]) await expect(line(one).getByText('All with the server')).toBeVisible()
+    await page.clock.setSystemTime(new Date(Date.now() - 3_600_000))
+    for (const key of ['Numpad0', 'NumpadEnter', 'NumpadEnter']) {
+      await page.keyboard.press(key)
+      await page.waitForTimeout(430)
+    }
+    await expect(line(page)).toContainText('its moment is before the pull before it; kept as estimated. Look at this device’s clock.')
+    const csv = await (await page.request.get(`${server.url}/jobs/mooring-posts/record/pulls.csv`)).text()
+    const numbers = csv.split('\n').filter((row) => /Edition/i.test(row)).map((row) => Number(/\b(\d+)\b/.exec(row)![1]))
+    expect(numbers).toEqual(Array.from({ length: 14 }, (_one, i) => i + 1))
   } finally {
     await server.remove()
   }

@@ -6,8 +6,8 @@ export async function answering(page: Page): Promise<void> {
   await expect.poll(() => page.evaluate(() => [...document.querySelectorAll('main :is(input:not([type=hidden]), select, textarea, button), nav a')].every((element) => Object.keys(element).some((key) => key.startsWith('__reactFiber'))))).toBe(true)
 }
 
-/** An application on the sample and one on an empty folder, one of each a worker, started when first wanted. */
-export const test = base.extend<object, { sample: TestServer; empty: TestServer }>({
+/** An application on the sample, one a worker, and one on an empty folder, a fresh one each test; started when wanted. */
+export const test = base.extend<{ empty: TestServer }, { sample: TestServer }>({
   page: async ({ page }, give) => {
     const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)]
     page.goto = async (...to) => {
@@ -31,7 +31,7 @@ export const test = base.extend<object, { sample: TestServer; empty: TestServer 
     const server = await startServer({ sample: false })
     await use(server)
     await server.remove()
-  }, { scope: 'worker', timeout: 240_000 }],
+  }, { timeout: 240_000 }],
 })
 
 export { expect }

@@ -23,7 +23,7 @@ test('a complaint is answered with what helped before, and any two proofs are co
   await rung.getByText('What is not as wanted').click()
   await rung.getByLabel(`Proof ${proof}, tone`).selectOption({ label: 'too dark' })
   await rung.getByLabel(`Picture of proof ${proof}`).setInputFiles('docs/screenshots/press.png')
-  await expect(rung.getByRole('img', { name: `Proof ${proof}: dark spot, middle, bright spot, edge` })).toBeVisible()
+  await expect(rung.getByRole('img', { name: `Proof ${proof}: dark spot, middle spot, bright spot, edge` })).toBeVisible()
   await rung.getByRole('button', { name: 'Keep what was seen' }).click()
   await expect(next).toContainText('Tone: too dark')
   await expect(next.getByRole('listitem').filter({ hasText: 'Wipe longer by about 45 s' })).toContainText('the trade’s usual remedy; no trial of yours yet')

@@ -55,7 +55,7 @@ test('an empty workshop offers the sample, and lays it out once', async ({ page 
     await page.goto(server.url)
     await expect(page.getByRole('heading', { name: 'Every proof is a test' })).toBeVisible()
     await page.getByRole('button', { name: 'Look at the sample' }).dblclick()
-    await expect(page.getByRole('navigation', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(3, { timeout: 40_000 })
+    await expect(page.getByRole('navigation', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(4, { timeout: 40_000 })
     await expect(page.getByText('in edition: 10 of 24 accepted, 1 rejected')).toBeVisible()
     await expect(page.getByText('signed and filed: edition of 6')).toBeVisible()
     await page.getByRole('link', { name: 'Samphire', exact: true }).click()

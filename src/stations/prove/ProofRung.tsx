@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { readPull, type EyeReading, type Pull, type PullEvent } from '@/core/edition/pull'
 import { writeMoment } from '@/core/units/writeMoment'
 import { romanNumeral } from '@/core/plate/plate'
+import type { CouponSpot } from '@/core/prove/couponSpots'
 import { compareSettings } from '@/core/prove/compareSettings'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
@@ -26,12 +27,14 @@ interface ProofRungProps {
   newest: boolean
   /** set out from an earlier proof than the one before it */
   isBranch: boolean
+  /** where the small crops are taken */
+  coupons: readonly CouponSpot[]
   busy: boolean
   onVerdict: (event: PullEvent, why: string) => Promise<boolean>
 }
 
 /** One rung of the ladder: the change that led here, what was expected and seen, and the ways on from it. */
-export function ProofRung({ proof, before, others, newest, isBranch, busy, onVerdict }: ProofRungProps) {
+export function ProofRung({ proof, before, others, newest, isBranch, coupons, busy, onVerdict }: ProofRungProps) {
   const { job } = useBench()
   const { verdict } = readPull(proof)
   const [seen, setSeen] = useState<EyeReading | null>(null)
@@ -62,7 +65,7 @@ export function ProofRung({ proof, before, others, newest, isBranch, busy, onVer
           <>
             <p>{verdict.note || 'No note.'}</p>
             {complaintsOf(verdict.features).length > 0 && <p className="text-sm">{complaintsOf(verdict.features).map(([feature, value]) => featureWords(feature, value)).join('; ')}</p>}
-            {verdict.imageId && <ProofCoupons imageId={verdict.imageId} number={proof.number} />}
+            {verdict.imageId && <ProofCoupons imageId={verdict.imageId} number={proof.number} spots={coupons} />}
           </>
         ) : (
           <div className="grid gap-2">
@@ -72,7 +75,7 @@ export function ProofRung({ proof, before, others, newest, isBranch, busy, onVer
             <FeatureVerdict subject={`Proof ${proof.number}`} value={features} onValue={setFeatures} />
             <label className="text-sm text-muted">Its picture<input type="file" accept="image/*" aria-label={`Picture of proof ${proof.number}`} className="mt-0.5 block min-h-11 w-full min-w-0 text-text" onChange={(event) => void choose(event.target.files?.[0])} /></label>
             {picture.message && <p role="alert" className="text-sm text-signal">◆ {picture.message}</p>}
-            {picture.imageId && <ProofCoupons imageId={picture.imageId} number={proof.number} />}
+            {picture.imageId && <ProofCoupons imageId={picture.imageId} number={proof.number} spots={coupons} />}
             <Button disabled={busy || (!seen && !note && Object.keys(features).length === 0)} onClick={() => void onVerdict({ kind: 'verdict', seen, note, outcome: 'keep', features, imageId: picture.imageId }, '')}>
               Keep what was seen
             </Button>

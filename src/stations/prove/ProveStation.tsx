@@ -3,6 +3,8 @@
 import { useState } from 'react'
 import { readPull, type EyeReading, type Pull } from '@/core/edition/pull'
 import type { WatchSpot } from '@/core/plate/plateState'
+import type { ZoneMap } from '@/core/plate/zoneMap'
+import { couponSpots } from '@/core/prove/couponSpots'
 import { setOutFrom } from '@/core/prove/branch'
 import type { ProofPair } from '@/core/prove/whatMoved'
 import { compareSettings } from '@/core/prove/compareSettings'
@@ -23,7 +25,7 @@ import { NextChange } from './NextChange'
 import { ProofRung } from './ProofRung'
 
 /** The proof ladder: what was changed, expected and seen, newest first; the next proof above it. */
-export function ProveStation({ proofs, spots, pairs }: { proofs: Pull[]; spots: WatchSpot[]; pairs: ProofPair[] }) {
+export function ProveStation({ proofs, spots, zoneMap, pairs }: { proofs: Pull[]; spots: WatchSpot[]; zoneMap: ZoneMap | null; pairs: ProofPair[] }) {
   const { bench, job } = useBench()
   const { hand, setHand, busy, problems, pull, add } = usePull()
   const [expected, setExpected] = useState<EyeReading | null>(null)
@@ -31,6 +33,7 @@ export function ProveStation({ proofs, spots, pairs }: { proofs: Pull[]; spots: 
   const last = proofs.at(-1)
   const changes = last ? compareSettings(last.settings, bench) : []
   const unset = unsetStations(bench)
+  const coupons = couponSpots(zoneMap, bench.plate)
   const settings = proofs.map((proof) => proof.settings)
   const from = settings.map((_, i) => setOutFrom(settings, i))
 
@@ -84,7 +87,7 @@ export function ProveStation({ proofs, spots, pairs }: { proofs: Pull[]; spots: 
       {proofs.length > 1 && <CompareProofs proofs={proofs} />}
       <ol className="mt-2" aria-label="Proofs">
         {proofs
-          .map((proof, i) => <ProofRung key={proof.id} proof={proof} before={from[i] === null ? null : proofs[from[i]]} others={proofs.filter(({ id }) => id !== proof.id)} isBranch={from[i] !== null && from[i] !== i - 1} newest={i === proofs.length - 1} onVerdict={(event, why) => add(proof.id, [event], why)} busy={busy} />)
+          .map((proof, i) => <ProofRung key={proof.id} proof={proof} before={from[i] === null ? null : proofs[from[i]]} others={proofs.filter(({ id }) => id !== proof.id)} isBranch={from[i] !== null && from[i] !== i - 1} newest={i === proofs.length - 1} onVerdict={(event, why) => add(proof.id, [event], why)} coupons={coupons} busy={busy} />)
           .reverse()}
       </ol>
     </PlateMark>
