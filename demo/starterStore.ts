@@ -45,13 +45,14 @@ export const STARTER_PRESSES = [
 ]
 
 /** Blankets a small shop has: the first pack's three and some to try. */
-const blanket = (id: string, name: string, kind: BlanketKind, newMm: number, nowMm: number, since: string, note: string): Blanket & { id: string } => ({ id, name, kind, newMm, nowMm, modulusMPa: null, since, clogging: 'none', sideUp: 'either', note })
+const blanket = (id: string, name: string, kind: BlanketKind, newMm: number, nowMm: number, since: string | null, note: string): Blanket & { id: string } => ({ id, name, kind, newMm, nowMm, modulusMPa: null, since, clogging: 'none', sideUp: 'either', note })
 const STARTER_BLANKETS = [
   blanket('catcher', 'Catcher', 'catcher', 1.6, 1.5, '2025-03-01', 'Washed most.'),
   blanket('cushion', 'Cushion', 'cushion', 3.2, 3, '2025-03-01', ''),
   blanket('pusher', 'Pusher', 'pusher', 2.6, 2.5, '2025-03-01', 'Woven; weave along the travel.'),
   blanket('old-cushion', 'Old cushion', 'cushion', 3.2, 2.3, '2021-09-01', 'Packed down; for card plates.'),
   blanket('grey-felt', 'Grey felt', 'single-felt', 3, 3, '2026-01-10', ''),
+  blanket('tissue', 'Tissue', 'tissue', 0.05, 0.05, null, 'A fresh sheet each pull.'),
   blanket('white-felt', 'White felt', 'single-felt', 3, 2.9, '2026-01-10', ''),
 ]
 

@@ -7,7 +7,7 @@ import { approveBat } from './bats'
 import { keepPicture, pictureDetails } from './images'
 import { packJob, unpackJob } from './jobFolder'
 import { exportJob } from './jobFiles'
-import { loadJob } from './jobs'
+import { declareEditionSize, loadJob } from './jobs'
 import { setStatePicture } from './plateStates'
 import { giveNumbers } from './prints'
 import { loadUnlocks, unlockNumbers } from './unlocks'
@@ -33,6 +33,11 @@ describe('numbers', () => {
     expect(await loadUnlocks(job.id)).toEqual([{ marks: [{ mark: '1/2', pullId: 'e1' }, { mark: '2/2', pullId: 'e2' }, { mark: 'BAT', pullId: 'proof-1' }], why: 'The second is the better first.', by: 'Ada', at: at(70) }])
     await giveNumbers(job.id, revision, { sorted: [{ pullId: 'e2', kind: 'edition' }, { pullId: 'e1', kind: 'edition' }, { pullId: 'proof-1', kind: 'BAT' }], style: 'roman' }, at(80))
     expect((await loadJob(job.slug)).prints[0]).toMatchObject({ pullId: 'e2', mark: '1/2' })
+  })
+  it('hold the size of the edition: it cannot be shrunk below what is signed', async () => {
+    const job = await numberedJob()
+    await expect(declareEditionSize(job.id, job.revision, 1)).rejects.toMatchObject({ problems: [expect.objectContaining({ message: expect.stringContaining('closed') })] })
+    expect((await loadJob(job.slug)).editionSize).toBe(2)
   })
   it('stay once a print has left the workshop', async () => {
     const job = await numberedJob()

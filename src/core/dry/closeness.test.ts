@@ -14,6 +14,11 @@ describe('how close an impression is to the BAT', () => {
     expect(closenessTo(said(2, { kind: 'eye', reading: 'darker' }, { kind: 'fault', where: 7, what: 'spot' }), bat)).toEqual({ distance: 1.5, by: ['the eye: darker', '1 fault'] })
   })
   it('counts a feature that differs as the edge of what passes', () => expect(closenessTo(said(2, tone(1.41), { kind: 'features', features: { emboss: -1 } }), bat)).toEqual({ distance: 1, by: ['emboss: shallow', 'tone, dark spot'] }))
+  it('compares dry with dry, and never wet with dry', () => {
+    const dry = (value: number): PullEvent => ({ kind: 'reading', quantity: 'tone1', value, dry: true })
+    expect(closenessTo(said(2, tone(1.52), dry(1.3)), said(1, tone(1.4), dry(1.3)))!.distance).toBe(0)
+    expect(closenessTo(said(2, dry(1.3)), bat)).toBeNull()
+  })
   it('is not known where nothing was seen', () => expect(closenessTo(said(2), bat)).toBeNull())
   it('orders the closest first, the unknown last as pulled', () => {
     expect(byCloseness([said(5), said(4, tone(1.5)), said(2), said(3, tone(1.39))], bat).map(({ number }) => number)).toEqual([3, 4, 2, 5])

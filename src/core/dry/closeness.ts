@@ -19,10 +19,12 @@ const FAULT = 0.5
  * @returns null when nothing was read or seen of it that could be compared
  */
 export function closenessTo(pull: Pick<Pull, 'events'>, bat: Pick<Pull, 'events'> | null): Closeness | null {
-  const { eye, readings, faults, features } = readPull(pull)
-  const held = bat ? readPull(bat).readings : {}
+  const { eye, readings, dryReadings, faults, features } = readPull(pull)
+  const held = bat ? readPull(bat) : null
   const parts = (Object.keys(QUANTITIES) as Quantity[]).flatMap((quantity) => {
-    const [value, target] = [readings[quantity], held[quantity]]
+    // Dry with dry where both were read so, else wet with wet.
+    const isDry = dryReadings[quantity] !== undefined && held?.dryReadings[quantity] !== undefined
+    const [value, target] = isDry ? [dryReadings[quantity], held.dryReadings[quantity]] : [readings[quantity], held?.readings[quantity]]
     return value === undefined || target === undefined ? [] : [{ distance: Math.abs(value - target) / QUANTITIES[quantity].tolerance, by: QUANTITIES[quantity].label.toLowerCase() }]
   })
   if (eye) parts.push({ distance: eye === 'same' ? 0 : 1, by: `the eye: ${eye}` })

@@ -32,7 +32,7 @@ export type Fate = keyof typeof FATES
 export const pullEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('eye'), reading: eyeReadingSchema }),
   z
-    .strictObject({ kind: z.literal('reading'), quantity: z.enum(QUANTITY_KEYS), value: finite })
+    .strictObject({ kind: z.literal('reading'), quantity: z.enum(QUANTITY_KEYS), value: finite, /** of the dry print; left out: of the wet one */ dry: z.literal(true).optional() })
     .superRefine(({ quantity, value }, context) => {
       const { min, max, unit } = QUANTITIES[quantity]
       if (value < min || value > max) context.addIssue({ code: 'custom', path: ['value'], message: `must be within ${min} and ${max} ${unit}` })
@@ -109,7 +109,7 @@ export type Pull = z.infer<typeof pullSchema>
 /** What makes two events speak of the same thing: the later then amends the earlier. */
 export function eventSubject(event: PullEvent): string {
   if (event.kind === 'fault') return `fault.${event.where}.${event.what}`
-  return event.kind === 'reading' ? `reading.${event.quantity}` : event.kind
+  return event.kind === 'reading' ? `reading.${event.quantity}${event.dry ? '.dry' : ''}` : event.kind
 }
 
 type EventOf<K extends PullEvent['kind']> = Extract<PullEvent, { kind: K }>
@@ -117,7 +117,9 @@ type EventOf<K extends PullEvent['kind']> = Extract<PullEvent, { kind: K }>
 /** A pull as it stands after all its events. */
 export interface PullStanding {
   eye: EyeReading | null
+  /** of the wet print, and of the dry one: fresh ink reads darker, so the two are never compared */
   readings: Partial<Record<Quantity, number>>
+  dryReadings: Partial<Record<Quantity, number>>
   decision: EventOf<'decision'> | null
   verdict: EventOf<'verdict'> | null
   /** what each step of the inking and wiping took */
@@ -135,14 +137,14 @@ export interface PullStanding {
 
 /** Reads a pull's events, in order: the last word on each subject holds. */
 export function readPull({ events }: Pick<Pull, 'events'>): PullStanding {
-  const standing: PullStanding = { eye: null, readings: {}, decision: null, verdict: null, wipe: null, wipeSeconds: null, rollerSeconds: null, meeting: null, faults: [], features: {}, cancelled: null, amended: [] }
+  const standing: PullStanding = { eye: null, readings: {}, dryReadings: {}, decision: null, verdict: null, wipe: null, wipeSeconds: null, rollerSeconds: null, meeting: null, faults: [], features: {}, cancelled: null, amended: [] }
   const seen = new Set<string>()
   for (const { event } of events) {
     const subject = eventSubject(event)
     if (seen.has(subject) && !standing.amended.includes(subject)) standing.amended.push(subject)
     seen.add(subject)
     if (event.kind === 'eye') standing.eye = event.reading
-    else if (event.kind === 'reading') standing.readings[event.quantity] = event.value
+    else if (event.kind === 'reading') (event.dry ? standing.dryReadings : standing.readings)[event.quantity] = event.value
     else if (event.kind === 'decision') standing.decision = event
     else if (event.kind === 'verdict') standing.verdict = event
     else if (event.kind === 'roller') standing.rollerSeconds = event.seconds

@@ -1,6 +1,9 @@
 import { FATES, PULL_KINDS, QUANTITY_KEYS, readPull, type Pull, type Quantity } from '../edition/pull'
 import { settingEntries } from '../prove/settingEntries'
 
+/** What changes as a print dries. */
+const DRIES: readonly Quantity[] = ['tone1', 'tone2', 'tone3']
+
 /** One pull as a flat row for a spreadsheet; columns are the same for every row of a job. */
 export type PullRow = Record<string, string | number>
 
@@ -28,6 +31,7 @@ export function pullRows(pulls: readonly Pull[], marks: ReadonlyMap<string, stri
       rollerSeconds: standing.rollerSeconds ?? '',
       eye: standing.eye ?? '',
       ...(Object.fromEntries(QUANTITY_KEYS.map((quantity) => [quantity, standing.readings[quantity] ?? ''])) as Record<Quantity, number | ''>),
+      ...Object.fromEntries(DRIES.map((quantity) => [`${quantity}Dry`, standing.dryReadings[quantity] ?? ''])),
       decision: standing.decision?.decision ?? '',
       reason: standing.decision?.reason ?? '',
       fate: standing.decision?.fate ? FATES[standing.decision.fate] : '',

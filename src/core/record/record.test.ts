@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { z } from 'zod'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import { usualTolerances } from '../prove/tolerance'
 import { jobFileSchema, type JobFile } from './jobFile'
@@ -26,6 +27,9 @@ const refusal = (edit: (file: JobFile) => unknown) => {
 }
 
 describe('job file', () => {
+  it('has its shape published in docs, as JSON Schema', async () => {
+    await expect(`${JSON.stringify(z.toJSONSchema(jobFileSchema, { io: 'input', unrepresentable: 'any' }), null, 1)}\n`).toMatchFileSnapshot('../../../docs/job-file.schema.json')
+  })
   it('reads back what it wrote', () => expect(jobFileSchema.parse(JSON.parse(JSON.stringify(file)))).toEqual(file))
   it('of the first release is read: what came after is empty, and every wipe step has its usual manner', () => {
     const old = JSON.parse(JSON.stringify(file)) as Record<string, unknown> & { runs: { bench: { wipe: { steps: Record<string, unknown>[]; inking?: unknown; zoneMapVersion?: unknown } } }[] }

@@ -1,12 +1,14 @@
 'use client'
 
 import { useState } from 'react'
+import { dryBack } from '@/core/edition/dryBack'
 import { PULL_KINDS, QUANTITIES, readPull, type Pull, type PullEvent } from '@/core/edition/pull'
 import { TONE_SPOTS, type ToneSpot } from '@/core/plate/zoneMap'
 import { formatNumber } from '@/core/units/length'
 import { simulateDensitometer } from '@/devices/densitometer'
 import { seedOf } from '@/devices/noise'
 import { Button } from '@/ui/Button'
+import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
 import { PlateMark } from '@/ui/PlateMark'
@@ -20,6 +22,8 @@ interface ToneRoomProps {
   paperDensity: number
   pulls: Pull[]
   batPullId: string | null
+  /** minutes after the pull at which wet prints are compared */
+  wetMinutes: number | null
 }
 
 /** Pulls shown beside one another. */
@@ -27,22 +31,25 @@ const SHOWN = 8
 const pullName = ({ kind, number }: Pull) => `${PULL_KINDS[kind]} ${number}`
 
 /** Three fixed spots of the plate, read on every impression and held against the BAT. */
-export function ToneRoom({ spots, paperDensity, pulls, batPullId }: ToneRoomProps) {
+export function ToneRoom({ spots, paperDensity, pulls, batPullId, wetMinutes }: ToneRoomProps) {
   const { hand, setHand, busy, problems, add } = usePull()
   const [pullId, setPullId] = useState(pulls.at(-1)?.id ?? '')
   const [typed, setTyped] = useState<Partial<Record<ToneSpot, number | null>>>({})
   const [why, setWhy] = useState('')
   const pull = pulls.find(({ id }) => id === pullId)
   const bat = pulls.find(({ id }) => id === batPullId)
-  const batReadings = bat ? readPull(bat).readings : {}
-  const shown = pulls.filter((one) => Object.keys(readPull(one).readings).length > 0).slice(-SHOWN)
+  const [isDry, setDry] = useState(false)
+  const of = (one: Pull) => (isDry ? readPull(one).dryReadings : readPull(one).readings)
+  const batReadings = bat ? of(bat) : {}
+  const shown = pulls.filter((one) => Object.keys(of(one)).length > 0).slice(-SHOWN)
+  const back = dryBack(pulls)
   const bounds = QUANTITIES.tone1
   const wrong = (spot: ToneSpot) => {
     const value = typed[spot] ?? null
     return value !== null && (value < bounds.min || value > bounds.max) ? `must be within ${bounds.min} and ${bounds.max} D` : undefined
   }
-  const events = spots.flatMap(({ spot }): PullEvent[] => (typeof typed[spot] === 'number' ? [{ kind: 'reading', quantity: spot, value: typed[spot] }] : []))
-  const amends = pull ? events.some((event) => event.kind === 'reading' && readPull(pull).readings[event.quantity] !== undefined) : false
+  const events = spots.flatMap(({ spot }): PullEvent[] => (typeof typed[spot] === 'number' ? [{ kind: 'reading', quantity: spot, value: typed[spot], ...(isDry ? { dry: true as const } : {}) }] : []))
+  const amends = pull ? events.some((event) => event.kind === 'reading' && of(pull)[event.quantity] !== undefined) : false
   const readAll = () => {
     const meter = simulateDensitometer(seedOf(pullId))
     setTyped(Object.fromEntries(spots.flatMap(({ spot, density }) => (density === null ? [] : [[spot, meter.read(density, paperDensity)]]))))
@@ -57,6 +64,7 @@ export function ToneRoom({ spots, paperDensity, pulls, batPullId }: ToneRoomProp
         <div className="grid gap-6 xl:grid-cols-[24rem_minmax(0,1fr)]">
           <section aria-label="Read a pull" className="grid content-start gap-4">
             <SelectField label="Which pull" value={pullId} options={[...pulls].reverse().map((one) => [one.id, pullName(one)] as const)} onPick={(id) => { setPullId(id); setTyped({}) }} />
+            <Choice label="The print is" value={isDry ? 'dry' : 'wet'} options={[['wet', 'Wet'], ['dry', 'Dry']]} onPick={(how) => { setDry(how === 'dry'); setTyped({}) }} />
             {spots.map(({ spot, at, zone }) => (
               <NumberField
                 key={spot} label={TONE_SPOTS[spot]} unit="D" digits={2} value={typed[spot] ?? null} onValue={(value) => setTyped({ ...typed, [spot]: value })} problem={wrong(spot)}
@@ -77,7 +85,7 @@ export function ToneRoom({ spots, paperDensity, pulls, batPullId }: ToneRoomProp
               <thead className="text-left text-muted"><tr><th scope="col" className="font-normal">Pull</th>{spots.map(({ spot }) => <th key={spot} scope="col" className="font-normal">{TONE_SPOTS[spot]}</th>)}</tr></thead>
               <tbody>
                 {shown.map((one) => {
-                  const { readings } = readPull(one)
+                  const readings = of(one)
                   return (
                     <tr key={one.id} className="border-t border-line">
                       <th scope="row" className="py-2 text-left font-normal">{pullName(one)}</th>
@@ -92,7 +100,7 @@ export function ToneRoom({ spots, paperDensity, pulls, batPullId }: ToneRoomProp
                 })}
               </tbody>
             </table>
-            <p className="mt-2 text-sm text-muted">Wet with wet, dry with dry: fresh ink reads darker. The simulated instrument shows what this mix, this paper and this wiping should give.</p>
+            <p className="mt-2 text-sm text-muted">Wet with wet, dry with dry: fresh ink reads darker.{wetMinutes ? ` Wet ones ${formatNumber(wetMinutes, 0)} min after the pull, as the BAT.` : ''}{back.map(({ quantity, mean, from }) => ` ${QUANTITIES[quantity].label} dries back ${mean > 0 ? '+' : ''}${formatNumber(mean, 2)} D with this ink and paper (from ${from}).`).join('')} The simulated instrument shows what this mix, this paper and this wiping should give.</p>
           </section>
         </div>
       )}

@@ -21,5 +21,5 @@ export default async function TonePage({ params }: { params: Promise<{ job: stri
     spot, at, zone: zone?.name ?? null,
     density: canForecast ? spotDensity(spot, zone?.tone ?? wipe?.plateTone ?? 'light', used, parts.map((part) => part.parts), reflectance) : null,
   }))
-  return <ToneRoom spots={spots} paperDensity={paperDensity(reflectance)} pulls={pullsOnBench(job)} batPullId={batPulls(job).proof?.id ?? null} />
+  return <ToneRoom spots={spots} paperDensity={paperDensity(reflectance)} pulls={pullsOnBench(job)} batPullId={batPulls(job).proof?.id ?? null} wetMinutes={job.bats.at(-1)?.wetMinutes ?? null} />
 }
