@@ -250,7 +250,7 @@ async function seedTides(): Promise<void> {
     ...mooring,
     plate: { name: 'Flood', kind: 'copper-etched', widthMm: 160, heightMm: 112, thicknessMm: 1.291, bevelDegrees: 40, state: 1 },
     ink: { ...mooring.ink, name: 'Flood blue', parts: [{ inkId: 'dusk-blue', name: 'Dusk blue', parts: 5 }, { inkId: 'clear-base', name: 'Clear base', parts: 3 }], batchGrams: 30, gramsPerPull: 2.4, roomC: 19 },
-    paper: { paperId: 'dunlin-cream', name: 'Dunlin cream', gsm: 280, caliperMm: 0.48, sheetWidthMm: 380, sheetHeightMm: 280, grain: 'long', method: 'soak', dampMinutes: 60, targetUptakePercent: 48 },
+    paper: { paperId: 'egret-soft', name: 'Egret soft', gsm: 250, caliperMm: 0.5, sheetWidthMm: 280, sheetHeightMm: 380, grain: 'long', method: 'dip', dampMinutes: 0.75, targetUptakePercent: 60 },
   }
   const { version: _, ...stations } = settings
   await story.set(stations)

@@ -1,4 +1,5 @@
 import { benchInk } from './inkBench'
+import { benchMatch } from './matchBench'
 import { benchPlan } from './planBench'
 import { benchPress } from './pressBench'
 import { benchWear } from './wearBench'
@@ -6,6 +7,7 @@ import { benchWear } from './wearBench'
 /** Each bench prints what it measured beside what was wanted, and answers whether it was met. */
 const BENCHES: Record<string, () => boolean | Promise<boolean>> = {
   ink: benchInk,
+  match: benchMatch,
   plan: benchPlan,
   press: benchPress,
   wear: benchWear,

@@ -25,6 +25,7 @@ import { layMargins, marginsInput, marginsOutput } from '@/core/register/margins
 import { misregisterInput, misregisterOutput, solveMisregister } from '@/core/register/misregister'
 import { controlChart, controlChartInput, controlChartOutput } from '@/core/stats/controlChart'
 import { finite } from '@/core/units/schemas'
+import { matchFiles, matchInput, matchOutput } from './matchFiles'
 import { entry, type CalcEntry } from './entry'
 
 /** Every computation that can be called without the interface; each comes with its station. */
@@ -52,5 +53,6 @@ export const ENTRIES: readonly CalcEntry[] = [
   entry('wear-forecast', 'the pull at which a falling reading reaches its floor', wearForecastInput, wearForecastOutput, forecastWear),
   entry('starts-needed', 'sheets to start so that enough are accepted', startsNeededInput, startsNeededOutput, startsNeeded),
   entry('flow-order', 'the order in which one bench and one press are through soonest', flowOrderInput, flowOrderOutput, orderFlow),
+  entry('match', 'where an impression differs from its reference, from two pictures', matchInput, matchOutput, matchFiles),
   entry('edition-numbers', 'the marks of an edition in order', editionNumbersInput, editionNumbersOutput, editionNumbers),
 ]

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { ENTRIES } from './entries'
+import { Refusal } from './entry'
 
 /** What the command would print and exit with; nothing is printed here, so that it can be tested. */
 export interface CalcResult {
@@ -45,7 +46,14 @@ export async function runCalc(args: readonly string[], readText: (file: string |
   }
   const input = found.input.safeParse(document)
   if (!input.success) return refuse(describeProblem(input.error))
-  const output = found.output.safeParse(found.run(input.data as never))
+  let result: unknown
+  try {
+    result = await found.run(input.data as never)
+  } catch (error) {
+    if (error instanceof Refusal) return refuse(`${error.field}: ${error.message}`)
+    throw error
+  }
+  const output = found.output.safeParse(result)
   if (!output.success) return refuse(`input: leads to a result that is no finite number (${describeProblem(output.error)})`)
   return print(output.data)
 }

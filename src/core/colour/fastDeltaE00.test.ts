@@ -4,6 +4,7 @@ import { convertSrgbToLab } from './convertSrgbToLab'
 import { deltaE00 } from './deltaE00'
 import { fastDeltaE00 } from './fastDeltaE00'
 import { SHARMA_PAIRS } from './sharmaPairs.test.fixture'
+import { srgbToLabMap } from './srgbToLabMap'
 
 const fast = (one: { L: number; a: number; b: number }, other: { L: number; a: number; b: number }) => fastDeltaE00(one.L, one.a, one.b, other.L, other.a, other.b)
 
@@ -20,5 +21,16 @@ describe('ΔE00 for whole pictures', () => {
       const [one, other] = [convertSrgbToLab(r / 255, g / 255, b / 255), convertSrgbToLab(clamp(r + dr), clamp(g + dg), clamp(b + db))]
       expect(Math.abs(fast(one, other) - deltaE00(one, other))).toBeLessThan(0.05)
     }), { numRuns: 4000 })
+  })
+})
+
+describe('L*a*b* of whole pictures', () => {
+  it('is within 0.05 of the exact conversion (property)', () => {
+    const channel = fc.integer({ min: 0, max: 255 })
+    fc.assert(fc.property(channel, channel, channel, (r, g, b) => {
+      const [L, a, bStar] = srgbToLabMap(Uint8Array.of(r, g, b))
+      const exact = convertSrgbToLab(r / 255, g / 255, b / 255)
+      expect(Math.max(Math.abs(L - exact.L), Math.abs(a - exact.a), Math.abs(bStar - exact.b))).toBeLessThan(0.05)
+    }), { numRuns: 2000 })
   })
 })

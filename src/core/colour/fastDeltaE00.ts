@@ -33,7 +33,8 @@ const seventh = (chroma: number) => {
 
 /** Hue as a share of a turn, 0 to 1, within 2·10⁻⁵ (a minimax polynomial of the arctangent, fitted in 0…1). */
 function hue(a: number, b: number): number {
-  const [x, y] = [a < 0 ? -a : a, b < 0 ? -b : b]
+  const x = a < 0 ? -a : a
+  const y = b < 0 ? -b : b
   const most = x > y ? x : y
   if (most === 0) return 0
   const z = (x > y ? y : x) / most
@@ -49,7 +50,8 @@ function hue(a: number, b: number): number {
 export function fastDeltaE00(L1: number, a1: number, b1: number, L2: number, a2: number, b2: number): number {
   const meanC = (Math.sqrt(a1 * a1 + b1 * b1) + Math.sqrt(a2 * a2 + b2 * b2)) / 2
   const stretch = 1.5 - 0.5 * seventh(meanC)
-  const [p1, p2] = [a1 * stretch, a2 * stretch]
+  const p1 = a1 * stretch
+  const p2 = a2 * stretch
   const c1 = Math.sqrt(p1 * p1 + b1 * b1)
   const c2 = Math.sqrt(p2 * p2 + b2 * b2)
   const c = (c1 + c2) / 2
@@ -59,14 +61,15 @@ export function fastDeltaE00(L1: number, a1: number, b1: number, L2: number, a2:
   // The mean hue is the hue of the two unit vectors' sum.
   let mean = 0
   if (c1 > 0 && c2 > 0) {
-    const [x, y] = [p1 / c1 + p2 / c2, b1 / c1 + b2 / c2]
-    mean = Math.abs(x) + Math.abs(y) > 1e-9 ? hue(x, y) : hue(-b1, p1)
+    const x = p1 / c1 + p2 / c2
+    const y = b1 / c1 + b2 / c2
+    mean = x * x + y * y > 1e-18 ? hue(x, y) : hue(-b1, p1)
   } else if (c1 + c2 > 0) mean = c1 > 0 ? hue(p1, b1) : hue(p2, b2)
   const at = mean * TURN
   const i = at | 0
   const part = at - i
   const t = HUE_WEIGHT[i] + (HUE_WEIGHT[i + 1] - HUE_WEIGHT[i]) * part
-  const l50 = ((L1 + L2) / 2 - 50) ** 2
+  const l50 = ((L1 + L2) / 2 - 50) * ((L1 + L2) / 2 - 50)
   const l = (L2 - L1) / (1 + (0.015 * l50) / Math.sqrt(20 + l50))
   const chroma = (c2 - c1) / (1 + 0.045 * c)
   const h = deltaH / (1 + 0.015 * c * t)

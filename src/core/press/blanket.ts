@@ -11,7 +11,7 @@ export const BLANKET_KINDS = {
   cushion: { label: 'Cushion', does: 'soft, does the work', modulusMPa: 0.5, densificationStrain: 0.65 },
   pusher: { label: 'Pusher', does: 'woven, takes the drag', modulusMPa: 1, densificationStrain: 0.6 },
   'single-felt': { label: 'Single felt', does: 'one for all', modulusMPa: 0.8, densificationStrain: 0.6 },
-  tissue: { label: 'Tissue', does: 'keeps ink and size off the catcher', modulusMPa: 5, densificationStrain: 0.5 },
+  tissue: { label: 'Tissue', does: 'keeps ink and size off the catcher', modulusMPa: 5, densificationStrain: 0.6 },
   polypropylene: { label: 'Polypropylene felt', does: 'takes no water', modulusMPa: 0.7, densificationStrain: 0.7 },
 } as const
 export type BlanketKind = keyof typeof BLANKET_KINDS

@@ -8,7 +8,8 @@ import { settingEntries } from '../prove/settingEntries'
 import { formatMm, formatNumber } from '../units/length'
 import { writeMoment } from '../units/writeMoment'
 import type { Credits } from './credits'
-import { VARIATIONS, type Bat, type Drying, type FiledPull, type Print, type Variation } from './jobFile'
+import type { Bat, Drying, FiledPull, Print } from './jobFile'
+import { VARIATIONS, type Variation } from './variation'
 
 /** What the documentation sheet is written from. */
 export interface DocumentedJob {

@@ -14,6 +14,7 @@ import { keptZoneMapSchema } from '../plate/zoneMap'
 import { colleSettingSchema } from '../register/chineColle'
 import { keptMisfitSchema } from '../register/misfitHistory'
 import { keptCustodySchema } from './custody'
+import { VARIATION_KEYS } from './variation'
 import { count, label, moment, positive, remark } from '../units/schemas'
 import { writeMoment } from '../units/writeMoment'
 import { creditsSchema } from './credits'
@@ -39,11 +40,6 @@ export type Bat = z.infer<typeof batSchema>
 export const plateStateSchema = z.strictObject({ state: positive.int().max(99), note: remark, openedAt: moment })
 export const dryingSchema = z.strictObject({ method: z.enum(DRYING_METHOD_KEYS), laidAt: moment, readyAt: moment, by: label })
 export type Drying = z.infer<typeof dryingSchema>
-
-/** Whether the prints of an edition are to be alike; where they vary by intent, a difference is no fault. */
-export const VARIATIONS = { alike: 'Every print like the BAT', varied: 'Varied by intent', unique: 'Every print one of its own' } as const
-export type Variation = keyof typeof VARIATIONS
-export const VARIATION_KEYS = Object.keys(VARIATIONS) as [Variation, ...Variation[]]
 
 /** Numbers that were taken back, with what they were. */
 export const unlockSchema = z.strictObject({ marks: z.array(z.strictObject({ mark: label, pullId: z.string().min(1) })), why: label, by: label, at: moment })

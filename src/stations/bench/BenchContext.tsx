@@ -4,7 +4,7 @@ import { createContext, useCallback, useContext, useEffect, useMemo, useRef, use
 import type { Passes } from '@/core/prove/features'
 import type { Bench } from '@/core/prove/settings'
 import type { Tolerances } from '@/core/prove/tolerance'
-import type { Variation } from '@/core/record/jobFile'
+import type { Variation } from '@/core/record/variation'
 import type { FieldProblem } from '@/data/errors'
 import type { Answer } from './answer'
 

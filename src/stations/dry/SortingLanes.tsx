@@ -50,7 +50,7 @@ function LaneRow({ lane, lying, plate, onMove }: { lane: Lane; lying: Lying[] } 
   const { setNodeRef, isOver } = useDroppable({ id: lane, disabled: lane === 'BAT' })
   return (
     <section ref={setNodeRef} aria-label={LANES[lane]} className={`grid gap-x-4 border-b border-line py-1 sm:grid-cols-[9rem_minmax(0,1fr)] ${isOver ? 'bg-raised' : ''}`}>
-      <h3 className="condensed pt-2 text-sm">{LANES[lane]} <span className="text-muted">{lying.length}</span></h3>
+      <h2 className="condensed pt-2 text-sm">{LANES[lane]} <span className="text-muted">{lying.length}</span></h2>
       <SortableContext items={lying.map(({ pull }) => pull.id)} strategy={rectSortingStrategy}>
         {lying.length === 0 ? <p className="min-h-9 pt-2 text-sm text-muted">none</p> : (
           <ol className="flex flex-wrap gap-x-1 gap-y-2">{lying.map((one) => <Tile key={one.pull.id} one={one} lane={lane} plate={plate} onMove={onMove} />)}</ol>

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import { freshSheets } from '@/core/edition/freshSheets'
 import { BETWEEN_RUNS, RUN_KINDS, runTally, runWishSchema, type Run, type RunWish, type SheetLine } from '@/core/edition/runs'
-import { VARIATIONS, type Variation } from '@/core/record/jobFile'
+import { VARIATIONS, type Variation } from '@/core/record/variation'
 import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'

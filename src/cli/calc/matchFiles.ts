@@ -1,0 +1,51 @@
+import { z } from 'zod'
+import { matchPictures } from '@/core/match/matchPictures'
+import type { Rgb } from '@/core/match/picture'
+import { finite, nonNegative, positive } from '@/core/units/schemas'
+import { Refusal } from './entry'
+
+const file = z.string().min(1, { error: 'must be the path of a picture' })
+export const matchInput = z.strictObject({ referencePath: file, impressionPath: file, dpi: positive.min(20, { error: 'must be within 20 and 4800' }).max(4800, { error: 'must be within 20 and 4800' }) })
+export const matchOutput = z.strictObject({
+  shiftMm: z.strictObject({ x: finite, y: finite }),
+  rotationDeg: finite,
+  scalePercent: finite,
+  deltaE00: z.strictObject({ mean: nonNegative, p95: nonNegative, max: nonNegative }),
+  regions: z.array(z.strictObject({ kind: z.string(), xMm: finite, yMm: finite, widthMm: finite, heightMm: finite, deltaE00: nonNegative })),
+  likeness: finite,
+  seconds: nonNegative,
+})
+
+/** Most pixels a picture may unfold to. */
+const MOST_PIXELS = 100_000_000
+
+/** Reads a picture upright, in sRGB, on white where it is transparent. @throws Refusal naming the field */
+async function readPicture(field: string, path: string): Promise<Rgb> {
+  const { default: sharp } = await import('sharp')
+  try {
+    const { data, info } = await sharp(path, { limitInputPixels: MOST_PIXELS }).autoOrient().flatten({ background: '#ffffff' }).toColourspace('srgb').removeAlpha().raw().toBuffer({ resolveWithObject: true })
+    if (info.channels === 3) return { width: info.width, height: info.height, data }
+    // A grey picture keeps its one channel.
+    const rgb = new Uint8Array(3 * info.width * info.height)
+    for (let i = 0; i < rgb.length; i++) rgb[i] = data[Math.floor(i / 3) * info.channels]
+    return { width: info.width, height: info.height, data: rgb }
+  } catch (error) {
+    const words = error instanceof Error ? error.message : ''
+    if (/pixel limit/i.test(words)) throw new Refusal(field, `has more than ${MOST_PIXELS / 1e6} million pixels`)
+    throw new Refusal(field, /missing|no such file/i.test(words) ? 'there is no such file' : 'is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read')
+  }
+}
+
+/** Holds the picture of an impression against that of its reference. */
+export async function matchFiles({ referencePath, impressionPath, dpi }: z.infer<typeof matchInput>): Promise<z.infer<typeof matchOutput>> {
+  const began = performance.now()
+  const [reference, impression] = await Promise.all([readPicture('referencePath', referencePath), readPicture('impressionPath', impressionPath)])
+  const match = matchPictures(reference, impression, dpi)
+  if ('which' in match) throw new Refusal(`${match.which}Path`, match.message)
+  const { alignment, deltaE00, regions, likeness } = match
+  const mm = 25.4 / dpi
+  return {
+    shiftMm: { x: alignment.shiftX * mm, y: alignment.shiftY * mm }, rotationDeg: (alignment.rotation * 180) / Math.PI, scalePercent: 100 * (alignment.scale - 1),
+    deltaE00, regions, likeness, seconds: (performance.now() - began) / 1000,
+  }
+}

@@ -1,0 +1,175 @@
+import { fastDeltaE00 } from '../colour/fastDeltaE00'
+import { srgbToLabMap } from '../colour/srgbToLabMap'
+import { shrunk, type Rgb } from './picture'
+import type { Similarity } from './similarity'
+
+/** Finer than this nobody judges a print: both pictures are compared at about so many dots an inch. */
+const JUDGED_DPI = 150
+/** A region differs by at least so much, ΔE00, beyond what the whole print differs by, and is at least so large, mm². */
+const REGION_DELTA_E = 6
+const REGION_MM2 = 0.8
+/** Parts nearer to one another than this belong to one region, mm. */
+const REGION_GAP_MM = 0.8
+const MOST_REGIONS = 60
+/** As light as paper, within so much of the sheet's own lightness. */
+const PAPER_L = 6
+
+/** What a differing region is, by how it differs: dirt where the reference is paper; paler or darker where it prints; else another colour. */
+export type RegionKind = 'foreign-mark' | 'starved' | 'darker' | 'colour'
+
+/** Where an impression differs from its reference, in the reference's frame, mm from its top left corner. */
+export interface Region { kind: RegionKind; xMm: number; yMm: number; widthMm: number; heightMm: number; deltaE00: number }
+
+export interface Differences {
+  deltaE00: { mean: number; p95: number; max: number }
+  regions: Region[]
+  /** ΔE00 of every judged pixel, −1 where the impression does not reach; for drawing */
+  map: { width: number; height: number; mmPerPixel: number; data: Float32Array }
+}
+
+/** The impression laid into the reference's frame; where it does not reach, the reference itself stands, and `seen` says so. */
+function laidOver({ width, height, data: ours }: Rgb, impression: Rgb, { shiftX, shiftY, rotation, scale }: Similarity): { rgb: Uint8Array; seen: Uint8Array } {
+  const rgb = Uint8Array.from(ours)
+  const seen = new Uint8Array(width * height)
+  const cos = scale * Math.cos(rotation)
+  const sin = scale * Math.sin(rotation)
+  const { width: w, height: h, data } = impression
+  for (let y = 0; y < height; y++) {
+    for (let x = 0; x < width; x++) {
+      const dx = x + 0.5 - width / 2
+      const dy = y + 0.5 - height / 2
+      const px = width / 2 + shiftX + cos * dx - sin * dy - 0.5
+      const py = height / 2 + shiftY + sin * dx + cos * dy - 0.5
+      const i = Math.floor(px)
+      const j = Math.floor(py)
+      if (i < 0 || j < 0 || i >= w - 1 || j >= h - 1) continue
+      const fx = px - i
+      const fy = py - j
+      const to = y * width + x
+      seen[to] = 1
+      const at = 3 * (j * w + i)
+      for (let c = 0; c < 3; c++) {
+        const k = at + c
+        rgb[3 * to + c] = (data[k] * (1 - fx) + data[k + 3] * fx) * (1 - fy) + (data[k + 3 * w] * (1 - fx) + data[k + 3 * w + 3] * fx) * fy + 0.5
+      }
+    }
+  }
+  return { rgb, seen }
+}
+
+/** Means of every 3 × 3 square, three numbers a pixel: what single grains of paper and scanner differ by is no difference. */
+function evened(lab: Float32Array, width: number, height: number): Float32Array {
+  const across = new Float32Array(lab.length)
+  for (let y = 0; y < height; y++) {
+    const row = 3 * y * width
+    const last = row + 3 * (width - 1)
+    for (let k = row; k < row + 3 * width; k++) across[k] = (lab[k < row + 3 ? k : k - 3] + lab[k] + lab[k >= last ? k : k + 3]) / 3
+  }
+  const even = new Float32Array(lab.length)
+  const line = 3 * width
+  for (let y = 0; y < height; y++) {
+    const above = y > 0 ? -line : 0
+    const below = y < height - 1 ? line : 0
+    for (let k = y * line; k < (y + 1) * line; k++) even[k] = (across[k + above] + across[k] + across[k + below]) / 3
+  }
+  return even
+}
+
+/** Values are told apart in steps of this when their shares are counted. */
+const STEP = 0.02
+
+/** The values below which shares of the values lie, to a step; negative values are left out. */
+function quantiles(values: Float32Array, shares: readonly number[]): number[] {
+  const counts = new Uint32Array(Math.ceil(120 / STEP) + 1)
+  let all = 0
+  for (const value of values) {
+    if (value < 0) continue
+    counts[Math.min(counts.length - 1, Math.floor(value / STEP))] += 1
+    all += 1
+  }
+  return shares.map((share) => {
+    let below = 0
+    const at = counts.findIndex((count) => (below += count) > share * all)
+    return at < 0 ? 0 : (at + 0.5) * STEP
+  })
+}
+
+/** Connected parts of a mask, those nearer than `gap` pixels taken together; each as the places of its own pixels. */
+function partsOf(mask: Uint8Array, width: number, height: number, gap: number): number[][] {
+  const known = new Uint8Array(mask.length)
+  const parts: number[][] = []
+  for (let start = 0; start < mask.length; start++) {
+    if (!mask[start] || known[start]) continue
+    const part = [start]
+    known[start] = 1
+    for (let i = 0; i < part.length; i++) {
+      const x = part[i] % width
+      const y = (part[i] - x) / width
+      for (let v = Math.max(0, y - gap); v <= Math.min(height - 1, y + gap); v++) {
+        for (let u = Math.max(0, x - gap); u <= Math.min(width - 1, x + gap); u++) {
+          const at = v * width + u
+          if (!mask[at] || known[at]) continue
+          known[at] = 1
+          part.push(at)
+        }
+      }
+    }
+    parts.push(part)
+  }
+  return parts
+}
+
+/**
+ * Lays an impression over its reference and says where and by how much it differs.
+ *
+ * @param at how the impression lies, px of the pictures as given; @param dpi of both
+ */
+export function findDifferences(reference: Rgb, impression: Rgb, at: Similarity, dpi: number): Differences {
+  const times = Math.max(1, Math.round(dpi / JUDGED_DPI))
+  const [ours, theirs] = [shrunk(reference, times), shrunk(impression, times)]
+  const { rgb, seen } = laidOver(ours, theirs, { ...at, shiftX: at.shiftX / times, shiftY: at.shiftY / times })
+  const { width, height } = ours
+  const one = evened(srgbToLabMap(ours.data), width, height)
+  const other = evened(srgbToLabMap(rgb), width, height)
+  const map = new Float32Array(width * height).fill(-1)
+  const lightness = new Float32Array(width * height)
+  let [sum, count, max] = [0, 0, 0]
+  for (let i = 0, k = 0; i < map.length; i++, k += 3) {
+    lightness[i] = one[k]
+    if (!seen[i]) continue
+    const difference = fastDeltaE00(one[k], one[k + 1], one[k + 2], other[k], other[k + 1], other[k + 2])
+    map[i] = difference
+    sum += difference
+    count += 1
+    if (difference > max) max = difference
+  }
+  const [middle, p95] = quantiles(map, [0.5, 0.95])
+  const [paper] = quantiles(lightness, [0.95])
+  const mmPerPixel = (25.4 * times) / dpi
+  const bound = middle + REGION_DELTA_E
+  const mask = Uint8Array.from(map, (value) => (value > bound ? 1 : 0))
+  const regions = partsOf(mask, width, height, Math.max(1, Math.round(REGION_GAP_MM / mmPerPixel)))
+    .filter((part) => part.length * mmPerPixel ** 2 >= REGION_MM2)
+    .map((part): Region => {
+      let [left, right, top, bottom] = [width, 0, height, 0]
+      let [total, ourL, theirL] = [0, 0, 0]
+      for (const i of part) {
+        const x = i % width
+        const y = (i - x) / width
+        left = Math.min(left, x)
+        right = Math.max(right, x + 1)
+        top = Math.min(top, y)
+        bottom = Math.max(bottom, y + 1)
+        total += map[i]
+        ourL += one[3 * i]
+        theirL += other[3 * i]
+      }
+      const n = part.length
+      const lighter = (theirL - ourL) / n
+      const kind: RegionKind = Math.abs(lighter) < total / n / 3 ? 'colour' : lighter > 0 ? 'starved' : ourL / n > paper - PAPER_L ? 'foreign-mark' : 'darker'
+      return { kind, xMm: left * mmPerPixel, yMm: top * mmPerPixel, widthMm: (right - left) * mmPerPixel, heightMm: (bottom - top) * mmPerPixel, deltaE00: total / n }
+    })
+    .sort((a, b) => b.deltaE00 * b.widthMm * b.heightMm - a.deltaE00 * a.widthMm * a.heightMm)
+    .slice(0, MOST_REGIONS)
+  return { deltaE00: { mean: count > 0 ? sum / count : 0, p95, max }, regions, map: { width, height, mmPerPixel, data: map } }
+}

@@ -1,0 +1,75 @@
+/** A picture as a person sees it: sRGB, three bytes a pixel, row by row. */
+export interface Rgb { width: number; height: number; data: Uint8Array | Uint8ClampedArray }
+
+/** A picture in grey, 0 to 1. Points are measured continuously: a pixel covers [i, i + 1), its middle is at i + ½. */
+export interface Grey { width: number; height: number; data: Float32Array }
+
+/** The lightness a plate is compared by: the weighted sum of the coded channels (ITU-R BT.601), 0 to 1. */
+export function greyOf({ width, height, data }: Rgb): Grey {
+  const grey = new Float32Array(width * height)
+  for (let i = 0, p = 0; i < grey.length; i++, p += 3) grey[i] = (0.299 * data[p] + 0.587 * data[p + 1] + 0.114 * data[p + 2]) / 255
+  return { width, height, data: grey }
+}
+
+/** Half the size, each pixel the mean of four; a last odd row or column is left out. */
+export function halved({ width, height, data }: Grey): Grey {
+  const [w, h] = [width >> 1, height >> 1]
+  const half = new Float32Array(w * h)
+  for (let y = 0; y < h; y++) {
+    let at = 2 * y * width
+    for (let x = 0; x < w; x++, at += 2) half[y * w + x] = (data[at] + data[at + 1] + data[at + width] + data[at + width + 1]) / 4
+  }
+  return { width: w, height: h, data: half }
+}
+
+/** The picture at half, a quarter, … of its size, the largest first, until its longer side is at most `smallest`. */
+export function pyramidOf(grey: Grey, smallest: number): Grey[] {
+  const levels = [grey]
+  while (Math.max(levels.at(-1)!.width, levels.at(-1)!.height) > smallest && Math.min(levels.at(-1)!.width, levels.at(-1)!.height) >= 4) levels.push(halved(levels.at(-1)!))
+  return levels
+}
+
+/** Softened by the binomial 1 2 1 both ways: between pixels a softened picture is as noisy as on them, so that noise does not pull an alignment to half pixels. */
+export function softened({ width, height, data }: Grey): Grey {
+  const across = new Float32Array(data.length)
+  for (let y = 0; y < height; y++) {
+    const row = y * width
+    for (let x = 0; x < width; x++) across[row + x] = (data[row + (x > 0 ? x - 1 : 0)] + 2 * data[row + x] + data[row + (x < width - 1 ? x + 1 : x)]) / 4
+  }
+  const soft = new Float32Array(data.length)
+  for (let y = 0; y < height; y++) {
+    const row = y * width
+    const above = y > 0 ? row - width : row
+    const below = y < height - 1 ? row + width : row
+    for (let x = 0; x < width; x++) soft[row + x] = (across[above + x] + 2 * across[row + x] + across[below + x]) / 4
+  }
+  return { width, height, data: soft }
+}
+
+/** A whole number of times smaller, each pixel the mean of its square. */
+export function shrunk({ width, height, data }: Rgb, times: number): Rgb {
+  if (times <= 1) return { width, height, data }
+  const [w, h] = [Math.floor(width / times), Math.floor(height / times)]
+  const small = new Uint8Array(3 * w * h)
+  const area = times * times
+  for (let y = 0; y < h; y++) {
+    for (let x = 0; x < w; x++) {
+      let r = 0
+      let g = 0
+      let b = 0
+      for (let v = 0; v < times; v++) {
+        let at = 3 * ((y * times + v) * width + x * times)
+        for (let u = 0; u < times; u++, at += 3) {
+          r += data[at]
+          g += data[at + 1]
+          b += data[at + 2]
+        }
+      }
+      const to = 3 * (y * w + x)
+      small[to] = r / area + 0.5
+      small[to + 1] = g / area + 0.5
+      small[to + 2] = b / area + 0.5
+    }
+  }
+  return { width: w, height: h, data: small }
+}

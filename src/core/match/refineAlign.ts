@@ -1,0 +1,158 @@
+import { solveLinear } from '../linear/solveLinear'
+import { pyramidOf, softened, type Grey } from './picture'
+import type { Similarity } from './similarity'
+
+/** Longest side of the coarsest level, px, and of the finest that is used: beyond it the answer is sharper than a print is. */
+const COARSEST = 160
+const FINEST = 2600
+const MOST_STEPS = 14
+/** A step that moves no corner farther than this, px of its level, ends the level. */
+const SETTLED = 0.003
+/** Points a level is judged by. */
+const MOST_POINTS = 350_000
+/** Tukey's constant: 95 % as good as least squares where nothing is damaged (Huber & Ronchetti, Robust Statistics). */
+const TUKEY = 4.685
+/** What differs by less than this in lightness always has a say: a line's edge a fraction of a pixel off is no damage. */
+const LEAST_BOUND = 0.15
+
+/** How well the two fall together after the last step. */
+export interface Refined extends Similarity {
+  /** correlation of the impression, carried over, with the reference, −1 to 1; damaged points left out */
+  correlation: number
+  /** share of points that were judged by */
+  used: number
+}
+
+interface Sums { normal: number[][]; right: number[]; residuals: Float32Array; count: number }
+
+/** Lays the impression over the reference at every sampled point and sums up what would bring them together. */
+function sumUp(reference: Grey, impression: Grey, at: Similarity, gain: number, offset: number, bound: number, step: number): Sums {
+  const { width, height, data } = reference
+  const [cx, cy] = [width / 2, height / 2]
+  const radius = Math.hypot(cx, cy)
+  const [cos, sin] = [Math.cos(at.rotation), Math.sin(at.rotation)]
+  const { width: w, height: h, data: other } = impression
+  const n = new Float64Array(36)
+  const r = new Float64Array(6)
+  const residuals = new Float32Array(Math.ceil(width / step) * Math.ceil(height / step))
+  let count = 0
+  const row = new Float64Array(6)
+  for (let y = step >> 1; y < height; y += step) {
+    const dy = y + 0.5 - cy
+    for (let x = step >> 1; x < width; x += step) {
+      const dx = x + 0.5 - cx
+      const rx = cos * dx - sin * dy
+      const ry = sin * dx + cos * dy
+      const px = cx + at.shiftX + at.scale * rx - 0.5
+      const py = cy + at.shiftY + at.scale * ry - 0.5
+      const i = Math.floor(px)
+      const j = Math.floor(py)
+      if (i < 0 || j < 0 || i >= w - 1 || j >= h - 1) continue
+      const fx = px - i
+      const fy = py - j
+      const k = j * w + i
+      const a = other[k]
+      const b = other[k + 1]
+      const c = other[k + w]
+      const d = other[k + w + 1]
+      const value = (a * (1 - fx) + b * fx) * (1 - fy) + (c * (1 - fx) + d * fx) * fy
+      const gx = (b - a) * (1 - fy) + (d - c) * fy
+      const gy = (c - a) * (1 - fx) + (d - b) * fx
+      const seen = data[y * width + x]
+      const residual = gain * seen + offset - value
+      residuals[count++] = Math.abs(residual)
+      const share = residual / bound
+      if (share * share >= 1) continue
+      const weight = (1 - share * share) ** 2
+      row[0] = gx
+      row[1] = gy
+      row[2] = (at.scale * (gx * -ry + gy * rx)) / radius
+      row[3] = (gx * rx + gy * ry) / radius
+      row[4] = -seen
+      row[5] = -1
+      const target = gain * seen + offset - value
+      for (let p = 0; p < 6; p++) {
+        const weighted = weight * row[p]
+        r[p] += weighted * target
+        for (let q = p; q < 6; q++) n[p * 6 + q] += weighted * row[q]
+      }
+    }
+  }
+  const normal = Array.from({ length: 6 }, (_, p) => Array.from({ length: 6 }, (_, q) => (q >= p ? n[p * 6 + q] : n[q * 6 + p])))
+  return { normal, right: [...r], residuals: residuals.subarray(0, count), count }
+}
+
+/** The middle of many values, from a sample of them. */
+function middle(values: Float32Array): number {
+  const stride = Math.max(1, Math.floor(values.length / 20_000))
+  const sample: number[] = []
+  for (let i = 0; i < values.length; i += stride) sample.push(values[i])
+  return sample.sort((a, b) => a - b)[sample.length >> 1] ?? 0
+}
+
+/** Correlation of the two over the points that were judged by. */
+function correlationOf(reference: Grey, impression: Grey, at: Similarity, gain: number, offset: number, bound: number, step: number): { correlation: number; used: number } {
+  const { width, height, data } = reference
+  const [cos, sin] = [at.scale * Math.cos(at.rotation), at.scale * Math.sin(at.rotation)]
+  let [n, all, sa, sb, saa, sbb, sab] = [0, 0, 0, 0, 0, 0, 0]
+  for (let y = step >> 1; y < height; y += step) {
+    for (let x = step >> 1; x < width; x += step) {
+      const dx = x + 0.5 - width / 2
+      const dy = y + 0.5 - height / 2
+      const i = Math.floor(width / 2 + at.shiftX + cos * dx - sin * dy)
+      const j = Math.floor(height / 2 + at.shiftY + sin * dx + cos * dy)
+      if (i < 0 || j < 0 || i >= impression.width || j >= impression.height) continue
+      all += 1
+      const a = data[y * width + x]
+      const b = impression.data[j * impression.width + i]
+      if (Math.abs(gain * a + offset - b) > bound) continue
+      n += 1
+      sa += a
+      sb += b
+      saa += a * a
+      sbb += b * b
+      sab += a * b
+    }
+  }
+  const spread = Math.sqrt(Math.max(0, saa - (sa * sa) / n) * Math.max(0, sbb - (sb * sb) / n))
+  return { correlation: n > 0 && spread > 1e-9 ? (sab - (sa * sb) / n) / spread : 0, used: all > 0 ? n / all : 0 }
+}
+
+/**
+ * Sharpens a rough alignment by the pictures' own lightness, from coarse to fine: at every level Gauss–Newton steps in shift, turn and
+ * size, together with a gain and an offset for the tone (Lucas & Kanade 1981; Evangelidis & Psarakis 2008), each point weighted by
+ * Tukey's biweight so that what is damaged has no say.
+ */
+export function refineAlignment(reference: Grey, impression: Grey, start: Similarity): Refined {
+  const references = pyramidOf(reference, COARSEST)
+  const impressions = pyramidOf(impression, COARSEST)
+  const coarsest = Math.min(references.length, impressions.length) - 1
+  let at: Similarity = { ...start }
+  let [gain, offset] = [1, 0]
+  let last = { correlation: 0, used: 0 }
+  for (let level = coarsest; level >= 0; level--) {
+    // The coarsest level always counts; a finer one only while it can still sharpen the answer.
+    if (level < coarsest && Math.max(references[level].width, references[level].height) > FINEST) break
+    const ours = softened(softened(references[level]))
+    const theirs = softened(softened(impressions[level]))
+    const times = 2 ** level
+    let here: Similarity = { ...at, shiftX: at.shiftX / times, shiftY: at.shiftY / times }
+    const step = Math.max(1, Math.round(Math.sqrt((ours.width * ours.height) / MOST_POINTS)))
+    const radius = Math.hypot(ours.width / 2, ours.height / 2)
+    let bound = Infinity
+    for (let turn = 0; turn < MOST_STEPS; turn++) {
+      const { normal, right, residuals, count } = sumUp(ours, theirs, here, gain, offset, bound === Infinity ? 1e6 : bound, step)
+      if (count < 50) break
+      const moved = solveLinear(normal, right)
+      bound = Math.max(LEAST_BOUND, TUKEY * 1.4826 * middle(residuals))
+      if (!moved) break
+      here = { shiftX: here.shiftX + moved[0], shiftY: here.shiftY + moved[1], rotation: here.rotation + moved[2] / radius, scale: here.scale + moved[3] / radius }
+      gain += moved[4]
+      offset += moved[5]
+      if (turn > 1 && Math.hypot(moved[0], moved[1]) + Math.abs(moved[2]) + Math.abs(moved[3]) < SETTLED) break
+    }
+    at = { ...here, shiftX: here.shiftX * times, shiftY: here.shiftY * times }
+    last = correlationOf(ours, theirs, here, gain, offset, Number.isFinite(bound) ? bound : 1, step)
+  }
+  return { ...at, ...last }
+}
