@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
-import { expect, kept, openStation, test } from './fixtures'
+import { expect, kept, openStation, take, test } from './fixtures'
 
 type File = Record<string, unknown> & { job: Record<string, unknown>; runs: { bench: { press: Record<string, unknown> } }[]; exportedAt: string; inks: unknown }
 
@@ -173,19 +173,13 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
     const sheet = page.getByRole('article', { name: 'Documentation sheet' })
     await expect(sheet).toContainText('Tam Brocket')
     await expect(sheet).toContainText('Scored across twice; one cancellation proof')
-    const take = async (name: string) => {
-      const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name, exact: true }).click()])
-      const file = info.outputPath(download.suggestedFilename())
-      await download.saveAs(file)
-      return file
-    }
     const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs')
-    const labels = await getDocument({ data: new Uint8Array(await readFile(await take('Labels'))) }).promise
+    const labels = await getDocument({ data: new Uint8Array(await readFile(await take(page, info, 'Labels'))) }).promise
     expect(labels.numPages).toBe(1)
     const words = (await (await labels.getPage(1)).getTextContent()).items.map((item) => ('str' in item ? item.str : '')).join(' ')
     expect(words.match(/Slack water/g)).toHaveLength(13)
-    const written = JSON.parse(await readFile(await take('Job as JSON'), 'utf8')) as File
-    const folder = await take('Job folder')
+    const written = JSON.parse(await readFile(await take(page, info, 'Job as JSON'), 'utf8')) as File
+    const folder = await take(page, info, 'Job folder')
     await page.goto(`${empty.url}/jobs/new`)
     await page.getByLabel('A job file (JSON) or a job folder (zip)').setInputFiles(folder)
     await expect(page).toHaveURL(/slack-water\/record/)

@@ -1,4 +1,4 @@
-import { test as base, expect, type Page } from '@playwright/test'
+import { test as base, expect, type Page, type TestInfo } from '@playwright/test'
 import { startServer, type TestServer } from './server'
 
 /** Waits until the page answers: what is filled in before React has taken the fields over is nobody's. */
@@ -40,6 +40,14 @@ export { expect }
 export async function openStation(page: Page, name: string): Promise<void> {
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: new RegExp(`^${name}`) }).click()
   await expect(page.getByRole('heading', { level: 1, name, exact: true })).toBeVisible()
+}
+
+/** Follows a link that downloads; answers where the file lies. */
+export async function take(page: Page, info: TestInfo, name: string): Promise<string> {
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name, exact: true }).click()])
+  const file = info.outputPath(download.suggestedFilename())
+  await download.saveAs(file)
+  return file
 }
 
 /** Waits until what is on the screen is on the disk. */

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises'
-import { expect, kept, openStation, test } from './fixtures'
+import { expect, kept, openStation, take, test } from './fixtures'
 
 test('a complaint is answered with what helped before, and any two proofs are compared', async ({ page, sample }) => {
   await page.goto(`${sample.url}/jobs/samphire/prove`)
@@ -72,16 +72,10 @@ test('a signed print is followed, numbers are locked once one has left, and the 
   await expect(page.getByText('A print has left the workshop under its number: the numbers stay.')).toBeVisible()
   await page.keyboard.press('Escape')
   await openStation(page, 'Record')
-  const take = async (name: string) => {
-    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name, exact: true }).click()])
-    const file = info.outputPath(download.suggestedFilename())
-    await download.saveAs(file)
-    return file
-  }
   const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs')
-  const certificates = await getDocument({ data: new Uint8Array(await readFile(await take('Certificates'))) }).promise
+  const certificates = await getDocument({ data: new Uint8Array(await readFile(await take(page, info, 'Certificates'))) }).promise
   expect(certificates.numPages).toBe(8)
-  const folder = await take('Job folder')
+  const folder = await take(page, info, 'Job folder')
   await page.goto(`${empty.url}/jobs/new`)
   await page.getByLabel('A job file (JSON) or a job folder (zip)').setInputFiles(folder)
   await expect(page.getByRole('heading', { level: 1, name: 'Record' })).toBeVisible()

@@ -52,6 +52,8 @@ export function EditionStation({ pulls, bat, otherEnd, through, spots }: { pulls
   })
 
   if (!job.bat) return <PlateMark title="Edition"><p className="border border-line bg-ground p-4">First approve a proof as BAT, the approved proof, at the station Prove: the edition is held to it.</p></PlateMark>
+  // In a later run those that wait come first; the fresh ones will get here too.
+  const sheetsAhead = through.fresh + (through.waiting ?? 0)
   const grams = bench.ink?.gramsPerPull ?? null
   const cycle = learnCycle(edition.map((one) => ({ pulledAt: one.pulledAt, wipeSeconds: readPull(one).wipeSeconds })))
   const series = runSeries(edition, bat, otherEnd)
@@ -67,8 +69,8 @@ export function EditionStation({ pulls, bat, otherEnd, through, spots }: { pulls
         <Figure value={progress.setAside} label="set aside" />
         {through.waiting !== null && <Figure value={through.waiting} label="sheets wait for this run" />}
         {through.fresh > 0 && <Figure value={through.fresh} label={through.runCount > 1 ? `sheets to begin the first run with for the ${through.left} left (9 in 10 sure)` : `sheets to damp for the ${through.left} left (9 in 10 sure)`} />}
-        {through.fresh > 0 && grams !== null && <Figure value={`${formatNumber(through.fresh * grams, 0)} g`} label="of the mix for those" />}
-        {through.fresh > 0 && cycle && <Figure value={`${formatNumber((through.fresh * cycle.cycleMinutes) / 60, 1)} h`} label={`at ${formatNumber(cycle.cycleMinutes, 0)} min a pull`} />}
+        {sheetsAhead > 0 && grams !== null && <Figure value={`${formatNumber(sheetsAhead * grams, 0)} g`} label={`of the mix for ${sheetsAhead} pulls`} />}
+        {sheetsAhead > 0 && cycle && <Figure value={`${formatNumber((sheetsAhead * cycle.cycleMinutes) / 60, 1)} h`} label={`at ${formatNumber(cycle.cycleMinutes, 0)} min a pull`} />}
         {through.runCount > 1 && <Figure value={`${through.through} of ${job.editionSize}`} label={`through all ${through.runCount} runs`} />}
       </div>
       <div className="grid gap-6 py-4 xl:grid-cols-2">
