@@ -178,6 +178,8 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
     expect(labels.numPages).toBe(1)
     const words = (await (await labels.getPage(1)).getTextContent()).items.map((item) => ('str' in item ? item.str : '')).join(' ')
     expect(words.match(/Slack water/g)).toHaveLength(13)
+    // A reject is in the record, and gets no certificate.
+    expect((await getDocument({ data: new Uint8Array(await readFile(await take(page, info, 'Certificates'))) }).promise).numPages).toBe(13)
     const written = JSON.parse(await readFile(await take(page, info, 'Job as JSON'), 'utf8')) as File
     const folder = await take(page, info, 'Job folder')
     await page.goto(`${empty.url}/jobs/new`)

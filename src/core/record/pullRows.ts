@@ -12,7 +12,7 @@ export type PullRow = Record<string, string | number>
  *
  * @param marks number given to each pull after sorting, by pull id
  */
-export function pullRows(pulls: readonly Pull[], marks: ReadonlyMap<string, string>): PullRow[] {
+export function pullRows(pulls: readonly (Pull & { runPosition: number; sheet: number })[], marks: ReadonlyMap<string, string>): PullRow[] {
   const columns = [...new Set(pulls.flatMap((pull) => settingEntries(pull.settings).map(({ key }) => key)))]
   return pulls.map((pull) => {
     const standing = readPull(pull)
@@ -21,6 +21,8 @@ export function pullRows(pulls: readonly Pull[], marks: ReadonlyMap<string, stri
       kind: PULL_KINDS[pull.kind],
       number: pull.number,
       mark: marks.get(pull.id) ?? '',
+      run: pull.runPosition + 1,
+      sheet: pull.sheet,
       pulledAt: pull.pulledAt,
       zone: pull.zone,
       estimated: pull.estimated ? 'yes' : 'no',

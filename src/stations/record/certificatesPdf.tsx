@@ -16,15 +16,15 @@ const styles = StyleSheet.create({
 /** Facts that fit on one page with the room to sign. */
 const MOST_FACTS = 12
 
-/** Certificates, one page an impression, A5: what it is, how it was made, and room to sign. @param marks of which impressions; empty: of all */
+/** Certificates, one page an impression, A5: what it is, how it was made, and room to sign. @param marks of which impressions */
 export async function renderCertificatesPdf(documentation: Documentation, marks: readonly string[]): Promise<Buffer> {
   registerFonts()
-  const of = documentation.impressions.filter(({ mark }) => marks.length === 0 || marks.includes(mark))
+  const of = documentation.impressions.filter(({ mark }) => marks.includes(mark))
   const facts = documentation.sections.slice(0, 2).flatMap(({ rows }) => rows).slice(0, MOST_FACTS)
   return renderToBuffer(
     <Document title={`${documentation.title}: certificates`} language="en">
       {of.map(({ mark, moment, hands }) => (
-        <Page key={mark} size="A5" style={styles.page}>
+        <Page key={mark + moment} size="A5" style={styles.page}>
           <Text style={styles.title}>{documentation.title}</Text>
           <Text>{documentation.subtitle}</Text>
           <Text style={styles.mark}>{mark}</Text>

@@ -5,8 +5,12 @@ import { openJob } from '../../openJob'
 
 /** Certificates of the numbered impressions, one page each; `?mark=3/12` for one. */
 export async function GET(request: NextRequest, { params }: { params: Promise<{ job: string }> }): Promise<Response> {
-  const documentation = documentRecord(await openJob((await params).job))
-  const marks = request.nextUrl.searchParams.getAll('mark')
-  if (!documentation.impressions.some(({ mark }) => mark && (marks.length === 0 || marks.includes(mark)))) return new Response('No impression of this number.', { status: 404 })
+  const job = await openJob((await params).job)
+  const documentation = documentRecord(job)
+  // A rejected pull is in the documentation too, and gets no certificate.
+  const numbered = job.prints.map(({ mark }) => mark)
+  const wanted = request.nextUrl.searchParams.getAll('mark')
+  const marks = wanted.length === 0 ? numbered : wanted.filter((mark) => numbered.includes(mark))
+  if (marks.length === 0) return new Response('No impression of this number.', { status: 404 })
   return new Response(new Uint8Array(await renderCertificatesPdf(documentation, marks)), { headers: { 'content-type': 'application/pdf' } })
 }
