@@ -6,8 +6,8 @@ export async function answering(page: Page): Promise<void> {
   await expect.poll(() => page.evaluate(() => [...document.querySelectorAll('main :is(input:not([type=hidden]), select, textarea, button), nav a')].every((element) => Object.keys(element).some((key) => key.startsWith('__reactFiber'))))).toBe(true)
 }
 
-/** An application on the sample, one a worker, and one on an empty folder, a fresh one each test; started when wanted. */
-export const test = base.extend<{ empty: TestServer }, { sample: TestServer }>({
+/** An application on the sample, laid out anew for every file, so that no file's tests change another's; and one on an empty folder, a fresh one each test. */
+export const test = base.extend<{ sample: TestServer; empty: TestServer }, { laid: { file: string | null; server: TestServer | null } }>({
   page: async ({ page }, give) => {
     const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)]
     page.goto = async (...to) => {
@@ -22,11 +22,20 @@ export const test = base.extend<{ empty: TestServer }, { sample: TestServer }>({
     }
     await give(page)
   },
-  sample: [async ({}, use) => {
-    const server = await startServer({ sample: true })
-    await use(server)
-    await server.remove()
-  }, { scope: 'worker', timeout: 240_000 }],
+  laid: [async ({}, use) => {
+    const laid: { file: string | null; server: TestServer | null } = { file: null, server: null }
+    await use(laid)
+    await laid.server?.remove()
+  }, { scope: 'worker' }],
+  sample: [async ({ laid }, use, { file }) => {
+    if (laid.file !== file) {
+      await laid.server?.remove()
+      laid.server = null
+      laid.server = await startServer({ sample: true })
+      laid.file = file
+    }
+    await use(laid.server!)
+  }, { timeout: 240_000 }],
   empty: [async ({}, use) => {
     const server = await startServer({ sample: false })
     await use(server)
