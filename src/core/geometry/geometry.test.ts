@@ -76,6 +76,11 @@ describe('outlines drawn by hand', () => {
       if (plain) expect(selfCrossings(plain)).toEqual([])
     }))
   })
+  it('that touches itself at a point is parted there', () => {
+    const plain = untangle([[0, 0], [34, 43], [0, 1], [28, 55], [55, 1], [0, 0], [8, 8], [58, 51]])
+    expect(plain).not.toBeNull()
+    expect(selfCrossings(plain!)).toEqual([])
+  })
   it('with no area is nothing', () => expect(untangle([[0, 0], [5, 0], [9, 0]])).toBeNull())
   it('a brush stroke covers its capsule', () => {
     const stroke = brushShape([[0, 0], [20, 0]], 3)

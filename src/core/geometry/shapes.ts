@@ -1,11 +1,13 @@
 import { differenceD, EndType, FillRule, inflatePathsD, intersectD, JoinType, simplifyPathD, unionD, type PathsD } from 'clipper2-ts'
-import { outlineArea, signedArea, type Outline, type Point } from './polygon'
+import { outlineArea, selfCrossings, signedArea, type Outline, type Point } from './polygon'
 
 /** A shape of one or more outlines: outer ones and holes, which run the other way round. */
 export type Shape = readonly Outline[]
 
 /** Decimals of a millimetre kept by the clipping: a tenth of a micrometre. */
 const PRECISION = 4
+/** How far an outline that touches itself is drawn in so that it no longer does, mm. */
+const PART = 0.005
 /** Mitres reach at most this many times the offset before a corner is cut off. */
 const MITRE_LIMIT = 3
 /** A rounded corner strays at most this far from the true arc, mm. */
@@ -36,7 +38,9 @@ export const largestOutline = (shape: Shape): Outline => shape.reduce<Outline>((
  */
 export function untangle(outline: Outline): Outline | null {
   const plain = largestOutline(fromPaths(unionD(toPaths([outline]), [], FillRule.NonZero, PRECISION)))
-  return plain.length < 3 || outlineArea(plain) === 0 ? null : plain
+  // What only touches itself at a point is parted there by drawing it in a hair's breadth.
+  const parted = plain.length >= 3 && selfCrossings(plain).length > 0 ? largestOutline(offsetShape([plain], -PART, 'sharp')) : plain
+  return parted.length < 3 || outlineArea(parted) === 0 || selfCrossings(parted).length > 0 ? null : parted
 }
 
 /**
