@@ -1,7 +1,7 @@
 import { readPull, type Pull, type Quantity } from './pull'
 
 /** What changes as a print dries. */
-const DRIES: readonly Quantity[] = ['tone1', 'tone2', 'tone3']
+export const DRIES: readonly Quantity[] = ['tone1', 'tone2', 'tone3']
 
 /** How a reading changes from wet to dry. */
 export interface DryBack { quantity: Quantity; /** dry less wet, in the quantity's unit */ mean: number; from: number }

@@ -62,13 +62,13 @@ export function documentJob(job: DocumentedJob): Documentation {
     { label: 'Proofs pulled', value: String(job.pulls.filter(({ kind }) => kind === 'proof').length) },
     { label: several ? 'Sheets of the edition' : 'Edition pulls', value: `${edition.length}: ${decided('accepted')} accepted, ${decided('rejected')} rejected, ${decided('set-aside')} set aside` },
   ]
-  const cancelled = job.pulls.find(({ kind }) => kind === 'cancellation')
+  const cancelled = job.pulls.filter(({ kind }) => kind === 'cancellation')
   if (job.variation !== 'alike') edited.push({ label: 'Impressions', value: VARIATIONS[job.variation] })
   if (job.prints.length > 0) {
     const { marking, imp, chop } = job.signing
     edited.push({ label: 'Marked', value: [MARKINGS[marking].label, ...(imp ? [`signed imp. by ${imp}`] : []), ...(chop === 'none' ? [] : [`chop: ${CHOPS[chop].toLowerCase()}`])].join('; ') })
   }
-  if (cancelled) edited.push({ label: 'Plate cancelled', value: `${day(cancelled.pulledAt)}: ${readPull(cancelled).cancelled ?? 'struck'}; one cancellation proof` })
+  for (const pull of cancelled) edited.push({ label: 'Plate cancelled', value: `${several ? `${job.runs.find(({ position }) => position === pull.runPosition)?.name}, ` : ''}${day(pull.pulledAt)}: ${readPull(pull).cancelled ?? 'struck'}; one cancellation proof` })
   if (bat) edited.push({ label: 'BAT, the approved proof', value: `version ${bat.version}, approved ${day(bat.approvedAt)} by ${bat.approvedBy}` })
   if (drying) edited.push({ label: 'Dried', value: `from ${day(drying.laidAt)} to ${day(drying.readyAt)}` })
 

@@ -1,8 +1,6 @@
+import { DRIES } from '../edition/dryBack'
 import { FATES, PULL_KINDS, QUANTITY_KEYS, readPull, type Pull, type Quantity } from '../edition/pull'
 import { settingEntries } from '../prove/settingEntries'
-
-/** What changes as a print dries. */
-const DRIES: readonly Quantity[] = ['tone1', 'tone2', 'tone3']
 
 /** One pull as a flat row for a spreadsheet; columns are the same for every row of a job. */
 export type PullRow = Record<string, string | number>
