@@ -1,5 +1,5 @@
 /** Thinner than any atom: below this there is no film. */
-const NO_FILM_MICROMETRES = 1e-9
+const NO_FILM_MICROMETRES = 1e-11
 
 /**
  * Reflectance of one film of ink over a ground, inside the surface, at one wavelength.
