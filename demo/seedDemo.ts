@@ -14,6 +14,8 @@ import { makeBathCard, recordBathUse } from '@/data/baths'
 import { keepBitePlan, keepStrip } from '@/data/bites'
 import { keepBlotting } from '@/data/blottings'
 import { addDryingPlace } from '@/data/dryingPlaces'
+import { seedOf } from '@/devices/noise'
+import type { PrintFaults } from '@/devices/printFaults'
 import { washBlanket } from '@/data/blankets'
 import { changePress, enterPressEvent } from '@/data/pressCards'
 import { keepPicture } from '@/data/images'
@@ -32,6 +34,7 @@ import { enterStock } from '@/data/stock'
 import { changePaper, stockStore } from '@/data/store'
 import { POSTS_ZONES, SAMPHIRE_ZONES } from './demoZones'
 import { drawPlate, type Motif } from './plateDrawing'
+import { printScan } from './printScan'
 import { STARTER_PACKS, STARTER_PAPERS, STARTER_STORE } from './starterStore'
 
 /** Name of the invented workshop. */
@@ -101,6 +104,13 @@ class JobStory {
     return id
   }
 
+  /** Scans a dry print on our own model of one: made with the settings given, held against the same. */
+  async scan(pullId: string, name: string, motif: Motif, settings: Settings, faults: Partial<PrintFaults>, by: string): Promise<void> {
+    const image = await keepPicture(await printScan(motif, settings, faults, seedOf(name)), `${name}.jpg`, this.now())
+    this.revision = await addEvents(this.id, this.revision, { pullId, events: [{ kind: 'scan', scan: { imageId: image, taken: 'scanner', dry: true, corners: null } }], by, why: '' }, this.now())
+    this.later(4)
+  }
+
   async approve(proofPullId: string, settings: Settings, by: string): Promise<void> {
     this.revision = await approveBat(this.id, this.revision, { proofPullId, tolerances: usualTolerances(settings), approvedBy: by, reason: '' }, this.now())
   }
@@ -160,12 +170,18 @@ async function seedMooringPosts(): Promise<void> {
   const proof = await story.later(40).pull('proof', IDA, [eye('same'), verdict('same', 'Sky wipes cleanly and holds. This is it.'), ...readings(55, 37, 1.42, 0.31), batWipe], { expected: 'lighter', expectation: 'Two drops more: easier wipe, more film in the sky.' })
   await story.later(20).approve(proof, mooring, IDA)
   story.later(18 * 60)
+  const pulled: string[] = []
   for (const [i, [uptake, plate, tone1, tone2, seen]] of EDITION_READINGS.entries()) {
     const by = i < 6 ? IDA : TAM
     const last: PullEvent = i === 6 ? { kind: 'decision', decision: 'rejected', reason: 'crease', fate: 'template' } : accept
-    await story.later(22).pull('edition', by, [eye(seen), ...readings(uptake, plate, tone1, tone2), last])
+    pulled[i] = await story.later(22).pull('edition', by, [eye(seen), ...readings(uptake, plate, tone1, tone2), last])
   }
+  story.later(3 * 24 * 60)
+  for (const [id, name, faults] of [[proof, 'BAT', {}], [pulled[9], 'pull 10', TENTH_PULL], [pulled[10], 'pull 11', {}]] as const) await story.scan(id, name, 'posts', mooring, faults, TAM)
 }
+
+/** What went wrong with the tenth pull: laid askew, a corner that was not rubbed in, and a thumb at the margin. */
+const TENTH_PULL: Partial<PrintFaults> = { moved: { xMm: 1.4, yMm: -0.7, degrees: 0.3 }, starved: [{ xMm: 236, yMm: 172, radiusMm: 34, left: 0.25 }], fingerprints: [{ xMm: 34, yMm: 214, strength: 0.9 }] }
 
 /** Readings of the eleven pulls: water %, plate °C, tone of two spots, and the eye. */
 const EDITION_READINGS: readonly [number, number, number, number, 'lighter' | 'same' | 'darker'][] = [

@@ -12,7 +12,6 @@ const VIEWS: Record<string, string> = {
   plate: '/jobs/samphire/plate',
   artwork: '/jobs/samphire/plate/artwork',
   bite: '/jobs/mooring-posts/plate/bite',
-  states: '/jobs/samphire/plate/states',
   zones: '/jobs/samphire/plate/zones',
   ink: '/jobs/mooring-posts/ink',
   wipe: '/jobs/mooring-posts/wipe',
@@ -23,6 +22,7 @@ const VIEWS: Record<string, string> = {
   register: '/jobs/mooring-posts/register',
   prove: '/jobs/samphire/prove',
   edition: '/jobs/mooring-posts/edition',
+  'match-check': '/jobs/mooring-posts/edition/match',
   desk: '/desk/mooring-posts',
   dry: '/jobs/mooring-posts/dry',
   record: '/jobs/the-pilot-s-window/record',
@@ -30,6 +30,7 @@ const VIEWS: Record<string, string> = {
 
 /** Rooms whose picture is taken only when it is asked for by name. */
 const MORE: Record<string, string> = {
+  states: '/jobs/samphire/plate/states',
   making: '/jobs/samphire/plate/making',
   'chine-colle': '/jobs/samphire/register/chine-colle',
   guide: '/jobs/mooring-posts/press/guide',

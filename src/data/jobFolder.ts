@@ -14,12 +14,12 @@ const PICTURES = 'pictures/'
 /** Largest whole of a job folder once it is unpacked, bytes. */
 const LARGEST_UNPACKED = 400 * 1048576
 
-/** Every picture a job refers to: of its plate's states, of its proofs, of its artwork. */
+/** Every picture a job refers to: of its plate's states, of its proofs and impressions, of its artwork. */
 async function picturesOf(slug: string, file: JobFile): Promise<string[]> {
   const { tables } = await openDatabase()
   const { id, plateStates } = await loadJob(slug)
   const [artwork] = await readRows(tables.artworks, { where: { jobId: id } })
-  const ofProofs = file.pulls.flatMap(({ events }) => events.flatMap(({ event }) => (event.kind === 'verdict' && event.imageId ? [event.imageId] : [])))
+  const ofProofs = file.pulls.flatMap(({ events }) => events.flatMap(({ event }) => (event.kind === 'verdict' && event.imageId ? [event.imageId] : event.kind === 'scan' ? [event.scan.imageId] : [])))
   return [...new Set([...plateStates.flatMap(({ imageId }) => (imageId ? [imageId] : [])), ...ofProofs, ...(artwork ? [artwork.artwork.imageId] : [])])]
 }
 

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { matchPictures } from '@/core/match/matchPictures'
 import type { Rgb } from '@/core/match/picture'
 import { finite, nonNegative, positive } from '@/core/units/schemas'
+import { PixelError, readPixels } from '@/data/pixels'
 import { Refusal } from './entry'
 
 const file = z.string().min(1, { error: 'must be the path of a picture' })
@@ -16,23 +17,13 @@ export const matchOutput = z.strictObject({
   seconds: nonNegative,
 })
 
-/** Most pixels a picture may unfold to. */
-const MOST_PIXELS = 100_000_000
-
-/** Reads a picture upright, in sRGB, on white where it is transparent. @throws Refusal naming the field */
+/** Reads a picture. @throws Refusal naming the field */
 async function readPicture(field: string, path: string): Promise<Rgb> {
-  const { default: sharp } = await import('sharp')
   try {
-    const { data, info } = await sharp(path, { limitInputPixels: MOST_PIXELS }).autoOrient().flatten({ background: '#ffffff' }).toColourspace('srgb').removeAlpha().raw().toBuffer({ resolveWithObject: true })
-    if (info.channels === 3) return { width: info.width, height: info.height, data }
-    // A grey picture keeps its one channel.
-    const rgb = new Uint8Array(3 * info.width * info.height)
-    for (let i = 0; i < rgb.length; i++) rgb[i] = data[Math.floor(i / 3) * info.channels]
-    return { width: info.width, height: info.height, data: rgb }
+    return await readPixels(path)
   } catch (error) {
-    const words = error instanceof Error ? error.message : ''
-    if (/pixel limit/i.test(words)) throw new Refusal(field, `has more than ${MOST_PIXELS / 1e6} million pixels`)
-    throw new Refusal(field, /missing|no such file/i.test(words) ? 'there is no such file' : 'is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read')
+    if (error instanceof PixelError) throw new Refusal(field, error.message)
+    throw error
   }
 }
 

@@ -1,4 +1,6 @@
 import { complaintsOf, featureWords } from '../prove/features'
+import { MATCH_CHECKS } from '../match/checks/matchCheck'
+import { scanDistance } from '../match/scan'
 import { QUANTITIES, readPull, type Pull, type Quantity } from '../edition/pull'
 
 /** How far an impression is from the BAT, and by what. */
@@ -13,13 +15,13 @@ export interface Closeness {
 const FAULT = 0.5
 
 /**
- * How close an impression is to the approved proof: the farthest of its readings in units of the tolerance, the eye's "lighter" or
+ * How close an impression is to the approved proof: the farthest of its readings in units of the tolerance, the scan's farthest check, the eye's "lighter" or
  * "darker" and a feature that differs as the edge of what passes, and half a tolerance more for every fault noted [common practice, no source].
  *
  * @returns null when nothing was read or seen of it that could be compared
  */
 export function closenessTo(pull: Pick<Pull, 'events'>, bat: Pick<Pull, 'events'> | null): Closeness | null {
-  const { eye, readings, dryReadings, faults, features } = readPull(pull)
+  const { eye, readings, dryReadings, faults, features, match } = readPull(pull)
   const held = bat ? readPull(bat) : null
   const parts = (Object.keys(QUANTITIES) as Quantity[]).flatMap((quantity) => {
     // Dry with dry where both were read so, else wet with wet.
@@ -29,6 +31,10 @@ export function closenessTo(pull: Pick<Pull, 'events'>, bat: Pick<Pull, 'events'
   })
   if (eye) parts.push({ distance: eye === 'same' ? 0 : 1, by: `the eye: ${eye}` })
   for (const [feature, value] of complaintsOf(features)) parts.push({ distance: 1, by: featureWords(feature, value).toLowerCase() })
+  if (match) {
+    const { distance, check } = scanDistance(match)
+    parts.push({ distance, by: `the scan: ${MATCH_CHECKS[check].label.toLowerCase()}` })
+  }
   if (parts.length === 0 && faults.length === 0) return null
   const said = parts.filter(({ distance }) => distance > 0).sort((a, b) => b.distance - a.distance).map(({ by }) => by)
   return { distance: Math.max(0, ...parts.map(({ distance }) => distance)) + FAULT * faults.length, by: [...said, ...(faults.length > 0 ? [`${faults.length} ${faults.length === 1 ? 'fault' : 'faults'}`] : [])] }

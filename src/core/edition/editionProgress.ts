@@ -71,3 +71,17 @@ export function eyeSeries(pulls: readonly Pull[]): { pull: number; value: number
       return eye ? [{ pull: pull.number, value: values[eye], reading: eye }] : []
     })
 }
+
+/** How far from the BAT the scans of the edition are, mean ΔE00, with what is allowed by the newest comparison; null where none was compared. */
+export function scanSeries(pulls: readonly Pull[]): { points: { pull: number; value: number }[]; band: { target: number; low: number; high: number }; /** pulls that differ in anything */ differing: number[] } | null {
+  const compared = pulls.filter(({ kind }) => kind === 'edition').flatMap((pull) => {
+    const { match } = readPull(pull)
+    return match ? [{ pull: pull.number, match }] : []
+  })
+  if (compared.length === 0) return null
+  return {
+    points: compared.map(({ pull, match }) => ({ pull, value: match.deltaE00.mean })),
+    band: { target: 0, low: 0, high: compared.at(-1)!.match.tolerances.colour },
+    differing: compared.filter(({ match }) => match.outcome === 'differs').map(({ pull }) => pull),
+  }
+}

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { matchVerdictSchema, scanSchema, type MatchVerdict, type Scan } from '../match/scan'
 import { featuresSchema, type Features } from '../prove/features'
 import { settingsSchema } from '../prove/settings'
 import { finite, label, moment, remark } from '../units/schemas'
@@ -44,6 +45,9 @@ export const pullEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('fault'), ...faultSchema.shape }),
   /** what differs from the BAT of the features people look at */
   z.strictObject({ kind: z.literal('features'), features: featuresSchema }),
+  /** a picture of the impression, and what holding it against the approved proof's came to */
+  z.strictObject({ kind: z.literal('scan'), scan: scanSchema }),
+  z.strictObject({ kind: z.literal('match'), match: matchVerdictSchema }),
   /** how the plate was struck before its cancellation proof */
   z.strictObject({ kind: z.literal('cancelled'), how: label }),
   /** how long the plate was under the roller */
@@ -109,6 +113,7 @@ export type Pull = z.infer<typeof pullSchema>
 /** What makes two events speak of the same thing: the later then amends the earlier. */
 export function eventSubject(event: PullEvent): string {
   if (event.kind === 'fault') return `fault.${event.where}.${event.what}`
+  if (event.kind === 'scan') return `scan.${event.scan.dry ? 'dry' : 'wet'}`
   return event.kind === 'reading' ? `reading.${event.quantity}${event.dry ? '.dry' : ''}` : event.kind
 }
 
@@ -129,6 +134,9 @@ export interface PullStanding {
   meeting: Meeting | null
   faults: Fault[]
   features: Features
+  /** the last picture of the wet print and of the dry one, and what the last comparison came to */
+  scans: { wet: Scan | null; dry: Scan | null }
+  match: MatchVerdict | null
   /** how the plate was struck */
   cancelled: string | null
   /** subjects entered more than once */
@@ -137,7 +145,7 @@ export interface PullStanding {
 
 /** Reads a pull's events, in order: the last word on each subject holds. */
 export function readPull({ events }: Pick<Pull, 'events'>): PullStanding {
-  const standing: PullStanding = { eye: null, readings: {}, dryReadings: {}, decision: null, verdict: null, wipe: null, wipeSeconds: null, rollerSeconds: null, meeting: null, faults: [], features: {}, cancelled: null, amended: [] }
+  const standing: PullStanding = { eye: null, readings: {}, dryReadings: {}, decision: null, verdict: null, wipe: null, wipeSeconds: null, rollerSeconds: null, meeting: null, faults: [], features: {}, scans: { wet: null, dry: null }, match: null, cancelled: null, amended: [] }
   const seen = new Set<string>()
   for (const { event } of events) {
     const subject = eventSubject(event)
@@ -151,6 +159,8 @@ export function readPull({ events }: Pick<Pull, 'events'>): PullStanding {
     else if (event.kind === 'meeting') standing.meeting = event.starts
     else if (event.kind === 'fault') standing.faults.push({ where: event.where, what: event.what })
     else if (event.kind === 'features') standing.features = event.features
+    else if (event.kind === 'scan') standing.scans[event.scan.dry ? 'dry' : 'wet'] = event.scan
+    else if (event.kind === 'match') standing.match = event.match
     else if (event.kind === 'cancelled') standing.cancelled = event.how
     else standing.wipe = event.taken
   }

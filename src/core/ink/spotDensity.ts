@@ -6,7 +6,7 @@ import { predictInk, type SpectralInk } from './predictInk'
 import { USUAL_SURFACE } from './surface'
 
 /** Film left on the surface by how a zone is wiped, µm [from memory; only its order matters here]. */
-const WIPED_TO: Record<PlateTone, number> = { bright: 0.15, light: 0.8, medium: 1.8, heavy: 3.5 }
+export const WIPED_TO: Record<PlateTone, number> = { bright: 0.15, light: 0.8, medium: 1.8, heavy: 3.5 }
 
 /**
  * Visual density a spot should have: the dark spot carries what a deep line does, the middle one a middling film, the bright

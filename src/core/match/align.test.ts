@@ -56,7 +56,7 @@ const align = (reference: Rgb, impression: Rgb) => {
   const [small, smallOther] = [pyramidOf(one, 256), pyramidOf(other, 256)]
   const coarse = alignCoarsely(small.at(-1)!, smallOther.at(-1)!)
   const times = one.width / small.at(-1)!.width
-  return refineAlignment(one, other, { ...coarse, shiftX: coarse.shiftX * times, shiftY: coarse.shiftY * times })
+  return refineAlignment(pyramidOf(one, 1), pyramidOf(other, 1), { ...coarse, shiftX: coarse.shiftX * times, shiftY: coarse.shiftY * times })
 }
 
 describe('an impression laid over its reference', () => {

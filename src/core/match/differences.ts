@@ -28,7 +28,7 @@ export interface Differences {
 }
 
 /** The impression laid into the reference's frame; where it does not reach, the reference itself stands, and `seen` says so. */
-function laidOver({ width, height, data: ours }: Rgb, impression: Rgb, { shiftX, shiftY, rotation, scale }: Similarity): { rgb: Uint8Array; seen: Uint8Array } {
+export function laidOver({ width, height, data: ours }: Rgb, impression: Rgb, { shiftX, shiftY, rotation, scale }: Similarity): { rgb: Uint8Array; seen: Uint8Array } {
   const rgb = Uint8Array.from(ours)
   const seen = new Uint8Array(width * height)
   const cos = scale * Math.cos(rotation)
@@ -58,7 +58,7 @@ function laidOver({ width, height, data: ours }: Rgb, impression: Rgb, { shiftX,
 }
 
 /** Means of every 3 × 3 square, three numbers a pixel: what single grains of paper and scanner differ by is no difference. */
-function evened(lab: Float32Array, width: number, height: number): Float32Array {
+export function evened(lab: Float32Array, width: number, height: number): Float32Array {
   const across = new Float32Array(lab.length)
   for (let y = 0; y < height; y++) {
     const row = 3 * y * width
@@ -79,7 +79,7 @@ function evened(lab: Float32Array, width: number, height: number): Float32Array 
 const STEP = 0.02
 
 /** The values below which shares of the values lie, to a step; negative values are left out. */
-function quantiles(values: Float32Array, shares: readonly number[]): number[] {
+export function quantiles(values: Float32Array, shares: readonly number[]): number[] {
   const counts = new Uint32Array(Math.ceil(120 / STEP) + 1)
   let all = 0
   for (const value of values) {
@@ -95,7 +95,7 @@ function quantiles(values: Float32Array, shares: readonly number[]): number[] {
 }
 
 /** Connected parts of a mask, those nearer than `gap` pixels taken together; each as the places of its own pixels. */
-function partsOf(mask: Uint8Array, width: number, height: number, gap: number): number[][] {
+export function partsOf(mask: Uint8Array, width: number, height: number, gap: number): number[][] {
   const known = new Uint8Array(mask.length)
   const parts: number[][] = []
   for (let start = 0; start < mask.length; start++) {

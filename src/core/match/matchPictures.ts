@@ -18,13 +18,16 @@ const FULL_TURN = 2 * Math.PI
 /** Why two pictures cannot be compared, and which of them is to blame. */
 export interface MatchRefusal { which: 'reference' | 'impression'; message: string }
 
-/** An impression held against its reference. */
-export interface Match extends Differences {
+/** How an impression lies over its reference, and how surely. */
+export interface Alignment {
   alignment: Similarity
   correlation: number
   /** how alike the drawing is, −1 to 1 */
   likeness: number
 }
+
+/** An impression held against its reference. */
+export interface Match extends Alignment, Differences {}
 
 function spread({ data }: Grey): number {
   let sum = 0
@@ -44,38 +47,44 @@ function unusable(which: MatchRefusal['which'], grey: Grey): MatchRefusal | null
 }
 
 /**
- * Holds an impression against its reference: lays it over, coarse to fine, and finds where it differs. Pictures that stand a quarter
- * turn apart are turned.
+ * Lays an impression over its reference, coarse to fine. Pictures that stand a quarter turn apart are turned.
  *
- * @param dpi of both pictures
- * @returns the match, or why there is none
+ * @returns how it lies, or why that cannot be said
  */
-export function matchPictures(reference: Rgb, impression: Rgb, dpi: number): Match | MatchRefusal {
+export function alignPictures(reference: Rgb, impression: Rgb): Alignment | MatchRefusal {
   const [ours, theirs] = [greyOf(reference), greyOf(impression)]
   const refusal = unusable('reference', ours) ?? unusable('impression', theirs)
   if (refusal) return refusal
-  const [small, smallOther] = [pyramidOf(ours, SEARCHED).at(-1)!, pyramidOf(theirs, SEARCHED).at(-1)!]
+  const [references, impressions] = [pyramidOf(ours, 1), pyramidOf(theirs, 1)]
   // Both must be equally many times smaller, or a size would be found that is none.
-  const times = Math.max(ours.width / small.width, theirs.width / smallOther.width)
-  const [a, b] = [levelAt(ours, times), levelAt(theirs, times)]
+  const level = Math.min(references.length, impressions.length) - 1
+  const searched = Math.min(level, Math.max(0, Math.ceil(Math.log2(Math.max(ours.width, ours.height, theirs.width, theirs.height) / SEARCHED))))
+  const times = 2 ** searched
+  const [a, b] = [references[searched], impressions[searched]]
   const lies = (grey: Grey) => Math.sign(grey.width - grey.height)
   const turned = lies(ours) !== 0 && lies(theirs) !== 0 && lies(ours) !== lies(theirs)
-  const compared = 2 ** Math.max(0, Math.ceil(Math.log2(Math.max(ours.width, ours.height) / COMPARED)))
-  const [c, d] = [softened(levelAt(ours, compared)), softened(levelAt(theirs, compared))]
+  const at = Math.min(level, Math.max(0, Math.ceil(Math.log2(Math.max(ours.width, ours.height) / COMPARED))))
+  const compared = 2 ** at
+  const [c, d] = [softened(references[at]), softened(impressions[at])]
   const tryAt = (quarters: readonly number[]) => {
     const coarse = alignCoarsely(a, b, quarters)
-    const refined = refineAlignment(ours, theirs, { ...coarse, shiftX: coarse.shiftX * times, shiftY: coarse.shiftY * times })
+    const refined = refineAlignment(references, impressions, { ...coarse, shiftX: coarse.shiftX * times, shiftY: coarse.shiftY * times })
     return { ...refined, likeness: likenessOf(c, d, { ...refined, shiftX: refined.shiftX / compared, shiftY: refined.shiftY / compared }) ?? refined.correlation }
   }
   let found = tryAt(turned ? [1, 3] : [0])
   if (found.likeness < SAME_PLATE && !turned) found = tryAt([2, 1, 3])
   if (found.likeness < SAME_PLATE) return { which: 'impression', message: 'These do not look like the same plate.' }
   const rotation = found.rotation - FULL_TURN * Math.round(found.rotation / FULL_TURN)
-  const alignment = { shiftX: found.shiftX, shiftY: found.shiftY, rotation, scale: found.scale }
-  return { alignment, correlation: found.correlation, likeness: found.likeness, ...findDifferences(reference, impression, alignment, dpi) }
+  return { alignment: { shiftX: found.shiftX, shiftY: found.shiftY, rotation, scale: found.scale }, correlation: found.correlation, likeness: found.likeness }
 }
 
-/** A picture so many times smaller, a power of two. */
-function levelAt(grey: Grey, times: number): Grey {
-  return pyramidOf(grey, 1)[Math.round(Math.log2(times))]
+/**
+ * Holds an impression against its reference: lays it over and finds where it differs.
+ *
+ * @param dpi of both pictures
+ * @returns the match, or why there is none
+ */
+export function matchPictures(reference: Rgb, impression: Rgb, dpi: number): Match | MatchRefusal {
+  const laid = alignPictures(reference, impression)
+  return 'which' in laid ? laid : { ...laid, ...findDifferences(reference, impression, laid.alignment, dpi) }
 }

@@ -1,5 +1,5 @@
 import { solveLinear } from '../linear/solveLinear'
-import { pyramidOf, softened, type Grey } from './picture'
+import { softened, type Grey } from './picture'
 import type { Similarity } from './similarity'
 
 /** Longest side of the coarsest level, px, and of the finest that is used: beyond it the answer is sharper than a print is. */
@@ -36,7 +36,6 @@ function sumUp(reference: Grey, impression: Grey, at: Similarity, gain: number, 
   const r = new Float64Array(6)
   const residuals = new Float32Array(Math.ceil(width / step) * Math.ceil(height / step))
   let count = 0
-  const row = new Float64Array(6)
   for (let y = step >> 1; y < height; y += step) {
     const dy = y + 0.5 - cy
     for (let x = step >> 1; x < width; x += step) {
@@ -64,18 +63,42 @@ function sumUp(reference: Grey, impression: Grey, at: Similarity, gain: number, 
       const share = residual / bound
       if (share * share >= 1) continue
       const weight = (1 - share * share) ** 2
-      row[0] = gx
-      row[1] = gy
-      row[2] = (at.scale * (gx * -ry + gy * rx)) / radius
-      row[3] = (gx * rx + gy * ry) / radius
-      row[4] = -seen
-      row[5] = -1
-      const target = gain * seen + offset - value
-      for (let p = 0; p < 6; p++) {
-        const weighted = weight * row[p]
-        r[p] += weighted * target
-        for (let q = p; q < 6; q++) n[p * 6 + q] += weighted * row[q]
-      }
+      const turned = (at.scale * (gy * rx - gx * ry)) / radius
+      const grown = (gx * rx + gy * ry) / radius
+      const target = weight * residual
+      const wx = weight * gx
+      const wy = weight * gy
+      const wt = weight * turned
+      const wg = weight * grown
+      const ws = weight * seen
+      // The upper triangle of the normal equations, written out: this is where the time goes.
+      n[0] += wx * gx
+      n[1] += wx * gy
+      n[2] += wx * turned
+      n[3] += wx * grown
+      n[4] -= wx * seen
+      n[5] -= wx
+      n[7] += wy * gy
+      n[8] += wy * turned
+      n[9] += wy * grown
+      n[10] -= wy * seen
+      n[11] -= wy
+      n[14] += wt * turned
+      n[15] += wt * grown
+      n[16] -= wt * seen
+      n[17] -= wt
+      n[21] += wg * grown
+      n[22] -= wg * seen
+      n[23] -= wg
+      n[28] += ws * seen
+      n[29] += ws
+      n[35] += weight
+      r[0] += gx * target
+      r[1] += gy * target
+      r[2] += turned * target
+      r[3] += grown * target
+      r[4] -= seen * target
+      r[5] -= target
     }
   }
   const normal = Array.from({ length: 6 }, (_, p) => Array.from({ length: 6 }, (_, q) => (q >= p ? n[p * 6 + q] : n[q * 6 + p])))
@@ -122,11 +145,13 @@ function correlationOf(reference: Grey, impression: Grey, at: Similarity, gain: 
  * Sharpens a rough alignment by the pictures' own lightness, from coarse to fine: at every level Gauss–Newton steps in shift, turn and
  * size, together with a gain and an offset for the tone (Lucas & Kanade 1981; Evangelidis & Psarakis 2008), each point weighted by
  * Tukey's biweight so that what is damaged has no say.
+ *
+ * @param references the reference at full, half, a quarter, … size (`pyramidOf`); @param impressions likewise
  */
-export function refineAlignment(reference: Grey, impression: Grey, start: Similarity): Refined {
-  const references = pyramidOf(reference, COARSEST)
-  const impressions = pyramidOf(impression, COARSEST)
-  const coarsest = Math.min(references.length, impressions.length) - 1
+export function refineAlignment(references: readonly Grey[], impressions: readonly Grey[], start: Similarity): Refined {
+  const longest = (level: number) => Math.max(references[level].width, references[level].height, impressions[level].width, impressions[level].height)
+  let coarsest = 0
+  while (coarsest < Math.min(references.length, impressions.length) - 1 && longest(coarsest) > COARSEST) coarsest += 1
   let at: Similarity = { ...start }
   let [gain, offset] = [1, 0]
   let last = { correlation: 0, used: 0 }

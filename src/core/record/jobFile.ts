@@ -113,6 +113,7 @@ export const jobFileSchema = z
     file.prints.forEach(({ pullId }, i) => ids.has(pullId) || context.addIssue({ code: 'custom', path: ['prints', i, 'pullId'], message: 'speaks of a pull that is not in the file' }))
     file.custody.forEach(({ pullId }, i) => file.prints.some((print) => print.pullId === pullId) || context.addIssue({ code: 'custom', path: ['custody', i, 'pullId'], message: 'speaks of a print that has no number' }))
     file.bats.forEach(({ proofPullId }, i) => ids.has(proofPullId) || context.addIssue({ code: 'custom', path: ['bats', i, 'proofPullId'], message: 'speaks of a pull that is not in the file' }))
+    file.pulls.forEach(({ events }, i) => events.forEach(({ event }, k) => event.kind !== 'match' || ids.has(event.match.referencePullId) || context.addIssue({ code: 'custom', path: ['pulls', i, 'events', k], message: 'was compared with a pull that is not in the file' })))
     file.zoneMaps.forEach(({ version }, i) => version === i + 1 || context.addIssue({ code: 'custom', path: ['zoneMaps', i, 'version'], message: 'versions count from 1 without gaps' }))
     const twicePiece = twice(file.collePieces.map(({ name }) => name))
     if (twicePiece) context.addIssue({ code: 'custom', path: ['collePieces'], message: `the piece ${twicePiece} is there twice` })

@@ -32,6 +32,8 @@ export function pullRows(pulls: readonly (Pull & { runPosition: number; sheet: n
       eye: standing.eye ?? '',
       ...(Object.fromEntries(QUANTITY_KEYS.map((quantity) => [quantity, standing.readings[quantity] ?? ''])) as Record<Quantity, number | ''>),
       ...Object.fromEntries(DRIES.map((quantity) => [`${quantity}Dry`, standing.dryReadings[quantity] ?? ''])),
+      scan: standing.match?.outcome ?? '',
+      scanDeltaE00: standing.match?.deltaE00.mean ?? '',
       decision: standing.decision?.decision ?? '',
       reason: standing.decision?.reason ?? '',
       fate: standing.decision?.fate ? FATES[standing.decision.fate] : '',

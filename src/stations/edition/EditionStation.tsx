@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useState } from 'react'
 import { controlChart } from '@/core/stats/controlChart'
-import { editionProgress, eyeSeries, runSeries, wearOfRun } from '@/core/edition/editionProgress'
+import { editionProgress, eyeSeries, runSeries, scanSeries, wearOfRun } from '@/core/edition/editionProgress'
 import { learnCycle } from '@/core/day/learnedCycle'
 import { QUANTITIES, readPull, type Pull } from '@/core/edition/pull'
 import type { WatchSpot } from '@/core/plate/plateState'
@@ -59,8 +59,9 @@ export function EditionStation({ pulls, bat, otherEnd, through, spots }: { pulls
   const series = runSeries(edition, bat, otherEnd)
   const eyes = eyeSeries(edition)
   const wear = wearOfRun(series)
+  const scans = scanSeries(edition)
   return (
-    <PlateMark title="Edition" aside={<p className="flex items-center gap-4 text-sm">held to BAT {job.bat.version} <Link href={`/jobs/${job.slug}/edition/quote`} className="inline-flex min-h-11 items-center underline underline-offset-4">Quote</Link></p>}>
+    <PlateMark title="Edition" aside={<p className="flex items-center gap-4 text-sm">held to BAT {job.bat.version} <Link href={`/jobs/${job.slug}/edition/match`} className="inline-flex min-h-11 items-center underline underline-offset-4">Match check</Link> <Link href={`/jobs/${job.slug}/edition/quote`} className="inline-flex min-h-11 items-center underline underline-offset-4">Quote</Link></p>}>
       <PressCaution />
       <WatchLine spots={spots} />
       <div className="flex flex-wrap gap-x-10 gap-y-3 border-b border-line pb-4">
@@ -108,6 +109,7 @@ export function EditionStation({ pulls, bat, otherEnd, through, spots }: { pulls
         <section aria-label="Run charts" className="min-w-0">
           {alike ? <Holding pulls={pulls} series={series} /> : <p className="text-sm">The prints vary by intent: what differs is noted, and nothing is looked for in it.</p>}
           {eyes.length > 1 && <RunChart title="The eye against the BAT" points={eyes} band={{ target: 0, low: -0.5, high: 0.5 }} words={{ '-1': 'lighter', '0': 'same', '1': 'darker' }} />}
+          {scans && <RunChart title="Scan against the BAT, mean ΔE00" points={scans.points} band={scans.band} remark={scans.differing.length > 0 ? `◆ Differs by its scan: pull ${scans.differing.join(', ')}` : 'All that were compared match.'} />}
           {series.map(({ quantity, points, band, outside: strays }) => (
             <RunChart
               key={quantity} title={`${QUANTITIES[quantity].label}, ${QUANTITIES[quantity].unit}`} points={points} band={alike ? band : null}
@@ -127,7 +129,7 @@ export function EditionStation({ pulls, bat, otherEnd, through, spots }: { pulls
               )}
             </p>
           )}
-          {series.length === 0 && eyes.length < 2 && <p className="text-sm text-muted">Charts of the run stand here once two pulls are judged.</p>}
+          {series.length === 0 && eyes.length < 2 && !scans && <p className="text-sm text-muted">Charts of the run stand here once two pulls are judged.</p>}
         </section>
       </div>
       <PullTable pulls={edition} busy={busy} locked={job.numbered} onAdd={add} />

@@ -1,0 +1,90 @@
+import type { Page } from '@playwright/test'
+import { drawPlate } from '../demo/plateDrawing'
+import { expect, openStation, test } from './fixtures'
+
+/** A comparison takes seconds; on a slow machine with others beside it, many. */
+const COMPARED = { timeout: 90_000 }
+const verdict = (page: Page) => page.getByRole('heading', { level: 2, name: /Matches the BAT|Differs in/ })
+const check = (page: Page, name: string) => page.getByRole('list', { name: 'Checks' }).getByRole('listitem').filter({ hasText: name }).first()
+
+test('two scans are laid over one another: moved register, starved corner and fingertip are pointed out, one is accepted, and the verdict lands on the print and in the chart', async ({ page, sample }) => {
+  await page.goto(`${sample.url}/jobs/mooring-posts/edition`)
+  await page.getByRole('link', { name: 'Match check' }).click()
+  await expect(verdict(page)).toHaveText('● Matches the BAT', COMPARED)
+  await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 10' })
+  await expect(verdict(page)).toHaveText(/◆ Differs in [3-5] of 12/, COMPARED)
+  await expect(check(page, 'Register on the sheet')).toContainText(/The plate lies 1\.4 mm to the right, 0\.7 mm higher/)
+  await expect(check(page, 'Register on the sheet')).toContainText('Usually sheet or plate laid beside its marks.')
+  await expect(check(page, 'Square to the sheet')).toContainText(/Turned 0\.(29|3|31)° clockwise/)
+
+  // Every place is reached by keys alone.
+  const places = page.getByRole('region', { name: 'Places that differ' })
+  const seen: string[] = []
+  const count = Number(/^(\d+|One)/.exec((await places.getByRole('heading').textContent())!)![1].replace('One', '1'))
+  for (let i = 0; i < count; i++) {
+    seen.push((await places.getByText(new RegExp(`^${i + 1}\\. `)).textContent())!)
+    await page.keyboard.press('n')
+  }
+  expect(seen.filter((words) => words.includes('starved')).join()).toMatch(/starved, starved or blank: .* 2[12]\d mm from the left, 1[67]\d mm from the top/)
+  expect(seen.filter((words) => words.includes('fingertip')).join()).toMatch(/fingertip, foreign marks: .* 3\d mm from the left, 21\d mm from the top/)
+  for (let i = 0; i < seen.findIndex((words) => words.includes('fingertip')); i++) await page.keyboard.press('n')
+  await expect(places).toContainText('fingertip')
+  await places.getByLabel('Why it may pass').fill('goes under the mount')
+  await places.getByRole('button', { name: 'Accept this place (A)' }).click()
+  await expect(places).toContainText('Accepted: goes under the mount')
+  await expect(check(page, 'Foreign marks').getByText('matches')).toBeAttached()
+
+  // Every way of looking shows something of the prints.
+  for (const [name, picture] of [['Blink', 'The BAT'], ['Side by side', 'Pull 10'], ['Difference', 'How far each place of the plate is from the BAT, ΔE00'], ['Swipe', 'Pull 10']]) {
+    await page.getByRole('radio', { name, exact: true }).click()
+    await expect(page.getByRole('img', { name: picture })).toBeVisible()
+  }
+  await page.getByLabel('Swipe between the BAT and the impression').press('Home')
+  await page.getByLabel('Who looks').fill('Tam Brocket')
+  await page.getByRole('button', { name: 'Write the verdict on pull 10' }).click()
+  await expect(page.getByText('On the print: differs, 1 accepted.')).toBeVisible()
+  await page.getByRole('button', { name: 'Check the one not checked yet' }).click()
+  const sheet = page.getByRole('region', { name: 'Contact sheet' })
+  await expect(sheet.getByRole('button', { name: /Pull 11/ })).toContainText('● matches', COMPARED)
+  await expect(sheet.getByRole('button', { name: /Pull 10/ })).toContainText('◆ differs')
+
+  await openStation(page, 'Edition')
+  const chart = page.getByRole('figure').filter({ hasText: 'Scan against the BAT, mean ΔE00' })
+  await expect(chart).toContainText('◆ Differs by its scan: pull 10')
+  await openStation(page, 'Dry & Sign')
+  await expect(page.getByText(/the scan: /).first()).toBeVisible()
+})
+
+test('pictures are brought in, refused in words, straightened by hand, and never mixed wet with dry', async ({ page, sample }) => {
+  await page.goto(`${sample.url}/jobs/mooring-posts/edition/match`)
+  await page.getByLabel('Who looks').fill('Ida Quill')
+  await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 9' })
+  const choose = page.getByLabel('Picture of pull 9, dry')
+  await choose.setInputFiles({ name: 'notes.png', mimeType: 'image/png', buffer: Buffer.from('a shopping list') })
+  await expect(page.getByText('This is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read.')).toBeVisible()
+  await choose.setInputFiles({ name: 'other.png', mimeType: 'image/png', buffer: await drawPlate('samphire', '#e8e6e2') })
+  await expect(page.getByRole('alert').filter({ hasText: 'These do not look like the same plate.' })).toBeVisible(COMPARED)
+
+  await page.getByRole('radio', { name: 'Wet' }).click()
+  await expect(page.getByText('A wet print never goes on the scanner: photograph it from above, the whole sheet on something dark.').first()).toBeVisible()
+  await expect(page.getByRole('radio', { name: 'Scanner' })).toHaveCount(0)
+  await page.getByRole('radio', { name: 'Dry' }).click()
+
+  // A corner is moved by keys: the sheet is straightened by it, and it is kept.
+  await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 11' })
+  await expect(verdict(page)).toBeVisible(COMPARED)
+  await page.getByRole('button', { name: 'Corners of the picture of pull 11' }).click()
+  const corner = page.getByRole('button', { name: 'Corner at the top left' })
+  await corner.focus()
+  for (let i = 0; i < 4; i++) await page.keyboard.press('Shift+ArrowRight')
+  await page.getByRole('button', { name: 'Straighten by these corners' }).click()
+  await expect(check(page, 'Register on the sheet')).toContainText(/◆/, COMPARED)
+  await page.getByRole('button', { name: 'Corners of the picture of pull 11' }).click()
+  await page.getByRole('button', { name: 'Let them be found again' }).click()
+  await expect(verdict(page)).toHaveText('● Matches the BAT', COMPARED)
+
+  // Cancelling leaves everything as it was.
+  await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 10' })
+  await page.getByRole('button', { name: 'Cancel' }).click()
+  await expect(page.getByRole('button', { name: 'Lay pull 10 over the BAT' })).toBeVisible()
+})

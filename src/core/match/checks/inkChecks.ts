@@ -1,0 +1,58 @@
+import { median } from '../../stats/median'
+import { formatNumber } from '../../units/length'
+import type { InkCells } from '../inkCells'
+import type { CheckResult } from './matchCheck'
+
+/** Cells a tone needs to be spoken of, and the ink, L*, from which a cell counts as printed. */
+const FEWEST = 12
+const PRINTED = 4
+/** Ink of light, middle and dark tones, L* below the paper. */
+const TONES = [['light', PRINTED, 22], ['middle', 22, 45], ['dark', 45, 101]] as const
+/** A cell with so much more in its darkest pixel than between its lines has a line in it. */
+const LINE = 18
+
+const sentence = (words: string) => words[0].toUpperCase() + words.slice(1)
+const meanOf = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length
+
+/** The tone curve: light, middle and dark cells of the reference against what the impression has there; the worst of them counts. */
+export function checkTone({ cells }: InkCells): CheckResult {
+  const tones = TONES.flatMap(([name, from, to]) => {
+    const of = cells.filter(({ reference }) => reference >= from && reference < to)
+    return of.length < FEWEST ? [] : [{ name, difference: meanOf(of.map(({ reference, impression }) => impression - reference)) }]
+  })
+  if (tones.length === 0) return { check: 'tone', value: null, words: 'Too little is printed to say.', places: [] }
+  const worst = tones.reduce((most, tone) => (Math.abs(tone.difference) > Math.abs(most.difference) ? tone : most))
+  return { check: 'tone', value: worst.difference, words: `${sentence(tones.map(({ name, difference }) => `${name} tones ${Math.abs(difference) < 0.5 ? 'the same' : `${formatNumber(Math.abs(difference), 1)} L* ${difference > 0 ? 'darker' : 'lighter'}`}`).join(', '))}.`, places: [] }
+}
+
+/** Line weight: all the ink lines have beyond the film between them, in per cent of the reference's. */
+export function checkLines({ cells }: InkCells): CheckResult {
+  const lined = cells.filter(({ darkest, referenceGround }) => darkest - referenceGround > LINE)
+  if (lined.length < FEWEST) return { check: 'lines', value: null, words: 'Too few lines to say.', places: [] }
+  const [ours, theirs] = [lined.reduce((sum, { reference, referenceGround }) => sum + reference - referenceGround, 0), lined.reduce((sum, { impression, impressionGround }) => sum + impression - impressionGround, 0)]
+  const more = 100 * (theirs / ours - 1)
+  return { check: 'lines', value: more, words: `Lines carry ${formatNumber(Math.abs(more), 0)} % ${more < 0 ? 'less' : 'more'} ink.`, places: [] }
+}
+
+/** How patchy the wiping is: the film between the lines against the reference's, less what differs everywhere. */
+export function checkEvenness({ cells }: InkCells): CheckResult {
+  const open = cells.filter(({ darkest, referenceGround }) => darkest - referenceGround < LINE)
+  if (open.length < FEWEST) return { check: 'evenness', value: null, words: 'No open surface to judge the wiping by.', places: [] }
+  const off = open.map(({ referenceGround, impressionGround }) => impressionGround - referenceGround)
+  const middle = median(off)
+  // The median distance times 1.4826 is the standard deviation of normal scatter (Huber & Ronchetti, Robust Statistics).
+  const patchy = 1.4826 * median(off.map((value) => Math.abs(value - middle)))
+  return { check: 'evenness', value: patchy, words: `The wiped surface is ${Math.abs(middle) < 1 ? 'as dark' : `${formatNumber(Math.abs(middle), 1)} L* ${middle > 0 ? 'darker' : 'lighter'}`}, cloudy by ${formatNumber(patchy, 1)} L*.`, places: [] }
+}
+
+/** Left against right: how much more of its ink one side has than the other, in per cent. */
+export function checkSides({ columns, cells }: InkCells): CheckResult {
+  const share = (from: number, to: number) => {
+    const of = cells.filter(({ column, reference }) => column >= from * columns && column < to * columns && reference >= PRINTED)
+    return of.length < FEWEST ? null : of.reduce((sum, { impression }) => sum + impression, 0) / of.reduce((sum, { reference }) => sum + reference, 0)
+  }
+  const [left, right] = [share(0, 1 / 3), share(2 / 3, 1)]
+  if (left === null || right === null) return { check: 'sides', value: null, words: 'Too little is printed at one side to say.', places: [] }
+  const more = 100 * (right - left)
+  return { check: 'sides', value: more, words: Math.abs(more) < 1 ? 'Both sides alike.' : `The ${more > 0 ? 'left' : 'right'} side is paler by ${formatNumber(Math.abs(more), 0)} %.`, places: [] }
+}

@@ -1,0 +1,78 @@
+import { partsOf } from '../differences'
+import type { CheckResult, FoundPlace } from './matchCheck'
+
+/** What is looked through for marks: ink of both prints, L* below the paper, and which pixels count. */
+export interface MarkField { width: number; height: number; pixelsPerMm: number; reference: Float32Array; impression: Float32Array; counts: Uint8Array; /** where its top left corner lies on the sheet, mm */ leftMm: number; topMm: number }
+
+/** Darker than anything the reference has near by, by so much L* and, since a fine line is darker or lighter as it falls on the pixels, by such a share. */
+const DARKER = 7
+const DARKER_SHARE = 0.4
+const NEAR_MM = 0.45
+/** Marks smaller than this are grain; parts nearer than that are one mark. */
+const LEAST_MM2 = 0.12
+const GAP_MM = 0.9
+const MOST = 40
+/** A hair is this many times as long as what it covers is wide, and no wider than so many mm, or pixels, which blur it; a fingertip is so large, and so little of it is covered. */
+const HAIR = 8
+const HAIR_MM = 0.6
+const HAIR_PX = 4
+const FINGER_MM = 6
+const FINGER_COVERED = 0.75
+
+/** The darkest of every pixel's surroundings, both ways in turn. */
+function darkestNear(values: Float32Array, width: number, height: number, reach: number): Float32Array {
+  const across = new Float32Array(values.length)
+  for (let y = 0; y < height; y++) {
+    for (let x = 0; x < width; x++) {
+      let most = 0
+      for (let u = Math.max(0, x - reach); u <= Math.min(width - 1, x + reach); u++) if (values[y * width + u] > most) most = values[y * width + u]
+      across[y * width + x] = most
+    }
+  }
+  const all = new Float32Array(values.length)
+  for (let y = 0; y < height; y++) {
+    for (let x = 0; x < width; x++) {
+      let most = 0
+      for (let v = Math.max(0, y - reach); v <= Math.min(height - 1, y + reach); v++) if (across[v * width + x] > most) most = across[v * width + x]
+      all[y * width + x] = most
+    }
+  }
+  return all
+}
+
+/** What a mark is, by its shape: a hair is long and thin, a fingertip large and striped, a smear large, a spot small. */
+function nameOf(areaMm2: number, widthMm: number, heightMm: number, pixelsPerMm: number): string {
+  const long = Math.hypot(widthMm, heightMm)
+  if (long > 3 && (long * long) / Math.max(0.01, areaMm2) > HAIR && areaMm2 / long < Math.max(HAIR_MM, HAIR_PX / pixelsPerMm)) return 'hair'
+  if (Math.min(widthMm, heightMm) >= FINGER_MM && Math.max(widthMm, heightMm) <= 4 * FINGER_MM && areaMm2 < FINGER_COVERED * widthMm * heightMm) return 'fingertip'
+  return long > FINGER_MM ? 'smear' : 'spot'
+}
+
+/** Marks that do not belong: darker than the reference has anything near by. */
+export function findMarks({ width, height, pixelsPerMm, reference, impression, counts, leftMm, topMm }: MarkField): FoundPlace[] {
+  const near = darkestNear(reference, width, height, Math.max(1, Math.round(NEAR_MM * pixelsPerMm)))
+  const mask = Uint8Array.from(counts, (one, i) => (one && impression[i] > (1 + DARKER_SHARE) * near[i] + DARKER ? 1 : 0))
+  return partsOf(mask, width, height, Math.max(1, Math.round(GAP_MM * pixelsPerMm)))
+    .filter((part) => part.length / pixelsPerMm ** 2 >= LEAST_MM2)
+    .sort((a, b) => b.length - a.length)
+    .slice(0, MOST)
+    .map((part) => {
+      let [left, right, top, bottom] = [width, 0, height, 0]
+      for (const i of part) {
+        const x = i % width
+        const y = (i - x) / width
+        if (x < left) left = x
+        if (x >= right) right = x + 1
+        if (y < top) top = y
+        if (y >= bottom) bottom = y + 1
+      }
+      const [widthMm, heightMm] = [(right - left) / pixelsPerMm, (bottom - top) / pixelsPerMm]
+      return { check: 'marks', what: nameOf(part.length / pixelsPerMm ** 2, widthMm, heightMm, pixelsPerMm), xMm: leftMm + left / pixelsPerMm, yMm: topMm + top / pixelsPerMm, widthMm, heightMm }
+    })
+}
+
+/** Foreign marks, in the image and in the margin. */
+export function checkMarks(places: FoundPlace[]): CheckResult {
+  const kinds = [...new Set(places.map(({ what }) => what))]
+  return { check: 'marks', value: places.length, words: places.length === 0 ? 'Nothing that does not belong.' : `${places.length} ${places.length === 1 ? 'mark' : 'marks'} the reference does not have: ${kinds.join(', ')}.`, places }
+}

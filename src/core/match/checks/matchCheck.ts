@@ -1,0 +1,52 @@
+import { z } from 'zod'
+import { finite, label, nonNegative } from '../../units/schemas'
+
+/**
+ * What is looked at when an impression is held against the BAT by its scan: the word, the unit it is measured in, and how far it may
+ * stray where nobody said otherwise [common practice, no source].
+ */
+export const MATCH_CHECKS = {
+  register: { label: 'Register on the sheet', unit: 'mm', tolerance: 0.5 },
+  turn: { label: 'Square to the sheet', unit: '°', tolerance: 0.25 },
+  colour: { label: 'Colour', unit: 'ΔE00', tolerance: 3 },
+  tone: { label: 'Tone curve', unit: 'L*', tolerance: 3 },
+  lines: { label: 'Line weight', unit: '%', tolerance: 12 },
+  breaks: { label: 'Line breaks', unit: '%', tolerance: 3 },
+  evenness: { label: 'Plate tone, evenness', unit: 'L*', tolerance: 1.5 },
+  edges: { label: 'Edges of the plate', unit: 'L*', tolerance: 3 },
+  sides: { label: 'Left against right', unit: '%', tolerance: 8 },
+  bands: { label: 'Bands', unit: 'L*', tolerance: 2.5 },
+  blanks: { label: 'Starved or blank', unit: 'places', tolerance: 0 },
+  marks: { label: 'Foreign marks', unit: 'places', tolerance: 0 },
+} as const
+export type MatchCheck = keyof typeof MATCH_CHECKS
+export const MATCH_CHECK_KEYS = Object.keys(MATCH_CHECKS) as [MatchCheck, ...MatchCheck[]]
+
+/** How far each check may stray, in its unit. */
+export const matchTolerancesSchema = z.strictObject(Object.fromEntries(MATCH_CHECK_KEYS.map((key) => [key, nonNegative.max(100, { error: 'must be at most 100' })])) as Record<MatchCheck, typeof nonNegative>)
+export type MatchTolerances = z.infer<typeof matchTolerancesSchema>
+export const USUAL_MATCH_TOLERANCES = Object.fromEntries(MATCH_CHECK_KEYS.map((key) => [key, MATCH_CHECKS[key].tolerance])) as MatchTolerances
+
+/** A place where an impression differs: mm on the sheet's face from its top left corner, as the reference has it. */
+export const foundPlaceSchema = z.strictObject({ check: z.enum(MATCH_CHECK_KEYS), what: label, xMm: finite, yMm: finite, widthMm: nonNegative, heightMm: nonNegative })
+export type FoundPlace = z.infer<typeof foundPlaceSchema>
+
+/** What a check came to. */
+export interface CheckResult {
+  check: MatchCheck
+  /** in the check's unit, signed where that says something; null: cannot be said of these pictures */
+  value: number | null
+  words: string
+  places: FoundPlace[]
+}
+
+/** How a check stands: places a person accepted no longer count. */
+export type CheckStanding = 'matches' | 'differs' | 'unclear'
+export const placeKey = ({ check, what, xMm, yMm }: FoundPlace): string => `${check} ${what} ${xMm.toFixed(1)} ${yMm.toFixed(1)}`
+
+export function checkStanding({ check, value, places }: CheckResult, tolerances: MatchTolerances, accepted: ReadonlySet<string>): CheckStanding {
+  if (value === null) return 'unclear'
+  if (places.length > 0 && places.every((place) => accepted.has(placeKey(place)))) return 'matches'
+  const counts = MATCH_CHECKS[check].unit === 'places'
+  return (counts ? places.filter((place) => !accepted.has(placeKey(place))).length : Math.abs(value)) <= tolerances[check] ? 'matches' : 'differs'
+}

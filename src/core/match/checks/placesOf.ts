@@ -1,0 +1,25 @@
+import { partsOf } from '../differences'
+import type { InkCell, InkCells } from '../inkCells'
+import type { FoundPlace, MatchCheck } from './matchCheck'
+
+/** Cells nearer to one another than this are one place. */
+const GAP = 3
+
+/** Connected cells that a condition holds for, as places of the plate, mm from its top left corner; parts smaller than `least` cells are left out. */
+export function placesOfCells({ columns, rows, sizeMm, cells }: InkCells, holds: (cell: InkCell) => boolean, least: number): (Omit<FoundPlace, 'check' | 'what'> & { cells: InkCell[] })[] {
+  const mask = new Uint8Array(columns * rows)
+  const by = new Map<number, InkCell>()
+  for (const cell of cells) {
+    by.set(cell.row * columns + cell.column, cell)
+    if (holds(cell)) mask[cell.row * columns + cell.column] = 1
+  }
+  return partsOf(mask, columns, rows, GAP).filter((part) => part.length >= least).map((part) => {
+    const found = part.map((at) => by.get(at)!)
+    const [left, top] = [Math.min(...found.map(({ column }) => column)), Math.min(...found.map(({ row }) => row))]
+    const [right, bottom] = [Math.max(...found.map(({ column }) => column)) + 1, Math.max(...found.map(({ row }) => row)) + 1]
+    return { xMm: left * sizeMm, yMm: top * sizeMm, widthMm: (right - left) * sizeMm, heightMm: (bottom - top) * sizeMm, cells: found }
+  })
+}
+
+/** A place of the plate as a place of the sheet. */
+export const onSheet = (check: MatchCheck, what: string, { xMm, yMm, widthMm, heightMm }: Omit<FoundPlace, 'check' | 'what'>, plate: { leftMm: number; topMm: number }): FoundPlace => ({ check, what, xMm: xMm + plate.leftMm, yMm: yMm + plate.topMm, widthMm, heightMm })

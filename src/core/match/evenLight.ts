@@ -1,0 +1,78 @@
+import { solveLinear } from '../linear/solveLinear'
+import type { Box } from './findPlate'
+import type { Rgb } from './picture'
+
+/** Every so many-th pixel of the margin is looked at, and what is darker than its paper by this share is dirt, not light. */
+const EVERY = 5
+const DIRT = 0.06
+const ROUNDS = 3
+
+type Light = (x: number, y: number) => number
+
+/** A surface of second degree through one channel of the margin, 0 to 255, places in −1…1. */
+function lightOf({ width, height, data }: Rgb, { left, top, width: w, height: h }: Box, channel: number, guard: number): Light | null {
+  const points: [number, number, number][] = []
+  for (let y = guard; y < height - guard; y += EVERY) {
+    for (let x = guard; x < width - guard; x += EVERY) {
+      if (x > left - guard && x < left + w + guard && y > top - guard && y < top + h + guard) continue
+      points.push([(2 * x) / width - 1, (2 * y) / height - 1, data[3 * (y * width + x) + channel]])
+    }
+  }
+  if (points.length < 200) return null
+  const sorted = points.map(([, , value]) => value).sort((a, b) => a - b)
+  let solved = [sorted[sorted.length >> 1], 0, 0, 0, 0, 0]
+  for (let round = 0; round < ROUNDS; round++) {
+    const normal = Array.from({ length: 6 }, () => new Array<number>(6).fill(0))
+    const right = new Array<number>(6).fill(0)
+    for (const [x, y, value] of points) {
+      const held = solved[0] + solved[1] * x + solved[2] * y + solved[3] * x * x + solved[4] * x * y + solved[5] * y * y
+      if (Math.abs(value - held) > DIRT * held * (round === 0 ? 2 : 1)) continue
+      const row = [1, x, y, x * x, x * y, y * y]
+      for (let i = 0; i < 6; i++) {
+        right[i] += row[i] * value
+        for (let j = 0; j < 6; j++) normal[i][j] += row[i] * row[j]
+      }
+    }
+    const next = solveLinear(normal, right)
+    if (!next) return null
+    solved = next
+  }
+  const [a, b, c, d, e, f] = solved
+  return (x, y) => a + b * x + c * y + d * x * x + e * x * y + f * y * y
+}
+
+/** What the paper of a picture looks like, in the middle of its light. */
+export type PaperWhite = readonly [number, number, number]
+
+/**
+ * Evens the light of a sheet by its own margin: the paper round the plate is one white, so what falls off there is the lamp, and is
+ * taken out everywhere (Gonzalez & Woods, shading correction). Colours are scaled to a white, so that two pictures can be compared.
+ *
+ * @param white what the paper is brought to; null: its own
+ * @returns the picture, its paper's own white, and how uneven the light was, as a share; a sheet without margins is left as it is
+ */
+export function evenLight(picture: Rgb, plate: Box, pixelsPerMm: number, white: PaperWhite | null): { picture: Rgb; white: PaperWhite | null; fall: number } {
+  const guard = Math.round(2.5 * pixelsPerMm)
+  const lights = [0, 1, 2].map((channel) => lightOf(picture, plate, channel, guard))
+  const [r, g, b] = lights
+  if (!r || !g || !b) return { picture, white: null, fall: 0 }
+  const own: PaperWhite = [r(0, 0), g(0, 0), b(0, 0)]
+  const to = white ?? own
+  const { width, height, data } = picture
+  const out = new Uint8Array(data.length)
+  let [least, most] = [Infinity, -Infinity]
+  for (let y = 0; y < height; y++) {
+    const v = (2 * y) / height - 1
+    for (let x = 0; x < width; x++) {
+      const u = (2 * x) / width - 1
+      const light = g(u, v)
+      if (light < least) least = light
+      if (light > most) most = light
+      const k = 3 * (y * width + x)
+      out[k] = Math.min(255, (data[k] * to[0]) / r(u, v) + 0.5)
+      out[k + 1] = Math.min(255, (data[k + 1] * to[1]) / light + 0.5)
+      out[k + 2] = Math.min(255, (data[k + 2] * to[2]) / b(u, v) + 0.5)
+    }
+  }
+  return { picture: { width, height, data: out }, white: own, fall: most > 0 ? 1 - least / most : 0 }
+}

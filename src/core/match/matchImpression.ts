@@ -1,0 +1,173 @@
+import { checkBands } from './checks/bandsCheck'
+import { checkBlanks } from './checks/blanksCheck'
+import { checkBreaks } from './checks/breaksCheck'
+import { checkColour, colourFigures, type ColourFigures, type PrintedZone } from './checks/colourCheck'
+import { checkEdges } from './checks/edgesCheck'
+import { checkEvenness, checkLines, checkSides, checkTone } from './checks/inkChecks'
+import { checkMarks, findMarks } from './checks/marksCheck'
+import type { CheckResult, FoundPlace } from './checks/matchCheck'
+import { checkRegister, type Placed } from './checks/registerChecks'
+import { evenLight, type PaperWhite } from './evenLight'
+import { findPlate, type Box } from './findPlate'
+import { findSheet } from './findSheet'
+import { cornersOf, isConvex, type Corners } from './homography'
+import { inkCells } from './inkCells'
+import { judgePlate, type JudgedPlate } from './judgedPlate'
+import { alignPictures, type MatchRefusal } from './matchPictures'
+import { greyOf, softened, type Rgb } from './picture'
+import { rectify } from './rectify'
+import { carry, type Similarity } from './similarity'
+
+/** Prints are judged at so many dots an inch: finer than this nobody looks at one. */
+const JUDGED_DPI = 150
+/** Paper kept round the plate when two are laid over one another, and left out at the sheet's and the plate's edges, mm. */
+const ROUND_MM = 12
+const SHEET_EDGE_MM = 2.5
+const EMBOSS_MM = 1.2
+/** Side of the squares most checks go by, mm. */
+const CELL_MM = 1
+
+/** One of the two pictures: with the corners of its sheet, where a person has set them. */
+export interface MatchSide { picture: Rgb; corners: Corners | null }
+
+export interface MatchImpressionInput {
+  reference: MatchSide
+  impression: MatchSide
+  sheet: { widthMm: number; heightMm: number }
+  /** the plate and where the settings place it on the sheet, as the print's face shows it */
+  plate: { leftMm: number; topMm: number; widthMm: number; heightMm: number }
+  /** zones as the print shows them, mm from the plate mark's top left corner */
+  zones: readonly PrintedZone[]
+}
+
+/** Steps of the work, in order: what is going on, for whoever waits. */
+export const MATCH_STEPS = ['Finding both sheets', 'Evening the light', 'Finding the plate', 'Laying one over the other', 'Looking for what differs'] as const
+
+export interface ImpressionMatch {
+  /** both sheets upright, their light evened; the impression laid over the reference by its plate */
+  reference: Rgb
+  impression: Rgb
+  pixelsPerMm: number
+  /** of both sheets, as shares of their pictures */
+  corners: { reference: Corners; impression: Corners }
+  /** where the plate was found on the reference, mm */
+  plate: { leftMm: number; topMm: number; widthMm: number; heightMm: number }
+  placed: Placed
+  likeness: number
+  colour: ColourFigures
+  checks: CheckResult[]
+  /** ΔE00 over the plate and a little paper round it, −1 where the impression does not reach */
+  map: { width: number; height: number; leftMm: number; topMm: number; data: Float32Array }
+  /** how unevenly each picture was lit, as a share */
+  fall: { reference: number; impression: number }
+}
+
+function cropped({ width, data }: Rgb, { left, top, width: w, height: h }: Box): Rgb {
+  const out = new Uint8Array(3 * w * h)
+  for (let y = 0; y < h; y++) out.set(data.subarray(3 * ((top + y) * width + left), 3 * ((top + y) * width + left + w)), 3 * y * w)
+  return { width: w, height: h, data: out }
+}
+
+/** Ink by lightness alone, L* below the paper: lightness of a neutral of the same luma. */
+const LIGHTNESS = Float32Array.from({ length: 256 }, (_, i) => {
+  const coded = i / 255
+  const linear = coded <= 0.04045 ? coded / 12.92 : ((coded + 0.055) / 1.055) ** 2.4
+  return linear > 216 / 24389 ? 116 * Math.cbrt(linear) - 16 : (24389 / 27) * linear
+})
+function inkOfSheet(picture: Rgb, white: PaperWhite | null): Float32Array {
+  const grey = softened(greyOf(picture))
+  const paper = white ? LIGHTNESS[Math.round(0.299 * white[0] + 0.587 * white[1] + 0.114 * white[2])] : 100
+  return grey.data.map((value) => Math.max(0, paper - LIGHTNESS[Math.round(value * 255)]))
+}
+
+const within = (value: number, from: number, length: number) => value >= from && value < from + length
+
+/** Marks in the margin: both sheets as they lie, everything but their edges and the plate in either place. */
+function marginMarks(reference: Rgb, impression: Rgb, white: PaperWhite | null, plate: Box, { shiftX, shiftY }: Similarity, pixelsPerMm: number): FoundPlace[] {
+  const { width, height } = reference
+  const edge = Math.round(SHEET_EDGE_MM * pixelsPerMm)
+  const emboss = Math.round(EMBOSS_MM * pixelsPerMm)
+  const counts = new Uint8Array(width * height)
+  const [left, top] = [plate.left + Math.min(0, shiftX) - emboss, plate.top + Math.min(0, shiftY) - emboss]
+  const [w, h] = [plate.width + Math.abs(shiftX) + 2 * emboss, plate.height + Math.abs(shiftY) + 2 * emboss]
+  for (let y = edge; y < height - edge; y++) for (let x = edge; x < width - edge; x++) if (!(within(x, left, w) && within(y, top, h))) counts[y * width + x] = 1
+  return findMarks({ width, height, pixelsPerMm, reference: inkOfSheet(reference, white), impression: inkOfSheet(impression, white), counts, leftMm: 0, topMm: 0 })
+}
+
+/** Marks within the plate: both prints laid over one another, its edge left out. */
+function plateMarks({ width, height, pixelsPerMm, plate, referenceInk, impressionInk, seen }: JudgedPlate, origin: { leftMm: number; topMm: number }): FoundPlace[] {
+  const emboss = Math.round(EMBOSS_MM * pixelsPerMm)
+  const counts = Uint8Array.from(seen, (one, i) => (one && within(i % width, plate.left + emboss, plate.width - 2 * emboss) && within(Math.floor(i / width), plate.top + emboss, plate.height - 2 * emboss) ? 1 : 0))
+  return findMarks({ width, height, pixelsPerMm, reference: referenceInk, impression: impressionInk, counts, leftMm: origin.leftMm, topMm: origin.topMm })
+}
+
+/**
+ * Holds the scan of an impression against that of the approved proof: finds and straightens both sheets, evens their light by their margins,
+ * lays one over the other by what the plate prints, and goes through the checks.
+ *
+ * @param tell hears what is going on, as the place of a step in `MATCH_STEPS`
+ * @returns what was found, or why the two cannot be compared
+ */
+export function matchImpression({ reference, impression, sheet, plate, zones }: MatchImpressionInput, tell: (step: number) => void = () => undefined): ImpressionMatch | MatchRefusal {
+  tell(0)
+  for (const [which, { picture, corners }] of [['reference', reference], ['impression', impression]] as const) {
+    if (Math.min(picture.width, picture.height) < 64) return { which, message: `has ${picture.width} × ${picture.height} pixels: too few to compare` }
+    if (corners && !isConvex(corners)) return { which, message: 'has corners that are not set round the sheet in order' }
+  }
+  const found = [reference, impression].map(({ picture, corners }) => corners ?? findSheet(greyOf(picture)) ?? cornersOf(picture.width, picture.height))
+  const finest = Math.min(...[reference, impression].map((_, i) => Math.hypot(found[i][1][0] - found[i][0][0], found[i][1][1] - found[i][0][1]) / sheet.widthMm))
+  const pixelsPerMm = Math.min(JUDGED_DPI / 25.4, finest)
+  const [width, height] = [Math.round(sheet.widthMm * pixelsPerMm), Math.round(sheet.heightMm * pixelsPerMm)]
+  const upright = rectify(reference.picture, found[0], width, height)
+  // A sheet scanned a quarter turn apart is turned back by naming its corners from another one.
+  const quarter = turnsOf(found[1], width > height)
+  const lying = rectify(impression.picture, quarter, width, height)
+  if (!upright || !lying) return { which: upright ? 'impression' : 'reference', message: 'shows no sheet that could be straightened' }
+
+  tell(1)
+  const wanted: Box = { left: plate.leftMm * pixelsPerMm, top: plate.topMm * pixelsPerMm, width: plate.widthMm * pixelsPerMm, height: plate.heightMm * pixelsPerMm }
+  const ours = evenLight(upright, wanted, pixelsPerMm, null)
+  const theirs = evenLight(lying, wanted, pixelsPerMm, ours.white)
+
+  tell(2)
+  const at = findPlate(greyOf(ours.picture), wanted, pixelsPerMm)
+  const round = Math.round(ROUND_MM * pixelsPerMm)
+  const [left, top] = [Math.max(0, at.left - round), Math.max(0, at.top - round)]
+  const crop: Box = { left, top, width: Math.min(width, Math.round(at.left + at.width) + round) - left, height: Math.min(height, Math.round(at.top + at.height) + round) - top }
+
+  tell(3)
+  const [one, other] = [cropped(ours.picture, crop), cropped(theirs.picture, crop)]
+  const laid = alignPictures(one, other)
+  if ('which' in laid) return laid
+
+  tell(4)
+  const { alignment } = laid
+  const plateInCrop: Box = { ...at, left: at.left - crop.left, top: at.top - crop.top }
+  const middle = [plateInCrop.left + plateInCrop.width / 2, plateInCrop.top + plateInCrop.height / 2] as const
+  const [toX, toY] = carry(alignment, [crop.width / 2, crop.height / 2], middle)
+  const placed: Placed = { xMm: (toX - middle[0]) / pixelsPerMm, yMm: (toY - middle[1]) / pixelsPerMm, degrees: (alignment.rotation * 180) / Math.PI, scalePercent: 100 * (alignment.scale - 1) }
+  const judged = judgePlate(one, other, alignment, plateInCrop, pixelsPerMm)
+  const cells = inkCells(judged, CELL_MM)
+  const onSheetMm = { leftMm: at.left / pixelsPerMm, topMm: at.top / pixelsPerMm }
+  const colour = colourFigures(judged, zones)
+  const marks = [...plateMarks(judged, { leftMm: crop.left / pixelsPerMm, topMm: crop.top / pixelsPerMm }), ...marginMarks(ours.picture, theirs.picture, ours.white, at, alignment, pixelsPerMm)]
+  const checks = [
+    ...checkRegister(placed), checkColour(colour), checkTone(cells), checkLines(cells), checkBreaks(judged), checkEvenness(cells), checkEdges(cells), checkSides(cells),
+    checkBands(cells, onSheetMm), checkBlanks(cells, onSheetMm), checkMarks(marks),
+  ]
+  return {
+    reference: ours.picture, impression: theirs.picture, pixelsPerMm, corners: { reference: inShares(found[0], reference.picture), impression: inShares(found[1], impression.picture) },
+    plate: { ...onSheetMm, widthMm: plate.widthMm, heightMm: plate.heightMm }, placed, likeness: laid.likeness, colour, checks,
+    map: { width: crop.width, height: crop.height, leftMm: crop.left / pixelsPerMm, topMm: crop.top / pixelsPerMm, data: judged.deltaE },
+    fall: { reference: ours.fall, impression: theirs.fall },
+  }
+}
+
+const inShares = (corners: Corners, { width, height }: Rgb) => corners.map(([x, y]) => [x / width, y / height] as const) as unknown as Corners
+
+/** Corners named so that the sheet lies the way it is wanted: a sheet scanned lying across begins at its next corner. */
+function turnsOf(corners: Corners, isWide: boolean): Corners {
+  const [a, b, , d] = corners
+  const lies = Math.hypot(b[0] - a[0], b[1] - a[1]) > Math.hypot(d[0] - a[0], d[1] - a[1])
+  return lies === isWide ? corners : [corners[1], corners[2], corners[3], corners[0]]
+}

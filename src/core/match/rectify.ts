@@ -1,0 +1,38 @@
+import { cornersOf, homographyOf, type Corners } from './homography'
+import { shrunk, type Rgb } from './picture'
+
+/**
+ * The sheet between four corners of a picture as it would be seen from straight above, bilinear; a picture much finer than what is
+ * wanted is made smaller first, so that nothing is skipped over.
+ *
+ * @returns null where the corners are no quadrilateral
+ */
+export function rectify(picture: Rgb, corners: Corners, width: number, height: number): Rgb | null {
+  const longest = Math.max(Math.hypot(corners[1][0] - corners[0][0], corners[1][1] - corners[0][1]) / width, Math.hypot(corners[3][0] - corners[0][0], corners[3][1] - corners[0][1]) / height)
+  const times = Math.max(1, Math.floor(longest))
+  const source = shrunk(picture, times)
+  const h = homographyOf(cornersOf(width, height), corners.map(([x, y]) => [x / times, y / times] as const) as unknown as Corners)
+  if (!h) return null
+  const { width: w, height: tall, data } = source
+  const out = new Uint8Array(3 * width * height)
+  for (let y = 0; y < height; y++) {
+    const my = y + 0.5
+    for (let x = 0; x < width; x++) {
+      const mx = x + 0.5
+      const far = h[6] * mx + h[7] * my + 1
+      const px = Math.min(w - 1.001, Math.max(0, (h[0] * mx + h[1] * my + h[2]) / far - 0.5))
+      const py = Math.min(tall - 1.001, Math.max(0, (h[3] * mx + h[4] * my + h[5]) / far - 0.5))
+      const i = px | 0
+      const j = py | 0
+      const fx = px - i
+      const fy = py - j
+      const k = 3 * (j * w + i)
+      const below = k + 3 * w
+      const to = 3 * (y * width + x)
+      out[to] = (data[k] * (1 - fx) + data[k + 3] * fx) * (1 - fy) + (data[below] * (1 - fx) + data[below + 3] * fx) * fy + 0.5
+      out[to + 1] = (data[k + 1] * (1 - fx) + data[k + 4] * fx) * (1 - fy) + (data[below + 1] * (1 - fx) + data[below + 4] * fx) * fy + 0.5
+      out[to + 2] = (data[k + 2] * (1 - fx) + data[k + 5] * fx) * (1 - fy) + (data[below + 2] * (1 - fx) + data[below + 5] * fx) * fy + 0.5
+    }
+  }
+  return { width, height, data: out }
+}

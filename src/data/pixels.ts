@@ -1,0 +1,31 @@
+import type { Rgb } from '@/core/match/picture'
+
+/** Most pixels a picture may unfold to. */
+export const MOST_PIXELS = 100_000_000
+
+/** Why the pixels of a picture cannot be had. */
+export class PixelError extends Error {}
+
+/**
+ * Reads a picture upright, in sRGB, 8 bit, on white where it is transparent.
+ *
+ * @param longest most pixels of its longer side: a larger one is made smaller; left out: as it is
+ * @throws PixelError that says what is wrong with the file
+ */
+export async function readPixels(path: string, longest?: number): Promise<Rgb> {
+  const { default: sharp } = await import('sharp')
+  try {
+    const upright = sharp(path, { limitInputPixels: MOST_PIXELS }).autoOrient()
+    const sized = longest === undefined ? upright : upright.resize(longest, longest, { fit: 'inside', withoutEnlargement: true })
+    const { data, info } = await sized.flatten({ background: '#ffffff' }).toColourspace('srgb').removeAlpha().raw({ depth: 'uchar' }).toBuffer({ resolveWithObject: true })
+    if (info.channels === 3) return { width: info.width, height: info.height, data }
+    // A grey picture keeps its one channel.
+    const rgb = new Uint8Array(3 * info.width * info.height)
+    for (let i = 0; i < rgb.length; i++) rgb[i] = data[Math.floor(i / 3) * info.channels]
+    return { width: info.width, height: info.height, data: rgb }
+  } catch (error) {
+    const words = error instanceof Error ? error.message : ''
+    if (/pixel limit/i.test(words)) throw new PixelError(`has more than ${MOST_PIXELS / 1e6} million pixels`)
+    throw new PixelError(/missing|no such file/i.test(words) ? 'there is no such file' : 'is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read')
+  }
+}

@@ -1,0 +1,41 @@
+'use client'
+
+import Link from 'next/link'
+import { likelyCauses } from '@/core/match/checks/likelyCauses'
+import { MATCH_CHECKS, type CheckResult, type CheckStanding, type MatchTolerances } from '@/core/match/checks/matchCheck'
+import type { SettingDifference } from '@/core/prove/compareSettings'
+import { STATIONS } from '@/core/prove/settings'
+import { formatNumber } from '@/core/units/length'
+
+const MARKS: Record<CheckStanding, string> = { matches: '●', differs: '◆', unclear: '–' }
+const WORDS: Record<CheckStanding, string> = { matches: 'matches', differs: 'differs', unclear: 'cannot be said' }
+
+const inUnit = (value: number, unit: string) => (unit === 'places' ? `${value}` : unit === '°' ? `${formatNumber(Math.abs(value), 2)}°` : `${formatNumber(Math.abs(value), 1)} ${unit}`)
+
+/** Every check with its verdict, what it came to against what is allowed, and where it differs what may be behind it. */
+export function CheckLedger({ checks, standings, tolerances, differences, slug }: { checks: readonly CheckResult[]; standings: ReadonlyMap<string, CheckStanding>; tolerances: MatchTolerances; differences: readonly SettingDifference[]; slug: string }) {
+  return (
+    <ul aria-label="Checks" className="border-t border-line">
+      {checks.map((result) => {
+        const { label, unit } = MATCH_CHECKS[result.check]
+        const standing = standings.get(result.check)!
+        return (
+          <li key={result.check} className="border-b border-line py-1.5">
+            <p className={`flex justify-between gap-3 ${standing === 'differs' ? 'font-semibold text-signal' : ''}`}>
+              <span><span aria-hidden>{MARKS[standing]}</span> {label} <span className="sr-only">{WORDS[standing]}</span></span>
+              <span className="condensed whitespace-nowrap">{result.value === null ? '—' : `${inUnit(result.value, unit)} of ${formatNumber(tolerances[result.check], 2)}`}</span>
+            </p>
+            <p className="text-sm text-muted">{result.words}</p>
+            {standing === 'differs' && (
+              <ul className="text-sm">
+                {likelyCauses(result, differences).map(({ words, isEvidence, station }) => (
+                  <li key={words}>{isEvidence ? <b>Set otherwise: {words}.</b> : <>Usually {words}.</>} <Link href={`/jobs/${slug}/${station}`} className="underline underline-offset-4">{STATIONS[station]}</Link></li>
+                ))}
+              </ul>
+            )}
+          </li>
+        )
+      })}
+    </ul>
+  )
+}

@@ -1,0 +1,56 @@
+'use client'
+
+import { byCloseness, closenessTo } from '@/core/dry/closeness'
+import { readPull, type Pull } from '@/core/edition/pull'
+import { MATCH_CHECKS } from '@/core/match/checks/matchCheck'
+import { scanDistance } from '@/core/match/scan'
+import { formatNumber } from '@/core/units/length'
+import { Button } from '@/ui/Button'
+
+interface ContactSheetProps {
+  pulls: readonly Pull[]
+  bat: Pull
+  dry: boolean
+  chosen: string
+  unchecked: number
+  busy: boolean
+  /** how many of how many are done while all are checked */
+  batch: { done: number; of: number } | null
+  onChoose: (id: string) => void
+  onCheckAll: () => void
+  onCancel: () => void
+}
+
+/** Every impression that has a picture, the closest to the BAT first. */
+export function ContactSheet({ pulls, bat, dry, chosen, unchecked, busy, batch, onChoose, onCheckAll, onCancel }: ContactSheetProps) {
+  const picturesOf = (pull: Pull) => readPull(pull).scans[dry ? 'dry' : 'wet']
+  const ordered = byCloseness(pulls.filter(picturesOf), bat)
+  const without = pulls.length - ordered.length
+  return (
+    <section aria-label="Contact sheet" className="border-t-2 border-text pt-3">
+      <div className="mb-2 flex flex-wrap items-center gap-x-6 gap-y-2">
+        <h2 className="station-title">The edition by closeness</h2>
+        {batch ? (
+          <p role="status" className="flex flex-wrap items-center gap-3"><progress max={batch.of} value={batch.done} aria-label="Impressions checked" /> {batch.done} of {batch.of} checked <Button onClick={onCancel}>Stop after what is done</Button></p>
+        ) : unchecked > 0 && <Button disabled={busy} onClick={onCheckAll}>Check {unchecked === 1 ? 'the one' : `the ${unchecked}`} not checked yet</Button>}
+      </div>
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(9.5rem,1fr))] gap-3">
+        {ordered.map((pull) => {
+          const { match } = readPull(pull)
+          const far = match ? scanDistance(match) : null
+          const closeness = closenessTo(pull, bat)
+          return (
+            <li key={pull.id}>
+              <button type="button" aria-pressed={pull.id === chosen} onClick={() => onChoose(pull.id)} className={`grid w-full gap-1 border p-1.5 text-left ${pull.id === chosen ? 'border-2 border-text' : 'border-line'}`}>
+                <img src={`/pictures/${picturesOf(pull)!.imageId}/thumb`} alt="" loading="lazy" className="aspect-[6/5] w-full object-contain" />
+                <span className="flex justify-between gap-2"><b>Pull {pull.number}</b><span className={match?.outcome === 'differs' ? 'font-semibold text-signal' : ''}>{match ? (match.outcome === 'matches' ? '● matches' : '◆ differs') : 'not checked'}</span></span>
+                <span className="condensed text-sm text-muted">{far ? `ΔE00 ${formatNumber(match!.deltaE00.mean, 1)}${far.distance > 0 ? `; farthest: ${MATCH_CHECKS[far.check].label.toLowerCase()}` : ''}` : closeness ? closeness.by.join(', ') || 'as the BAT to the eye' : 'nothing known'}</span>
+              </button>
+            </li>
+          )
+        })}
+      </ul>
+      {without > 0 && <p className="mt-2 text-sm text-muted">{without === pulls.length ? 'No impression has' : without === 1 ? 'One more has' : `${without} more have`} no picture of the {dry ? 'dry' : 'wet'} print yet.</p>}
+    </section>
+  )
+}

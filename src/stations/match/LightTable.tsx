@@ -1,0 +1,141 @@
+'use client'
+
+import { useEffect, useMemo, useRef, useState } from 'react'
+import { placeKey, type FoundPlace } from '@/core/match/checks/matchCheck'
+import type { ImpressionMatch } from '@/core/match/matchImpression'
+import type { Rgb } from '@/core/match/picture'
+import { Choice } from '@/ui/Choice'
+import { useKey } from '@/ui/useKey'
+import { DIFFERENCE_STEPS, differenceColour } from './differenceColours'
+
+export const VIEWS = { swipe: 'Swipe', blink: 'Blink', beside: 'Side by side', difference: 'Difference' } as const
+type View = keyof typeof VIEWS
+/** Time each of the two is shown while they blink, ms. */
+const BLINK_MS = 700
+
+/** Draws pixels into a canvas of their own size. */
+function Sheet({ picture, alt, style }: { picture: Rgb; alt: string; style?: React.CSSProperties }) {
+  const canvas = useRef<HTMLCanvasElement>(null)
+  useEffect(() => {
+    const context = canvas.current?.getContext('2d')
+    if (!context) return
+    const image = context.createImageData(picture.width, picture.height)
+    for (let i = 0, k = 0; i < image.data.length; i += 4, k += 3) {
+      image.data[i] = picture.data[k]
+      image.data[i + 1] = picture.data[k + 1]
+      image.data[i + 2] = picture.data[k + 2]
+      image.data[i + 3] = 255
+    }
+    context.putImageData(image, 0, 0)
+  }, [picture])
+  return <canvas ref={canvas} width={picture.width} height={picture.height} role="img" aria-label={alt} className="block w-full" style={style} />
+}
+
+function DifferenceMap({ match }: { match: ImpressionMatch }) {
+  const canvas = useRef<HTMLCanvasElement>(null)
+  const { map } = match
+  useEffect(() => {
+    const context = canvas.current?.getContext('2d')
+    if (!context) return
+    const image = context.createImageData(map.width, map.height)
+    for (let i = 0; i < map.data.length; i++) {
+      const colour = differenceColour(map.data[i])
+      if (!colour) continue
+      image.data[4 * i] = colour[0]
+      image.data[4 * i + 1] = colour[1]
+      image.data[4 * i + 2] = colour[2]
+      image.data[4 * i + 3] = 255
+    }
+    context.putImageData(image, 0, 0)
+  }, [map])
+  const share = (value: number, all: number) => `${(100 * value) / all}%`
+  const { width, height } = match.reference
+  return (
+    <div className="relative bg-raised" style={{ aspectRatio: `${width} / ${height}` }}>
+      <canvas ref={canvas} width={map.width} height={map.height} role="img" aria-label="How far each place of the plate is from the BAT, ΔE00" className="absolute" style={{ left: share(map.leftMm * match.pixelsPerMm, width), top: share(map.topMm * match.pixelsPerMm, height), width: share(map.width, width), height: share(map.height, height) }} />
+    </div>
+  )
+}
+
+interface LightTableProps {
+  match: ImpressionMatch
+  name: string
+  places: readonly FoundPlace[]
+  accepted: ReadonlySet<string>
+  current: number
+}
+
+/** Both prints over one another on the light table: swiped, blinked, beside one another, or as what differs, with the places marked. */
+export function LightTable({ match, name, places, accepted, current }: LightTableProps) {
+  const [view, setView] = useState<View>('swipe')
+  const [by, setBy] = useState<'plate' | 'sheet'>('sheet')
+  const [part, setPart] = useState(50)
+  const [isOver, setOver] = useState(true)
+  const { reference, impression, pixelsPerMm, plate, placed } = match
+  const [widthMm, heightMm] = [reference.width / pixelsPerMm, reference.height / pixelsPerMm]
+  useEffect(() => {
+    // Where a person asked for no motion the two change only by hand.
+    if (view !== 'blink' || window.matchMedia('(prefers-reduced-motion: reduce)').matches) return
+    const timer = setInterval(() => setOver((over) => !over), BLINK_MS)
+    return () => clearInterval(timer)
+  }, [view])
+  useKey(({ key }) => {
+    if (key !== 'b') return false
+    if (view === 'blink') setOver((over) => !over)
+    else setView('blink')
+    return true
+  })
+  const laidOver = useMemo(() => {
+    if (by === 'sheet') return undefined
+    const origin = `${(100 * (plate.leftMm + plate.widthMm / 2)) / widthMm}% ${(100 * (plate.topMm + plate.heightMm / 2)) / heightMm}%`
+    return { transformOrigin: origin, transform: `rotate(${-placed.degrees}deg) scale(${1 / (1 + placed.scalePercent / 100)}) translate(${(-100 * placed.xMm) / widthMm}%, ${(-100 * placed.yMm) / heightMm}%)` }
+  }, [by, plate, placed, widthMm, heightMm])
+  const marks = (
+    <svg viewBox={`0 0 ${widthMm} ${heightMm}`} className="pointer-events-none absolute inset-0 h-full w-full" aria-hidden>
+      {places.map((place, i) => {
+        const [x, y, w, h] = [place.xMm - 1.5, place.yMm - 1.5, place.widthMm + 3, place.heightMm + 3]
+        const size = Math.max(4, widthMm / 45)
+        return (
+          <g key={placeKey(place)}>
+            <rect x={x} y={y} width={w} height={h} fill="none" stroke="#fff" strokeWidth={i === current ? 2.2 : 1.4} />
+            <rect x={x} y={y} width={w} height={h} fill="none" stroke="#9a2b00" strokeWidth={i === current ? 1.4 : 0.7} strokeDasharray={accepted.has(placeKey(place)) ? '2 2' : undefined} />
+            <text x={x} y={y - 1.2} fontSize={size} fontWeight={700} fill="#9a2b00" stroke="#fff" strokeWidth={0.7} paintOrder="stroke">{i + 1}</text>
+          </g>
+        )
+      })}
+    </svg>
+  )
+  const over = view === 'swipe' ? { clipPath: `inset(0 ${100 - part}% 0 0)` } : { visibility: isOver ? 'visible' as const : 'hidden' as const }
+  return (
+    <section aria-label="Light table" className="min-w-0">
+      <div className="mb-2 flex flex-wrap items-center gap-x-4 gap-y-2">
+        <Choice label="How to look" value={view} options={Object.entries(VIEWS) as [View, string][]} onPick={setView} />
+        {view !== 'difference' && <Choice label="Laid over one another" value={by} options={[['sheet', 'by the sheet'], ['plate', 'by the plate']]} onPick={setBy} />}
+      </div>
+      {view === 'beside' ? (
+        <div className="grid gap-2 sm:grid-cols-2">
+          <figure><Sheet picture={reference} alt="The BAT" /><figcaption className="text-sm">BAT</figcaption></figure>
+          <figure><div className="relative overflow-hidden"><Sheet picture={impression} alt={name} style={laidOver} />{marks}</div><figcaption className="text-sm">{name}</figcaption></figure>
+        </div>
+      ) : view === 'difference' ? (
+        <div className="relative"><DifferenceMap match={match} />{marks}</div>
+      ) : (
+        <div className="relative overflow-hidden">
+          <Sheet picture={reference} alt="The BAT" />
+          <div className="absolute inset-0" style={over}><Sheet picture={impression} alt={name} style={laidOver} /></div>
+          {view === 'swipe' && <span aria-hidden className="absolute inset-y-0 w-0.5 bg-text" style={{ left: `${part}%` }} />}
+          {marks}
+        </div>
+      )}
+      {view === 'swipe' && (
+        <label className="mt-1 flex items-center gap-3 text-sm"><span>{name}</span><input type="range" min="0" max="100" value={part} aria-label="Swipe between the BAT and the impression" onChange={({ target }) => setPart(Number(target.value))} className="h-11 min-w-0 flex-1 accent-current" /><span>BAT</span></label>
+      )}
+      {view === 'blink' && <p className="mt-1 min-h-11 py-2 text-sm">Now: <b>{isOver ? name : 'BAT'}</b>. <button type="button" className="min-h-11 underline underline-offset-4" onClick={() => setOver(!isOver)}>Change over</button> (B)</p>}
+      {view === 'difference' && (
+        <ul aria-label="What the greys mean, ΔE00" className="mt-2 flex flex-wrap gap-x-4 text-sm">
+          {DIFFERENCE_STEPS.map(({ from, colour, words }) => <li key={from} className="flex items-center gap-1.5"><span aria-hidden className="inline-block size-4 border border-line" style={{ background: `rgb(${colour.join(' ')})` }} />{words}</li>)}
+        </ul>
+      )}
+    </section>
+  )
+}

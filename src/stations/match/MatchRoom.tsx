@@ -1,0 +1,181 @@
+'use client'
+
+import Link from 'next/link'
+import { useEffect, useRef, useState } from 'react'
+import { readPull, type Pull } from '@/core/edition/pull'
+import type { PrintedZone } from '@/core/match/checks/colourCheck'
+import { checkStanding, MATCH_CHECK_KEYS, MATCH_CHECKS, placeKey, USUAL_MATCH_TOLERANCES, type FoundPlace, type MatchTolerances } from '@/core/match/checks/matchCheck'
+import type { Corners } from '@/core/match/homography'
+import { MATCH_STEPS, type ImpressionMatch, type MatchImpressionInput } from '@/core/match/matchImpression'
+import { unlikeScans, type MatchVerdict, type Scan } from '@/core/match/scan'
+import { compareSettings } from '@/core/prove/compareSettings'
+import { Button } from '@/ui/Button'
+import { Choice } from '@/ui/Choice'
+import { SelectField, TextField } from '@/ui/Field'
+import { NumberField } from '@/ui/NumberField'
+import { PlateMark } from '@/ui/PlateMark'
+import { useBench } from '../bench/BenchContext'
+import { problemAt } from '../bench/problemAt'
+import { Problems } from '../pull/Problems'
+import { usePull } from '../pull/usePull'
+import { CheckLedger } from './CheckLedger'
+import { ContactSheet } from './ContactSheet'
+import { CornersDialog } from './CornersDialog'
+import { LightTable } from './LightTable'
+import { PlaceStepper } from './PlaceStepper'
+import { ScanField } from './ScanField'
+import { useMatch } from './useMatch'
+
+interface MatchRoomProps {
+  /** the edition's pulls of the run on the bench */
+  pulls: Pull[]
+  bat: Pull | null
+  sheet: MatchImpressionInput['sheet']
+  plate: MatchImpressionInput['plate']
+  zones: PrintedZone[]
+  /** the pull of the address, if it names one */
+  asked: string | null
+}
+
+const scanOf = (pull: Pull, dry: boolean): Scan | null => readPull(pull).scans[dry ? 'dry' : 'wet']
+const pictureOf = ({ imageId, corners }: Scan) => ({ url: `/pictures/${imageId}/pixels`, corners: corners as Corners | null })
+const placesOf = (match: ImpressionMatch): FoundPlace[] => match.checks.flatMap(({ places }) => places)
+
+/** What a comparison says of the print, with what was let pass. */
+function verdictOf(match: ImpressionMatch, bat: Pull, accepted: ReadonlyMap<string, string>, tolerances: MatchTolerances): MatchVerdict {
+  const keys = new Set(accepted.keys())
+  const places = placesOf(match)
+  return {
+    referencePullId: bat.id, outcome: match.checks.some((result) => checkStanding(result, tolerances, keys) === 'differs') ? 'differs' : 'matches',
+    deltaE00: { mean: match.colour.mean, p95: match.colour.p95 },
+    values: Object.fromEntries(match.checks.map(({ check, value }) => [check, value])) as MatchVerdict['values'],
+    places, accepted: places.filter((place) => accepted.has(placeKey(place))).map((place) => ({ ...place, why: accepted.get(placeKey(place))! })), tolerances,
+  }
+}
+
+/** Match check: an impression's picture held against the BAT's, what differs, where and why, and the verdict on the print. */
+export function MatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRoomProps) {
+  const { job } = useBench()
+  const { hand, setHand, busy, problems, add } = usePull()
+  const { step, compare, cancel } = useMatch()
+  const [dry, setDry] = useState(true)
+  const [chosen, setChosen] = useState(() => asked ?? (pulls.findLast((pull) => scanOf(pull, true)) ?? pulls.at(-1))?.id ?? '')
+  const pull = pulls.find(({ id }) => id === chosen) ?? null
+  const [result, setResult] = useState<{ key: string; match: ImpressionMatch | null; refusal: string | null } | null>(null)
+  const [accepted, setAccepted] = useState<ReadonlyMap<string, string>>(new Map())
+  const [current, setCurrent] = useState(0)
+  const lastTolerances = pulls.map((one) => readPull(one).match?.tolerances).findLast(Boolean) ?? USUAL_MATCH_TOLERANCES
+  const [tolerances, setTolerances] = useState<MatchTolerances>(lastTolerances)
+  const [batch, setBatch] = useState<{ done: number; of: number } | null>(null)
+  const stopped = useRef(false)
+
+  const [ours, theirs] = [bat && scanOf(bat, dry), pull && scanOf(pull, dry)]
+  const key = ours && theirs && pull ? JSON.stringify([pull.id, ours, theirs]) : null
+  const task = (reference: Scan, impression: Scan) => ({ reference: pictureOf(reference), impression: pictureOf(impression), sheet, plate, zones })
+  const unlike = ours && theirs ? unlikeScans(ours, theirs) : null
+
+  const run = async () => {
+    if (!key || !ours || !theirs || !pull) return
+    const compared = await compare(task(ours, theirs))
+    if (!compared) return
+    setResult({ key, match: 'match' in compared ? compared.match : null, refusal: 'refusal' in compared ? compared.refusal : null })
+    setAccepted(new Map(readPull(pull).match?.accepted.map((place) => [placeKey(place), place.why]) ?? []))
+    setCurrent(0)
+  }
+  const begun = useRef<string | null>(null)
+  useEffect(() => {
+    if (!key || unlike || batch || begun.current === key) return
+    begun.current = key
+    // The work itself is elsewhere; what comes of it is shown when it comes.
+    void run()
+  })
+
+  if (!bat) return <PlateMark title="Match check"><p className="border border-line bg-ground p-4">First approve a proof as BAT, the approved proof, at the station Prove: impressions are held against it.</p></PlateMark>
+  if (pulls.length === 0) return <PlateMark title="Match check"><p className="border border-line bg-ground p-4">No pull of the edition yet: there is nothing to hold against the BAT.</p></PlateMark>
+
+  const match = result && result.key === key ? result.match : null
+  const refusal = unlike ?? (result && result.key === key ? result.refusal : null)
+  const keys = new Set(accepted.keys())
+  const standings = new Map(match?.checks.map((check) => [check.check as string, checkStanding(check, tolerances, keys)]) ?? [])
+  const places = match ? placesOf(match) : []
+  const differing = [...standings.values()].filter((standing) => standing === 'differs').length
+  const name = pull ? `Pull ${pull.number}` : ''
+  const addScan = (id: string) => async (scan: Scan) => { await add(id, [{ kind: 'scan', scan }], 'a new picture') }
+  const setCorners = (of: Pull, scan: Scan, corners: Corners | null) => void add(of.id, [{ kind: 'scan', scan: { ...scan, corners: corners as Scan['corners'] } }], 'corners of the sheet set by hand')
+  const keepVerdict = () => pull && match && void add(pull.id, [{ kind: 'match', match: verdictOf(match, bat, accepted, tolerances) }], 'compared again')
+  const unchecked = pulls.filter((one) => scanOf(one, dry) && !readPull(one).match)
+  const checkAll = async () => {
+    if (!ours || !hand.trim()) return void add(bat.id, [])
+    stopped.current = false
+    for (const [i, one] of unchecked.entries()) {
+      setBatch({ done: i, of: unchecked.length })
+      const compared = await compare(task(ours, scanOf(one, dry)!))
+      if (!compared || stopped.current) break
+      if ('match' in compared && !(await add(one.id, [{ kind: 'match', match: verdictOf(compared.match, bat, new Map(), tolerances) }]))) break
+    }
+    setBatch(null)
+  }
+  const kept = pull ? readPull(pull).match : null
+
+  return (
+    <PlateMark title="Match check" aside={<p className="flex flex-wrap items-center gap-x-4 text-sm">against the BAT, proof {bat.number} <Link href={`/jobs/${job.slug}/edition`} className="inline-flex min-h-11 items-center underline underline-offset-4">Back to the edition</Link></p>}>
+      <div className="mb-3 grid items-end gap-3 sm:grid-cols-[minmax(0,14rem)_auto_minmax(0,14rem)] sm:justify-start">
+        <SelectField label="Impression" value={chosen} options={pulls.map(({ id, number }) => [id, `Pull ${number}`] as const)} onPick={setChosen} />
+        <Choice label="Pictures of the dry or of the wet print" value={dry ? 'dry' : 'wet'} options={[['dry', 'Dry'], ['wet', 'Wet']]} onPick={(next) => setDry(next === 'dry')} />
+        <TextField label="Who looks" value={hand} onText={setHand} problem={problemAt(problems, 'hand')} />
+      </div>
+      <Problems problems={problems} except={['hand']} />
+      {(!ours || !theirs) && (
+        <div className="grid gap-6 border-y border-line py-4 md:grid-cols-2">
+          {!ours && <ScanField key={`bat ${dry}`} what={`the BAT, ${dry ? 'dry' : 'wet'}`} dry={dry} onScan={addScan(bat.id)} />}
+          {!theirs && pull && <ScanField key={`${pull.id} ${dry}`} what={`pull ${pull.number}, ${dry ? 'dry' : 'wet'}`} dry={dry} onScan={addScan(pull.id)} />}
+        </div>
+      )}
+      {step !== null && !batch && (
+        <div role="status" className="my-3 flex flex-wrap items-center gap-4 border-l-4 border-text bg-raised p-3">
+          <p>{MATCH_STEPS[step]}… <progress max={MATCH_STEPS.length} value={step} aria-label="How far the comparison is" /></p>
+          <Button onClick={cancel}>Cancel</Button>
+        </div>
+      )}
+      {key && !match && !refusal && step === null && <p className="my-3"><Button onClick={() => void run()}>Lay pull {pull?.number} over the BAT</Button></p>}
+      {refusal && <p role="alert" className="my-3 border-l-4 border-signal bg-raised p-3 font-semibold">◆ {refusal}</p>}
+      {match && pull && (
+        <div className="grid gap-5 lg:grid-cols-[minmax(0,1fr)_20rem]">
+          <div className="min-w-0">
+            <LightTable match={match} name={name} places={places} accepted={keys} current={current} />
+            <PlaceStepper
+              key={key} places={places} accepted={accepted} current={Math.min(current, places.length - 1)} onCurrent={setCurrent}
+              onAccept={(place, why) => setAccepted((now) => {
+                const next = new Map(now)
+                if (why === null) next.delete(placeKey(place))
+                else next.set(placeKey(place), why)
+                return next
+              })}
+            />
+          </div>
+          <div>
+            <h2 className="far-number text-2xl" aria-live="polite">{differing === 0 ? '● Matches the BAT' : `◆ Differs in ${differing} of ${match.checks.length}`}</h2>
+            <p className="mt-2 mb-3 text-sm text-muted">{kept ? `On the print: ${kept.outcome === 'matches' ? 'matches' : 'differs'}${kept.accepted.length > 0 ? `, ${kept.accepted.length} accepted` : ''}.` : 'Nothing on the print yet.'}</p>
+            <Button look="main" disabled={busy} className="mb-3 w-full" onClick={keepVerdict}>Write the verdict on pull {pull.number}</Button>
+            <CheckLedger checks={match.checks} standings={standings} tolerances={tolerances} differences={compareSettings(bat.settings, pull.settings)} slug={job.slug} />
+            <details className="mt-2">
+              <summary className="min-h-11 py-2">How far each may stray</summary>
+              <div className="grid grid-cols-2 gap-2">
+                {MATCH_CHECK_KEYS.map((check) => <NumberField key={check} label={MATCH_CHECKS[check].label} unit={MATCH_CHECKS[check].unit} value={tolerances[check]} onValue={(value) => value !== null && value >= 0 && value <= 100 && setTolerances({ ...tolerances, [check]: value })} />)}
+              </div>
+              <p className="mt-1 text-sm text-muted">Kept with the verdict, and used for the next print.</p>
+            </details>
+            <div className="mt-2 flex flex-wrap gap-x-4">
+              {ours && <CornersDialog what="the BAT’s picture" imageId={ours.imageId} corners={match.corners.reference} busy={busy} onKeep={(corners) => setCorners(bat, ours, corners)} />}
+              {theirs && <CornersDialog what={`the picture of pull ${pull.number}`} imageId={theirs.imageId} corners={match.corners.impression} busy={busy} onKeep={(corners) => setCorners(pull, theirs, corners)} />}
+            </div>
+          </div>
+        </div>
+      )}
+      <ContactSheet pulls={pulls} bat={bat} dry={dry} chosen={chosen} unchecked={ours ? unchecked.length : 0} busy={busy || step !== null} batch={batch} onChoose={setChosen} onCheckAll={() => void checkAll()} onCancel={() => {
+        stopped.current = true
+        cancel()
+      }} />
+    </PlateMark>
+  )
+}
