@@ -1,5 +1,6 @@
 import sharp from 'sharp'
 import type { Settings } from '@/core/prove/settings'
+import { encodePixels } from '@/data/pixels'
 import { loadStore } from '@/data/store'
 import { reliefOf, type PlateRelief } from '@/devices/plateRelief'
 import { printConditions } from '@/devices/printConditions'
@@ -19,6 +20,5 @@ async function plateRelief(motif: Motif): Promise<PlateRelief> {
 export async function printScan(motif: Motif, settings: Settings, faults: Partial<PrintFaults>, seed: number): Promise<Buffer> {
   const { inks, papers } = await loadStore()
   const paper = papers.find(({ id }) => id === settings.paper.paperId)!
-  const { width, height, data } = scanPrint(await plateRelief(motif), printConditions(settings, settings, inks, paper.reflectance), { ...NO_FAULTS, ...faults }, { ...USUAL_SCAN, dpi: DPI, skewDegrees: ((seed % 17) - 8) / 10 }, seed)
-  return sharp(data, { raw: { width, height, channels: 3 } }).jpeg({ quality: 92 }).toBuffer()
+  return encodePixels(scanPrint(await plateRelief(motif), printConditions(settings, settings, inks, paper.reflectance), { ...NO_FAULTS, ...faults }, { ...USUAL_SCAN, dpi: DPI, skewDegrees: ((seed % 17) - 8) / 10 }, seed))
 }

@@ -107,7 +107,7 @@ class JobStory {
   /** Scans a dry print on our own model of one: made with the settings given, held against the same. */
   async scan(pullId: string, name: string, motif: Motif, settings: Settings, faults: Partial<PrintFaults>, by: string): Promise<void> {
     const image = await keepPicture(await printScan(motif, settings, faults, seedOf(name)), `${name}.jpg`, this.now())
-    this.revision = await addEvents(this.id, this.revision, { pullId, events: [{ kind: 'scan', scan: { imageId: image, taken: 'scanner', dry: true, corners: null } }], by, why: '' }, this.now())
+    this.revision = await addEvents(this.id, this.revision, { pullId, events: [{ kind: 'scan', scan: { imageId: image, taken: 'model', dry: true, corners: null } }], by, why: '' }, this.now())
     this.later(4)
   }
 

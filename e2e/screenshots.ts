@@ -52,6 +52,7 @@ const MORE: Record<string, string> = {
   drying: '/drying',
   tone: '/jobs/mooring-posts/wipe/tone',
   signed: '/jobs/the-pilot-s-window/dry',
+  model: '/jobs/samphire/prove/model',
   runs: '/jobs/two-tides/runs',
   'second-run': '/jobs/two-tides/edition',
 }

@@ -29,3 +29,9 @@ export async function readPixels(path: string, longest?: number): Promise<Rgb> {
     throw new PixelError(/missing|no such file/i.test(words) ? 'there is no such file' : 'is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read')
   }
 }
+
+/** Pixels as a JPEG file. */
+export async function encodePixels({ width, height, data }: Rgb): Promise<Buffer> {
+  const { default: sharp } = await import('sharp')
+  return sharp(data, { raw: { width, height, channels: 3 } }).jpeg({ quality: 92 }).toBuffer()
+}

@@ -9,7 +9,7 @@ import { reliefOf } from './plateRelief'
 import { printConditions, type PrintConditions } from './printConditions'
 import { NO_FAULTS, type PrintFaults } from './printFaults'
 import { scanPrint, USUAL_SCAN } from './scanner'
-import { strokePlate } from './strokePlate.test.fixture'
+import { strokePlate } from './strokePlate'
 
 const RELIEF = strokePlate(11)
 const DPI = 100

@@ -1,3 +1,4 @@
+import { benchFaults } from './faultsBench'
 import { benchInk } from './inkBench'
 import { benchMatch } from './matchBench'
 import { benchPlan } from './planBench'
@@ -6,6 +7,7 @@ import { benchWear } from './wearBench'
 
 /** Each bench prints what it measured beside what was wanted, and answers whether it was met. */
 const BENCHES: Record<string, () => boolean | Promise<boolean>> = {
+  faults: benchFaults,
   ink: benchInk,
   match: benchMatch,
   plan: benchPlan,

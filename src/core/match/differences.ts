@@ -60,17 +60,22 @@ export function laidOver({ width, height, data: ours }: Rgb, impression: Rgb, { 
 /** Means of every 3 × 3 square, three numbers a pixel: what single grains of paper and scanner differ by is no difference. */
 export function evened(lab: Float32Array, width: number, height: number): Float32Array {
   const across = new Float32Array(lab.length)
+  const line = 3 * width
   for (let y = 0; y < height; y++) {
-    const row = 3 * y * width
-    const last = row + 3 * (width - 1)
-    for (let k = row; k < row + 3 * width; k++) across[k] = (lab[k < row + 3 ? k : k - 3] + lab[k] + lab[k >= last ? k : k + 3]) / 3
+    const row = y * line
+    const last = row + line - 3
+    for (let k = row + 3; k < last; k++) across[k] = (lab[k - 3] + lab[k] + lab[k + 3]) / 3
+    // At the border the pixel itself stands for its missing neighbour.
+    for (let c = 0; c < 3; c++) {
+      across[row + c] = (2 * lab[row + c] + lab[row + c + 3]) / 3
+      across[last + c] = (2 * lab[last + c] + lab[last + c - 3]) / 3
+    }
   }
   const even = new Float32Array(lab.length)
-  const line = 3 * width
   for (let y = 0; y < height; y++) {
     const above = y > 0 ? -line : 0
     const below = y < height - 1 ? line : 0
-    for (let k = y * line; k < (y + 1) * line; k++) even[k] = (across[k + above] + across[k] + across[k + below]) / 3
+    for (let k = y * line, end = k + line; k < end; k++) even[k] = (across[k + above] + across[k] + across[k + below]) / 3
   }
   return even
 }
@@ -82,9 +87,12 @@ const STEP = 0.02
 export function quantiles(values: Float32Array, shares: readonly number[]): number[] {
   const counts = new Uint32Array(Math.ceil(120 / STEP) + 1)
   let all = 0
-  for (const value of values) {
+  const last = counts.length - 1
+  for (let i = 0; i < values.length; i++) {
+    const value = values[i]
     if (value < 0) continue
-    counts[Math.min(counts.length - 1, Math.floor(value / STEP))] += 1
+    const step = (value / STEP) | 0
+    counts[step < last ? step : last] += 1
     all += 1
   }
   return shares.map((share) => {
@@ -133,7 +141,9 @@ export function findDifferences(reference: Rgb, impression: Rgb, at: Similarity,
   const other = evened(srgbToLabMap(rgb), width, height)
   const map = new Float32Array(width * height).fill(-1)
   const lightness = new Float32Array(width * height)
-  let [sum, count, max] = [0, 0, 0]
+  let sum = 0
+  let count = 0
+  let max = 0
   for (let i = 0, k = 0; i < map.length; i++, k += 3) {
     lightness[i] = one[k]
     if (!seen[i]) continue
@@ -147,7 +157,8 @@ export function findDifferences(reference: Rgb, impression: Rgb, at: Similarity,
   const [paper] = quantiles(lightness, [0.95])
   const mmPerPixel = (25.4 * times) / dpi
   const bound = middle + REGION_DELTA_E
-  const mask = Uint8Array.from(map, (value) => (value > bound ? 1 : 0))
+  const mask = new Uint8Array(map.length)
+  for (let i = 0; i < map.length; i++) if (map[i] > bound) mask[i] = 1
   const regions = partsOf(mask, width, height, Math.max(1, Math.round(REGION_GAP_MM / mmPerPixel)))
     .filter((part) => part.length * mmPerPixel ** 2 >= REGION_MM2)
     .map((part): Region => {

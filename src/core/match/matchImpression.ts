@@ -40,9 +40,6 @@ export interface MatchImpressionInput {
   zones: readonly PrintedZone[]
 }
 
-/** Steps of the work, in order: what is going on, for whoever waits. */
-export const MATCH_STEPS = ['Finding both sheets', 'Evening the light', 'Finding the plate', 'Laying one over the other', 'Looking for what differs'] as const
-
 export interface ImpressionMatch {
   /** both sheets upright, their light evened; the impression laid over the reference by its plate */
   reference: Rgb
@@ -105,7 +102,7 @@ function plateMarks({ width, height, pixelsPerMm, plate, referenceInk, impressio
  * Holds the scan of an impression against that of the approved proof: finds and straightens both sheets, evens their light by their margins,
  * lays one over the other by what the plate prints, and goes through the checks.
  *
- * @param tell hears what is going on, as the place of a step in `MATCH_STEPS`
+ * @param tell hears what is going on, as the place of a step in `MATCH_STEPS` (matchSteps)
  * @returns what was found, or why the two cannot be compared
  */
 export function matchImpression({ reference, impression, sheet, plate, zones }: MatchImpressionInput, tell: (step: number) => void = () => undefined): ImpressionMatch | MatchRefusal {

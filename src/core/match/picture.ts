@@ -4,10 +4,13 @@ export interface Rgb { width: number; height: number; data: Uint8Array | Uint8Cl
 /** A picture in grey, 0 to 1. Points are measured continuously: a pixel covers [i, i + 1), its middle is at i + ½. */
 export interface Grey { width: number; height: number; data: Float32Array }
 
-/** The lightness a plate is compared by: the weighted sum of the coded channels (ITU-R BT.601), 0 to 1. */
+/** Shares of the coded channels in the lightness a plate is compared by (ITU-R BT.601), for every byte, 0 to 1. */
+const [RED, GREEN, BLUE] = [0.299, 0.587, 0.114].map((share) => Float32Array.from({ length: 256 }, (_, byte) => (share * byte) / 255))
+
+/** The lightness a plate is compared by: the weighted sum of the coded channels, 0 to 1. */
 export function greyOf({ width, height, data }: Rgb): Grey {
   const grey = new Float32Array(width * height)
-  for (let i = 0, p = 0; i < grey.length; i++, p += 3) grey[i] = (0.299 * data[p] + 0.587 * data[p + 1] + 0.114 * data[p + 2]) / 255
+  for (let i = 0, p = 0; i < grey.length; i++, p += 3) grey[i] = RED[data[p]] + GREEN[data[p + 1]] + BLUE[data[p + 2]]
   return { width, height, data: grey }
 }
 
@@ -51,6 +54,19 @@ export function shrunk({ width, height, data }: Rgb, times: number): Rgb {
   if (times <= 1) return { width, height, data }
   const [w, h] = [Math.floor(width / times), Math.floor(height / times)]
   const small = new Uint8Array(3 * w * h)
+  if (times === 2) {
+    // The usual case, 300 dots an inch to 150, without inner loops.
+    for (let y = 0; y < h; y++) {
+      let at = 6 * y * width
+      const line = 3 * width
+      for (let to = 3 * y * w, end = to + 3 * w; to < end; to += 3, at += 6) {
+        small[to] = (data[at] + data[at + 3] + data[at + line] + data[at + line + 3] + 2) >> 2
+        small[to + 1] = (data[at + 1] + data[at + 4] + data[at + line + 1] + data[at + line + 4] + 2) >> 2
+        small[to + 2] = (data[at + 2] + data[at + 5] + data[at + line + 2] + data[at + line + 5] + 2) >> 2
+      }
+    }
+    return { width: w, height: h, data: small }
+  }
   const area = times * times
   for (let y = 0; y < h; y++) {
     for (let x = 0; x < w; x++) {

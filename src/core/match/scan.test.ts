@@ -4,8 +4,10 @@ import { scanSeries } from '../edition/editionProgress'
 import { readPull, type Pull, type PullEvent } from '../edition/pull'
 import { compareSettings } from '../prove/compareSettings'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
+import { solveMisregister } from '../register/misregister'
 import { likelyCauses } from './checks/likelyCauses'
 import { checkStanding, placeKey, USUAL_MATCH_TOLERANCES, type FoundPlace } from './checks/matchCheck'
+import { misfitMarks } from './misfitMarks'
 import { scanDistance, scanSchema, unlikeScans, type MatchVerdict } from './scan'
 
 const spot: FoundPlace = { check: 'marks', what: 'spot', xMm: 12, yMm: 30, widthMm: 1, heightMm: 1 }
@@ -64,5 +66,17 @@ describe('an edition compared', () => {
   it('stands in the chart with what is allowed, and names those that differ', () => {
     expect(scanSeries([pull(1)])).toBeNull()
     expect(scanSeries([matched(1, {}), pull(2), matched(3, { outcome: 'differs', deltaE00: { mean: 4, p95: 9 } })])).toEqual({ points: [{ pull: 1, value: 0.8 }, { pull: 3, value: 4 }], band: { target: 0, low: 0, high: USUAL_MATCH_TOLERANCES.colour }, differing: [3] })
+  })
+})
+
+describe('where a scan shows the plate', () => {
+  // The solver of hand-measured marks is the independent check: y up, anticlockwise.
+  it('is the misfit a person would have measured', () => {
+    const solved = solveMisregister({ marks: misfitMarks({ xMm: 1.4, yMm: -0.8, degrees: 0.4, scalePercent: 0.1 }, { widthMm: 180, heightMm: 120 }) })
+    expect(solved.shiftMm.x).toBeCloseTo(1.4, 9)
+    expect(solved.shiftMm.y).toBeCloseTo(0.8, 9)
+    expect(solved.rotationDeg).toBeCloseTo(-0.4, 9)
+    expect(solved.stretchXPercent).toBeCloseTo(0.1, 9)
+    expect(solved.residualMm).toBeCloseTo(0, 9)
   })
 })

@@ -3,7 +3,7 @@ import { finite, label, nonNegative, remark } from '../units/schemas'
 import { foundPlaceSchema, MATCH_CHECK_KEYS, matchTolerancesSchema, type MatchCheck } from './checks/matchCheck'
 
 /** How a picture of an impression was taken. */
-export const TAKEN = { scanner: 'Scanner', camera: 'Photograph from above' } as const
+export const TAKEN = { scanner: 'Scanner', camera: 'Photograph from above', model: 'Simulated, a model' } as const
 
 const share = finite.min(-0.5, { error: 'must be near the picture' }).max(1.5, { error: 'must be near the picture' })
 const corner = z.tuple([share, share])
@@ -12,7 +12,7 @@ const corner = z.tuple([share, share])
 export const scanSchema = z
   .strictObject({
     imageId: label,
-    taken: z.enum(['scanner', 'camera']),
+    taken: z.enum(['scanner', 'camera', 'model']),
     dry: z.boolean(),
     /** top left, top right, bottom right, bottom left, as shares of the picture; null: found by the tool */
     corners: z.tuple([corner, corner, corner, corner]).nullable(),

@@ -14,9 +14,10 @@ export function impressionWords(pull: Pull): string {
   return [eye === null ? 'not judged by eye' : eye === 'same' ? 'as the BAT' : eye, ...complaintsOf(features).map(([feature, value]) => featureWords(feature, value).toLowerCase()), ...faults.map(({ where, what }) => `${what}, ${PLACES[where]}`)].join('; ')
 }
 
-/** An impression drawn from what was seen of it: sheet, plate as light or dark as the eye found it, and a mark where a fault lies. Drawn, not photographed. */
+/** An impression in small: its scan where there is one; else drawn from what was seen of it: sheet, plate as light or dark as the eye found it, and a mark where a fault lies. */
 export function ImpressionThumb({ pull, widthMm, heightMm }: { pull: Pull; widthMm: number; heightMm: number }) {
-  const { eye, faults } = readPull(pull)
+  const { eye, faults, scans } = readPull(pull)
+  if (scans.dry) return <img src={`/pictures/${scans.dry.imageId}/thumb`} alt="" width="64" height="64" className="size-16 object-contain" />
   const scale = Math.min(44 / widthMm, 44 / heightMm)
   const [w, h] = [widthMm * scale, heightMm * scale]
   const [x, y] = [(64 - w) / 2, (60 - h) / 2]

@@ -23,6 +23,7 @@ interface PullTableProps {
 export function PullTable({ pulls, busy, locked, onAdd }: PullTableProps) {
   if (pulls.length === 0) return null
   const read = QUANTITY_KEYS.filter((quantity) => pulls.some((pull) => readPull(pull).readings[quantity] !== undefined))
+  const isScanned = pulls.some((pull) => readPull(pull).match)
   return (
     <div className="relative overflow-x-auto border-t-2 border-text" tabIndex={0} role="region" aria-label="Pulls so far">
       <table className="condensed w-full text-sm">
@@ -32,6 +33,7 @@ export function PullTable({ pulls, busy, locked, onAdd }: PullTableProps) {
             <th scope="col" className="font-normal">Moment</th>
             <th scope="col" className="font-normal">Eye</th>
             {read.map((quantity) => <th key={quantity} scope="col" className="font-normal">{QUANTITIES[quantity].label}</th>)}
+            {isScanned && <th scope="col" className="font-normal">Scan</th>}
             <th scope="col" className="font-normal">Hand</th>
             <th scope="col" className="font-normal">Stands as</th>
             {!locked && <th scope="col"><span className="sr-only">Amend</span></th>}
@@ -39,13 +41,14 @@ export function PullTable({ pulls, busy, locked, onAdd }: PullTableProps) {
         </thead>
         <tbody>
           {pulls.map((pull) => {
-            const { eye, readings, features, decision, amended } = readPull(pull)
+            const { eye, readings, features, match, decision, amended } = readPull(pull)
             return (
               <tr key={pull.id} className="border-t border-line">
                 <th scope="row" className="py-1.5 text-left text-base">{pull.number}</th>
                 <td>{writeMoment(pull.pulledAt, pull.zone).slice(0, 16)}</td>
                 <td>{[eye ?? '—', ...complaintsOf(features).map(([feature, value]) => featureWords(feature, value).toLowerCase())].join('; ')}</td>
                 {read.map((quantity) => <td key={quantity}>{readings[quantity] === undefined ? '—' : `${formatNumber(readings[quantity], 2)} ${QUANTITIES[quantity].unit}`}</td>)}
+                {isScanned && <td className={match?.outcome === 'differs' ? 'font-semibold' : ''}>{match ? `${match.outcome === 'differs' ? '◆ differs' : 'matches'}, ΔE00 ${formatNumber(match.deltaE00.mean, 1)}` : '—'}</td>}
                 <td>{pull.hands.inked}</td>
                 <td className={decision?.decision === 'rejected' ? 'font-semibold' : ''}>
                   {decision ? DECISION[decision.decision] : 'open'}

@@ -3,8 +3,8 @@
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { placeKey, type FoundPlace } from '@/core/match/checks/matchCheck'
 import type { ImpressionMatch } from '@/core/match/matchImpression'
-import type { Rgb } from '@/core/match/picture'
 import { Choice } from '@/ui/Choice'
+import { PixelCanvas } from '@/ui/PixelCanvas'
 import { useKey } from '@/ui/useKey'
 import { DIFFERENCE_STEPS, differenceColour } from './differenceColours'
 
@@ -12,24 +12,6 @@ export const VIEWS = { swipe: 'Swipe', blink: 'Blink', beside: 'Side by side', d
 type View = keyof typeof VIEWS
 /** Time each of the two is shown while they blink, ms. */
 const BLINK_MS = 700
-
-/** Draws pixels into a canvas of their own size. */
-function Sheet({ picture, alt, style }: { picture: Rgb; alt: string; style?: React.CSSProperties }) {
-  const canvas = useRef<HTMLCanvasElement>(null)
-  useEffect(() => {
-    const context = canvas.current?.getContext('2d')
-    if (!context) return
-    const image = context.createImageData(picture.width, picture.height)
-    for (let i = 0, k = 0; i < image.data.length; i += 4, k += 3) {
-      image.data[i] = picture.data[k]
-      image.data[i + 1] = picture.data[k + 1]
-      image.data[i + 2] = picture.data[k + 2]
-      image.data[i + 3] = 255
-    }
-    context.putImageData(image, 0, 0)
-  }, [picture])
-  return <canvas ref={canvas} width={picture.width} height={picture.height} role="img" aria-label={alt} className="block w-full" style={style} />
-}
 
 function DifferenceMap({ match }: { match: ImpressionMatch }) {
   const canvas = useRef<HTMLCanvasElement>(null)
@@ -114,15 +96,15 @@ export function LightTable({ match, name, places, accepted, current }: LightTabl
       </div>
       {view === 'beside' ? (
         <div className="grid gap-2 sm:grid-cols-2">
-          <figure><Sheet picture={reference} alt="The BAT" /><figcaption className="text-sm">BAT</figcaption></figure>
-          <figure><div className="relative overflow-hidden"><Sheet picture={impression} alt={name} style={laidOver} />{marks}</div><figcaption className="text-sm">{name}</figcaption></figure>
+          <figure><PixelCanvas picture={reference} alt="The BAT" /><figcaption className="text-sm">BAT</figcaption></figure>
+          <figure><div className="relative overflow-hidden"><PixelCanvas picture={impression} alt={name} style={laidOver} />{marks}</div><figcaption className="text-sm">{name}</figcaption></figure>
         </div>
       ) : view === 'difference' ? (
         <div className="relative"><DifferenceMap match={match} />{marks}</div>
       ) : (
         <div className="relative overflow-hidden">
-          <Sheet picture={reference} alt="The BAT" />
-          <div className="absolute inset-0" style={over}><Sheet picture={impression} alt={name} style={laidOver} /></div>
+          <PixelCanvas picture={reference} alt="The BAT" />
+          <div className="absolute inset-0" style={over}><PixelCanvas picture={impression} alt={name} style={laidOver} /></div>
           {view === 'swipe' && <span aria-hidden className="absolute inset-y-0 w-0.5 bg-text" style={{ left: `${part}%` }} />}
           {marks}
         </div>

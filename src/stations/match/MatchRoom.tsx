@@ -1,12 +1,15 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useEffect, useRef, useState } from 'react'
 import { readPull, type Pull } from '@/core/edition/pull'
 import type { PrintedZone } from '@/core/match/checks/colourCheck'
 import { checkStanding, MATCH_CHECK_KEYS, MATCH_CHECKS, placeKey, USUAL_MATCH_TOLERANCES, type FoundPlace, type MatchTolerances } from '@/core/match/checks/matchCheck'
 import type { Corners } from '@/core/match/homography'
-import { MATCH_STEPS, type ImpressionMatch, type MatchImpressionInput } from '@/core/match/matchImpression'
+import type { ImpressionMatch, MatchImpressionInput } from '@/core/match/matchImpression'
+import { MATCH_STEPS } from '@/core/match/matchSteps'
+import { misfitMarks } from '@/core/match/misfitMarks'
 import { unlikeScans, type MatchVerdict, type Scan } from '@/core/match/scan'
 import { compareSettings } from '@/core/prove/compareSettings'
 import { Button } from '@/ui/Button'
@@ -14,17 +17,21 @@ import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
 import { PlateMark } from '@/ui/PlateMark'
-import { useBench } from '../bench/BenchContext'
+import { UNREACHABLE, useBench } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
+import { keepMisfitAction } from '../register/registerActions'
 import { Problems } from '../pull/Problems'
 import { usePull } from '../pull/usePull'
 import { CheckLedger } from './CheckLedger'
 import { ContactSheet } from './ContactSheet'
-import { CornersDialog } from './CornersDialog'
-import { LightTable } from './LightTable'
 import { PlaceStepper } from './PlaceStepper'
+import { modelScanAction } from './actions'
 import { ScanField } from './ScanField'
 import { useMatch } from './useMatch'
+
+/** Both need a finished comparison: what draws them comes when it is there. */
+const LightTable = dynamic(() => import('./LightTable').then((module) => module.LightTable), { ssr: false, loading: () => <p className="h-96 text-sm text-muted">Laying out the light table…</p> })
+const CornersDialog = dynamic(() => import('./CornersDialog').then((module) => module.CornersDialog), { ssr: false })
 
 interface MatchRoomProps {
   /** the edition's pulls of the run on the bench */
@@ -66,6 +73,7 @@ export function MatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRoomP
   const [current, setCurrent] = useState(0)
   const lastTolerances = pulls.map((one) => readPull(one).match?.tolerances).findLast(Boolean) ?? USUAL_MATCH_TOLERANCES
   const [tolerances, setTolerances] = useState<MatchTolerances>(lastTolerances)
+  const [misfit, setMisfit] = useState<string | null>(null)
   const [batch, setBatch] = useState<{ done: number; of: number } | null>(null)
   const stopped = useRef(false)
 
@@ -100,7 +108,11 @@ export function MatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRoomP
   const places = match ? placesOf(match) : []
   const differing = [...standings.values()].filter((standing) => standing === 'differs').length
   const name = pull ? `Pull ${pull.number}` : ''
-  const addScan = (id: string) => async (scan: Scan) => { await add(id, [{ kind: 'scan', scan }], 'a new picture') }
+  const addScan = (id: string) => (scan: Scan) => add(id, [{ kind: 'scan', scan }], 'a new picture')
+  const model = (id: string) => async () => {
+    const answered = await modelScanAction({ slug: job.slug, pullId: id }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    return answered.ok ? { id: answered.id } : { message: answered.problems[0].message }
+  }
   const setCorners = (of: Pull, scan: Scan, corners: Corners | null) => void add(of.id, [{ kind: 'scan', scan: { ...scan, corners: corners as Scan['corners'] } }], 'corners of the sheet set by hand')
   const keepVerdict = () => pull && match && void add(pull.id, [{ kind: 'match', match: verdictOf(match, bat, accepted, tolerances) }], 'compared again')
   const unchecked = pulls.filter((one) => scanOf(one, dry) && !readPull(one).match)
@@ -115,6 +127,11 @@ export function MatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRoomP
     }
     setBatch(null)
   }
+  const keepAsMisfit = async () => {
+    if (!match || !pull || !hand.trim()) return void add(bat.id, [])
+    const answered = await keepMisfitAction(job.id, { plate: pull.settings.plate.name, marks: misfitMarks(match.placed, plate), by: hand }).catch(() => null)
+    setMisfit(answered?.ok ? key : null)
+  }
   const kept = pull ? readPull(pull).match : null
 
   return (
@@ -127,10 +144,11 @@ export function MatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRoomP
       <Problems problems={problems} except={['hand']} />
       {(!ours || !theirs) && (
         <div className="grid gap-6 border-y border-line py-4 md:grid-cols-2">
-          {!ours && <ScanField key={`bat ${dry}`} what={`the BAT, ${dry ? 'dry' : 'wet'}`} dry={dry} onScan={addScan(bat.id)} />}
-          {!theirs && pull && <ScanField key={`${pull.id} ${dry}`} what={`pull ${pull.number}, ${dry ? 'dry' : 'wet'}`} dry={dry} onScan={addScan(pull.id)} />}
+          {!ours && <ScanField key={`bat ${dry}`} what={`the BAT, ${dry ? 'dry' : 'wet'}`} dry={dry} onScan={addScan(bat.id)} onModel={model(bat.id)} />}
+          {!theirs && pull && <ScanField key={`${pull.id} ${dry}`} what={`pull ${pull.number}, ${dry ? 'dry' : 'wet'}`} dry={dry} onScan={addScan(pull.id)} onModel={model(pull.id)} />}
         </div>
       )}
+      {[ours, theirs].some((scan) => scan?.taken === 'model') && <p className="mb-2 text-sm">△ {ours?.taken === 'model' && theirs?.taken === 'model' ? 'Both pictures are' : ours?.taken === 'model' ? 'The BAT’s picture is' : `The picture of pull ${pull?.number} is`} a model’s, printed and scanned by reckoning; no print lay on a scanner.</p>}
       {step !== null && !batch && (
         <div role="status" className="my-3 flex flex-wrap items-center gap-4 border-l-4 border-text bg-raised p-3">
           <p>{MATCH_STEPS[step]}… <progress max={MATCH_STEPS.length} value={step} aria-label="How far the comparison is" /></p>
@@ -158,6 +176,9 @@ export function MatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRoomP
             <p className="mt-2 mb-3 text-sm text-muted">{kept ? `On the print: ${kept.outcome === 'matches' ? 'matches' : 'differs'}${kept.accepted.length > 0 ? `, ${kept.accepted.length} accepted` : ''}.` : 'Nothing on the print yet.'}</p>
             <Button look="main" disabled={busy} className="mb-3 w-full" onClick={keepVerdict}>Write the verdict on pull {pull.number}</Button>
             <CheckLedger checks={match.checks} standings={standings} tolerances={tolerances} differences={compareSettings(bat.settings, pull.settings)} slug={job.slug} />
+            {['register', 'turn'].some((check) => standings.get(check) === 'differs') && (
+              <p className="mt-2">{misfit === key ? <>Kept as a misfit: the station <Link href={`/jobs/${job.slug}/register`} className="underline underline-offset-4">Register</Link> says what to do.</> : <Button disabled={busy} onClick={() => void keepAsMisfit()}>Keep where it lay as a misfit of the plate</Button>}</p>
+            )}
             <details className="mt-2">
               <summary className="min-h-11 py-2">How far each may stray</summary>
               <div className="grid grid-cols-2 gap-2">

@@ -1,5 +1,6 @@
 'use client'
 
+import Link from 'next/link'
 import { useState } from 'react'
 import { readPull, type EyeReading, type Pull } from '@/core/edition/pull'
 import type { WatchSpot } from '@/core/plate/plateState'
@@ -44,7 +45,7 @@ export function ProveStation({ proofs, spots, zoneMap, pairs }: { proofs: Pull[]
   }
 
   return (
-    <PlateMark title="Prove" aside={<p className="text-sm">{job.bat ? `BAT, the approved proof: version ${job.bat.version}` : 'No BAT, the approved proof, yet'}</p>}>
+    <PlateMark title="Prove" aside={<p className="flex flex-wrap items-center gap-x-4 text-sm">{job.bat ? `BAT, the approved proof: version ${job.bat.version}` : 'No BAT, the approved proof, yet'} <Link href={`/jobs/${job.slug}/prove/model`} className="inline-flex min-h-11 items-center underline underline-offset-4">Model of the print</Link></p>}>
       <WatchLine spots={spots} />
       {unset.length > 0 ? (
         <p className="border border-line bg-ground p-4">

@@ -1,0 +1,16 @@
+import { pullsOnBench, runOnBench } from '@/core/edition/runs'
+import { batPulls } from '@/core/record/batOnBench'
+import { loadStore } from '@/data/store'
+import { ModelRoom } from '@/stations/prove/ModelRoom'
+import { openJob } from '../../openJob'
+
+export default async function ModelPage({ params }: { params: Promise<{ job: string }> }) {
+  const job = await openJob((await params).job)
+  const { inks, papers } = await loadStore()
+  const { bench } = runOnBench(job)
+  const plate = job.plateStates.findLast(({ imageId }) => imageId)?.imageId
+  const paper = papers.find(({ id }) => id === bench.paper?.paperId)
+  const bat = batPulls(job).proof
+  const last = pullsOnBench(job).findLast(({ kind }) => kind === 'proof')
+  return <ModelRoom held={(bat ?? last)?.settings ?? null} heldName={bat ? 'the BAT' : `proof ${last?.number}`} ground={plate && paper ? { plateUrl: `/pictures/${plate}/pixels`, inks, paper: paper.reflectance } : null} />
+}
