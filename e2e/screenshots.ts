@@ -1,7 +1,7 @@
 import { mkdirSync } from 'node:fs'
 import path from 'node:path'
 import { parseArgs } from 'node:util'
-import { chromium } from '@playwright/test'
+import { chromium, type Page } from '@playwright/test'
 import { LAUNCH } from './browser'
 import { startServer } from './server'
 
@@ -57,6 +57,15 @@ const MORE: Record<string, string> = {
   'second-run': '/jobs/two-tides/edition',
 }
 
+/** What is done on a view before its picture is taken, where the address alone does not show it. */
+const BEFORE: Record<string, (page: Page) => Promise<void>> = {
+  'match-check': async (page) => {
+    await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 10' })
+    await page.getByRole('heading', { name: /Differs in/ }).waitFor()
+    await page.getByRole('slider', { name: /^Swipe/ }).waitFor()
+  },
+}
+
 /** Takes a picture of each main view: `npm run screenshots -- [--out DIR] [--theme dark] [--width 390] [--full] [view …]`. */
 async function main(): Promise<void> {
   const { values, positionals } = parseArgs({
@@ -72,6 +81,7 @@ async function main(): Promise<void> {
     const wanted = Object.entries(positionals.length > 0 ? { ...VIEWS, ...MORE } : VIEWS).filter(([name]) => positionals.length === 0 || positionals.includes(name))
     for (const [name, route] of wanted) {
       await page.goto(server.url + route, { waitUntil: 'networkidle' })
+      await BEFORE[name]?.(page)
       await page.screenshot({ path: path.join(out, `${name}.png`), fullPage: values.full })
     }
   } finally {

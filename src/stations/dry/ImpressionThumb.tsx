@@ -10,8 +10,8 @@ const UNSEEN = 0.4
 
 /** What was seen of an impression, in words. */
 export function impressionWords(pull: Pull): string {
-  const { eye, faults, features } = readPull(pull)
-  return [eye === null ? 'not judged by eye' : eye === 'same' ? 'as the BAT' : eye, ...complaintsOf(features).map(([feature, value]) => featureWords(feature, value).toLowerCase()), ...faults.map(({ where, what }) => `${what}, ${PLACES[where]}`)].join('; ')
+  const { eye, faults, features, match } = readPull(pull)
+  return [eye === null ? 'not judged by eye' : eye === 'same' ? 'as the BAT' : eye, ...complaintsOf(features).map(([feature, value]) => featureWords(feature, value).toLowerCase()), ...faults.map(({ where, what }) => `${what}, ${PLACES[where]}`), ...(match ? [`${match.outcome} by its scan`] : [])].join('; ')
 }
 
 /** An impression in small: its scan where there is one; else drawn from what was seen of it: sheet, plate as light or dark as the eye found it, and a mark where a fault lies. */

@@ -105,7 +105,7 @@ export function LightTable({ match, name, places, accepted, current }: LightTabl
         <div className="relative overflow-hidden">
           <PixelCanvas picture={reference} alt="The BAT" />
           <div className="absolute inset-0" style={over}><PixelCanvas picture={impression} alt={name} style={laidOver} /></div>
-          {view === 'swipe' && <span aria-hidden className="absolute inset-y-0 w-0.5 bg-text" style={{ left: `${part}%` }} />}
+          {view === 'swipe' && <span aria-hidden className="absolute inset-y-0 w-0.5 bg-[#141414]" style={{ left: `${part}%` }} />}
           {marks}
         </div>
       )}

@@ -22,6 +22,8 @@ import { useModelPrint } from './useModelPrint'
 interface Tried { screws: number; right: number; wiping: number; uptake: number; drops: number; plateC: number; plateTone: PlateTone | null }
 const AS_THE_BENCH: Tried = { screws: 0, right: 0, wiping: 1, uptake: 0, drops: 0, plateC: 0, plateTone: null }
 const STEP = 1 / 16
+/** Both prints and what is tried are seen at one look. */
+const AT_ONE_LOOK = { maxHeight: '22rem', width: 'auto', maxWidth: '100%' }
 
 /** The bench with what is tried. */
 function withTried(bench: Settings, { screws, right, wiping, uptake, drops, plateC, plateTone }: Tried): Settings {
@@ -67,7 +69,7 @@ function ModelBench({ bench, held, heldName, ground }: { bench: Settings; held: 
       {problem && <p role="alert" className="mb-3 font-semibold text-signal">◆ {problem}</p>}
       <div className="grid gap-3 sm:grid-cols-2">
         {([['held', `As ${heldName}`], ['tried', 'With what is tried']] as const).map(([id, words]) => (
-          <figure key={id}>{pictures[id] ? <PixelCanvas picture={pictures[id]} alt={`Model of the print, ${words.toLowerCase()}`} /> : <p className="grid aspect-[6/5] place-items-center bg-raised text-sm text-muted">Printing…</p>}<figcaption className="mt-1 text-sm">{words}</figcaption></figure>
+          <figure key={id}>{pictures[id] ? <PixelCanvas picture={pictures[id]} alt={`Model of the print, ${words.toLowerCase()}`} style={AT_ONE_LOOK} /> : <p className="grid aspect-[6/5] place-items-center bg-raised text-sm text-muted">Printing…</p>}<figcaption className="mt-1 text-sm">{words}</figcaption></figure>
         ))}
       </div>
       <p role="status" className="my-2 font-semibold">{darker === null ? '' : Math.abs(darker) < 0.15 ? 'As dark as the other.' : darker > 0 ? `Darker, by ${formatNumber(darker, 1)} of 255 over the sheet.` : `Lighter, by ${formatNumber(-darker, 1)} of 255 over the sheet.`}</p>
