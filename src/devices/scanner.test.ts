@@ -91,6 +91,15 @@ describe('an impression held against the approved proof, both printed and scanne
     expect(Math.hypot(placed.xMm - 1.4, placed.yMm + 0.8)).toBeLessThan(0.15)
     expect(placed.degrees).toBeCloseTo(0.4, 1)
   })
+  it('takes out what a damp sheet grew by across its grain, and says so', () => {
+    const found = held({ ...PLAIN, plate: { ...plate, leftMm: plate.leftMm - 0.004 * plate.widthMm, widthMm: 1.008 * plate.widthMm } })
+    // Beside the clean pair: how wide its sheet is taken to be, a fifth of a pixel at either edge, is in both.
+    expect(found.placed.widerPercent - clean.placed.widerPercent).toBeCloseTo(0.8, 1)
+    expect(found.placed.tallerPercent - clean.placed.tallerPercent).toBeCloseTo(0, 1)
+    expect(check(found, 'colour').value!).toBeLessThan(2)
+    expect(check(found, 'marks').value).toBe(0)
+    expect(check(found, 'register').words).toMatch(/The print is 0\.[89]\d? % wider\./)
+  })
   it('points at a starved corner, and nowhere else', () => {
     const { places } = check(held(PLAIN, { starved: [{ xMm: plate.leftMm + plate.widthMm, yMm: plate.topMm, radiusMm: 22, left: 0.2 }] }), 'blanks')
     expect(places.length).toBeGreaterThan(0)
@@ -131,12 +140,14 @@ describe('an impression held against the approved proof, both printed and scanne
     expect(check(dim, 'colour').value!).toBeLessThan(2.2)
     expect(Math.abs(check(dim, 'sides').value!)).toBeLessThan(4)
   })
-  it('turns back a sheet that lies across on the glass', () => {
-    const { width, height, data } = print(PLAIN, {}, 23)
-    const across = new Uint8Array(data.length)
-    for (let y = 0; y < height; y++) for (let x = 0; x < width; x++) for (let c = 0; c < 3; c++) across[3 * (x * height + height - 1 - y) + c] = data[3 * (y * width + x) + c]
-    const found = matchImpression({ reference: { picture: reference, corners: null }, impression: { picture: { width: height, height: width, data: across }, corners: null }, sheet: PLAIN.sheet, plate: PLAIN.plate, zones: [] })
-    expect('which' in found ? found.message : check(found, 'register').value!).toBeLessThan(0.3)
+  it.each([1, 2, 3])('turns back a sheet that lies %i quarter turns round on the glass, its margins with it', (quarters) => {
+    let lying = print(PLAIN, { spots: [{ xMm: plate.leftMm / 2, yMm: plate.topMm + 20, radiusMm: 0.8, micrometres: 8 }] }, 23)
+    for (let turn = 0; turn < quarters; turn++) lying = turnedClockwise(lying)
+    const found = matchImpression({ reference: { picture: reference, corners: null }, impression: { picture: lying, corners: null }, sheet: PLAIN.sheet, plate: PLAIN.plate, zones: [] }) as ImpressionMatch
+    expect(check(found, 'register').value!).toBeLessThan(0.3)
+    const { places } = check(found, 'marks')
+    expect(places.map(({ what }) => what)).toEqual(['spot'])
+    expect(Math.hypot(places[0].xMm + places[0].widthMm / 2 - plate.leftMm / 2, places[0].yMm + places[0].heightMm / 2 - plate.topMm - 20)).toBeLessThan(0.6)
   })
   it('undoes the slant of a photograph by the corners of the sheet', () => {
     const flat = print(PLAIN, {}, 23)
@@ -151,6 +162,13 @@ describe('an impression held against the approved proof, both printed and scanne
     expect(matchImpression({ reference: { picture: reference, corners: [[0, 0], [0, 400], [400, 400], [400, 0]] }, impression: { picture: other, corners: null }, sheet: PLAIN.sheet, plate: PLAIN.plate, zones: [] })).toMatchObject({ which: 'reference' })
   })
 })
+
+/** A picture turned a quarter clockwise. */
+function turnedClockwise({ width, height, data }: Picture): Picture {
+  const out = new Uint8Array(data.length)
+  for (let y = 0; y < height; y++) for (let x = 0; x < width; x++) for (let c = 0; c < 3; c++) out[3 * (x * height + height - 1 - y) + c] = data[3 * (y * width + x) + c]
+  return { width: height, height: width, data: out }
+}
 
 /** A picture as it looks when the camera leans back: its upper edge is farther off, lines stay straight, distances shrink toward it. */
 function slant({ width, height, data }: Picture): Picture {

@@ -10,7 +10,7 @@ export type MatchReport = { step: number } | { match: ImpressionMatch } | { refu
 
 async function fetchPixels(url: string): Promise<Rgb | string> {
   const reply = await fetch(url)
-  if (!reply.ok) return reply.status === 404 ? 'is not there any more' : await reply.text()
+  if (!reply.ok) return reply.status === 404 ? 'is not there any more: it came in without its pictures' : await reply.text()
   return { width: Number(reply.headers.get('x-width')), height: Number(reply.headers.get('x-height')), data: new Uint8Array(await reply.arrayBuffer()) }
 }
 
@@ -18,7 +18,7 @@ const inPixels = (corners: Corners | null, { width, height }: Rgb) => corners &&
 
 async function work({ reference, impression, sheet, plate, zones }: MatchTask): Promise<void> {
   const [ours, theirs] = await Promise.all([reference, impression].map(({ url }) => fetchPixels(url)))
-  if (typeof ours === 'string' || typeof theirs === 'string') return self.postMessage({ refusal: typeof ours === 'string' ? `The picture of the BAT: ${ours}` : `The picture of the impression: ${theirs as string}` } satisfies MatchReport)
+  if (typeof ours === 'string' || typeof theirs === 'string') return self.postMessage({ refusal: typeof ours === 'string' ? `The picture of the BAT ${ours}.` : `The picture of the impression ${theirs as string}.` } satisfies MatchReport)
   const found = matchImpression({ reference: { picture: ours, corners: inPixels(reference.corners, ours) }, impression: { picture: theirs, corners: inPixels(impression.corners, theirs) }, sheet, plate, zones }, (step) => self.postMessage({ step } satisfies MatchReport))
   if ('which' in found) return self.postMessage({ refusal: /^[A-Z]/.test(found.message) ? found.message : `The picture of the ${found.which === 'reference' ? 'BAT' : 'impression'} ${found.message}.` } satisfies MatchReport)
   // Handed over, not copied: the pictures are large.

@@ -1,5 +1,6 @@
 import { fastDeltaE00 } from '../colour/fastDeltaE00'
 import { srgbToLabMap } from '../colour/srgbToLabMap'
+import { NO_STRETCH, type Stretch } from './estimateStretch'
 import { shrunk, type Rgb } from './picture'
 import type { Similarity } from './similarity'
 
@@ -27,17 +28,17 @@ export interface Differences {
   map: { width: number; height: number; mmPerPixel: number; data: Float32Array }
 }
 
-/** The impression laid into the reference's frame; where it does not reach, the reference itself stands, and `seen` says so. */
-export function laidOver({ width, height, data: ours }: Rgb, impression: Rgb, { shiftX, shiftY, rotation, scale }: Similarity): { rgb: Uint8Array; seen: Uint8Array } {
+/** The impression laid into the reference's frame, a stretch beyond its size taken out about the middle; where it does not reach, the reference itself stands, and `seen` says so. */
+export function laidOver({ width, height, data: ours }: Rgb, impression: Rgb, { shiftX, shiftY, rotation, scale }: Similarity, stretch: Stretch = NO_STRETCH): { rgb: Uint8Array; seen: Uint8Array } {
   const rgb = Uint8Array.from(ours)
   const seen = new Uint8Array(width * height)
   const cos = scale * Math.cos(rotation)
   const sin = scale * Math.sin(rotation)
   const { width: w, height: h, data } = impression
   for (let y = 0; y < height; y++) {
+    const dy = (y + 0.5 - height / 2) * (1 + stretch.y)
     for (let x = 0; x < width; x++) {
-      const dx = x + 0.5 - width / 2
-      const dy = y + 0.5 - height / 2
+      const dx = (x + 0.5 - width / 2) * (1 + stretch.x)
       const px = width / 2 + shiftX + cos * dx - sin * dy - 0.5
       const py = height / 2 + shiftY + sin * dx + cos * dy - 0.5
       const i = Math.floor(px)

@@ -105,7 +105,13 @@ function plateMarks({ width, height, pixelsPerMm, plate, referenceInk, impressio
  * @param tell hears what is going on, as the place of a step in `MATCH_STEPS` (matchSteps)
  * @returns what was found, or why the two cannot be compared
  */
-export function matchImpression({ reference, impression, sheet, plate, zones }: MatchImpressionInput, tell: (step: number) => void = () => undefined): ImpressionMatch | MatchRefusal {
+export function matchImpression(input: MatchImpressionInput, tell: (step: number) => void = () => undefined): ImpressionMatch | MatchRefusal {
+  return holdAgainst(input, tell, false)
+}
+
+/** @param isTurned the corners of the impression were named anew already */
+function holdAgainst(input: MatchImpressionInput, tell: (step: number) => void, isTurned: boolean): ImpressionMatch | MatchRefusal {
+  const { reference, impression, sheet, plate, zones } = input
   tell(0)
   for (const [which, { picture, corners }] of [['reference', reference], ['impression', impression]] as const) {
     if (Math.min(picture.width, picture.height) < 64) return { which, message: `has ${picture.width} × ${picture.height} pixels: too few to compare` }
@@ -136,14 +142,18 @@ export function matchImpression({ reference, impression, sheet, plate, zones }: 
   const [one, other] = [cropped(ours.picture, crop), cropped(theirs.picture, crop)]
   const laid = alignPictures(one, other)
   if ('which' in laid) return laid
+  const { alignment } = laid
+  const quarters = Math.round(alignment.rotation / (Math.PI / 2))
+  // It lay the other way round on the glass: its corners are named anew, so that its margins lie over the reference's too.
+  if (quarters !== 0 && !isTurned) return holdAgainst({ ...input, impression: { ...impression, corners: turnedBy(quarter, quarters) } }, tell, true)
 
   tell(4)
-  const { alignment } = laid
   const plateInCrop: Box = { ...at, left: at.left - crop.left, top: at.top - crop.top }
   const middle = [plateInCrop.left + plateInCrop.width / 2, plateInCrop.top + plateInCrop.height / 2] as const
   const [toX, toY] = carry(alignment, [crop.width / 2, crop.height / 2], middle)
-  const placed: Placed = { xMm: (toX - middle[0]) / pixelsPerMm, yMm: (toY - middle[1]) / pixelsPerMm, degrees: (alignment.rotation * 180) / Math.PI, scalePercent: 100 * (alignment.scale - 1) }
   const judged = judgePlate(one, other, alignment, plateInCrop, pixelsPerMm)
+  const grown = (share: number) => 100 * (alignment.scale * (1 + share) - 1)
+  const placed: Placed = { xMm: (toX - middle[0]) / pixelsPerMm, yMm: (toY - middle[1]) / pixelsPerMm, degrees: (alignment.rotation * 180) / Math.PI, widerPercent: grown(judged.stretch.x), tallerPercent: grown(judged.stretch.y) }
   const cells = inkCells(judged, CELL_MM)
   const onSheetMm = { leftMm: at.left / pixelsPerMm, topMm: at.top / pixelsPerMm }
   const colour = colourFigures(judged, zones)
@@ -166,5 +176,10 @@ const inShares = (corners: Corners, { width, height }: Rgb) => corners.map(([x, 
 function turnsOf(corners: Corners, isWide: boolean): Corners {
   const [a, b, , d] = corners
   const lies = Math.hypot(b[0] - a[0], b[1] - a[1]) > Math.hypot(d[0] - a[0], d[1] - a[1])
-  return lies === isWide ? corners : [corners[1], corners[2], corners[3], corners[0]]
+  return lies === isWide ? corners : turnedBy(corners, 1)
+}
+
+/** The same corners begun so many further on: what stood turned clockwise by so many quarters stands upright. */
+function turnedBy(corners: Corners, quarters: number): Corners {
+  return [0, 1, 2, 3].map((i) => corners[(((i + quarters) % 4) + 4) % 4]) as unknown as Corners
 }

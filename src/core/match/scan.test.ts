@@ -72,11 +72,11 @@ describe('an edition compared', () => {
 describe('where a scan shows the plate', () => {
   // The solver of hand-measured marks is the independent check: y up, anticlockwise.
   it('is the misfit a person would have measured', () => {
-    const solved = solveMisregister({ marks: misfitMarks({ xMm: 1.4, yMm: -0.8, degrees: 0.4, scalePercent: 0.1 }, { widthMm: 180, heightMm: 120 }) })
+    const solved = solveMisregister({ marks: misfitMarks({ xMm: 1.4, yMm: -0.8, degrees: 0.4, widerPercent: 0.1, tallerPercent: -0.2 }, { widthMm: 180, heightMm: 120 }) })
     expect(solved.shiftMm.x).toBeCloseTo(1.4, 9)
     expect(solved.shiftMm.y).toBeCloseTo(0.8, 9)
     expect(solved.rotationDeg).toBeCloseTo(-0.4, 9)
-    expect(solved.stretchXPercent).toBeCloseTo(0.1, 9)
+    expect([solved.stretchXPercent, solved.stretchYPercent]).toEqual([expect.closeTo(0.1, 9), expect.closeTo(-0.2, 9)])
     expect(solved.residualMm).toBeCloseTo(0, 9)
   })
 })

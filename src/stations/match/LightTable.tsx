@@ -70,7 +70,7 @@ export function LightTable({ match, name, places, accepted, current }: LightTabl
   const laidOver = useMemo(() => {
     if (by === 'sheet') return undefined
     const origin = `${(100 * (plate.leftMm + plate.widthMm / 2)) / widthMm}% ${(100 * (plate.topMm + plate.heightMm / 2)) / heightMm}%`
-    return { transformOrigin: origin, transform: `rotate(${-placed.degrees}deg) scale(${1 / (1 + placed.scalePercent / 100)}) translate(${(-100 * placed.xMm) / widthMm}%, ${(-100 * placed.yMm) / heightMm}%)` }
+    return { transformOrigin: origin, transform: `rotate(${-placed.degrees}deg) scale(${1 / (1 + placed.widerPercent / 100)}, ${1 / (1 + placed.tallerPercent / 100)}) translate(${(-100 * placed.xMm) / widthMm}%, ${(-100 * placed.yMm) / heightMm}%)` }
   }, [by, plate, placed, widthMm, heightMm])
   const marks = (
     <svg viewBox={`0 0 ${widthMm} ${heightMm}`} className="pointer-events-none absolute inset-0 h-full w-full" aria-hidden>

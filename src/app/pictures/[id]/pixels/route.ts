@@ -12,7 +12,7 @@ export async function GET(_request: Request, { params }: { params: Promise<{ id:
     return new Response(new Uint8Array(data), { headers: { 'content-type': 'application/octet-stream', 'x-width': String(width), 'x-height': String(height), 'cache-control': 'private, max-age=31536000, immutable' } })
   } catch (error) {
     if (error instanceof NotFoundError) return new Response('Not found', { status: 404 })
-    if (error instanceof PixelError) return new Response(`The picture ${error.message}.`, { status: 422 })
+    if (error instanceof PixelError) return new Response(error.message, { status: 422 })
     throw error
   }
 }
