@@ -1,3 +1,4 @@
+import { convertSrgbToLab } from '../colour/convertSrgbToLab'
 import { checkBands } from './checks/bandsCheck'
 import { checkBlanks } from './checks/blanksCheck'
 import { checkBreaks } from './checks/breaksCheck'
@@ -66,11 +67,7 @@ function cropped({ width, data }: Rgb, { left, top, width: w, height: h }: Box):
 }
 
 /** Ink by lightness alone, L* below the paper: lightness of a neutral of the same luma. */
-const LIGHTNESS = Float32Array.from({ length: 256 }, (_, i) => {
-  const coded = i / 255
-  const linear = coded <= 0.04045 ? coded / 12.92 : ((coded + 0.055) / 1.055) ** 2.4
-  return linear > 216 / 24389 ? 116 * Math.cbrt(linear) - 16 : (24389 / 27) * linear
-})
+const LIGHTNESS = Float32Array.from({ length: 256 }, (_, i) => convertSrgbToLab(i / 255, i / 255, i / 255).L)
 function inkOfSheet(picture: Rgb, white: PaperWhite | null): Float32Array {
   const grey = softened(greyOf(picture))
   const paper = white ? LIGHTNESS[Math.round(0.299 * white[0] + 0.587 * white[1] + 0.114 * white[2])] : 100
