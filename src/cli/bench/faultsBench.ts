@@ -6,7 +6,7 @@ import { scanPrint, USUAL_SCAN } from '@/devices/scanner'
 import { strokePlate } from '@/devices/strokePlate'
 
 /** Pairs: so many of every fault at every size, and so many clean ones. */
-const SEEDS = 5
+const SEEDS = 10
 const CLEAN = 40
 const PLATES = [11, 29, 53]
 const SCAN = { ...USUAL_SCAN, dpi: 120 }

@@ -1,11 +1,9 @@
 import { fastDeltaE00 } from '../colour/fastDeltaE00'
 import { srgbToLabMap } from '../colour/srgbToLabMap'
-import { NO_STRETCH, type Stretch } from './estimateStretch'
-import { shrunk, type Rgb } from './picture'
+import { columnPlaces, rowBend, type Deformation } from './deformation'
+import type { Rgb } from './picture'
 import type { Similarity } from './similarity'
 
-/** Finer than this nobody judges a print: both pictures are compared at about so many dots an inch. */
-const JUDGED_DPI = 150
 /** A region differs by at least so much, ΔE00, beyond what the whole print differs by, and is at least so large, mm². */
 const REGION_DELTA_E = 6
 const REGION_MM2 = 0.8
@@ -28,17 +26,25 @@ export interface Differences {
   map: { width: number; height: number; mmPerPixel: number; data: Float32Array }
 }
 
-/** The impression laid into the reference's frame, a stretch beyond its size taken out about the middle; where it does not reach, the reference itself stands, and `seen` says so. */
-export function laidOver({ width, height, data: ours }: Rgb, impression: Rgb, { shiftX, shiftY, rotation, scale }: Similarity, stretch: Stretch = NO_STRETCH): { rgb: Uint8Array; seen: Uint8Array } {
+/** The impression laid into the reference's frame, what the sheet grew and bent by taken out; where it does not reach, the reference itself stands, and `seen` says so. */
+export function laidOver({ width, height, data: ours }: Rgb, impression: Rgb, { shiftX, shiftY, rotation, scale }: Similarity, deformation: Deformation | null = null): { rgb: Uint8Array; seen: Uint8Array } {
   const rgb = Uint8Array.from(ours)
   const seen = new Uint8Array(width * height)
   const cos = scale * Math.cos(rotation)
   const sin = scale * Math.sin(rotation)
   const { width: w, height: h, data } = impression
+  const [wider, taller] = [1 + (deformation?.stretch.x ?? 0), 1 + (deformation?.stretch.y ?? 0)]
+  const places = deformation?.bend ? columnPlaces(deformation.plate, width) : null
   for (let y = 0; y < height; y++) {
-    const dy = (y + 0.5 - height / 2) * (1 + stretch.y)
+    const bent = deformation?.bend ? rowBend(deformation.bend, deformation.plate, y + 0.5) : null
     for (let x = 0; x < width; x++) {
-      const dx = (x + 0.5 - width / 2) * (1 + stretch.x)
+      let dx = (x + 0.5 - width / 2) * wider
+      let dy = (y + 0.5 - height / 2) * taller
+      if (bent && places) {
+        const u = places[x]
+        dx += bent.x[0] + (bent.x[1] + bent.x[2] * u) * u
+        dy += bent.y[0] + (bent.y[1] + bent.y[2] * u) * u
+      }
       const px = width / 2 + shiftX + cos * dx - sin * dy - 0.5
       const py = height / 2 + shiftY + sin * dx + cos * dy - 0.5
       const i = Math.floor(px)
@@ -134,11 +140,9 @@ export function partsOf(mask: Uint8Array, width: number, height: number, gap: nu
  * @param at how the impression lies, px of the pictures as given; @param dpi of both
  */
 export function findDifferences(reference: Rgb, impression: Rgb, at: Similarity, dpi: number): Differences {
-  const times = Math.max(1, Math.round(dpi / JUDGED_DPI))
-  const [ours, theirs] = [shrunk(reference, times), shrunk(impression, times)]
-  const { rgb, seen } = laidOver(ours, theirs, { ...at, shiftX: at.shiftX / times, shiftY: at.shiftY / times })
-  const { width, height } = ours
-  const one = evened(srgbToLabMap(ours.data), width, height)
+  const { rgb, seen } = laidOver(reference, impression, at)
+  const { width, height } = reference
+  const one = evened(srgbToLabMap(reference.data), width, height)
   const other = evened(srgbToLabMap(rgb), width, height)
   const map = new Float32Array(width * height).fill(-1)
   const lightness = new Float32Array(width * height)
@@ -156,7 +160,7 @@ export function findDifferences(reference: Rgb, impression: Rgb, at: Similarity,
   }
   const [middle, p95] = quantiles(map, [0.5, 0.95])
   const [paper] = quantiles(lightness, [0.95])
-  const mmPerPixel = (25.4 * times) / dpi
+  const mmPerPixel = 25.4 / dpi
   const bound = middle + REGION_DELTA_E
   const mask = new Uint8Array(map.length)
   for (let i = 0; i < map.length; i++) if (map[i] > bound) mask[i] = 1

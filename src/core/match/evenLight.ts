@@ -7,7 +7,8 @@ const EVERY = 5
 const DIRT = 0.06
 const ROUNDS = 3
 
-type Light = (x: number, y: number) => number
+/** A surface of second degree, places in −1…1: a + b·x + c·y + d·x² + e·x·y + f·y². */
+type Light = readonly number[]
 
 /** A surface of second degree through one channel of the margin, 0 to 255, places in −1…1. */
 function lightOf({ width, height, data }: Rgb, { left, top, width: w, height: h }: Box, channel: number, guard: number): Light | null {
@@ -37,8 +38,7 @@ function lightOf({ width, height, data }: Rgb, { left, top, width: w, height: h 
     if (!next) return null
     solved = next
   }
-  const [a, b, c, d, e, f] = solved
-  return (x, y) => a + b * x + c * y + d * x * x + e * x * y + f * y * y
+  return solved
 }
 
 /** What the paper of a picture looks like, in the middle of its light. */
@@ -56,22 +56,23 @@ export function evenLight(picture: Rgb, plate: Box, pixelsPerMm: number, white: 
   const lights = [0, 1, 2].map((channel) => lightOf(picture, plate, channel, guard))
   const [r, g, b] = lights
   if (!r || !g || !b) return { picture, white: null, fall: 0 }
-  const own: PaperWhite = [r(0, 0), g(0, 0), b(0, 0)]
+  const own: PaperWhite = [r[0], g[0], b[0]]
   const to = white ?? own
   const { width, height, data } = picture
   const out = new Uint8Array(data.length)
   let [least, most] = [Infinity, -Infinity]
   for (let y = 0; y < height; y++) {
     const v = (2 * y) / height - 1
-    for (let x = 0; x < width; x++) {
+    // Along a row a surface is of second degree in x alone.
+    const [[r0, r1], [g0, g1], [b0, b1]] = [r, g, b].map((light) => [light[0] + light[2] * v + light[5] * v * v, light[1] + light[4] * v])
+    for (let x = 0, k = 3 * y * width; x < width; x++, k += 3) {
       const u = (2 * x) / width - 1
-      const light = g(u, v)
+      const light = g0 + (g1 + g[3] * u) * u
       if (light < least) least = light
       if (light > most) most = light
-      const k = 3 * (y * width + x)
-      out[k] = Math.min(255, (data[k] * to[0]) / r(u, v) + 0.5)
+      out[k] = Math.min(255, (data[k] * to[0]) / (r0 + (r1 + r[3] * u) * u) + 0.5)
       out[k + 1] = Math.min(255, (data[k + 1] * to[1]) / light + 0.5)
-      out[k + 2] = Math.min(255, (data[k + 2] * to[2]) / b(u, v) + 0.5)
+      out[k + 2] = Math.min(255, (data[k + 2] * to[2]) / (b0 + (b1 + b[3] * u) * u) + 0.5)
     }
   }
   return { picture: { width, height, data: out }, white: own, fall: most > 0 ? 1 - least / most : 0 }

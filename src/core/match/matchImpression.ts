@@ -8,6 +8,7 @@ import { checkEvenness, checkLines, checkSides, checkTone } from './checks/inkCh
 import { checkMarks, findMarks } from './checks/marksCheck'
 import type { CheckResult, FoundPlace } from './checks/matchCheck'
 import { checkRegister, type Placed } from './checks/registerChecks'
+import { farthestBend } from './deformation'
 import { evenLight, type PaperWhite } from './evenLight'
 import { findPlate, type Box } from './findPlate'
 import { findSheet } from './findSheet'
@@ -15,12 +16,14 @@ import { cornersOf, isConvex, type Corners } from './homography'
 import { inkCells } from './inkCells'
 import { judgePlate, type JudgedPlate } from './judgedPlate'
 import { alignPictures, type MatchRefusal } from './matchPictures'
-import { greyOf, softened, type Rgb } from './picture'
+import { greyOf, shrunk, softened, type Rgb } from './picture'
 import { rectify } from './rectify'
 import { carry, type Similarity } from './similarity'
 
 /** Prints are judged at so many dots an inch: finer than this nobody looks at one. */
 const JUDGED_DPI = 150
+/** Longest side of a picture the sheet is looked for in, px: its edge is found to a fraction of a pixel. */
+const SEARCHED = 1800
 /** Paper kept round the plate when two are laid over one another, and left out at the sheet's and the plate's edges, mm. */
 const ROUND_MM = 12
 const SHEET_EDGE_MM = 2.5
@@ -69,9 +72,10 @@ function cropped({ width, data }: Rgb, { left, top, width: w, height: h }: Box):
 /** Ink by lightness alone, L* below the paper: lightness of a neutral of the same luma. */
 const LIGHTNESS = Float32Array.from({ length: 256 }, (_, i) => convertSrgbToLab(i / 255, i / 255, i / 255).L)
 function inkOfSheet(picture: Rgb, white: PaperWhite | null): Float32Array {
-  const grey = softened(greyOf(picture))
+  const { data } = softened(greyOf(picture))
   const paper = white ? LIGHTNESS[Math.round(0.299 * white[0] + 0.587 * white[1] + 0.114 * white[2])] : 100
-  return grey.data.map((value) => Math.max(0, paper - LIGHTNESS[Math.round(value * 255)]))
+  for (let i = 0; i < data.length; i++) data[i] = Math.max(0, paper - LIGHTNESS[Math.round(data[i] * 255)])
+  return data
 }
 
 const within = (value: number, from: number, length: number) => value >= from && value < from + length
@@ -91,7 +95,10 @@ function marginMarks(reference: Rgb, impression: Rgb, white: PaperWhite | null, 
 /** Marks within the plate: both prints laid over one another, its edge left out. */
 function plateMarks({ width, height, pixelsPerMm, plate, referenceInk, impressionInk, seen }: JudgedPlate, origin: { leftMm: number; topMm: number }): FoundPlace[] {
   const emboss = Math.round(EMBOSS_MM * pixelsPerMm)
-  const counts = Uint8Array.from(seen, (one, i) => (one && within(i % width, plate.left + emboss, plate.width - 2 * emboss) && within(Math.floor(i / width), plate.top + emboss, plate.height - 2 * emboss) ? 1 : 0))
+  const counts = new Uint8Array(width * height)
+  const [left, top] = [Math.max(0, Math.ceil(plate.left + emboss)), Math.max(0, Math.ceil(plate.top + emboss))]
+  const [right, bottom] = [Math.min(width, Math.ceil(plate.left + plate.width - emboss)), Math.min(height, Math.ceil(plate.top + plate.height - emboss))]
+  for (let y = top; y < bottom; y++) counts.set(seen.subarray(y * width + left, y * width + right), y * width + left)
   return findMarks({ width, height, pixelsPerMm, reference: referenceInk, impression: impressionInk, counts, leftMm: origin.leftMm, topMm: origin.topMm })
 }
 
@@ -114,7 +121,7 @@ function holdAgainst(input: MatchImpressionInput, tell: (step: number) => void, 
     if (Math.min(picture.width, picture.height) < 64) return { which, message: `has ${picture.width} × ${picture.height} pixels: too few to compare` }
     if (corners && !isConvex(corners)) return { which, message: 'has corners that are not set round the sheet in order' }
   }
-  const found = [reference, impression].map(({ picture, corners }) => corners ?? findSheet(greyOf(picture)) ?? cornersOf(picture.width, picture.height))
+  const found = [reference, impression].map(({ picture, corners }) => corners ?? sheetIn(picture) ?? cornersOf(picture.width, picture.height))
   const finest = Math.min(...[reference, impression].map((_, i) => Math.hypot(found[i][1][0] - found[i][0][0], found[i][1][1] - found[i][0][1]) / sheet.widthMm))
   const pixelsPerMm = Math.min(JUDGED_DPI / 25.4, finest)
   const [width, height] = [Math.round(sheet.widthMm * pixelsPerMm), Math.round(sheet.heightMm * pixelsPerMm)]
@@ -150,7 +157,7 @@ function holdAgainst(input: MatchImpressionInput, tell: (step: number) => void, 
   const [toX, toY] = carry(alignment, [crop.width / 2, crop.height / 2], middle)
   const judged = judgePlate(one, other, alignment, plateInCrop, pixelsPerMm)
   const grown = (share: number) => 100 * (alignment.scale * (1 + share) - 1)
-  const placed: Placed = { xMm: (toX - middle[0]) / pixelsPerMm, yMm: (toY - middle[1]) / pixelsPerMm, degrees: (alignment.rotation * 180) / Math.PI, widerPercent: grown(judged.stretch.x), tallerPercent: grown(judged.stretch.y) }
+  const placed: Placed = { xMm: (toX - middle[0]) / pixelsPerMm, yMm: (toY - middle[1]) / pixelsPerMm, degrees: (alignment.rotation * 180) / Math.PI, widerPercent: grown(judged.deformation.stretch.x), tallerPercent: grown(judged.deformation.stretch.y), bentMm: farthestBend(judged.deformation) / pixelsPerMm }
   const cells = inkCells(judged, CELL_MM)
   const onSheetMm = { leftMm: at.left / pixelsPerMm, topMm: at.top / pixelsPerMm }
   const colour = colourFigures(judged, zones)
@@ -165,6 +172,12 @@ function holdAgainst(input: MatchImpressionInput, tell: (step: number) => void, 
     map: { width: crop.width, height: crop.height, leftMm: crop.left / pixelsPerMm, topMm: crop.top / pixelsPerMm, data: judged.deltaE },
     fall: { reference: ours.fall, impression: theirs.fall },
   }
+}
+
+/** Corners of the sheet in a picture, looked for in one that is no larger than need be. */
+function sheetIn(picture: Rgb): Corners | null {
+  const times = Math.max(1, Math.round(Math.max(picture.width, picture.height) / SEARCHED))
+  return findSheet(greyOf(shrunk(picture, times)))?.map(([x, y]) => [x * times, y * times] as const) as Corners | undefined ?? null
 }
 
 const inShares = (corners: Corners, { width, height }: Rgb) => corners.map(([x, y]) => [x / width, y / height] as const) as unknown as Corners

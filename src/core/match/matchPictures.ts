@@ -1,12 +1,12 @@
-import { alignCoarsely } from './coarseAlign'
+import { alignRoughly } from './coarseAlign'
 import { findDifferences, type Differences } from './differences'
 import { likenessOf } from './likeness'
-import { greyOf, pyramidOf, softened, type Grey, type Rgb } from './picture'
+import { greyOf, pyramidOf, shrunk, softened, type Grey, type Rgb } from './picture'
 import { refineAlignment } from './refineAlign'
 import type { Similarity } from './similarity'
 
-/** Longest side of the pictures the rough search sees, px. */
-const SEARCHED = 320
+/** Finer than this nobody judges a print: both pictures are laid over one another and compared at about so many dots an inch. */
+const JUDGED_DPI = 150
 /** Drawn squares of two prints of one plate are at least so alike. */
 const SAME_PLATE = 0.4
 /** Longest side of the pictures the drawing is compared in, px. */
@@ -61,19 +61,14 @@ export function alignPictures(reference: Rgb, impression: Rgb): Alignment | Matc
   const refusal = unusable('reference', ours) ?? unusable('impression', theirs)
   if (refusal) return refusal
   const [references, impressions] = [pyramidOf(ours, 1), pyramidOf(theirs, 1)]
-  // Both must be equally many times smaller, or a size would be found that is none.
   const level = Math.min(references.length, impressions.length) - 1
-  const searched = Math.min(level, Math.max(0, Math.ceil(Math.log2(Math.max(ours.width, ours.height, theirs.width, theirs.height) / SEARCHED))))
-  const times = 2 ** searched
-  const [a, b] = [references[searched], impressions[searched]]
   const lies = (grey: Grey) => Math.sign(grey.width - grey.height)
   const turned = lies(ours) !== 0 && lies(theirs) !== 0 && lies(ours) !== lies(theirs)
   const at = Math.min(level, Math.max(0, Math.ceil(Math.log2(Math.max(ours.width, ours.height) / COMPARED))))
   const compared = 2 ** at
   const [c, d] = [softened(references[at]), softened(impressions[at])]
   const tryAt = (quarters: readonly number[]) => {
-    const coarse = alignCoarsely(a, b, quarters)
-    const refined = refineAlignment(references, impressions, { ...coarse, shiftX: coarse.shiftX * times, shiftY: coarse.shiftY * times })
+    const refined = refineAlignment(references, impressions, alignRoughly(references, impressions, quarters))
     return { ...refined, likeness: likenessOf(c, d, { ...refined, shiftX: refined.shiftX / compared, shiftY: refined.shiftY / compared }) ?? refined.correlation }
   }
   let found = tryAt(turned ? [1, 3] : [0])
@@ -90,6 +85,10 @@ export function alignPictures(reference: Rgb, impression: Rgb): Alignment | Matc
  * @returns the match, or why there is none
  */
 export function matchPictures(reference: Rgb, impression: Rgb, dpi: number): Match | MatchRefusal {
-  const laid = alignPictures(reference, impression)
-  return 'which' in laid ? laid : { ...laid, ...findDifferences(reference, impression, laid.alignment, dpi) }
+  const times = Math.max(1, Math.round(dpi / JUDGED_DPI))
+  const [ours, theirs] = [shrunk(reference, times), shrunk(impression, times)]
+  const laid = alignPictures(ours, theirs)
+  if ('which' in laid) return laid
+  const { shiftX, shiftY, rotation, scale } = laid.alignment
+  return { ...laid, alignment: { shiftX: shiftX * times, shiftY: shiftY * times, rotation, scale }, ...findDifferences(ours, theirs, laid.alignment, dpi / times) }
 }

@@ -105,12 +105,15 @@ function sumUp(reference: Grey, impression: Grey, at: Similarity, gain: number, 
   return { normal, right: [...r], residuals: residuals.subarray(0, count), count }
 }
 
+/** Values a middle is taken from: enough for a bound. */
+const SAMPLE = 4000
+
 /** The middle of many values, from a sample of them. */
 function middle(values: Float32Array): number {
-  const stride = Math.max(1, Math.floor(values.length / 20_000))
-  const sample: number[] = []
-  for (let i = 0; i < values.length; i += stride) sample.push(values[i])
-  return sample.sort((a, b) => a - b)[sample.length >> 1] ?? 0
+  const stride = Math.max(1, Math.floor(values.length / SAMPLE))
+  const sample = new Float32Array(Math.ceil(values.length / stride))
+  for (let i = 0; i < sample.length; i++) sample[i] = values[i * stride]
+  return sample.sort()[sample.length >> 1] ?? 0
 }
 
 /** Correlation of the two over the points that were judged by. */

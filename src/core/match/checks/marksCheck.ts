@@ -23,18 +23,20 @@ const FINGER_COVERED = 0.75
 function darkestNear(values: Float32Array, width: number, height: number, reach: number): Float32Array {
   const across = new Float32Array(values.length)
   for (let y = 0; y < height; y++) {
+    const row = y * width
     for (let x = 0; x < width; x++) {
       let most = 0
-      for (let u = Math.max(0, x - reach); u <= Math.min(width - 1, x + reach); u++) if (values[y * width + u] > most) most = values[y * width + u]
-      across[y * width + x] = most
+      for (let i = row + Math.max(0, x - reach), last = row + Math.min(width - 1, x + reach); i <= last; i++) if (values[i] > most) most = values[i]
+      across[row + x] = most
     }
   }
+  // Row by row, so that memory is gone through in order.
   const all = new Float32Array(values.length)
   for (let y = 0; y < height; y++) {
-    for (let x = 0; x < width; x++) {
-      let most = 0
-      for (let v = Math.max(0, y - reach); v <= Math.min(height - 1, y + reach); v++) if (across[v * width + x] > most) most = across[v * width + x]
-      all[y * width + x] = most
+    const row = y * width
+    for (let v = Math.max(0, y - reach); v <= Math.min(height - 1, y + reach); v++) {
+      const other = v * width
+      for (let x = 0; x < width; x++) if (across[other + x] > all[row + x]) all[row + x] = across[other + x]
     }
   }
   return all
@@ -51,7 +53,8 @@ function nameOf(areaMm2: number, widthMm: number, heightMm: number, pixelsPerMm:
 /** Marks that do not belong: darker than the reference has anything near by. */
 export function findMarks({ width, height, pixelsPerMm, reference, impression, counts, leftMm, topMm }: MarkField): FoundPlace[] {
   const near = darkestNear(reference, width, height, Math.max(1, Math.round(NEAR_MM * pixelsPerMm)))
-  const mask = Uint8Array.from(counts, (one, i) => (one && impression[i] > (1 + DARKER_SHARE) * near[i] + DARKER ? 1 : 0))
+  const mask = new Uint8Array(width * height)
+  for (let i = 0; i < mask.length; i++) if (counts[i] && impression[i] > (1 + DARKER_SHARE) * near[i] + DARKER) mask[i] = 1
   return partsOf(mask, width, height, Math.max(1, Math.round(GAP_MM * pixelsPerMm)))
     .filter((part) => part.length / pixelsPerMm ** 2 >= LEAST_MM2)
     .sort((a, b) => b.length - a.length)
