@@ -3,6 +3,9 @@ import type { Rgb } from '@/core/match/picture'
 /** Most pixels a picture may unfold to. */
 export const MOST_PIXELS = 100_000_000
 
+/** Longest side of a picture that is compared, px: prints are judged at 150 dots an inch, and few sheets are longer than 600 mm. */
+export const COMPARED_LONGEST = 3600
+
 /** Why the pixels of a picture cannot be had. */
 export class PixelError extends Error {}
 

@@ -1,9 +1,9 @@
-import type { Corners } from '@/core/match/homography'
-import { matchImpression, type ImpressionMatch, type MatchImpressionInput } from '@/core/match/matchImpression'
+import { cornersInPixels, refusalWords } from '@/core/match/compareScans'
+import { matchImpression, type ImpressionMatch, type MatchImpressionInput, type MatchSide } from '@/core/match/matchImpression'
 import type { Rgb } from '@/core/match/picture'
 
-/** One picture to be compared: its address, and the corners of its sheet as shares of it. */
-export interface MatchPicture { url: string; corners: Corners | null }
+/** One picture to be compared: its address, the corners of its sheet as shares of it, and what is known of it. */
+export interface MatchPicture extends Pick<MatchSide, 'corners' | 'dries' | 'plateAt'> { url: string }
 export interface MatchTask { reference: MatchPicture; impression: MatchPicture; sheet: MatchImpressionInput['sheet']; plate: MatchImpressionInput['plate']; zones: MatchImpressionInput['zones'] }
 /** What the page hears on the way, or in the end. */
 export type MatchReport = { step: number } | { match: ImpressionMatch } | { refusal: string }
@@ -14,15 +14,13 @@ async function fetchPixels(url: string): Promise<Rgb | string> {
   return { width: Number(reply.headers.get('x-width')), height: Number(reply.headers.get('x-height')), data: new Uint8Array(await reply.arrayBuffer()) }
 }
 
-const inPixels = (corners: Corners | null, { width, height }: Rgb) => corners && (corners.map(([x, y]) => [x * width, y * height] as const) as unknown as Corners)
-
 async function work({ reference, impression, sheet, plate, zones }: MatchTask): Promise<void> {
   const [ours, theirs] = await Promise.all([reference, impression].map(({ url }) => fetchPixels(url)))
   if (typeof ours === 'string' || typeof theirs === 'string') return self.postMessage({ refusal: typeof ours === 'string' ? `The picture of the BAT ${ours}.` : `The picture of the impression ${theirs as string}.` } satisfies MatchReport)
-  const found = matchImpression({ reference: { picture: ours, corners: inPixels(reference.corners, ours) }, impression: { picture: theirs, corners: inPixels(impression.corners, theirs) }, sheet, plate, zones }, (step) => self.postMessage({ step } satisfies MatchReport))
-  if ('which' in found) return self.postMessage({ refusal: /^[A-Z]/.test(found.message) ? found.message : `The picture of the ${found.which === 'reference' ? 'BAT' : 'impression'} ${found.message}.` } satisfies MatchReport)
+  const found = matchImpression({ reference: { ...reference, picture: ours, corners: cornersInPixels(reference.corners, ours) }, impression: { ...impression, picture: theirs, corners: cornersInPixels(impression.corners, theirs) }, sheet, plate, zones }, (step) => self.postMessage({ step } satisfies MatchReport))
+  if ('which' in found) return self.postMessage({ refusal: refusalWords(found) } satisfies MatchReport)
   // Handed over, not copied: the pictures are large.
-  ;(self as unknown as { postMessage: (message: MatchReport, transfer: Transferable[]) => void }).postMessage({ match: found }, [found.reference.data.buffer, found.impression.data.buffer, found.map.data.buffer] as ArrayBuffer[])
+  ;(self as unknown as { postMessage: (message: MatchReport, transfer: Transferable[]) => void }).postMessage({ match: found }, [found.reference.data.buffer, found.impression.data.buffer, ...Object.values(found.layers).map(({ data }) => data.buffer)] as ArrayBuffer[])
 }
 
 self.onmessage = ({ data }: MessageEvent<MatchTask>) => {

@@ -3,7 +3,7 @@ import type { Box } from './findPlate'
 import type { Rgb } from './picture'
 
 /** Every so many-th pixel of the margin is looked at, and what is darker than its paper by this share is dirt, not light. */
-const EVERY = 5
+const EVERY = 8
 const DIRT = 0.06
 const ROUNDS = 3
 

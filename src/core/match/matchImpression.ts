@@ -1,4 +1,5 @@
 import { convertSrgbToLab } from '../colour/convertSrgbToLab'
+import { mapLayers, type MapLayers } from './checkPictures'
 import { checkBands } from './checks/bandsCheck'
 import { checkBlanks } from './checks/blanksCheck'
 import { checkBreaks } from './checks/breaksCheck'
@@ -9,6 +10,7 @@ import { checkMarks, findMarks } from './checks/marksCheck'
 import type { CheckResult, FoundPlace } from './checks/matchCheck'
 import { checkRegister, type Placed } from './checks/registerChecks'
 import { farthestBend } from './deformation'
+import { driedPicture, type DriedTone } from './driedPicture'
 import { evenLight, type PaperWhite } from './evenLight'
 import { findPlate, type Box } from './findPlate'
 import { findSheet } from './findSheet'
@@ -32,7 +34,14 @@ const EMBOSS_MM = 1.2
 const CELL_MM = 1
 
 /** One of the two pictures: with the corners of its sheet, where a person has set them. */
-export interface MatchSide { picture: Rgb; corners: Corners | null }
+export interface MatchSide {
+  picture: Rgb
+  corners: Corners | null
+  /** of a wet print held against a dry one: what its tones change by as they dry */
+  dries?: readonly DriedTone[]
+  /** where the plate mark lies on the upright sheet, where a person has set it, mm; found by the tool otherwise. Of the reference alone. */
+  plateAt?: { leftMm: number; topMm: number } | null
+}
 
 export interface MatchImpressionInput {
   reference: MatchSide
@@ -57,8 +66,8 @@ export interface ImpressionMatch {
   likeness: number
   colour: ColourFigures
   checks: CheckResult[]
-  /** ΔE00 over the plate and a little paper round it, −1 where the impression does not reach */
-  map: { width: number; height: number; leftMm: number; topMm: number; data: Float32Array }
+  /** what the checks are seen in, over the plate and a little paper round it */
+  layers: MapLayers
   /** how unevenly each picture was lit, as a share */
   fall: { reference: number; impression: number }
 }
@@ -132,12 +141,16 @@ function holdAgainst(input: MatchImpressionInput, tell: (step: number) => void, 
   if (!upright || !lying) return { which: upright ? 'impression' : 'reference', message: 'shows no sheet that could be straightened' }
 
   tell(1)
-  const wanted: Box = { left: plate.leftMm * pixelsPerMm, top: plate.topMm * pixelsPerMm, width: plate.widthMm * pixelsPerMm, height: plate.heightMm * pixelsPerMm }
+  const place = reference.plateAt ?? plate
+  const wanted: Box = { left: place.leftMm * pixelsPerMm, top: place.topMm * pixelsPerMm, width: plate.widthMm * pixelsPerMm, height: plate.heightMm * pixelsPerMm }
   const ours = evenLight(upright, wanted, pixelsPerMm, null)
-  const theirs = evenLight(lying, wanted, pixelsPerMm, ours.white)
+  const { white } = ours
+  const theirs = evenLight(lying, wanted, pixelsPerMm, white)
+  if (white && reference.dries) ours.picture = driedPicture(ours.picture, white, reference.dries)
+  if (white && impression.dries) theirs.picture = driedPicture(theirs.picture, white, impression.dries)
 
   tell(2)
-  const at = findPlate(greyOf(ours.picture), wanted, pixelsPerMm)
+  const at = reference.plateAt ? { ...wanted, left: Math.round(wanted.left), top: Math.round(wanted.top) } : findPlate(greyOf(ours.picture), wanted, pixelsPerMm)
   const round = Math.round(ROUND_MM * pixelsPerMm)
   const [left, top] = [Math.max(0, at.left - round), Math.max(0, at.top - round)]
   const crop: Box = { left, top, width: Math.min(width, Math.round(at.left + at.width) + round) - left, height: Math.min(height, Math.round(at.top + at.height) + round) - top }
@@ -160,16 +173,17 @@ function holdAgainst(input: MatchImpressionInput, tell: (step: number) => void, 
   const placed: Placed = { xMm: (toX - middle[0]) / pixelsPerMm, yMm: (toY - middle[1]) / pixelsPerMm, degrees: (alignment.rotation * 180) / Math.PI, widerPercent: grown(judged.deformation.stretch.x), tallerPercent: grown(judged.deformation.stretch.y), bentMm: farthestBend(judged.deformation) / pixelsPerMm }
   const cells = inkCells(judged, CELL_MM)
   const onSheetMm = { leftMm: at.left / pixelsPerMm, topMm: at.top / pixelsPerMm }
+  const origin = { leftMm: crop.left / pixelsPerMm, topMm: crop.top / pixelsPerMm }
   const colour = colourFigures(judged, zones)
-  const marks = [...plateMarks(judged, { leftMm: crop.left / pixelsPerMm, topMm: crop.top / pixelsPerMm }), ...marginMarks(ours.picture, theirs.picture, ours.white, at, alignment, pixelsPerMm)]
+  const marks = [...plateMarks(judged, origin), ...marginMarks(ours.picture, theirs.picture, ours.white, at, alignment, pixelsPerMm)]
   const checks = [
-    ...checkRegister(placed), checkColour(colour), checkTone(cells), checkLines(cells), checkBreaks(judged), checkEvenness(cells), checkEdges(cells), checkSides(cells),
+    ...checkRegister(placed), checkColour(colour), checkTone(cells), checkLines(cells), checkBreaks(judged, origin), checkEvenness(cells), checkEdges(cells, onSheetMm), checkSides(cells, onSheetMm),
     checkBands(cells, onSheetMm), checkBlanks(cells, onSheetMm), checkMarks(marks),
   ]
   return {
     reference: ours.picture, impression: theirs.picture, pixelsPerMm, corners: { reference: inShares(found[0], reference.picture), impression: inShares(found[1], impression.picture) },
     plate: { ...onSheetMm, widthMm: plate.widthMm, heightMm: plate.heightMm }, placed, likeness: laid.likeness, colour, checks,
-    map: { width: crop.width, height: crop.height, leftMm: crop.left / pixelsPerMm, topMm: crop.top / pixelsPerMm, data: judged.deltaE },
+    layers: mapLayers(judged, cells, origin, onSheetMm),
     fall: { reference: ours.fall, impression: theirs.fall },
   }
 }

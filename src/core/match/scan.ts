@@ -16,6 +16,8 @@ export const scanSchema = z
     dry: z.boolean(),
     /** top left, top right, bottom right, bottom left, as shares of the picture; null: found by the tool */
     corners: z.tuple([corner, corner, corner, corner]).nullable(),
+    /** where the plate mark lies on the straightened sheet, mm; left out or null: found by the tool */
+    plateAt: z.strictObject({ leftMm: finite, topMm: finite }).nullish(),
   })
   .superRefine(({ taken, dry }, context) => {
     if (taken === 'scanner' && !dry) context.addIssue({ code: 'custom', path: ['taken'], message: 'A wet print never goes on the scanner: photograph it from above.' })
@@ -53,8 +55,8 @@ export function scanDistance({ values, tolerances, places, accepted }: MatchVerd
   return parts.reduce((most, part) => (part.distance > most.distance ? part : most))
 }
 
-/** Why two pictures may not be held against one another; null: they may. Fresh ink reads darker and the damp sheet is larger. */
+/** Why two pictures may not be held against one another as they are; null: they may. Fresh ink reads darker and the damp sheet is larger. */
 export function unlikeScans(reference: Pick<Scan, 'dry'>, impression: Pick<Scan, 'dry'>): string | null {
   if (reference.dry === impression.dry) return null
-  return `One picture is of the ${reference.dry ? 'dry' : 'wet'} print and the other of the ${impression.dry ? 'dry' : 'wet'} one: fresh ink reads darker and the damp sheet is larger. Compare wet with wet, or dry with dry.`
+  return `One picture is of the ${reference.dry ? 'dry' : 'wet'} print and the other of the ${impression.dry ? 'dry' : 'wet'} one: fresh ink reads darker and the damp sheet is larger. Compare wet with wet, or dry with dry; or read a few prints of this ink and paper both wet and dry at Tone reading, and what drying does is reckoned in.`
 }

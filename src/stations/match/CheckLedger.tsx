@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { likelyCauses } from '@/core/match/checks/likelyCauses'
-import { MATCH_CHECKS, type CheckResult, type CheckStanding, type MatchTolerances } from '@/core/match/checks/matchCheck'
+import { MATCH_CHECKS, type CheckResult, type CheckStanding, type MatchCheck, type MatchTolerances } from '@/core/match/checks/matchCheck'
 import type { SettingDifference } from '@/core/prove/compareSettings'
 import { STATIONS } from '@/core/prove/settings'
 import { formatNumber } from '@/core/units/length'
@@ -13,7 +13,7 @@ const WORDS: Record<CheckStanding, string> = { matches: 'matches', differs: 'dif
 const inUnit = (value: number, unit: string) => (unit === 'places' ? `${value}` : unit === '°' ? `${formatNumber(Math.abs(value), 2)}°` : `${formatNumber(Math.abs(value), 1)} ${unit}`)
 
 /** Every check with its verdict, what it came to against what is allowed, and where it differs what may be behind it. */
-export function CheckLedger({ checks, standings, tolerances, differences, slug }: { checks: readonly CheckResult[]; standings: ReadonlyMap<string, CheckStanding>; tolerances: MatchTolerances; differences: readonly SettingDifference[]; slug: string }) {
+export function CheckLedger({ checks, standings, tolerances, differences, slug, onShow }: { checks: readonly CheckResult[]; standings: ReadonlyMap<string, CheckStanding>; tolerances: MatchTolerances; differences: readonly SettingDifference[]; slug: string; /** shows the picture a check is seen in */ onShow: (check: MatchCheck) => void }) {
   return (
     <ul aria-label="Checks" className="border-t border-line">
       {checks.map((result) => {
@@ -21,8 +21,8 @@ export function CheckLedger({ checks, standings, tolerances, differences, slug }
         const standing = standings.get(result.check)!
         return (
           <li key={result.check} className="border-b border-line py-1.5">
-            <p className={`flex justify-between gap-3 ${standing === 'differs' ? 'font-semibold text-signal' : ''}`}>
-              <span><span aria-hidden>{MARKS[standing]}</span> {label} <span className="sr-only">{WORDS[standing]}</span></span>
+            <p className={`flex items-center justify-between gap-3 ${standing === 'differs' ? 'font-semibold text-signal' : ''}`}>
+              <button type="button" title="Show it on the light table" className="-my-1.5 min-h-11 text-left underline decoration-line underline-offset-4" onClick={() => onShow(result.check)}><span aria-hidden>{MARKS[standing]}</span> {label} <span className="sr-only">{WORDS[standing]}: show it</span></button>
               <span className="condensed whitespace-nowrap">{result.value === null ? '—' : `${inUnit(result.value, unit)} of ${formatNumber(tolerances[result.check], 2)}`}</span>
             </p>
             <p className="text-sm text-muted">{result.words}</p>

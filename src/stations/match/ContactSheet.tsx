@@ -6,6 +6,7 @@ import { MATCH_CHECKS } from '@/core/match/checks/matchCheck'
 import { scanDistance } from '@/core/match/scan'
 import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
+import type { EditionCheckState } from './editionCheck'
 
 interface ContactSheetProps {
   pulls: readonly Pull[]
@@ -14,15 +15,16 @@ interface ContactSheetProps {
   chosen: string
   unchecked: number
   busy: boolean
-  /** how many of how many are done while all are checked */
-  batch: { done: number; of: number } | null
+  /** how far the server is with all of them */
+  check: EditionCheckState | null
+  problem: string | null
   onChoose: (id: string) => void
   onCheckAll: () => void
-  onCancel: () => void
+  onStop: () => void
 }
 
 /** Every impression that has a picture, the closest to the BAT first. */
-export function ContactSheet({ pulls, bat, dry, chosen, unchecked, busy, batch, onChoose, onCheckAll, onCancel }: ContactSheetProps) {
+export function ContactSheet({ pulls, bat, dry, chosen, unchecked, busy, check, problem, onChoose, onCheckAll, onStop }: ContactSheetProps) {
   const picturesOf = (pull: Pull) => readPull(pull).scans[dry ? 'dry' : 'wet']
   const ordered = byCloseness(pulls.filter(picturesOf), bat)
   const without = pulls.length - ordered.length
@@ -30,10 +32,12 @@ export function ContactSheet({ pulls, bat, dry, chosen, unchecked, busy, batch, 
     <section aria-label="Contact sheet" className="border-t-2 border-text pt-3">
       <div className="mb-2 flex flex-wrap items-center gap-x-6 gap-y-2">
         <h2 className="station-title">The edition by closeness</h2>
-        {batch ? (
-          <p role="status" className="flex flex-wrap items-center gap-3"><progress max={batch.of} value={batch.done} aria-label="Impressions checked" /> {batch.done} of {batch.of} checked <Button onClick={onCancel}>Stop after what is done</Button></p>
+        {check?.isRunning ? (
+          <p role="status" className="flex flex-wrap items-center gap-3"><progress max={Math.max(1, check.of)} value={check.done} aria-label="Impressions checked" /> {check.done} of {check.of} checked; it goes on when this page is closed. <Button onClick={onStop}>Stop after what is done</Button></p>
         ) : unchecked > 0 && <Button disabled={busy} onClick={onCheckAll}>Check {unchecked === 1 ? 'the one' : `the ${unchecked}`} not checked yet</Button>}
       </div>
+      {problem && <p role="alert" className="mb-2 border-l-4 border-signal bg-raised p-3">◆ {problem}</p>}
+      {check && check.refused.length > 0 && <ul aria-label="Not compared" className="mb-2 text-sm">{check.refused.map((words) => <li key={words}>◆ {words}</li>)}</ul>}
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(9.5rem,1fr))] gap-3">
         {ordered.map((pull) => {
           const { match } = readPull(pull)

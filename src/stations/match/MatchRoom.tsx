@@ -4,13 +4,15 @@ import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useEffect, useRef, useState } from 'react'
 import { readPull, type Pull } from '@/core/edition/pull'
+import { PICTURE_OF } from '@/core/match/checkPictures'
 import type { PrintedZone } from '@/core/match/checks/colourCheck'
-import { checkStanding, MATCH_CHECK_KEYS, MATCH_CHECKS, placeKey, USUAL_MATCH_TOLERANCES, type FoundPlace, type MatchTolerances } from '@/core/match/checks/matchCheck'
+import { checkStanding, MATCH_CHECK_KEYS, MATCH_CHECKS, placeKey, USUAL_MATCH_TOLERANCES, type MatchCheck, type MatchTolerances } from '@/core/match/checks/matchCheck'
+import { placesToLookAt, scanOf, scanPair, unchecked, verdictOf, type ScanSide } from '@/core/match/compareScans'
 import type { Corners } from '@/core/match/homography'
 import type { ImpressionMatch, MatchImpressionInput } from '@/core/match/matchImpression'
 import { MATCH_STEPS } from '@/core/match/matchSteps'
 import { misfitMarks } from '@/core/match/misfitMarks'
-import { unlikeScans, type MatchVerdict, type Scan } from '@/core/match/scan'
+import type { Scan } from '@/core/match/scan'
 import { compareSettings } from '@/core/prove/compareSettings'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
@@ -24,13 +26,16 @@ import { Problems } from '../pull/Problems'
 import { usePull } from '../pull/usePull'
 import { CheckLedger } from './CheckLedger'
 import { ContactSheet } from './ContactSheet'
+import type { Look } from './LightTable'
 import { PlaceStepper } from './PlaceStepper'
 import { modelScanAction } from './actions'
 import { ScanField } from './ScanField'
+import { useEditionCheck } from './useEditionCheck'
 import { useMatch } from './useMatch'
 
 /** Both need a finished comparison: what draws them comes when it is there. */
 const LightTable = dynamic(() => import('./LightTable').then((module) => module.LightTable), { ssr: false, loading: () => <p className="h-96 text-sm text-muted">Laying out the light table…</p> })
+const PlateMarkDialog = dynamic(() => import('./PlateMarkDialog').then((module) => module.PlateMarkDialog), { ssr: false })
 const CornersDialog = dynamic(() => import('./CornersDialog').then((module) => module.CornersDialog), { ssr: false })
 
 interface MatchRoomProps {
@@ -44,21 +49,7 @@ interface MatchRoomProps {
   asked: string | null
 }
 
-const scanOf = (pull: Pull, dry: boolean): Scan | null => readPull(pull).scans[dry ? 'dry' : 'wet']
-const pictureOf = ({ imageId, corners }: Scan) => ({ url: `/pictures/${imageId}/pixels`, corners: corners as Corners | null })
-const placesOf = (match: ImpressionMatch): FoundPlace[] => match.checks.flatMap(({ places }) => places)
-
-/** What a comparison says of the print, with what was let pass. */
-function verdictOf(match: ImpressionMatch, bat: Pull, accepted: ReadonlyMap<string, string>, tolerances: MatchTolerances): MatchVerdict {
-  const keys = new Set(accepted.keys())
-  const places = placesOf(match)
-  return {
-    referencePullId: bat.id, outcome: match.checks.some((result) => checkStanding(result, tolerances, keys) === 'differs') ? 'differs' : 'matches',
-    deltaE00: { mean: match.colour.mean, p95: match.colour.p95 },
-    values: Object.fromEntries(match.checks.map(({ check, value }) => [check, value])) as MatchVerdict['values'],
-    places, accepted: places.filter((place) => accepted.has(placeKey(place))).map((place) => ({ ...place, why: accepted.get(placeKey(place))! })), tolerances,
-  }
-}
+const pictureOf = ({ imageId, ...known }: ScanSide) => ({ url: `/pictures/${imageId}/pixels`, ...known })
 
 /** Match check: an impression's picture held against the BAT's, what differs, where and why, and the verdict on the print. */
 export function MatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRoomProps) {
@@ -73,18 +64,18 @@ export function MatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRoomP
   const [current, setCurrent] = useState(0)
   const lastTolerances = pulls.map((one) => readPull(one).match?.tolerances).findLast(Boolean) ?? USUAL_MATCH_TOLERANCES
   const [tolerances, setTolerances] = useState<MatchTolerances>(lastTolerances)
+  const [look, setLook] = useState<Look>({ view: 'swipe', map: 'colour' })
   const [misfit, setMisfit] = useState<string | null>(null)
-  const [batch, setBatch] = useState<{ done: number; of: number } | null>(null)
-  const stopped = useRef(false)
+  const edition = useEditionCheck(job.slug)
 
-  const [ours, theirs] = [bat && scanOf(bat, dry), pull && scanOf(pull, dry)]
-  const key = ours && theirs && pull ? JSON.stringify([pull.id, ours, theirs]) : null
-  const task = (reference: Scan, impression: Scan) => ({ reference: pictureOf(reference), impression: pictureOf(impression), sheet, plate, zones })
-  const unlike = ours && theirs ? unlikeScans(ours, theirs) : null
+  const [ours, theirs] = [bat && (scanOf(bat, dry) ?? scanOf(bat, !dry)), pull && scanOf(pull, dry)]
+  const pair = bat && pull && scanPair(bat, pull, pulls, dry)
+  const isComparable = pair !== null && 'reference' in pair
+  const key = isComparable && pull ? JSON.stringify([pull.id, pair]) : null
 
   const run = async () => {
-    if (!key || !ours || !theirs || !pull) return
-    const compared = await compare(task(ours, theirs))
+    if (!key || !pull || !isComparable) return
+    const compared = await compare({ reference: pictureOf(pair.reference), impression: pictureOf(pair.impression), sheet, plate, zones })
     if (!compared) return
     setResult({ key, match: 'match' in compared ? compared.match : null, refusal: 'refusal' in compared ? compared.refusal : null })
     setAccepted(new Map(readPull(pull).match?.accepted.map((place) => [placeKey(place), place.why]) ?? []))
@@ -92,7 +83,7 @@ export function MatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRoomP
   }
   const begun = useRef<string | null>(null)
   useEffect(() => {
-    if (!key || unlike || batch || begun.current === key) return
+    if (!key || begun.current === key) return
     begun.current = key
     // The work itself is elsewhere; what comes of it is shown when it comes.
     void run()
@@ -102,10 +93,10 @@ export function MatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRoomP
   if (pulls.length === 0) return <PlateMark title="Match check"><p className="border border-line bg-ground p-4">No pull of the edition yet: there is nothing to hold against the BAT.</p></PlateMark>
 
   const match = result && result.key === key ? result.match : null
-  const refusal = unlike ?? (result && result.key === key ? result.refusal : null)
+  const refusal = pair && 'refusal' in pair ? pair.refusal : (result && result.key === key ? result.refusal : null)
   const keys = new Set(accepted.keys())
   const standings = new Map(match?.checks.map((check) => [check.check as string, checkStanding(check, tolerances, keys)]) ?? [])
-  const places = match ? placesOf(match) : []
+  const places = match ? placesToLookAt(match, tolerances) : []
   const differing = [...standings.values()].filter((standing) => standing === 'differs').length
   const name = pull ? `Pull ${pull.number}` : ''
   const addScan = (id: string) => (scan: Scan) => add(id, [{ kind: 'scan', scan }], 'a new picture')
@@ -115,22 +106,17 @@ export function MatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRoomP
   }
   const setCorners = (of: Pull, scan: Scan, corners: Corners | null) => void add(of.id, [{ kind: 'scan', scan: { ...scan, corners: corners as Scan['corners'] } }], 'corners of the sheet set by hand')
   const keepVerdict = () => pull && match && void add(pull.id, [{ kind: 'match', match: verdictOf(match, bat, accepted, tolerances) }], 'compared again')
-  const unchecked = pulls.filter((one) => scanOf(one, dry) && !readPull(one).match)
-  const checkAll = async () => {
-    if (!ours || !hand.trim()) return void add(bat.id, [])
-    stopped.current = false
-    for (const [i, one] of unchecked.entries()) {
-      setBatch({ done: i, of: unchecked.length })
-      const compared = await compare(task(ours, scanOf(one, dry)!))
-      if (!compared || stopped.current) break
-      if ('match' in compared && !(await add(one.id, [{ kind: 'match', match: verdictOf(compared.match, bat, new Map(), tolerances) }]))) break
-    }
-    setBatch(null)
-  }
+  const checkAll = () => (hand.trim() ? edition.start({ dry, by: hand.trim(), tolerances }) : void add(bat.id, []))
   const keepAsMisfit = async () => {
     if (!match || !pull || !hand.trim()) return void add(bat.id, [])
     const answered = await keepMisfitAction(job.id, { plate: pull.settings.plate.name, marks: misfitMarks(match.placed, plate), by: hand }).catch(() => null)
     setMisfit(answered?.ok ? key : null)
+  }
+  const show = (check: MatchCheck) => {
+    const picture = PICTURE_OF[check]
+    setLook(picture === 'lie' ? { ...look, view: 'swipe' } : { view: 'difference', map: picture })
+    const first = places.findIndex((place) => place.check === check)
+    if (first >= 0) setCurrent(first)
   }
   const kept = pull ? readPull(pull).match : null
 
@@ -142,14 +128,15 @@ export function MatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRoomP
         <TextField label="Who looks" value={hand} onText={setHand} problem={problemAt(problems, 'hand')} />
       </div>
       <Problems problems={problems} except={['hand']} />
-      {(!ours || !theirs) && (
+      {(!scanOf(bat, dry) || !theirs) && (
         <div className="grid gap-6 border-y border-line py-4 md:grid-cols-2">
-          {!ours && <ScanField key={`bat ${dry}`} what={`the BAT, ${dry ? 'dry' : 'wet'}`} dry={dry} onScan={addScan(bat.id)} onModel={model(bat.id)} />}
+          {!scanOf(bat, dry) && <ScanField key={`bat ${dry}`} what={`the BAT, ${dry ? 'dry' : 'wet'}`} dry={dry} onScan={addScan(bat.id)} onModel={model(bat.id)} />}
           {!theirs && pull && <ScanField key={`${pull.id} ${dry}`} what={`pull ${pull.number}, ${dry ? 'dry' : 'wet'}`} dry={dry} onScan={addScan(pull.id)} onModel={model(pull.id)} />}
         </div>
       )}
       {[ours, theirs].some((scan) => scan?.taken === 'model') && <p className="mb-2 text-sm">△ {ours?.taken === 'model' && theirs?.taken === 'model' ? 'Both pictures are' : ours?.taken === 'model' ? 'The BAT’s picture is' : `The picture of pull ${pull?.number} is`} a model’s, printed and scanned by reckoning; no print lay on a scanner.</p>}
-      {step !== null && !batch && (
+      {isComparable && pair.mixed && ours && <p className="mb-2 text-sm">△ The BAT’s picture is of the {ours.dry ? 'dry' : 'wet'} print and this one of the {ours.dry ? 'wet' : 'dry'}: the wet one is shown as it would be dry, by what {pair.mixed.from === 1 ? 'one print' : `${pair.mixed.from} prints`} like it changed by. A damp sheet is larger; where it lies is less sure.</p>}
+      {step !== null && (
         <div role="status" className="my-3 flex flex-wrap items-center gap-4 border-l-4 border-text bg-raised p-3">
           <p>{MATCH_STEPS[step]}… <progress max={MATCH_STEPS.length} value={step} aria-label="How far the comparison is" /></p>
           <Button onClick={cancel}>Cancel</Button>
@@ -160,7 +147,7 @@ export function MatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRoomP
       {match && pull && (
         <div className="grid gap-5 lg:grid-cols-[minmax(0,1fr)_20rem]">
           <div className="min-w-0">
-            <LightTable match={match} name={name} places={places} accepted={keys} current={current} />
+            <LightTable match={match} name={name} places={places} accepted={keys} current={current} look={look} onLook={setLook} />
             <PlaceStepper
               key={key} places={places} accepted={accepted} current={Math.min(current, places.length - 1)} onCurrent={setCurrent}
               onAccept={(place, why) => setAccepted((now) => {
@@ -175,7 +162,7 @@ export function MatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRoomP
             <h2 className="far-number text-2xl" aria-live="polite">{differing === 0 ? '● Matches the BAT' : `◆ Differs in ${differing} of ${match.checks.length}`}</h2>
             <p className="mt-2 mb-3 text-sm text-muted">{kept ? `On the print: ${kept.outcome === 'matches' ? 'matches' : 'differs'}${kept.accepted.length > 0 ? `, ${kept.accepted.length} accepted` : ''}.` : 'Nothing on the print yet.'}</p>
             <Button look="main" disabled={busy} className="mb-3 w-full" onClick={keepVerdict}>Write the verdict on pull {pull.number}</Button>
-            <CheckLedger checks={match.checks} standings={standings} tolerances={tolerances} differences={compareSettings(bat.settings, pull.settings)} slug={job.slug} />
+            <CheckLedger checks={match.checks} standings={standings} tolerances={tolerances} differences={compareSettings(bat.settings, pull.settings)} slug={job.slug} onShow={show} />
             {['register', 'turn'].some((check) => standings.get(check) === 'differs') && (
               <p className="mt-2">{misfit === key ? <>Kept as a misfit: the station <Link href={`/jobs/${job.slug}/register`} className="underline underline-offset-4">Register</Link> says what to do.</> : <Button disabled={busy} onClick={() => void keepAsMisfit()}>Keep where it lay as a misfit of the plate</Button>}</p>
             )}
@@ -188,15 +175,13 @@ export function MatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRoomP
             </details>
             <div className="mt-2 flex flex-wrap gap-x-4">
               {ours && <CornersDialog what="the BAT’s picture" imageId={ours.imageId} corners={match.corners.reference} busy={busy} onKeep={(corners) => setCorners(bat, ours, corners)} />}
+              {ours && <PlateMarkDialog match={match} busy={busy} onKeep={(plateAt) => void add(bat.id, [{ kind: 'scan', scan: { ...ours, plateAt } }], 'plate mark set by hand')} />}
               {theirs && <CornersDialog what={`the picture of pull ${pull.number}`} imageId={theirs.imageId} corners={match.corners.impression} busy={busy} onKeep={(corners) => setCorners(pull, theirs, corners)} />}
             </div>
           </div>
         </div>
       )}
-      <ContactSheet pulls={pulls} bat={bat} dry={dry} chosen={chosen} unchecked={ours ? unchecked.length : 0} busy={busy || step !== null} batch={batch} onChoose={setChosen} onCheckAll={() => void checkAll()} onCancel={() => {
-        stopped.current = true
-        cancel()
-      }} />
+      <ContactSheet pulls={pulls} bat={bat} dry={dry} chosen={chosen} unchecked={ours ? unchecked(pulls, dry).length : 0} busy={busy} check={edition.state} problem={edition.problem} onChoose={setChosen} onCheckAll={checkAll} onStop={edition.stop} />
     </PlateMark>
   )
 }

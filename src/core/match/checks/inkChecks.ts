@@ -1,6 +1,7 @@
 import { median } from '../../stats/median'
 import { formatNumber } from '../../units/length'
 import type { InkCells } from '../inkCells'
+import { onSheet } from './placesOf'
 import type { CheckResult } from './matchCheck'
 
 /** Cells a tone needs to be spoken of, and the ink, L*, from which a cell counts as printed. */
@@ -46,7 +47,7 @@ export function checkEvenness({ cells }: InkCells): CheckResult {
 }
 
 /** Left against right: how much more of its ink one side has than the other, in per cent. */
-export function checkSides({ columns, cells }: InkCells): CheckResult {
+export function checkSides({ columns, rows, sizeMm, cells }: InkCells, plate: { leftMm: number; topMm: number }): CheckResult {
   const share = (from: number, to: number) => {
     const of = cells.filter(({ column, reference }) => column >= from * columns && column < to * columns && reference >= PRINTED)
     return of.length < FEWEST ? null : of.reduce((sum, { impression }) => sum + impression, 0) / of.reduce((sum, { reference }) => sum + reference, 0)
@@ -54,5 +55,7 @@ export function checkSides({ columns, cells }: InkCells): CheckResult {
   const [left, right] = [share(0, 1 / 3), share(2 / 3, 1)]
   if (left === null || right === null) return { check: 'sides', value: null, words: 'Too little is printed at one side to say.', places: [] }
   const more = 100 * (right - left)
-  return { check: 'sides', value: more, words: Math.abs(more) < 1 ? 'Both sides alike.' : `The ${more > 0 ? 'left' : 'right'} side is paler by ${formatNumber(Math.abs(more), 0)} %.`, places: [] }
+  const third = (columns * sizeMm) / 3
+  const paler = onSheet('sides', `paler ${more > 0 ? 'left' : 'right'} side`, { xMm: more > 0 ? 0 : 2 * third, yMm: 0, widthMm: third, heightMm: rows * sizeMm }, plate)
+  return { check: 'sides', value: more, words: Math.abs(more) < 1 ? 'Both sides alike.' : `The ${more > 0 ? 'left' : 'right'} side is paler by ${formatNumber(Math.abs(more), 0)} %.`, places: Math.abs(more) < 1 ? [] : [paler] }
 }

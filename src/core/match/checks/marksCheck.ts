@@ -1,4 +1,5 @@
 import { partsOf } from '../differences'
+import { placeOfPixels } from './placesOf'
 import type { CheckResult, FoundPlace } from './matchCheck'
 
 /** What is looked through for marks: ink of both prints, L* below the paper, and which pixels count. */
@@ -60,17 +61,8 @@ export function findMarks({ width, height, pixelsPerMm, reference, impression, c
     .sort((a, b) => b.length - a.length)
     .slice(0, MOST)
     .map((part) => {
-      let [left, right, top, bottom] = [width, 0, height, 0]
-      for (const i of part) {
-        const x = i % width
-        const y = (i - x) / width
-        if (x < left) left = x
-        if (x >= right) right = x + 1
-        if (y < top) top = y
-        if (y >= bottom) bottom = y + 1
-      }
-      const [widthMm, heightMm] = [(right - left) / pixelsPerMm, (bottom - top) / pixelsPerMm]
-      return { check: 'marks', what: nameOf(part.length / pixelsPerMm ** 2, widthMm, heightMm, pixelsPerMm), xMm: leftMm + left / pixelsPerMm, yMm: topMm + top / pixelsPerMm, widthMm, heightMm }
+      const place = placeOfPixels('marks', 'spot', part, width, pixelsPerMm, { leftMm, topMm })
+      return { ...place, what: nameOf(part.length / pixelsPerMm ** 2, place.widthMm, place.heightMm, pixelsPerMm) }
     })
 }
 

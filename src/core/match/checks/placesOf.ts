@@ -23,3 +23,17 @@ export function placesOfCells({ columns, rows, sizeMm, cells }: InkCells, holds:
 
 /** A place of the plate as a place of the sheet. */
 export const onSheet = (check: MatchCheck, what: string, { xMm, yMm, widthMm, heightMm }: Omit<FoundPlace, 'check' | 'what'>, plate: { leftMm: number; topMm: number }): FoundPlace => ({ check, what, xMm: xMm + plate.leftMm, yMm: yMm + plate.topMm, widthMm, heightMm })
+
+/** The pixels of a part as a place of the sheet. @param origin where the picture's top left corner lies on the sheet */
+export function placeOfPixels(check: MatchCheck, what: string, part: readonly number[], width: number, pixelsPerMm: number, origin: { leftMm: number; topMm: number }): FoundPlace {
+  let [left, right, top, bottom] = [width, 0, Infinity, 0]
+  for (const i of part) {
+    const x = i % width
+    const y = (i - x) / width
+    if (x < left) left = x
+    if (x >= right) right = x + 1
+    if (y < top) top = y
+    if (y >= bottom) bottom = y + 1
+  }
+  return { check, what, xMm: origin.leftMm + left / pixelsPerMm, yMm: origin.topMm + top / pixelsPerMm, widthMm: (right - left) / pixelsPerMm, heightMm: (bottom - top) / pixelsPerMm }
+}
