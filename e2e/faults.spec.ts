@@ -109,7 +109,7 @@ test('undo takes the last change back, by button and by key', async ({ page, sam
 test.describe('uploads that are refused', () => {
   const refusals: [string, Buffer, string][] = [
     ['text called a picture', Buffer.from('hello'), 'This is not a picture, or it is damaged'],
-    ['41 MB', Buffer.alloc(41 * 1048576), 'at most 40 MB are taken'],
+    ['121 MB', Buffer.alloc(121 * 1048576), 'at most 120 MB are taken'],
   ]
   for (const [what, bytes, words] of refusals) {
     test(what, async ({ page, sample }, testInfo) => {

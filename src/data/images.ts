@@ -10,7 +10,7 @@ import { readRows } from './readRows'
 import type { ImageRow } from './tables'
 
 /** Largest picture file taken, bytes. */
-export const LARGEST_PICTURE_BYTES = 40 * 1024 * 1024
+export const LARGEST_PICTURE_BYTES = 120 * 1024 * 1024
 /** Most pixels a picture may unfold to: a small file that claims more is refused unread. */
 const MOST_PIXELS = 150_000_000
 const FORMATS = new Set(['png', 'jpeg', 'webp', 'tiff'])
@@ -58,7 +58,7 @@ const pictureFolder = (id: string) => path.join(dataFolder(), 'pictures', id)
  * @throws FieldError when it is no picture, too large, or damaged; nothing is kept then
  */
 export async function keepPicture(bytes: Buffer, name: string, at: string): Promise<string> {
-  if (bytes.length > LARGEST_PICTURE_BYTES) refuse('The file is too large; at most 40 MB are taken. Save it smaller and choose it again.')
+  if (bytes.length > LARGEST_PICTURE_BYTES) refuse('The file is too large; at most 120 MB are taken. Save it smaller and choose it again.')
   const { format, widthPx, heightPx } = await sniff(bytes)
   const id = createHash('sha256').update(bytes).digest('hex').slice(0, 32)
   const { tables } = await openDatabase()

@@ -1,5 +1,5 @@
 import type { MatchCheck } from './checks/matchCheck'
-import type { InkCells } from './inkCells'
+import type { InkCell, InkCells } from './inkCells'
 import type { JudgedPlate } from './judgedPlate'
 import { halved, type Grey } from './picture'
 import { structuralSimilarity } from './structuralSimilarity'
@@ -17,35 +17,36 @@ export const PICTURE_OF: Record<MatchCheck, CheckPicture> = { register: 'lie', t
 export interface MapLayer { width: number; height: number; leftMm: number; topMm: number; mmPerPixel: number; data: Float32Array }
 export type MapLayers = Record<Exclude<CheckPicture, 'lie'>, MapLayer>
 
-/** Side of the squares more and less ink is shown in, px: single grains of the paper are no ink. */
-const INK_PX = 3
+type Corner = Pick<MapLayer, 'leftMm' | 'topMm'>
 
-function inkLayer({ width, height, pixelsPerMm, referenceInk, impressionInk, seen }: JudgedPlate, origin: { leftMm: number; topMm: number }): MapLayer {
-  const [w, h] = [Math.floor(width / INK_PX), Math.floor(height / INK_PX)]
-  const data = new Float32Array(w * h).fill(NaN)
-  for (let y = 0; y < h; y++) {
-    for (let x = 0; x < w; x++) {
+/** A number a cell of the plate. */
+function cellLayer({ columns, rows, sizeMm, cells }: InkCells, { leftMm, topMm }: Corner, valueOf: (cell: InkCell) => number): MapLayer {
+  const data = new Float32Array(columns * rows).fill(NaN)
+  for (const cell of cells) data[cell.row * columns + cell.column] = valueOf(cell)
+  return { width: columns, height: rows, leftMm, topMm, mmPerPixel: sizeMm, data }
+}
+
+/** Means of every cell and its neighbours: the film of a single cell is as much the line that just touches it. */
+function smoothed({ width, height, data, ...where }: MapLayer): MapLayer {
+  const out = new Float32Array(data.length).fill(NaN)
+  for (let y = 0; y < height; y++) {
+    for (let x = 0; x < width; x++) {
       let [sum, n] = [0, 0]
-      for (let v = 0; v < INK_PX; v++) {
-        for (let u = 0, i = (y * INK_PX + v) * width + x * INK_PX; u < INK_PX; u++, i++) {
-          if (!seen[i]) continue
-          sum += impressionInk[i] - referenceInk[i]
+      for (let v = Math.max(0, y - 1); v <= Math.min(height - 1, y + 1); v++) {
+        for (let u = Math.max(0, x - 1); u <= Math.min(width - 1, x + 1); u++) {
+          const value = data[v * width + u]
+          if (Number.isNaN(value)) continue
+          sum += value
           n += 1
         }
       }
-      if (n > 0) data[y * w + x] = sum / n
+      if (n > 0) out[y * width + x] = sum / n
     }
   }
-  return { width: w, height: h, ...origin, mmPerPixel: INK_PX / pixelsPerMm, data }
+  return { width, height, data: out, ...where }
 }
 
-function filmLayer({ columns, rows, sizeMm, cells }: InkCells, plate: { leftMm: number; topMm: number }): MapLayer {
-  const data = new Float32Array(columns * rows).fill(NaN)
-  for (const { column, row, referenceGround, impressionGround } of cells) data[row * columns + column] = impressionGround - referenceGround
-  return { width: columns, height: rows, leftMm: plate.leftMm, topMm: plate.topMm, mmPerPixel: sizeMm, data }
-}
-
-function drawingLayer({ width, height, pixelsPerMm, referenceInk, impressionInk }: JudgedPlate, origin: { leftMm: number; topMm: number }): MapLayer {
+function drawingLayer({ width, height, pixelsPerMm, referenceInk, impressionInk }: JudgedPlate, origin: Corner): MapLayer {
   const grey = (ink: Float32Array): Grey => halved({ width, height, data: ink.map((value) => value / 100) })
   const mmPerPixel = 2 / pixelsPerMm
   const found = structuralSimilarity(grey(referenceInk), grey(impressionInk))
@@ -57,11 +58,13 @@ function drawingLayer({ width, height, pixelsPerMm, referenceInk, impressionInk 
 }
 
 /** The pictures the checks are seen in. @param origin where the judged picture's corner lies on the sheet; @param plate where the plate does */
-export function mapLayers(judged: JudgedPlate, cells: InkCells, origin: { leftMm: number; topMm: number }, plate: { leftMm: number; topMm: number }): MapLayers {
+export function mapLayers(judged: JudgedPlate, cells: InkCells, origin: Corner, plate: Corner): MapLayers {
   const colour = judged.deltaE
   for (let i = 0; i < colour.length; i++) if (colour[i] < 0) colour[i] = NaN
   return {
     colour: { width: judged.width, height: judged.height, ...origin, mmPerPixel: 1 / judged.pixelsPerMm, data: colour },
-    ink: inkLayer(judged, origin), film: filmLayer(cells, plate), drawing: drawingLayer(judged, origin),
+    ink: smoothed(cellLayer(cells, plate, ({ reference, impression }) => impression - reference)),
+    film: smoothed(cellLayer(cells, plate, ({ referenceGround, impressionGround }) => impressionGround - referenceGround)),
+    drawing: drawingLayer(judged, origin),
   }
 }

@@ -35,7 +35,7 @@ describe('the pictures an impression is compared by', () => {
 describe('the verdict of a comparison', () => {
   it('names the places of what differs, and not of what is within what is allowed', () => {
     expect(placesToLookAt(found, USUAL_MATCH_TOLERANCES)).toEqual([spot])
-    expect(placesToLookAt(found, { ...USUAL_MATCH_TOLERANCES, edges: 1 })).toEqual([spot, strip])
+    expect(placesToLookAt(found, { ...USUAL_MATCH_TOLERANCES, edges: 1 })).toEqual([strip, spot])
   })
   it('differs until every such place is accepted, and keeps the reason', () => {
     expect(verdictOf(found, { id: 'bat' }, new Map(), USUAL_MATCH_TOLERANCES)).toMatchObject({ outcome: 'differs', referencePullId: 'bat', values: { marks: 1, edges: 1.4 }, places: [spot], accepted: [] })

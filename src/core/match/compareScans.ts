@@ -31,8 +31,8 @@ export function scanPair(bat: Pull, pull: Pull, others: readonly Pull[], dry: bo
 
 const NONE: ReadonlySet<string> = new Set()
 
-/** The places to look at: those of the checks that differ as long as none of them is let pass. */
-export const placesToLookAt = (match: Pick<ImpressionMatch, 'checks'>, tolerances: MatchTolerances): FoundPlace[] => match.checks.filter((result) => checkStanding(result, tolerances, NONE) === 'differs').flatMap(({ places }) => places)
+/** The places to look at: those of the checks that differ as long as none of them is let pass; marks and missing ink before sides and edges. */
+export const placesToLookAt = (match: Pick<ImpressionMatch, 'checks'>, tolerances: MatchTolerances): FoundPlace[] => match.checks.filter((result) => checkStanding(result, tolerances, NONE) === 'differs').toReversed().flatMap(({ places }) => places)
 
 /** What a comparison says of the print. @param accepted what is let pass, by place, and why */
 export function verdictOf(match: Pick<ImpressionMatch, 'checks' | 'colour'>, bat: Pick<Pull, 'id'>, accepted: ReadonlyMap<string, string>, tolerances: MatchTolerances): MatchVerdict {

@@ -29,7 +29,7 @@ export function ScanField({ what, dry, problem, onScan, onModel }: { what: strin
           {(said ?? problem) && <p role="alert" className="text-signal">{said ?? problem}</p>}
         </>
       ) : (
-        <Field label={`Picture of ${what}`} problem={said ?? problem} hint={busy ? 'Keeping the picture…' : 'PNG, JPEG, WebP or TIFF, up to 40 MB: the whole sheet, something darker round it.'} className="max-w-96">
+        <Field label={`Picture of ${what}`} problem={said ?? problem} hint={busy ? 'Keeping the picture…' : 'PNG, JPEG, WebP or TIFF, up to 120 MB: the whole sheet, something darker round it.'} className="max-w-96">
           {(ids) => <input {...ids} type="file" accept="image/png,image/jpeg,image/webp,image/tiff" disabled={busy} onChange={({ target }) => { const file = target.files?.[0]; if (file) void take(() => uploadPicture(file)) }} />}
         </Field>
       )}

@@ -9,8 +9,8 @@ const apart = (steps: readonly (readonly [number, string])[]): MapStep[] => step
 
 /** More or less of something dark: as the ink itself, darker where there is more, paler where there is less, the middle grey where it is the same. */
 const MORE_OR_LESS: readonly MapStep[] = [
-  { from: -Infinity, colour: [255, 255, 255], words: '8 L* and more less' }, { from: -8, colour: [224, 224, 224], words: '3 to 8 less' }, { from: -3, colour: [188, 188, 188], words: '1 to 3 less' },
-  { from: -1, colour: [150, 150, 150], words: 'the same' }, { from: 1, colour: [108, 108, 108], words: '1 to 3 more' }, { from: 3, colour: [62, 62, 62], words: '3 to 8 more' }, { from: 8, colour: [0, 0, 0], words: '8 L* and more' },
+  { from: -Infinity, colour: [255, 255, 255], words: 'less by 8 L* and more' }, { from: -8, colour: [224, 224, 224], words: 'less by 4 to 8' }, { from: -4, colour: [188, 188, 188], words: 'less by 2 to 4' },
+  { from: -2, colour: [150, 150, 150], words: 'the same' }, { from: 2, colour: [108, 108, 108], words: 'more by 2 to 4' }, { from: 4, colour: [62, 62, 62], words: 'more by 4 to 8' }, { from: 8, colour: [0, 0, 0], words: 'more by 8 L* and more' },
 ]
 
 /** The legend of every map: what it is called, and its steps. */

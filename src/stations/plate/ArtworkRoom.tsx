@@ -45,7 +45,7 @@ export function ArtworkRoom({ kept, image }: ArtworkRoomProps) {
       {plate && (
         <>
           {image && kept ? <ArtworkBench key={image.id} plate={plate} image={image} kept={kept} jobSlug={job.slug} jobId={job.id} /> : <p className="border border-line bg-ground p-4">No picture yet. Choose a drawing, scan or photograph; what is made of it is shown here, and can be printed at 1:1.</p>}
-          <Field label="Picture for the plate" problem={problemAt(problems, 'imageId') ?? problemAt(problems, '')} hint={busy ? 'Keeping the picture…' : 'PNG, JPEG, WebP or TIFF, up to 40 MB. The original is never changed.'} className="mt-5 max-w-96">
+          <Field label="Picture for the plate" problem={problemAt(problems, 'imageId') ?? problemAt(problems, '')} hint={busy ? 'Keeping the picture…' : 'PNG, JPEG, WebP or TIFF, up to 120 MB. The original is never changed.'} className="mt-5 max-w-96">
             {(ids) => <input {...ids} ref={chooser} type="file" accept="image/png,image/jpeg,image/webp,image/tiff" disabled={busy} onChange={(event) => void upload(event.target.files?.[0]).then(() => chooser.current && (chooser.current.value = ''))} />}
           </Field>
         </>

@@ -72,7 +72,7 @@ export function PlatePicture({ states, size, ready }: { states: PlatePictureStat
       {Math.abs(off) > PROPORTION_TOLERANCE && <p className="mt-2 text-sm">The picture is {Math.round(Math.abs(off) * 100)} % {off > 0 ? 'wider' : 'taller'} than the plate’s proportion: crop it to the plate, or check the size.</p>}
       <div className="mt-3 flex flex-wrap items-end gap-3">
         {states.length > 1 && <Choice label="State" value={String(current?.state ?? '')} options={states.map(({ state }) => [String(state), `State ${romanNumeral(state)}`])} onPick={(state) => setShown(Number(state))} />}
-        <Field label={`Picture of state ${romanNumeral(current?.state ?? 1)}`} problem={problem} hint={states.length === 0 || !ready ? 'Set the plate first.' : busy ? 'Keeping the picture…' : 'PNG, JPEG, WebP or TIFF, up to 40 MB'} className="max-w-80">
+        <Field label={`Picture of state ${romanNumeral(current?.state ?? 1)}`} problem={problem} hint={states.length === 0 || !ready ? 'Set the plate first.' : busy ? 'Keeping the picture…' : 'PNG, JPEG, WebP or TIFF, up to 120 MB'} className="max-w-80">
           {(ids) => (
             <input
               {...ids} ref={chooser} type="file" accept="image/png,image/jpeg,image/webp,image/tiff" disabled={busy || states.length === 0}

@@ -1,5 +1,5 @@
 /** Largest file the server takes; said before a long upload, checked again there. */
-export const LARGEST_MB = 40
+export const LARGEST_MB = 120
 
 /** Sends a picture to be kept; answers its id and size, or what is wrong with it. */
 export async function uploadPicture(file: File): Promise<{ id: string; size: { widthPx: number; heightPx: number } | null } | { message: string }> {
