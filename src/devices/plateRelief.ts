@@ -20,3 +20,28 @@ export function reliefOf({ width, height, data }: Picture): PlateRelief {
   for (let y = 0; y < height; y++) for (let x = 0; x < width; x++) relief[y * width + width - 1 - x] = Math.min(1, Math.max(0, (metal - grey[y * width + x]) / Math.max(1, metal - darkest)))
   return { width, height, data: relief }
 }
+
+/** Means over 2·reach + 1 neighbours along a line, in place of each; beyond the end the last one stands. */
+function evenLine(from: Float32Array, to: Float32Array, start: number, step: number, count: number, reach: number): void {
+  const at = (i: number) => from[start + step * Math.min(count - 1, Math.max(0, i))]
+  let sum = 0
+  for (let i = -reach; i <= reach; i++) sum += at(i)
+  for (let i = 0; i < count; i++) {
+    to[start + step * i] = sum / (2 * reach + 1)
+    sum += at(i + reach + 1) - at(i - reach)
+  }
+}
+
+/**
+ * The burr a needle threw up beside its lines, 0 to 1: metal standing in a fringe round every line, more where lines are deep and close;
+ * within the line itself the groove holds the ink.
+ *
+ * @param reach width of the fringe, px
+ */
+export function burrOf({ width, height, data }: PlateRelief, reach: number): PlateRelief {
+  const [across, fringe] = [new Float32Array(data.length), new Float32Array(data.length)]
+  for (let y = 0; y < height; y++) evenLine(data, across, y * width, 1, width, Math.max(1, reach))
+  for (let x = 0; x < width; x++) evenLine(across, fringe, x, width, height, Math.max(1, reach))
+  for (let i = 0; i < fringe.length; i++) fringe[i] = Math.min(1, 2 * fringe[i]) * (1 - data[i])
+  return { width, height, data: fringe }
+}

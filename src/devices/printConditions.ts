@@ -14,6 +14,9 @@ import { describeSpectrum } from '@/core/colour/describeSpectrum'
 const FILM_STEPS = 96
 const THICKEST_MICROMETRES = 36
 
+/** Film a fresh burr holds, µm [from memory; only the way it goes is used]. */
+const BURR_MICROMETRES = 7
+
 /** What a print is made with, as the model sees it. Ratios are to the settings it is held against; 1 is the same. */
 export interface PrintConditions {
   sheet: { widthMm: number; heightMm: number }
@@ -28,6 +31,8 @@ export interface PrintConditions {
   /** film that fills the deepest line, and film wiping leaves on the surface, µm */
   lineMicrometres: number
   surfaceMicrometres: number
+  /** film a drypoint's fresh burr holds beside its lines, µm; other plates have none */
+  burrMicrometres?: number
   /** screen colours of films from none to the thickest, three bytes each */
   colours: Uint8Array
 }
@@ -81,6 +86,7 @@ export function printConditions(settings: Settings, held: Settings, shelf: reado
     damp: settings.paper.targetUptakePercent / Math.max(1, held.paper.targetUptakePercent),
     stiffness: stiffnessOf(settings, shelf) / stiffnessOf(held, shelf),
     wiping: Math.max(1, seconds(wipe)) / Math.max(1, seconds(held.wipe)),
+    burrMicrometres: settings.plate.kind.endsWith('drypoint') ? BURR_MICROMETRES : 0,
     lineMicrometres: FILM_THICKNESSES[0].micrometres, surfaceMicrometres: WIPED_TO[wipe.plateTone], colours: filmColours(settings, shelf, paper),
   }
 }

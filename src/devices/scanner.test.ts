@@ -5,7 +5,8 @@ import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
 import type { Settings } from '@/core/prove/settings'
 import { UNKNOWN_TUBE, type ShelfInk } from '@/core/ink/shelfInk'
 import type { Picture } from './plateRelief'
-import { reliefOf } from './plateRelief'
+import { burrOf, reliefOf } from './plateRelief'
+import { wearAfter } from './plateWear'
 import { printConditions, type PrintConditions } from './printConditions'
 import { NO_FAULTS, type PrintFaults } from './printFaults'
 import { scanPrint, USUAL_SCAN } from './scanner'
@@ -68,6 +69,29 @@ describe('the model of a print', () => {
     expect(darkness(leaning, 0.7, 1) - darkness(even, 0.7, 1)).toBeLessThan(darkness(leaning, 0, 0.3) - darkness(even, 0, 0.3) - 0.3)
   })
   it('wears: a worn plate prints lighter', () => expect(darkness(print(PLAIN, { wear: 0.4 }))).toBeLessThan(darkness(print(PLAIN)) - 0.5))
+})
+
+describe('a drypoint', () => {
+  const needled = { ...HELD, plate: { ...HELD.plate, kind: 'copper-drypoint' } } as Settings
+  const [etched, fresh] = [darkness(print(PLAIN)), darkness(print(conditions(needled)))]
+  it('holds ink in its burr beside the lines: the same drawing prints darker than etched', () => expect(fresh).toBeGreaterThan(etched + 0.5))
+  it('loses its burr before its grooves: a little wear takes more from it than from an etched plate', () => {
+    const lost = (plate: PrintConditions) => darkness(print(plate)) - darkness(print(plate, { wear: 0.3 }))
+    expect(lost(conditions(needled))).toBeGreaterThan(1.3 * lost(PLAIN))
+    // What is left of a drypoint without its burr is its grooves.
+    expect(darkness(print(conditions(needled), { wear: 0.5 }))).toBeCloseTo(darkness(print(PLAIN, { wear: 0.5 })), 5)
+  })
+  it('wears with every pull, and far sooner than an etched plate', () => {
+    const drypoint = [0, 5, 10, 40, 400].map((pulls) => wearAfter('copper-drypoint', pulls))
+    expect(drypoint).toEqual(drypoint.toSorted((a, b) => a - b))
+    expect([drypoint[0], drypoint[4]]).toEqual([0, 0.9])
+    expect(wearAfter('copper-etched', 40)).toBeLessThan(drypoint[1])
+  })
+  it('has its burr in a fringe round the line and none within it', () => {
+    const line = { width: 9, height: 1, data: Float32Array.from([0, 0, 0, 0, 1, 0, 0, 0, 0]) }
+    const { data } = burrOf(line, 1)
+    expect([...data].map((value) => Math.round(100 * value) / 100)).toEqual([0, 0, 0, 0.67, 0, 0.67, 0, 0, 0])
+  })
 })
 
 describe('an impression held against the approved proof, both printed and scanned by the model', () => {

@@ -7,6 +7,7 @@ import { loadStore } from '@/data/store'
 import { seedOf } from '@/devices/noise'
 import { reliefOf } from '@/devices/plateRelief'
 import { printConditions } from '@/devices/printConditions'
+import { wearAfter } from '@/devices/plateWear'
 import { NO_FAULTS } from '@/devices/printFaults'
 import { scanPrint, USUAL_SCAN } from '@/devices/scanner'
 
@@ -34,6 +35,9 @@ export async function modelScan(slug: string, pullId: string, at: string): Promi
   const picture = await readPixels(await originalFile(plate), LONGEST)
   const conditions = printConditions(pull.settings, (batPulls(job).proof ?? pull).settings, inks, paper.reflectance)
   const seed = seedOf(pullId)
-  const scanned = scanPrint(reliefOf({ ...picture, data: new Uint8Array(picture.data) }), conditions, NO_FAULTS, { ...USUAL_SCAN, dpi: DPI, skewDegrees: ((seed % 17) - 8) / 10 }, seed)
+  // Every earlier pull of this state took its share of the plate.
+  const before = job.pulls.slice(0, job.pulls.indexOf(pull)).filter(({ settings }) => settings.plate.name === pull.settings.plate.name && settings.plate.state === pull.settings.plate.state).length
+  const faults = { ...NO_FAULTS, wear: wearAfter(pull.settings.plate.kind, before) }
+  const scanned = scanPrint(reliefOf({ ...picture, data: new Uint8Array(picture.data) }), conditions, faults, { ...USUAL_SCAN, dpi: DPI, skewDegrees: ((seed % 17) - 8) / 10 }, seed)
   return keepPicture(await encodePixels(scanned), `model of ${pull.kind} ${pull.number}.jpg`, at)
 }
