@@ -1,6 +1,6 @@
 import sharp from 'sharp'
 import { describe, expect, it } from 'vitest'
-import { addDeformation, estimateDeformation, farthestBend, farthestMove, noDeformation, settled } from './deformation'
+import { addDeformation, estimateDeformation, farthestBend, farthestMove, noDeformation, outOfShape, settled } from './deformation'
 import { drawPlate, readPicture } from './drawnPlate.test.fixture'
 import { laidOver } from './differences'
 import { greyOf, type Grey, type Rgb } from './picture'
@@ -41,6 +41,7 @@ describe('what a sheet did beyond shift, turn and size', () => {
     const { stretch, bend } = settled(estimate(await readPicture(grown)))
     expect(100 * stretch.x).toBeCloseTo(1, 1)
     expect(100 * stretch.y).toBeCloseTo(0.25, 1)
+    expect(outOfShape({ stretch, bend, plate: inside })).toBeLessThan(0.2)
     // What the resampling shifted the whole by is no bend.
     expect([...bend!.x.slice(3), ...bend!.y.slice(3)]).toEqual([0, 0, 0, 0, 0, 0])
   })
@@ -52,6 +53,8 @@ describe('what a sheet did beyond shift, turn and size', () => {
     expect(deformation.bend!.y[4]).toBeCloseTo(1.6, 0)
     expect(farthestBend(deformation)).toBeGreaterThan(1.8)
     expect(deformation.bend!.x[0]).toBeCloseTo(-1, 0)
+    // 3v² − 1 has a mean of nothing over the plate: up to 2 px at its edge one way, and 1.6 px the other at its corners.
+    expect(outOfShape(deformation)).toBeCloseTo(Math.hypot(2, 1.6), 0)
     const alike = (other: Rgb) => structuralSimilarity(greyOf(plate), greyOf(other))!.mean
     // What two resamplings alone blur: half a pixel there and half a pixel back.
     const blurred = alike({ ...plate, data: laidOver(plate, moved(plate, () => [0.5, 0.5]), { ...HERE, shiftX: 0.5, shiftY: 0.5 }).rgb })

@@ -69,6 +69,17 @@ export function farthestBend({ plate, bend }: Deformation): number {
   }))
 }
 
+/** How far a print is out of shape, px: the farthest a bend moves a place of the plate, what it moves the whole by left out. */
+export function outOfShape({ plate, bend, stretch }: Deformation): number {
+  if (!bend) return 0
+  const still = (terms: readonly number[]) => {
+    // The mean of u² and of v² over the plate is a third: with it goes what the whole is moved by.
+    const [, ...rest] = terms
+    return [-(terms[3] + terms[5]) / 3, ...rest]
+  }
+  return farthestBend({ plate, stretch, bend: { x: still(bend.x), y: still(bend.y) } })
+}
+
 /** The farthest growth and bend together move any place of the plate, px. */
 export const farthestMove = (deformation: Deformation): number => farthestBend(deformation) + Math.hypot(deformation.stretch.x * deformation.plate.width, deformation.stretch.y * deformation.plate.height) / 2
 

@@ -33,13 +33,15 @@ export function laidOver({ width, height, data: ours }: Rgb, impression: Rgb, { 
   const cos = scale * Math.cos(rotation)
   const sin = scale * Math.sin(rotation)
   const { width: w, height: h, data } = impression
-  const [wider, taller] = [1 + (deformation?.stretch.x ?? 0), 1 + (deformation?.stretch.y ?? 0)]
+  const { stretch, plate } = deformation ?? { stretch: { x: 0, y: 0 }, plate: { left: 0, top: 0, width, height } }
+  // A sheet is told to grow about the plate's middle: that is where its register is measured.
+  const [middleX, middleY] = [plate.left + plate.width / 2, plate.top + plate.height / 2]
   const places = deformation?.bend ? columnPlaces(deformation.plate, width) : null
   for (let y = 0; y < height; y++) {
     const bent = deformation?.bend ? rowBend(deformation.bend, deformation.plate, y + 0.5) : null
     for (let x = 0; x < width; x++) {
-      let dx = (x + 0.5 - width / 2) * wider
-      let dy = (y + 0.5 - height / 2) * taller
+      let dx = x + 0.5 - width / 2 + stretch.x * (x + 0.5 - middleX)
+      let dy = y + 0.5 - height / 2 + stretch.y * (y + 0.5 - middleY)
       if (bent && places) {
         const u = places[x]
         dx += bent.x[0] + (bent.x[1] + bent.x[2] * u) * u

@@ -9,7 +9,7 @@ import { checkEvenness, checkLines, checkSides, checkTone } from './checks/inkCh
 import { checkMarks, findMarks } from './checks/marksCheck'
 import type { CheckResult, FoundPlace } from './checks/matchCheck'
 import { checkRegister, type Placed } from './checks/registerChecks'
-import { farthestBend } from './deformation'
+import { outOfShape } from './deformation'
 import { driedPicture, type DriedTone } from './driedPicture'
 import { evenLight, type PaperWhite } from './evenLight'
 import { findPlate, type Box } from './findPlate'
@@ -170,7 +170,7 @@ function holdAgainst(input: MatchImpressionInput, tell: (step: number) => void, 
   const [toX, toY] = carry(alignment, [crop.width / 2, crop.height / 2], middle)
   const judged = judgePlate(one, other, alignment, plateInCrop, pixelsPerMm)
   const grown = (share: number) => 100 * (alignment.scale * (1 + share) - 1)
-  const placed: Placed = { xMm: (toX - middle[0]) / pixelsPerMm, yMm: (toY - middle[1]) / pixelsPerMm, degrees: (alignment.rotation * 180) / Math.PI, widerPercent: grown(judged.deformation.stretch.x), tallerPercent: grown(judged.deformation.stretch.y), bentMm: farthestBend(judged.deformation) / pixelsPerMm }
+  const placed: Placed = { xMm: (toX - middle[0]) / pixelsPerMm, yMm: (toY - middle[1]) / pixelsPerMm, degrees: (alignment.rotation * 180) / Math.PI, widerPercent: grown(judged.deformation.stretch.x), tallerPercent: grown(judged.deformation.stretch.y), bentMm: outOfShape(judged.deformation) / pixelsPerMm }
   const cells = inkCells(judged, CELL_MM)
   const onSheetMm = { leftMm: at.left / pixelsPerMm, topMm: at.top / pixelsPerMm }
   const origin = { leftMm: crop.left / pixelsPerMm, topMm: crop.top / pixelsPerMm }
