@@ -3,8 +3,8 @@
 import Link from 'next/link'
 import { likelyCauses } from '@/core/match/checks/likelyCauses'
 import { MATCH_CHECKS, type CheckResult, type CheckStanding, type MatchCheck, type MatchTolerances } from '@/core/match/checks/matchCheck'
-import type { SettingDifference } from '@/core/prove/compareSettings'
-import { STATIONS } from '@/core/prove/settings'
+import { compareSettings } from '@/core/prove/compareSettings'
+import { STATIONS, type Settings } from '@/core/prove/settings'
 import { formatNumber } from '@/core/units/length'
 
 const MARKS: Record<CheckStanding, string> = { matches: '●', differs: '◆', unclear: '–' }
@@ -13,7 +13,8 @@ const WORDS: Record<CheckStanding, string> = { matches: 'matches', differs: 'dif
 const inUnit = (value: number, unit: string) => (unit === 'places' ? `${value}` : unit === '°' ? `${formatNumber(Math.abs(value), 2)}°` : `${formatNumber(Math.abs(value), 1)} ${unit}`)
 
 /** Every check with its verdict, what it came to against what is allowed, and where it differs what may be behind it. */
-export function CheckLedger({ checks, standings, tolerances, differences, slug, onShow }: { checks: readonly CheckResult[]; standings: ReadonlyMap<string, CheckStanding>; tolerances: MatchTolerances; differences: readonly SettingDifference[]; slug: string; /** shows the picture a check is seen in */ onShow: (check: MatchCheck) => void }) {
+export function CheckLedger({ checks, standings, tolerances, bat, settings, slug, onShow }: { checks: readonly CheckResult[]; standings: ReadonlyMap<string, CheckStanding>; tolerances: MatchTolerances; bat: Settings; /** of the impression: what was set otherwise is evidence */ settings: Settings; slug: string; /** shows the picture a check is seen in */ onShow: (check: MatchCheck) => void }) {
+  const differences = compareSettings(bat, settings)
   return (
     <ul aria-label="Checks" className="border-t border-line">
       {checks.map((result) => {

@@ -13,7 +13,6 @@ import type { ImpressionMatch, MatchImpressionInput } from '@/core/match/matchIm
 import { MATCH_STEPS } from '@/core/match/matchSteps'
 import { misfitMarks } from '@/core/match/misfitMarks'
 import type { Scan } from '@/core/match/scan'
-import { compareSettings } from '@/core/prove/compareSettings'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
@@ -24,17 +23,17 @@ import { problemAt } from '../bench/problemAt'
 import { keepMisfitAction } from '../register/registerActions'
 import { Problems } from '../pull/Problems'
 import { usePull } from '../pull/usePull'
-import { CheckLedger } from './CheckLedger'
 import { ContactSheet } from './ContactSheet'
 import type { Look } from './LightTable'
-import { PlaceStepper } from './PlaceStepper'
 import { modelScanAction } from './actions'
 import { ScanField } from './ScanField'
 import { useEditionCheck } from './useEditionCheck'
 import { useMatch } from './useMatch'
 
-/** Both need a finished comparison: what draws them comes when it is there. */
+/** All need a finished comparison: what draws them comes when it is there. */
 const LightTable = dynamic(() => import('./LightTable').then((module) => module.LightTable), { ssr: false, loading: () => <p className="h-96 text-sm text-muted">Laying out the light table…</p> })
+const CheckLedger = dynamic(() => import('./CheckLedger').then((module) => module.CheckLedger), { ssr: false })
+const PlaceStepper = dynamic(() => import('./PlaceStepper').then((module) => module.PlaceStepper), { ssr: false })
 const PlateMarkDialog = dynamic(() => import('./PlateMarkDialog').then((module) => module.PlateMarkDialog), { ssr: false })
 const CornersDialog = dynamic(() => import('./CornersDialog').then((module) => module.CornersDialog), { ssr: false })
 
@@ -162,7 +161,7 @@ export function MatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRoomP
             <h2 className="far-number text-2xl" aria-live="polite">{differing === 0 ? '● Matches the BAT' : `◆ Differs in ${differing} of ${match.checks.length}`}</h2>
             <p className="mt-2 mb-3 text-sm text-muted">{kept ? `On the print: ${kept.outcome === 'matches' ? 'matches' : 'differs'}${kept.accepted.length > 0 ? `, ${kept.accepted.length} accepted` : ''}.` : 'Nothing on the print yet.'}</p>
             <Button look="main" disabled={busy} className="mb-3 w-full" onClick={keepVerdict}>Write the verdict on pull {pull.number}</Button>
-            <CheckLedger checks={match.checks} standings={standings} tolerances={tolerances} differences={compareSettings(bat.settings, pull.settings)} slug={job.slug} onShow={show} />
+            <CheckLedger checks={match.checks} standings={standings} tolerances={tolerances} bat={bat.settings} settings={pull.settings} slug={job.slug} onShow={show} />
             {['register', 'turn'].some((check) => standings.get(check) === 'differs') && (
               <p className="mt-2">{misfit === key ? <>Kept as a misfit: the station <Link href={`/jobs/${job.slug}/register`} className="underline underline-offset-4">Register</Link> says what to do.</> : <Button disabled={busy} onClick={() => void keepAsMisfit()}>Keep where it lay as a misfit of the plate</Button>}</p>
             )}
