@@ -24,8 +24,11 @@ export function useMatch(): { step: number | null; compare: (task: MatchTask) =>
     const worker = new Worker(new URL('../../workers/match.worker.ts', import.meta.url))
     running.current = { worker, done }
     setStep(0)
-    worker.onerror = () => end({ refusal: 'The pictures could not be compared: the work was cut off. Try again.' })
+    // A worker that was ended while it came up still says so, when another is at work already: that one goes on.
+    const isAtWork = () => running.current?.worker === worker
+    worker.onerror = () => isAtWork() && end({ refusal: 'The pictures could not be compared: the work was cut off. Try again.' })
     worker.onmessage = ({ data }: MessageEvent<MatchReport>) => {
+      if (!isAtWork()) return
       if ('step' in data) setStep(data.step)
       else end(data)
     }

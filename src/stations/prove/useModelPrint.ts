@@ -28,6 +28,8 @@ export function useModelPrint(ground: PrintGround, wanted: Record<string, Settin
     }
     running.postMessage({ ground } satisfies PrintTask)
     return () => {
+      // Ended while it came up it would still say so, of a model nobody waits for any more.
+      running.onerror = null
       running.terminate()
       atWork.clear()
       waiting.clear()
