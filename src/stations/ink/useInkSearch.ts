@@ -25,11 +25,14 @@ export function useInkSearch(): { done: number | null; found: Found | null; fail
       setDone(0)
       const running = new Worker(new URL('../../workers/inkSearch.worker.ts', import.meta.url))
       worker.current = running
+      // One that was ended while it came up still says so, when another is at work already: that one goes on.
       running.onerror = () => {
+        if (worker.current !== running) return
         setFailed(true)
         end()
       }
       running.onmessage = ({ data }: MessageEvent<InkSearchReport>) => {
+        if (worker.current !== running) return
         if ('done' in data) return setDone(data.done)
         setFound(data)
         end()
