@@ -59,8 +59,7 @@ function drawingLayer({ width, height, pixelsPerMm, referenceInk, impressionInk 
 
 /** The pictures the checks are seen in. @param origin where the judged picture's corner lies on the sheet; @param plate where the plate does */
 export function mapLayers(judged: JudgedPlate, cells: InkCells, origin: Corner, plate: Corner): MapLayers {
-  const colour = judged.deltaE
-  for (let i = 0; i < colour.length; i++) if (colour[i] < 0) colour[i] = NaN
+  const colour = judged.deltaE.map((value) => (value < 0 ? NaN : value))
   return {
     colour: { width: judged.width, height: judged.height, ...origin, mmPerPixel: 1 / judged.pixelsPerMm, data: colour },
     ink: smoothed(cellLayer(cells, plate, ({ reference, impression }) => impression - reference)),

@@ -72,11 +72,8 @@ export function farthestBend({ plate, bend }: Deformation): number {
 /** How far a print is out of shape, px: the farthest a bend moves a place of the plate, what it moves the whole by left out. */
 export function outOfShape({ plate, bend, stretch }: Deformation): number {
   if (!bend) return 0
-  const still = (terms: readonly number[]) => {
-    // The mean of u² and of v² over the plate is a third: with it goes what the whole is moved by.
-    const [, ...rest] = terms
-    return [-(terms[3] + terms[5]) / 3, ...rest]
-  }
+  // The mean of u² and of v² over the plate is a third: the first term that takes out what the whole is moved by.
+  const still = (terms: readonly number[]) => terms.with(0, -(terms[3] + terms[5]) / 3)
   return farthestBend({ plate, stretch, bend: { x: still(bend.x), y: still(bend.y) } })
 }
 

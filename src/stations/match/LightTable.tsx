@@ -9,8 +9,8 @@ import { PixelCanvas } from '@/ui/PixelCanvas'
 import { useKey } from '@/ui/useKey'
 import { MAP_LEGENDS, mapColour } from './differenceColours'
 
-export const VIEWS = { swipe: 'Swipe', blink: 'Blink', beside: 'Side by side', difference: 'Difference' } as const
-export type View = keyof typeof VIEWS
+const VIEWS = { swipe: 'Swipe', blink: 'Blink', beside: 'Side by side', difference: 'Difference' } as const
+type View = keyof typeof VIEWS
 /** What the light table shows: how the two are looked at, and what of the difference. */
 export interface Look { view: View; map: Exclude<CheckPicture, 'lie'> }
 /** Time each of the two is shown while they blink, ms. */
