@@ -3,6 +3,7 @@ import { LAUNCH } from './e2e/browser'
 
 export default defineConfig({
   testDir: 'e2e',
+  globalSetup: './e2e/readySample',
   testMatch: '*.spec.ts',
   outputDir: 'test-results/browser',
   // Patience for machines whose speed swings: nothing waits so long when all is well.

@@ -1,5 +1,5 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process'
-import { mkdtempSync, rmSync } from 'node:fs'
+import { cpSync, mkdtempSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
@@ -39,16 +39,31 @@ async function answers(url: string): Promise<void> {
   throw new Error(`${url} does not answer`)
 }
 
+/** Where the sample lies ready to be copied, when whoever runs many servers laid it out beforehand. */
+const READY = 'TYPOTHESIS_TEST_SAMPLE'
+
+function layOutSample(dataFolder: string): void {
+  const seeded = spawnSync(process.execPath, ['--import', 'tsx', 'src/cli/seed.ts'], { cwd: ROOT, env: { ...process.env, TYPOTHESIS_DATA: dataFolder, NODE_ENV: 'production' }, encoding: 'utf8' })
+  if (seeded.status !== 0) throw new Error(seeded.stderr)
+}
+
+/** Lays the sample out once for all servers started after it, in this process or its children; answers what takes it away again. */
+export function readySample(): () => void {
+  const folder = mkdtempSync(path.join(tmpdir(), 'typothesis-sample-'))
+  layOutSample(folder)
+  process.env[READY] = folder
+  return () => rmSync(folder, { recursive: true, force: true })
+}
+
 /** Starts the built application; with `sample`, on the demo data. */
 export async function startServer({ sample }: { sample: boolean }): Promise<TestServer> {
   const dataFolder = mkdtempSync(path.join(tmpdir(), 'typothesis-'))
   const port = await freePort()
   const url = `http://127.0.0.1:${port}`
   const env = { ...process.env, TYPOTHESIS_DATA: dataFolder, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' as const }
-  if (sample) {
-    const seeded = spawnSync(process.execPath, ['--import', 'tsx', 'src/cli/seed.ts'], { cwd: ROOT, env, encoding: 'utf8' })
-    if (seeded.status !== 0) throw new Error(seeded.stderr)
-  }
+  const ready = process.env[READY]
+  if (sample && ready) cpSync(ready, dataFolder, { recursive: true })
+  else if (sample) layOutSample(dataFolder)
   let child: ChildProcess
   const start = async () => {
     child = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], { cwd: ROOT, env, stdio: 'ignore' })
