@@ -108,7 +108,19 @@ test('pictures are brought in, refused in words, straightened by hand, and never
   await expect(page.getByRole('status').filter({ hasText: '…' })).toBeVisible()
   await expect(verdict(page)).toBeVisible(COMPARED)
   await page.getByRole('button', { name: 'Plate mark on the BAT' }).click()
-  await page.getByRole('button', { name: 'Let it be found again' }).click()
+  const dialog = page.getByRole('dialog', { name: 'Plate mark on the BAT' })
+  const fromLeft = async () => Number(/([\d.]+) mm from the left/.exec((await dialog.textContent())!)![1])
+  const [before, frame] = [await fromLeft(), (await dialog.getByRole('button', { name: 'Plate mark', exact: true }).boundingBox())!]
+  await page.mouse.move(frame.x + frame.width / 2, frame.y + frame.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(frame.x + frame.width / 2 + 40, frame.y + frame.height / 2, { steps: 4 })
+  await page.mouse.up()
+  await page.mouse.move(frame.x, frame.y)
+  // It went with the hand, and stays where it was let go.
+  const dragged = (await dialog.getByRole('button', { name: 'Plate mark', exact: true }).boundingBox())!
+  expect(dragged.x - frame.x).toBeCloseTo(40, 0)
+  expect(await fromLeft()).toBeGreaterThan(before + 1)
+  await dialog.getByRole('button', { name: 'Let it be found again' }).click()
   await expect(verdict(page)).toHaveText('● Matches the BAT', COMPARED)
 
   // Cancelling leaves everything as it was.
@@ -140,4 +152,29 @@ test('a change is tried on a model before a sheet is spent on it, and an impress
   await page.getByRole('button', { name: 'Scan pull 8, dry (simulated)' }).click()
   await expect(verdict(page)).toHaveText('● Matches the BAT', COMPARED)
   await expect(page.getByText('Both pictures are a model’s, printed and scanned by reckoning; no print lay on a scanner.')).toBeVisible()
+})
+
+test('the check of the edition is stopped and begun again, and says of which picture nothing can be told', async ({ page, sample }) => {
+  await page.goto(`${sample.url}/jobs/mooring-posts/edition/match`)
+  await page.getByLabel('Who looks').fill('Ida Quill')
+  await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 6' })
+  await page.getByRole('radio', { name: 'Simulated, a model' }).click()
+  await page.getByRole('button', { name: 'Scan pull 6, dry (simulated)' }).click()
+  await expect(verdict(page)).toBeVisible(COMPARED)
+  await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 7' })
+  await page.getByLabel('Picture of pull 7, dry').setInputFiles({ name: 'other.png', mimeType: 'image/png', buffer: await drawPlate('samphire', '#e8e6e2') })
+  await expect(page.getByRole('alert').filter({ hasText: 'These do not look like the same plate.' })).toBeVisible(COMPARED)
+
+  const sheet = page.getByRole('region', { name: 'Contact sheet' })
+  const begin = sheet.getByRole('button', { name: /^Check .* not checked yet$/ })
+  await begin.click()
+  await sheet.getByRole('button', { name: 'Stop after what is done' }).click()
+  await expect(begin).toBeVisible()
+  await expect(sheet.getByRole('alert')).toHaveCount(0)
+  await begin.click()
+  await expect(sheet.getByRole('list', { name: 'Not compared' })).toContainText('Pull 7: These do not look like the same plate.', COMPARED)
+  await expect(sheet.getByRole('button', { name: /Pull 6/ })).toContainText('● matches', COMPARED)
+  // It ends, and only what could not be compared is left.
+  await expect(begin).toBeVisible(COMPARED)
+  await expect(sheet.getByRole('button', { name: /Pull 7/ })).toContainText('not checked')
 })
