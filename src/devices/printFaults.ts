@@ -36,7 +36,7 @@ export function dirtAt({ fingerprints, spots, hairs }: PrintFaults, x: number, y
     if (from < 1) film += strength * 2.2 * Math.min(1, 3 * (1 - from)) * (0.5 + 0.5 * Math.cos((2 * Math.PI * (Math.hypot(x - xMm, y - yMm - 3) + 0.4 * Math.sin(1.3 * (x - xMm)) + 0.3 * Math.sin(0.9 * (y - yMm)))) / RIDGE_MM)) * (0.75 + 0.25 * Math.sin(0.8 * x + 1.1 * y))
   }
   for (const { xMm, yMm, radiusMm, micrometres } of spots) {
-    if (Math.hypot(x - xMm, y - yMm) > radiusMm) continue
+    if ((x - xMm) ** 2 + (y - yMm) ** 2 > radiusMm ** 2) continue
     if (micrometres === 0) return null
     film += micrometres
   }

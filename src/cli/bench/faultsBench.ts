@@ -13,8 +13,9 @@ const SCAN = { ...USUAL_SCAN, dpi: 120 }
 const WANTED = 0.9
 const MOST_FALSE = 0.05
 
-/** Films of a neutral black from none to the thickest, by an exponential fall of its reflectance: the bench needs a tone scale, not a mix. */
-const COLOURS = Uint8Array.from(Array.from({ length: 97 }, (_, i) => { const value = 24 + 217 * Math.exp(-i / 11); return [value, value, value] }).flat())
+/** Films of a black from none to the thickest, by an exponential fall of its reflectance: the bench needs a tone scale, not a mix. @param warmer how much faster it falls in blue, and slower in red */
+const filmColours = (warmer: number) => Uint8Array.from(Array.from({ length: 97 }, (_, i) => [-1, 0, 1].map((end) => 24 + 217 * Math.exp((-i * (1 + end * warmer)) / 11))).flat())
+const COLOURS = filmColours(0)
 const PLAIN: PrintConditions = { sheet: { widthMm: 150, heightMm: 125 }, plate: { leftMm: 30, topMm: 30, widthMm: 90, heightMm: 60 }, squeeze: { left: 1, right: 1 }, damp: 1, stiffness: 1, wiping: 1, lineMicrometres: 24, surfaceMicrometres: 0.8, colours: COLOURS }
 
 interface Made { faults?: Partial<PrintFaults>; conditions?: Partial<PrintConditions> }
@@ -22,6 +23,8 @@ interface Made { faults?: Partial<PrintFaults>; conditions?: Partial<PrintCondit
 interface Kind { name: string; check: MatchCheck; unit: string; sizes: readonly number[]; make: (size: number, a: number, b: number) => Made }
 
 const inPlate = (a: number, b: number, edge: number) => ({ xMm: PLAIN.plate.leftMm + edge + a * (PLAIN.plate.widthMm - 2 * edge), yMm: PLAIN.plate.topMm + edge + b * (PLAIN.plate.heightMm - 2 * edge) })
+/** Places strewn over the plate, the same every time. */
+const strewn = (count: number, a: number) => Array.from({ length: count }, (_, i) => inPlate((a + i * 0.7548776662) % 1, (a + i * 0.5698402910) % 1, 4))
 const inMargin = (a: number, b: number) => (a < 0.5 ? { xMm: 8 + 14 * b, yMm: 20 + 160 * a } : { xMm: 12 + 120 * b, yMm: 10 + 20 * (a - 0.5) })
 
 const KINDS: Kind[] = [
@@ -33,6 +36,12 @@ const KINDS: Kind[] = [
   { name: 'blank spot in the image', check: 'blanks', unit: 'mm radius', sizes: [0.8, 1.2, 1.6, 2.6], make: (size, a, b) => ({ faults: { spots: [{ ...inPlate(a, b, 6), radiusMm: size, micrometres: 0 }] } }) },
   { name: 'band', check: 'bands', unit: 'more ink over 3 mm', sizes: [0.15, 0.3, 0.5, 0.8], make: (size, a) => ({ faults: { bands: [{ xMm: inPlate(a, 0, 12).xMm, widthMm: 3, more: size }] } }) },
   { name: 'dirty edge', check: 'edges', unit: 'µm at the rim', sizes: [0.4, 0.8, 1.3, 2], make: (size) => ({ faults: { edgeMicrometres: size } }) },
+  { name: 'turned', check: 'turn', unit: '°', sizes: [0.15, 0.3, 0.45, 0.8], make: (size, a) => ({ faults: { moved: { xMm: 0, yMm: 0, degrees: a < 0.5 ? size : -size } } }) },
+  { name: 'worn lines', check: 'lines', unit: 'of their depth gone', sizes: [0.3, 0.5, 0.6, 0.75], make: (size) => ({ faults: { wear: size } }) },
+  { name: 'broken lines', check: 'breaks', unit: 'places of 4 mm radius where no line filled', sizes: [6, 12, 18, 27], make: (size, a) => ({ faults: { starved: strewn(size, a).map((at) => ({ ...at, radiusMm: 4, left: 0 })) } }) },
+  { name: 'uneven wiping', check: 'evenness', unit: 'of the film between the lines, light and dark', sizes: [0.2, 0.4, 0.6, 0.9], make: (size) => ({ faults: { patchy: size } }) },
+  { name: 'wiped shorter', check: 'tone', unit: 'of the time', sizes: [0.05, 0.1, 0.2, 0.4], make: (size) => ({ conditions: { wiping: 1 - size } }) },
+  { name: 'another mix', check: 'colour', unit: 'warmer in its fall', sizes: [0.1, 0.2, 0.4, 0.6], make: (size) => ({ conditions: { colours: filmColours(size) } }) },
   { name: 'left to right', check: 'sides', unit: 'squeeze lost at one end', sizes: [0.3, 0.45, 0.5, 0.6], make: (size, a) => ({ conditions: { squeeze: a < 0.5 ? { left: 1, right: 1 - size } : { left: 1 - size, right: 1 } } }) },
 ]
 

@@ -47,7 +47,7 @@ export function ContactSheet({ pulls, bat, dry, chosen, unchecked, busy, check, 
             <li key={pull.id}>
               <button type="button" aria-pressed={pull.id === chosen} onClick={() => onChoose(pull.id)} className={`grid w-full gap-1 border p-1.5 text-left ${pull.id === chosen ? 'border-2 border-text' : 'border-line'}`}>
                 <img src={`/pictures/${picturesOf(pull)!.imageId}/thumb`} alt="" loading="lazy" className="aspect-[6/5] w-full object-contain" />
-                <span className="flex justify-between gap-2"><b>Pull {pull.number}</b><span className={match?.outcome === 'differs' ? 'font-semibold text-signal' : ''}>{match ? (match.outcome === 'matches' ? '● matches' : '◆ differs') : 'not checked'}</span></span>
+                <span className="flex flex-wrap justify-between gap-x-2"><b className="whitespace-nowrap">Pull {pull.number}</b><span className={match?.outcome === 'differs' ? 'font-semibold text-signal' : ''}>{match ? (match.outcome === 'matches' ? '● matches' : '◆ differs') : 'not checked'}</span></span>
                 <span className="condensed text-sm text-muted">{far ? `ΔE00 ${formatNumber(match!.deltaE00.mean, 1)}${far.distance > 0 ? `; farthest: ${MATCH_CHECKS[far.check].label.toLowerCase()}` : ''}` : closeness ? closeness.by.join(', ') || 'as the BAT to the eye' : 'nothing known'}</span>
               </button>
             </li>
