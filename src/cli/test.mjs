@@ -54,6 +54,7 @@ mkdirSync(REPORTS, { recursive: true })
 
 await checkTogether(
   ['Types', 'node_modules/typescript/bin/tsc', '--noEmit'],
+  ['Format', 'node_modules/prettier/bin/prettier.cjs', '--check', '.', '--log-level', 'warn'],
   ['Lint', 'node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0'],
   ['Imports run downward', 'node_modules/dependency-cruiser/bin/dependency-cruise.mjs', 'src', 'demo', 'e2e', '--config', '.dependency-cruiser.cjs'],
 )
