@@ -4,19 +4,46 @@ const never = (name, from, to, comment) => ({ name, severity: 'error', comment, 
 
 module.exports = {
   forbidden: [
-    never('no-circles', {}, { circular: true }, 'A circle means that two files are one, or that something is in the wrong one.'),
-    never('core-is-pure', { path: layer('core'), pathNot: '\\.test\\.' }, { pathNot: ['^src/core/', '^node_modules/(zod|clipper2-ts|@tarikjabiri/dxf)/'] }, 'The core imports the core, Zod and small pure libraries: no React, Next, Node, database, DOM or clock.'),
-    never('ui-knows-no-trade', { path: layer('ui') }, { path: '^src/(app|stations|data|workers|devices|cli|core)/', pathNot: '^src/core/units/' }, 'Interface parts have no domain knowledge; units of length are the one thing a field must read.'),
+    never(
+      'no-circles',
+      {},
+      { circular: true },
+      'A circle means that two files are one, or that something is in the wrong one.',
+    ),
+    never(
+      'core-is-pure',
+      { path: layer('core'), pathNot: '\\.test\\.' },
+      { pathNot: ['^src/core/', '^node_modules/(zod|clipper2-ts|@tarikjabiri/dxf)/'] },
+      'The core imports the core, Zod and small pure libraries: no React, Next, Node, database, DOM or clock.',
+    ),
+    never(
+      'ui-knows-no-trade',
+      { path: layer('ui') },
+      { path: '^src/(app|stations|data|workers|devices|cli|core)/', pathNot: '^src/core/units/' },
+      'Interface parts have no domain knowledge; units of length are the one thing a field must read.',
+    ),
     never('data-below', { path: layer('data') }, { path: '^src/(app|stations|ui|workers|devices|cli)/' }),
     never('stations-below', { path: layer('stations') }, { path: '^src/(app|cli)/' }),
     never('app-is-the-top', { path: '^src/(stations|ui|data|core|cli)/' }, { path: layer('app') }),
-    never('demo-stays-out', { path: '^src/', pathNot: '^src/(cli|stations/workshop)/' }, { path: '^demo/' }, 'Only the seed command and the first-run screen may lay out the sample.'),
-    never('database-only-in-data', { path: '^(src|demo)/', pathNot: layer('data') }, { path: '^node_modules/(sequelize|sqlite3|umzug)/' }),
+    never(
+      'demo-stays-out',
+      { path: '^src/', pathNot: '^src/(cli|stations/workshop)/' },
+      { path: '^demo/' },
+      'Only the seed command and the first-run screen may lay out the sample.',
+    ),
+    never(
+      'database-only-in-data',
+      { path: '^(src|demo)/', pathNot: layer('data') },
+      { path: '^node_modules/(sequelize|sqlite3|umzug)/' },
+    ),
   ],
   options: {
     doNotFollow: { path: 'node_modules' },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.json' },
-    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default'] },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default'],
+    },
   },
 }

@@ -5,7 +5,15 @@ import typescript from 'eslint-config-next/typescript'
 export default defineConfig([
   ...next,
   ...typescript,
-  globalIgnores(['.next/**', 'node_modules/**', 'data/**', 'demo-data/**', 'test-results/**', 'playwright-report/**', 'next-env.d.ts']),
+  globalIgnores([
+    '.next/**',
+    'node_modules/**',
+    'data/**',
+    'demo-data/**',
+    'test-results/**',
+    'playwright-report/**',
+    'next-env.d.ts',
+  ]),
   {
     rules: {
       // Pictures come from the workshop's own file store, already sized by it.

@@ -12,5 +12,10 @@ export default defineConfig({
   workers: 2,
   fullyParallel: false,
   retries: 0,
-  use: { viewport: { width: 1280, height: 800 }, timezoneId: 'Europe/Lisbon', launchOptions: LAUNCH, actionTimeout: 40_000 },
+  use: {
+    viewport: { width: 1280, height: 800 },
+    timezoneId: 'Europe/Lisbon',
+    launchOptions: LAUNCH,
+    actionTimeout: 40_000,
+  },
 })

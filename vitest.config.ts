@@ -3,7 +3,17 @@ import { availableParallelism } from 'node:os'
 import { fileURLToPath } from 'node:url'
 
 export default defineConfig({
-  resolve: { alias: { '@demo': fileURLToPath(new URL('./demo', import.meta.url)), '@': fileURLToPath(new URL('./src', import.meta.url)) } },
+  resolve: {
+    alias: {
+      '@demo': fileURLToPath(new URL('./demo', import.meta.url)),
+      '@': fileURLToPath(new URL('./src', import.meta.url)),
+    },
+  },
   // Left to itself it keeps one core free, which on two cores is half of them.
-  test: { maxWorkers: availableParallelism(), include: ['src/**/*.test.ts', 'demo/**/*.test.ts'], setupFiles: ['./src/propertySeed.test.setup.ts'], testTimeout: 90_000 },
+  test: {
+    maxWorkers: availableParallelism(),
+    include: ['src/**/*.test.ts', 'demo/**/*.test.ts'],
+    setupFiles: ['./src/propertySeed.test.setup.ts'],
+    testTimeout: 90_000,
+  },
 })

@@ -19,7 +19,12 @@ async function layOut(): Promise<unknown> {
   try {
     await seedDemo()
     const jobs = await listJobs()
-    return { jobs, files: await Promise.all(jobs.map(({ slug }) => exportJob(slug, '2031-05-02T09:30:00.000Z'))), store: await loadStore(), baths: await loadBaths() }
+    return {
+      jobs,
+      files: await Promise.all(jobs.map(({ slug }) => exportJob(slug, '2031-05-02T09:30:00.000Z'))),
+      store: await loadStore(),
+      baths: await loadBaths(),
+    }
   } finally {
     await closeDatabase()
     rmSync(folder, { recursive: true, force: true })
@@ -33,8 +38,15 @@ describe('the sample', () => {
   }, 60_000)
 
   it('has four works, each where another is not', async () => {
-    const { jobs } = (await layOut()) as { jobs: { slug: string; phase: string; accepted: number; rejected: number; imageId: string | null }[] }
-    expect(jobs.map(({ slug, phase }) => [slug, phase])).toEqual([['samphire', 'proving'], ['mooring-posts', 'edition'], ['two-tides', 'edition'], ['the-pilot-s-window', 'signed']])
+    const { jobs } = (await layOut()) as {
+      jobs: { slug: string; phase: string; accepted: number; rejected: number; imageId: string | null }[]
+    }
+    expect(jobs.map(({ slug, phase }) => [slug, phase])).toEqual([
+      ['samphire', 'proving'],
+      ['mooring-posts', 'edition'],
+      ['two-tides', 'edition'],
+      ['the-pilot-s-window', 'signed'],
+    ])
     // Of a sheet that goes through twice, only its last run makes a print.
     expect(jobs[2]).toMatchObject({ accepted: 2, rejected: 2 })
     expect(jobs[1]).toMatchObject({ accepted: 10, rejected: 1 })
@@ -52,7 +64,12 @@ describe('the starting store', () => {
 })
 
 describe('plates drawn by the program', () => {
-  it.each([['posts', 900 / 600], ['samphire', 740 / 1000], ['window', 760 / 700], ['tides', 800 / 560]] as const)('%s is the same line for line, at its proportion', async (motif, proportion) => {
+  it.each([
+    ['posts', 900 / 600],
+    ['samphire', 740 / 1000],
+    ['window', 760 / 700],
+    ['tides', 800 / 560],
+  ] as const)('%s is the same line for line, at its proportion', async (motif, proportion) => {
     const [one, again] = await Promise.all([drawPlate(motif, '#bbb'), drawPlate(motif, '#bbb')])
     expect(one.equals(again)).toBe(true)
     const { width, height } = await sharp(one).metadata()

@@ -13,7 +13,10 @@ export interface PigmentBands {
 /** Absorption spectrum of an invented pigment, 36 values rounded so that the shelf reads the same everywhere. */
 export function absorption({ floor, bumps = [], edge }: PigmentBands): number[] {
   return WAVELENGTHS_NM.map((nm) => {
-    const humps = bumps.reduce((sum, [centre, width, strength]) => sum + strength * Math.exp(-(((nm - centre) / width) ** 2)), 0)
+    const humps = bumps.reduce(
+      (sum, [centre, width, strength]) => sum + strength * Math.exp(-(((nm - centre) / width) ** 2)),
+      0,
+    )
     const step = edge ? edge[2] / (1 + Math.exp((nm - edge[0]) / edge[1])) : 0
     return Number((floor + humps + step).toFixed(6))
   })

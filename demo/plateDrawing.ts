@@ -19,9 +19,26 @@ function stroke(next: () => number, [x1, y1]: Point, [x2, y2]: Point, weight: nu
 }
 
 /** Parallel strokes that fill a box at an angle given by their run. */
-function hatch(next: () => number, x: number, y: number, width: number, height: number, gap: number, run: number, weight: number): string {
+function hatch(
+  next: () => number,
+  x: number,
+  y: number,
+  width: number,
+  height: number,
+  gap: number,
+  run: number,
+  weight: number,
+): string {
   const lines: string[] = []
-  for (let at = 0; at < width; at += gap * (0.8 + 0.4 * next())) lines.push(stroke(next, [x + at, y + next() * 4], [x + at + run, y + height - next() * 6], weight * (0.7 + 0.6 * next())))
+  for (let at = 0; at < width; at += gap * (0.8 + 0.4 * next()))
+    lines.push(
+      stroke(
+        next,
+        [x + at, y + next() * 4],
+        [x + at + run, y + height - next() * 6],
+        weight * (0.7 + 0.6 * next()),
+      ),
+    )
   return lines.join('')
 }
 
@@ -29,14 +46,31 @@ const DRAW: Record<Motif, (next: () => number) => string> = {
   posts: (next) => {
     const marks: string[] = []
     for (let y = 300; y < 590; y += 9 + (y - 300) * 0.03) {
-      for (let x = -20; x < 900; x += 40 + 90 * next()) marks.push(stroke(next, [x, y + 3 * next()], [x + 30 + 60 * next(), y + 3 * next()], 0.7 + (y - 300) / 260))
+      for (let x = -20; x < 900; x += 40 + 90 * next())
+        marks.push(
+          stroke(next, [x, y + 3 * next()], [x + 30 + 60 * next(), y + 3 * next()], 0.7 + (y - 300) / 260),
+        )
     }
-    ;[[120, 150, 34], [245, 205, 26], [345, 235, 20], [430, 255, 16], [500, 268, 12], [760, 120, 40]].forEach(([x, top, width]) => {
+    ;[
+      [120, 150, 34],
+      [245, 205, 26],
+      [345, 235, 20],
+      [430, 255, 16],
+      [500, 268, 12],
+      [760, 120, 40],
+    ].forEach(([x, top, width]) => {
       const foot = 330 + (width - 12) * 7
-      marks.push(hatch(next, x, top, width, foot - top, 3.1, 1, 1.5), hatch(next, x + width * 0.55, top + 6, width * 0.45, foot - top - 8, 2.2, -3, 1.7))
-      marks.push(stroke(next, [x - 2, top], [x + width + 2, top + 3], 2.4), hatch(next, x - 6, foot, width + 12, 60 + width, 4.4, -8, 1.1))
+      marks.push(
+        hatch(next, x, top, width, foot - top, 3.1, 1, 1.5),
+        hatch(next, x + width * 0.55, top + 6, width * 0.45, foot - top - 8, 2.2, -3, 1.7),
+      )
+      marks.push(
+        stroke(next, [x - 2, top], [x + width + 2, top + 3], 2.4),
+        hatch(next, x - 6, foot, width + 12, 60 + width, 4.4, -8, 1.1),
+      )
     })
-    for (let x = -40; x < 900; x += 13) marks.push(stroke(next, [x, 40 + 90 * next()], [x + 80 + 60 * next(), 20 + 60 * next()], 0.6, 6))
+    for (let x = -40; x < 900; x += 13)
+      marks.push(stroke(next, [x, 40 + 90 * next()], [x + 80 + 60 * next(), 20 + 60 * next()], 0.6, 6))
     marks.push(stroke(next, [-10, 296], [910, 290], 1.2, 2), hatch(next, 560, 262, 330, 30, 5, 12, 0.9))
     return marks.join('')
   },
@@ -48,22 +82,53 @@ const DRAW: Record<Motif, (next: () => number) => string> = {
       const lean = (next() - 0.5) * 26
       for (let joint = 0; joint < 7 + 5 * next(); joint++) {
         const to: Point = [at[0] + lean * 0.4 + 8 * (next() - 0.5), at[1] - 34 - 26 * next()]
-        marks.push(stroke(next, at, to, 3.4 - joint * 0.22, 3), stroke(next, [at[0] + 5, at[1]], [to[0] + 4, to[1]], 1, 3))
-        for (const side of [-1, 1]) if (next() > 0.35) marks.push(stroke(next, to, [to[0] + side * (18 + 30 * next()), to[1] - 26 - 20 * next()], 2 - joint * 0.1, 4))
+        marks.push(
+          stroke(next, at, to, 3.4 - joint * 0.22, 3),
+          stroke(next, [at[0] + 5, at[1]], [to[0] + 4, to[1]], 1, 3),
+        )
+        for (const side of [-1, 1])
+          if (next() > 0.35)
+            marks.push(
+              stroke(
+                next,
+                to,
+                [to[0] + side * (18 + 30 * next()), to[1] - 26 - 20 * next()],
+                2 - joint * 0.1,
+                4,
+              ),
+            )
         at = to
       }
     }
-    for (let y = 850; y < 990; y += 8) for (let x = 0; x < 740; x += 24 + 50 * next()) marks.push(stroke(next, [x, y], [x + 26 * next() + 10, y + 6 * (next() - 0.5)], 1.6))
-    for (let y = 60; y < 300; y += 26) marks.push(stroke(next, [20, y + 10 * next()], [720, y + 14 * next()], 0.7, 9))
+    for (let y = 850; y < 990; y += 8)
+      for (let x = 0; x < 740; x += 24 + 50 * next())
+        marks.push(stroke(next, [x, y], [x + 26 * next() + 10, y + 6 * (next() - 0.5)], 1.6))
+    for (let y = 60; y < 300; y += 26)
+      marks.push(stroke(next, [20, y + 10 * next()], [720, y + 14 * next()], 0.7, 9))
     return marks.join('')
   },
   window: (next) => {
-    const marks = [hatch(next, 0, 0, 140, 700, 5, 2, 2.2), hatch(next, 620, 0, 150, 700, 5, -2, 2.2), hatch(next, 0, 560, 760, 150, 3.4, 9, 2), hatch(next, 130, 0, 500, 70, 4, 5, 2)]
+    const marks = [
+      hatch(next, 0, 0, 140, 700, 5, 2, 2.2),
+      hatch(next, 620, 0, 150, 700, 5, -2, 2.2),
+      hatch(next, 0, 560, 760, 150, 3.4, 9, 2),
+      hatch(next, 130, 0, 500, 70, 4, 5, 2),
+    ]
     for (const x of [150, 300, 455, 610]) marks.push(hatch(next, x, 80, 12, 480, 2.4, 0, 2.2))
-    for (const y of [80, 235, 400, 548]) for (let i = 0; i < 5; i++) marks.push(stroke(next, [150, y + i * 2.6], [622, y + i * 2.6], 1.6, 1))
-    for (let x = 170; x < 600; x += 16) marks.push(stroke(next, [x, 330 + 6 * next()], [x + 18, 330 + 8 * next()], 1.4))
-    marks.push(hatch(next, 330, 250, 60, 78, 4, 3, 1.3), hatch(next, 500, 285, 46, 44, 3.4, -2, 1.5), stroke(next, [420, 330], [424, 170], 2.2), stroke(next, [424, 172], [470, 300], 1), stroke(next, [424, 172], [372, 318], 1))
-    for (let y = 345; y < 545; y += 11) for (let x = 165; x < 600; x += 26 + 40 * next()) marks.push(stroke(next, [x, y], [x + 22 * next() + 8, y + 2 * next()], 0.9))
+    for (const y of [80, 235, 400, 548])
+      for (let i = 0; i < 5; i++) marks.push(stroke(next, [150, y + i * 2.6], [622, y + i * 2.6], 1.6, 1))
+    for (let x = 170; x < 600; x += 16)
+      marks.push(stroke(next, [x, 330 + 6 * next()], [x + 18, 330 + 8 * next()], 1.4))
+    marks.push(
+      hatch(next, 330, 250, 60, 78, 4, 3, 1.3),
+      hatch(next, 500, 285, 46, 44, 3.4, -2, 1.5),
+      stroke(next, [420, 330], [424, 170], 2.2),
+      stroke(next, [424, 172], [470, 300], 1),
+      stroke(next, [424, 172], [372, 318], 1),
+    )
+    for (let y = 345; y < 545; y += 11)
+      for (let x = 165; x < 600; x += 26 + 40 * next())
+        marks.push(stroke(next, [x, y], [x + 22 * next() + 8, y + 2 * next()], 0.9))
     return marks.join('')
   },
   tides: (next) => {
@@ -73,14 +138,29 @@ const DRAW: Record<Motif, (next: () => number) => string> = {
       const channel = 280 + 30 * Math.sin(y / 40)
       if (Math.abs(y - channel) < 26) continue
       const lean = y < channel ? 16 : -16
-      for (let x = -30; x < 800; x += 34 + 60 * next()) marks.push(stroke(next, [x, y + 8 * Math.sin(x / 70)], [x + 28 + 30 * next(), y + lean * next() + 8 * Math.sin(x / 70 + 0.5)], 0.7 + 1.3 * next(), 4))
+      for (let x = -30; x < 800; x += 34 + 60 * next())
+        marks.push(
+          stroke(
+            next,
+            [x, y + 8 * Math.sin(x / 70)],
+            [x + 28 + 30 * next(), y + lean * next() + 8 * Math.sin(x / 70 + 0.5)],
+            0.7 + 1.3 * next(),
+            4,
+          ),
+        )
     }
-    for (let i = 0; i < 9; i++) marks.push(hatch(next, 60 + i * 82, 250 + 40 * next(), 14 + 16 * next(), 34, 3, 4, 1.4))
+    for (let i = 0; i < 9; i++)
+      marks.push(hatch(next, 60 + i * 82, 250 + 40 * next(), 14 + 16 * next(), 34, 3, 4, 1.4))
     return marks.join('')
   },
 }
 
-const CANVAS: Record<Motif, readonly [number, number]> = { posts: [900, 600], samphire: [740, 1000], window: [760, 700], tides: [800, 560] }
+const CANVAS: Record<Motif, readonly [number, number]> = {
+  posts: [900, 600],
+  samphire: [740, 1000],
+  window: [760, 700],
+  tides: [800, 560],
+}
 
 /**
  * Draws the picture of an invented plate as PNG: worked lines on bare metal, the plate's way round

@@ -12,13 +12,29 @@ import { drawPlate, type Motif } from './plateDrawing'
 const DPI = 100
 
 async function plateRelief(motif: Motif): Promise<PlateRelief> {
-  const { data, info } = await sharp(await drawPlate(motif, '#b9bbbd')).removeAlpha().raw().toBuffer({ resolveWithObject: true })
+  const { data, info } = await sharp(await drawPlate(motif, '#b9bbbd'))
+    .removeAlpha()
+    .raw()
+    .toBuffer({ resolveWithObject: true })
   return reliefOf({ width: info.width, height: info.height, data })
 }
 
 /** The scan of an invented print as JPEG: the plate we drew, printed and scanned by our own model. The seed says how it lies on the glass. */
-export async function printScan(motif: Motif, settings: Settings, faults: Partial<PrintFaults>, seed: number): Promise<Buffer> {
+export async function printScan(
+  motif: Motif,
+  settings: Settings,
+  faults: Partial<PrintFaults>,
+  seed: number,
+): Promise<Buffer> {
   const { inks, papers } = await loadStore()
   const paper = papers.find(({ id }) => id === settings.paper.paperId)!
-  return encodePixels(scanPrint(await plateRelief(motif), printConditions(settings, settings, inks, paper.reflectance), { ...NO_FAULTS, ...faults }, { ...USUAL_SCAN, dpi: DPI, skewDegrees: ((seed % 17) - 8) / 10 }, seed))
+  return encodePixels(
+    scanPrint(
+      await plateRelief(motif),
+      printConditions(settings, settings, inks, paper.reflectance),
+      { ...NO_FAULTS, ...faults },
+      { ...USUAL_SCAN, dpi: DPI, skewDegrees: ((seed % 17) - 8) / 10 },
+      seed,
+    ),
+  )
 }

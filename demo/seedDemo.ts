@@ -52,11 +52,24 @@ function fixedId(name: string): string {
 
 /** What stands on the cards of press and blankets, and what was tried on the bench press. */
 async function seedPressCards(): Promise<void> {
-  await changePress('little-press', { kind: 'two-screw', rollerLengthMm: 380, bedLengthMm: 700, serial: 'LP 31', gauge: [], frameNPerMm: null, note: 'Two screws, two hands.' })
+  await changePress('little-press', {
+    kind: 'two-screw',
+    rollerLengthMm: 380,
+    bedLengthMm: 700,
+    serial: 'LP 31',
+    gauge: [],
+    frameNPerMm: null,
+    note: 'Two screws, two hands.',
+  })
   for (const [day, event] of [
-    ['2026-01-12', { kind: 'zeroed' }], ['2026-01-12', { kind: 'test-print', note: 'Even, a touch pale at the right end.', imageId: null }], ['2026-01-13', { kind: 'upkeep', task: 'screws' }], ['2026-01-13', { kind: 'upkeep', task: 'grease' }],
-    ['2026-02-16', { kind: 'even-print', rightTighterTurns: 0.0625 }], ['2026-03-02', { kind: 'strips', left: 'holds', middle: 'holds', right: 'holds' }],
-  ] as const) await enterPressEvent('little-press', event, IDA, `${day}T08:30:00.000Z`)
+    ['2026-01-12', { kind: 'zeroed' }],
+    ['2026-01-12', { kind: 'test-print', note: 'Even, a touch pale at the right end.', imageId: null }],
+    ['2026-01-13', { kind: 'upkeep', task: 'screws' }],
+    ['2026-01-13', { kind: 'upkeep', task: 'grease' }],
+    ['2026-02-16', { kind: 'even-print', rightTighterTurns: 0.0625 }],
+    ['2026-03-02', { kind: 'strips', left: 'holds', middle: 'holds', right: 'holds' }],
+  ] as const)
+    await enterPressEvent('little-press', event, IDA, `${day}T08:30:00.000Z`)
   await washBlanket('catcher', OONA, '2026-02-27T16:00:00.000Z')
 }
 
@@ -66,7 +79,11 @@ class JobStory {
   private revision = 0
   private pulls = 0
 
-  private constructor(private readonly slug: string, private readonly id: string, private clock: number) {}
+  private constructor(
+    private readonly slug: string,
+    private readonly id: string,
+    private clock: number,
+  ) {}
 
   static async begin(title: string, artist: string, editionSize: number, start: string): Promise<JobStory> {
     const { slug, id } = await createJob({ title, artist, editionSize }, start)
@@ -83,7 +100,8 @@ class JobStory {
   }
 
   async set(settings: Partial<Omit<Settings, 'version'>>): Promise<void> {
-    for (const [station, value] of Object.entries(settings)) this.revision = await saveStation(this.id, this.revision, station as SettingStation, value, this.now())
+    for (const [station, value] of Object.entries(settings))
+      this.revision = await saveStation(this.id, this.revision, station as SettingStation, value, this.now())
   }
 
   async picture(motif: Motif, metal: string, state: number): Promise<void> {
@@ -95,24 +113,68 @@ class JobStory {
     this.revision = await openNextState(this.id, this.revision, note, this.now())
   }
 
-  async pull(kind: Exclude<PullKind, 'cancellation'>, by: string, events: PullEvent[], change: { expected?: 'lighter' | 'same' | 'darker'; expectation?: string } = {}): Promise<string> {
+  async pull(
+    kind: Exclude<PullKind, 'cancellation'>,
+    by: string,
+    events: PullEvent[],
+    change: { expected?: 'lighter' | 'same' | 'darker'; expectation?: string } = {},
+  ): Promise<string> {
     const id = fixedId(`${this.slug} ${kind} ${this.pulls}`)
     this.pulls += 1
-    this.revision = await makePull(this.id, this.revision, { id, kind, zone: ZONE, hands: { inked: by, wiped: by, laid: OONA }, expected: change.expected ?? null, expectation: change.expectation ?? '' }, this.now())
+    this.revision = await makePull(
+      this.id,
+      this.revision,
+      {
+        id,
+        kind,
+        zone: ZONE,
+        hands: { inked: by, wiped: by, laid: OONA },
+        expected: change.expected ?? null,
+        expectation: change.expectation ?? '',
+      },
+      this.now(),
+    )
     this.later(2)
-    if (events.length > 0) this.revision = await addEvents(this.id, this.revision, { pullId: id, events, by, why: '' }, this.now())
+    if (events.length > 0)
+      this.revision = await addEvents(this.id, this.revision, { pullId: id, events, by, why: '' }, this.now())
     return id
   }
 
   /** Scans a dry print on our own model of one: made with the settings given, held against the same. */
-  async scan(pullId: string, name: string, motif: Motif, settings: Settings, faults: Partial<PrintFaults>, by: string): Promise<void> {
-    const image = await keepPicture(await printScan(motif, settings, faults, seedOf(name)), `${name}.jpg`, this.now())
-    this.revision = await addEvents(this.id, this.revision, { pullId, events: [{ kind: 'scan', scan: { imageId: image, taken: 'model', dry: true, corners: null } }], by, why: '' }, this.now())
+  async scan(
+    pullId: string,
+    name: string,
+    motif: Motif,
+    settings: Settings,
+    faults: Partial<PrintFaults>,
+    by: string,
+  ): Promise<void> {
+    const image = await keepPicture(
+      await printScan(motif, settings, faults, seedOf(name)),
+      `${name}.jpg`,
+      this.now(),
+    )
+    this.revision = await addEvents(
+      this.id,
+      this.revision,
+      {
+        pullId,
+        events: [{ kind: 'scan', scan: { imageId: image, taken: 'model', dry: true, corners: null } }],
+        by,
+        why: '',
+      },
+      this.now(),
+    )
     this.later(4)
   }
 
   async approve(proofPullId: string, settings: Settings, by: string): Promise<void> {
-    this.revision = await approveBat(this.id, this.revision, { proofPullId, tolerances: usualTolerances(settings), approvedBy: by, reason: '' }, this.now())
+    this.revision = await approveBat(
+      this.id,
+      this.revision,
+      { proofPullId, tolerances: usualTolerances(settings), approvedBy: by, reason: '' },
+      this.now(),
+    )
   }
 
   async nextRun(wish: RunWish, position: number): Promise<void> {
@@ -121,19 +183,39 @@ class JobStory {
 
   /** Adds a run by hand, and marks one sheet done in it. */
   async handRun(name: string, position: number, sheet: number, by: string): Promise<void> {
-    this.revision = await addRun(this.id, this.revision, { name, kind: 'hand', between: 'dry', waitHours: 72 })
+    this.revision = await addRun(this.id, this.revision, {
+      name,
+      kind: 'hand',
+      between: 'dry',
+      waitHours: 72,
+    })
     this.later(3 * 24 * 60)
-    this.revision = await markSheet(this.id, this.revision, { sheet, runPosition: position, mark: 'done', why: '', by }, this.now())
+    this.revision = await markSheet(
+      this.id,
+      this.revision,
+      { sheet, runPosition: position, mark: 'done', why: '', by },
+      this.now(),
+    )
   }
 
-  async dryAndNumber(sorted: { pullId: string; kind: 'edition' | 'AP' | 'BAT' }[], by: string): Promise<void> {
+  async dryAndNumber(
+    sorted: { pullId: string; kind: 'edition' | 'AP' | 'BAT' }[],
+    by: string,
+  ): Promise<void> {
     this.revision = await layToDry(this.id, this.revision, { method: 'blotters', days: 4, by }, this.now())
     this.later(5 * 24 * 60)
     this.revision = await giveNumbers(this.id, this.revision, { sorted, style: 'roman' }, this.now())
   }
 }
 
-const verdict = (seen: 'lighter' | 'same' | 'darker', note: string, features: Features = {}): PullEvent => ({ kind: 'verdict', seen, note, outcome: 'keep', features, imageId: null })
+const verdict = (seen: 'lighter' | 'same' | 'darker', note: string, features: Features = {}): PullEvent => ({
+  kind: 'verdict',
+  seen,
+  note,
+  outcome: 'keep',
+  features,
+  imageId: null,
+})
 const readings = (uptakePercent: number, plateC: number, tone1: number, tone2: number): PullEvent[] => [
   { kind: 'reading', quantity: 'uptakePercent', value: uptakePercent },
   { kind: 'reading', quantity: 'plateC', value: plateC },
@@ -145,98 +227,373 @@ const eye = (reading: 'lighter' | 'same' | 'darker'): PullEvent => ({ kind: 'eye
 
 const mooring: Settings = {
   version: 1,
-  plate: { name: 'Mooring posts', kind: 'zinc-etched', widthMm: 180, heightMm: 120, thicknessMm: 1.2, bevelDegrees: 45, state: 1 },
+  plate: {
+    name: 'Mooring posts',
+    kind: 'zinc-etched',
+    widthMm: 180,
+    heightMm: 120,
+    thicknessMm: 1.2,
+    bevelDegrees: 45,
+    state: 1,
+  },
   ink: {
-    name: 'Mix 7, low water', basis: 'volume',
-    parts: [{ inkId: 'quay-black', name: 'Quay black', parts: 8 }, { inkId: 'dusk-blue', name: 'Dusk blue', parts: 2 }, { inkId: 'silt-brown', name: 'Silt brown', parts: 1 }],
-    puddleGrams: 5, modifiers: [{ modifier: 'thin-oil', amount: 3 }], batchGrams: 60, gramsPerPull: 2.6, roomC: 19, plateC: 37,
+    name: 'Mix 7, low water',
+    basis: 'volume',
+    parts: [
+      { inkId: 'quay-black', name: 'Quay black', parts: 8 },
+      { inkId: 'dusk-blue', name: 'Dusk blue', parts: 2 },
+      { inkId: 'silt-brown', name: 'Silt brown', parts: 1 },
+    ],
+    puddleGrams: 5,
+    modifiers: [{ modifier: 'thin-oil', amount: 3 }],
+    batchGrams: 60,
+    gramsPerPull: 2.6,
+    roomC: 19,
+    plateC: 37,
   },
   wipe: WIPING_SCHOOLS['three-stage'].order,
-  paper: { paperId: 'heron-white', name: 'Heron white', gsm: 300, caliperMm: 0.55, sheetWidthMm: 300, sheetHeightMm: 250, grain: 'long', method: 'soak', dampMinutes: 30, targetUptakePercent: 55 },
-  press: { pressId: 'little-press', name: 'The little press', rollerRadiusMm: 45, mmPerTurn: 2, turnsLeft: 3, turnsRight: 3, packName: STARTER_PACKS[0].name, pack: STARTER_PACKS[0].layers, makeReadyMm: 0, passes: 1, direction: 'one-way', secondsOnPlate: null, frameNPerMm: null },
-  register: { scheme: 'weighted', bottomToTop: 1.2, laying: 'corner-marks', leftMm: null, topMm: null, marks: ['corners', 'centres'], plates: [], route: 'dried', trapMm: 30 },
+  paper: {
+    paperId: 'heron-white',
+    name: 'Heron white',
+    gsm: 300,
+    caliperMm: 0.55,
+    sheetWidthMm: 300,
+    sheetHeightMm: 250,
+    grain: 'long',
+    method: 'soak',
+    dampMinutes: 30,
+    targetUptakePercent: 55,
+  },
+  press: {
+    pressId: 'little-press',
+    name: 'The little press',
+    rollerRadiusMm: 45,
+    mmPerTurn: 2,
+    turnsLeft: 3,
+    turnsRight: 3,
+    packName: STARTER_PACKS[0].name,
+    pack: STARTER_PACKS[0].layers,
+    makeReadyMm: 0,
+    passes: 1,
+    direction: 'one-way',
+    secondsOnPlate: null,
+    frameNPerMm: null,
+  },
+  register: {
+    scheme: 'weighted',
+    bottomToTop: 1.2,
+    laying: 'corner-marks',
+    leftMm: null,
+    topMm: null,
+    marks: ['corners', 'centres'],
+    plates: [],
+    route: 'dried',
+    trapMm: 30,
+  },
 }
 
 /** A zinc etching in mid-edition: 11 of 24 pulled, one of them rejected. */
 async function seedMooringPosts(): Promise<void> {
   const story = await JobStory.begin('Mooring posts', IDA, 24, '2026-03-02T09:10:00.000Z')
   const { version: _, ...stations } = mooring
-  await story.set({ ...stations, press: { ...mooring.press, turnsLeft: 3.5, turnsRight: 3.5 }, ink: { ...mooring.ink, modifiers: [{ modifier: 'thin-oil', amount: 1 }] } })
+  await story.set({
+    ...stations,
+    press: { ...mooring.press, turnsLeft: 3.5, turnsRight: 3.5 },
+    ink: { ...mooring.ink, modifiers: [{ modifier: 'thin-oil', amount: 1 }] },
+  })
   await story.picture('posts', '#b9bbbd', 1)
-  await story.later(70).pull('proof', IDA, [eye('lighter'), verdict('lighter', 'Grey all over, emboss shallow at the posts.', { line: -1, emboss: -1 })])
+  await story
+    .later(70)
+    .pull('proof', IDA, [
+      eye('lighter'),
+      verdict('lighter', 'Grey all over, emboss shallow at the posts.', { line: -1, emboss: -1 }),
+    ])
   await story.set({ press: { ...mooring.press, turnsLeft: 3, turnsRight: 3 } })
-  await story.later(45).pull('proof', IDA, [eye('darker'), verdict('darker', 'Lines full. Sky a little starved.', { tone: 1 })], { expected: 'darker', expectation: 'Half a turn tighter fills the lines.' })
+  await story
+    .later(45)
+    .pull(
+      'proof',
+      IDA,
+      [eye('darker'), verdict('darker', 'Lines full. Sky a little starved.', { tone: 1 })],
+      { expected: 'darker', expectation: 'Half a turn tighter fills the lines.' },
+    )
   await story.set({ ink: mooring.ink })
-  const proof = await story.later(40).pull('proof', IDA, [eye('same'), verdict('same', 'Sky wipes cleanly and holds. This is it.'), ...readings(55, 37, 1.42, 0.31), batWipe], { expected: 'lighter', expectation: 'Two drops more: easier wipe, more film in the sky.' })
+  const proof = await story
+    .later(40)
+    .pull(
+      'proof',
+      IDA,
+      [
+        eye('same'),
+        verdict('same', 'Sky wipes cleanly and holds. This is it.'),
+        ...readings(55, 37, 1.42, 0.31),
+        batWipe,
+      ],
+      { expected: 'lighter', expectation: 'Two drops more: easier wipe, more film in the sky.' },
+    )
   await story.later(20).approve(proof, mooring, IDA)
   story.later(18 * 60)
   const pulled: string[] = []
   for (const [i, [uptake, plate, tone1, tone2, seen]] of EDITION_READINGS.entries()) {
     const by = i < 6 ? IDA : TAM
-    const last: PullEvent = i === 6 ? { kind: 'decision', decision: 'rejected', reason: 'crease', fate: 'template' } : accept
-    pulled[i] = await story.later(22).pull('edition', by, [eye(seen), ...readings(uptake, plate, tone1, tone2), last])
+    const last: PullEvent =
+      i === 6 ? { kind: 'decision', decision: 'rejected', reason: 'crease', fate: 'template' } : accept
+    pulled[i] = await story
+      .later(22)
+      .pull('edition', by, [eye(seen), ...readings(uptake, plate, tone1, tone2), last])
   }
   story.later(3 * 24 * 60)
-  for (const [id, name, faults] of [[proof, 'BAT', {}], [pulled[9], 'pull 10', TENTH_PULL], [pulled[10], 'pull 11', {}]] as const) await story.scan(id, name, 'posts', mooring, faults, TAM)
+  for (const [id, name, faults] of [
+    [proof, 'BAT', {}],
+    [pulled[9], 'pull 10', TENTH_PULL],
+    [pulled[10], 'pull 11', {}],
+  ] as const)
+    await story.scan(id, name, 'posts', mooring, faults, TAM)
 }
 
 /** What went wrong with the tenth pull: laid askew, a corner that was not rubbed in, and a thumb at the margin. */
-const TENTH_PULL: Partial<PrintFaults> = { moved: { xMm: 1.4, yMm: -0.7, degrees: 0.3 }, starved: [{ xMm: 236, yMm: 172, radiusMm: 34, left: 0.25 }], fingerprints: [{ xMm: 34, yMm: 214, strength: 0.9 }] }
+const TENTH_PULL: Partial<PrintFaults> = {
+  moved: { xMm: 1.4, yMm: -0.7, degrees: 0.3 },
+  starved: [{ xMm: 236, yMm: 172, radiusMm: 34, left: 0.25 }],
+  fingerprints: [{ xMm: 34, yMm: 214, strength: 0.9 }],
+}
 
 /** Readings of the eleven pulls: water %, plate °C, tone of two spots, and the eye. */
 const EDITION_READINGS: readonly [number, number, number, number, 'lighter' | 'same' | 'darker'][] = [
-  [54, 37, 1.42, 0.31, 'same'], [56, 37.5, 1.41, 0.32, 'same'], [55, 36.8, 1.43, 0.3, 'same'], [57, 37, 1.4, 0.31, 'same'], [54, 37.2, 1.41, 0.33, 'same'], [56, 36.9, 1.42, 0.31, 'same'],
-  [61, 37.4, 1.33, 0.36, 'darker'], [55, 36.5, 1.4, 0.33, 'same'], [54, 36.2, 1.39, 0.34, 'same'], [56, 36, 1.38, 0.35, 'darker'], [55, 35.8, 1.38, 0.35, 'darker'],
+  [54, 37, 1.42, 0.31, 'same'],
+  [56, 37.5, 1.41, 0.32, 'same'],
+  [55, 36.8, 1.43, 0.3, 'same'],
+  [57, 37, 1.4, 0.31, 'same'],
+  [54, 37.2, 1.41, 0.33, 'same'],
+  [56, 36.9, 1.42, 0.31, 'same'],
+  [61, 37.4, 1.33, 0.36, 'darker'],
+  [55, 36.5, 1.4, 0.33, 'same'],
+  [54, 36.2, 1.39, 0.34, 'same'],
+  [56, 36, 1.38, 0.35, 'darker'],
+  [55, 35.8, 1.38, 0.35, 'darker'],
 ]
 
 /** The tray that bit the mooring posts, and the strip its aquatint was planned by. */
 async function seedPlateRoom(): Promise<void> {
-  const bath = await makeBathCard({ name: 'Zinc tray', recipe: 'saline-sulphate-zinc', volumeMl: 2000, by: IDA, note: 'Kept covered, not closed.' }, '2026-02-24T10:00:00.000Z')
-  await recordBathUse(bath, { plate: 'Mooring posts', openAreaCm2: 54, minutes: 22, depthMicrometres: 90, lossGrams: 3.7, by: IDA }, '2026-02-26T11:00:00.000Z')
-  await recordBathUse(bath, { plate: 'Test strip', openAreaCm2: 12, minutes: 16, depthMicrometres: 60, lossGrams: null, by: TAM }, '2026-02-27T15:00:00.000Z')
-  const strip = await keepStrip('Zinc tray, fine rosin', { temperatureC: 20, points: [[0.5, 0.21], [1, 0.4], [2, 0.68], [4, 1.04], [8, 1.28], [14, 1.21], [20, 0.98]].map(([minutes, tone]) => ({ minutes, tone })) }, '2026-02-27T16:00:00.000Z')
+  const bath = await makeBathCard(
+    {
+      name: 'Zinc tray',
+      recipe: 'saline-sulphate-zinc',
+      volumeMl: 2000,
+      by: IDA,
+      note: 'Kept covered, not closed.',
+    },
+    '2026-02-24T10:00:00.000Z',
+  )
+  await recordBathUse(
+    bath,
+    { plate: 'Mooring posts', openAreaCm2: 54, minutes: 22, depthMicrometres: 90, lossGrams: 3.7, by: IDA },
+    '2026-02-26T11:00:00.000Z',
+  )
+  await recordBathUse(
+    bath,
+    { plate: 'Test strip', openAreaCm2: 12, minutes: 16, depthMicrometres: 60, lossGrams: null, by: TAM },
+    '2026-02-27T15:00:00.000Z',
+  )
+  const strip = await keepStrip(
+    'Zinc tray, fine rosin',
+    {
+      temperatureC: 20,
+      points: [
+        [0.5, 0.21],
+        [1, 0.4],
+        [2, 0.68],
+        [4, 1.04],
+        [8, 1.28],
+        [14, 1.21],
+        [20, 0.98],
+      ].map(([minutes, tone]) => ({ minutes, tone })),
+    },
+    '2026-02-27T16:00:00.000Z',
+  )
   const { id } = await loadJob('mooring-posts')
-  await keepBitePlan(id, strip, { bathC: 17, areas: [{ name: 'paper white', tone: 0 }, { name: 'sky', tone: 0.25 }, { name: 'far water', tone: 0.5 }, { name: 'near water', tone: 0.8 }, { name: 'posts', tone: 1.25 }] }, '2026-02-28T09:00:00.000Z')
+  await keepBitePlan(
+    id,
+    strip,
+    {
+      bathC: 17,
+      areas: [
+        { name: 'paper white', tone: 0 },
+        { name: 'sky', tone: 0.25 },
+        { name: 'far water', tone: 0.5 },
+        { name: 'near water', tone: 0.8 },
+        { name: 'posts', tone: 1.25 },
+      ],
+    },
+    '2026-02-28T09:00:00.000Z',
+  )
 }
 
 /** Seconds each step of the BAT's wipe took, beside what was planned. */
 const BAT_WIPE = [33, 64, 58, 47, 38, 44, 22]
-const batWipe: PullEvent = { kind: 'wipe', taken: pacedSteps(mooring.wipe, { batTaken: null, zoneTones: {} }).map(({ label, seconds }, i) => ({ step: label, plannedSeconds: seconds, takenSeconds: BAT_WIPE[i] })) }
+const batWipe: PullEvent = {
+  kind: 'wipe',
+  taken: pacedSteps(mooring.wipe, { batTaken: null, zoneTones: {} }).map(({ label, seconds }, i) => ({
+    step: label,
+    plannedSeconds: seconds,
+    takenSeconds: BAT_WIPE[i],
+  })),
+}
 
 /** What the plate room keeps of the works: zones, the carrier they were drawn after, a making half-way, a flaw to watch. */
 async function seedPlateRecords(): Promise<void> {
   const [posts, samphire] = [await loadJob('mooring-posts'), await loadJob('samphire')]
   await keepZoneMap(posts.id, 0, POSTS_ZONES, IDA, '2026-03-02T09:30:00.000Z')
   await keepZoneMap(samphire.id, 0, SAMPHIRE_ZONES, TAM, '2026-03-05T10:20:00.000Z')
-  const drawing = await keepPicture(await drawPlate('samphire', '#e9e6df'), 'samphire drawing.png', '2026-03-04T09:00:00.000Z')
-  await keepArtwork(samphire.id, { imageId: drawing, method: 'card-drypoint', crop: cropToPlate({ widthPx: 1110, heightPx: 1500 }, { widthMm: 148, heightMm: 200 }), tone: { way: 'threshold', threshold: 150, linesPerInch: 60, angleDegrees: 45 }, dpi: 300 }, '2026-03-04T09:05:00.000Z')
-  await beginMaking(samphire.id, 'samphire-card', procedureFor('card-drypoint'), TAM, '2026-03-04T10:00:00.000Z')
-  for (const [minute, kind, stepId, note] of [[0, 'begun', 'cut', ''], [9, 'done', 'cut', ''], [10, 'begun', 'trace', ''], [31, 'done', 'trace', 'Joints marked in red.'], [40, 'begun', 'scratch', ''], [125, 'done', 'scratch', ''], [130, 'begun', 'peel', ''], [170, 'failed', 'peel', 'A flap stands up at the foot.']] as const) await addMakingEvent('samphire-card', { kind, stepId, note }, TAM, new Date(Date.UTC(2026, 2, 4, 10, minute)).toISOString())
-  await addWatchSpot(samphire.id, { state: 2, at: [38, 188], note: 'A flap of coating at the foot', seenAt: '2026-03-05T13:00:00.000Z', by: TAM })
-  await keepCollePiece(samphire.id, { name: 'Pool', outline: SAMPHIRE_ZONES.zones.find(({ name }) => name === 'Pool')!.outline, fitting: 'template', allowanceMm: 0.5, cutFrom: 'face', paste: 'brushed', grain: 'up', growthAlongPercent: 0.3, growthAcrossPercent: 1.5, sheetWidthMm: 210, sheetHeightMm: 297, pieces: 14 }, '2026-03-05T14:00:00.000Z')
+  const drawing = await keepPicture(
+    await drawPlate('samphire', '#e9e6df'),
+    'samphire drawing.png',
+    '2026-03-04T09:00:00.000Z',
+  )
+  await keepArtwork(
+    samphire.id,
+    {
+      imageId: drawing,
+      method: 'card-drypoint',
+      crop: cropToPlate({ widthPx: 1110, heightPx: 1500 }, { widthMm: 148, heightMm: 200 }),
+      tone: { way: 'threshold', threshold: 150, linesPerInch: 60, angleDegrees: 45 },
+      dpi: 300,
+    },
+    '2026-03-04T09:05:00.000Z',
+  )
+  await beginMaking(
+    samphire.id,
+    'samphire-card',
+    procedureFor('card-drypoint'),
+    TAM,
+    '2026-03-04T10:00:00.000Z',
+  )
+  for (const [minute, kind, stepId, note] of [
+    [0, 'begun', 'cut', ''],
+    [9, 'done', 'cut', ''],
+    [10, 'begun', 'trace', ''],
+    [31, 'done', 'trace', 'Joints marked in red.'],
+    [40, 'begun', 'scratch', ''],
+    [125, 'done', 'scratch', ''],
+    [130, 'begun', 'peel', ''],
+    [170, 'failed', 'peel', 'A flap stands up at the foot.'],
+  ] as const)
+    await addMakingEvent(
+      'samphire-card',
+      { kind, stepId, note },
+      TAM,
+      new Date(Date.UTC(2026, 2, 4, 10, minute)).toISOString(),
+    )
+  await addWatchSpot(samphire.id, {
+    state: 2,
+    at: [38, 188],
+    note: 'A flap of coating at the foot',
+    seenAt: '2026-03-05T13:00:00.000Z',
+    by: TAM,
+  })
+  await keepCollePiece(
+    samphire.id,
+    {
+      name: 'Pool',
+      outline: SAMPHIRE_ZONES.zones.find(({ name }) => name === 'Pool')!.outline,
+      fitting: 'template',
+      allowanceMm: 0.5,
+      cutFrom: 'face',
+      paste: 'brushed',
+      grain: 'up',
+      growthAlongPercent: 0.3,
+      growthAcrossPercent: 1.5,
+      sheetWidthMm: 210,
+      sheetHeightMm: 297,
+      pieces: 14,
+    },
+    '2026-03-05T14:00:00.000Z',
+  )
 }
 
 /** A drypoint on card that is being proved. */
 async function seedSamphire(): Promise<void> {
   const story = await JobStory.begin('Samphire', TAM, 10, '2026-03-05T10:00:00.000Z')
-  const plate = { name: 'Samphire', kind: 'card-drypoint' as const, widthMm: 148, heightMm: 200, thicknessMm: 0.5, bevelDegrees: 0, state: 1 }
+  const plate = {
+    name: 'Samphire',
+    kind: 'card-drypoint' as const,
+    widthMm: 148,
+    heightMm: 200,
+    thicknessMm: 0.5,
+    bevelDegrees: 0,
+    state: 1,
+  }
   const ink: Settings['ink'] = {
-    name: 'Marsh green', basis: 'volume', parts: [{ inkId: 'samphire-green', name: 'Samphire green', parts: 4 }, { inkId: 'kelp-black', name: 'Kelp black', parts: 1 }, { inkId: 'clear-base', name: 'Clear base', parts: 2 }],
-    puddleGrams: 4, modifiers: [{ modifier: 'thin-oil', amount: 2 }], batchGrams: 24, gramsPerPull: 3.4, roomC: 18, plateC: 18,
+    name: 'Marsh green',
+    basis: 'volume',
+    parts: [
+      { inkId: 'samphire-green', name: 'Samphire green', parts: 4 },
+      { inkId: 'kelp-black', name: 'Kelp black', parts: 1 },
+      { inkId: 'clear-base', name: 'Clear base', parts: 2 },
+    ],
+    puddleGrams: 4,
+    modifiers: [{ modifier: 'thin-oil', amount: 2 }],
+    batchGrams: 24,
+    gramsPerPull: 3.4,
+    roomC: 18,
+    plateC: 18,
   }
   const press = { ...mooring.press, turnsLeft: 2.75, turnsRight: 2.75, makeReadyMm: 0.5 }
   await story.set({
-    plate, ink, wipe: WIPING_SCHOOLS['paper-only'].order,
-    paper: { paperId: 'egret-soft', name: 'Egret soft', gsm: 250, caliperMm: 0.5, sheetWidthMm: 280, sheetHeightMm: 380, grain: 'long', method: 'dip', dampMinutes: 0.75, targetUptakePercent: 62 },
-    press: { ...press, makeReadyMm: 0 }, register: { scheme: 'weighted', bottomToTop: 1.3, laying: 'long-edge', leftMm: null, topMm: null, marks: ['corners', 'centres'], plates: [], route: 'dried', trapMm: 30 },
+    plate,
+    ink,
+    wipe: WIPING_SCHOOLS['paper-only'].order,
+    paper: {
+      paperId: 'egret-soft',
+      name: 'Egret soft',
+      gsm: 250,
+      caliperMm: 0.5,
+      sheetWidthMm: 280,
+      sheetHeightMm: 380,
+      grain: 'long',
+      method: 'dip',
+      dampMinutes: 0.75,
+      targetUptakePercent: 62,
+    },
+    press: { ...press, makeReadyMm: 0 },
+    register: {
+      scheme: 'weighted',
+      bottomToTop: 1.3,
+      laying: 'long-edge',
+      leftMm: null,
+      topMm: null,
+      marks: ['corners', 'centres'],
+      plates: [],
+      route: 'dried',
+      trapMm: 30,
+    },
   })
   await story.picture('samphire', '#cfc6b4', 1)
-  await story.later(60).pull('proof', TAM, [eye('lighter'), verdict('lighter', 'Hardly an emboss; the stems break up.', { line: -1, emboss: -1, tone: -1 })])
+  await story
+    .later(60)
+    .pull('proof', TAM, [
+      eye('lighter'),
+      verdict('lighter', 'Hardly an emboss; the stems break up.', { line: -1, emboss: -1, tone: -1 }),
+    ])
   await story.set({ press })
-  await story.later(35).pull('proof', TAM, [eye('darker'), verdict('darker', 'Stems stand. The mud wants to be darker still.', { tone: -1 })], { expected: 'darker', expectation: 'A bevelled make-ready sheet brings the thin card up to pressure.' })
+  await story
+    .later(35)
+    .pull(
+      'proof',
+      TAM,
+      [eye('darker'), verdict('darker', 'Stems stand. The mud wants to be darker still.', { tone: -1 })],
+      { expected: 'darker', expectation: 'A bevelled make-ready sheet brings the thin card up to pressure.' },
+    )
   await story.later(30).rework('Peeled the mud along the foot and pricked the joints.')
   await story.picture('samphire', '#cbbfa6', 2)
-  await story.later(30).pull('proof', TAM, [eye('darker'), verdict('darker', 'Mud holds ink now. Sky could be wiped brighter.', { tone: 1 })], { expected: 'darker', expectation: 'Peeled areas print darkest.' })
+  await story
+    .later(30)
+    .pull(
+      'proof',
+      TAM,
+      [eye('darker'), verdict('darker', 'Mud holds ink now. Sky could be wiped brighter.', { tone: 1 })],
+      { expected: 'darker', expectation: 'Peeled areas print darkest.' },
+    )
 }
 
 /** A copper etching that is signed and filed. */
@@ -244,19 +601,71 @@ async function seedWindow(): Promise<void> {
   const story = await JobStory.begin('The pilot’s window', OONA, 6, '2026-02-09T09:00:00.000Z')
   const settings: Settings = {
     ...mooring,
-    plate: { name: 'The pilot’s window', kind: 'copper-etched', widthMm: 152, heightMm: 140, thicknessMm: 1.291, bevelDegrees: 40, state: 1 },
-    ink: { ...mooring.ink, name: 'Window black', parts: [{ inkId: 'kelp-black', name: 'Kelp black', parts: 5 }, { inkId: 'mussel-violet', name: 'Mussel violet', parts: 1 }], batchGrams: 40, gramsPerPull: 2.5, roomC: 20 },
-    paper: { paperId: 'dunlin-cream', name: 'Dunlin cream', gsm: 280, caliperMm: 0.48, sheetWidthMm: 380, sheetHeightMm: 280, grain: 'long', method: 'soak', dampMinutes: 60, targetUptakePercent: 48 },
+    plate: {
+      name: 'The pilot’s window',
+      kind: 'copper-etched',
+      widthMm: 152,
+      heightMm: 140,
+      thicknessMm: 1.291,
+      bevelDegrees: 40,
+      state: 1,
+    },
+    ink: {
+      ...mooring.ink,
+      name: 'Window black',
+      parts: [
+        { inkId: 'kelp-black', name: 'Kelp black', parts: 5 },
+        { inkId: 'mussel-violet', name: 'Mussel violet', parts: 1 },
+      ],
+      batchGrams: 40,
+      gramsPerPull: 2.5,
+      roomC: 20,
+    },
+    paper: {
+      paperId: 'dunlin-cream',
+      name: 'Dunlin cream',
+      gsm: 280,
+      caliperMm: 0.48,
+      sheetWidthMm: 380,
+      sheetHeightMm: 280,
+      grain: 'long',
+      method: 'soak',
+      dampMinutes: 60,
+      targetUptakePercent: 48,
+    },
   }
   const { version: _, ...stations } = settings
   await story.set(stations)
   await story.picture('window', '#c79a78', 1)
   await story.later(80).pull('proof', OONA, [eye('same'), verdict('same', 'Close. Left edge a touch pale.')])
-  const proof = await story.later(50).pull('proof', OONA, [eye('same'), verdict('same', 'Even. Approved.'), ...readings(48, 37, 1.51, 0.24)], { expected: 'same', expectation: 'Edges wiped once more.' })
+  const proof = await story
+    .later(50)
+    .pull('proof', OONA, [eye('same'), verdict('same', 'Even. Approved.'), ...readings(48, 37, 1.51, 0.24)], {
+      expected: 'same',
+      expectation: 'Edges wiped once more.',
+    })
   await story.approve(proof, settings, OONA)
   const accepted: string[] = []
-  for (let i = 0; i < 7; i++) accepted.push(await story.later(24).pull('edition', OONA, [eye('same'), ...readings(48 + (i % 3) - 1, 37 + 0.2 * (i % 2), 1.5 + 0.01 * (i % 3), 0.24), accept]))
-  await story.later(60).dryAndNumber([...accepted.slice(0, 6).map((pullId) => ({ pullId, kind: 'edition' as const })), { pullId: accepted[6], kind: 'AP' as const }, { pullId: proof, kind: 'BAT' as const }], OONA)
+  for (let i = 0; i < 7; i++)
+    accepted.push(
+      await story
+        .later(24)
+        .pull('edition', OONA, [
+          eye('same'),
+          ...readings(48 + (i % 3) - 1, 37 + 0.2 * (i % 2), 1.5 + 0.01 * (i % 3), 0.24),
+          accept,
+        ]),
+    )
+  await story
+    .later(60)
+    .dryAndNumber(
+      [
+        ...accepted.slice(0, 6).map((pullId) => ({ pullId, kind: 'edition' as const })),
+        { pullId: accepted[6], kind: 'AP' as const },
+        { pullId: proof, kind: 'BAT' as const },
+      ],
+      OONA,
+    )
 }
 
 /** Two plates a sheet, then colour by hand: six sheets through the first, three through the second. */
@@ -264,22 +673,78 @@ async function seedTides(): Promise<void> {
   const story = await JobStory.begin('Two tides', TAM, 4, '2026-02-17T09:30:00.000Z')
   const settings: Settings = {
     ...mooring,
-    plate: { name: 'Flood', kind: 'copper-etched', widthMm: 160, heightMm: 112, thicknessMm: 1.291, bevelDegrees: 40, state: 1 },
-    ink: { ...mooring.ink, name: 'Flood blue', parts: [{ inkId: 'dusk-blue', name: 'Dusk blue', parts: 5 }, { inkId: 'clear-base', name: 'Clear base', parts: 3 }], batchGrams: 30, gramsPerPull: 2.4, roomC: 19 },
-    paper: { paperId: 'egret-soft', name: 'Egret soft', gsm: 250, caliperMm: 0.5, sheetWidthMm: 280, sheetHeightMm: 380, grain: 'long', method: 'dip', dampMinutes: 0.75, targetUptakePercent: 60 },
+    plate: {
+      name: 'Flood',
+      kind: 'copper-etched',
+      widthMm: 160,
+      heightMm: 112,
+      thicknessMm: 1.291,
+      bevelDegrees: 40,
+      state: 1,
+    },
+    ink: {
+      ...mooring.ink,
+      name: 'Flood blue',
+      parts: [
+        { inkId: 'dusk-blue', name: 'Dusk blue', parts: 5 },
+        { inkId: 'clear-base', name: 'Clear base', parts: 3 },
+      ],
+      batchGrams: 30,
+      gramsPerPull: 2.4,
+      roomC: 19,
+    },
+    paper: {
+      paperId: 'egret-soft',
+      name: 'Egret soft',
+      gsm: 250,
+      caliperMm: 0.5,
+      sheetWidthMm: 280,
+      sheetHeightMm: 380,
+      grain: 'long',
+      method: 'dip',
+      dampMinutes: 0.75,
+      targetUptakePercent: 60,
+    },
   }
   const { version: _, ...stations } = settings
   await story.set(stations)
   await story.picture('tides', '#c79a78', 1)
-  const flood = await story.later(60).pull('proof', TAM, [eye('same'), verdict('same', 'Pale enough to take the second plate.')])
+  const flood = await story
+    .later(60)
+    .pull('proof', TAM, [eye('same'), verdict('same', 'Pale enough to take the second plate.')])
   await story.approve(flood, settings, TAM)
-  for (let i = 0; i < 6; i++) await story.later(20).pull('edition', TAM, [eye(i === 4 ? 'darker' : 'same'), i === 4 ? { kind: 'decision', decision: 'rejected', reason: 'smear', fate: 'set-up' } : accept])
+  for (let i = 0; i < 6; i++)
+    await story
+      .later(20)
+      .pull('edition', TAM, [
+        eye(i === 4 ? 'darker' : 'same'),
+        i === 4 ? { kind: 'decision', decision: 'rejected', reason: 'smear', fate: 'set-up' } : accept,
+      ])
   await story.nextRun({ name: 'Ebb', kind: 'plate', between: 'dry-damp', waitHours: 48 }, 1)
-  const second: Settings = { ...settings, plate: { ...settings.plate, name: 'Ebb' }, ink: { ...settings.ink, name: 'Ebb brown', parts: [{ inkId: 'silt-brown', name: 'Silt brown', parts: 6 }, { inkId: 'clear-base', name: 'Clear base', parts: 2 }] } }
+  const second: Settings = {
+    ...settings,
+    plate: { ...settings.plate, name: 'Ebb' },
+    ink: {
+      ...settings.ink,
+      name: 'Ebb brown',
+      parts: [
+        { inkId: 'silt-brown', name: 'Silt brown', parts: 6 },
+        { inkId: 'clear-base', name: 'Clear base', parts: 2 },
+      ],
+    },
+  }
   await story.later(2 * 24 * 60).set({ plate: second.plate, ink: second.ink })
-  const ebb = await story.later(40).pull('proof', TAM, [eye('same'), verdict('same', 'The ripples cross as they should.')])
+  const ebb = await story
+    .later(40)
+    .pull('proof', TAM, [eye('same'), verdict('same', 'The ripples cross as they should.')])
   await story.approve(ebb, second, TAM)
-  for (let i = 0; i < 3; i++) await story.later(24).pull('edition', TAM, [eye('same'), i === 1 ? { kind: 'decision', decision: 'rejected', reason: 'shifted', fate: 'destroyed' } : accept])
+  for (let i = 0; i < 3; i++)
+    await story
+      .later(24)
+      .pull('edition', TAM, [
+        eye('same'),
+        i === 1 ? { kind: 'decision', decision: 'rejected', reason: 'shifted', fate: 'destroyed' } : accept,
+      ])
   await story.handRun('Sand colour', 2, 2, OONA)
 }
 
@@ -289,8 +754,22 @@ async function seedPaperRecords(): Promise<void> {
   await enterStock({ paperId: 'heron-white', kind: 'received', sheets: 25, lot: 'H-118', by: IDA }, at)
   await enterStock({ paperId: 'heron-white', kind: 'sample', sheets: 1, lot: 'H-118', by: IDA }, at)
   const { fibre, sizing, note } = STARTER_PAPERS[0]
-  await changePaper('heron-white', { fibre, sizing, note, sides: 'Felt side; the mark reads true from it', pricePerSheet: 4.2, lowAt: 30 })
-  for (const [strokes, afterPercent] of [[2, 66], [4, 60]]) await keepBlotting({ paperId: 'heron-white', tool: 'blotters', strokes, beforePercent: 72, afterPercent }, at)
+  await changePaper('heron-white', {
+    fibre,
+    sizing,
+    note,
+    sides: 'Felt side; the mark reads true from it',
+    pricePerSheet: 4.2,
+    lowAt: 30,
+  })
+  for (const [strokes, afterPercent] of [
+    [2, 66],
+    [4, 60],
+  ])
+    await keepBlotting(
+      { paperId: 'heron-white', tool: 'blotters', strokes, beforePercent: 72, afterPercent },
+      at,
+    )
   await addDryingPlace({ name: 'Long rack', kind: 'rack', capacity: 24 })
   await addDryingPlace({ name: 'Blotter press', kind: 'blotters', capacity: 16 })
 }
@@ -304,10 +783,22 @@ export async function seedDemo(): Promise<void> {
   await seedTides()
   await seedMooringPosts()
   await seedPlateRoom()
-  for (const [minutes, dampGrams] of [[1, 27.4], [5, 33.1], [15, 35.6], [40, 36.2]]) await keepWeighIn({ paperId: 'heron-white', seconds: minutes * 60, dryGrams: 22.5, dampGrams }, '2026-03-01T09:00:00.000Z')
+  for (const [minutes, dampGrams] of [
+    [1, 27.4],
+    [5, 33.1],
+    [15, 35.6],
+    [40, 36.2],
+  ])
+    await keepWeighIn(
+      { paperId: 'heron-white', seconds: minutes * 60, dryGrams: 22.5, dampGrams },
+      '2026-03-01T09:00:00.000Z',
+    )
   await seedPaperRecords()
   await seedSamphire()
   await seedPlateRecords()
   const { id } = await loadJob('mooring-posts')
-  await keepMorning({ roomC: 15, humidityPercent: 62, sheetGrams: 23.1, sheetJobId: id }, '2026-03-06T08:20:00.000Z')
+  await keepMorning(
+    { roomC: 15, humidityPercent: 62, sheetGrams: 23.1, sheetJobId: id },
+    '2026-03-06T08:20:00.000Z',
+  )
 }

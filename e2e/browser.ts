@@ -1,9 +1,23 @@
 import { existsSync } from 'node:fs'
 
-const PLACES = [process.env.TYPOTHESIS_CHROMIUM, '/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome']
+const PLACES = [
+  process.env.TYPOTHESIS_CHROMIUM,
+  '/usr/bin/chromium',
+  '/usr/bin/chromium-browser',
+  '/usr/bin/google-chrome',
+]
 
 /** How headless Chromium is started: the system's own browser, cut off from everything but this machine. */
 export const LAUNCH = {
   executablePath: PLACES.find((place) => place && existsSync(place)),
-  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--force-color-profile=srgb'],
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+    '--force-color-profile=srgb',
+  ],
 }

@@ -1,9 +1,14 @@
 import { readFile } from 'node:fs/promises'
 import { boxIn, expect, kept, openStation, test } from './fixtures'
 
-test('a BAT is carried to another press with a thinner plate and a heavier paper, and set through the guide', async ({ page, sample }) => {
+test('a BAT is carried to another press with a thinner plate and a heavier paper, and set through the guide', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/jobs/the-pilot-s-window/press`)
-  await page.getByRole('combobox', { name: 'Press', exact: true }).selectOption({ label: 'The little press (M16)' })
+  await page
+    .getByRole('combobox', { name: 'Press', exact: true })
+    .selectOption({ label: 'The little press (M16)' })
   await kept(page)
   const strip = page.getByRole('status').filter({ hasText: 'the BAT’s squeeze is at' })
   await openStation(page, 'Plate')
@@ -47,7 +52,10 @@ test('a BAT is carried to another press with a thinner plate and a heavier paper
   await expect(page.getByRole('region', { name: 'Peeling' })).toContainText('Hold the far edge down')
 })
 
-test('blankets are taken apart and put together by keys, and a school’s pack is laid from the shelf', async ({ page, sample }) => {
+test('blankets are taken apart and put together by keys, and a school’s pack is laid from the shelf', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/jobs/samphire/press`)
   const order = page.getByRole('list', { name: 'From the roller down' })
   const pack = page.getByRole('region', { name: 'Blankets' })
@@ -69,11 +77,16 @@ test('blankets are taken apart and put together by keys, and a school’s pack i
   await expect(order.getByRole('listitem')).toHaveText([/^Pusher/, /^Old cushion/, /^Catcher/])
   await pack.getByLabel('Lay it as the schools do').selectOption({ label: 'Three polypropylene felts' })
   await expect(pack.getByRole('alert')).toContainText('Not on the shelf: polypropylene felt')
-  await pack.getByLabel('Lay it as the schools do').selectOption({ label: 'A felt either side, as in a kitchen roller' })
+  await pack
+    .getByLabel('Lay it as the schools do')
+    .selectOption({ label: 'A felt either side, as in a kitchen roller' })
   await expect(order.getByRole('listitem')).toHaveText([/^White felt/, /^Grey felt/])
 })
 
-test('a press is zeroed step by step, checked and looked after; a blanket is measured and washed', async ({ page, sample }) => {
+test('a press is zeroed step by step, checked and looked after; a blanket is measured and washed', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/store/presses/bench-press`)
   const zeroing = page.getByRole('region', { name: 'Zeroing' })
   for (let i = 0; i < 4; i++) await zeroing.getByRole('button', { name: 'Done, next step' }).click()
@@ -84,15 +97,29 @@ test('a press is zeroed step by step, checked and looked after; a blanket is mea
   await expect(book).toContainText('zeroed, both sides on the bare bed, Ada')
   await page.getByLabel('Or a test print came even with the right tighter by, turns').fill('0.25')
   await page.getByRole('button', { name: 'Write it down' }).click()
-  await expect(page.getByText('◆ The right side has had to be tightened by 0.25 turns since zero: zero both sides anew.')).toBeVisible()
+  await expect(
+    page.getByText(
+      '◆ The right side has had to be tightened by 0.25 turns since zero: zero both sides anew.',
+    ),
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Done: Bed stops hold at both ends' }).click()
   await expect(book).toContainText('Bed stops hold at both ends, Ada')
   const card = page.getByRole('region', { name: 'What it is' })
   await card.getByLabel('Kind of press').selectOption({ label: 'Geared, read on a gauge' })
-  for (const [reading, gap] of [['0', '0'], ['10', '2.5'], ['10', '5']]) {
+  for (const [reading, gap] of [
+    ['0', '0'],
+    ['10', '2.5'],
+    ['10', '5'],
+  ]) {
     await card.getByRole('button', { name: 'Add a reading' }).click()
-    await card.getByLabel(/^Reading \d$/).last().fill(reading)
-    await card.getByLabel(/^Gap \d, mm$/).last().fill(gap)
+    await card
+      .getByLabel(/^Reading \d$/)
+      .last()
+      .fill(reading)
+    await card
+      .getByLabel(/^Gap \d, mm$/)
+      .last()
+      .fill(gap)
   }
   await card.getByRole('button', { name: 'Keep the card' }).click()
   await expect(card.getByText('must be more than the one before')).toBeVisible()
@@ -111,13 +138,18 @@ test('a press is zeroed step by step, checked and looked after; a blanket is mea
   await expect(form).toContainText('It comes to 0.719 MPa')
   await form.getByRole('button', { name: 'Take it as measured' }).click()
   await form.getByRole('button', { name: 'Keep the blanket' }).click()
-  await expect(page.getByRole('listitem').filter({ hasText: 'Grey felt: single felt' })).toContainText('0.72 MPa (measured)')
+  await expect(page.getByRole('listitem').filter({ hasText: 'Grey felt: single felt' })).toContainText(
+    '0.72 MPa (measured)',
+  )
   await page.getByLabel('Who washes').fill('Ada')
   await page.getByRole('button', { name: 'Pusher was washed' }).click()
   await expect(page.getByRole('listitem').filter({ hasText: 'Pusher: pusher' })).toContainText('washed 20')
 })
 
-test('a two-colour sheet is exported and measured, its misfit solved in acts and corrected', async ({ page, sample }) => {
+test('a two-colour sheet is exported and measured, its misfit solved in acts and corrected', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/jobs/the-pilot-s-window/register`)
   await page.getByRole('radio', { name: 'Typed' }).click()
   await page.getByLabel('Left, on the print').fill('1 1/3 in')
@@ -129,7 +161,9 @@ test('a two-colour sheet is exported and measured, its misfit solved in acts and
   await kept(page)
   await expect(page.getByText('33.9 mm', { exact: true })).toBeVisible()
   await page.getByLabel('Laying the sheet').selectOption({ label: 'Edge trapped under the roller' })
-  await expect(page.getByRole('region', { name: 'How to lay it' })).toContainText('run the roller on to its far edge')
+  await expect(page.getByRole('region', { name: 'How to lay it' })).toContainText(
+    'run the roller on to its far edge',
+  )
   await page.getByRole('link', { name: 'Second plate' }).click()
   await page.getByRole('button', { name: 'Add a plate' }).click()
   await page.getByLabel('Plate 2, name').fill('Rust')
@@ -137,11 +171,17 @@ test('a two-colour sheet is exported and measured, its misfit solved in acts and
   await page.getByLabel('Plate 2, height').fill('2 1/2 in')
   await page.getByLabel('Plate 2, right of plate 1, mm').fill('12')
   await kept(page)
-  await page.getByRole('article', { name: 'Sheet trapped, plates changed wet on wet' }).getByRole('button', { name: 'Print it this way' }).click()
+  await page
+    .getByRole('article', { name: 'Sheet trapped, plates changed wet on wet' })
+    .getByRole('button', { name: 'Print it this way' })
+    .click()
   await kept(page)
   await page.getByRole('link', { name: 'Sheet', exact: true }).click()
   const take = async (name: string) => {
-    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name, exact: true }).click()])
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('link', { name, exact: true }).click(),
+    ])
     return readFile(await download.path())
   }
   const svg = (await take('SVG')).toString('utf8')
@@ -152,11 +192,16 @@ test('a two-colour sheet is exported and measured, its misfit solved in acts and
   const { paths } = await readPdfPage(await take('PDF, whole'))
   const outline = paths.some((path) => {
     const [xs, ys] = [path.map(({ xMm }) => xMm), path.map(({ yMm }) => yMm)]
-    return Math.abs(Math.max(...xs) - Math.min(...xs) - 100) < 0.05 && Math.abs(Math.max(...ys) - Math.min(...ys) - 63.5) < 0.05
+    return (
+      Math.abs(Math.max(...xs) - Math.min(...xs) - 100) < 0.05 &&
+      Math.abs(Math.max(...ys) - Math.min(...ys) - 63.5) < 0.05
+    )
   })
   expect(outline).toBe(true)
   const { default: DxfParser } = await import('dxf-parser')
-  const second = new DxfParser().parseSync((await take('DXF, for a cutter')).toString('utf8'))!.entities.find(({ layer }) => layer === 'plate-2') as unknown as { vertices: { x: number; y: number }[] }
+  const second = new DxfParser()
+    .parseSync((await take('DXF, for a cutter')).toString('utf8'))!
+    .entities.find(({ layer }) => layer === 'plate-2') as unknown as { vertices: { x: number; y: number }[] }
   const xs = second.vertices.map(({ x }) => x)
   expect(Math.max(...xs) - Math.min(...xs)).toBeCloseTo(100, 6)
 
@@ -165,23 +210,40 @@ test('a two-colour sheet is exported and measured, its misfit solved in acts and
   await misfit.getByLabel('Measured of').selectOption({ label: 'Rust, plate 2' })
   // The print shifted by 0.6 right and turned by 0.2° anticlockwise about its middle: 0.2° is 0.00349.
   const half = { x: 50, y: 31.75 }
-  const corner = (sx: number, sy: number) => ({ right: (0.6 - 0.0034907 * sy * half.y).toFixed(3), up: (0.0034907 * sx * half.x).toFixed(3) })
+  const corner = (sx: number, sy: number) => ({
+    right: (0.6 - 0.0034907 * sy * half.y).toFixed(3),
+    up: (0.0034907 * sx * half.x).toFixed(3),
+  })
   const enter = async (offsets: [string, { right: string; up: string }][]) => {
     for (const [name, { right, up }] of offsets) {
       await misfit.getByRole('group', { name }).getByLabel('right, mm').fill(right)
       await misfit.getByRole('group', { name }).getByLabel('up, mm').fill(up)
     }
   }
-  await enter([['top left', corner(-1, 1)], ['top right', corner(1, 1)], ['bottom left', corner(-1, -1)], ['bottom right', corner(1, -1)]])
-  await expect(misfit.getByRole('listitem').filter({ hasText: 'Move the plate 0.6 mm to the right.' })).toBeVisible()
-  await expect(misfit.getByRole('listitem').filter({ hasText: 'Turn the plate 0.2° anticlockwise.' })).toBeVisible()
+  await enter([
+    ['top left', corner(-1, 1)],
+    ['top right', corner(1, 1)],
+    ['bottom left', corner(-1, -1)],
+    ['bottom right', corner(1, -1)],
+  ])
+  await expect(
+    misfit.getByRole('listitem').filter({ hasText: 'Move the plate 0.6 mm to the right.' }),
+  ).toBeVisible()
+  await expect(
+    misfit.getByRole('listitem').filter({ hasText: 'Turn the plate 0.2° anticlockwise.' }),
+  ).toBeVisible()
   await misfit.getByLabel('Measured by').fill('Ada')
   await misfit.getByRole('button', { name: 'Keep this misfit' }).click()
   const history = page.getByRole('region', { name: 'Misfits so far' })
   await expect(history.getByRole('listitem')).toHaveCount(1)
   await expect(history).toContainText('◆ seen')
-  await enter([['top left', { right: '0.02', up: '0' }], ['top right', { right: '0.01', up: '0.02' }]])
-  await expect(misfit.getByRole('listitem').filter({ hasText: 'It fits as well as can be measured.' })).toBeVisible()
+  await enter([
+    ['top left', { right: '0.02', up: '0' }],
+    ['top right', { right: '0.01', up: '0.02' }],
+  ])
+  await expect(
+    misfit.getByRole('listitem').filter({ hasText: 'It fits as well as can be measured.' }),
+  ).toBeVisible()
   await misfit.getByRole('button', { name: 'Keep this misfit' }).click()
   await expect(history.getByRole('listitem')).toHaveCount(2)
   await expect(history).toContainText('not seen')

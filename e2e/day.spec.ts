@@ -1,9 +1,18 @@
 import { bareJob, expect, openStation, test } from './fixtures'
 
-test('a day of 12 pulls with a rolling soak is planned, lived with two delays, and every soak is the same', async ({ page, sample }) => {
+test('a day of 12 pulls with a rolling soak is planned, lived with two delays, and every soak is the same', async ({
+  page,
+  sample,
+}) => {
   test.setTimeout(180_000)
   await page.clock.install({ time: new Date('2031-05-05T08:00:00') })
-  await bareJob(page, sample.url, { title: 'Twelve herons', kind: 'Zinc, etched', thickness: '1', width: '100', height: '80' })
+  await bareJob(page, sample.url, {
+    title: 'Twelve herons',
+    kind: 'Zinc, etched',
+    thickness: '1',
+    width: '100',
+    height: '80',
+  })
   await openStation(page, 'Paper')
   await page.getByRole('link', { name: 'The day' }).click()
   await page.getByLabel('Impressions').fill('0')
@@ -19,7 +28,9 @@ test('a day of 12 pulls with a rolling soak is planned, lived with two delays, a
   await page.getByLabel('Clean by').fill('2031-05-05T16:00')
   await page.getByLabel('Break, min').fill('0')
   await expect(page.getByText('first pull', { exact: true }).locator('..')).toContainText('08:54')
-  await expect(page.getByText(/chance to be clean by 16:00/).locator('..')).toContainText(/\d+ %/, { timeout: 20_000 })
+  await expect(page.getByText(/chance to be clean by 16:00/).locator('..')).toContainText(/\d+ %/, {
+    timeout: 20_000,
+  })
   await page.getByRole('radio', { name: /^Finish by/ }).click()
   await expect(page.getByText('start at the latest', { exact: true }).locator('..')).toContainText(/1\d:\d\d/)
   await page.getByRole('radio', { name: 'Start at' }).click()
@@ -29,7 +40,10 @@ test('a day of 12 pulls with a rolling soak is planned, lived with two delays, a
   await expect(due).toContainText('Sheet 1 into the water')
   await page.clock.pauseAt(new Date('2031-05-05T08:12:00'))
   // Minute by minute: everything is done when it is due, but pulls 4 and 9 come late.
-  const heldBack = new Map([[4, 17], [9, 25]])
+  const heldBack = new Map([
+    [4, 17],
+    [9, 25],
+  ])
   const goOn = async (minutes: number) => {
     await page.clock.fastForward(Math.ceil(minutes * 60_000))
     await page.clock.runFor(600)
@@ -52,15 +66,28 @@ test('a day of 12 pulls with a rolling soak is planned, lived with two delays, a
         await goOn(1)
         const acts = await page.getByRole('list', { name: 'Next' }).getByRole('listitem').allInnerTexts()
         const now = await page.evaluate(() => new Date().toTimeString().slice(0, 5))
-        const tub = acts.map((text) => /^(Sheet|Lift sheet) (\d+).*?(\d\d:\d\d)$/s.exec(text)).find((found) => found && found[3] <= now)
+        const tub = acts
+          .map((text) => /^(Sheet|Lift sheet) (\d+).*?(\d\d:\d\d)$/s.exec(text))
+          .find((found) => found && found[3] <= now)
         if (tub) {
-          await page.getByRole('button', { name: tub[1] === 'Sheet' ? `Sheet ${tub[2]} is in` : `Sheet ${tub[2]} is lifted` }).click()
+          await page
+            .getByRole('button', {
+              name: tub[1] === 'Sheet' ? `Sheet ${tub[2]} is in` : `Sheet ${tub[2]} is lifted`,
+            })
+            .click()
           await page.clock.runFor(600)
-          await expect(page.getByRole('list', { name: 'Next' })).not.toContainText(`${tub[1]} ${tub[2]}${tub[1] === 'Sheet' ? ' into' : '\n'}`)
+          await expect(page.getByRole('list', { name: 'Next' })).not.toContainText(
+            `${tub[1]} ${tub[2]}${tub[1] === 'Sheet' ? ' into' : '\n'}`,
+          )
         }
       }
     }
-    const name = kind === 'Sheet' ? `Sheet ${sheet} is in` : kind === 'Lift sheet' ? `Sheet ${sheet} is lifted` : `Pulled ${sheet}`
+    const name =
+      kind === 'Sheet'
+        ? `Sheet ${sheet} is in`
+        : kind === 'Lift sheet'
+          ? `Sheet ${sheet} is lifted`
+          : `Pulled ${sheet}`
     await page.getByRole('button', { name, exact: true }).click()
     await page.clock.runFor(600)
     await expect(page.getByRole('button', { name, exact: true })).toBeHidden()
@@ -71,22 +98,36 @@ test('a day of 12 pulls with a rolling soak is planned, lived with two delays, a
     }
   }
   const { default: sequelize } = await import('sequelize')
-  const database = new sequelize.Sequelize({ dialect: 'sqlite', storage: `${sample.dataFolder}/typothesis.sqlite`, logging: false })
-  const rows = (await database.query("SELECT e.sheet, e.kind, e.at FROM day_events e JOIN days d ON d.id = e.dayId JOIN jobs j ON j.id = d.jobId WHERE j.slug = 'twelve-herons'", { type: 'SELECT' })) as { sheet: number; kind: string; at: string }[]
+  const database = new sequelize.Sequelize({
+    dialect: 'sqlite',
+    storage: `${sample.dataFolder}/typothesis.sqlite`,
+    logging: false,
+  })
+  const rows = (await database.query(
+    "SELECT e.sheet, e.kind, e.at FROM day_events e JOIN days d ON d.id = e.dayId JOIN jobs j ON j.id = d.jobId WHERE j.slug = 'twelve-herons'",
+    { type: 'SELECT' },
+  )) as { sheet: number; kind: string; at: string }[]
   await database.close()
-  const moment = (sheet: number, kind: string) => Date.parse(rows.find((row) => row.sheet === sheet && row.kind === kind)!.at)
+  const moment = (sheet: number, kind: string) =>
+    Date.parse(rows.find((row) => row.sheet === sheet && row.kind === kind)!.at)
   const soaks = Array.from({ length: 12 }, (_, i) => (moment(i + 1, 'lift') - moment(i + 1, 'in')) / 60_000)
   expect(Math.max(...soaks) - Math.min(...soaks)).toBeLessThan(1)
   expect(moment(5, 'pull') - moment(4, 'pull')).toBeGreaterThan(0)
   expect(rows).toHaveLength(36)
 })
 
-test('an open day of 60 is queued, bad lines are said, and the wall shows who is up', async ({ page, sample }) => {
+test('an open day of 60 is queued, bad lines are said, and the wall shows who is up', async ({
+  page,
+  sample,
+}) => {
   await page.clock.install({ time: new Date('2031-05-05T09:00:00') })
   await page.goto(`${sample.url}/queue`)
   await page.getByLabel(/^People, one a line/).fill('Ida; soon')
   await expect(page.getByText('Line 1 “soon” is not a number')).toBeVisible()
-  const guests = Array.from({ length: 60 }, (_, i) => `Guest ${i + 1}; ${8 + ((i * 37) % 23)}; ${4 + ((i * 17) % 9)}; ${[0.5, 0.8, 1, 1.2][i % 4]}`)
+  const guests = Array.from(
+    { length: 60 },
+    (_, i) => `Guest ${i + 1}; ${8 + ((i * 37) % 23)}; ${4 + ((i * 17) % 9)}; ${[0.5, 0.8, 1, 1.2][i % 4]}`,
+  )
   await page.getByLabel(/^People, one a line/).fill([...guests, 'Guest 1'].join('\n'))
   await expect(page.getByText('Guest 1 is there twice')).toBeVisible()
   await page.getByLabel(/^People, one a line/).fill(guests.join('\n'))

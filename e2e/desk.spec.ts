@@ -4,9 +4,13 @@ import { expect, test } from './fixtures'
 const line = (page: Page) => page.getByRole('region', { name: 'Pull desk' })
 /** Says who inks: nothing is pulled without a name. */
 const nameHand = async (page: Page) => {
-  await line(page).getByText(/^Hands:/).click()
+  await line(page)
+    .getByText(/^Hands:/)
+    .click()
   await line(page).getByLabel('Inks').fill('Ida Quill')
-  await line(page).getByText(/^Hands:/).click()
+  await line(page)
+    .getByText(/^Hands:/)
+    .click()
 }
 /** A knuckle needs its time: the same key within 400 ms is one press. */
 const keys = async (page: Page, ...codes: string[]) => {
@@ -16,7 +20,10 @@ const keys = async (page: Page, ...codes: string[]) => {
   }
 }
 
-test('a pull is made by keypad alone, with its fault, and the next is asked for it', async ({ page, sample }) => {
+test('a pull is made by keypad alone, with its fault, and the next is asked for it', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/jobs/mooring-posts/edition`)
   await page.getByRole('link', { name: 'Open the pull desk' }).click()
   const desk = line(page)
@@ -24,7 +31,9 @@ test('a pull is made by keypad alone, with its fault, and the next is asked for 
   await expect(desk).toContainText('Another day: warm-ups, not numbered, until 2 more in a row match.')
   await desk.getByRole('button', { name: 'Count from now on' }).click()
   await expect(desk.getByRole('heading', { level: 1 })).toContainText('Mooring posts: pull 12')
-  await expect(desk).toContainText(/Ink the plate; lift sheet \d+ \d+:\d\d after|Lift sheet \d+; ink the plate/)
+  await expect(desk).toContainText(
+    /Ink the plate; lift sheet \d+ \d+:\d\d after|Lift sheet \d+; ink the plate/,
+  )
   await keys(page, 'Numpad0')
   await expect(desk.getByText('◆ Say who inks, under Hands: every pull is kept with its hand.')).toBeVisible()
   await nameHand(page)
@@ -44,18 +53,27 @@ test('a pull is made by keypad alone, with its fault, and the next is asked for 
   await page.keyboard.press('NumpadEnter')
   await expect(desk.getByRole('heading', { level: 1 })).toContainText('pull 13')
   await expect(desk.getByText('All with the server')).toBeVisible()
-  await expect(desk).toContainText('Before the pull: starved, top left: Ink rubbed in all ways, sheet damp enough?')
+  await expect(desk).toContainText(
+    'Before the pull: starved, top left: Ink rubbed in all ways, sheet damp enough?',
+  )
   // One step back: it is amended, not lost.
   await keys(page, 'Backspace')
   await expect(desk).toContainText('what you say now amends what was said')
   await keys(page, 'NumpadMultiply', 'Numpad4')
   await expect(desk.getByText('All with the server')).toBeVisible()
   await page.getByRole('link', { name: 'Back to the edition' }).click()
-  const row = page.getByRole('region', { name: 'Pulls so far' }).getByRole('row').filter({ has: page.getByRole('rowheader', { name: '12', exact: true }) })
+  const row = page
+    .getByRole('region', { name: 'Pulls so far' })
+    .getByRole('row')
+    .filter({ has: page.getByRole('rowheader', { name: '12', exact: true }) })
   await expect(row).toContainText('rejected: starved, kept as set-up sheet (amended)')
 })
 
-test('the connection drops in the middle: pulls wait on the device, survive a reload, and arrive once', async ({ page, sample, context }) => {
+test('the connection drops in the middle: pulls wait on the device, survive a reload, and arrive once', async ({
+  page,
+  sample,
+  context,
+}) => {
   await page.goto(`${sample.url}/desk/mooring-posts`)
   const desk = line(page)
   const heading = desk.getByRole('heading', { level: 1 })
@@ -88,7 +106,10 @@ test('the connection drops in the middle: pulls wait on the device, survive a re
   await expect(heading).toContainText(`pull ${before + 3}`)
 })
 
-test('a server killed in mid-pull loses nothing, and two desks share one meeting', async ({ browser, page }) => {
+test('a server killed in mid-pull loses nothing, and two desks share one meeting', async ({
+  browser,
+  page,
+}) => {
   const { startServer } = await import('./server')
   const server = await startServer({ sample: true })
   try {
@@ -97,7 +118,9 @@ test('a server killed in mid-pull loses nothing, and two desks share one meeting
     await nameHand(page)
     const clean = await (await browser.newContext()).newPage()
     await clean.goto(`${server.url}/desk/mooring-posts`)
-    await line(clean).getByText(/^Hands:/).click()
+    await line(clean)
+      .getByText(/^Hands:/)
+      .click()
     await line(clean).getByRole('radio', { name: 'Clean hands: Enter is the sheet' }).click()
     await line(clean).getByRole('heading', { level: 1 }).click()
     await keys(page, 'NumpadEnter')
@@ -117,7 +140,10 @@ test('a server killed in mid-pull loses nothing, and two desks share one meeting
   }
 })
 
-test('two desks pull at once and get two numbers; a clock set back is said, and the moment kept as estimated', async ({ browser, page }) => {
+test('two desks pull at once and get two numbers; a clock set back is said, and the moment kept as estimated', async ({
+  browser,
+  page,
+}) => {
   const { startServer } = await import('./server')
   const server = await startServer({ sample: true })
   try {
@@ -127,21 +153,28 @@ test('two desks pull at once and get two numbers; a clock set back is said, and 
       await line(one).getByRole('button', { name: 'Count from now on' }).click()
       await nameHand(one)
     }
-    await Promise.all([page, other].map(async (one) => {
-      for (const key of ['Numpad0', 'NumpadEnter', 'NumpadEnter']) {
-        await one.keyboard.press(key)
-        await one.waitForTimeout(430)
-      }
-    }))
+    await Promise.all(
+      [page, other].map(async (one) => {
+        for (const key of ['Numpad0', 'NumpadEnter', 'NumpadEnter']) {
+          await one.keyboard.press(key)
+          await one.waitForTimeout(430)
+        }
+      }),
+    )
     for (const one of [page, other]) await expect(line(one).getByText('All with the server')).toBeVisible()
     await page.clock.setSystemTime(new Date(Date.now() - 3_600_000))
     for (const key of ['Numpad0', 'NumpadEnter', 'NumpadEnter']) {
       await page.keyboard.press(key)
       await page.waitForTimeout(430)
     }
-    await expect(line(page)).toContainText('its moment is before the pull before it; kept as estimated. Look at this device’s clock.')
+    await expect(line(page)).toContainText(
+      'its moment is before the pull before it; kept as estimated. Look at this device’s clock.',
+    )
     const csv = await (await page.request.get(`${server.url}/jobs/mooring-posts/record/pulls.csv`)).text()
-    const numbers = csv.split('\n').filter((row) => /Edition/i.test(row)).map((row) => Number(/\b(\d+)\b/.exec(row)![1]))
+    const numbers = csv
+      .split('\n')
+      .filter((row) => /Edition/i.test(row))
+      .map((row) => Number(/\b(\d+)\b/.exec(row)![1]))
     expect(numbers).toEqual(Array.from({ length: 14 }, (_one, i) => i + 1))
   } finally {
     await server.remove()

@@ -2,15 +2,36 @@ import { readFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
 import { expect, kept, openStation, take, test } from './fixtures'
 
-type File = Record<string, unknown> & { job: Record<string, unknown>; runs: { bench: { press: Record<string, unknown> } }[]; exportedAt: string; inks: unknown }
+type File = Record<string, unknown> & {
+  job: Record<string, unknown>
+  runs: { bench: { press: Record<string, unknown> } }[]
+  exportedAt: string
+  inks: unknown
+}
 
 /** A benched job without a pull, brought in as another workshop's file would be. */
 async function bringIn(page: Page, url: string): Promise<void> {
   const file = (await (await page.request.get(`${url}/jobs/mooring-posts/record/job.json`)).json()) as File
   file.runs[0].bench.press = { ...file.runs[0].bench.press, turnsLeft: 3.5, turnsRight: 3.5 }
-  const bare = { ...file, job: { ...file.job, title: 'Slack water', editionSize: 12 }, pulls: [], bats: [], prints: [], unlocks: [], custody: [], watchSpots: [], misfits: [] }
+  const bare = {
+    ...file,
+    job: { ...file.job, title: 'Slack water', editionSize: 12 },
+    pulls: [],
+    bats: [],
+    prints: [],
+    unlocks: [],
+    custody: [],
+    watchSpots: [],
+    misfits: [],
+  }
   await page.goto(`${url}/jobs/new`)
-  await page.getByLabel('A job file (JSON) or a job folder (zip)').setInputFiles({ name: 'slack.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(bare)) })
+  await page
+    .getByLabel('A job file (JSON) or a job folder (zip)')
+    .setInputFiles({
+      name: 'slack.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(JSON.stringify(bare)),
+    })
   await expect(page).toHaveURL(/slack-water\/record/)
 }
 
@@ -25,18 +46,40 @@ async function pullAtDesk(page: Page, ...seen: string[]): Promise<void> {
 /** Pulls at the edition with one reading of the dark spot. */
 async function pullWithTone(page: Page, number: number, tone: string): Promise<void> {
   await page.getByRole('button', { name: new RegExp(`^Pull ${number}\\b`) }).click()
-  await expect(page.getByRole('heading', { name: `Pull ${number}: copy its moment onto the sheet` })).toBeVisible()
+  await expect(
+    page.getByRole('heading', { name: `Pull ${number}: copy its moment onto the sheet` }),
+  ).toBeVisible()
   await page.getByRole('textbox', { name: 'Tone, dark spot, D' }).fill(tone)
 }
 
-test('an edition of twelve with two rejects: proved, approved, pulled with the connection cut, held, sorted, numbered, taken along', async ({ page, context, sample, empty }, info) => {
+test('an edition of twelve with two rejects: proved, approved, pulled with the connection cut, held, sorted, numbered, taken along', async ({
+  page,
+  context,
+  sample,
+  empty,
+}, info) => {
   test.slow()
   await bringIn(page, sample.url)
   await test.step('four proofs, one change each', async () => {
     const changes: [station: string, change: () => Promise<void>][] = [
-      ['Press', async () => { await page.getByRole('button', { name: 'Both tighter ¼' }).click() }],
-      ['Ink', async () => { await page.getByLabel('Thin plate oil, drops').fill('4') }],
-      ['Press', async () => { await page.getByRole('button', { name: 'Both tighter ¼' }).click() }],
+      [
+        'Press',
+        async () => {
+          await page.getByRole('button', { name: 'Both tighter ¼' }).click()
+        },
+      ],
+      [
+        'Ink',
+        async () => {
+          await page.getByLabel('Thin plate oil, drops').fill('4')
+        },
+      ],
+      [
+        'Press',
+        async () => {
+          await page.getByRole('button', { name: 'Both tighter ¼' }).click()
+        },
+      ],
     ]
     await openStation(page, 'Prove')
     await page.getByLabel('At the press').fill('Ida Quill')
@@ -50,7 +93,10 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
         await expect(page.getByText(`Changed since proof ${proof - 1}`)).toBeVisible()
       }
       await page.getByRole('button', { name: `Pull proof ${proof}` }).click()
-      await page.getByLabel(`Proof ${proof} is`).getByRole('radio', { name: proof === 4 ? 'Same' : 'Lighter' }).click()
+      await page
+        .getByLabel(`Proof ${proof} is`)
+        .getByRole('radio', { name: proof === 4 ? 'Same' : 'Lighter' })
+        .click()
       await page.getByRole('button', { name: 'Keep what was seen' }).click()
       await expect(page.getByLabel(`Proof ${proof} is`)).toBeHidden()
     }
@@ -106,12 +152,18 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
         await page.getByLabel('What becomes of the sheet').selectOption({ label: 'Destroyed' })
         await page.getByRole('button', { name: 'Reject this pull' }).click()
       } else await page.getByRole('button', { name: 'matches: accept' }).click()
-      await expect(page.getByRole('row', { name: new RegExp(`^${number} .*(accepted|rejected)`) })).toBeVisible()
+      await expect(
+        page.getByRole('row', { name: new RegExp(`^${number} .*(accepted|rejected)`) }),
+      ).toBeVisible()
     }
     await expect(page.getByText('12 of 12')).toBeVisible()
-    await expect(page.getByRole('region', { name: 'How it holds' })).toContainText(/Tone, dark spot drifts up since pull \d+: \d+ in a row/)
+    await expect(page.getByRole('region', { name: 'How it holds' })).toContainText(
+      /Tone, dark spot drifts up since pull \d+: \d+ in a row/,
+    )
     await expect(page.getByText('All within the tolerance.')).toBeVisible()
-    await expect(page.getByRole('row', { name: /^10 .*edges: dirty; register: turned.*rejected: shifted, destroyed/ })).toBeVisible()
+    await expect(
+      page.getByRole('row', { name: /^10 .*edges: dirty; register: turned.*rejected: shifted, destroyed/ }),
+    ).toBeVisible()
   })
   await test.step('sorted: the closest first, two as proofs, kept over a reload', async () => {
     await openStation(page, 'Dry & Sign')
@@ -123,7 +175,9 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
     await page.getByLabel('What pull 13 is to be').selectOption({ label: 'Printer’s proof' })
     await expect(page.getByText('The edition is declared as 12, but 10 prints stand in it')).toBeVisible()
     // By keys: the artist's proof is lifted, moved into the printer's proofs, and laid down beside the other.
-    await lane('Artist’s proof').getByRole('button', { name: /^Pull 14/ }).focus()
+    await lane('Artist’s proof')
+      .getByRole('button', { name: /^Pull 14/ })
+      .focus()
     await page.keyboard.press('Space')
     await page.waitForTimeout(200)
     await page.keyboard.press('ArrowDown')
@@ -132,7 +186,12 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
     await expect(lane('Printer’s proof').getByRole('listitem')).toHaveCount(2)
     // And by hand.
     await lane('Archive').scrollIntoViewIfNeeded()
-    const [tile, row] = [await lane('Printer’s proof').getByRole('button', { name: /^Pull 14/ }).boundingBox(), await lane('Archive').boundingBox()]
+    const [tile, row] = [
+      await lane('Printer’s proof')
+        .getByRole('button', { name: /^Pull 14/ })
+        .boundingBox(),
+      await lane('Archive').boundingBox(),
+    ]
     await page.mouse.move(tile!.x + 30, tile!.y + 30)
     await page.mouse.down()
     await page.mouse.move(tile!.x + 36, tile!.y + 34)
@@ -155,7 +214,12 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
     await page.getByRole('button', { name: 'Give the numbers…' }).click()
     await page.getByRole('button', { name: 'Number 13 impressions' }).click()
     const list = page.getByRole('region', { name: 'Signing list' })
-    await expect(list.getByRole('listitem')).toHaveText([...Array.from({ length: 10 }, (_, i) => `${i + 1}/10`), 'PP 1/1', 'Archive 1/1', 'BAT'])
+    await expect(list.getByRole('listitem')).toHaveText([
+      ...Array.from({ length: 10 }, (_, i) => `${i + 1}/10`),
+      'PP 1/1',
+      'Archive 1/1',
+      'BAT',
+    ])
     await expect(list).toContainText('imp. Tam Brocket')
     await page.getByRole('button', { name: 'Strike the plate…' }).click()
     await page.getByLabel('Pulled by').fill('Ida Quill')
@@ -174,18 +238,29 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
     await expect(sheet).toContainText('Tam Brocket')
     await expect(sheet).toContainText('Scored across twice; one cancellation proof')
     const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs')
-    const labels = await getDocument({ data: new Uint8Array(await readFile(await take(page, info, 'Labels'))) }).promise
+    const labels = await getDocument({
+      data: new Uint8Array(await readFile(await take(page, info, 'Labels'))),
+    }).promise
     expect(labels.numPages).toBe(1)
-    const words = (await (await labels.getPage(1)).getTextContent()).items.map((item) => ('str' in item ? item.str : '')).join(' ')
+    const words = (await (await labels.getPage(1)).getTextContent()).items
+      .map((item) => ('str' in item ? item.str : ''))
+      .join(' ')
     expect(words.match(/Slack water/g)).toHaveLength(13)
     // A reject is in the record, and gets no certificate.
-    expect((await getDocument({ data: new Uint8Array(await readFile(await take(page, info, 'Certificates'))) }).promise).numPages).toBe(13)
+    expect(
+      (
+        await getDocument({ data: new Uint8Array(await readFile(await take(page, info, 'Certificates'))) })
+          .promise
+      ).numPages,
+    ).toBe(13)
     const written = JSON.parse(await readFile(await take(page, info, 'Job as JSON'), 'utf8')) as File
     const folder = await take(page, info, 'Job folder')
     await page.goto(`${empty.url}/jobs/new`)
     await page.getByLabel('A job file (JSON) or a job folder (zip)').setInputFiles(folder)
     await expect(page).toHaveURL(/slack-water\/record/)
-    const arrived = (await (await page.request.get(`${page.url().replace(/\/$/, '')}/job.json`)).json()) as File
+    const arrived = (await (
+      await page.request.get(`${page.url().replace(/\/$/, '')}/job.json`)
+    ).json()) as File
     expect({ ...arrived, exportedAt: '' }).toEqual({ ...written, exportedAt: '' })
   })
 })

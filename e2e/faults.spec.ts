@@ -43,7 +43,11 @@ test('a double press pulls once, and a lost answer does not pull again', async (
   await expect(page.getByRole('button', { name: 'Pull proof 5' })).toBeVisible()
 })
 
-test('of two windows on one job the later is told, and nothing is overwritten', async ({ page, context, sample }) => {
+test('of two windows on one job the later is told, and nothing is overwritten', async ({
+  page,
+  context,
+  sample,
+}) => {
   const other = await context.newPage()
   await page.goto(`${sample.url}/jobs/samphire/wipe`)
   await other.goto(`${sample.url}/jobs/samphire/wipe`)
@@ -69,14 +73,18 @@ test('impossible values are said at their field and change nothing', async ({ pa
   await expect(width).toHaveValue('148 mm')
 
   await openStation(page, 'Ink')
-  for (const ink of ['Samphire green', 'Kelp black', 'Clear base']) await page.getByLabel(`${ink}, parts`).fill('0')
+  for (const ink of ['Samphire green', 'Kelp black', 'Clear base'])
+    await page.getByLabel(`${ink}, parts`).fill('0')
   await expect(page.getByText('must add up to more than 0 parts')).toBeVisible()
   await page.reload()
   // The two before it left a mix that can be; the last zero did not, and was not kept.
   await expect(page.getByLabel('Clear base, parts')).toHaveValue('2')
 })
 
-test('a late answer to an earlier change does not hide what is wrong with a later one', async ({ page, sample }) => {
+test('a late answer to an earlier change does not hide what is wrong with a later one', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/jobs/samphire/register`)
   await page.route('**/jobs/samphire/register', async (route) => {
     if (route.request().method() === 'POST') await new Promise((resolve) => setTimeout(resolve, 1500))
@@ -122,17 +130,27 @@ test.describe('uploads that are refused', () => {
   }
 
   test('200 MB straight at the server, and a picture that is none', async ({ sample }) => {
-    const large = await fetch(`${sample.url}/pictures`, { method: 'POST', body: Buffer.alloc(200 * 1048576), headers: { 'x-file-name': 'a.png' } }).catch(() => null)
+    const large = await fetch(`${sample.url}/pictures`, {
+      method: 'POST',
+      body: Buffer.alloc(200 * 1048576),
+      headers: { 'x-file-name': 'a.png' },
+    }).catch(() => null)
     expect(large === null || large.status === 413).toBe(true)
     const text = await fetch(`${sample.url}/pictures`, { method: 'POST', body: 'hello' })
-    expect([text.status, ((await text.json()) as { message: string }).message]).toEqual([400, 'This is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read.'])
+    expect([text.status, ((await text.json()) as { message: string }).message]).toEqual([
+      400,
+      'This is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read.',
+    ])
   })
 
   test('job files that are not JSON, of a later version, or forged', async ({ page, sample }) => {
-    const good = (await (await fetch(`${sample.url}/jobs/the-pilot-s-window/record/job.json`)).json()) as Record<string, unknown> & { prints: { mark: string }[] }
+    const good = (await (
+      await fetch(`${sample.url}/jobs/the-pilot-s-window/record/job.json`)
+    ).json()) as Record<string, unknown> & { prints: { mark: string }[] }
     await page.goto(`${sample.url}/jobs/new`)
     const chooser = page.getByLabel('A job file (JSON)')
-    const offer = (text: string) => chooser.setInputFiles({ name: 'job.json', mimeType: 'application/json', buffer: Buffer.from(text) })
+    const offer = (text: string) =>
+      chooser.setInputFiles({ name: 'job.json', mimeType: 'application/json', buffer: Buffer.from(text) })
     await offer('{ half')
     await expect(page.getByText('This is not JSON')).toBeVisible()
     await offer(JSON.stringify({ ...good, version: 9 }))

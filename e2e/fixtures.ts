@@ -3,11 +3,22 @@ import { startServer, type TestServer } from './server'
 
 /** Waits until the page answers: what is filled in before React has taken the fields over is nobody's. */
 export async function answering(page: Page): Promise<void> {
-  await expect.poll(() => page.evaluate(() => [...document.querySelectorAll('main :is(input:not([type=hidden]), select, textarea, button), nav a')].every((element) => Object.keys(element).some((key) => key.startsWith('__reactFiber'))))).toBe(true)
+  await expect
+    .poll(() =>
+      page.evaluate(() =>
+        [
+          ...document.querySelectorAll('main :is(input:not([type=hidden]), select, textarea, button), nav a'),
+        ].every((element) => Object.keys(element).some((key) => key.startsWith('__reactFiber'))),
+      ),
+    )
+    .toBe(true)
 }
 
 /** An application on the sample, laid out anew for every file, so that no file's tests change another's; and one on an empty folder, a fresh one each test. */
-export const test = base.extend<{ sample: TestServer; empty: TestServer }, { laid: { file: string | null; server: TestServer | null } }>({
+export const test = base.extend<
+  { sample: TestServer; empty: TestServer },
+  { laid: { file: string | null; server: TestServer | null } }
+>({
   page: async ({ page }, give) => {
     const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)]
     page.goto = async (...to) => {
@@ -22,38 +33,53 @@ export const test = base.extend<{ sample: TestServer; empty: TestServer }, { lai
     }
     await give(page)
   },
-  laid: [async ({}, use) => {
-    const laid: { file: string | null; server: TestServer | null } = { file: null, server: null }
-    await use(laid)
-    await laid.server?.remove()
-  }, { scope: 'worker' }],
-  sample: [async ({ laid }, use, { file }) => {
-    if (laid.file !== file) {
+  laid: [
+    async ({}, use) => {
+      const laid: { file: string | null; server: TestServer | null } = { file: null, server: null }
+      await use(laid)
       await laid.server?.remove()
-      laid.server = null
-      laid.server = await startServer({ sample: true })
-      laid.file = file
-    }
-    await use(laid.server!)
-  }, { timeout: 240_000 }],
-  empty: [async ({}, use) => {
-    const server = await startServer({ sample: false })
-    await use(server)
-    await server.remove()
-  }, { timeout: 240_000 }],
+    },
+    { scope: 'worker' },
+  ],
+  sample: [
+    async ({ laid }, use, { file }) => {
+      if (laid.file !== file) {
+        await laid.server?.remove()
+        laid.server = null
+        laid.server = await startServer({ sample: true })
+        laid.file = file
+      }
+      await use(laid.server!)
+    },
+    { timeout: 240_000 },
+  ],
+  empty: [
+    async ({}, use) => {
+      const server = await startServer({ sample: false })
+      await use(server)
+      await server.remove()
+    },
+    { timeout: 240_000 },
+  ],
 })
 
 export { expect }
 
 /** Opens a station of the line by its name. */
 export async function openStation(page: Page, name: string): Promise<void> {
-  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: new RegExp(`^${name}`) }).click()
+  await page
+    .getByRole('navigation', { name: 'Stations' })
+    .getByRole('link', { name: new RegExp(`^${name}`) })
+    .click()
   await expect(page.getByRole('heading', { level: 1, name, exact: true })).toBeVisible()
 }
 
 /** Follows a link that downloads; answers where the file lies. */
 export async function take(page: Page, info: TestInfo, name: string): Promise<string> {
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name, exact: true }).click()])
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name, exact: true }).click(),
+  ])
   const file = info.outputPath(download.suggestedFilename())
   await download.saveAs(file)
   return file
@@ -65,7 +91,11 @@ export async function kept(page: Page): Promise<void> {
 }
 
 /** Begins a job of the name given and sets its plate. */
-export async function bareJob(page: Page, url: string, plate: { title: string; kind: string; thickness: string; width: string; height: string }): Promise<void> {
+export async function bareJob(
+  page: Page,
+  url: string,
+  plate: { title: string; kind: string; thickness: string; width: string; height: string },
+): Promise<void> {
   await page.goto(`${url}/jobs/new`)
   await page.getByLabel('Title of the print').fill(plate.title)
   await page.getByLabel('Artist').fill('Oona Fell')
@@ -82,7 +112,15 @@ export async function bareJob(page: Page, url: string, plate: { title: string; k
 
 /** Width and height of a named line in an SVG at 1:1, mm to the thousandths it is written in. */
 export function boxIn(svg: string, name: string): { widthMm: number; heightMm: number } {
-  const points = [...new RegExp(`<path id="${name}" d="([^"]+)"`).exec(svg)![1].matchAll(/[ML]([\d.]+) ([\d.]+)/g)]
-  const span = (axis: 1 | 2) => Number((Math.max(...points.map((point) => Number(point[axis]))) - Math.min(...points.map((point) => Number(point[axis])))).toFixed(3))
+  const points = [
+    ...new RegExp(`<path id="${name}" d="([^"]+)"`).exec(svg)![1].matchAll(/[ML]([\d.]+) ([\d.]+)/g),
+  ]
+  const span = (axis: 1 | 2) =>
+    Number(
+      (
+        Math.max(...points.map((point) => Number(point[axis]))) -
+        Math.min(...points.map((point) => Number(point[axis])))
+      ).toFixed(3),
+    )
   return { widthMm: span(1), heightMm: span(2) }
 }

@@ -14,9 +14,13 @@ async function read(page: Page, what: string, under?: string): Promise<void> {
   await dialog.getByRole('button', { name: 'Take the reading' }).click()
   await expect(dialog).toBeHidden()
 }
-const room = (page: Page, name: string) => page.getByRole('navigation', { name: 'Ink bench' }).getByRole('link', { name, exact: true }).click()
+const room = (page: Page, name: string) =>
+  page.getByRole('navigation', { name: 'Ink bench' }).getByRole('link', { name, exact: true }).click()
 
-test('from a target patch to a corrected batch, its card, and the pull that used it', async ({ page, sample }) => {
+test('from a target patch to a corrected batch, its card, and the pull that used it', async ({
+  page,
+  sample,
+}) => {
   test.slow()
   await page.goto(`${sample.url}/jobs/samphire/ink/match`)
   await test.step('a patch is read and recipes are found, weighed and ranked', async () => {
@@ -42,7 +46,9 @@ test('from a target patch to a corrected batch, its card, and the pull that used
     const batch = page.getByRole('region', { name: 'Weigh a batch' })
     for (const button of await batch.getByRole('button', { name: /^Weigh in/ }).all()) await button.click()
     await batch.getByRole('button', { name: 'Batch is mixed' }).click()
-    await expect(page.getByRole('list', { name: 'Batches' }).getByRole('listitem')).toContainText('of version 1, usable until')
+    await expect(page.getByRole('list', { name: 'Batches' }).getByRole('listitem')).toContainText(
+      'of version 1, usable until',
+    )
     await kept(page)
   })
   await test.step('the batch is drawn down, read, and corrected once', async () => {
@@ -81,7 +87,12 @@ test('from a target patch to a corrected batch, its card, and the pull that used
     const next = Number((await pull.innerText()).match(/\d+/)![0]) + 1
     await pull.click()
     await expect(page.getByRole('button', { name: `Pull proof ${next}` })).toBeVisible()
-    await expect(page.getByRole('list', { name: 'Proofs' }).getByText(/Mix: .*→ Slack water, card 2/).first()).toBeVisible()
+    await expect(
+      page
+        .getByRole('list', { name: 'Proofs' })
+        .getByText(/Mix: .*→ Slack water, card 2/)
+        .first(),
+    ).toBeVisible()
     await page.goto(`${sample.url}/jobs/samphire/ink/card`)
     await expect(page.getByRole('heading', { name: '1 pull from this card' })).toBeVisible()
   })
@@ -103,15 +114,25 @@ test('a search can be stopped, and a colour out of reach is said to be', async (
   await expect(page.getByText('Out of the shelf’s reach')).toBeVisible()
 })
 
-test('an ink is brought in by drawdown, by file with its faults said, and refused when swapped', async ({ page, sample }) => {
+test('an ink is brought in by drawdown, by file with its faults said, and refused when swapped', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/store/inks/new`)
   await read(page, 'Film over white', 'Eelgrass over black, 12 µm')
   await read(page, 'Film over black', 'Eelgrass over white, 12 µm')
   await read(page, 'White ground', 'White card')
   await read(page, 'Black ground', 'Black card')
   await expect(page.getByText(/reads brighter than over white; were the two swapped\?/)).toBeVisible()
-  for (const [what, under] of [['Film over white', 'Eelgrass over white, 12 µm'], ['Film over black', 'Eelgrass over black, 12 µm']]) {
-    await page.getByText(what, { exact: true }).locator('..').getByRole('button', { name: 'Read again' }).click()
+  for (const [what, under] of [
+    ['Film over white', 'Eelgrass over white, 12 µm'],
+    ['Film over black', 'Eelgrass over black, 12 µm'],
+  ]) {
+    await page
+      .getByText(what, { exact: true })
+      .locator('..')
+      .getByRole('button', { name: 'Read again' })
+      .click()
     await page.getByRole('dialog').getByLabel('Under the instrument lies').selectOption({ label: under })
     await page.getByRole('dialog').getByRole('button', { name: 'Take the reading' }).click()
   }
@@ -125,8 +146,14 @@ test('an ink is brought in by drawdown, by file with its faults said, and refuse
   await page.goto(`${sample.url}/store/inks/new`)
   await page.getByRole('radio', { name: 'spectral file' }).click()
   const nms = Array.from({ length: 36 }, (_, i) => 380 + 10 * i)
-  const csv = [`Ink,${nms.join(',')}`, `Eider,${nms.map(() => 12).join(',')}`, `Broken,${nms.map((nm) => (nm === 500 ? 'x' : 40)).join(',')}`].join('\n')
-  await page.getByLabel('A file of readings').setInputFiles({ name: 'shelf.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) })
+  const csv = [
+    `Ink,${nms.join(',')}`,
+    `Eider,${nms.map(() => 12).join(',')}`,
+    `Broken,${nms.map((nm) => (nm === 500 ? 'x' : 40)).join(',')}`,
+  ].join('\n')
+  await page
+    .getByLabel('A file of readings')
+    .setInputFiles({ name: 'shelf.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) })
   await expect(page.getByText('Line 3, 500: “x” is not a number')).toBeVisible()
   await expect(page.getByText('The values are percent')).toBeVisible()
   await page.getByRole('button', { name: 'Put 1 ink on the shelf' }).click()

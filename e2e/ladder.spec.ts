@@ -1,7 +1,10 @@
 import { readFile } from 'node:fs/promises'
 import { expect, kept, openStation, take, test } from './fixtures'
 
-test('a complaint is answered with what helped before, and any two proofs are compared', async ({ page, sample }) => {
+test('a complaint is answered with what helped before, and any two proofs are compared', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/jobs/samphire/prove`)
   const next = page.getByRole('region', { name: 'What to change next' })
   await next.getByText(/^What moved what/).click()
@@ -23,10 +26,14 @@ test('a complaint is answered with what helped before, and any two proofs are co
   await rung.getByText('What is not as wanted').click()
   await rung.getByLabel(`Proof ${proof}, tone`).selectOption({ label: 'too dark' })
   await rung.getByLabel(`Picture of proof ${proof}`).setInputFiles('docs/screenshots/press.png')
-  await expect(rung.getByRole('img', { name: `Proof ${proof}: dark spot, middle spot, bright spot, edge` })).toBeVisible()
+  await expect(
+    rung.getByRole('img', { name: `Proof ${proof}: dark spot, middle spot, bright spot, edge` }),
+  ).toBeVisible()
   await rung.getByRole('button', { name: 'Keep what was seen' }).click()
   await expect(next).toContainText('Tone: too dark')
-  await expect(next.getByRole('listitem').filter({ hasText: 'Wipe longer by about 45 s' })).toContainText('the trade’s usual remedy; no trial of yours yet')
+  await expect(next.getByRole('listitem').filter({ hasText: 'Wipe longer by about 45 s' })).toContainText(
+    'the trade’s usual remedy; no trial of yours yet',
+  )
   // Back to an earlier proof's settings and on from there: the ladder says where the branch set out from.
   await page.getByRole('button', { name: 'Go back to proof 2' }).click()
   await page.getByRole('button', { name: 'Set the bench as proof 2' }).click()
@@ -35,7 +42,10 @@ test('a complaint is answered with what helped before, and any two proofs are co
   await expect(rung).toContainText(/set out from proof \d+:/)
 })
 
-test('an edition is quoted before it is accepted, and says when the plate cannot stand it', async ({ page, sample }) => {
+test('an edition is quoted before it is accepted, and says when the plate cannot stand it', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/jobs/mooring-posts/edition`)
   await page.getByRole('link', { name: 'Quote', exact: true }).click()
   await page.getByLabel('Signed').fill('24')
@@ -48,7 +58,11 @@ test('an edition is quoted before it is accepted, and says when the plate cannot
   await expect(page.getByText('must be more than 0')).toBeVisible()
 })
 
-test('a signed print is followed, numbers are locked once one has left, and the folder comes in elsewhere', async ({ page, sample, empty }, info) => {
+test('a signed print is followed, numbers are locked once one has left, and the folder comes in elsewhere', async ({
+  page,
+  sample,
+  empty,
+}, info) => {
   await page.goto(`${sample.url}/jobs/the-pilot-s-window/dry`)
   await page.getByRole('button', { name: 'Take the numbers back…' }).click()
   await page.getByRole('button', { name: 'Take the numbers back', exact: true }).click()
@@ -63,17 +77,23 @@ test('a signed print is followed, numbers are locked once one has left, and the 
   await custody.getByLabel('To whom').fill('Marram House')
   await custody.getByLabel('Receipt').fill('31')
   await custody.getByRole('button', { name: 'Write it down' }).click()
-  await expect(custody.getByRole('list', { name: 'Custody so far' })).toContainText('consigned Marram House, receipt 31, Oona Fell')
+  await expect(custody.getByRole('list', { name: 'Custody so far' })).toContainText(
+    'consigned Marram House, receipt 31, Oona Fell',
+  )
   await openStation(page, 'Dry & Sign')
   await page.getByRole('button', { name: 'Take the numbers back…' }).click()
   await page.getByLabel('Why').fill('Sort anew')
   await expect(page.getByLabel('Taken back by')).toHaveValue('Oona Fell')
   await page.getByRole('button', { name: 'Take the numbers back', exact: true }).click()
-  await expect(page.getByText('A print has left the workshop under its number: the numbers stay.')).toBeVisible()
+  await expect(
+    page.getByText('A print has left the workshop under its number: the numbers stay.'),
+  ).toBeVisible()
   await page.keyboard.press('Escape')
   await openStation(page, 'Record')
   const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs')
-  const certificates = await getDocument({ data: new Uint8Array(await readFile(await take(page, info, 'Certificates'))) }).promise
+  const certificates = await getDocument({
+    data: new Uint8Array(await readFile(await take(page, info, 'Certificates'))),
+  }).promise
   expect(certificates.numPages).toBe(8)
   const folder = await take(page, info, 'Job folder')
   await page.goto(`${empty.url}/jobs/new`)

@@ -11,7 +11,11 @@ const p95 = (values: number[]) => values.toSorted((a, b) => a - b)[Math.ceil(0.9
 /** Fills a stopped server's folder, then starts it again. */
 async function fill(server: TestServer, jobs: number, pulls: number): Promise<void> {
   await server.kill()
-  const filled = spawnSync(process.execPath, ['--import', 'tsx', 'src/cli/bench/fillLog.ts', String(jobs), String(pulls)], { cwd: ROOT, env: { ...process.env, TYPOTHESIS_DATA: server.dataFolder }, encoding: 'utf8' })
+  const filled = spawnSync(
+    process.execPath,
+    ['--import', 'tsx', 'src/cli/bench/fillLog.ts', String(jobs), String(pulls)],
+    { cwd: ROOT, env: { ...process.env, TYPOTHESIS_DATA: server.dataFolder }, encoding: 'utf8' },
+  )
   if (filled.status !== 0) throw new Error(filled.stderr)
   await server.restart()
 }
@@ -29,13 +33,32 @@ async function response(url: string): Promise<number> {
 
 /** From a key to its word on the screen, ms, as the page itself sees it: the key's own stamp to the first frame that shows the word. */
 async function keyToScreen(page: Page, key: string, words: string): Promise<number> {
-  const shown = page.evaluate((wanted) => new Promise<number>((resolve, reject) => {
-    setTimeout(() => reject(new Error(`“${wanted}” never came: ${document.querySelector('main')?.innerText.slice(0, 400)}`)), 15_000)
-    let pressed = 0
-    document.addEventListener('keydown', ({ timeStamp }) => { pressed = timeStamp }, { capture: true, once: true })
-    const look = () => (pressed > 0 && document.body.innerText.includes(wanted) ? resolve(performance.now() - pressed) : requestAnimationFrame(look))
-    requestAnimationFrame(look)
-  }), words)
+  const shown = page.evaluate(
+    (wanted) =>
+      new Promise<number>((resolve, reject) => {
+        setTimeout(
+          () =>
+            reject(
+              new Error(`“${wanted}” never came: ${document.querySelector('main')?.innerText.slice(0, 400)}`),
+            ),
+          15_000,
+        )
+        let pressed = 0
+        document.addEventListener(
+          'keydown',
+          ({ timeStamp }) => {
+            pressed = timeStamp
+          },
+          { capture: true, once: true },
+        )
+        const look = () =>
+          pressed > 0 && document.body.innerText.includes(wanted)
+            ? resolve(performance.now() - pressed)
+            : requestAnimationFrame(look)
+        requestAnimationFrame(look)
+      }),
+    words,
+  )
   // The page must be listening before the key goes down.
   await page.evaluate(() => new Promise(requestAnimationFrame))
   await page.keyboard.press(key)
@@ -68,11 +91,15 @@ export async function benchLog(): Promise<boolean> {
       await page.getByText('All with the server').waitFor()
       await page.waitForTimeout(450)
     }
-    console.log(`5 000 pulls in the database, key to screen: "pulled" p95 ${p95(pulled).toFixed(0)} ms, "matches" p95 ${p95(kept).toFixed(0)} ms, ${pulled.length} pulls (wanted under 100 ms)`)
+    console.log(
+      `5 000 pulls in the database, key to screen: "pulled" p95 ${p95(pulled).toFixed(0)} ms, "matches" p95 ${p95(kept).toFixed(0)} ms, ${pulled.length} pulls (wanted under 100 ms)`,
+    )
     await fill(server, 175, 200)
     const large = await response(job)
     const full = await response(`${server.url}/jobs/filled-1/edition`)
-    console.log(`Job page, server: ${small.toFixed(1)} ms in the sample, ${large.toFixed(1)} ms with 200 jobs × 200 pulls beside it: ratio ${(large / small).toFixed(2)} (wanted 1.5 at most); a job of 200 pulls ${full.toFixed(1)} ms`)
+    console.log(
+      `Job page, server: ${small.toFixed(1)} ms in the sample, ${large.toFixed(1)} ms with 200 jobs × 200 pulls beside it: ratio ${(large / small).toFixed(2)} (wanted 1.5 at most); a job of 200 pulls ${full.toFixed(1)} ms`,
+    )
     return p95(pulled) < 100 && p95(kept) < 100 && large / small <= 1.5
   } finally {
     await browser.close()

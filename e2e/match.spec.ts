@@ -5,29 +5,44 @@ import { expect, openStation, test } from './fixtures'
 /** A comparison takes seconds; on a slow machine with others beside it, many. */
 const COMPARED = { timeout: 90_000 }
 const verdict = (page: Page) => page.getByRole('heading', { level: 2, name: /Matches the BAT|Differs in/ })
-const check = (page: Page, name: string) => page.getByRole('list', { name: 'Checks' }).getByRole('listitem').filter({ hasText: name }).first()
+const check = (page: Page, name: string) =>
+  page.getByRole('list', { name: 'Checks' }).getByRole('listitem').filter({ hasText: name }).first()
 
-test('two scans are laid over one another: moved register, starved corner and fingertip are pointed out, one is accepted, and the verdict lands on the print and in the chart', async ({ page, sample }) => {
+test('two scans are laid over one another: moved register, starved corner and fingertip are pointed out, one is accepted, and the verdict lands on the print and in the chart', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/jobs/mooring-posts/edition`)
   await page.getByRole('link', { name: 'Match check' }).click()
   await expect(verdict(page)).toHaveText('● Matches the BAT', COMPARED)
   await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 10' })
   await expect(verdict(page)).toHaveText(/◆ Differs in [3-5] of 12/, COMPARED)
-  await expect(check(page, 'Register on the sheet')).toContainText(/The plate lies 1\.4 mm to the right, 0\.7 mm higher/)
-  await expect(check(page, 'Register on the sheet')).toContainText('Usually sheet or plate laid beside its marks.')
+  await expect(check(page, 'Register on the sheet')).toContainText(
+    /The plate lies 1\.4 mm to the right, 0\.7 mm higher/,
+  )
+  await expect(check(page, 'Register on the sheet')).toContainText(
+    'Usually sheet or plate laid beside its marks.',
+  )
   await expect(check(page, 'Square to the sheet')).toContainText(/Turned 0\.(29|3|31)° clockwise/)
 
   // Every place is reached by keys alone.
   const places = page.getByRole('region', { name: 'Places that differ' })
   const seen: string[] = []
-  const count = Number(/^(\d+|One)/.exec((await places.getByRole('heading').textContent())!)![1].replace('One', '1'))
+  const count = Number(
+    /^(\d+|One)/.exec((await places.getByRole('heading').textContent())!)![1].replace('One', '1'),
+  )
   for (let i = 0; i < count; i++) {
     seen.push((await places.getByRole('paragraph').first().textContent())!)
     await page.keyboard.press('n')
   }
-  expect(seen.filter((words) => words.includes('starved')).join()).toMatch(/starved, starved or blank: .* 2[12]\d mm from the left, 1[67]\d mm from the top/)
-  expect(seen.filter((words) => words.includes('fingertip')).join()).toMatch(/fingertip, foreign marks: .* 3\d mm from the left, 21\d mm from the top/)
-  for (let i = 0; i < seen.findIndex((words) => words.includes('fingertip')); i++) await page.keyboard.press('n')
+  expect(seen.filter((words) => words.includes('starved')).join()).toMatch(
+    /starved, starved or blank: .* 2[12]\d mm from the left, 1[67]\d mm from the top/,
+  )
+  expect(seen.filter((words) => words.includes('fingertip')).join()).toMatch(
+    /fingertip, foreign marks: .* 3\d mm from the left, 21\d mm from the top/,
+  )
+  for (let i = 0; i < seen.findIndex((words) => words.includes('fingertip')); i++)
+    await page.keyboard.press('n')
   await expect(places).toContainText('fingertip')
   await places.getByLabel('Why it may pass').fill('goes under the mount')
   await places.getByRole('button', { name: 'Accept this place (A)' }).click()
@@ -35,13 +50,26 @@ test('two scans are laid over one another: moved register, starved corner and fi
   await expect(check(page, 'Foreign marks').getByText('matches')).toBeAttached()
 
   // Every way of looking shows something of the prints.
-  for (const [name, picture] of [['Blink', 'The BAT'], ['Side by side', 'Pull 10'], ['Difference', 'How far each place of the plate is from the BAT, ΔE00'], ['Swipe', 'Pull 10']]) {
+  for (const [name, picture] of [
+    ['Blink', 'The BAT'],
+    ['Side by side', 'Pull 10'],
+    ['Difference', 'How far each place of the plate is from the BAT, ΔE00'],
+    ['Swipe', 'Pull 10'],
+  ]) {
     await page.getByRole('radio', { name, exact: true }).click()
     await expect(page.getByRole('img', { name: picture })).toBeVisible()
   }
   // Every check is seen in a picture of its own.
-  for (const [name, picture] of [['Line weight', 'How unlike the BAT’s the drawing is'], ['Edges of the plate', 'More and less film between the lines than the BAT'], ['Starved or blank', 'More and less ink than the BAT'], ['Colour', 'How far each place of the plate is from the BAT, ΔE00']]) {
-    await page.getByRole('list', { name: 'Checks' }).getByRole('button', { name: new RegExp(`${name} `) }).click()
+  for (const [name, picture] of [
+    ['Line weight', 'How unlike the BAT’s the drawing is'],
+    ['Edges of the plate', 'More and less film between the lines than the BAT'],
+    ['Starved or blank', 'More and less ink than the BAT'],
+    ['Colour', 'How far each place of the plate is from the BAT, ΔE00'],
+  ]) {
+    await page
+      .getByRole('list', { name: 'Checks' })
+      .getByRole('button', { name: new RegExp(`${name} `) })
+      .click()
     await expect(page.getByRole('img', { name: picture })).toBeVisible()
     await expect(page.getByRole('list', { name: 'What the greys mean' })).toBeVisible()
   }
@@ -66,25 +94,54 @@ test('two scans are laid over one another: moved register, starved corner and fi
   await expect(chart).toContainText('◆ Differs by its scan: pull 10')
   await openStation(page, 'Dry & Sign')
   // By its scan it lies farther from the BAT than by the eye alone.
-  await expect(page.getByRole('button', { name: /^Pull 10, .*differs by its scan/ })).toContainText(/pull 10, [2-9](\.\d)? off/)
+  await expect(page.getByRole('button', { name: /^Pull 10, .*differs by its scan/ })).toContainText(
+    /pull 10, [2-9](\.\d)? off/,
+  )
 })
 
-test('pictures are brought in, refused in words, straightened by hand, and never mixed wet with dry', async ({ page, sample }) => {
+test('pictures are brought in, refused in words, straightened by hand, and never mixed wet with dry', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/jobs/mooring-posts/edition/match`)
   await page.getByLabel('Who looks').fill('Ida Quill')
   await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 9' })
   const choose = page.getByLabel('Picture of pull 9, dry')
-  await choose.setInputFiles({ name: 'notes.png', mimeType: 'image/png', buffer: Buffer.from('a shopping list') })
-  await expect(page.getByText('This is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read.')).toBeVisible()
-  await choose.setInputFiles({ name: 'other.png', mimeType: 'image/png', buffer: await drawPlate('samphire', '#e8e6e2') })
-  await expect(page.getByRole('alert').filter({ hasText: 'These do not look like the same plate.' })).toBeVisible(COMPARED)
+  await choose.setInputFiles({
+    name: 'notes.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from('a shopping list'),
+  })
+  await expect(
+    page.getByText('This is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read.'),
+  ).toBeVisible()
+  await choose.setInputFiles({
+    name: 'other.png',
+    mimeType: 'image/png',
+    buffer: await drawPlate('samphire', '#e8e6e2'),
+  })
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'These do not look like the same plate.' }),
+  ).toBeVisible(COMPARED)
 
   await page.getByRole('radio', { name: 'Wet' }).click()
-  await expect(page.getByText('A wet print never goes on the scanner: photograph it from above, the whole sheet on something dark.').first()).toBeVisible()
+  await expect(
+    page
+      .getByText(
+        'A wet print never goes on the scanner: photograph it from above, the whole sheet on something dark.',
+      )
+      .first(),
+  ).toBeVisible()
   await expect(page.getByRole('radio', { name: 'Scanner' })).toHaveCount(0)
   // Only the BAT's dry print has a picture: what drying does was never read of this ink and paper.
-  await page.getByLabel('Picture of pull 9, wet').setInputFiles({ name: 'wet.png', mimeType: 'image/png', buffer: await drawPlate('samphire', '#e8e6e2') })
-  await expect(page.getByRole('alert').filter({ hasText: 'One picture is of the dry print and the other of the wet one' })).toContainText('at Tone reading')
+  await page
+    .getByLabel('Picture of pull 9, wet')
+    .setInputFiles({ name: 'wet.png', mimeType: 'image/png', buffer: await drawPlate('samphire', '#e8e6e2') })
+  await expect(
+    page
+      .getByRole('alert')
+      .filter({ hasText: 'One picture is of the dry print and the other of the wet one' }),
+  ).toContainText('at Tone reading')
   await page.getByRole('radio', { name: 'Dry' }).click()
 
   // A corner is moved by keys: the sheet is straightened by it, and it is kept.
@@ -110,7 +167,10 @@ test('pictures are brought in, refused in words, straightened by hand, and never
   await page.getByRole('button', { name: 'Plate mark on the BAT' }).click()
   const dialog = page.getByRole('dialog', { name: 'Plate mark on the BAT' })
   const fromLeft = async () => Number(/([\d.]+) mm from the left/.exec((await dialog.textContent())!)![1])
-  const [before, frame] = [await fromLeft(), (await dialog.getByRole('button', { name: 'Plate mark', exact: true }).boundingBox())!]
+  const [before, frame] = [
+    await fromLeft(),
+    (await dialog.getByRole('button', { name: 'Plate mark', exact: true }).boundingBox())!,
+  ]
   await page.mouse.move(frame.x + frame.width / 2, frame.y + frame.height / 2)
   await page.mouse.down()
   await page.mouse.move(frame.x + frame.width / 2 + 40, frame.y + frame.height / 2, { steps: 4 })
@@ -129,21 +189,33 @@ test('pictures are brought in, refused in words, straightened by hand, and never
   await expect(page.getByRole('button', { name: 'Lay pull 10 over the BAT' })).toBeVisible()
 })
 
-test('a change is tried on a model before a sheet is spent on it, and an impression without a scan is scanned by the model', async ({ page, sample }) => {
+test('a change is tried on a model before a sheet is spent on it, and an impression without a scan is scanned by the model', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/jobs/samphire/prove`)
   await page.getByRole('link', { name: 'Model of the print' }).click()
   await expect(page.getByText('A model, not a photograph')).toBeVisible()
-  await expect(page.getByRole('img', { name: 'Model of the print, with what is tried' })).toBeVisible(COMPARED)
+  await expect(page.getByRole('img', { name: 'Model of the print, with what is tried' })).toBeVisible(
+    COMPARED,
+  )
   const says = page.getByRole('status').filter({ hasText: /over the sheet|As dark as the other/ })
   await expect(says).toHaveText('As dark as the other.', COMPARED)
   // Facts of the trade (common practice, no source): tighter prints darker, wiping longer and a drier sheet lighter.
-  for (const [slider, keys, words] of [[/^Both screws/, 'Home', 'Darker'], [/^Both screws/, 'End', 'Lighter'], [/^Wiping/, 'End', 'Lighter'], [/^Uptake/, 'Home', 'Lighter']] as const) {
+  for (const [slider, keys, words] of [
+    [/^Both screws/, 'Home', 'Darker'],
+    [/^Both screws/, 'End', 'Lighter'],
+    [/^Wiping/, 'End', 'Lighter'],
+    [/^Uptake/, 'Home', 'Lighter'],
+  ] as const) {
     await page.getByRole('button', { name: 'Back to the bench' }).click()
     await expect(says).toHaveText('As dark as the other.', COMPARED)
     await page.getByRole('slider', { name: slider }).press(keys)
     await expect(says).toContainText(words, COMPARED)
   }
-  await expect(page.getByRole('region', { name: 'What differs from the other print' })).toContainText('Uptake')
+  await expect(page.getByRole('region', { name: 'What differs from the other print' })).toContainText(
+    'Uptake',
+  )
 
   await page.goto(`${sample.url}/jobs/mooring-posts/edition/match`)
   await page.getByLabel('Who looks').fill('Ida Quill')
@@ -151,10 +223,17 @@ test('a change is tried on a model before a sheet is spent on it, and an impress
   await page.getByRole('radio', { name: 'Simulated, a model' }).click()
   await page.getByRole('button', { name: 'Scan pull 8, dry (simulated)' }).click()
   await expect(verdict(page)).toHaveText('● Matches the BAT', COMPARED)
-  await expect(page.getByText('Both pictures are a model’s, printed and scanned by reckoning; no print lay on a scanner.')).toBeVisible()
+  await expect(
+    page.getByText(
+      'Both pictures are a model’s, printed and scanned by reckoning; no print lay on a scanner.',
+    ),
+  ).toBeVisible()
 })
 
-test('the check of the edition is stopped and begun again, and says of which picture nothing can be told', async ({ page, sample }) => {
+test('the check of the edition is stopped and begun again, and says of which picture nothing can be told', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/jobs/mooring-posts/edition/match`)
   await page.getByLabel('Who looks').fill('Ida Quill')
   await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 6' })
@@ -162,8 +241,16 @@ test('the check of the edition is stopped and begun again, and says of which pic
   await page.getByRole('button', { name: 'Scan pull 6, dry (simulated)' }).click()
   await expect(verdict(page)).toBeVisible(COMPARED)
   await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 7' })
-  await page.getByLabel('Picture of pull 7, dry').setInputFiles({ name: 'other.png', mimeType: 'image/png', buffer: await drawPlate('samphire', '#e8e6e2') })
-  await expect(page.getByRole('alert').filter({ hasText: 'These do not look like the same plate.' })).toBeVisible(COMPARED)
+  await page
+    .getByLabel('Picture of pull 7, dry')
+    .setInputFiles({
+      name: 'other.png',
+      mimeType: 'image/png',
+      buffer: await drawPlate('samphire', '#e8e6e2'),
+    })
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'These do not look like the same plate.' }),
+  ).toBeVisible(COMPARED)
 
   const sheet = page.getByRole('region', { name: 'Contact sheet' })
   const begin = sheet.getByRole('button', { name: /^Check .* not checked yet$/ })
@@ -172,7 +259,10 @@ test('the check of the edition is stopped and begun again, and says of which pic
   await expect(begin).toBeVisible()
   await expect(sheet.getByRole('alert')).toHaveCount(0)
   await begin.click()
-  await expect(sheet.getByRole('list', { name: 'Not compared' })).toContainText('Pull 7: These do not look like the same plate.', COMPARED)
+  await expect(sheet.getByRole('list', { name: 'Not compared' })).toContainText(
+    'Pull 7: These do not look like the same plate.',
+    COMPARED,
+  )
   await expect(sheet.getByRole('button', { name: /Pull 6/ })).toContainText('● matches', COMPARED)
   // It ends, and only what could not be compared is left.
   await expect(begin).toBeVisible(COMPARED)

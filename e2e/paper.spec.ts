@@ -1,6 +1,9 @@
 import { boxIn, expect, kept, openStation, test } from './fixtures'
 
-test('a paper’s stock is entered, runs low, is kept back for jobs, and says what could stand in', async ({ page, sample }) => {
+test('a paper’s stock is entered, runs low, is kept back for jobs, and says what could stand in', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/store`)
   await page.getByRole('link', { name: 'Dunlin cream' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Dunlin cream' })).toBeVisible()
@@ -15,15 +18,21 @@ test('a paper’s stock is entered, runs low, is kept back for jobs, and says wh
   await stock.getByLabel('What happened').selectOption({ label: 'Counted: lie there' })
   await stock.getByLabel('Sheets').fill('19')
   await stock.getByRole('button', { name: 'Enter it' }).click()
-  await expect(stock.getByRole('list', { name: 'Entries' })).toContainText('counted: lie there 19 (−2), Oona Fell')
+  await expect(stock.getByRole('list', { name: 'Entries' })).toContainText(
+    'counted: lie there 19 (−2), Oona Fell',
+  )
   await expect(lies).toContainText('19')
   const known = page.getByRole('region', { name: 'What is known of it' })
   await known.getByLabel('Order again when so few are free').fill('20')
   await known.getByRole('button', { name: 'Keep these words' }).click()
   await expect(stock.getByText('Low: order again at 20.')).toBeVisible()
-  await expect(page.getByRole('region', { name: 'What could stand in' }).getByRole('listitem').first()).toContainText(/steps? away/)
+  await expect(
+    page.getByRole('region', { name: 'What could stand in' }).getByRole('listitem').first(),
+  ).toContainText(/steps? away/)
   await page.goto(sample.url)
-  await expect(page.getByRole('region', { name: 'Morning sheet for the workshop' })).toContainText('Dunlin cream runs low: 19 free.')
+  await expect(page.getByRole('region', { name: 'Morning sheet for the workshop' })).toContainText(
+    'Dunlin cream runs low: 19 free.',
+  )
   await page.goto(`${sample.url}/jobs/the-pilot-s-window/paper`)
   await expect(page.getByText('Stock and substitutes:')).toBeVisible()
 })
@@ -43,7 +52,10 @@ test('an unknown paper is weighed into the store', async ({ page, sample }) => {
   await expect(page.getByRole('row', { name: /Found in the drawer 250 g\/m² .* hard/ })).toBeVisible()
 })
 
-test('a sheet too wet is told how many strokes, and a blotting weighed before and after teaches', async ({ page, sample }) => {
+test('a sheet too wet is told how many strokes, and a blotting weighed before and after teaches', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/jobs/mooring-posts/paper`)
   const blotting = page.getByRole('region', { name: 'Blotting' })
   await expect(blotting).toContainText('One stroke takes 4.4 % of its water, by 2 sheets.')
@@ -64,7 +76,10 @@ test('a sheet too wet is told how many strokes, and a blotting weighed before an
 test('the tears stand in order, with deckles kept or torn off', async ({ page, sample }) => {
   await page.goto(`${sample.url}/jobs/mooring-posts/paper/tearing`)
   const tearing = page.getByRole('region', { name: 'Tearing' })
-  await expect(tearing.getByRole('listitem')).toHaveText(['The sheet, from the left: 300 mm', 'Strip 1, from the top: 250 mm 3 times'])
+  await expect(tearing.getByRole('listitem')).toHaveText([
+    'The sheet, from the left: 300 mm',
+    'Strip 1, from the top: 250 mm 3 times',
+  ])
   await tearing.getByLabel('Deckle torn off all round, mm').fill('300')
   await expect(tearing.getByText('leaves nothing of the sheet')).toBeVisible()
   await tearing.getByLabel('Deckle torn off all round, mm').fill('8')
@@ -78,8 +93,13 @@ test('the registration sheet is drawn for the damp sheet as its marks say', asyn
   await page.goto(`${sample.url}/jobs/the-pilot-s-window/register`)
   await page.getByRole('radio', { name: 'The damp sheet, grown' }).click()
   // 380 × 280 mm with the grain along the 380: 0.35 % and 1.5 %.
-  await expect(page.getByText(/The damp sheet is 381\.3 × 284\.2 mm \(usual growth, from memory\)/)).toBeVisible()
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'SVG', exact: true }).click()])
+  await expect(
+    page.getByText(/The damp sheet is 381\.3 × 284\.2 mm \(usual growth, from memory\)/),
+  ).toBeVisible()
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'SVG', exact: true }).click(),
+  ])
   const { readFile } = await import('node:fs/promises')
   expect(boxIn(await readFile(await download.path(), 'utf8'), 'paper').widthMm).toBeCloseTo(381.33, 2)
 })
@@ -101,7 +121,9 @@ test('prints are laid into a place that has room, asked for, and taken out', asy
   await page.getByLabel('In which place').selectOption({ label: 'Blotter press, 16 free' })
   await page.getByRole('button', { name: 'Laid to dry now' }).click()
   const drying = page.getByRole('region', { name: 'Drying prints' })
-  await expect(drying.getByRole('listitem').first()).toContainText('Blotter press: change what lies between the 10 of Mooring posts')
+  await expect(drying.getByRole('listitem').first()).toContainText(
+    'Blotter press: change what lies between the 10 of Mooring posts',
+  )
   await page.goto(`${sample.url}/drying`)
   await expect(page.getByRole('img', { name: '10 of 16 places taken' })).toBeVisible()
   await page.getByLabel('Changed by').fill('')

@@ -1,7 +1,8 @@
 import { expect, test } from './fixtures'
 import type { Page } from '@playwright/test'
 
-const room = (page: Page, name: string) => page.getByRole('navigation', { name: 'Plate room' }).getByRole('link', { name, exact: true }).click()
+const room = (page: Page, name: string) =>
+  page.getByRole('navigation', { name: 'Plate room' }).getByRole('link', { name, exact: true }).click()
 
 test('a bath is weighed out, bites a plate that was weighed, and is ended', async ({ page, sample }) => {
   await page.goto(`${sample.url}/jobs/samphire/plate`)
@@ -37,10 +38,14 @@ test('a bath is weighed out, bites a plate that was weighed, and is ended', asyn
   await expect(live.getByRole('option', { name: 'Blue tray, 500 ml' })).toHaveCount(0)
 })
 
-test('a test strip becomes a stop-out timetable that runs and survives a reload', async ({ page, sample }) => {
+test('a test strip becomes a stop-out timetable that runs and survives a reload', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/jobs/samphire/plate/bite`)
   await page.getByLabel('Which strip').selectOption({ label: 'a new one' })
-  for (const [i, tone] of ['0.2', '0.38', '0.66', '1.02', '1.3'].entries()) await page.getByLabel(`Step ${i + 1}, tone`).fill(tone)
+  for (const [i, tone] of ['0.2', '0.38', '0.66', '1.02', '1.3'].entries())
+    await page.getByLabel(`Step ${i + 1}, tone`).fill(tone)
   await expect(page.getByText(/Rises to 1\.\d/)).toBeVisible()
   await page.getByLabel('Name of the strip').fill('Samphire strip')
   await page.getByRole('button', { name: 'Keep the strip', exact: true }).click()
@@ -60,7 +65,10 @@ test('a test strip becomes a stop-out timetable that runs and survives a reload'
   await page.getByRole('button', { name: 'Begin' }).click()
   await expect(page.getByText('Immersion 1').first()).toBeVisible()
   await page.reload()
-  await page.getByRole('region', { name: 'Stop-out plan' }).getByRole('button', { name: 'Run the bite' }).click()
+  await page
+    .getByRole('region', { name: 'Stop-out plan' })
+    .getByRole('button', { name: 'Run the bite' })
+    .click()
   await expect(page.getByText(/After it: rinse, dry, stop out mud/)).toBeVisible()
   await page.waitForTimeout(450)
   await page.keyboard.press('Enter')

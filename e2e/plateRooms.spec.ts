@@ -3,7 +3,8 @@ import type { Page } from '@playwright/test'
 import sharp from 'sharp'
 import { bareJob, expect, test } from './fixtures'
 
-const room = (page: Page, name: string) => page.getByRole('navigation', { name: /room/ }).getByRole('link', { name, exact: true }).click()
+const room = (page: Page, name: string) =>
+  page.getByRole('navigation', { name: /room/ }).getByRole('link', { name, exact: true }).click()
 
 /** Walks a making to its end: every step begun and done, except those named. */
 async function walk(page: Page, expected: readonly string[]): Promise<void> {
@@ -16,14 +17,31 @@ async function walk(page: Page, expected: readonly string[]): Promise<void> {
   }
 }
 
-const drawing = async () => sharp(Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="600" height="400"><rect width="600" height="400" fill="#fff"/><path d="M40 360L300 40L320 360Z" fill="#333"/></svg>')).png().toBuffer()
+const drawing = async () =>
+  sharp(
+    Buffer.from(
+      '<svg xmlns="http://www.w3.org/2000/svg" width="600" height="400"><rect width="600" height="400" fill="#fff"/><path d="M40 360L300 40L320 360Z" fill="#333"/></svg>',
+    ),
+  )
+    .png()
+    .toBuffer()
 
 test('aluminium: from a drawing by laser toner and salt bath to ready to ink', async ({ page, sample }) => {
-  await bareJob(page, sample.url, { title: 'Heron at the weir', kind: 'Aluminium, etched', thickness: '0.6', width: '150', height: '100' })
+  await bareJob(page, sample.url, {
+    title: 'Heron at the weir',
+    kind: 'Aluminium, etched',
+    thickness: '0.6',
+    width: '150',
+    height: '100',
+  })
   await room(page, 'Artwork')
-  await page.getByLabel('Picture for the plate').setInputFiles({ name: 'notes.png', mimeType: 'image/png', buffer: Buffer.from('not a picture') })
+  await page
+    .getByLabel('Picture for the plate')
+    .setInputFiles({ name: 'notes.png', mimeType: 'image/png', buffer: Buffer.from('not a picture') })
   await expect(page.getByText(/This is not a picture/)).toBeVisible()
-  await page.getByLabel('Picture for the plate').setInputFiles({ name: 'heron.png', mimeType: 'image/png', buffer: await drawing() })
+  await page
+    .getByLabel('Picture for the plate')
+    .setInputFiles({ name: 'heron.png', mimeType: 'image/png', buffer: await drawing() })
   await page.getByLabel('Way of making').selectOption({ label: 'Laser toner moved by solvent' })
   await expect(page.getByText('as the picture reads, negative')).toBeVisible()
   await expect(page.getByText(/Black keeps the bath away, so it is a negative/)).toBeVisible()
@@ -33,7 +51,10 @@ test('aluminium: from a drawing by laser toner and salt bath to ready to ink', a
   await page.getByLabel('Lines an inch').fill('50')
   await page.getByLabel('Dots an inch').fill('400')
   await expect(page.getByText('Kept', { exact: true })).toBeVisible()
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'PNG' }).click()])
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'PNG' }).click(),
+  ])
   const { width, density } = await sharp(readFileSync((await download.path())!)).metadata()
   // 150 mm and 10 mm of margin at either side, at 400 dots an inch.
   expect(Math.abs(width! - (170 / 25.4) * 400)).toBeLessThan(2)
@@ -44,7 +65,13 @@ test('aluminium: from a drawing by laser toner and salt bath to ready to ink', a
   await expect(page.getByText('must not be empty')).toBeVisible()
   await page.getByLabel('Who makes it').fill('Oona Fell')
   await page.getByRole('button', { name: /^Begin: / }).click()
-  await walk(page, ['Fine-sand and polish', 'Bevel the edges', 'Degrease', 'Lay the toner sheet face down', 'Wet and burnish'])
+  await walk(page, [
+    'Fine-sand and polish',
+    'Bevel the edges',
+    'Degrease',
+    'Lay the toner sheet face down',
+    'Wet and burnish',
+  ])
   // The lift fails once: its ways out are shown, and it is done again.
   await expect(page.getByRole('complementary', { name: 'Caution' })).toContainText('Solvent: fire and fumes')
   await page.getByRole('button', { name: 'Begin', exact: true }).click()
@@ -59,15 +86,28 @@ test('aluminium: from a drawing by laser toner and salt bath to ready to ink', a
   await expect(page.getByRole('heading', { level: 2, name: 'Small test in the bath' })).toBeVisible()
   await expect(page.getByRole('complementary', { name: 'Caution' })).toContainText('never a closed vessel')
   await page.getByRole('button', { name: 'Leave it out' }).click()
-  await expect(page.getByRole('list', { name: 'Steps of the making' }).getByRole('listitem').filter({ hasText: 'Small test in the bath' })).toContainText('left out')
+  await expect(
+    page
+      .getByRole('list', { name: 'Steps of the making' })
+      .getByRole('listitem')
+      .filter({ hasText: 'Small test in the bath' }),
+  ).toContainText('left out')
   await walk(page, ['Bite', 'Rinse, and see to the bath', 'Clean the plate off', 'Look it over'])
   await expect(page.getByText('The plate is made: ready to ink.')).toBeVisible()
 })
 
 test('photopolymer: a film reads right, and the plate is walked out of order', async ({ page, sample }) => {
-  await bareJob(page, sample.url, { title: 'Sluice', kind: 'Photopolymer', thickness: '0.8', width: '150', height: '100' })
+  await bareJob(page, sample.url, {
+    title: 'Sluice',
+    kind: 'Photopolymer',
+    thickness: '0.8',
+    width: '150',
+    height: '100',
+  })
   await room(page, 'Artwork')
-  await page.getByLabel('Picture for the plate').setInputFiles({ name: 'sluice.png', mimeType: 'image/png', buffer: await drawing() })
+  await page
+    .getByLabel('Picture for the plate')
+    .setInputFiles({ name: 'sluice.png', mimeType: 'image/png', buffer: await drawing() })
   await expect(page.getByLabel('Way of making')).toHaveValue('photopolymer')
   await expect(page.getByText('as the picture reads, positive')).toBeVisible()
   await room(page, 'Making')
@@ -80,20 +120,47 @@ test('photopolymer: a film reads right, and the plate is walked out of order', a
   await page.getByLabel('Way of making').selectOption({ label: 'Polymer, wedge first (own)' })
   await page.getByRole('button', { name: 'Begin: expose a step wedge' }).click()
   await expect(page.getByRole('complementary', { name: 'Caution' })).toContainText('UV unit: do not look in')
-  await walk(page, ['Expose a step wedge', 'Cut the plate', 'Lay the film image down', 'Expose', 'Wash out', 'Blot and dry', 'Expose again, without film', 'Look it over'])
+  await walk(page, [
+    'Expose a step wedge',
+    'Cut the plate',
+    'Lay the film image down',
+    'Expose',
+    'Wash out',
+    'Blot and dry',
+    'Expose again, without film',
+    'Look it over',
+  ])
   await expect(page.getByText('ready to ink')).toBeVisible()
 })
 
 test('drypoint card: made, watched, its life told, and a second making begun', async ({ page, sample }) => {
-  await bareJob(page, sample.url, { title: 'Eelgrass', kind: 'Coated card, drypoint', thickness: '0.5', width: '150', height: '100' })
+  await bareJob(page, sample.url, {
+    title: 'Eelgrass',
+    kind: 'Coated card, drypoint',
+    thickness: '0.5',
+    width: '150',
+    height: '100',
+  })
   await room(page, 'Making')
   await page.getByLabel('Who makes it').fill('Tam Brocket')
   await page.getByRole('button', { name: 'Begin: cut the card' }).click()
-  await walk(page, ['Cut the card', 'Trace the drawing', 'Scratch the lines', 'Cut and peel the darks', 'Roughen the middle tones', 'Seal', 'Look it over'])
+  await walk(page, [
+    'Cut the card',
+    'Trace the drawing',
+    'Scratch the lines',
+    'Cut and peel the darks',
+    'Roughen the middle tones',
+    'Seal',
+    'Look it over',
+  ])
   await expect(page.getByText('The plate is made: ready to ink.')).toBeVisible()
   await room(page, 'States and life')
-  await expect(page.getByRole('region', { name: 'Plate life' })).toContainText('Between 5 and 15 pulls left, by what its kind usually stands')
-  await expect(page.getByRole('region', { name: 'Plate life' })).toContainText('Another proof costs one of about 10 left.')
+  await expect(page.getByRole('region', { name: 'Plate life' })).toContainText(
+    'Between 5 and 15 pulls left, by what its kind usually stands',
+  )
+  await expect(page.getByRole('region', { name: 'Plate life' })).toContainText(
+    'Another proof costs one of about 10 left.',
+  )
   await expect(page.getByText('It was steel faced…')).toBeHidden()
   const spots = page.getByRole('region', { name: 'Watch spots' })
   await spots.getByRole('button', { name: 'Watch this spot' }).click()
@@ -118,5 +185,8 @@ test('two states are laid over one another, either way round', async ({ page, sa
   const cut = page.getByRole('slider', { name: 'Where one state ends and the other begins' })
   await cut.focus()
   await page.keyboard.press('Home')
-  await expect(page.getByRole('img', { name: 'State II, over it' })).toHaveCSS('clip-path', 'inset(0px 0px 0px 0%)')
+  await expect(page.getByRole('img', { name: 'State II, over it' })).toHaveCSS(
+    'clip-path',
+    'inset(0px 0px 0px 0%)',
+  )
 })

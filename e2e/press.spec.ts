@@ -1,6 +1,9 @@
 import { boxIn, expect, kept, openStation, test } from './fixtures'
 
-test('the press is set through the guide: zero, felts, tightened from one side, strips, warm-up', async ({ page, sample }) => {
+test('the press is set through the guide: zero, felts, tightened from one side, strips, warm-up', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/jobs/samphire/press`)
   await expect(page.getByRole('img', { name: /^Pressure across \d+\.?\d* mm of contact$/ })).toBeVisible()
   await page.getByRole('link', { name: 'Setting guide' }).click()
@@ -27,7 +30,8 @@ test('the press is set through the guide: zero, felts, tightened from one side, 
   for (let i = 0; i < 4; i++) await page.getByRole('button', { name: 'Left tighter ¼' }).click()
   await expect(says).toContainText('The screws stand')
   const strip = (name: string) => page.getByRole('radiogroup', { name }).or(page.getByRole('group', { name }))
-  for (const where of ['left', 'middle']) await strip(`${where} strip`).getByRole('radio', { name: 'Holds' }).click()
+  for (const where of ['left', 'middle'])
+    await strip(`${where} strip`).getByRole('radio', { name: 'Holds' }).click()
   await expect(page.getByText('Say what each of the three does.')).toBeVisible()
   await strip('right strip').getByRole('radio', { name: 'Slips out' }).click()
   await expect(page.getByText('The right is looser: tighten it by an eighth')).toBeVisible()
@@ -41,13 +45,19 @@ test('the press is set through the guide: zero, felts, tightened from one side, 
   await expect(page.getByLabel('Right screw, turns from zero')).toHaveValue('4')
 })
 
-test('the registration sheet comes as PDF, whole or in pages, with a second paper round the plate', async ({ page, sample }) => {
+test('the registration sheet comes as PDF, whole or in pages, with a second paper round the plate', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/jobs/mooring-posts/register`)
   await page.getByLabel('A second paper on the same sheet').selectOption({ label: 'Proofing oat' })
   await expect(page.getByText('A proof on other paper than the edition’s proves less.')).toBeVisible()
   const { readFile } = await import('node:fs/promises')
   const take = async (name: string) => {
-    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name, exact: true }).click()])
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('link', { name, exact: true }).click(),
+    ])
     return readFile(await download.path())
   }
   const svg = (await take('SVG')).toString('utf8')

@@ -9,10 +9,17 @@ test('first-load script of every view is within its limit', async ({ sample }) =
   const sizes = new Map<string, number>()
   for (const view of VIEWS) {
     const html = await (await fetch(sample.url + view)).text()
-    const scripts = [...new Set([...html.matchAll(/<script[^>]+src="([^"]+)"[^>]*>/g)].filter(([tag]) => !/nomodule/i.test(tag)).map(([, src]) => src))]
+    const scripts = [
+      ...new Set(
+        [...html.matchAll(/<script[^>]+src="([^"]+)"[^>]*>/g)]
+          .filter(([tag]) => !/nomodule/i.test(tag))
+          .map(([, src]) => src),
+      ),
+    ]
     let total = 0
     for (const src of scripts) {
-      if (!sizes.has(src)) sizes.set(src, gzipSync(Buffer.from(await (await fetch(sample.url + src)).arrayBuffer())).length)
+      if (!sizes.has(src))
+        sizes.set(src, gzipSync(Buffer.from(await (await fetch(sample.url + src)).arrayBuffer())).length)
       total += sizes.get(src)!
     }
     console.log(`${view}: ${(total / 1024).toFixed(0)} kB gzip`)
@@ -21,9 +28,15 @@ test('first-load script of every view is within its limit', async ({ sample }) =
   }
 })
 
-test('a pull can be made and judged by keyboard alone, and every target at the edition is 44 px', async ({ page, sample }) => {
+test('a pull can be made and judged by keyboard alone, and every target at the edition is 44 px', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/jobs/mooring-posts/edition`)
-  for (const target of await page.getByRole('main').locator('button:visible, summary:visible, input:visible, select:visible').all()) {
+  for (const target of await page
+    .getByRole('main')
+    .locator('button:visible, summary:visible, input:visible, select:visible')
+    .all()) {
     const box = (await target.boundingBox())!
     expect(box.height, await target.innerText()).toBeGreaterThanOrEqual(44)
   }
@@ -41,7 +54,10 @@ test('a pull can be made and judged by keyboard alone, and every target at the e
   await expect(page.getByRole('row', { name: /lighter .*set aside/ })).toBeVisible()
 })
 
-test('stations turn with the bracket keys, and the list of keys opens with a question mark', async ({ page, sample }) => {
+test('stations turn with the bracket keys, and the list of keys opens with a question mark', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/jobs/samphire/ink`)
   await page.keyboard.press(']')
   await expect(page.getByRole('heading', { level: 1, name: 'Wipe' })).toBeVisible()
@@ -51,7 +67,10 @@ test('stations turn with the bracket keys, and the list of keys opens with a que
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible()
 })
 
-test('the morning sheet is written from the day’s readings, and every line opens to its sum', async ({ page, sample }) => {
+test('the morning sheet is written from the day’s readings, and every line opens to its sum', async ({
+  page,
+  sample,
+}) => {
   await page.goto(sample.url)
   await page.getByLabel('Room, °C').fill('23')
   await page.getByRole('button', { name: 'Write the sheet' }).click()

@@ -1,19 +1,28 @@
 import { expect, openStation, test } from './fixtures'
 
-test('sheets go through two plates and a hand: one is lost between them, another run is put on the bench', async ({ page, sample }) => {
+test('sheets go through two plates and a hand: one is lost between them, another run is put on the bench', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/jobs/two-tides/edition`)
   await page.getByRole('link', { name: 'Run 2 of 3: Ebb' }).click()
   const runs = page.getByRole('region', { name: 'Runs in their order' })
   await expect(runs.getByRole('listitem')).toHaveCount(3)
-  await expect(page.getByRole('img', { name: 'Sheet 4: Key plate through, Ebb through, Sand colour waits' })).toBeVisible()
-  await expect(runs).toContainText(/\d+ sheets to begin so that the 3 still wanted come out of all 3 runs, 9 in 10 sure/)
+  await expect(
+    page.getByRole('img', { name: 'Sheet 4: Key plate through, Ebb through, Sand colour waits' }),
+  ).toBeVisible()
+  await expect(runs).toContainText(
+    /\d+ sheets to begin so that the 3 still wanted come out of all 3 runs, 9 in 10 sure/,
+  )
   await page.getByRole('button', { name: 'Say what became of sheet 5' }).click()
   await page.getByLabel('By', { exact: true }).fill('Tam Brocket')
   await page.getByRole('button', { name: 'It is lost' }).click()
   await expect(page.getByText('Say what became of it.')).toBeVisible()
   await page.getByLabel('What became of it').fill('Torn in the blotters')
   await page.getByRole('button', { name: 'It is lost' }).click()
-  await expect(page.getByRole('img', { name: 'Sheet 5: Key plate through, Ebb lost, Sand colour lost' })).toBeVisible()
+  await expect(
+    page.getByRole('img', { name: 'Sheet 5: Key plate through, Ebb lost, Sand colour lost' }),
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Say what became of sheet 4' }).click()
   await page.getByRole('button', { name: 'Sand colour: done' }).click()
   await expect(page.getByText('2 of 4 through all 3 runs')).toBeVisible()
@@ -24,7 +33,9 @@ test('sheets go through two plates and a hand: one is lost between them, another
   await page.getByRole('button', { name: 'Pull 4', exact: true }).click()
   await page.getByRole('button', { name: 'matches: accept' }).click()
   await page.getByRole('button', { name: 'Pull 5', exact: true }).click()
-  await expect(page.getByText('No sheet waits for “Ebb”: it needs one that is through “Key plate”.')).toBeVisible()
+  await expect(
+    page.getByText('No sheet waits for “Ebb”: it needs one that is through “Key plate”.'),
+  ).toBeVisible()
 
   await page.getByRole('link', { name: 'Run 2 of 3: Ebb' }).click()
   await page.getByRole('button', { name: 'Put on the bench' }).click()

@@ -70,15 +70,26 @@ const BEFORE: Record<string, (page: Page) => Promise<void>> = {
 async function main(): Promise<void> {
   const { values, positionals } = parseArgs({
     allowPositionals: true,
-    options: { out: { type: 'string', default: 'docs/screenshots' }, theme: { type: 'string', default: 'light' }, width: { type: 'string', default: '1280' }, full: { type: 'boolean', default: false } },
+    options: {
+      out: { type: 'string', default: 'docs/screenshots' },
+      theme: { type: 'string', default: 'light' },
+      width: { type: 'string', default: '1280' },
+      full: { type: 'boolean', default: false },
+    },
   })
   const out = path.resolve(values.out)
   mkdirSync(out, { recursive: true })
   const server = await startServer({ sample: true })
   const browser = await chromium.launch(LAUNCH)
-  const page = await browser.newPage({ viewport: { width: Number(values.width), height: 800 }, colorScheme: values.theme === 'dark' ? 'dark' : 'light', timezoneId: 'Etc/UTC' })
+  const page = await browser.newPage({
+    viewport: { width: Number(values.width), height: 800 },
+    colorScheme: values.theme === 'dark' ? 'dark' : 'light',
+    timezoneId: 'Etc/UTC',
+  })
   try {
-    const wanted = Object.entries(positionals.length > 0 ? { ...VIEWS, ...MORE } : VIEWS).filter(([name]) => positionals.length === 0 || positionals.includes(name))
+    const wanted = Object.entries(positionals.length > 0 ? { ...VIEWS, ...MORE } : VIEWS).filter(
+      ([name]) => positionals.length === 0 || positionals.includes(name),
+    )
     for (const [name, route] of wanted) {
       await page.goto(server.url + route, { waitUntil: 'networkidle' })
       await BEFORE[name]?.(page)

@@ -43,7 +43,11 @@ async function answers(url: string): Promise<void> {
 const READY = 'TYPOTHESIS_TEST_SAMPLE'
 
 function layOutSample(dataFolder: string): void {
-  const seeded = spawnSync(process.execPath, ['--import', 'tsx', 'src/cli/seed.ts'], { cwd: ROOT, env: { ...process.env, TYPOTHESIS_DATA: dataFolder, NODE_ENV: 'production' }, encoding: 'utf8' })
+  const seeded = spawnSync(process.execPath, ['--import', 'tsx', 'src/cli/seed.ts'], {
+    cwd: ROOT,
+    env: { ...process.env, TYPOTHESIS_DATA: dataFolder, NODE_ENV: 'production' },
+    encoding: 'utf8',
+  })
   if (seeded.status !== 0) throw new Error(seeded.stderr)
 }
 
@@ -60,13 +64,22 @@ export async function startServer({ sample }: { sample: boolean }): Promise<Test
   const dataFolder = mkdtempSync(path.join(tmpdir(), 'typothesis-'))
   const port = await freePort()
   const url = `http://127.0.0.1:${port}`
-  const env = { ...process.env, TYPOTHESIS_DATA: dataFolder, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' as const }
+  const env = {
+    ...process.env,
+    TYPOTHESIS_DATA: dataFolder,
+    NEXT_TELEMETRY_DISABLED: '1',
+    NODE_ENV: 'production' as const,
+  }
   const ready = process.env[READY]
   if (sample && ready) cpSync(ready, dataFolder, { recursive: true })
   else if (sample) layOutSample(dataFolder)
   let child: ChildProcess
   const start = async () => {
-    child = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], { cwd: ROOT, env, stdio: 'ignore' })
+    child = spawn(
+      process.execPath,
+      ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
+      { cwd: ROOT, env, stdio: 'ignore' },
+    )
     await answers(url)
   }
   const kill = async () => {
@@ -76,5 +89,14 @@ export async function startServer({ sample }: { sample: boolean }): Promise<Test
     await gone
   }
   await start()
-  return { url, dataFolder, kill, restart: start, remove: async () => { await kill(); rmSync(dataFolder, { recursive: true, force: true }) } }
+  return {
+    url,
+    dataFolder,
+    kill,
+    restart: start,
+    remove: async () => {
+      await kill()
+      rmSync(dataFolder, { recursive: true, force: true })
+    },
+  }
 }

@@ -10,7 +10,9 @@ test('another plate thickness: the BAT’s squeeze is carried over, and set', as
   await expect(page.getByText(/a plate of another thickness: the BAT’s squeeze is at/)).toBeVisible()
   await page.getByRole('button', { name: 'Set both screws so' }).click()
   await kept(page)
-  await expect(page.getByText(/squeeze left, BAT = 100 %/).locator('..')).toContainText(/(9[5-9]|10[0-9]|11[0-9]) %/)
+  await expect(page.getByText(/squeeze left, BAT = 100 %/).locator('..')).toContainText(
+    /(9[5-9]|10[0-9]|11[0-9]) %/,
+  )
   await openStation(page, 'Plate')
   await page.getByLabel('Thickness, mm').fill('1.2')
   await kept(page)
@@ -23,9 +25,11 @@ test('a misfit measured at the corners is said in acts', async ({ page, sample }
   await page.goto(`${sample.url}/jobs/mooring-posts/register/plates`)
   const misfit = page.getByRole('region', { name: 'Misfit' })
   await expect(misfit).toContainText('Measure two corners at least')
-  for (const corner of ['top left', 'top right', 'bottom left', 'bottom right']) await misfit.getByRole('group', { name: corner }).getByLabel('right, mm').fill('0.6')
+  for (const corner of ['top left', 'top right', 'bottom left', 'bottom right'])
+    await misfit.getByRole('group', { name: corner }).getByLabel('right, mm').fill('0.6')
   await expect(misfit.getByText('Move the plate 0.6 mm to the right.')).toBeVisible()
-  for (const corner of ['top left', 'top right']) await misfit.getByRole('group', { name: corner }).getByLabel('up, mm').fill('-0.5')
+  for (const corner of ['top left', 'top right'])
+    await misfit.getByRole('group', { name: corner }).getByLabel('up, mm').fill('-0.5')
   await expect(misfit.getByText(/0\.42 % too small up and down/)).toBeVisible()
 })
 
@@ -55,7 +59,10 @@ test('the edition looks ahead to where the plate will no longer match', async ({
   await expect(page.getByText(/Last pull that will still match: about \d+/)).toBeVisible()
 })
 
-test('a paper’s growth is learned from two marks, and told for plate mark and second run', async ({ page, sample }) => {
+test('a paper’s growth is learned from two marks, and told for plate mark and second run', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/jobs/mooring-posts/paper/tearing`)
   const growth = page.getByRole('region', { name: 'Growth' })
   await expect(growth).toContainText('Usual values, from memory')
@@ -70,12 +77,17 @@ test('a paper’s growth is learned from two marks, and told for plate mark and 
   await expect(page.getByText('Goes whole into a stock frame 11 × 14 in')).toBeVisible()
 })
 
-test('a damp pack says its water, its window and its mould day, and is weighed whole', async ({ page, sample }) => {
+test('a damp pack says its water, its window and its mould day, and is weighed whole', async ({
+  page,
+  sample,
+}) => {
   await page.clock.install({ time: new Date('2031-05-02T09:00:00') })
   await page.goto(`${sample.url}/jobs/the-pilot-s-window/paper`)
   await page.getByRole('radio', { name: 'Damp pack' }).click()
   const damping = page.getByRole('region', { name: 'Damping all sheets' })
-  await expect(damping).toContainText(/\d+ ml of water taken up \(\d+ squeezes of a sprayer\), between 2 interleaves/)
+  await expect(damping).toContainText(
+    /\d+ ml of water taken up \(\d+ squeezes of a sprayer\), between 2 interleaves/,
+  )
   await damping.getByRole('button', { name: 'Damped now' }).click()
   await expect(damping).toContainText('look for mould from Mon')
   await damping.getByLabel('Whole pack, g').fill('20')

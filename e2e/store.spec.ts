@@ -1,7 +1,10 @@
 import { expect, test } from './fixtures'
 import { startServer } from './server'
 
-test('a paper and a press come into the store, and what cannot be is said at its field', async ({ page, sample }) => {
+test('a paper and a press come into the store, and what cannot be is said at its field', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/store`)
   await test.step('a paper', async () => {
     await page.getByRole('button', { name: 'Add a paper' }).click()
@@ -18,7 +21,9 @@ test('a paper and a press come into the store, and what cannot be is said at its
     await dialog.getByLabel('Sheets in the store').fill('12')
     await dialog.getByRole('button', { name: 'Add this paper' }).click()
     await expect(dialog).toBeHidden()
-    await expect(page.getByRole('row', { name: /Curlew grey 280 g\/m² 558\.8 mm × 762 mm .* 12/ })).toBeVisible()
+    await expect(
+      page.getByRole('row', { name: /Curlew grey 280 g\/m² 558\.8 mm × 762 mm .* 12/ }),
+    ).toBeVisible()
   })
   await test.step('a press', async () => {
     await page.getByRole('button', { name: 'Add a press' }).click()
@@ -55,7 +60,9 @@ test('an empty workshop offers the sample, and lays it out once', async ({ page 
     await page.goto(server.url)
     await expect(page.getByRole('heading', { name: 'Every proof is a test' })).toBeVisible()
     await page.getByRole('button', { name: 'Look at the sample' }).dblclick()
-    await expect(page.getByRole('navigation', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(4, { timeout: 40_000 })
+    await expect(page.getByRole('navigation', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(4, {
+      timeout: 40_000,
+    })
     await expect(page.getByText('in edition: 10 of 24 accepted, 1 rejected')).toBeVisible()
     await expect(page.getByText('signed and filed: edition of 6')).toBeVisible()
     await page.getByRole('link', { name: 'Samphire', exact: true }).click()
@@ -74,6 +81,10 @@ test('the registration sheet and the record are print-ready', async ({ page, sam
   const sheet = await fetch(`${sample.url}/jobs/the-pilot-s-window/register/sheet.svg?view=above`)
   expect(sheet.headers.get('content-type')).toContain('image/svg+xml')
   expect(await sheet.text()).toContain('scale(-1 1)')
-  const schema = (await (await fetch(`${sample.url}/job-file.schema.json`)).json()) as { properties: Record<string, unknown> }
-  expect(Object.keys(schema.properties)).toEqual(expect.arrayContaining(['format', 'version', 'pulls', 'prints']))
+  const schema = (await (await fetch(`${sample.url}/job-file.schema.json`)).json()) as {
+    properties: Record<string, unknown>
+  }
+  expect(Object.keys(schema.properties)).toEqual(
+    expect.arrayContaining(['format', 'version', 'pulls', 'prints']),
+  )
 })

@@ -13,16 +13,29 @@ const axe = (page: Page) => new AxeBuilder({ page }).setLegacyMode(true)
 test.describe('every view', () => {
   test.describe.configure({ mode: 'parallel' })
   for (const view of VIEWS) {
-    test(`${view}: axe finds nothing, light and dark, and nothing runs out of the page from 320 to 1920 px`, async ({ page, sample }) => {
+    test(`${view}: axe finds nothing, light and dark, and nothing runs out of the page from 320 to 1920 px`, async ({
+      page,
+      sample,
+    }) => {
       await page.goto(sample.url + view, { waitUntil: 'networkidle' })
-      const light = await axe(page).options({ runOnly: RULES, resultTypes: ['violations'] }).analyze()
+      const light = await axe(page)
+        .options({ runOnly: RULES, resultTypes: ['violations'] })
+        .analyze()
       // The dim room changes colours and nothing else.
       await page.evaluate(() => (document.documentElement.dataset.theme = 'dark'))
       const dark = await axe(page).withRules(['color-contrast']).analyze()
-      expect([...light.violations, ...dark.violations].map(({ id, nodes }) => `${id} ${nodes[0].html.slice(0, 160)}`)).toEqual([])
+      expect(
+        [...light.violations, ...dark.violations].map(
+          ({ id, nodes }) => `${id} ${nodes[0].html.slice(0, 160)}`,
+        ),
+      ).toEqual([])
       for (const width of WIDTHS) {
         await page.setViewportSize({ width, height: 800 })
-        await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), { message: `at ${width} px` }).toBeLessThanOrEqual(0)
+        await expect
+          .poll(() => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), {
+            message: `at ${width} px`,
+          })
+          .toBeLessThanOrEqual(0)
       }
     })
   }

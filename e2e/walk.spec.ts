@@ -2,7 +2,10 @@ import { readFile } from 'node:fs/promises'
 import sharp from 'sharp'
 import { boxIn, expect, kept, openStation, test } from './fixtures'
 
-const drawing = () => sharp({ create: { width: 900, height: 600, channels: 3, background: '#999' } }).png().toBuffer()
+const drawing = () =>
+  sharp({ create: { width: 900, height: 600, channels: 3, background: '#999' } })
+    .png()
+    .toBuffer()
 
 test('a new print from a bare plate to a signed edition', async ({ page, empty }) => {
   test.slow()
@@ -25,7 +28,9 @@ test('a new print from a bare plate to a signed edition', async ({ page, empty }
     await kept(page)
     await expect(page.getByRole('complementary', { name: 'Slip' })).toContainText('190.5 mm')
     await page.reload()
-    await page.getByLabel('Picture of state I').setInputFiles({ name: 'withies.png', mimeType: 'image/png', buffer: await drawing() })
+    await page
+      .getByLabel('Picture of state I')
+      .setInputFiles({ name: 'withies.png', mimeType: 'image/png', buffer: await drawing() })
     await expect(page.getByAltText('The print: the plate reversed left for right')).toBeVisible()
   })
   await test.step('ink: parts in, a forecast out', async () => {
@@ -63,7 +68,9 @@ test('a new print from a bare plate to a signed edition', async ({ page, empty }
     await page.getByRole('combobox', { name: 'Press' }).selectOption({ label: 'The little press (M16)' })
     await page.getByLabel('Kept pack').selectOption({ label: 'Catcher, cushion, pusher' })
     await page.getByRole('button', { name: 'Left tighter ¼' }).click()
-    await expect(page.getByText(/Left and right differ: the right is 1\/4 turn \(0\.5 mm\) looser/)).toBeVisible()
+    await expect(
+      page.getByText(/Left and right differ: the right is 1\/4 turn \(0\.5 mm\) looser/),
+    ).toBeVisible()
     await page.keyboard.press('Numpad9')
     await expect(page.getByText('Left and right differ')).toBeHidden()
     await page.keyboard.press('Numpad8')
@@ -75,7 +82,10 @@ test('a new print from a bare plate to a signed edition', async ({ page, empty }
     await page.getByRole('radio', { name: 'Weighted' }).click()
     await kept(page)
     await expect(page.getByText('54.8 mm').first()).toBeVisible()
-    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'SVG', exact: true }).click()])
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('link', { name: 'SVG', exact: true }).click(),
+    ])
     const svg = await readFile(await download.path(), 'utf8')
     expect(svg).toContain('width="344mm"')
     expect(boxIn(svg, 'plate')).toEqual({ widthMm: 190.5, heightMm: 127 })
@@ -104,7 +114,12 @@ test('a new print from a bare plate to a signed edition', async ({ page, empty }
     await page.getByRole('button', { name: 'Go back to proof 1' }).click()
     await expect(page.getByRole('dialog')).toContainText('Left screw: 3 1/4 turns back to 3 1/2 turns')
     await page.getByRole('button', { name: 'Close' }).click()
-    await page.getByRole('listitem').filter({ hasText: 'Left screw 1/4 turn tighter' }).last().getByRole('button', { name: 'Approve as BAT' }).click()
+    await page
+      .getByRole('listitem')
+      .filter({ hasText: 'Left screw 1/4 turn tighter' })
+      .last()
+      .getByRole('button', { name: 'Approve as BAT' })
+      .click()
     await page.getByRole('button', { name: 'Approve proof 2 as BAT' }).click()
     await expect(page.getByText('version 1')).toBeVisible()
   })
@@ -152,7 +167,10 @@ test('a new print from a bare plate to a signed edition', async ({ page, empty }
     await openStation(page, 'Record')
     await expect(page.getByRole('article', { name: 'Documentation sheet' })).toContainText('rejected: crease')
     const take = async (name: string) => {
-      const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name, exact: true }).click()])
+      const [download] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('link', { name, exact: true }).click(),
+      ])
       return readFile(await download.path())
     }
     const pdf = await take('Documentation PDF')
@@ -163,7 +181,9 @@ test('a new print from a bare plate to a signed edition', async ({ page, empty }
     expect(csv[1]).toContain('Europe/Lisbon')
     const json = await take('Job as JSON')
     await page.getByRole('link', { name: 'New job' }).click()
-    await page.getByLabel('A job file (JSON)').setInputFiles({ name: 'job.json', mimeType: 'application/json', buffer: json })
+    await page
+      .getByLabel('A job file (JSON)')
+      .setInputFiles({ name: 'job.json', mimeType: 'application/json', buffer: json })
     await expect(page).toHaveURL(/withies-at-slack-water-2\/record/)
     await expect(page.getByRole('article', { name: 'Documentation sheet' })).toContainText('2/2')
   })

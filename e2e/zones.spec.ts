@@ -19,19 +19,39 @@ async function dress(page: Page, name: string, ink: string): Promise<void> {
 
 test('a plate of six inks is mapped, ordered and wiped by the pacer', async ({ page, sample }) => {
   test.setTimeout(90_000)
-  await bareJob(page, sample.url, { title: 'Six inks', kind: 'Zinc, etched', thickness: '1', width: '160', height: '100' })
+  await bareJob(page, sample.url, {
+    title: 'Six inks',
+    kind: 'Zinc, etched',
+    thickness: '1',
+    width: '160',
+    height: '100',
+  })
   await openStation(page, 'Wipe')
   await page.getByRole('link', { name: 'Several inks' }).click()
   await expect(page.getByText('Draw the plate’s zones first')).toBeVisible()
   await openStation(page, 'Plate')
   await page.getByRole('link', { name: 'Zones', exact: true }).click()
   await expect(page.locator('canvas').first()).toBeVisible()
-  const bands = [['Sky', 'Ferry blue', 0, 0.3], ['Hills', 'Mussel violet', 0.3, 0.45], ['Field', 'Gorse yellow', 0.45, 0.6], ['Bank', 'Reed ochre', 0.6, 0.75], ['Water', 'Dusk blue', 0.75, 0.9], ['Reeds', 'Quay black', 0.9, 0.99]] as const
+  const bands = [
+    ['Sky', 'Ferry blue', 0, 0.3],
+    ['Hills', 'Mussel violet', 0.3, 0.45],
+    ['Field', 'Gorse yellow', 0.45, 0.6],
+    ['Bank', 'Reed ochre', 0.6, 0.75],
+    ['Water', 'Dusk blue', 0.75, 0.9],
+    ['Reeds', 'Quay black', 0.9, 0.99],
+  ] as const
   for (const [name, ink, top, bottom] of bands) {
-    await outline(page, [[0.01, top + 0.005], [0.99, top + 0.005], [0.99, bottom], [0.01, bottom]])
+    await outline(page, [
+      [0.01, top + 0.005],
+      [0.99, top + 0.005],
+      [0.99, bottom],
+      [0.01, bottom],
+    ])
     await dress(page, name, ink)
   }
-  await expect(ledger(page).getByRole('button', { name: /^Field Gorse yellow/ })).toContainText(/\d+\.?\d* cm², \d+ %/)
+  await expect(ledger(page).getByRole('button', { name: /^Field Gorse yellow/ })).toContainText(
+    /\d+\.?\d* cm², \d+ %/,
+  )
   await page.getByRole('radio', { name: 'Brush' }).click()
   await page.keyboard.press('Escape')
   const box = await plateBox(page)
@@ -43,7 +63,11 @@ test('a plate of six inks is mapped, ordered and wiped by the pacer', async ({ p
   // Taken back, and drawn again.
   await page.getByRole('button', { name: 'Undo' }).click()
   await page.getByRole('button', { name: 'Redo' }).click()
-  for (const [spot, x, y] of [['Dark spot', 0.5, 0.95], ['Bright spot', 0.8, 0.1], ['Middle spot', 0.5, 0.7]] as const) {
+  for (const [spot, x, y] of [
+    ['Dark spot', 0.5, 0.95],
+    ['Bright spot', 0.8, 0.1],
+    ['Middle spot', 0.5, 0.7],
+  ] as const) {
     await page.getByRole('radio', { name: spot }).click()
     await clickAt(page, x, y)
   }
@@ -89,10 +113,18 @@ test('a plate of six inks is mapped, ordered and wiped by the pacer', async ({ p
   await expect(page.getByText('Kept for the next pull of this job.')).toBeVisible()
 })
 
-test('a zone that crosses itself shows where, and is untangled; off the plate it cannot be', async ({ page, sample }) => {
+test('a zone that crosses itself shows where, and is untangled; off the plate it cannot be', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/jobs/mooring-posts/plate/zones`)
   await expect(page.locator('canvas').first()).toBeVisible()
-  await outline(page, [[0.55, 0.1], [0.8, 0.4], [0.8, 0.1], [0.55, 0.4]])
+  await outline(page, [
+    [0.55, 0.1],
+    [0.8, 0.4],
+    [0.8, 0.1],
+    [0.55, 0.4],
+  ])
   const wrong = page.getByRole('list', { name: 'What is wrong with the map' })
   await expect(wrong).toContainText('Zone 4 crosses itself.')
   await expect(wrong).toContainText('Zone 4 has no ink')
@@ -139,7 +171,10 @@ test('spots are read by the densitometer and held against the BAT', async ({ pag
   await expect(page.getByRole('row', { name: /^Edition pull 11/ })).toContainText('◆')
 })
 
-test('a piece for chine collé is made from a zone, and its template exported at 1:1', async ({ page, sample }) => {
+test('a piece for chine collé is made from a zone, and its template exported at 1:1', async ({
+  page,
+  sample,
+}) => {
   await page.goto(`${sample.url}/jobs/samphire/register/chine-colle`)
   await page.getByLabel('Shape').selectOption({ label: 'Joints' })
   await page.getByLabel('Allowance outward (− inward), mm').fill('-15')
@@ -151,9 +186,13 @@ test('a piece for chine collé is made from a zone, and its template exported at
   await page.getByLabel('Sheet of thin paper, width').fill('210')
   await page.getByRole('button', { name: 'Keep this piece' }).click()
   await expect(page.getByRole('link', { name: 'Template, PDF' })).toBeVisible()
-  const svg = await page.request.get(`${sample.url}/jobs/samphire/register/chine-colle/template?piece=Joints&what=template&form=svg`)
+  const svg = await page.request.get(
+    `${sample.url}/jobs/samphire/register/chine-colle/template?piece=Joints&what=template&form=svg`,
+  )
   expect(await svg.text()).toContain('Cut with the FACE up')
-  const pdf = await page.request.get(`${sample.url}/jobs/samphire/register/chine-colle/template?piece=Joints&what=sheet&form=pdf`)
+  const pdf = await page.request.get(
+    `${sample.url}/jobs/samphire/register/chine-colle/template?piece=Joints&what=sheet&form=pdf`,
+  )
   expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-')
   await page.getByRole('radio', { name: 'Trimmed on the plate' }).click()
   await expect(page.getByText(/Cut along the zone’s edge/)).toBeVisible()

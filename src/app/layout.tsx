@@ -5,7 +5,10 @@ import { ThemeSwitch, THEME_SCRIPT } from '@/ui/ThemeSwitch'
 import Link from 'next/link'
 import './globals.css'
 
-export const metadata: Metadata = { title: { default: 'Typothesis', template: '%s · Typothesis' }, description: 'Every proof is a test: settings, pulls and editions of an intaglio workshop.' }
+export const metadata: Metadata = {
+  title: { default: 'Typothesis', template: '%s · Typothesis' },
+  description: 'Every proof is a test: settings, pulls and editions of an intaglio workshop.',
+}
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
 export const dynamic = 'force-dynamic'
 
@@ -39,7 +42,10 @@ export default async function RootLayout({ children }: { children: React.ReactNo
               shortcuts={[
                 ['[ and ]', 'Station before, station after'],
                 ['Ctrl + Z', 'Take back the last change of this station'],
-                ['7 1 · 9 3 · 8 2', 'At the press: left, right, both screws a quarter turn tighter or looser'],
+                [
+                  '7 1 · 9 3 · 8 2',
+                  'At the press: left, right, both screws a quarter turn tighter or looser',
+                ],
                 ['Enter · − · +', 'At the edition, after a pull: matches, lighter, darker'],
                 ['0', 'At the edition: pulled now'],
                 ['?', 'This list'],

@@ -21,26 +21,81 @@ import { PlateMark } from '@/ui/PlateMark'
 export default async function MorningPage() {
   const jobs = await listJobs()
   if (jobs.length === 0) return <FirstRun />
-  const [[morning, before], { inks, papers, presses }, calibration, reservations, { places, loads }] = await Promise.all([latestMornings(2), loadStore(), loadCalibration(), loadReservations(), loadDryingPlaces()])
+  const [[morning, before], { inks, papers, presses }, calibration, reservations, { places, loads }] =
+    await Promise.all([
+      latestMornings(2),
+      loadStore(),
+      loadCalibration(),
+      loadReservations(),
+      loadDryingPlaces(),
+    ])
   const now = new Date().toISOString()
   const underWay = jobs.filter(({ phase }) => phase !== 'signed')
-  const active = await Promise.all(underWay.map(async ({ id, slug }) => ({ slug, facts: readMorning(await loadJob(slug), inks, now, calibration, await loadFacings(id)) })))
-  const lines = morning ? writeMorningSheet(morning.readings, active.map(({ facts }) => facts)) : []
+  const active = await Promise.all(
+    underWay.map(async ({ id, slug }) => ({
+      slug,
+      facts: readMorning(await loadJob(slug), inks, now, calibration, await loadFacings(id)),
+    })),
+  )
+  const lines = morning
+    ? writeMorningSheet(
+        morning.readings,
+        active.map(({ facts }) => facts),
+      )
+    : []
   const ours = morning
     ? writeWorkshopLines({
-        readings: morning.readings, before: before?.readings ?? null, presses, now, drying: dryingActs(places, loads, now),
-        papers: papers.map(({ id, name, sheetsLeft, lowAt }) => ({ id, name, lowAt, ...paperStanding(sheetsLeft, reservations.filter(({ paperId }) => paperId === id), lowAt) })),
+        readings: morning.readings,
+        before: before?.readings ?? null,
+        presses,
+        now,
+        drying: dryingActs(places, loads, now),
+        papers: papers.map(({ id, name, sheetsLeft, lowAt }) => ({
+          id,
+          name,
+          lowAt,
+          ...paperStanding(
+            sheetsLeft,
+            reservations.filter(({ paperId }) => paperId === id),
+            lowAt,
+          ),
+        })),
       })
     : []
   const fresh = morning?.at.slice(0, 10) === now.slice(0, 10)
   return (
     <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_20rem]">
       <main className="min-w-0 p-3 sm:p-5">
-        <PlateMark title="Morning sheet" aside={morning && <p className="text-sm">{fresh ? 'read today' : `read ${morning.at.slice(0, 10)}: read again`}</p>}>
-          <MorningReadingsForm readings={morning?.readings ?? null} jobs={active.map(({ facts }) => ({ id: facts.id, title: facts.title }))} />
-          {!morning && <p className="mt-4">Read the room and write the sheet: it says what today’s weather, the mix and the plate’s remaining life mean for the work.</p>}
+        <PlateMark
+          title="Morning sheet"
+          aside={
+            morning && (
+              <p className="text-sm">
+                {fresh ? 'read today' : `read ${morning.at.slice(0, 10)}: read again`}
+              </p>
+            )
+          }
+        >
+          <MorningReadingsForm
+            readings={morning?.readings ?? null}
+            jobs={active.map(({ facts }) => ({ id: facts.id, title: facts.title }))}
+          />
+          {!morning && (
+            <p className="mt-4">
+              Read the room and write the sheet: it says what today’s weather, the mix and the plate’s
+              remaining life mean for the work.
+            </p>
+          )}
           {morning && <WorkshopLines lines={ours} />}
-          {morning && active.map(({ slug, facts }) => <MorningSheet key={facts.id} slug={slug} title={facts.title} lines={lines.filter((line) => line.jobId === facts.id)} />)}
+          {morning &&
+            active.map(({ slug, facts }) => (
+              <MorningSheet
+                key={facts.id}
+                slug={slug}
+                title={facts.title}
+                lines={lines.filter((line) => line.jobId === facts.id)}
+              />
+            ))}
           {active.length === 0 && <p className="mt-4">No job is under way.</p>}
         </PlateMark>
       </main>

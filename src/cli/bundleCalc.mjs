@@ -11,7 +11,17 @@ export async function bundleCalc() {
   const { build } = await import('esbuild')
   // Written beside and moved into place, so that two commands at once never read half a file.
   const part = `${BUNDLE}.${process.pid}.mjs`
-  await build({ entryPoints: [path.join(ROOT, 'src/cli/calc/main.ts')], outfile: part, bundle: true, platform: 'node', format: 'esm', target: 'node20', packages: 'external', tsconfig: path.join(ROOT, 'tsconfig.json'), logLevel: 'error' })
+  await build({
+    entryPoints: [path.join(ROOT, 'src/cli/calc/main.ts')],
+    outfile: part,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    packages: 'external',
+    tsconfig: path.join(ROOT, 'tsconfig.json'),
+    logLevel: 'error',
+  })
   renameSync(part, BUNDLE)
   return BUNDLE
 }

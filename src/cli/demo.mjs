@@ -11,7 +11,9 @@ const fresh = process.argv.includes('--fresh')
 
 const holdsSomething = existsSync(folder) && readdirSync(folder).length > 0
 if (holdsSomething && !existsSync(marker)) {
-  console.error(`${folder} holds a workshop that is not the demo. Nothing was changed; choose another folder with TYPOTHESIS_DATA.`)
+  console.error(
+    `${folder} holds a workshop that is not the demo. Nothing was changed; choose another folder with TYPOTHESIS_DATA.`,
+  )
   process.exit(1)
 }
 installPackages()
@@ -21,7 +23,9 @@ if (fresh || !seeded) {
   rmSync(folder, { recursive: true, force: true })
   mkdirSync(folder, { recursive: true })
   writeFileSync(marker, 'seeding')
-  must('Laying out the sample', process.execPath, ['--import', 'tsx', 'src/cli/seed.ts'], { env: { ...ENVIRONMENT, TYPOTHESIS_DATA: folder } })
+  must('Laying out the sample', process.execPath, ['--import', 'tsx', 'src/cli/seed.ts'], {
+    env: { ...ENVIRONMENT, TYPOTHESIS_DATA: folder },
+  })
   writeFileSync(marker, 'seeded')
 } else console.log('The demo goes on where it was left; npm run demo -- --fresh starts it over.')
 await serve(folder)

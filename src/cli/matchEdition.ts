@@ -1,7 +1,14 @@
 import { z } from 'zod'
 import { pullsOnBench } from '@/core/edition/runs'
 import { matchTolerancesSchema } from '@/core/match/checks/matchCheck'
-import { cornersInPixels, refusalWords, scanPair, unchecked, verdictOf, type ScanSide } from '@/core/match/compareScans'
+import {
+  cornersInPixels,
+  refusalWords,
+  scanPair,
+  unchecked,
+  verdictOf,
+  type ScanSide,
+} from '@/core/match/compareScans'
 import { matchImpression, type MatchSide } from '@/core/match/matchImpression'
 import { printedPlace } from '@/core/match/printedPlace'
 import { batPulls } from '@/core/record/batOnBench'
@@ -36,12 +43,21 @@ async function checkOne(pullId: string): Promise<string | null> {
   if (!pair) return 'a picture of it or of the BAT is gone'
   if ('refusal' in pair) return pair.refusal
   const place = printedPlace(bat.settings, (await latestZoneMap(job.id))?.map.zones ?? [])
-  const found = matchImpression({ reference: await sideOf(pair.reference), impression: await sideOf(pair.impression), ...place })
+  const found = matchImpression({
+    reference: await sideOf(pair.reference),
+    impression: await sideOf(pair.impression),
+    ...place,
+  })
   if ('which' in found) return refusalWords(found)
   const match = verdictOf(found, bat, new Map(), tolerances)
   for (let turn = 1; ; turn++) {
     try {
-      await addEvents(job.id, (await loadJob(slug)).revision, { pullId, events: [{ kind: 'match', match }], by, why: 'compared with all others' }, new Date().toISOString())
+      await addEvents(
+        job.id,
+        (await loadJob(slug)).revision,
+        { pullId, events: [{ kind: 'match', match }], by, why: 'compared with all others' },
+        new Date().toISOString(),
+      )
       return null
     } catch (error) {
       if (!(error instanceof ConflictError) || turn === TRIES) throw error
@@ -49,7 +65,10 @@ async function checkOne(pullId: string): Promise<string | null> {
   }
 }
 
-const waiting = unchecked(pullsOnBench(await loadJob(slug)).filter(({ kind }) => kind === 'edition'), dry)
+const waiting = unchecked(
+  pullsOnBench(await loadJob(slug)).filter(({ kind }) => kind === 'edition'),
+  dry,
+)
 const refused: string[] = []
 const tell = (done: number) => process.send?.({ done, of: waiting.length, refused })
 tell(0)

@@ -9,7 +9,9 @@ export const ROOT = path.resolve(import.meta.dirname, '../..')
 export const ENVIRONMENT = {
   ...process.env,
   NEXT_TELEMETRY_DISABLED: '1',
-  ...(existsSync(path.join(process.execPath, '../../include/node/node.h')) ? { npm_config_nodedir: path.resolve(process.execPath, '../..') } : {}),
+  ...(existsSync(path.join(process.execPath, '../../include/node/node.h'))
+    ? { npm_config_nodedir: path.resolve(process.execPath, '../..') }
+    : {}),
 }
 
 /** Runs a command to its end with its output shown; answers whether it succeeded. */
@@ -39,26 +41,45 @@ const changedAt = (file) => (existsSync(file) ? statSync(file).mtimeMs : 0)
 
 /** Newest change of any file below the given places, ms. */
 export function newest(places) {
-  return Math.max(0, ...places.map((place) => {
-    if (!existsSync(place)) return 0
-    if (!statSync(place).isDirectory()) return changedAt(place)
-    return newest(readdirSync(place).map((name) => path.join(place, name)))
-  }))
+  return Math.max(
+    0,
+    ...places.map((place) => {
+      if (!existsSync(place)) return 0
+      if (!statSync(place).isDirectory()) return changedAt(place)
+      return newest(readdirSync(place).map((name) => path.join(place, name)))
+    }),
+  )
 }
 
 /** Installs the packages when they are missing or older than the lock file. */
 export function installPackages() {
-  if (changedAt(path.join(ROOT, 'node_modules/.package-lock.json')) >= changedAt(path.join(ROOT, 'package-lock.json'))) return
+  if (
+    changedAt(path.join(ROOT, 'node_modules/.package-lock.json')) >=
+    changedAt(path.join(ROOT, 'package-lock.json'))
+  )
+    return
   console.log('Installing the packages; the database driver compiles, which takes about two minutes…')
   // The driver's build needs these two beside the compiler.
-  const missing = [['python3', 'python3'], ['make', 'make']].filter(([command]) => !has(command)).map(([, name]) => name)
+  const missing = [
+    ['python3', 'python3'],
+    ['make', 'make'],
+  ]
+    .filter(([command]) => !has(command))
+    .map(([, name]) => name)
   if (missing.length > 0) installWithApt(missing)
   must('Installing the packages', 'npm', ['ci', '--no-audit', '--no-fund'])
 }
 
 /** Builds the application when it was never built or its sources are newer. */
 export function buildApplication() {
-  const sources = ['src', 'demo', 'next.config.ts', 'postcss.config.mjs', 'tsconfig.json', 'package-lock.json'].map((name) => path.join(ROOT, name))
+  const sources = [
+    'src',
+    'demo',
+    'next.config.ts',
+    'postcss.config.mjs',
+    'tsconfig.json',
+    'package-lock.json',
+  ].map((name) => path.join(ROOT, name))
   if (changedAt(path.join(ROOT, '.next/BUILD_ID')) >= newest(sources)) return
   console.log('Building…')
   must('The build', process.execPath, ['node_modules/next/dist/bin/next', 'build'])

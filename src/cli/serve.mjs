@@ -21,12 +21,24 @@ async function choosePort() {
 /** Serves the built application on this machine only, and says where. */
 export async function serve(dataFolder) {
   const port = await choosePort()
-  const child = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], {
-    cwd: ROOT, env: { ...ENVIRONMENT, NODE_ENV: 'production', TYPOTHESIS_DATA: dataFolder }, stdio: ['ignore', 'ignore', 'inherit'],
-  })
+  const child = spawn(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
+    {
+      cwd: ROOT,
+      env: { ...ENVIRONMENT, NODE_ENV: 'production', TYPOTHESIS_DATA: dataFolder },
+      stdio: ['ignore', 'ignore', 'inherit'],
+    },
+  )
   const url = `http://127.0.0.1:${port}`
   for (let tries = 0; tries < 200; tries++) {
-    if (await fetch(url).then((reply) => reply.ok, () => false)) break
+    if (
+      await fetch(url).then(
+        (reply) => reply.ok,
+        () => false,
+      )
+    )
+      break
     await new Promise((resolve) => setTimeout(resolve, 150))
   }
   console.log(`\nTypothesis is at ${url}\nEverything is kept in ${dataFolder}\nCtrl + C ends it.`)

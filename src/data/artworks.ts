@@ -7,7 +7,8 @@ import { readRows } from './readRows'
 export async function keepArtwork(jobId: string, input: Artwork, at: string): Promise<void> {
   const artwork = artworkSchema.parse(input)
   await write(async (tables, transaction) => {
-    if ((await tables.images.count({ where: { id: artwork.imageId }, transaction })) === 0) throw new FieldError([{ field: 'imageId', message: 'This picture was not kept; choose it again.' }])
+    if ((await tables.images.count({ where: { id: artwork.imageId }, transaction })) === 0)
+      throw new FieldError([{ field: 'imageId', message: 'This picture was not kept; choose it again.' }])
     await tables.artworks.upsert({ jobId, artwork, at }, { transaction })
   })
 }

@@ -6,7 +6,9 @@ import { FieldError, NotFoundError } from './errors'
 import { readRows } from './readRows'
 import { freeSlug } from './slug'
 
-export const newBathSchema = bathCardSchema.omit({ id: true, madeAt: true, endedAt: true, uses: true }).extend(bathInput.shape)
+export const newBathSchema = bathCardSchema
+  .omit({ id: true, madeAt: true, endedAt: true, uses: true })
+  .extend(bathInput.shape)
 export type NewBath = z.infer<typeof newBathSchema>
 export type NewBathUse = z.infer<typeof bathUseSchema>
 
@@ -14,14 +16,21 @@ export type NewBathUse = z.infer<typeof bathUseSchema>
 export async function makeBathCard(input: NewBath, at: string): Promise<string> {
   const bath = newBathSchema.parse(input)
   return write(async (tables, transaction) => {
-    const id = await freeSlug(bath.name, async (slug) => (await tables.baths.count({ where: { id: slug }, transaction })) > 0)
+    const id = await freeSlug(
+      bath.name,
+      async (slug) => (await tables.baths.count({ where: { id: slug }, transaction })) > 0,
+    )
     await tables.baths.create({ ...bath, id, madeAt: at, endedAt: null }, { transaction })
     return id
   })
 }
 
 /** Records a plate bitten in a bath; a bath that was ended takes none. */
-export async function recordBathUse(bathId: string, input: Omit<NewBathUse, 'at'>, at: string): Promise<void> {
+export async function recordBathUse(
+  bathId: string,
+  input: Omit<NewBathUse, 'at'>,
+  at: string,
+): Promise<void> {
   const use = bathUseSchema.parse({ ...input, at })
   await write(async (tables, transaction) => {
     const [bath] = await readRows(tables.baths, { where: { id: bathId }, transaction })
@@ -34,7 +43,10 @@ export async function recordBathUse(bathId: string, input: Omit<NewBathUse, 'at'
 /** Ends a bath: it is spent and set aside to be handed in. */
 export async function endBath(bathId: string, at: string): Promise<void> {
   await write(async (tables, transaction) => {
-    const [changed] = await tables.baths.update({ endedAt: at }, { where: { id: bathId, endedAt: null as never }, transaction })
+    const [changed] = await tables.baths.update(
+      { endedAt: at },
+      { where: { id: bathId, endedAt: null as never }, transaction },
+    )
     if (changed === 0) throw new NotFoundError('This bath')
   })
 }
@@ -42,6 +54,14 @@ export async function endBath(bathId: string, at: string): Promise<void> {
 /** Every bath with its uses, newest first. */
 export async function loadBaths(): Promise<BathCard[]> {
   const { tables } = await openDatabase()
-  const [baths, uses] = await Promise.all([readRows(tables.baths, { order: [['madeAt', 'DESC']] }), readRows(tables.bath_uses, { order: ['id'] })])
-  return baths.map((bath) => bathCardSchema.parse({ ...bath, uses: uses.filter(({ bathId }) => bathId === bath.id).map(({ id: _, bathId: __, ...use }) => use) }))
+  const [baths, uses] = await Promise.all([
+    readRows(tables.baths, { order: [['madeAt', 'DESC']] }),
+    readRows(tables.bath_uses, { order: ['id'] }),
+  ])
+  return baths.map((bath) =>
+    bathCardSchema.parse({
+      ...bath,
+      uses: uses.filter(({ bathId }) => bathId === bath.id).map(({ id: _, bathId: __, ...use }) => use),
+    }),
+  )
 }

@@ -17,7 +17,10 @@ export interface KeptStrip {
 export async function keepStrip(name: string, input: BiteStrip, at: string): Promise<string> {
   const strip = biteStripSchema.parse(input)
   return write(async (tables, transaction) => {
-    const id = await freeSlug(label.parse(name), async (slug) => (await tables.bite_strips.count({ where: { id: slug }, transaction })) > 0)
+    const id = await freeSlug(
+      label.parse(name),
+      async (slug) => (await tables.bite_strips.count({ where: { id: slug }, transaction })) > 0,
+    )
     await tables.bite_strips.create({ id, name: label.parse(name), strip, at }, { transaction })
     return id
   })
@@ -26,14 +29,24 @@ export async function keepStrip(name: string, input: BiteStrip, at: string): Pro
 /** The workshop's test strips, newest first. */
 export async function loadStrips(): Promise<KeptStrip[]> {
   const { tables } = await openDatabase()
-  return (await readRows(tables.bite_strips, { order: [['at', 'DESC']] })).map(({ id, name, strip }) => ({ id, name, strip: biteStripSchema.parse(strip) }))
+  return (await readRows(tables.bite_strips, { order: [['at', 'DESC']] })).map(({ id, name, strip }) => ({
+    id,
+    name,
+    strip: biteStripSchema.parse(strip),
+  }))
 }
 
 /** Keeps the bite planned for a job's plate. */
-export async function keepBitePlan(jobId: string, stripId: string, input: BitePlan, at: string): Promise<void> {
+export async function keepBitePlan(
+  jobId: string,
+  stripId: string,
+  input: BitePlan,
+  at: string,
+): Promise<void> {
   const plan = bitePlanSchema.parse(input)
   await write(async (tables, transaction) => {
-    if ((await tables.bite_strips.count({ where: { id: stripId }, transaction })) === 0) throw new NotFoundError('This test strip')
+    if ((await tables.bite_strips.count({ where: { id: stripId }, transaction })) === 0)
+      throw new NotFoundError('This test strip')
     await tables.bite_plans.upsert({ jobId, stripId, plan, at }, { transaction })
   })
 }

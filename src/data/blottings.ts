@@ -7,7 +7,8 @@ import { readRows } from './readRows'
 export async function keepBlotting(input: Blotting, at: string): Promise<void> {
   const blotting = blottingSchema.parse(input)
   await write(async (tables, transaction) => {
-    if ((await tables.papers.count({ where: { id: blotting.paperId }, transaction })) === 0) throw new NotFoundError('This paper')
+    if ((await tables.papers.count({ where: { id: blotting.paperId }, transaction })) === 0)
+      throw new NotFoundError('This paper')
     await tables.blottings.create({ ...blotting, at }, { transaction })
   })
 }
@@ -15,5 +16,7 @@ export async function keepBlotting(input: Blotting, at: string): Promise<void> {
 /** Every blotting, oldest first. */
 export async function loadBlottings(): Promise<Blotting[]> {
   const { tables } = await openDatabase()
-  return (await readRows(tables.blottings, { order: ['id'] })).map(({ id: _, at: __, ...blotting }) => blottingSchema.parse(blotting))
+  return (await readRows(tables.blottings, { order: ['id'] })).map(({ id: _, at: __, ...blotting }) =>
+    blottingSchema.parse(blotting),
+  )
 }

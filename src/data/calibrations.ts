@@ -7,7 +7,10 @@ import { readRows } from './readRows'
 /** Keeps what the workshop measured of its oil and plates, beside what it had before. */
 export async function keepCalibration(input: InkCalibration, at: string): Promise<void> {
   const calibration = inkCalibrationSchema.parse(input)
-  await write(async (tables, transaction) => void (await tables.calibrations.create({ at, calibration }, { transaction })))
+  await write(
+    async (tables, transaction) =>
+      void (await tables.calibrations.create({ at, calibration }, { transaction })),
+  )
 }
 
 /** The workshop's own values, or those from memory while it has none. */
@@ -18,13 +21,26 @@ export async function loadCalibration(): Promise<InkCalibration> {
 }
 
 /** Keeps what a weighed pot lost in a number of pulls of a job. */
-export async function keepInkWeighing(jobId: string, input: PotWeighing, by: string, at: string): Promise<void> {
+export async function keepInkWeighing(
+  jobId: string,
+  input: PotWeighing,
+  by: string,
+  at: string,
+): Promise<void> {
   const weighing = potWeighingSchema.parse(input)
-  await write(async (tables, transaction) => void (await tables.ink_weighings.create({ jobId, ...weighing, at, by: label.parse(by) }, { transaction })))
+  await write(
+    async (tables, transaction) =>
+      void (await tables.ink_weighings.create(
+        { jobId, ...weighing, at, by: label.parse(by) },
+        { transaction },
+      )),
+  )
 }
 
 /** What was weighed of a job's ink, oldest first. */
 export async function loadInkWeighings(jobId: string): Promise<PotWeighing[]> {
   const { tables } = await openDatabase()
-  return (await readRows(tables.ink_weighings, { where: { jobId }, order: ['id'] })).map(({ grams, pulls }) => ({ grams, pulls }))
+  return (await readRows(tables.ink_weighings, { where: { jobId }, order: ['id'] })).map(
+    ({ grams, pulls }) => ({ grams, pulls }),
+  )
 }

@@ -18,7 +18,12 @@ export interface JobChange {
  * @returns the job's revision after the change
  * @throws NotFoundError, ConflictError, and what `act` throws; nothing is written then
  */
-export async function changeJob(jobId: string, revision: number, act: (change: JobChange) => Promise<void>, isDone?: (change: JobChange) => Promise<boolean>): Promise<number> {
+export async function changeJob(
+  jobId: string,
+  revision: number,
+  act: (change: JobChange) => Promise<void>,
+  isDone?: (change: JobChange) => Promise<boolean>,
+): Promise<number> {
   return write(async (tables, transaction) => {
     const job = (await tables.jobs.findByPk(jobId, { transaction }))?.get({ plain: true })
     if (!job) throw new NotFoundError('This job')

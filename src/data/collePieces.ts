@@ -1,4 +1,9 @@
-import { colleSettingSchema, colleTemplate, NothingLeftError, type ColleSetting } from '@/core/register/chineColle'
+import {
+  colleSettingSchema,
+  colleTemplate,
+  NothingLeftError,
+  type ColleSetting,
+} from '@/core/register/chineColle'
 import { openDatabase, write } from './database'
 import { FieldError } from './errors'
 import { readRows } from './readRows'
@@ -9,7 +14,8 @@ export async function keepCollePiece(jobId: string, input: ColleSetting, at: str
   try {
     colleTemplate(setting)
   } catch (error) {
-    if (error instanceof NothingLeftError) throw new FieldError([{ field: 'allowanceMm', message: `${error.message}.` }])
+    if (error instanceof NothingLeftError)
+      throw new FieldError([{ field: 'allowanceMm', message: `${error.message}.` }])
     throw error
   }
   await write(async (tables, transaction) => {
@@ -20,5 +26,7 @@ export async function keepCollePiece(jobId: string, input: ColleSetting, at: str
 /** The pieces of a job, by name. */
 export async function loadCollePieces(jobId: string): Promise<ColleSetting[]> {
   const { tables } = await openDatabase()
-  return (await readRows(tables.colle_pieces, { where: { jobId }, order: ['name'] })).map(({ setting }) => colleSettingSchema.parse(setting))
+  return (await readRows(tables.colle_pieces, { where: { jobId }, order: ['name'] })).map(({ setting }) =>
+    colleSettingSchema.parse(setting),
+  )
 }

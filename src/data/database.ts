@@ -19,7 +19,10 @@ interface Held {
 }
 
 /** The framework bundles a module several times; the connection is one for the whole process, so it hangs on the process. */
-const process_ = globalThis as typeof globalThis & { typothesisDatabase?: Held; typothesisWrites?: Promise<unknown> }
+const process_ = globalThis as typeof globalThis & {
+  typothesisDatabase?: Held
+  typothesisWrites?: Promise<unknown>
+}
 
 async function open(file: string): Promise<Database> {
   mkdirSync(path.dirname(file), { recursive: true })
@@ -30,7 +33,13 @@ async function open(file: string): Promise<Database> {
   const umzug = new Umzug({
     migrations: MIGRATIONS.map((migration, i) => {
       const known = new Set(Object.keys(sumOfColumns(MIGRATIONS.slice(0, i))))
-      return { name: migration.name, up: () => sequelize.transaction((transaction) => layDown(migration, known, sequelize.getQueryInterface(), transaction)) }
+      return {
+        name: migration.name,
+        up: () =>
+          sequelize.transaction((transaction) =>
+            layDown(migration, known, sequelize.getQueryInterface(), transaction),
+          ),
+      }
     }),
     storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
     logger: undefined,
@@ -59,7 +68,9 @@ export async function closeDatabase(): Promise<void> {
  */
 export async function write<T>(act: (tables: Tables, transaction: Transaction) => Promise<T>): Promise<T> {
   const { sequelize, tables } = await openDatabase()
-  const turn = (process_.typothesisWrites ?? Promise.resolve()).then(() => sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, (transaction) => act(tables, transaction)))
+  const turn = (process_.typothesisWrites ?? Promise.resolve()).then(() =>
+    sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, (transaction) => act(tables, transaction)),
+  )
   process_.typothesisWrites = turn.catch(() => undefined)
   return turn
 }

@@ -15,7 +15,9 @@ export class FieldError extends Error {
 /** The job was changed elsewhere since this window read it. Nothing was written. */
 export class ConflictError extends Error {
   constructor() {
-    super('This job was changed in another window since it was opened here. Nothing was overwritten: reload it, then make the change again.')
+    super(
+      'This job was changed in another window since it was opened here. Nothing was overwritten: reload it, then make the change again.',
+    )
     this.name = 'ConflictError'
   }
 }

@@ -7,7 +7,8 @@ import { readRows } from './readRows'
 export async function keepGrowthMarks(input: GrowthMarks, at: string): Promise<void> {
   const marks = growthMarksSchema.parse(input)
   await write(async (tables, transaction) => {
-    if ((await tables.papers.count({ where: { id: marks.paperId }, transaction })) === 0) throw new NotFoundError('This paper')
+    if ((await tables.papers.count({ where: { id: marks.paperId }, transaction })) === 0)
+      throw new NotFoundError('This paper')
     await tables.growth_marks.create({ ...marks, at }, { transaction })
   })
 }
@@ -15,5 +16,7 @@ export async function keepGrowthMarks(input: GrowthMarks, at: string): Promise<v
 /** Every pair of marks, oldest first. */
 export async function loadGrowthMarks(): Promise<GrowthMarks[]> {
   const { tables } = await openDatabase()
-  return (await readRows(tables.growth_marks, { order: ['id'] })).map(({ id: _, at: __, ...marks }) => growthMarksSchema.parse(marks))
+  return (await readRows(tables.growth_marks, { order: ['id'] })).map(({ id: _, at: __, ...marks }) =>
+    growthMarksSchema.parse(marks),
+  )
 }

@@ -44,9 +44,16 @@ async function sniff(bytes: Buffer): Promise<{ format: string; widthPx: number; 
   const unreadable = 'This is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read.'
   const seen = await readMetadata(bytes).catch(() => refuse(unreadable))
   if (!seen.format || !FORMATS.has(seen.format) || !seen.width || !seen.height) return refuse(unreadable)
-  if (seen.width * seen.height > MOST_PIXELS) return refuse(`The picture has ${Math.round((seen.width * seen.height) / 1e6)} million pixels; at most ${MOST_PIXELS / 1e6} million are taken. Save it smaller and choose it again.`)
+  if (seen.width * seen.height > MOST_PIXELS)
+    return refuse(
+      `The picture has ${Math.round((seen.width * seen.height) / 1e6)} million pixels; at most ${MOST_PIXELS / 1e6} million are taken. Save it smaller and choose it again.`,
+    )
   const turned = (seen.orientation ?? 1) >= 5
-  return { format: seen.format, widthPx: turned ? seen.height : seen.width, heightPx: turned ? seen.width : seen.height }
+  return {
+    format: seen.format,
+    widthPx: turned ? seen.height : seen.width,
+    heightPx: turned ? seen.width : seen.height,
+  }
 }
 
 const pictureFolder = (id: string) => path.join(dataFolder(), 'pictures', id)
@@ -58,25 +65,42 @@ const pictureFolder = (id: string) => path.join(dataFolder(), 'pictures', id)
  * @throws FieldError when it is no picture, too large, or damaged; nothing is kept then
  */
 export async function keepPicture(bytes: Buffer, name: string, at: string): Promise<string> {
-  if (bytes.length > LARGEST_PICTURE_BYTES) refuse('The file is too large; at most 120 MB are taken. Save it smaller and choose it again.')
+  if (bytes.length > LARGEST_PICTURE_BYTES)
+    refuse('The file is too large; at most 120 MB are taken. Save it smaller and choose it again.')
   const { format, widthPx, heightPx } = await sniff(bytes)
   const id = createHash('sha256').update(bytes).digest('hex').slice(0, 32)
   const { tables } = await openDatabase()
   if ((await tables.images.count({ where: { id } })) > 0) return id
   const sizes = await Promise.all(
     Object.entries(PICTURE_SIZES).map(async ([size, side]) => {
-      const data = await sharp(bytes, { limitInputPixels: MOST_PIXELS }).rotate().resize(side, side, { fit: 'inside', withoutEnlargement: true }).webp({ quality: 88 }).toBuffer()
+      const data = await sharp(bytes, { limitInputPixels: MOST_PIXELS })
+        .rotate()
+        .resize(side, side, { fit: 'inside', withoutEnlargement: true })
+        .webp({ quality: 88 })
+        .toBuffer()
       return [`${size}.webp`, data] as const
     }),
   ).catch(() => refuse('This is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read.'))
   // Files first, under a name of their own, the row last: a cut in between leaves no row without its files.
   const waiting = `${pictureFolder(id)}.${process.pid}.part`
   await mkdir(waiting, { recursive: true })
-  for (const [file, data] of [[`original.${format}`, bytes] as const, ...sizes]) await writeDown(path.join(waiting, file), data)
+  for (const [file, data] of [[`original.${format}`, bytes] as const, ...sizes])
+    await writeDown(path.join(waiting, file), data)
   await rm(pictureFolder(id), { recursive: true, force: true })
   await rename(waiting, pictureFolder(id))
   await write(async (all, transaction) => {
-    await all.images.upsert({ id, name: label.catch('picture').parse(path.basename(name).slice(0, 120)), format, widthPx, heightPx, bytes: bytes.length, keptAt: at }, { transaction })
+    await all.images.upsert(
+      {
+        id,
+        name: label.catch('picture').parse(path.basename(name).slice(0, 120)),
+        format,
+        widthPx,
+        heightPx,
+        bytes: bytes.length,
+        keptAt: at,
+      },
+      { transaction },
+    )
   })
   return id
 }
@@ -97,7 +121,9 @@ export async function originalFile(id: string): Promise<string> {
 }
 
 /** Sizes of kept pictures, turned the right way up. */
-export async function pictureDetails(ids: readonly string[]): Promise<Pick<ImageRow, 'id' | 'widthPx' | 'heightPx'>[]> {
+export async function pictureDetails(
+  ids: readonly string[],
+): Promise<Pick<ImageRow, 'id' | 'widthPx' | 'heightPx'>[]> {
   if (ids.length === 0) return []
   const { tables } = await openDatabase()
   return readRows(tables.images, { where: { id: [...ids] }, attributes: ['id', 'widthPx', 'heightPx'] })

@@ -19,7 +19,10 @@ export async function addInks(input: readonly NewInk[]): Promise<string[]> {
   return write(async (tables, transaction) => {
     const ids: string[] = []
     for (const ink of inks) {
-      const id = await freeSlug(ink.name, async (slug) => (await tables.inks.count({ where: { id: slug }, transaction })) > 0)
+      const id = await freeSlug(
+        ink.name,
+        async (slug) => (await tables.inks.count({ where: { id: slug }, transaction })) > 0,
+      )
       await tables.inks.create({ ...ink, id }, { transaction })
       ids.push(id)
     }
@@ -28,7 +31,11 @@ export async function addInks(input: readonly NewInk[]): Promise<string[]> {
 }
 
 /** Keeps what is known of a tube; a weighing is stamped with its moment. */
-export async function keepTube(inkId: string, input: Omit<z.infer<typeof tubeSchema>, 'weighedAt'>, at: string): Promise<void> {
+export async function keepTube(
+  inkId: string,
+  input: Omit<z.infer<typeof tubeSchema>, 'weighedAt'>,
+  at: string,
+): Promise<void> {
   const tube = tubeSchema.parse({ ...input, weighedAt: input.gramsLeft === null ? null : at })
   await write(async (tables, transaction) => {
     const [changed] = await tables.inks.update(tube, { where: { id: inkId }, transaction })
@@ -39,11 +46,16 @@ export async function keepTube(inkId: string, input: Omit<z.infer<typeof tubeSch
 /** The inks of the shelf, in the order they came in. */
 export async function loadInks(): Promise<StoreInk[]> {
   const { sequelize, tables } = await openDatabase()
-  const [inks, batches] = await Promise.all([readRows(tables.inks, { order: sequelize.literal('rowid') }), readRows(tables.batches, {})])
+  const [inks, batches] = await Promise.all([
+    readRows(tables.inks, { order: sequelize.literal('rowid') }),
+    readRows(tables.batches, {}),
+  ])
   return inks.map((row) => {
     const ink = shelfInkSchema.parse(row)
     const { gramsLeft, weighedAt } = ink
-    const used = batches.filter(({ madeAt }) => weighedAt !== null && madeAt > weighedAt).flatMap(batchContents)
+    const used = batches
+      .filter(({ madeAt }) => weighedAt !== null && madeAt > weighedAt)
+      .flatMap(batchContents)
     const taken = used.filter(({ inkId }) => inkId === ink.id).reduce((sum, { grams }) => sum + grams, 0)
     return { ...ink, gramsNow: gramsLeft === null ? null : Math.max(0, gramsLeft - taken) }
   })

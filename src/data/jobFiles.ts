@@ -14,15 +14,65 @@ import { loadZoneMaps } from './zoneMaps'
 
 /** A job as one document that another workshop can take in: everything but the pictures. */
 export async function exportJob(slug: string, at: string): Promise<JobFile> {
-  const [{ id, title, artist, editionSize, createdAt, openRun, variation, credits, runs, sheetMarks, signing, plateStates, pulls, bats, prints, dryings }, store] = await Promise.all([loadJob(slug), loadStore()])
-  const [zoneMaps, makings, spots, facings, collePieces, misfits, unlocks, custody] = await Promise.all([loadZoneMaps(id), loadMakings(id), loadWatchSpots(id), loadFacings(id), loadCollePieces(id), loadMisfits(id), loadUnlocks(id), loadCustody(id)])
-  const mixes = [...runs.flatMap(({ bench }) => bench.ink ?? []), ...pulls.map(({ settings }) => settings.ink), ...bats.flatMap((bat) => bat.runs.map(({ settings }) => settings.ink))]
+  const [
+    {
+      id,
+      title,
+      artist,
+      editionSize,
+      createdAt,
+      openRun,
+      variation,
+      credits,
+      runs,
+      sheetMarks,
+      signing,
+      plateStates,
+      pulls,
+      bats,
+      prints,
+      dryings,
+    },
+    store,
+  ] = await Promise.all([loadJob(slug), loadStore()])
+  const [zoneMaps, makings, spots, facings, collePieces, misfits, unlocks, custody] = await Promise.all([
+    loadZoneMaps(id),
+    loadMakings(id),
+    loadWatchSpots(id),
+    loadFacings(id),
+    loadCollePieces(id),
+    loadMisfits(id),
+    loadUnlocks(id),
+    loadCustody(id),
+  ])
+  const mixes = [
+    ...runs.flatMap(({ bench }) => bench.ink ?? []),
+    ...pulls.map(({ settings }) => settings.ink),
+    ...bats.flatMap((bat) => bat.runs.map(({ settings }) => settings.ink)),
+  ]
   const used = new Set(mixes.flatMap(({ parts }) => parts.map(({ inkId }) => inkId)))
   return {
-    format: 'typothesis-job', version: JOB_FILE_VERSION, exportedAt: at, job: { title, artist, editionSize, createdAt, openRun, variation, credits },
-    runs, plateStates: plateStates.map(({ state, note, openedAt }) => ({ state, note, openedAt })), pulls, bats, prints, dryings,
+    format: 'typothesis-job',
+    version: JOB_FILE_VERSION,
+    exportedAt: at,
+    job: { title, artist, editionSize, createdAt, openRun, variation, credits },
+    runs,
+    plateStates: plateStates.map(({ state, note, openedAt }) => ({ state, note, openedAt })),
+    pulls,
+    bats,
+    prints,
+    dryings,
     inks: store.inks.filter(({ id }) => used.has(id)).map(({ gramsNow: _, ...ink }) => ink),
-    zoneMaps, makings, watchSpots: spots.map(({ id: _, ...spot }) => spot), facings, collePieces, misfits, unlocks, custody, sheetMarks, signing,
+    zoneMaps,
+    makings,
+    watchSpots: spots.map(({ id: _, ...spot }) => spot),
+    facings,
+    collePieces,
+    misfits,
+    unlocks,
+    custody,
+    sheetMarks,
+    signing,
   }
 }
 
@@ -39,29 +89,63 @@ export async function importJob(document: unknown): Promise<string> {
     const { id: jobId, slug } = await insertJob({ tables, transaction }, job, createdAt)
     const options = { transaction }
     const ofJob = <Row extends object>(rows: readonly Row[]) => rows.map((row) => ({ ...row, jobId }))
-    const placed = <Row extends object>(rows: readonly Row[]) => rows.map((row, i) => ({ ...row, jobId, place: i + 1 }))
+    const placed = <Row extends object>(rows: readonly Row[]) =>
+      rows.map((row, i) => ({ ...row, jobId, place: i + 1 }))
     await tables.inks.bulkCreate(file.inks, { transaction, ignoreDuplicates: true })
     await tables.runs.bulkCreate(ofJob(file.runs), options)
-    await tables.plate_states.bulkCreate(ofJob(file.plateStates).map((state) => ({ ...state, imageId: null })), options)
+    await tables.plate_states.bulkCreate(
+      ofJob(file.plateStates).map((state) => ({ ...state, imageId: null })),
+      options,
+    )
     await tables.pulls.bulkCreate(placed(file.pulls.map(({ events: _, ...pull }) => pull)), options)
-    await tables.pull_events.bulkCreate(ofJob(file.pulls.flatMap(({ id, events }) => events.map(({ event, at, by, why }) => ({ pullId: id, subject: eventSubject(event), event, at, by, why })))), options)
+    await tables.pull_events.bulkCreate(
+      ofJob(
+        file.pulls.flatMap(({ id, events }) =>
+          events.map(({ event, at, by, why }) => ({
+            pullId: id,
+            subject: eventSubject(event),
+            event,
+            at,
+            by,
+            why,
+          })),
+        ),
+      ),
+      options,
+    )
     await tables.bats.bulkCreate(ofJob(file.bats), options)
     await tables.prints.bulkCreate(placed(file.prints), options)
     await tables.dryings.bulkCreate(ofJob(file.dryings), options)
     await tables.zone_maps.bulkCreate(ofJob(file.zoneMaps), options)
-    await tables.watch_spots.bulkCreate(ofJob(file.watchSpots).map(({ at: [xMm, yMm], ...spot }) => ({ ...spot, xMm, yMm })), options)
+    await tables.watch_spots.bulkCreate(
+      ofJob(file.watchSpots).map(({ at: [xMm, yMm], ...spot }) => ({ ...spot, xMm, yMm })),
+      options,
+    )
     await tables.facings.bulkCreate(ofJob(file.facings), options)
-    await tables.colle_pieces.bulkCreate(ofJob(file.collePieces.map((setting) => ({ name: setting.name, setting, at: file.exportedAt }))), options)
+    await tables.colle_pieces.bulkCreate(
+      ofJob(file.collePieces.map((setting) => ({ name: setting.name, setting, at: file.exportedAt }))),
+      options,
+    )
     await tables.misfits.bulkCreate(ofJob(file.misfits), options)
     await tables.unlocks.bulkCreate(ofJob(file.unlocks), options)
     await tables.custody.bulkCreate(ofJob(file.custody), options)
     await tables.sheet_marks.bulkCreate(ofJob(file.sheetMarks), options)
-    await tables.sortings.create({ jobId, numbering: { ...file.signing, sorted: file.prints.map(({ pullId, kind }) => ({ pullId, kind })) }, at: file.exportedAt }, options)
+    await tables.sortings.create(
+      {
+        jobId,
+        numbering: { ...file.signing, sorted: file.prints.map(({ pullId, kind }) => ({ pullId, kind })) },
+        at: file.exportedAt,
+      },
+      options,
+    )
     for (const { id, procedure, startedAt, by, events } of file.makings) {
       // Ids are of the device that began the making; here the job is another one.
       const makingId = createHash('sha256').update(`${jobId} ${id}`).digest('hex').slice(0, 32)
       await tables.makings.create({ id: makingId, jobId, procedure, startedAt, by }, options)
-      await tables.making_events.bulkCreate(events.map(({ at, by: who, ...event }) => ({ makingId, event, at, by: who })), options)
+      await tables.making_events.bulkCreate(
+        events.map(({ at, by: who, ...event }) => ({ makingId, event, at, by: who })),
+        options,
+      )
     }
     return slug
   })

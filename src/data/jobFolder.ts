@@ -19,27 +19,51 @@ async function picturesOf(slug: string, file: JobFile): Promise<string[]> {
   const { tables } = await openDatabase()
   const { id, plateStates } = await loadJob(slug)
   const [artwork] = await readRows(tables.artworks, { where: { jobId: id } })
-  const ofProofs = file.pulls.flatMap(({ events }) => events.flatMap(({ event }) => (event.kind === 'verdict' && event.imageId ? [event.imageId] : event.kind === 'scan' ? [event.scan.imageId] : [])))
-  return [...new Set([...plateStates.flatMap(({ imageId }) => (imageId ? [imageId] : [])), ...ofProofs, ...(artwork ? [artwork.artwork.imageId] : [])])]
+  const ofProofs = file.pulls.flatMap(({ events }) =>
+    events.flatMap(({ event }) =>
+      event.kind === 'verdict' && event.imageId
+        ? [event.imageId]
+        : event.kind === 'scan'
+          ? [event.scan.imageId]
+          : [],
+    ),
+  )
+  return [
+    ...new Set([
+      ...plateStates.flatMap(({ imageId }) => (imageId ? [imageId] : [])),
+      ...ofProofs,
+      ...(artwork ? [artwork.artwork.imageId] : []),
+    ]),
+  ]
 }
 
 /** A job as one folder, zipped: its file, its pictures as they came in, and what else is handed in. @param beside further files by name */
-export async function packJob(slug: string, beside: Record<string, string | Uint8Array>, at: string): Promise<Uint8Array> {
+export async function packJob(
+  slug: string,
+  beside: Record<string, string | Uint8Array>,
+  at: string,
+): Promise<Uint8Array> {
   const file = await exportJob(slug, at)
   const zip = new JSZip()
   const states = (await loadJob(slug)).plateStates.map(({ state, imageId }) => ({ state, imageId }))
   zip.file(JOB_FILE, JSON.stringify(file, null, 1))
   zip.file('plate-pictures.json', JSON.stringify(states))
-  for (const id of await picturesOf(slug, file)) zip.file(`${PICTURES}${id}`, await readFile(await originalFile(id)))
+  for (const id of await picturesOf(slug, file))
+    zip.file(`${PICTURES}${id}`, await readFile(await originalFile(id)))
   for (const [name, content] of Object.entries(beside)) zip.file(name, content)
   return zip.generateAsync({ type: 'uint8array', compression: 'DEFLATE' })
 }
 
-const notAFolder = () => new FieldError([{ field: 'file', message: 'This is no job folder: choose a zip that was saved as “Job folder”.' }])
+const notAFolder = () =>
+  new FieldError([
+    { field: 'file', message: 'This is no job folder: choose a zip that was saved as “Job folder”.' },
+  ])
 
 /** Takes a zipped job folder in as a new job with its pictures. @returns the address of the new job */
 export async function unpackJob(bytes: Uint8Array, at: string): Promise<string> {
-  const zip = await JSZip.loadAsync(bytes).catch(() => { throw notAFolder() })
+  const zip = await JSZip.loadAsync(bytes).catch(() => {
+    throw notAFolder()
+  })
   const job = zip.file(JOB_FILE)
   if (!job) throw notAFolder()
   let unpacked = 0
@@ -70,7 +94,13 @@ export async function unpackJob(bytes: Uint8Array, at: string): Promise<string> 
     throw notAFolder()
   }
   const slug = await importJob(document)
-  for (const entry of Object.values(zip.files)) if (!entry.dir && entry.name.startsWith(PICTURES)) await keepPicture(Buffer.from(await read(entry, LARGEST_PICTURE_BYTES)), entry.name.slice(PICTURES.length), at)
+  for (const entry of Object.values(zip.files))
+    if (!entry.dir && entry.name.startsWith(PICTURES))
+      await keepPicture(
+        Buffer.from(await read(entry, LARGEST_PICTURE_BYTES)),
+        entry.name.slice(PICTURES.length),
+        at,
+      )
   const states = zip.file('plate-pictures.json')
   if (states) await hangPictures(slug, JSON.parse(Buffer.from(await read(states, 1048576)).toString('utf8')))
   return slug
@@ -84,7 +114,10 @@ async function hangPictures(slug: string, said: unknown): Promise<void> {
     for (const one of said as { state?: unknown; imageId?: unknown }[]) {
       if (typeof one.state !== 'number' || typeof one.imageId !== 'string') continue
       if ((await tables.images.count({ where: { id: one.imageId }, transaction })) === 0) continue
-      await tables.plate_states.update({ imageId: one.imageId }, { where: { jobId: id, state: one.state }, transaction })
+      await tables.plate_states.update(
+        { imageId: one.imageId },
+        { where: { jobId: id, state: one.state }, transaction },
+      )
     }
   })
 }

@@ -1,7 +1,17 @@
 import type { z } from 'zod'
 import { keptEventSchema } from '@/core/edition/pull'
 import { runSchema, sheetMarkSchema, type Run, type SheetMark } from '@/core/edition/runs'
-import { batSchema, dryingSchema, filedPullSchema, plateStateSchema, printSchema, type Bat, type Drying, type FiledPull, type Print } from '@/core/record/jobFile'
+import {
+  batSchema,
+  dryingSchema,
+  filedPullSchema,
+  plateStateSchema,
+  printSchema,
+  type Bat,
+  type Drying,
+  type FiledPull,
+  type Print,
+} from '@/core/record/jobFile'
 import type { Transaction } from 'sequelize'
 import type { Signing } from '@/core/dry/numbering'
 import { creditsSchema } from '@/core/record/credits'
@@ -35,7 +45,11 @@ function eventsByPull(rows: readonly PullEventRow[]): Map<string, unknown[]> {
 }
 
 /** Reads the whole record of a job; every document is read with the core's schemas, so that nothing unknown gets further. */
-export async function readJobRecord(job: JobRow, tables: Tables, transaction?: Transaction): Promise<JobRecord> {
+export async function readJobRecord(
+  job: JobRow,
+  tables: Tables,
+  transaction?: Transaction,
+): Promise<JobRecord> {
   const all = { where: { jobId: job.id }, transaction }
   const [runs, marks, signing, states, pulls, events, bats, prints, dryings] = await Promise.all([
     readRows(tables.runs, { ...all, order: ['position'] }),
@@ -55,8 +69,13 @@ export async function readJobRecord(job: JobRow, tables: Tables, transaction?: T
     signing,
     runs: runs.map(({ jobId: _, ...run }) => runSchema.parse(run)),
     sheetMarks: marks.map(({ jobId: _, id: __, ...mark }) => sheetMarkSchema.parse(mark)),
-    plateStates: states.map(({ jobId: _, imageId, ...state }) => ({ ...plateStateSchema.parse(state), imageId })),
-    pulls: pulls.map(({ jobId: _, place: __, ...pull }) => filedPullSchema.parse({ ...pull, events: said.get(pull.id) ?? [] })),
+    plateStates: states.map(({ jobId: _, imageId, ...state }) => ({
+      ...plateStateSchema.parse(state),
+      imageId,
+    })),
+    pulls: pulls.map(({ jobId: _, place: __, ...pull }) =>
+      filedPullSchema.parse({ ...pull, events: said.get(pull.id) ?? [] }),
+    ),
     bats: bats.map(({ jobId: _, ...bat }) => batSchema.parse(bat)),
     prints: prints.map(({ jobId: _, place: __, ...print }) => printSchema.parse(print)),
     dryings: dryings.map(({ jobId: _, id: __, ...drying }) => dryingSchema.parse(drying)),

@@ -2,7 +2,13 @@ import { createHash } from 'node:crypto'
 import { QueryTypes } from 'sequelize'
 import { z } from 'zod'
 import { runWishSchema } from '@/core/edition/runs'
-import { checkBench, EMPTY_BENCH, STATION_SETTINGS, type Bench, type SettingStation } from '@/core/prove/settings'
+import {
+  checkBench,
+  EMPTY_BENCH,
+  STATION_SETTINGS,
+  type Bench,
+  type SettingStation,
+} from '@/core/prove/settings'
 import { finite, label } from '@/core/units/schemas'
 import { benchOf, changeJob, setBench, type JobChange } from './changeJob'
 import { openDatabase, write } from './database'
@@ -13,7 +19,10 @@ import { readRows } from './readRows'
 import { freeSlug } from './slug'
 import type { JobRow } from './tables'
 
-const editionSize = finite.int({ error: 'must be a whole number' }).min(1, { error: 'must be 1 or more' }).max(5000, { error: 'must be at most 5000' })
+const editionSize = finite
+  .int({ error: 'must be a whole number' })
+  .min(1, { error: 'must be 1 or more' })
+  .max(5000, { error: 'must be at most 5000' })
 
 /** What a job is begun with. */
 export const newJobSchema = z.strictObject({ title: label, artist: label, editionSize })
@@ -33,10 +42,26 @@ export interface JobSummary extends JobRow {
 }
 
 /** Makes the rows of a new job; the id follows from address and moment, so that the sample is the same every time. */
-export async function insertJob({ tables, transaction }: Omit<JobChange, 'job'>, job: NewJob & Partial<Pick<JobRow, 'openRun' | 'variation' | 'credits'>>, at: string): Promise<JobRow> {
-  const slug = await freeSlug(job.title, async (candidate) => (await tables.jobs.count({ where: { slug: candidate }, transaction })) > 0)
+export async function insertJob(
+  { tables, transaction }: Omit<JobChange, 'job'>,
+  job: NewJob & Partial<Pick<JobRow, 'openRun' | 'variation' | 'credits'>>,
+  at: string,
+): Promise<JobRow> {
+  const slug = await freeSlug(
+    job.title,
+    async (candidate) => (await tables.jobs.count({ where: { slug: candidate }, transaction })) > 0,
+  )
   const id = createHash('sha256').update(`${slug} ${at}`).digest('hex').slice(0, 32)
-  const row: JobRow = { id, slug, openRun: 0, variation: 'alike', credits: [], ...job, revision: 0, createdAt: at }
+  const row: JobRow = {
+    id,
+    slug,
+    openRun: 0,
+    variation: 'alike',
+    credits: [],
+    ...job,
+    revision: 0,
+    createdAt: at,
+  }
   await tables.jobs.create(row, { transaction })
   return row
 }
@@ -46,7 +71,10 @@ export async function createJob(input: NewJob, at: string): Promise<{ id: string
   const job = newJobSchema.parse(input)
   return write(async (tables, transaction) => {
     const { id, slug } = await insertJob({ tables, transaction }, job, at)
-    await tables.runs.create({ jobId: id, position: 0, ...runWishSchema.parse({ name: FIRST_RUN }), bench: EMPTY_BENCH }, { transaction })
+    await tables.runs.create(
+      { jobId: id, position: 0, ...runWishSchema.parse({ name: FIRST_RUN }), bench: EMPTY_BENCH },
+      { transaction },
+    )
     return { id, slug }
   })
 }
@@ -79,9 +107,25 @@ const SUMMARY = `
 /** Every job as the shelf shows it, newest first; a print is accepted once its last pull is. Counted by the database, without reading the pulls. */
 export async function listJobs(): Promise<JobSummary[]> {
   const { sequelize } = await openDatabase()
-  const rows = await sequelize.query<JobRow & { proofs: number; bats: number; numbered: number; accepted: number; rejected: number; imageId: string | null }>(SUMMARY, { type: QueryTypes.SELECT })
+  const rows = await sequelize.query<
+    JobRow & {
+      proofs: number
+      bats: number
+      numbered: number
+      accepted: number
+      rejected: number
+      imageId: string | null
+    }
+  >(SUMMARY, { type: QueryTypes.SELECT })
   return rows.map(({ bats, numbered, ...job }) => {
-    const phase = numbered > 0 ? 'signed' : bats === 0 ? 'proving' : job.accepted >= job.editionSize ? 'sorting' : 'edition'
+    const phase =
+      numbered > 0
+        ? 'signed'
+        : bats === 0
+          ? 'proving'
+          : job.accepted >= job.editionSize
+            ? 'sorting'
+            : 'edition'
     return { ...job, phase }
   })
 }
@@ -91,7 +135,10 @@ async function checkPlateState({ job, tables, transaction }: JobChange, bench: B
   // The states kept are those of the first run's plate; a later run's plate has its state as typed.
   if (!bench.plate || job.openRun > 0) return
   const state = Math.max(1, await greatest(tables.plate_states, 'state', { jobId: job.id }, transaction))
-  if (bench.plate.state !== state) throw new FieldError([{ field: 'state', message: `The plate is in state ${state}; open the next state to go on from it.` }])
+  if (bench.plate.state !== state)
+    throw new FieldError([
+      { field: 'state', message: `The plate is in state ${state}; open the next state to go on from it.` },
+    ])
 }
 
 /**
@@ -99,7 +146,13 @@ async function checkPlateState({ job, tables, transaction }: JobChange, bench: B
  *
  * @throws ZodError or FieldError naming the field; ConflictError
  */
-export async function saveStation(jobId: string, revision: number, station: SettingStation, value: unknown, at: string): Promise<number> {
+export async function saveStation(
+  jobId: string,
+  revision: number,
+  station: SettingStation,
+  value: unknown,
+  at: string,
+): Promise<number> {
   const setting = STATION_SETTINGS[station].parse(value)
   return changeJob(jobId, revision, async (change) => {
     const bench = { ...(await benchOf(change)), [station]: setting }
@@ -107,7 +160,11 @@ export async function saveStation(jobId: string, revision: number, station: Sett
     if (problems.length > 0) throw new FieldError(problems)
     if (station === 'plate') await checkPlateState(change, bench)
     if (station === 'plate' && change.job.openRun === 0) {
-      await change.tables.plate_states.findOrCreate({ where: { jobId, state: 1 }, defaults: { jobId, state: 1, note: '', openedAt: at, imageId: null }, transaction: change.transaction })
+      await change.tables.plate_states.findOrCreate({
+        where: { jobId, state: 1 },
+        defaults: { jobId, state: 1, note: '', openedAt: at, imageId: null },
+        transaction: change.transaction,
+      })
     }
     await setBench(change, bench)
   })
@@ -125,15 +182,20 @@ export async function restoreBench(jobId: string, revision: number, bench: Bench
 
 /** Refuses a change to an edition whose numbers are given. */
 export async function refuseWhenNumbered({ job, tables, transaction }: JobChange): Promise<void> {
-  if ((await tables.prints.count({ where: { jobId: job.id }, transaction })) > 0) throw new FieldError([{ field: '', message: 'The numbers are given: this edition is closed.' }])
+  if ((await tables.prints.count({ where: { jobId: job.id }, transaction })) > 0)
+    throw new FieldError([{ field: '', message: 'The numbers are given: this edition is closed.' }])
 }
 
 /** Declares how large the edition is, until its numbers are given. */
 export async function declareEditionSize(jobId: string, revision: number, size: number): Promise<number> {
   const declared = editionSize.safeParse(size)
-  if (!declared.success) throw new FieldError([{ field: 'editionSize', message: declared.error.issues[0].message }])
+  if (!declared.success)
+    throw new FieldError([{ field: 'editionSize', message: declared.error.issues[0].message }])
   return changeJob(jobId, revision, async (change) => {
     await refuseWhenNumbered(change)
-    await change.tables.jobs.update({ editionSize: declared.data }, { where: { id: jobId }, transaction: change.transaction })
+    await change.tables.jobs.update(
+      { editionSize: declared.data },
+      { where: { id: jobId }, transaction: change.transaction },
+    )
   })
 }

@@ -19,8 +19,16 @@ export async function readPixels(path: string, longest?: number): Promise<Rgb> {
   const { default: sharp } = await import('sharp')
   try {
     const upright = sharp(path, { limitInputPixels: MOST_PIXELS }).autoOrient()
-    const sized = longest === undefined ? upright : upright.resize(longest, longest, { fit: 'inside', withoutEnlargement: true })
-    const { data, info } = await sized.flatten({ background: '#ffffff' }).toColourspace('srgb').removeAlpha().raw({ depth: 'uchar' }).toBuffer({ resolveWithObject: true })
+    const sized =
+      longest === undefined
+        ? upright
+        : upright.resize(longest, longest, { fit: 'inside', withoutEnlargement: true })
+    const { data, info } = await sized
+      .flatten({ background: '#ffffff' })
+      .toColourspace('srgb')
+      .removeAlpha()
+      .raw({ depth: 'uchar' })
+      .toBuffer({ resolveWithObject: true })
     if (info.channels === 3) return { width: info.width, height: info.height, data }
     // A grey picture keeps its one channel.
     const rgb = new Uint8Array(3 * info.width * info.height)
@@ -29,12 +37,18 @@ export async function readPixels(path: string, longest?: number): Promise<Rgb> {
   } catch (error) {
     const words = error instanceof Error ? error.message : ''
     if (/pixel limit/i.test(words)) throw new PixelError(`has more than ${MOST_PIXELS / 1e6} million pixels`)
-    throw new PixelError(/missing|no such file/i.test(words) ? 'there is no such file' : 'is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read')
+    throw new PixelError(
+      /missing|no such file/i.test(words)
+        ? 'there is no such file'
+        : 'is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read',
+    )
   }
 }
 
 /** Pixels as a JPEG file. */
 export async function encodePixels({ width, height, data }: Rgb): Promise<Buffer> {
   const { default: sharp } = await import('sharp')
-  return sharp(data, { raw: { width, height, channels: 3 } }).jpeg({ quality: 92 }).toBuffer()
+  return sharp(data, { raw: { width, height, channels: 3 } })
+    .jpeg({ quality: 92 })
+    .toBuffer()
 }

@@ -7,9 +7,25 @@ import { at, benchedJob, openWorkshop } from './workshop.test.fixture'
 
 openWorkshop()
 
-const bath = { name: 'Blue tray', recipe: 'saline-sulphate-aluminium' as const, volumeMl: 500, by: 'Ida Quill', note: '' }
-const use = { plate: 'Samphire', openAreaCm2: 40, minutes: 9, depthMicrometres: 80, lossGrams: null, by: 'Ida Quill' }
-const strip = { points: [1, 2, 4, 8].map((minutes) => ({ minutes, tone: 1 - Math.exp(-minutes / 3) })), temperatureC: 20 }
+const bath = {
+  name: 'Blue tray',
+  recipe: 'saline-sulphate-aluminium' as const,
+  volumeMl: 500,
+  by: 'Ida Quill',
+  note: '',
+}
+const use = {
+  plate: 'Samphire',
+  openAreaCm2: 40,
+  minutes: 9,
+  depthMicrometres: 80,
+  lossGrams: null,
+  by: 'Ida Quill',
+}
+const strip = {
+  points: [1, 2, 4, 8].map((minutes) => ({ minutes, tone: 1 - Math.exp(-minutes / 3) })),
+  temperatureC: 20,
+}
 
 describe('bath cards', () => {
   it('keep what was bitten, in order, until they are ended', async () => {
@@ -17,15 +33,23 @@ describe('bath cards', () => {
     await recordBathUse(id, use, at(1))
     await recordBathUse(id, { ...use, depthMicrometres: null, lossGrams: 0.4 }, at(2))
     await endBath(id, at(3))
-    expect(await loadBaths()).toMatchObject([{ id: 'blue-tray', madeAt: at(), endedAt: at(3), uses: [{ depthMicrometres: 80 }, { lossGrams: 0.4 }] }])
+    expect(await loadBaths()).toMatchObject([
+      { id: 'blue-tray', madeAt: at(), endedAt: at(3), uses: [{ depthMicrometres: 80 }, { lossGrams: 0.4 }] },
+    ])
     await expect(recordBathUse(id, use, at(4))).rejects.toThrow('was ended')
     await expect(endBath(id, at(5))).rejects.toThrow('not in this workshop')
   })
   it('refuse no volume, unknown salts and a use without depth or weight', async () => {
-    await expect(makeBathCard({ ...bath, volumeMl: 0 }, at())).rejects.toMatchObject({ issues: [expect.objectContaining({ path: ['volumeMl'] })] })
-    await expect(makeBathCard({ ...bath, recipe: 'vinegar' as never }, at())).rejects.toMatchObject({ issues: [expect.objectContaining({ path: ['recipe'] })] })
+    await expect(makeBathCard({ ...bath, volumeMl: 0 }, at())).rejects.toMatchObject({
+      issues: [expect.objectContaining({ path: ['volumeMl'] })],
+    })
+    await expect(makeBathCard({ ...bath, recipe: 'vinegar' as never }, at())).rejects.toMatchObject({
+      issues: [expect.objectContaining({ path: ['recipe'] })],
+    })
     const id = await makeBathCard(bath, at())
-    await expect(recordBathUse(id, { ...use, depthMicrometres: null }, at())).rejects.toMatchObject({ issues: [expect.objectContaining({ path: ['depthMicrometres'] })] })
+    await expect(recordBathUse(id, { ...use, depthMicrometres: null }, at())).rejects.toMatchObject({
+      issues: [expect.objectContaining({ path: ['depthMicrometres'] })],
+    })
     await expect(recordBathUse('nowhere', use, at())).rejects.toThrow('not in this workshop')
   })
 })
@@ -41,16 +65,36 @@ describe('test strips and bite plans', () => {
     expect(await loadStrips()).toEqual([{ id: 'zinc-tray-2', name: 'Zinc, tray 2', strip }])
     expect(await loadBitePlan('other')).toBeNull()
     await expect(keepBitePlan(job.id, 'nowhere', plan, at())).rejects.toThrow('not in this workshop')
-    await expect(keepStrip('x', { ...strip, points: strip.points.slice(0, 2) }, at())).rejects.toMatchObject({ issues: [expect.objectContaining({ path: ['points'] })] })
+    await expect(keepStrip('x', { ...strip, points: strip.points.slice(0, 2) }, at())).rejects.toMatchObject({
+      issues: [expect.objectContaining({ path: ['points'] })],
+    })
   })
 })
 
 describe('weigh-ins of a paper', () => {
   it('are kept as water taken up, and a damp sheet lighter than the dry one is refused', async () => {
-    await addPaper({ name: 'Heron', gsm: 300, caliperMm: 0.5, sheetWidthMm: 300, sheetHeightMm: 250, grain: 'long', sheetsReceived: 5, note: '' }, new Array<number>(36).fill(0.9))
+    await addPaper(
+      {
+        name: 'Heron',
+        gsm: 300,
+        caliperMm: 0.5,
+        sheetWidthMm: 300,
+        sheetHeightMm: 250,
+        grain: 'long',
+        sheetsReceived: 5,
+        note: '',
+      },
+      new Array<number>(36).fill(0.9),
+    )
     await keepWeighIn({ paperId: 'heron', seconds: 60, dryGrams: 20, dampGrams: 31 }, at())
-    expect(await loadWeighIns()).toEqual([{ paperId: 'heron', seconds: 60, uptakePercent: expect.closeTo(55, 9) }])
-    await expect(keepWeighIn({ paperId: 'heron', seconds: 60, dryGrams: 20, dampGrams: 19 }, at())).rejects.toMatchObject({ issues: [expect.objectContaining({ path: ['dampGrams'] })] })
-    await expect(keepWeighIn({ paperId: 'nowhere', seconds: 60, dryGrams: 20, dampGrams: 21 }, at())).rejects.toThrow('not in this workshop')
+    expect(await loadWeighIns()).toEqual([
+      { paperId: 'heron', seconds: 60, uptakePercent: expect.closeTo(55, 9) },
+    ])
+    await expect(
+      keepWeighIn({ paperId: 'heron', seconds: 60, dryGrams: 20, dampGrams: 19 }, at()),
+    ).rejects.toMatchObject({ issues: [expect.objectContaining({ path: ['dampGrams'] })] })
+    await expect(
+      keepWeighIn({ paperId: 'nowhere', seconds: 60, dryGrams: 20, dampGrams: 21 }, at()),
+    ).rejects.toThrow('not in this workshop')
   })
 })

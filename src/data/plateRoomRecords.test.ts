@@ -16,9 +16,42 @@ import { keepZoneMap, latestZoneMap, loadZoneMaps } from './zoneMaps'
 
 openWorkshop()
 
-const zone = (name: string, left: number, more: Partial<Zone> = {}): Zone => ({ id: name, name, outline: [[left, 0], [left + 40, 0], [left + 40, 60], [left, 60]], ink: { source: 'ink', id: 'bone-black', name: 'Bone black' }, isWhite: false, tone: 'light', border: 'hard', isFiller: false, ...more })
+const zone = (name: string, left: number, more: Partial<Zone> = {}): Zone => ({
+  id: name,
+  name,
+  outline: [
+    [left, 0],
+    [left + 40, 0],
+    [left + 40, 60],
+    [left, 60],
+  ],
+  ink: { source: 'ink', id: 'bone-black', name: 'Bone black' },
+  isWhite: false,
+  tone: 'light',
+  border: 'hard',
+  isFiller: false,
+  ...more,
+})
 const map = (...zones: Zone[]): ZoneMap => ({ ...EMPTY_ZONE_MAP, zones })
-const piece: ColleSetting = { name: 'Sail', outline: [[0, 0], [30, 0], [30, 20], [0, 20]], fitting: 'template', allowanceMm: 0.5, cutFrom: 'face', paste: 'brushed', grain: 'up', growthAlongPercent: 0.3, growthAcrossPercent: 1.2, sheetWidthMm: 300, sheetHeightMm: 400, pieces: 12 }
+const piece: ColleSetting = {
+  name: 'Sail',
+  outline: [
+    [0, 0],
+    [30, 0],
+    [30, 20],
+    [0, 20],
+  ],
+  fitting: 'template',
+  allowanceMm: 0.5,
+  cutFrom: 'face',
+  paste: 'brushed',
+  grain: 'up',
+  growthAlongPercent: 0.3,
+  growthAcrossPercent: 1.2,
+  sheetWidthMm: 300,
+  sheetHeightMm: 400,
+  pieces: 12,
+}
 
 describe('zone maps', () => {
   it('are kept in versions; a map like the last makes none', async () => {
@@ -27,7 +60,10 @@ describe('zone maps', () => {
     expect(await keepZoneMap(id, 0, map(zone('sky', 0)), 'Tam', at())).toBe(1)
     expect(await keepZoneMap(id, 1, map(zone('sky', 0)), 'Tam', at(1))).toBe(1)
     expect(await keepZoneMap(id, 1, map(zone('sky', 0), zone('sea', 50)), 'Tam', at(2))).toBe(2)
-    expect((await loadZoneMaps(id)).map(({ version, map: { zones } }) => [version, zones.length])).toEqual([[1, 1], [2, 2]])
+    expect((await loadZoneMaps(id)).map(({ version, map: { zones } }) => [version, zones.length])).toEqual([
+      [1, 1],
+      [2, 2],
+    ])
   })
   it('drawn from an older version conflict; an answer that was lost does not', async () => {
     const { id } = await benchedJob()
@@ -37,13 +73,30 @@ describe('zone maps', () => {
   })
   it('off the plate, crossing, named twice are refused at the zone, and nothing is written', async () => {
     const { id } = await benchedJob()
-    const crossing: Zone = { ...zone('bow', 0), outline: [[0, 0], [20, 20], [20, 0], [0, 20]] }
-    for (const wrong of [map(zone('sky', 170)), map(crossing), map(zone('sky', 0), { ...zone('sky', 50), id: 'other' })]) await expect(keepZoneMap(id, 0, wrong, 'Tam', at())).rejects.toMatchObject({ problems: [expect.objectContaining({ field: expect.any(String) as string })] })
+    const crossing: Zone = {
+      ...zone('bow', 0),
+      outline: [
+        [0, 0],
+        [20, 20],
+        [20, 0],
+        [0, 20],
+      ],
+    }
+    for (const wrong of [
+      map(zone('sky', 170)),
+      map(crossing),
+      map(zone('sky', 0), { ...zone('sky', 50), id: 'other' }),
+    ])
+      await expect(keepZoneMap(id, 0, wrong, 'Tam', at())).rejects.toMatchObject({
+        problems: [expect.objectContaining({ field: expect.any(String) as string })],
+      })
     expect(await loadZoneMaps(id)).toEqual([])
   })
   it('need a plate', async () => {
     const { id } = await createJob({ title: 'Bare', artist: 'Ida Quill', editionSize: 1 }, at())
-    await expect(keepZoneMap(id, 0, map(zone('sky', 0)), 'Tam', at())).rejects.toMatchObject({ problems: [{ field: '', message: 'Set the plate first: zones lie on it.' }] })
+    await expect(keepZoneMap(id, 0, map(zone('sky', 0)), 'Tam', at())).rejects.toMatchObject({
+      problems: [{ field: '', message: 'Set the plate first: zones lie on it.' }],
+    })
   })
 })
 
@@ -58,32 +111,61 @@ describe('makings', () => {
     await addMakingEvent('m1', { kind: 'done', stepId: 'cut', note: 'square' }, 'Ida', at(4))
     const [making, ...others] = await loadMakings(id)
     expect(others).toEqual([])
-    expect(making.events.map(({ kind, at: when, by }) => [kind, when, by])).toEqual([['begun', at(2), 'Tam'], ['done', at(4), 'Ida']])
+    expect(making.events.map(({ kind, at: when, by }) => [kind, when, by])).toEqual([
+      ['begun', at(2), 'Tam'],
+      ['done', at(4), 'Ida'],
+    ])
   })
   it('refuse what cannot be', async () => {
     const { id } = await benchedJob()
     await beginMaking(id, 'm1', procedure, 'Tam', at())
-    await expect(addMakingEvent('m1', { kind: 'done', stepId: 'cut', note: '' }, 'Tam', at())).rejects.toMatchObject({ problems: [{ field: 'stepId', message: 'was not begun' }] })
-    await expect(addMakingEvent('m9', { kind: 'begun', stepId: 'cut', note: '' }, 'Tam', at())).rejects.toThrow('This making')
+    await expect(
+      addMakingEvent('m1', { kind: 'done', stepId: 'cut', note: '' }, 'Tam', at()),
+    ).rejects.toMatchObject({ problems: [{ field: 'stepId', message: 'was not begun' }] })
+    await expect(
+      addMakingEvent('m9', { kind: 'begun', stepId: 'cut', note: '' }, 'Tam', at()),
+    ).rejects.toThrow('This making')
     await expect(beginMaking('nobody', 'm2', procedure, 'Tam', at())).rejects.toThrow('This job')
   })
   it('a variant is kept under a name of its own', async () => {
-    await keepProcedure({ ...procedure, name: 'Card, no sealing', steps: procedure.steps.filter(({ id }) => id !== 'seal') }, 'Tam', at())
-    await expect(keepProcedure({ ...procedure, name: 'Card, no sealing' }, 'Tam', at())).rejects.toMatchObject({ problems: [expect.objectContaining({ field: 'name' })] })
-    expect((await loadProcedures()).map(({ procedure: { name, steps } }) => [name, steps.length])).toEqual([['Card, no sealing', procedure.steps.length - 1]])
+    await keepProcedure(
+      { ...procedure, name: 'Card, no sealing', steps: procedure.steps.filter(({ id }) => id !== 'seal') },
+      'Tam',
+      at(),
+    )
+    await expect(
+      keepProcedure({ ...procedure, name: 'Card, no sealing' }, 'Tam', at()),
+    ).rejects.toMatchObject({ problems: [expect.objectContaining({ field: 'name' })] })
+    expect((await loadProcedures()).map(({ procedure: { name, steps } }) => [name, steps.length])).toEqual([
+      ['Card, no sealing', procedure.steps.length - 1],
+    ])
   })
 })
 
 describe('artwork', () => {
   it('says what is made of a picture that was kept', async () => {
     const { id } = await benchedJob()
-    const imageId = await keepPicture(await sharp({ create: { width: 90, height: 90, channels: 3, background: '#888' } }).png().toBuffer(), 'boat.png', at())
-    const artwork: Artwork = { imageId, method: 'photopolymer', crop: cropToPlate({ widthPx: 90, heightPx: 90 }, { widthMm: 180, heightMm: 120 }), tone: { way: 'screen', threshold: 128, linesPerInch: 60, angleDegrees: 45 }, dpi: 600 }
+    const imageId = await keepPicture(
+      await sharp({ create: { width: 90, height: 90, channels: 3, background: '#888' } })
+        .png()
+        .toBuffer(),
+      'boat.png',
+      at(),
+    )
+    const artwork: Artwork = {
+      imageId,
+      method: 'photopolymer',
+      crop: cropToPlate({ widthPx: 90, heightPx: 90 }, { widthMm: 180, heightMm: 120 }),
+      tone: { way: 'screen', threshold: 128, linesPerInch: 60, angleDegrees: 45 },
+      dpi: 600,
+    }
     expect(await loadArtwork(id)).toBeNull()
     await keepArtwork(id, artwork, at())
     await keepArtwork(id, { ...artwork, dpi: 300 }, at(1))
     expect(await loadArtwork(id)).toEqual({ ...artwork, dpi: 300 })
-    await expect(keepArtwork(id, { ...artwork, imageId: 'nothing' }, at())).rejects.toMatchObject({ problems: [expect.objectContaining({ field: 'imageId' })] })
+    await expect(keepArtwork(id, { ...artwork, imageId: 'nothing' }, at())).rejects.toMatchObject({
+      problems: [expect.objectContaining({ field: 'imageId' })],
+    })
   })
 })
 
@@ -91,7 +173,9 @@ describe('the plate watched', () => {
   it('spots lie on the plate, and end without being lost', async () => {
     const { id } = await benchedJob()
     await addWatchSpot(id, { state: 1, at: [20, 30], note: 'foul bite', seenAt: at(), by: 'Tam' })
-    await expect(addWatchSpot(id, { state: 1, at: [999, 30], note: 'x', seenAt: at(), by: 'Tam' })).rejects.toMatchObject({ problems: [expect.objectContaining({ field: 'at' })] })
+    await expect(
+      addWatchSpot(id, { state: 1, at: [999, 30], note: 'x', seenAt: at(), by: 'Tam' }),
+    ).rejects.toMatchObject({ problems: [expect.objectContaining({ field: 'at' })] })
     const [spot] = await loadWatchSpots(id)
     await endWatchSpot(id, spot.id, at(5))
     await endWatchSpot(id, spot.id, at(6))
@@ -111,7 +195,9 @@ describe('pieces for chine collé', () => {
     await keepCollePiece(id, piece, at())
     await keepCollePiece(id, { ...piece, pieces: 20 }, at(1))
     expect(await loadCollePieces(id)).toEqual([{ ...piece, pieces: 20 }])
-    await expect(keepCollePiece(id, { ...piece, allowanceMm: -15 }, at())).rejects.toMatchObject({ problems: [expect.objectContaining({ field: 'allowanceMm' })] })
+    await expect(keepCollePiece(id, { ...piece, allowanceMm: -15 }, at())).rejects.toMatchObject({
+      problems: [expect.objectContaining({ field: 'allowanceMm' })],
+    })
   })
 })
 
@@ -125,9 +211,16 @@ describe('a job file', () => {
     await addFacing(id, { at: at(3), by: 'Ida', note: '' })
     await keepCollePiece(id, piece, at())
     const file = await exportJob(slug, at(9))
-    expect([file.zoneMaps, file.makings, file.watchSpots, file.facings, file.collePieces].map((list) => list.length)).toEqual([1, 1, 1, 1, 1])
+    expect(
+      [file.zoneMaps, file.makings, file.watchSpots, file.facings, file.collePieces].map(
+        (list) => list.length,
+      ),
+    ).toEqual([1, 1, 1, 1, 1])
     const again = await exportJob(await importJob(JSON.parse(JSON.stringify(file))), at(9))
-    const named = (one: typeof file) => ({ ...one, makings: one.makings.map(({ id: _, ...making }) => making) })
+    const named = (one: typeof file) => ({
+      ...one,
+      makings: one.makings.map(({ id: _, ...making }) => making),
+    })
     expect(named(again)).toEqual(named(file))
   })
 })

@@ -4,16 +4,24 @@ import { FieldError, NotFoundError } from './errors'
 import { readRows } from './readRows'
 
 /** A watch spot with its place in the database. */
-export interface KeptWatchSpot extends WatchSpot { id: number }
+export interface KeptWatchSpot extends WatchSpot {
+  id: number
+}
 
 /** Keeps a known flaw of the plate as a spot to watch. */
 export async function addWatchSpot(jobId: string, input: Omit<WatchSpot, 'goneAt'>): Promise<void> {
-  const { at: [xMm, yMm], ...spot } = watchSpotSchema.parse({ ...input, goneAt: null })
+  const {
+    at: [xMm, yMm],
+    ...spot
+  } = watchSpotSchema.parse({ ...input, goneAt: null })
   await write(async (tables, transaction) => {
     const [run] = await readRows(tables.runs, { where: { jobId, position: 0 }, transaction })
     const plate = run?.bench.plate
     if (!plate) throw new FieldError([{ field: 'note', message: 'Set the plate first.' }])
-    if (xMm < 0 || yMm < 0 || xMm > plate.widthMm || yMm > plate.heightMm) throw new FieldError([{ field: 'at', message: `must lie on the plate, within ${plate.widthMm} × ${plate.heightMm} mm` }])
+    if (xMm < 0 || yMm < 0 || xMm > plate.widthMm || yMm > plate.heightMm)
+      throw new FieldError([
+        { field: 'at', message: `must lie on the plate, within ${plate.widthMm} × ${plate.heightMm} mm` },
+      ])
     await tables.watch_spots.create({ jobId, xMm, yMm, ...spot }, { transaction })
   })
 }
@@ -21,15 +29,24 @@ export async function addWatchSpot(jobId: string, input: Omit<WatchSpot, 'goneAt
 /** Marks a watch spot as gone; it stays in the record. */
 export async function endWatchSpot(jobId: string, id: number, at: string): Promise<void> {
   await write(async (tables, transaction) => {
-    const [changed] = await tables.watch_spots.update({ goneAt: at }, { where: { jobId, id, goneAt: null }, transaction })
-    if (changed === 0 && (await tables.watch_spots.count({ where: { jobId, id }, transaction })) === 0) throw new NotFoundError('This spot')
+    const [changed] = await tables.watch_spots.update(
+      { goneAt: at },
+      { where: { jobId, id, goneAt: null }, transaction },
+    )
+    if (changed === 0 && (await tables.watch_spots.count({ where: { jobId, id }, transaction })) === 0)
+      throw new NotFoundError('This spot')
   })
 }
 
 /** Every watch spot of a job's plate, in the order they were seen. */
 export async function loadWatchSpots(jobId: string): Promise<KeptWatchSpot[]> {
   const { tables } = await openDatabase()
-  return (await readRows(tables.watch_spots, { where: { jobId }, order: ['id'] })).map(({ id, jobId: _, xMm, yMm, ...spot }) => ({ id: id!, ...watchSpotSchema.parse({ ...spot, at: [xMm, yMm] }) }))
+  return (await readRows(tables.watch_spots, { where: { jobId }, order: ['id'] })).map(
+    ({ id, jobId: _, xMm, yMm, ...spot }) => ({
+      id: id!,
+      ...watchSpotSchema.parse({ ...spot, at: [xMm, yMm] }),
+    }),
+  )
 }
 
 /** Records a steel facing, with the pulls the plate had before it. */
@@ -43,5 +60,7 @@ export async function addFacing(jobId: string, input: Omit<Facing, 'afterPulls'>
 /** The steel facings of a job's plate, the newest last. */
 export async function loadFacings(jobId: string): Promise<Facing[]> {
   const { tables } = await openDatabase()
-  return (await readRows(tables.facings, { where: { jobId }, order: ['id'] })).map(({ id: _, jobId: __, ...facing }) => facingSchema.parse(facing))
+  return (await readRows(tables.facings, { where: { jobId }, order: ['id'] })).map(
+    ({ id: _, jobId: __, ...facing }) => facingSchema.parse(facing),
+  )
 }

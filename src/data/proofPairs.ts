@@ -12,13 +12,34 @@ export async function loadProofPairs(): Promise<ProofPair[]> {
     readRows(tables.pull_events, { where: { subject: 'verdict' }, order: ['id'] }),
   ])
   const judged = pulls.map(({ jobId, runPosition, id, settings }) => {
-    const events = verdicts.filter((row) => row.jobId === jobId && row.pullId === id).map(({ event, at, by, why }) => ({ event: pullEventSchema.parse(event), at, by, why }))
-    return { jobId, runPosition, settings: settingsSchema.parse(settings), features: readPull({ events }).verdict?.features ?? null }
+    const events = verdicts
+      .filter((row) => row.jobId === jobId && row.pullId === id)
+      .map(({ event, at, by, why }) => ({ event: pullEventSchema.parse(event), at, by, why }))
+    return {
+      jobId,
+      runPosition,
+      settings: settingsSchema.parse(settings),
+      features: readPull({ events }).verdict?.features ?? null,
+    }
   })
   return judged.slice(1).flatMap((after, i): ProofPair[] => {
     const before = judged[i]
-    if (before.jobId !== after.jobId || before.runPosition !== after.runPosition || !before.features || !after.features) return []
+    if (
+      before.jobId !== after.jobId ||
+      before.runPosition !== after.runPosition ||
+      !before.features ||
+      !after.features
+    )
+      return []
     const { press, plate, paper } = after.settings
-    return [{ press: press.pressId, plateKind: plate.kind, paperId: paper.paperId, before: { settings: before.settings, features: before.features }, after: { settings: after.settings, features: after.features } }]
+    return [
+      {
+        press: press.pressId,
+        plateKind: plate.kind,
+        paperId: paper.paperId,
+        before: { settings: before.settings, features: before.features },
+        after: { settings: after.settings, features: after.features },
+      },
+    ]
   })
 }

@@ -14,7 +14,14 @@ describe('pulls', () => {
   it('copy the settings: a later change of the bench does not reach them', async () => {
     const job = await pull(await benchedJob(), 'p1')
     await saveStation(job.id, job.revision, 'press', { ...sampleSettings.press, turnsLeft: 2 }, at())
-    expect((await loadJob(job.slug)).pulls[0]).toMatchObject({ id: 'p1', number: 1, sheet: 1, settings: sampleSettings, pulledAt: at(), batVersion: null })
+    expect((await loadJob(job.slug)).pulls[0]).toMatchObject({
+      id: 'p1',
+      number: 1,
+      sheet: 1,
+      settings: sampleSettings,
+      pulledAt: at(),
+      batVersion: null,
+    })
   })
   it('asked for twice with one id are made once, whatever the revision in hand', async () => {
     const job = await pull(await benchedJob(), 'p1')
@@ -23,22 +30,33 @@ describe('pulls', () => {
   })
   it('of two desks at once one goes through and the other is told', async () => {
     const job = await benchedJob()
-    const both = await Promise.allSettled([makePull(job.id, job.revision, newPull('a'), at()), makePull(job.id, job.revision, newPull('b'), at())])
+    const both = await Promise.allSettled([
+      makePull(job.id, job.revision, newPull('a'), at()),
+      makePull(job.id, job.revision, newPull('b'), at()),
+    ])
     expect(both.map(({ status }) => status)).toEqual(['fulfilled', 'rejected'])
     expect((both[1] as PromiseRejectedResult).reason).toBeInstanceOf(ConflictError)
   })
   it('wait for every station, for a BAT, and for the decision on the pull before', async () => {
     const empty = await createJob({ title: 'Bare', artist: 'Ida Quill', editionSize: 1 }, at())
-    await expect(makePull(empty.id, 0, newPull('x'), at())).rejects.toThrow('Plate, Ink, Wipe, Paper, Press, Register need you')
+    await expect(makePull(empty.id, 0, newPull('x'), at())).rejects.toThrow(
+      'Plate, Ink, Wipe, Paper, Press, Register need you',
+    )
     const job = await benchedJob()
-    await expect(makePull(job.id, job.revision, newPull('x', 'edition'), at())).rejects.toThrow('First approve a proof')
+    await expect(makePull(job.id, job.revision, newPull('x', 'edition'), at())).rejects.toThrow(
+      'First approve a proof',
+    )
     const approved = await pull(await approvedJob(), 'e1', 'edition')
-    await expect(makePull(approved.id, approved.revision, newPull('e2', 'edition'), at())).rejects.toThrow('what becomes of the pull before')
+    await expect(makePull(approved.id, approved.revision, newPull('e2', 'edition'), at())).rejects.toThrow(
+      'what becomes of the pull before',
+    )
     expect(approved.pulls[1]).toMatchObject({ kind: 'edition', number: 1, sheet: 2, batVersion: 1 })
   })
   it('refuse a zone nobody knows', async () => {
     const job = await benchedJob()
-    await expect(makePull(job.id, job.revision, { ...newPull('x'), zone: 'Atlantis' }, at())).rejects.toMatchObject({ issues: [expect.objectContaining({ path: ['zone'] })] })
+    await expect(
+      makePull(job.id, job.revision, { ...newPull('x'), zone: 'Atlantis' }, at()),
+    ).rejects.toMatchObject({ issues: [expect.objectContaining({ path: ['zone'] })] })
   })
 })
 
@@ -46,8 +64,15 @@ describe('what is said of a pull', () => {
   const by = 'Ida Quill'
   it('is added, never changed: an amendment says why and both stay', async () => {
     const job = await pull(await approvedJob(), 'e1', 'edition', 'set-aside')
-    const amend = { pullId: 'e1', events: [{ kind: 'decision' as const, decision: 'accepted' as const, reason: '', fate: null }], by, why: '' }
-    await expect(addEvents(job.id, job.revision, amend, at(5))).rejects.toMatchObject({ problems: [expect.objectContaining({ field: 'why' })] })
+    const amend = {
+      pullId: 'e1',
+      events: [{ kind: 'decision' as const, decision: 'accepted' as const, reason: '', fate: null }],
+      by,
+      why: '',
+    }
+    await expect(addEvents(job.id, job.revision, amend, at(5))).rejects.toMatchObject({
+      problems: [expect.objectContaining({ field: 'why' })],
+    })
     await addEvents(job.id, job.revision, { ...amend, why: 'Dry it matches.' }, at(5))
     const [, kept] = (await loadJob(job.slug)).pulls
     expect(kept.events.map(({ why }) => why)).toEqual([null, 'Dry it matches.'])
@@ -62,10 +87,15 @@ describe('what is said of a pull', () => {
   })
   it('refuses a rejection without reason or fate, a reading out of range, and a decision on a proof', async () => {
     const job = await approvedJob()
-    const add = (event: object, pullId = 'proof-1') => addEvents(job.id, job.revision, { pullId, events: [event as never], by, why: '' }, at(5))
-    await expect(add({ kind: 'decision', decision: 'rejected', reason: '', fate: null })).rejects.toThrow('Say what is wrong')
+    const add = (event: object, pullId = 'proof-1') =>
+      addEvents(job.id, job.revision, { pullId, events: [event as never], by, why: '' }, at(5))
+    await expect(add({ kind: 'decision', decision: 'rejected', reason: '', fate: null })).rejects.toThrow(
+      'Say what is wrong',
+    )
     await expect(add({ kind: 'reading', quantity: 'plateC', value: 400 })).rejects.toThrow('must be within')
-    await expect(add({ kind: 'decision', decision: 'accepted', reason: '', fate: null })).rejects.toThrow('Only a pull of the edition')
+    await expect(add({ kind: 'decision', decision: 'accepted', reason: '', fate: null })).rejects.toThrow(
+      'Only a pull of the edition',
+    )
     await expect(add({ kind: 'eye', reading: 'same' }, 'nobody')).rejects.toThrow('not in this workshop')
   })
 })
@@ -75,22 +105,54 @@ describe('numbers', () => {
     const one = await pull(await approvedJob(), 'e1', 'edition', 'accepted')
     const job = await pull(one, 'e2', 'edition', 'accepted')
     await layToDry(job.id, job.revision, { method: 'boards', days: 1, by: 'Ida Quill' }, at(9))
-    const sorted = [{ pullId: 'e2', kind: 'edition' as const }, { pullId: 'e1', kind: 'edition' as const }, { pullId: 'proof-1', kind: 'BAT' as const }]
+    const sorted = [
+      { pullId: 'e2', kind: 'edition' as const },
+      { pullId: 'e1', kind: 'edition' as const },
+      { pullId: 'proof-1', kind: 'BAT' as const },
+    ]
     const { revision } = await loadJob(job.slug)
-    await expect(giveNumbers(job.id, revision, { sorted: sorted.slice(1), style: 'roman' }, at(9))).rejects.toThrow('missing')
+    await expect(
+      giveNumbers(job.id, revision, { sorted: sorted.slice(1), style: 'roman' }, at(9)),
+    ).rejects.toThrow('missing')
     await giveNumbers(job.id, revision, { sorted, style: 'roman' }, at(9))
     const closed = await loadJob(job.slug)
-    expect(closed.prints.map(({ mark, pullId }) => [mark, pullId])).toEqual([['1/2', 'e2'], ['2/2', 'e1'], ['BAT', 'proof-1']])
+    expect(closed.prints.map(({ mark, pullId }) => [mark, pullId])).toEqual([
+      ['1/2', 'e2'],
+      ['2/2', 'e1'],
+      ['BAT', 'proof-1'],
+    ])
     expect(closed.dryings).toMatchObject([{ readyAt: '2031-05-03T09:09:00.000Z' }])
-    await expect(giveNumbers(job.id, closed.revision, { sorted, style: 'roman' }, at(9))).rejects.toThrow('The numbers are given')
-    await expect(makePull(job.id, closed.revision, newPull('e3', 'edition'), at(9))).rejects.toThrow('The numbers are given')
+    await expect(giveNumbers(job.id, closed.revision, { sorted, style: 'roman' }, at(9))).rejects.toThrow(
+      'The numbers are given',
+    )
+    await expect(makePull(job.id, closed.revision, newPull('e3', 'edition'), at(9))).rejects.toThrow(
+      'The numbers are given',
+    )
   })
 })
 
 describe('stock', () => {
   it('falls with every sheet that went through a press, and asks nobody', async () => {
     const { paperId, name, gsm, caliperMm, sheetWidthMm, sheetHeightMm, grain } = sampleSettings.paper
-    await stockStore({ inks: [], presses: [], packs: [], papers: [{ id: paperId, name, gsm, caliperMm, sheetWidthMm, sheetHeightMm, grain, reflectance: new Array<number>(36).fill(0.85), sheetsReceived: 10, note: '' }] })
+    await stockStore({
+      inks: [],
+      presses: [],
+      packs: [],
+      papers: [
+        {
+          id: paperId,
+          name,
+          gsm,
+          caliperMm,
+          sheetWidthMm,
+          sheetHeightMm,
+          grain,
+          reflectance: new Array<number>(36).fill(0.85),
+          sheetsReceived: 10,
+          note: '',
+        },
+      ],
+    })
     await pull(await pull(await benchedJob(), 'p1'), 'p2')
     expect((await loadStore()).papers[0].sheetsLeft).toBe(8)
   })

@@ -9,13 +9,51 @@ import type { JobRecord } from './jobRecord'
 const at = '2031-05-02T09:30:00.000Z'
 
 /** A first run with its bench. */
-export const sampleRun = (bench: Bench = sampleSettings): Run => ({ position: 0, ...runWishSchema.parse({ name: 'Key plate' }), bench })
+export const sampleRun = (bench: Bench = sampleSettings): Run => ({
+  position: 0,
+  ...runWishSchema.parse({ name: 'Key plate' }),
+  bench,
+})
 
 /** A job that was just begun. */
 export const sampleRecord = (more: Partial<JobRecord> = {}): JobRecord => ({
-  id: 'j', slug: 'mooring-posts', title: 'Mooring posts', artist: 'Ida Quill', editionSize: 2, revision: 5, createdAt: at, openRun: 0, variation: 'alike', credits: [], signing: USUAL_SIGNING,
-  runs: [sampleRun()], sheetMarks: [], plateStates: [], pulls: [], bats: [], prints: [], dryings: [], ...more,
+  id: 'j',
+  slug: 'mooring-posts',
+  title: 'Mooring posts',
+  artist: 'Ida Quill',
+  editionSize: 2,
+  revision: 5,
+  createdAt: at,
+  openRun: 0,
+  variation: 'alike',
+  credits: [],
+  signing: USUAL_SIGNING,
+  runs: [sampleRun()],
+  sheetMarks: [],
+  plateStates: [],
+  pulls: [],
+  bats: [],
+  prints: [],
+  dryings: [],
+  ...more,
 })
 
 /** An approved proof `p`. */
-export const sampleBat: Bat = { version: 1, proofPullId: 'p', runs: [{ position: 0, settings: sampleSettings, tolerances: usualTolerances(sampleSettings), proofPullId: 'p', passes: {} }], approvedBy: 'Ida Quill', approvedAt: at, reason: '', otherProofPullId: null, wetMinutes: null }
+export const sampleBat: Bat = {
+  version: 1,
+  proofPullId: 'p',
+  runs: [
+    {
+      position: 0,
+      settings: sampleSettings,
+      tolerances: usualTolerances(sampleSettings),
+      proofPullId: 'p',
+      passes: {},
+    },
+  ],
+  approvedBy: 'Ida Quill',
+  approvedAt: at,
+  reason: '',
+  otherProofPullId: null,
+  wetMinutes: null,
+}

@@ -1,6 +1,11 @@
 /** Makes a name fit for an address: "The pilot’s window" → `the-pilot-s-window`. */
 export function slugify(name: string): string {
-  const plain = name.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '')
+  const plain = name
+    .normalize('NFKD')
+    .replace(/\p{M}/gu, '')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
   return plain.slice(0, 60) || 'untitled'
 }
 

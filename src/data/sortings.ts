@@ -1,4 +1,10 @@
-import { numberingInput, signingSchema, USUAL_SIGNING, type Numbering, type Signing } from '@/core/dry/numbering'
+import {
+  numberingInput,
+  signingSchema,
+  USUAL_SIGNING,
+  type Numbering,
+  type Signing,
+} from '@/core/dry/numbering'
 import type { Transaction } from 'sequelize'
 import { openDatabase, write } from './database'
 import { FieldError } from './errors'
@@ -9,7 +15,10 @@ import type { Tables } from './tables'
 export async function keepSorting(jobId: string, input: unknown, at: string): Promise<void> {
   const numbering = numberingInput.parse(input)
   await write(async (tables, transaction) => {
-    if ((await tables.prints.count({ where: { jobId }, transaction })) > 0) throw new FieldError([{ field: '', message: 'The numbers are given: take them back before sorting anew.' }])
+    if ((await tables.prints.count({ where: { jobId }, transaction })) > 0)
+      throw new FieldError([
+        { field: '', message: 'The numbers are given: take them back before sorting anew.' },
+      ])
     await tables.sortings.upsert({ jobId, numbering, at }, { transaction })
   })
 }
@@ -22,7 +31,11 @@ export async function loadSorting(jobId: string): Promise<Numbering | null> {
 }
 
 /** How a job's prints are signed. */
-export async function readSigning(jobId: string, tables: Tables, transaction?: Transaction): Promise<Signing> {
+export async function readSigning(
+  jobId: string,
+  tables: Tables,
+  transaction?: Transaction,
+): Promise<Signing> {
   const [row] = await readRows(tables.sortings, { where: { jobId }, transaction })
   if (!row) return USUAL_SIGNING
   const { sorted: _, ...signing } = numberingInput.parse(row.numbering)

@@ -8,8 +8,28 @@ import { approvedJob, at, benchedJob, openWorkshop, pull } from './workshop.test
 openWorkshop()
 
 const { paperId, name, gsm, caliperMm, sheetWidthMm, sheetHeightMm, grain } = sampleSettings.paper
-const stocked = () => stockStore({ inks: [], presses: [], packs: [], papers: [{ id: paperId, name, gsm, caliperMm, sheetWidthMm, sheetHeightMm, grain, reflectance: new Array<number>(36).fill(0.85), sheetsReceived: 10, note: '' }] })
-const enter = (kind: 'received' | 'counted' | 'sample' | 'spoiled', sheets: number) => enterStock({ paperId, kind, sheets, lot: 'H-2', by: 'Ida Quill' }, at())
+const stocked = () =>
+  stockStore({
+    inks: [],
+    presses: [],
+    packs: [],
+    papers: [
+      {
+        id: paperId,
+        name,
+        gsm,
+        caliperMm,
+        sheetWidthMm,
+        sheetHeightMm,
+        grain,
+        reflectance: new Array<number>(36).fill(0.85),
+        sheetsReceived: 10,
+        note: '',
+      },
+    ],
+  })
+const enter = (kind: 'received' | 'counted' | 'sample' | 'spoiled', sheets: number) =>
+  enterStock({ paperId, kind, sheets, lot: 'H-2', by: 'Ida Quill' }, at())
 const left = async () => (await loadStore()).papers[0].sheetsLeft
 
 describe('the stock book of a paper', () => {
@@ -22,20 +42,59 @@ describe('the stock book of a paper', () => {
     expect(await left()).toBe(32)
     await enter('counted', 30)
     expect(await left()).toBe(30)
-    expect((await loadStockBook(paperId)).map(({ kind, sheets, change, lot, by }) => [kind, sheets, change, lot, by])).toEqual([['counted', 30, -2, 'H-2', 'Ida Quill'], ['sample', 1, -1, 'H-2', 'Ida Quill'], ['received', 25, 25, 'H-2', 'Ida Quill']])
+    expect(
+      (await loadStockBook(paperId)).map(({ kind, sheets, change, lot, by }) => [
+        kind,
+        sheets,
+        change,
+        lot,
+        by,
+      ]),
+    ).toEqual([
+      ['counted', 30, -2, 'H-2', 'Ida Quill'],
+      ['sample', 1, -1, 'H-2', 'Ida Quill'],
+      ['received', 25, 25, 'H-2', 'Ida Quill'],
+    ])
   })
   it('never goes below none by an entry, and keeps nothing of one that is refused', async () => {
     await stocked()
-    await expect(enter('spoiled', 11)).rejects.toMatchObject({ problems: [{ field: 'sheets', message: 'only 10 lie there by the book: count them first' }] })
-    await expect(enterStock({ paperId: 'nobody', kind: 'received', sheets: 1, lot: '', by: 'Ida Quill' }, at())).rejects.toThrow('This paper')
+    await expect(enter('spoiled', 11)).rejects.toMatchObject({
+      problems: [{ field: 'sheets', message: 'only 10 lie there by the book: count them first' }],
+    })
+    await expect(
+      enterStock({ paperId: 'nobody', kind: 'received', sheets: 1, lot: '', by: 'Ida Quill' }, at()),
+    ).rejects.toThrow('This paper')
     expect(await loadStockBook(paperId)).toEqual([])
     expect(await left()).toBe(10)
   })
   it('what is said of a paper changes, and nothing else of it', async () => {
     await stocked()
-    await changePaper(paperId, { fibre: 'cotton', sizing: 'hard', sides: 'felt', pricePerSheet: 4.2, lowAt: 5, note: 'Good.' })
-    expect((await loadStore()).papers[0]).toMatchObject({ name, gsm, sizing: 'hard', pricePerSheet: 4.2, lowAt: 5, note: 'Good.' })
-    await expect(changePaper('nobody', { fibre: '', sizing: 'soft', sides: '', pricePerSheet: null, lowAt: null, note: '' })).rejects.toThrow('This paper')
+    await changePaper(paperId, {
+      fibre: 'cotton',
+      sizing: 'hard',
+      sides: 'felt',
+      pricePerSheet: 4.2,
+      lowAt: 5,
+      note: 'Good.',
+    })
+    expect((await loadStore()).papers[0]).toMatchObject({
+      name,
+      gsm,
+      sizing: 'hard',
+      pricePerSheet: 4.2,
+      lowAt: 5,
+      note: 'Good.',
+    })
+    await expect(
+      changePaper('nobody', {
+        fibre: '',
+        sizing: 'soft',
+        sides: '',
+        pricePerSheet: null,
+        lowAt: null,
+        note: '',
+      }),
+    ).rejects.toThrow('This paper')
   })
 })
 
@@ -56,7 +115,9 @@ describe('blottings', () => {
     const blotting = { paperId, tool: 'blotters' as const, strokes: 3, beforePercent: 70, afterPercent: 58 }
     await keepBlotting(blotting, at())
     expect(await loadBlottings()).toEqual([blotting])
-    await expect(keepBlotting({ ...blotting, afterPercent: 80 }, at())).rejects.toMatchObject({ issues: [expect.objectContaining({ path: ['afterPercent'] })] })
+    await expect(keepBlotting({ ...blotting, afterPercent: 80 }, at())).rejects.toMatchObject({
+      issues: [expect.objectContaining({ path: ['afterPercent'] })],
+    })
     await expect(keepBlotting({ ...blotting, paperId: 'nobody' }, at())).rejects.toThrow('This paper')
   })
 })

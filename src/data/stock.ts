@@ -1,4 +1,11 @@
-import { changeOfStock, newStockMoveSchema, sheetsWanted, stockProblem, type NewStockMove, type Reservation } from '@/core/paper/stock'
+import {
+  changeOfStock,
+  newStockMoveSchema,
+  sheetsWanted,
+  stockProblem,
+  type NewStockMove,
+  type Reservation,
+} from '@/core/paper/stock'
 import { openDatabase, write } from './database'
 import { FieldError, NotFoundError } from './errors'
 import { listJobs } from './jobs'
@@ -14,12 +21,22 @@ export async function enterStock(input: NewStockMove, at: string): Promise<void>
   await write(async (tables, transaction) => {
     const [row] = await readRows(tables.papers, { where: { id: move.paperId }, transaction })
     if (!row) throw new NotFoundError('This paper')
-    const moved = (await tables.stock_moves.sum('change', { where: { paperId: move.paperId }, transaction })) ?? 0
-    const used = await tables.pulls.count({ where: { paperId: move.paperId }, distinct: true, col: 'sheet', group: ['jobId'], transaction })
+    const moved =
+      (await tables.stock_moves.sum('change', { where: { paperId: move.paperId }, transaction })) ?? 0
+    const used = await tables.pulls.count({
+      where: { paperId: move.paperId },
+      distinct: true,
+      col: 'sheet',
+      group: ['jobId'],
+      transaction,
+    })
     const left = row.sheetsReceived + moved - used.reduce((sum, { count }) => sum + count, 0)
     const problem = stockProblem(move.kind, move.sheets, left)
     if (problem) throw new FieldError([{ field: 'sheets', message: problem }])
-    await tables.stock_moves.create({ ...move, change: changeOfStock(move.kind, move.sheets, left), at }, { transaction })
+    await tables.stock_moves.create(
+      { ...move, change: changeOfStock(move.kind, move.sheets, left), at },
+      { transaction },
+    )
   })
 }
 
@@ -33,9 +50,11 @@ export async function loadStockBook(paperId: string): Promise<StockMove[]> {
 export async function loadReservations(): Promise<Reservation[]> {
   const { tables } = await openDatabase()
   const [jobs, runs] = await Promise.all([listJobs(), readRows(tables.runs, { where: { position: 0 } })])
-  return jobs.filter(({ phase }) => phase === 'proving' || phase === 'edition').flatMap((job) => {
-    const paperId = runs.find(({ jobId }) => jobId === job.id)?.bench.paper?.paperId
-    const sheets = sheetsWanted(job)
-    return paperId && sheets > 0 ? [{ jobId: job.id, title: job.title, paperId, sheets }] : []
-  })
+  return jobs
+    .filter(({ phase }) => phase === 'proving' || phase === 'edition')
+    .flatMap((job) => {
+      const paperId = runs.find(({ jobId }) => jobId === job.id)?.bench.paper?.paperId
+      const sheets = sheetsWanted(job)
+      return paperId && sheets > 0 ? [{ jobId: job.id, title: job.title, paperId, sheets }] : []
+    })
 }

@@ -46,7 +46,13 @@ const paperSchema = newPaperSchema.extend({ id: label, reflectance: reflectanceS
 export type StorePaper = z.infer<typeof paperSchema> & { sheetsLeft: number }
 
 /** A press as a person adds it; its lead follows from the thread. */
-export const newPressSchema = z.strictObject({ name: label, thread: label, rollerRadiusMm: length(1000), bedWidthMm: length(3000), ...pressDetailsSchema.shape })
+export const newPressSchema = z.strictObject({
+  name: label,
+  thread: label,
+  rollerRadiusMm: length(1000),
+  bedWidthMm: length(3000),
+  ...pressDetailsSchema.shape,
+})
 export type NewPress = z.input<typeof newPressSchema>
 const pressSchema = newPressSchema.extend({ id: label, mmPerTurn: positive, zeroedAt: moment.nullable() })
 export type StorePress = z.infer<typeof pressSchema>
@@ -55,12 +61,28 @@ const shelfBlanketSchema = blanketSchema.safeExtend({ id: label })
 /** A blanket of the shelf, and when it was last washed. */
 export type StoreBlanket = z.infer<typeof shelfBlanketSchema> & { washedAt: string | null }
 
-const packSchema = z.strictObject({ id: label, name: label, layers: z.array(layerSchema).min(1).max(8), /** from the sheet upward; null: layers nobody laid from the shelf */ blanketIds: z.array(label).min(1).max(8).nullable().default(null) })
+const packSchema = z.strictObject({
+  id: label,
+  name: label,
+  layers: z.array(layerSchema).min(1).max(8),
+  /** from the sheet upward; null: layers nobody laid from the shelf */ blanketIds: z
+    .array(label)
+    .min(1)
+    .max(8)
+    .nullable()
+    .default(null),
+})
 /** Blankets laid together, from the sheet upward; those from the shelf as they are now. */
 export type StorePack = z.infer<typeof packSchema>
 
 /** What a new workshop can be stocked with. */
-export const stockSchema = z.strictObject({ inks: z.array(shelfInkSchema), papers: z.array(paperSchema), presses: z.array(pressSchema), packs: z.array(packSchema), blankets: z.array(shelfBlanketSchema).default([]) })
+export const stockSchema = z.strictObject({
+  inks: z.array(shelfInkSchema),
+  papers: z.array(paperSchema),
+  presses: z.array(pressSchema),
+  packs: z.array(packSchema),
+  blankets: z.array(shelfBlanketSchema).default([]),
+})
 export type Stock = z.infer<typeof stockSchema>
 
 /** Shelf and store of the workshop. */
@@ -95,35 +117,70 @@ export async function loadStore(): Promise<Store> {
     readRows(tables.presses, all),
     readRows(tables.packs, all),
     readRows(tables.blankets, all),
-    sequelize.query<{ blanketId: string; at: string }>('SELECT blanketId, max(at) AS at FROM washes GROUP BY blanketId', { type: QueryTypes.SELECT }),
-    sequelize.query<{ paperId: string; sheets: number }>('SELECT paperId, count(DISTINCT jobId || \' \' || sheet) AS sheets FROM pulls GROUP BY paperId', { type: QueryTypes.SELECT }),
-    sequelize.query<{ paperId: string; sheets: number }>('SELECT paperId, sum(change) AS sheets FROM stock_moves GROUP BY paperId', { type: QueryTypes.SELECT }),
+    sequelize.query<{ blanketId: string; at: string }>(
+      'SELECT blanketId, max(at) AS at FROM washes GROUP BY blanketId',
+      { type: QueryTypes.SELECT },
+    ),
+    sequelize.query<{ paperId: string; sheets: number }>(
+      "SELECT paperId, count(DISTINCT jobId || ' ' || sheet) AS sheets FROM pulls GROUP BY paperId",
+      { type: QueryTypes.SELECT },
+    ),
+    sequelize.query<{ paperId: string; sheets: number }>(
+      'SELECT paperId, sum(change) AS sheets FROM stock_moves GROUP BY paperId',
+      { type: QueryTypes.SELECT },
+    ),
   ])
-  const byPaper = (rows: readonly { paperId: string; sheets: number }[]) => new Map(rows.map(({ paperId, sheets }) => [paperId, sheets]))
+  const byPaper = (rows: readonly { paperId: string; sheets: number }[]) =>
+    new Map(rows.map(({ paperId, sheets }) => [paperId, sheets]))
   const [gone, moved] = [byPaper(used), byPaper(moves)]
-  const shelf = blankets.map((row) => ({ ...shelfBlanketSchema.parse(row), washedAt: washed.find(({ blanketId }) => blanketId === row.id)?.at ?? null }))
+  const shelf = blankets.map((row) => ({
+    ...shelfBlanketSchema.parse(row),
+    washedAt: washed.find(({ blanketId }) => blanketId === row.id)?.at ?? null,
+  }))
   return {
     inks,
-    papers: papers.map((row) => paperSchema.parse(row)).map((paper) => ({ ...paper, sheetsLeft: paper.sheetsReceived + (moved.get(paper.id) ?? 0) - (gone.get(paper.id) ?? 0) })),
+    papers: papers
+      .map((row) => paperSchema.parse(row))
+      .map((paper) => ({
+        ...paper,
+        sheetsLeft: paper.sheetsReceived + (moved.get(paper.id) ?? 0) - (gone.get(paper.id) ?? 0),
+      })),
     presses: presses.map((row) => pressSchema.parse(row)),
-    packs: packs.map((row) => packSchema.parse(row)).map((pack) => ({ ...pack, layers: pack.blanketIds ? layersNow(pack.blanketIds, shelf) : pack.layers })),
+    packs: packs
+      .map((row) => packSchema.parse(row))
+      .map((pack) => ({
+        ...pack,
+        layers: pack.blanketIds ? layersNow(pack.blanketIds, shelf) : pack.layers,
+      })),
     blankets: shelf,
   }
 }
 
 /** A pack's layers as its blankets are now. */
-const layersNow = (ids: readonly string[], shelf: readonly StoreBlanket[]) => ids.flatMap((id) => shelf.filter((blanket) => blanket.id === id).map(layerOfBlanket))
+const layersNow = (ids: readonly string[], shelf: readonly StoreBlanket[]) =>
+  ids.flatMap((id) => shelf.filter((blanket) => blanket.id === id).map(layerOfBlanket))
 
 /** A free id made of the name. */
-function freeId(table: Tables['papers'] | Tables['presses'], name: string, transaction: Transaction): Promise<string> {
-  return freeSlug(name, async (id) => (await (table as Tables['papers']).count({ where: { id }, transaction })) > 0)
+function freeId(
+  table: Tables['papers'] | Tables['presses'],
+  name: string,
+  transaction: Transaction,
+): Promise<string> {
+  return freeSlug(
+    name,
+    async (id) => (await (table as Tables['papers']).count({ where: { id }, transaction })) > 0,
+  )
 }
 
 /** Adds a paper to the store. @param reflectance its white, 36 values */
 export async function addPaper(input: NewPaper, reflectance: number[]): Promise<void> {
   const paper = newPaperSchema.parse(input)
   await write(async (tables, transaction) => {
-    const row: PaperRow = { ...paper, id: await freeId(tables.papers, paper.name, transaction), reflectance: reflectanceSpectrum.parse(reflectance) }
+    const row: PaperRow = {
+      ...paper,
+      id: await freeId(tables.papers, paper.name, transaction),
+      reflectance: reflectanceSpectrum.parse(reflectance),
+    }
     await tables.papers.create(row, { transaction })
   })
 }
@@ -144,6 +201,9 @@ export async function addPress(input: NewPress): Promise<void> {
   if (!lead.success) throw new FieldError([{ field: 'thread', message: lead.error.issues[0].message }])
   const { mmPerTurn } = lead.data
   await write(async (tables, transaction) => {
-    await tables.presses.create({ ...press, id: await freeId(tables.presses, press.name, transaction), mmPerTurn, zeroedAt: null }, { transaction })
+    await tables.presses.create(
+      { ...press, id: await freeId(tables.presses, press.name, transaction), mmPerTurn, zeroedAt: null },
+      { transaction },
+    )
   })
 }

@@ -39,61 +39,326 @@ import { sumOfColumns } from './migrations/migration'
 import { MIGRATIONS } from './migrations/migrations'
 
 /** Rows as they lie in the database. Moments are ISO 8601 in UTC; whole documents are JSON, read with the core's schemas. */
-export interface WorkshopRow { id: number; name: string; namedAt: string }
-export interface MorningRow { id?: number; at: string; readings: MorningReadings }
-export type InkRow = ShelfInk
-export interface CardRow { id: string; name: string; createdAt: string }
-export interface CardVersionRow extends CardVersion { cardId: string }
-export interface BatchRow extends MixBatch { cardId: string }
-export type BathRow = Omit<BathCard, 'uses'>
-export interface BathUseRow extends BathUse { id?: number; bathId: string }
-export interface BiteStripRow { id: string; name: string; strip: BiteStrip; at: string }
-export interface BitePlanRow { jobId: string; stripId: string; plan: BitePlan; at: string }
-export interface CalibrationRow { id?: number; at: string; calibration: InkCalibration }
-export interface InkWeighingRow { id?: number; jobId: string; grams: number; pulls: number; at: string; by: string }
-export interface PaperRow { id: string; name: string; gsm: number; caliperMm: number; sheetWidthMm: number; sheetHeightMm: number; grain: 'long' | 'short' | 'unknown'; reflectance: number[]; sheetsReceived: number; note: string; fibre: string; sizing: Sizing; sides: string; pricePerSheet: number | null; lowAt: number | null }
-export interface StockMoveRow extends NewStockMove { id?: number; change: number; at: string }
-export interface BlottingRow extends Blotting { id?: number; at: string }
-export interface WeighInRow { id?: number; paperId: string; seconds: number; uptakePercent: number; at: string }
-export interface PressRow extends PressDetails { id: string; name: string; rollerRadiusMm: number; bedWidthMm: number; thread: string; mmPerTurn: number; zeroedAt: string | null }
-export interface PressEventRow extends KeptPressEvent { id?: number; pressId: string }
-export interface PackRow { id: string; name: string; layers: Layer[]; blanketIds: string[] | null }
-export interface BlanketRow extends Blanket { id: string }
-export interface WashRow { id?: number; blanketId: string; at: string; by: string }
-export interface PressureTrialRow { id?: number; pressId: string; jobId: string; trial: PressureTrial; at: string; by: string }
-export interface UnlockRow extends Unlock { id?: number; jobId: string }
-export interface CustodyRow extends KeptCustody { id?: number; jobId: string }
-export interface DeskMeetingRow { jobId: string; rails: DeskRails; at: string }
-export interface MisfitRow { id?: number; jobId: string; plate: string; marks: MisfitMark[]; at: string; by: string }
-export interface ImageRow { id: string; name: string; format: string; widthPx: number; heightPx: number; bytes: number; keptAt: string }
-export interface JobRow { id: string; slug: string; title: string; artist: string; editionSize: number; revision: number; createdAt: string; openRun: number; variation: Variation; credits: Credits }
-export interface RunRow extends Run { jobId: string }
-export interface SheetMarkRow extends SheetMark { id?: number; jobId: string }
-export interface SortingRow { jobId: string; numbering: Numbering; at: string }
-export interface PlateStateRow { jobId: string; state: number; note: string; openedAt: string; imageId: string | null }
-export interface PullRow {
-  jobId: string; id: string; place: number; runPosition: number; kind: PullKind; number: number; sheet: number; paperId: string; pulledAt: string; zone: string
-  estimated: boolean; settings: Settings; hands: Hands; expected: EyeReading | null; expectation: string; batVersion: number | null
+export interface WorkshopRow {
+  id: number
+  name: string
+  namedAt: string
 }
-export interface PullEventRow { id?: number; jobId: string; pullId: string; subject: string; event: PullEvent; at: string; by: string; why: string | null }
-export interface BatRow extends Bat { jobId: string }
-export interface PrintRow { jobId: string; pullId: string; place: number; kind: PrintKind; number: number; mark: string; numberedAt: string }
-export interface DryingRow { id?: number; jobId: string; method: DryingMethod; laidAt: string; readyAt: string; by: string }
+export interface MorningRow {
+  id?: number
+  at: string
+  readings: MorningReadings
+}
+export type InkRow = ShelfInk
+export interface CardRow {
+  id: string
+  name: string
+  createdAt: string
+}
+export interface CardVersionRow extends CardVersion {
+  cardId: string
+}
+export interface BatchRow extends MixBatch {
+  cardId: string
+}
+export type BathRow = Omit<BathCard, 'uses'>
+export interface BathUseRow extends BathUse {
+  id?: number
+  bathId: string
+}
+export interface BiteStripRow {
+  id: string
+  name: string
+  strip: BiteStrip
+  at: string
+}
+export interface BitePlanRow {
+  jobId: string
+  stripId: string
+  plan: BitePlan
+  at: string
+}
+export interface CalibrationRow {
+  id?: number
+  at: string
+  calibration: InkCalibration
+}
+export interface InkWeighingRow {
+  id?: number
+  jobId: string
+  grams: number
+  pulls: number
+  at: string
+  by: string
+}
+export interface PaperRow {
+  id: string
+  name: string
+  gsm: number
+  caliperMm: number
+  sheetWidthMm: number
+  sheetHeightMm: number
+  grain: 'long' | 'short' | 'unknown'
+  reflectance: number[]
+  sheetsReceived: number
+  note: string
+  fibre: string
+  sizing: Sizing
+  sides: string
+  pricePerSheet: number | null
+  lowAt: number | null
+}
+export interface StockMoveRow extends NewStockMove {
+  id?: number
+  change: number
+  at: string
+}
+export interface BlottingRow extends Blotting {
+  id?: number
+  at: string
+}
+export interface WeighInRow {
+  id?: number
+  paperId: string
+  seconds: number
+  uptakePercent: number
+  at: string
+}
+export interface PressRow extends PressDetails {
+  id: string
+  name: string
+  rollerRadiusMm: number
+  bedWidthMm: number
+  thread: string
+  mmPerTurn: number
+  zeroedAt: string | null
+}
+export interface PressEventRow extends KeptPressEvent {
+  id?: number
+  pressId: string
+}
+export interface PackRow {
+  id: string
+  name: string
+  layers: Layer[]
+  blanketIds: string[] | null
+}
+export interface BlanketRow extends Blanket {
+  id: string
+}
+export interface WashRow {
+  id?: number
+  blanketId: string
+  at: string
+  by: string
+}
+export interface PressureTrialRow {
+  id?: number
+  pressId: string
+  jobId: string
+  trial: PressureTrial
+  at: string
+  by: string
+}
+export interface UnlockRow extends Unlock {
+  id?: number
+  jobId: string
+}
+export interface CustodyRow extends KeptCustody {
+  id?: number
+  jobId: string
+}
+export interface DeskMeetingRow {
+  jobId: string
+  rails: DeskRails
+  at: string
+}
+export interface MisfitRow {
+  id?: number
+  jobId: string
+  plate: string
+  marks: MisfitMark[]
+  at: string
+  by: string
+}
+export interface ImageRow {
+  id: string
+  name: string
+  format: string
+  widthPx: number
+  heightPx: number
+  bytes: number
+  keptAt: string
+}
+export interface JobRow {
+  id: string
+  slug: string
+  title: string
+  artist: string
+  editionSize: number
+  revision: number
+  createdAt: string
+  openRun: number
+  variation: Variation
+  credits: Credits
+}
+export interface RunRow extends Run {
+  jobId: string
+}
+export interface SheetMarkRow extends SheetMark {
+  id?: number
+  jobId: string
+}
+export interface SortingRow {
+  jobId: string
+  numbering: Numbering
+  at: string
+}
+export interface PlateStateRow {
+  jobId: string
+  state: number
+  note: string
+  openedAt: string
+  imageId: string | null
+}
+export interface PullRow {
+  jobId: string
+  id: string
+  place: number
+  runPosition: number
+  kind: PullKind
+  number: number
+  sheet: number
+  paperId: string
+  pulledAt: string
+  zone: string
+  estimated: boolean
+  settings: Settings
+  hands: Hands
+  expected: EyeReading | null
+  expectation: string
+  batVersion: number | null
+}
+export interface PullEventRow {
+  id?: number
+  jobId: string
+  pullId: string
+  subject: string
+  event: PullEvent
+  at: string
+  by: string
+  why: string | null
+}
+export interface BatRow extends Bat {
+  jobId: string
+}
+export interface PrintRow {
+  jobId: string
+  pullId: string
+  place: number
+  kind: PrintKind
+  number: number
+  mark: string
+  numberedAt: string
+}
+export interface DryingRow {
+  id?: number
+  jobId: string
+  method: DryingMethod
+  laidAt: string
+  readyAt: string
+  by: string
+}
 export type DryingPlaceRow = DryingPlace
-export interface DryingLoadRow { id?: number; placeId: string; jobId: string; sheets: number; laidAt: string; readyAt: string; by: string; takenOutAt: string | null }
-export interface DryingChangeRow { id?: number; loadId: number; at: string; by: string }
-export interface ArtworkRow { jobId: string; artwork: Artwork; at: string }
-export interface ProcedureRow { id: string; name: string; procedure: Procedure; at: string; by: string }
-export interface MakingRow { id: string; jobId: string; procedure: Procedure; startedAt: string; by: string }
-export interface MakingEventRow { id?: number; makingId: string; event: MakingEvent; at: string; by: string }
-export interface ZoneMapRow { jobId: string; version: number; map: ZoneMap; at: string; by: string }
-export interface WatchSpotRow { id?: number; jobId: string; state: number; xMm: number; yMm: number; note: string; seenAt: string; by: string; goneAt: string | null }
-export interface FacingRow extends Facing { id?: number; jobId: string }
-export interface CollePieceRow { jobId: string; name: string; setting: ColleSetting; at: string }
-export interface DayRow extends KeptDay { jobId: string }
-export interface DayEventRow extends DayEvent { id?: number; dayId: string; by: string }
-export interface QueueRow { id: string; name: string; input: QueueInput; startAt: string; by: string }
-export interface GrowthMarksRow extends GrowthMarks { id?: number; at: string }
+export interface DryingLoadRow {
+  id?: number
+  placeId: string
+  jobId: string
+  sheets: number
+  laidAt: string
+  readyAt: string
+  by: string
+  takenOutAt: string | null
+}
+export interface DryingChangeRow {
+  id?: number
+  loadId: number
+  at: string
+  by: string
+}
+export interface ArtworkRow {
+  jobId: string
+  artwork: Artwork
+  at: string
+}
+export interface ProcedureRow {
+  id: string
+  name: string
+  procedure: Procedure
+  at: string
+  by: string
+}
+export interface MakingRow {
+  id: string
+  jobId: string
+  procedure: Procedure
+  startedAt: string
+  by: string
+}
+export interface MakingEventRow {
+  id?: number
+  makingId: string
+  event: MakingEvent
+  at: string
+  by: string
+}
+export interface ZoneMapRow {
+  jobId: string
+  version: number
+  map: ZoneMap
+  at: string
+  by: string
+}
+export interface WatchSpotRow {
+  id?: number
+  jobId: string
+  state: number
+  xMm: number
+  yMm: number
+  note: string
+  seenAt: string
+  by: string
+  goneAt: string | null
+}
+export interface FacingRow extends Facing {
+  id?: number
+  jobId: string
+}
+export interface CollePieceRow {
+  jobId: string
+  name: string
+  setting: ColleSetting
+  at: string
+}
+export interface DayRow extends KeptDay {
+  jobId: string
+}
+export interface DayEventRow extends DayEvent {
+  id?: number
+  dayId: string
+  by: string
+}
+export interface QueueRow {
+  id: string
+  name: string
+  input: QueueInput
+  startAt: string
+  by: string
+}
+export interface GrowthMarksRow extends GrowthMarks {
+  id?: number
+  at: string
+}
 
 /** A table of the database by the shape of its rows. */
 export type Table<Row extends object> = ModelStatic<Model<Row, Row>>
@@ -156,6 +421,9 @@ export interface Tables {
 
 /** Ties the tables to an open connection. */
 export function defineTables(sequelize: Sequelize): Tables {
-  const models = Object.entries(sumOfColumns(MIGRATIONS)).map(([name, columns]) => [name, sequelize.define(name, columns, { tableName: name, timestamps: false })])
+  const models = Object.entries(sumOfColumns(MIGRATIONS)).map(([name, columns]) => [
+    name,
+    sequelize.define(name, columns, { tableName: name, timestamps: false }),
+  ])
   return Object.fromEntries(models) as unknown as Tables
 }

@@ -31,23 +31,62 @@ export function openWorkshop(): void {
 export async function benchedJob(editionSize = 2): Promise<JobRecord> {
   const { id, slug } = await createJob({ title: 'Mooring posts', artist: 'Ida Quill', editionSize }, at())
   let revision = 0
-  for (const station of SETTING_STATIONS) revision = await saveStation(id, revision, station, sampleSettings[station], at())
+  for (const station of SETTING_STATIONS)
+    revision = await saveStation(id, revision, station, sampleSettings[station], at())
   return loadJob(slug)
 }
 
 /** What a device sends with a pull. */
-export const newPull = (id: string, kind: NewPull['kind'] = 'proof'): NewPull => ({ id, kind, zone: 'Europe/Lisbon', hands: { inked: 'Ida Quill', wiped: 'Ida Quill', laid: 'Tam Brocket' }, expected: null, expectation: '' })
+export const newPull = (id: string, kind: NewPull['kind'] = 'proof'): NewPull => ({
+  id,
+  kind,
+  zone: 'Europe/Lisbon',
+  hands: { inked: 'Ida Quill', wiped: 'Ida Quill', laid: 'Tam Brocket' },
+  expected: null,
+  expectation: '',
+})
 
 /** Pulls from the bench as it stands now; answers the job after it. */
-export async function pull(job: JobRecord, id: string, kind: NewPull['kind'] = 'proof', decision?: 'accepted' | 'set-aside'): Promise<JobRecord> {
-  const revision = await makePull(job.id, (await loadJob(job.slug)).revision, newPull(id, kind), at(job.pulls.length))
-  if (decision) await addEvents(job.id, revision, { pullId: id, events: [{ kind: 'decision', decision, reason: '', fate: null }], by: 'Ida Quill', why: '' }, at(job.pulls.length))
+export async function pull(
+  job: JobRecord,
+  id: string,
+  kind: NewPull['kind'] = 'proof',
+  decision?: 'accepted' | 'set-aside',
+): Promise<JobRecord> {
+  const revision = await makePull(
+    job.id,
+    (await loadJob(job.slug)).revision,
+    newPull(id, kind),
+    at(job.pulls.length),
+  )
+  if (decision)
+    await addEvents(
+      job.id,
+      revision,
+      {
+        pullId: id,
+        events: [{ kind: 'decision', decision, reason: '', fate: null }],
+        by: 'Ida Quill',
+        why: '',
+      },
+      at(job.pulls.length),
+    )
   return loadJob(job.slug)
 }
 
 /** A job with one proof, approved. */
 export async function approvedJob(editionSize = 2): Promise<JobRecord> {
   const job = await pull(await benchedJob(editionSize), 'proof-1')
-  await approveBat(job.id, job.revision, { proofPullId: 'proof-1', tolerances: usualTolerances(sampleSettings), approvedBy: 'Ida Quill', reason: '' }, at(10))
+  await approveBat(
+    job.id,
+    job.revision,
+    {
+      proofPullId: 'proof-1',
+      tolerances: usualTolerances(sampleSettings),
+      approvedBy: 'Ida Quill',
+      reason: '',
+    },
+    at(10),
+  )
   return loadJob(job.slug)
 }

@@ -1,4 +1,10 @@
-import { checkZoneMap, keptZoneMapSchema, zoneMapSchema, type KeptZoneMap, type ZoneMap } from '@/core/plate/zoneMap'
+import {
+  checkZoneMap,
+  keptZoneMapSchema,
+  zoneMapSchema,
+  type KeptZoneMap,
+  type ZoneMap,
+} from '@/core/plate/zoneMap'
 import { label } from '@/core/units/schemas'
 import { benchOf, type JobChange } from './changeJob'
 import { openDatabase, write } from './database'
@@ -11,7 +17,8 @@ async function refuseImpossible(change: JobChange, map: ZoneMap): Promise<void> 
   const { plate } = await benchOf(change)
   if (!plate) throw new FieldError([{ field: '', message: 'Set the plate first: zones lie on it.' }])
   const refused = checkZoneMap(map, plate).filter(({ weight }) => weight === 'refused')
-  if (refused.length > 0) throw new FieldError(refused.map(({ zoneId, message }) => ({ field: zoneId, message })))
+  if (refused.length > 0)
+    throw new FieldError(refused.map(({ zoneId, message }) => ({ field: zoneId, message })))
 }
 
 /**
@@ -20,7 +27,13 @@ async function refuseImpossible(change: JobChange, map: ZoneMap): Promise<void> 
  * @param after the version it was drawn from; another one since then is a conflict
  * @returns the version it is kept as
  */
-export async function keepZoneMap(jobId: string, after: number, input: ZoneMap, by: string, at: string): Promise<number> {
+export async function keepZoneMap(
+  jobId: string,
+  after: number,
+  input: ZoneMap,
+  by: string,
+  at: string,
+): Promise<number> {
   const map = zoneMapSchema.parse(input)
   return write(async (tables, transaction) => {
     const job = (await tables.jobs.findByPk(jobId, { transaction }))?.get({ plain: true })
@@ -30,7 +43,10 @@ export async function keepZoneMap(jobId: string, after: number, input: ZoneMap, 
     if (last && JSON.stringify(zoneMapSchema.parse(last.map)) === JSON.stringify(map)) return version
     if (version !== after) throw new ConflictError()
     await refuseImpossible({ job, tables, transaction }, map)
-    await tables.zone_maps.create({ jobId, version: version + 1, map, at, by: label.parse(by) }, { transaction })
+    await tables.zone_maps.create(
+      { jobId, version: version + 1, map, at, by: label.parse(by) },
+      { transaction },
+    )
     return version + 1
   })
 }
@@ -38,7 +54,9 @@ export async function keepZoneMap(jobId: string, after: number, input: ZoneMap, 
 /** All versions of a job's zone map, the newest last. */
 export async function loadZoneMaps(jobId: string): Promise<KeptZoneMap[]> {
   const { tables } = await openDatabase()
-  return (await readRows(tables.zone_maps, { where: { jobId }, order: ['version'] })).map(({ jobId: _, ...kept }) => keptZoneMapSchema.parse(kept))
+  return (await readRows(tables.zone_maps, { where: { jobId }, order: ['version'] })).map(
+    ({ jobId: _, ...kept }) => keptZoneMapSchema.parse(kept),
+  )
 }
 
 /** The newest zone map of a job, or null. */

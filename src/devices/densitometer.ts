@@ -12,5 +12,7 @@ const REPEATS_WITHIN = 0.006
 /** A simulated hand densitometer, zeroed on the paper; the same seed gives the same readings. */
 export function simulateDensitometer(seed: number): Densitometer {
   const noise = noiseSequence(seed)
-  return { read: (spot, paper) => Math.max(0, Math.round((spot - paper + REPEATS_WITHIN * noise()) * 100) / 100) }
+  return {
+    read: (spot, paper) => Math.max(0, Math.round((spot - paper + REPEATS_WITHIN * noise()) * 100) / 100),
+  }
 }

@@ -41,16 +41,34 @@ describe('the simulated spectrophotometer', () => {
     const device = simulateSpectrophotometer(5)
     device.readTile()
     const read = (key: string) => device.read(SAMPLE_TRAY.find((sample) => sample.key === key)!.reflectance)
-    const drawdown = { overWhite: read('eelgrass-over-white'), overBlack: read('eelgrass-over-black'), white: read('white-card'), black: read('black-card') }
-    const found = characteriseInk({ ...drawdown, filmMicrometres: TRAY_FILM, surface: { k1: 0.04, k2: 0.6 }, geometry: '45:0' })
-    const again = predictInk({ inks: [{ name: 'found', ...found }], parts: [1], filmMicrometres: TRAY_FILM, paper: drawdown.white, surface: { k1: 0.04, k2: 0.6 }, geometry: '45:0' })
+    const drawdown = {
+      overWhite: read('eelgrass-over-white'),
+      overBlack: read('eelgrass-over-black'),
+      white: read('white-card'),
+      black: read('black-card'),
+    }
+    const found = characteriseInk({
+      ...drawdown,
+      filmMicrometres: TRAY_FILM,
+      surface: { k1: 0.04, k2: 0.6 },
+      geometry: '45:0',
+    })
+    const again = predictInk({
+      inks: [{ name: 'found', ...found }],
+      parts: [1],
+      filmMicrometres: TRAY_FILM,
+      paper: drawdown.white,
+      surface: { k1: 0.04, k2: 0.6 },
+      geometry: '45:0',
+    })
     expect(deltaE00(again.lab, describeSpectrum(drawdown.overWhite).lab)).toBeLessThan(0.1)
   })
 })
 
 describe('the simulated sheet out of the water', () => {
   it('gets heavier with time, towards what it takes up, and hard sizing later than soft', () => {
-    const after = (sizing: 'soft' | 'hard', seconds: number) => simulateSoakedSheet(20, sizing, 3).gramsAfter(seconds)
+    const after = (sizing: 'soft' | 'hard', seconds: number) =>
+      simulateSoakedSheet(20, sizing, 3).gramsAfter(seconds)
     expect(after('soft', 0)).toBeCloseTo(20, 9)
     expect(after('soft', 600)).toBeGreaterThan(after('soft', 60))
     expect(after('hard', 60)).toBeLessThan(after('soft', 60))
@@ -58,7 +76,12 @@ describe('the simulated sheet out of the water', () => {
   })
   it('gives its curve to the fit within two points', () => {
     const sheet = simulateSoakedSheet(20, 'soft', 8)
-    const { saturationPercent, tauSeconds } = fitSoak({ points: [30, 90, 180, 400, 900, 1800].map((seconds) => ({ seconds, uptakePercent: 100 * (sheet.gramsAfter(seconds) / 20 - 1) })) })
+    const { saturationPercent, tauSeconds } = fitSoak({
+      points: [30, 90, 180, 400, 900, 1800].map((seconds) => ({
+        seconds,
+        uptakePercent: 100 * (sheet.gramsAfter(seconds) / 20 - 1),
+      })),
+    })
     expect(Math.abs(saturationPercent - 60)).toBeLessThan(2)
     expect(Math.abs(tauSeconds - 160)).toBeLessThan(25)
   })
@@ -77,7 +100,10 @@ describe('the simulated scale', () => {
 
 describe('the simulated slab', () => {
   it('strays from the forecast as tubes do, the same way every time', () => {
-    const contents = [{ ink: BLUE, grams: 10 }, { ink: YELLOW, grams: 10 }]
+    const contents = [
+      { ink: BLUE, grams: 10 },
+      { ink: YELLOW, grams: 10 },
+    ]
     const batch = drawDownBatch(contents, CONDITIONS)
     expect(drawDownBatch(contents, CONDITIONS)).toEqual(batch)
     const forecast = predictInk({ inks: [BLUE, YELLOW], parts: [1, 1], ...CONDITIONS })
@@ -99,7 +125,8 @@ describe('noise', () => {
 })
 
 describe('densitometer', () => {
-  it('zeroed on the paper, reads the paper as nothing', () => expect(simulateDensitometer(3).read(0.06, 0.06)).toBeLessThanOrEqual(0.02))
+  it('zeroed on the paper, reads the paper as nothing', () =>
+    expect(simulateDensitometer(3).read(0.06, 0.06)).toBeLessThanOrEqual(0.02))
   it('repeats within hundredths, and the same way for the same seed', () => {
     const one = simulateDensitometer(11)
     const readings = Array.from({ length: 200 }, () => one.read(1.4, 0.05))

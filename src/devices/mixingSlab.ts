@@ -11,10 +11,18 @@ const TUBE_STRAYS = 0.06
  *
  * @returns true reflectance, 36 values, before any instrument reads it
  */
-export function drawDownBatch(contents: readonly { ink: SpectralInk; grams: number }[], conditions: FilmConditions): number[] {
+export function drawDownBatch(
+  contents: readonly { ink: SpectralInk; grams: number }[],
+  conditions: FilmConditions,
+): number[] {
   const real = contents.map(({ ink }) => {
     const by = Math.max(0.7, 1 + TUBE_STRAYS * noiseSequence(seedOf(ink.name))())
     return { ...ink, k: ink.k.map((value) => value * by) }
   })
-  return predictInk({ inks: real, parts: contents.map(({ grams }) => grams), ...conditions, paper: [...conditions.paper] }).reflectance
+  return predictInk({
+    inks: real,
+    parts: contents.map(({ grams }) => grams),
+    ...conditions,
+    paper: [...conditions.paper],
+  }).reflectance
 }

@@ -47,11 +47,18 @@ function stiffnessOf({ ink }: Settings, shelf: readonly ShelfInk[]): number {
 }
 
 /** Squeeze at one screw, MPa; too tight to be solved counts as three times the held one. */
-function squeezeOf({ press, plate, paper }: Settings, side: keyof Pick<PressSetting, 'turnsLeft' | 'turnsRight'>): number | null {
+function squeezeOf(
+  { press, plate, paper }: Settings,
+  side: keyof Pick<PressSetting, 'turnsLeft' | 'turnsRight'>,
+): number | null {
   const squeeze = squeezeAtTurns(press, press[side], plate, paper)
   return squeeze.contact === 'too-tight' ? null : squeeze.peakMPa
 }
-function squeezeRatio(settings: Settings, held: Settings, side: keyof Pick<PressSetting, 'turnsLeft' | 'turnsRight'>): number {
+function squeezeRatio(
+  settings: Settings,
+  held: Settings,
+  side: keyof Pick<PressSetting, 'turnsLeft' | 'turnsRight'>,
+): number {
   const [ours, theirs] = [squeezeOf(settings, side), squeezeOf(held, side)]
   return ours === null || theirs === null || theirs === 0 ? (ours === theirs ? 1 : 3) : ours / theirs
 }
@@ -62,14 +69,26 @@ function filmColours({ ink }: Settings, shelf: readonly ShelfInk[], paper: reado
     const found = shelf.find(({ id }) => id === inkId)
     return found && parts > 0 ? [{ ink: { name: found.name, k: found.k, s: found.s }, parts }] : []
   })
-  return Uint8Array.from(Array.from({ length: FILM_STEPS + 1 }, (_, i) => {
-    if (known.length === 0 || i === 0) return bytes(describeSpectrum(paper).srgb)
-    return bytes(predictInk({ inks: known.map((one) => one.ink), parts: known.map(({ parts }) => parts), filmMicrometres: (i * THICKEST_MICROMETRES) / FILM_STEPS, paper: [...paper], surface: USUAL_SURFACE, geometry: '45:0' }).srgb)
-  }).flat())
+  return Uint8Array.from(
+    Array.from({ length: FILM_STEPS + 1 }, (_, i) => {
+      if (known.length === 0 || i === 0) return bytes(describeSpectrum(paper).srgb)
+      return bytes(
+        predictInk({
+          inks: known.map((one) => one.ink),
+          parts: known.map(({ parts }) => parts),
+          filmMicrometres: (i * THICKEST_MICROMETRES) / FILM_STEPS,
+          paper: [...paper],
+          surface: USUAL_SURFACE,
+          geometry: '45:0',
+        }).srgb,
+      )
+    }).flat(),
+  )
 }
 
 /** The index of a film in the table of colours. */
-export const filmStep = (micrometres: number): number => Math.min(FILM_STEPS, Math.max(0, (micrometres * FILM_STEPS) / THICKEST_MICROMETRES))
+export const filmStep = (micrometres: number): number =>
+  Math.min(FILM_STEPS, Math.max(0, (micrometres * FILM_STEPS) / THICKEST_MICROMETRES))
 
 /**
  * What a print is made with, from the settings of the bench.
@@ -77,16 +96,27 @@ export const filmStep = (micrometres: number): number => Math.min(FILM_STEPS, Ma
  * @param held settings it is held against: squeeze, dampness, stiffness and wiping are ratios to them
  * @param paper reflectance of the paper
  */
-export function printConditions(settings: Settings, held: Settings, shelf: readonly ShelfInk[], paper: readonly number[]): PrintConditions {
+export function printConditions(
+  settings: Settings,
+  held: Settings,
+  shelf: readonly ShelfInk[],
+  paper: readonly number[],
+): PrintConditions {
   const { wipe } = settings
   const { sheet, plate } = printedPlace(settings, [])
   return {
-    sheet, plate,
-    squeeze: { left: squeezeRatio(settings, held, 'turnsLeft'), right: squeezeRatio(settings, held, 'turnsRight') },
+    sheet,
+    plate,
+    squeeze: {
+      left: squeezeRatio(settings, held, 'turnsLeft'),
+      right: squeezeRatio(settings, held, 'turnsRight'),
+    },
     damp: settings.paper.targetUptakePercent / Math.max(1, held.paper.targetUptakePercent),
     stiffness: stiffnessOf(settings, shelf) / stiffnessOf(held, shelf),
     wiping: Math.max(1, seconds(wipe)) / Math.max(1, seconds(held.wipe)),
     burrMicrometres: settings.plate.kind.endsWith('drypoint') ? BURR_MICROMETRES : 0,
-    lineMicrometres: FILM_THICKNESSES[0].micrometres, surfaceMicrometres: WIPED_TO[wipe.plateTone], colours: filmColours(settings, shelf, paper),
+    lineMicrometres: FILM_THICKNESSES[0].micrometres,
+    surfaceMicrometres: WIPED_TO[wipe.plateTone],
+    colours: filmColours(settings, shelf, paper),
   }
 }

@@ -20,7 +20,17 @@ export interface PrintFaults {
   patchy: number
 }
 
-export const NO_FAULTS: PrintFaults = { moved: { xMm: 0, yMm: 0, degrees: 0 }, starved: [], bands: [], edgeMicrometres: 0, fingerprints: [], spots: [], hairs: [], wear: 0, patchy: 0 }
+export const NO_FAULTS: PrintFaults = {
+  moved: { xMm: 0, yMm: 0, degrees: 0 },
+  starved: [],
+  bands: [],
+  edgeMicrometres: 0,
+  fingerprints: [],
+  spots: [],
+  hairs: [],
+  wear: 0,
+  patchy: 0,
+}
 
 /** Half the width of a hair, and of a fingertip's ellipse, mm. */
 const HAIR_MM = 0.12
@@ -33,7 +43,22 @@ export function dirtAt({ fingerprints, spots, hairs }: PrintFaults, x: number, y
   for (const { xMm, yMm, strength } of fingerprints) {
     const [u, v] = [(x - xMm) / FINGER.across, (y - yMm) / FINGER.along]
     const from = Math.hypot(u, v)
-    if (from < 1) film += strength * 2.2 * Math.min(1, 3 * (1 - from)) * (0.5 + 0.5 * Math.cos((2 * Math.PI * (Math.hypot(x - xMm, y - yMm - 3) + 0.4 * Math.sin(1.3 * (x - xMm)) + 0.3 * Math.sin(0.9 * (y - yMm)))) / RIDGE_MM)) * (0.75 + 0.25 * Math.sin(0.8 * x + 1.1 * y))
+    if (from < 1)
+      film +=
+        strength *
+        2.2 *
+        Math.min(1, 3 * (1 - from)) *
+        (0.5 +
+          0.5 *
+            Math.cos(
+              (2 *
+                Math.PI *
+                (Math.hypot(x - xMm, y - yMm - 3) +
+                  0.4 * Math.sin(1.3 * (x - xMm)) +
+                  0.3 * Math.sin(0.9 * (y - yMm)))) /
+                RIDGE_MM,
+            )) *
+        (0.75 + 0.25 * Math.sin(0.8 * x + 1.1 * y))
   }
   for (const { xMm, yMm, radiusMm, micrometres } of spots) {
     if ((x - xMm) ** 2 + (y - yMm) ** 2 > radiusMm ** 2) continue
@@ -44,7 +69,10 @@ export function dirtAt({ fingerprints, spots, hairs }: PrintFaults, x: number, y
     const turn = (degrees * Math.PI) / 180
     const along = (x - xMm) * Math.cos(turn) + (y - yMm) * Math.sin(turn)
     if (along < 0 || along > lengthMm) continue
-    const across = (y - yMm) * Math.cos(turn) - (x - xMm) * Math.sin(turn) - lengthMm * 0.12 * Math.sin((Math.PI * along) / lengthMm)
+    const across =
+      (y - yMm) * Math.cos(turn) -
+      (x - xMm) * Math.sin(turn) -
+      lengthMm * 0.12 * Math.sin((Math.PI * along) / lengthMm)
     if (Math.abs(across) < HAIR_MM) film += 12
   }
   return film

@@ -11,5 +11,11 @@ export interface Scale {
 /** A simulated bench scale: shows whole steps, and trembles by a fraction of one. */
 export function simulateScale(stepGrams: number, seed: number): Scale {
   const noise = noiseSequence(seed)
-  return { stepGrams, weigh: (grams) => Number((Math.max(0, Math.round((grams + 0.2 * stepGrams * noise()) / stepGrams)) * stepGrams).toFixed(6)) }
+  return {
+    stepGrams,
+    weigh: (grams) =>
+      Number(
+        (Math.max(0, Math.round((grams + 0.2 * stepGrams * noise()) / stepGrams)) * stepGrams).toFixed(6),
+      ),
+  }
 }

@@ -16,21 +16,46 @@ const RELIEF = strokePlate(11)
 const DPI = 100
 const SCAN = { ...USUAL_SCAN, dpi: DPI }
 /** Small, so that the many prints here are made quickly. */
-const HELD: Settings = { ...sampleSettings, plate: { ...sampleSettings.plate, widthMm: 90, heightMm: 60 }, paper: { ...sampleSettings.paper, sheetWidthMm: 150, sheetHeightMm: 125 } }
+const HELD: Settings = {
+  ...sampleSettings,
+  plate: { ...sampleSettings.plate, widthMm: 90, heightMm: 60 },
+  paper: { ...sampleSettings.paper, sheetWidthMm: 150, sheetHeightMm: 125 },
+}
 /** A neutral black and a weak one beside it, on paper that reflects nine tenths. */
-const ink = (id: string, k: number, s: number): ShelfInk => ({ id, name: id, kind: 'oil', k: new Array<number>(36).fill(k), s: new Array<number>(36).fill(s), viscosityPas: 60, source: 'estimated', forecastable: true, note: '', ...UNKNOWN_TUBE })
+const ink = (id: string, k: number, s: number): ShelfInk => ({
+  id,
+  name: id,
+  kind: 'oil',
+  k: new Array<number>(36).fill(k),
+  s: new Array<number>(36).fill(s),
+  viscosityPas: 60,
+  source: 'estimated',
+  forecastable: true,
+  note: '',
+  ...UNKNOWN_TUBE,
+})
 const INKS = [ink('bone-black', 0.16, 0.012), ink('dusk-blue', 0.05, 0.02)]
-const conditions = (settings: Settings) => printConditions(settings, HELD, INKS, new Array<number>(36).fill(0.9))
+const conditions = (settings: Settings) =>
+  printConditions(settings, HELD, INKS, new Array<number>(36).fill(0.9))
 const PLAIN = conditions(HELD)
-const print = (with_: PrintConditions, faults: Partial<PrintFaults> = {}, seed = 5, scan = SCAN) => scanPrint(RELIEF, with_, { ...NO_FAULTS, ...faults }, scan, seed)
+const print = (with_: PrintConditions, faults: Partial<PrintFaults> = {}, seed = 5, scan = SCAN) =>
+  scanPrint(RELIEF, with_, { ...NO_FAULTS, ...faults }, scan, seed)
 
 /** Mean darkness inside the plate mark, 0 to 255. */
 function darkness({ width, data }: Picture, left = 0, right = 1): number {
   const perMm = DPI / 25.4
   const { plate } = PLAIN
   let [sum, count] = [0, 0]
-  for (let y = Math.round((plate.topMm + SCAN.bedMm + 2) * perMm); y < (plate.topMm + SCAN.bedMm + plate.heightMm - 2) * perMm; y++) {
-    for (let x = Math.round((plate.leftMm + SCAN.bedMm + 2 + left * (plate.widthMm - 4)) * perMm); x < (plate.leftMm + SCAN.bedMm + 2 + right * (plate.widthMm - 4)) * perMm; x++) {
+  for (
+    let y = Math.round((plate.topMm + SCAN.bedMm + 2) * perMm);
+    y < (plate.topMm + SCAN.bedMm + plate.heightMm - 2) * perMm;
+    y++
+  ) {
+    for (
+      let x = Math.round((plate.leftMm + SCAN.bedMm + 2 + left * (plate.widthMm - 4)) * perMm);
+      x < (plate.leftMm + SCAN.bedMm + 2 + right * (plate.widthMm - 4)) * perMm;
+      x++
+    ) {
       sum += 255 - data[3 * (y * width + x) + 1]
       count += 1
     }
@@ -45,41 +70,73 @@ describe('the model of a print', () => {
     expect(once.equals(print(PLAIN, {}, 6).data)).toBe(false)
   })
   it('takes the darkest of a picture for its deepest line, mirrored as a print is', () => {
-    const { data } = reliefOf({ width: 4, height: 1, data: Uint8Array.from([20, 20, 20, 190, 190, 190, 190, 190, 190, 190, 190, 190]) })
+    const { data } = reliefOf({
+      width: 4,
+      height: 1,
+      data: Uint8Array.from([20, 20, 20, 190, 190, 190, 190, 190, 190, 190, 190, 190]),
+    })
     expect([...data]).toEqual([0, 0, 0, 1])
   })
   // Facts of the trade (common practice, no source): which way each setting moves a print.
   const { press, paper, wipe, ink: mix } = HELD
   it.each([
-    ['screws tighter print darker', { press: { ...press, turnsLeft: press.turnsLeft - 0.25, turnsRight: press.turnsRight - 0.25 } }, 1],
-    ['screws looser print lighter', { press: { ...press, turnsLeft: press.turnsLeft + 0.25, turnsRight: press.turnsRight + 0.25 } }, -1],
-    ['a drier sheet prints lighter', { paper: { ...paper, targetUptakePercent: paper.targetUptakePercent * 0.6 } }, -1],
-    ['wiping longer prints lighter', { wipe: { ...wipe, steps: wipe.steps.map((step) => ({ ...step, seconds: step.seconds * 1.5 })) } }, -1],
+    [
+      'screws tighter print darker',
+      { press: { ...press, turnsLeft: press.turnsLeft - 0.25, turnsRight: press.turnsRight - 0.25 } },
+      1,
+    ],
+    [
+      'screws looser print lighter',
+      { press: { ...press, turnsLeft: press.turnsLeft + 0.25, turnsRight: press.turnsRight + 0.25 } },
+      -1,
+    ],
+    [
+      'a drier sheet prints lighter',
+      { paper: { ...paper, targetUptakePercent: paper.targetUptakePercent * 0.6 } },
+      -1,
+    ],
+    [
+      'wiping longer prints lighter',
+      { wipe: { ...wipe, steps: wipe.steps.map((step) => ({ ...step, seconds: step.seconds * 1.5 })) } },
+      -1,
+    ],
     ['a heavier film prints darker', { wipe: { ...wipe, plateTone: 'heavy' } }, 1],
     ['a cooler plate leaves more stiff ink on the surface', { ink: { ...mix, plateC: mix.plateC - 10 } }, 1],
-    ['oil thins what stays on the surface', { ink: { ...mix, modifiers: [{ modifier: 'thin-oil', amount: 12 }] } }, -1],
+    [
+      'oil thins what stays on the surface',
+      { ink: { ...mix, modifiers: [{ modifier: 'thin-oil', amount: 12 }] } },
+      -1,
+    ],
   ] as const)('%s', (_, changed, way) => {
-    const difference = darkness(print(conditions({ ...HELD, ...changed } as Settings))) - darkness(print(PLAIN))
+    const difference =
+      darkness(print(conditions({ ...HELD, ...changed } as Settings))) - darkness(print(PLAIN))
     expect(Math.sign(difference)).toBe(way)
     expect(Math.abs(difference)).toBeGreaterThan(0.3)
   })
   it('prints the side whose screw is looser paler', () => {
     const leaning = print(conditions({ ...HELD, press: { ...press, turnsRight: press.turnsRight + 0.25 } }))
     const even = print(PLAIN)
-    expect(darkness(leaning, 0.7, 1) - darkness(even, 0.7, 1)).toBeLessThan(darkness(leaning, 0, 0.3) - darkness(even, 0, 0.3) - 0.3)
+    expect(darkness(leaning, 0.7, 1) - darkness(even, 0.7, 1)).toBeLessThan(
+      darkness(leaning, 0, 0.3) - darkness(even, 0, 0.3) - 0.3,
+    )
   })
-  it('wears: a worn plate prints lighter', () => expect(darkness(print(PLAIN, { wear: 0.4 }))).toBeLessThan(darkness(print(PLAIN)) - 0.5))
+  it('wears: a worn plate prints lighter', () =>
+    expect(darkness(print(PLAIN, { wear: 0.4 }))).toBeLessThan(darkness(print(PLAIN)) - 0.5))
 })
 
 describe('a drypoint', () => {
   const needled = { ...HELD, plate: { ...HELD.plate, kind: 'copper-drypoint' } } as Settings
   const [etched, fresh] = [darkness(print(PLAIN)), darkness(print(conditions(needled)))]
-  it('holds ink in its burr beside the lines: the same drawing prints darker than etched', () => expect(fresh).toBeGreaterThan(etched + 0.5))
+  it('holds ink in its burr beside the lines: the same drawing prints darker than etched', () =>
+    expect(fresh).toBeGreaterThan(etched + 0.5))
   it('loses its burr before its grooves: a little wear takes more from it than from an etched plate', () => {
     const lost = (plate: PrintConditions) => darkness(print(plate)) - darkness(print(plate, { wear: 0.3 }))
     expect(lost(conditions(needled))).toBeGreaterThan(1.3 * lost(PLAIN))
     // What is left of a drypoint without its burr is its grooves.
-    expect(darkness(print(conditions(needled), { wear: 0.5 }))).toBeCloseTo(darkness(print(PLAIN, { wear: 0.5 })), 5)
+    expect(darkness(print(conditions(needled), { wear: 0.5 }))).toBeCloseTo(
+      darkness(print(PLAIN, { wear: 0.5 })),
+      5,
+    )
   })
   it('wears with every pull, and far sooner than an etched plate', () => {
     const drypoint = [0, 5, 10, 40, 400].map((pulls) => wearAfter('copper-drypoint', pulls))
@@ -96,19 +153,44 @@ describe('a drypoint', () => {
 
 describe('an impression held against the approved proof, both printed and scanned by the model', () => {
   const reference = print(PLAIN, {}, 1)
-  const held = (with_: PrintConditions, faults: Partial<PrintFaults> = {}, skewDegrees = 0.7): ImpressionMatch => {
-    const found = matchImpression({ reference: { picture: reference, corners: null }, impression: { picture: print(with_, faults, 23, { ...SCAN, skewDegrees }), corners: null }, sheet: PLAIN.sheet, plate: PLAIN.plate, zones: [] })
+  const held = (
+    with_: PrintConditions,
+    faults: Partial<PrintFaults> = {},
+    skewDegrees = 0.7,
+  ): ImpressionMatch => {
+    const found = matchImpression({
+      reference: { picture: reference, corners: null },
+      impression: { picture: print(with_, faults, 23, { ...SCAN, skewDegrees }), corners: null },
+      sheet: PLAIN.sheet,
+      plate: PLAIN.plate,
+      zones: [],
+    })
     if ('which' in found) throw new Error(found.message)
     return found
   }
-  const check = ({ checks }: ImpressionMatch, key: MatchCheck): CheckResult => checks.find((one) => one.check === key)!
+  const check = ({ checks }: ImpressionMatch, key: MatchCheck): CheckResult =>
+    checks.find((one) => one.check === key)!
   const { plate } = PLAIN
   const clean = held(PLAIN)
 
   it('finds nothing on a print that is the same, however it lies on the glass', () => {
     expect(Math.abs(clean.placed.xMm)).toBeLessThan(0.15)
     expect(Math.abs(clean.placed.yMm)).toBeLessThan(0.15)
-    for (const [key, most] of [['register', 0.2], ['turn', 0.08], ['colour', 2], ['tone', 1], ['lines', 8], ['breaks', 1], ['evenness', 1], ['edges', 1.6], ['sides', 3], ['bands', 0], ['blanks', 0], ['marks', 0]] as const) expect(Math.abs(check(clean, key).value!), key).toBeLessThanOrEqual(most)
+    for (const [key, most] of [
+      ['register', 0.2],
+      ['turn', 0.08],
+      ['colour', 2],
+      ['tone', 1],
+      ['lines', 8],
+      ['breaks', 1],
+      ['evenness', 1],
+      ['edges', 1.6],
+      ['sides', 3],
+      ['bands', 0],
+      ['blanks', 0],
+      ['marks', 0],
+    ] as const)
+      expect(Math.abs(check(clean, key).value!), key).toBeLessThanOrEqual(most)
   })
   it('measures where the plate was laid, in mm and degrees', () => {
     const { placed } = held(PLAIN, { moved: { xMm: 1.4, yMm: -0.8, degrees: 0.4 } })
@@ -116,7 +198,10 @@ describe('an impression held against the approved proof, both printed and scanne
     expect(placed.degrees).toBeCloseTo(0.4, 1)
   })
   it('takes out what a damp sheet grew by across its grain, and says so', () => {
-    const found = held({ ...PLAIN, plate: { ...plate, leftMm: plate.leftMm - 0.004 * plate.widthMm, widthMm: 1.008 * plate.widthMm } })
+    const found = held({
+      ...PLAIN,
+      plate: { ...plate, leftMm: plate.leftMm - 0.004 * plate.widthMm, widthMm: 1.008 * plate.widthMm },
+    })
     // Beside the clean pair: how wide its sheet is taken to be, a fifth of a pixel at either edge, is in both.
     expect(found.placed.widerPercent - clean.placed.widerPercent).toBeCloseTo(0.8, 1)
     expect(found.placed.tallerPercent - clean.placed.tallerPercent).toBeCloseTo(0, 1)
@@ -125,7 +210,12 @@ describe('an impression held against the approved proof, both printed and scanne
     expect(check(found, 'register').words).toMatch(/The print is 0\.[89]\d? % wider\./)
   })
   it('points at a starved corner, and nowhere else', () => {
-    const { places } = check(held(PLAIN, { starved: [{ xMm: plate.leftMm + plate.widthMm, yMm: plate.topMm, radiusMm: 22, left: 0.2 }] }), 'blanks')
+    const { places } = check(
+      held(PLAIN, {
+        starved: [{ xMm: plate.leftMm + plate.widthMm, yMm: plate.topMm, radiusMm: 22, left: 0.2 }],
+      }),
+      'blanks',
+    )
     expect(places.length).toBeGreaterThan(0)
     for (const { xMm, yMm, heightMm } of places) {
       expect(xMm).toBeGreaterThan(plate.leftMm + plate.widthMm - 23)
@@ -133,17 +223,42 @@ describe('an impression held against the approved proof, both printed and scanne
     }
   })
   it.each([
-    ['a fingertip in the margin', { fingerprints: [{ xMm: plate.leftMm / 2, yMm: plate.topMm / 2, strength: 0.9 }] }, 'fingertip', plate.leftMm / 2, plate.topMm / 2],
-    ['a spot of ink in the margin', { spots: [{ xMm: plate.leftMm / 2, yMm: plate.topMm + 20, radiusMm: 0.8, micrometres: 8 }] }, 'spot', plate.leftMm / 2, plate.topMm + 20],
-    ['a hair in the margin', { hairs: [{ xMm: plate.leftMm, yMm: plate.topMm - 12, lengthMm: 14, degrees: 20 }] }, 'hair', plate.leftMm + 6.5, plate.topMm - 9],
+    [
+      'a fingertip in the margin',
+      { fingerprints: [{ xMm: plate.leftMm / 2, yMm: plate.topMm / 2, strength: 0.9 }] },
+      'fingertip',
+      plate.leftMm / 2,
+      plate.topMm / 2,
+    ],
+    [
+      'a spot of ink in the margin',
+      { spots: [{ xMm: plate.leftMm / 2, yMm: plate.topMm + 20, radiusMm: 0.8, micrometres: 8 }] },
+      'spot',
+      plate.leftMm / 2,
+      plate.topMm + 20,
+    ],
+    [
+      'a hair in the margin',
+      { hairs: [{ xMm: plate.leftMm, yMm: plate.topMm - 12, lengthMm: 14, degrees: 20 }] },
+      'hair',
+      plate.leftMm + 6.5,
+      plate.topMm - 9,
+    ],
   ] as const)('tells %s', (_, faults, what, xMm, yMm) => {
     const { places } = check(held(PLAIN, faults as unknown as Partial<PrintFaults>), 'marks')
     expect(places.map((place) => place.what)).toContain(what)
     const place = places.find((one) => one.what === what)!
-    expect(Math.hypot(place.xMm + place.widthMm / 2 - xMm, place.yMm + place.heightMm / 2 - yMm)).toBeLessThan(3)
+    expect(
+      Math.hypot(place.xMm + place.widthMm / 2 - xMm, place.yMm + place.heightMm / 2 - yMm),
+    ).toBeLessThan(3)
   })
   it.each([
-    ['bands', 'a band where the plate stood', { bands: [{ xMm: plate.leftMm + plate.widthMm / 2, widthMm: 3, more: 0.5 }] }, 2.5],
+    [
+      'bands',
+      'a band where the plate stood',
+      { bands: [{ xMm: plate.leftMm + plate.widthMm / 2, widthMm: 3, more: 0.5 }] },
+      2.5,
+    ],
     ['edges', 'dirty bevels', { edgeMicrometres: 1.5 }, 3],
     ['edges', 'a pale halo of over-wiping', { edgeMicrometres: -0.7 }, -2.5],
     ['lines', 'a worn plate', { wear: 0.8 }, -12],
@@ -154,43 +269,101 @@ describe('an impression held against the approved proof, both printed and scanne
     else expect(value).toBeLessThan(bound)
   })
   it('sees that the right side is paler when its screw is looser', () => {
-    const leaning = held(conditions({ ...HELD, press: { ...HELD.press, turnsRight: HELD.press.turnsRight + 0.3 } }))
+    const leaning = held(
+      conditions({ ...HELD, press: { ...HELD.press, turnsRight: HELD.press.turnsRight + 0.3 } }),
+    )
     expect(check(leaning, 'sides').value!).toBeLessThan(-5)
     expect(check(leaning, 'sides').words).toMatch(/^The right side is paler/)
   })
   it('takes the fall of the lamp out by the margin', () => {
-    const dim = matchImpression({ reference: { picture: reference, corners: null }, impression: { picture: print(PLAIN, {}, 23, { ...SCAN, lampFall: 0.12 }), corners: null }, sheet: PLAIN.sheet, plate: PLAIN.plate, zones: [] }) as ImpressionMatch
+    const dim = matchImpression({
+      reference: { picture: reference, corners: null },
+      impression: { picture: print(PLAIN, {}, 23, { ...SCAN, lampFall: 0.12 }), corners: null },
+      sheet: PLAIN.sheet,
+      plate: PLAIN.plate,
+      zones: [],
+    }) as ImpressionMatch
     expect(dim.fall.impression).toBeGreaterThan(0.06)
     expect(check(dim, 'colour').value!).toBeLessThan(2.2)
     expect(Math.abs(check(dim, 'sides').value!)).toBeLessThan(4)
   })
-  it.each([1, 2, 3])('turns back a sheet that lies %i quarter turns round on the glass, its margins with it', (quarters) => {
-    let lying = print(PLAIN, { spots: [{ xMm: plate.leftMm / 2, yMm: plate.topMm + 20, radiusMm: 0.8, micrometres: 8 }] }, 23)
-    for (let turn = 0; turn < quarters; turn++) lying = turnedClockwise(lying)
-    const found = matchImpression({ reference: { picture: reference, corners: null }, impression: { picture: lying, corners: null }, sheet: PLAIN.sheet, plate: PLAIN.plate, zones: [] }) as ImpressionMatch
-    expect(check(found, 'register').value!).toBeLessThan(0.3)
-    const { places } = check(found, 'marks')
-    expect(places.map(({ what }) => what)).toEqual(['spot'])
-    expect(Math.hypot(places[0].xMm + places[0].widthMm / 2 - plate.leftMm / 2, places[0].yMm + places[0].heightMm / 2 - plate.topMm - 20)).toBeLessThan(0.6)
-  })
+  it.each([1, 2, 3])(
+    'turns back a sheet that lies %i quarter turns round on the glass, its margins with it',
+    (quarters) => {
+      let lying = print(
+        PLAIN,
+        { spots: [{ xMm: plate.leftMm / 2, yMm: plate.topMm + 20, radiusMm: 0.8, micrometres: 8 }] },
+        23,
+      )
+      for (let turn = 0; turn < quarters; turn++) lying = turnedClockwise(lying)
+      const found = matchImpression({
+        reference: { picture: reference, corners: null },
+        impression: { picture: lying, corners: null },
+        sheet: PLAIN.sheet,
+        plate: PLAIN.plate,
+        zones: [],
+      }) as ImpressionMatch
+      expect(check(found, 'register').value!).toBeLessThan(0.3)
+      const { places } = check(found, 'marks')
+      expect(places.map(({ what }) => what)).toEqual(['spot'])
+      expect(
+        Math.hypot(
+          places[0].xMm + places[0].widthMm / 2 - plate.leftMm / 2,
+          places[0].yMm + places[0].heightMm / 2 - plate.topMm - 20,
+        ),
+      ).toBeLessThan(0.6)
+    },
+  )
   it('undoes the slant of a photograph by the corners of the sheet', () => {
     const flat = print(PLAIN, {}, 23)
     const slanted = slant(flat)
-    const found = matchImpression({ reference: { picture: reference, corners: null }, impression: { picture: slanted, corners: null }, sheet: PLAIN.sheet, plate: PLAIN.plate, zones: [] }) as ImpressionMatch
+    const found = matchImpression({
+      reference: { picture: reference, corners: null },
+      impression: { picture: slanted, corners: null },
+      sheet: PLAIN.sheet,
+      plate: PLAIN.plate,
+      zones: [],
+    }) as ImpressionMatch
     expect(check(found, 'register').value!).toBeLessThan(0.6)
     expect(found.likeness).toBeGreaterThan(0.8)
   })
   it('refuses another plate in words, and corners that go round the wrong way', () => {
     const other = scanPrint(strokePlate(97), PLAIN, NO_FAULTS, SCAN, 4)
-    expect(matchImpression({ reference: { picture: reference, corners: null }, impression: { picture: other, corners: null }, sheet: PLAIN.sheet, plate: PLAIN.plate, zones: [] })).toMatchObject({ which: 'impression', message: 'These do not look like the same plate.' })
-    expect(matchImpression({ reference: { picture: reference, corners: [[0, 0], [0, 400], [400, 400], [400, 0]] }, impression: { picture: other, corners: null }, sheet: PLAIN.sheet, plate: PLAIN.plate, zones: [] })).toMatchObject({ which: 'reference' })
+    expect(
+      matchImpression({
+        reference: { picture: reference, corners: null },
+        impression: { picture: other, corners: null },
+        sheet: PLAIN.sheet,
+        plate: PLAIN.plate,
+        zones: [],
+      }),
+    ).toMatchObject({ which: 'impression', message: 'These do not look like the same plate.' })
+    expect(
+      matchImpression({
+        reference: {
+          picture: reference,
+          corners: [
+            [0, 0],
+            [0, 400],
+            [400, 400],
+            [400, 0],
+          ],
+        },
+        impression: { picture: other, corners: null },
+        sheet: PLAIN.sheet,
+        plate: PLAIN.plate,
+        zones: [],
+      }),
+    ).toMatchObject({ which: 'reference' })
   })
 })
 
 /** A picture turned a quarter clockwise. */
 function turnedClockwise({ width, height, data }: Picture): Picture {
   const out = new Uint8Array(data.length)
-  for (let y = 0; y < height; y++) for (let x = 0; x < width; x++) for (let c = 0; c < 3; c++) out[3 * (x * height + height - 1 - y) + c] = data[3 * (y * width + x) + c]
+  for (let y = 0; y < height; y++)
+    for (let x = 0; x < width; x++)
+      for (let c = 0; c < 3; c++) out[3 * (x * height + height - 1 - y) + c] = data[3 * (y * width + x) + c]
   return { width: height, height: width, data: out }
 }
 
@@ -204,7 +377,10 @@ function slant({ width, height, data }: Picture): Picture {
     for (let x = 0; x < width; x++) {
       const u = 0.5 + (x / width - 0.5) / (2 * half)
       if (u < 0 || u >= 1) continue
-      const [sx, sy] = [Math.min(width - 1, Math.round(u * width)), Math.min(height - 1, Math.round(from * height))]
+      const [sx, sy] = [
+        Math.min(width - 1, Math.round(u * width)),
+        Math.min(height - 1, Math.round(from * height)),
+      ]
       for (let c = 0; c < 3; c++) out[3 * (y * width + x) + c] = data[3 * (sy * width + sx) + c]
     }
   }

@@ -53,7 +53,10 @@ function depthAt({ width, height, data }: PlateRelief, u: number, v: number): nu
   const i = x | 0
   const j = y | 0
   const at = j * width + i
-  return (data[at] * (1 - x + i) + data[at + 1] * (x - i)) * (1 - y + j) + (data[at + width] * (1 - x + i) + data[at + width + 1] * (x - i)) * (y - j)
+  return (
+    (data[at] * (1 - x + i) + data[at + 1] * (x - i)) * (1 - y + j) +
+    (data[at + width] * (1 - x + i) + data[at + width + 1] * (x - i)) * (y - j)
+  )
 }
 
 /**
@@ -61,17 +64,29 @@ function depthAt({ width, height, data }: PlateRelief, u: number, v: number): nu
  * leaves a film that is thicker for stiffer ink, squeeze and damp lift it, grain and wear take from it, the film's colour is the
  * mix's own on the paper. Good for trying out and for samples; it is not a photograph. The same seed gives the same scan.
  */
-export function scanPrint(relief: PlateRelief, conditions: PrintConditions, faults: PrintFaults, scan: ScanSetting, seed: number): Picture {
+export function scanPrint(
+  relief: PlateRelief,
+  conditions: PrintConditions,
+  faults: PrintFaults,
+  scan: ScanSetting,
+  seed: number,
+): Picture {
   const { sheet, plate, squeeze, damp, stiffness, wiping, colours } = conditions
   const { dpi, bedMm, noise, lampFall } = scan
   const perMm = dpi / 25.4
-  const [width, height] = [Math.round((sheet.widthMm + 2 * bedMm) * perMm), Math.round((sheet.heightMm + 2 * bedMm) * perMm)]
+  const [width, height] = [
+    Math.round((sheet.widthMm + 2 * bedMm) * perMm),
+    Math.round((sheet.heightMm + 2 * bedMm) * perMm),
+  ]
   const data = new Uint8Array(3 * width * height)
   const skew = (scan.skewDegrees * Math.PI) / 180
   const [skewCos, skewSin] = [Math.cos(skew), Math.sin(skew)]
   const turn = (faults.moved.degrees * Math.PI) / 180
   const [turnCos, turnSin] = [Math.cos(turn), Math.sin(turn)]
-  const [plateX, plateY] = [plate.leftMm + plate.widthMm / 2 + faults.moved.xMm, plate.topMm + plate.heightMm / 2 + faults.moved.yMm]
+  const [plateX, plateY] = [
+    plate.leftMm + plate.widthMm / 2 + faults.moved.xMm,
+    plate.topMm + plate.heightMm / 2 + faults.moved.yMm,
+  ]
   const held = 1 - Math.exp(-LIFT)
   const fill = (stiffness ** 0.1 / wiping ** 0.12) * (1 - faults.wear)
   const surface = (conditions.surfaceMicrometres * stiffness ** 0.6) / wiping ** 1.2
@@ -95,7 +110,10 @@ export function scanPrint(relief: PlateRelief, conditions: PrintConditions, faul
       const midY = sheet.heightMm / 2 - skewSin * dx + skewCos * dy
       const grainCloud = cloud(seed, midX / GRAIN_MM, midY / GRAIN_MM)
       const paperGrain = 1.6 * cloud(seed + 1, midX / GRAIN_MM, midY / GRAIN_MM)
-      const surfaceHere = faults.patchy === 0 ? surface : surface * (1 + faults.patchy * cloud(7, midX / CLOUD_MM, midY / CLOUD_MM))
+      const surfaceHere =
+        faults.patchy === 0
+          ? surface
+          : surface * (1 + faults.patchy * cloud(7, midX / CLOUD_MM, midY / CLOUD_MM))
       const share = isEven ? 1 : inkShareAt(faults, midX, midY)
       for (let sample = 0; sample < 4; sample++) {
         const ex = dx + (sample & 1 ? perSide : -perSide)
@@ -114,17 +132,24 @@ export function scanPrint(relief: PlateRelief, conditions: PrintConditions, faul
         const v = 0.5 + (turnCos * qy - turnSin * qx) / plate.heightMm
         let film = isClean ? 0 : dirtAt(faults, x, y)
         // How far inside the plate mark, mm.
-        const inside = Math.min(u * plate.widthMm, (1 - u) * plate.widthMm, v * plate.heightMm, (1 - v) * plate.heightMm)
+        const inside = Math.min(
+          u * plate.widthMm,
+          (1 - u) * plate.widthMm,
+          v * plate.heightMm,
+          (1 - v) * plate.heightMm,
+        )
         if (film !== null && inside > 0) {
           const pressed = squeeze.left + (squeeze.right - squeeze.left) * u
           const lifted = ((1 - Math.exp(-LIFT * pressed * dampness)) / held) * share
           const wiped = Math.max(0, surfaceHere + faults.edgeMicrometres * Math.max(0, 1 - inside / 2))
           const grain = 1 + (0.16 * grainCloud) / Math.max(0.4, pressed * dampness)
           const fringe = burr ? burrFilm * depthAt(burr, u, v) : 0
-          film += (conditions.lineMicrometres * depthAt(relief, u, v) * fill + fringe + wiped) * lifted * grain
+          film +=
+            (conditions.lineMicrometres * depthAt(relief, u, v) * fill + fringe + wiped) * lifted * grain
         }
         // The emboss: its slopes catch the lamp from the top left.
-        const slope = Math.abs(inside) >= 0.5 ? 0 : v * plate.heightMm < 0.5 || u * plate.widthMm < 0.5 ? -7 : 5
+        const slope =
+          Math.abs(inside) >= 0.5 ? 0 : v * plate.heightMm < 0.5 || u * plate.widthMm < 0.5 ? -7 : 5
         const step = filmStep(film ?? 0)
         const at = 3 * Math.min(colours.length / 3 - 2, step | 0)
         const part = step - at / 3

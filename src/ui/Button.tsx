@@ -13,6 +13,11 @@ export function buttonClass(look: keyof typeof LOOKS = 'plain', more = ''): stri
 }
 
 /** A button at least 44 px high that says what happens. */
-export function Button({ look = 'plain', className = '', type = 'button', ...rest }: ButtonHTMLAttributes<HTMLButtonElement> & { look?: keyof typeof LOOKS }) {
+export function Button({
+  look = 'plain',
+  className = '',
+  type = 'button',
+  ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & { look?: keyof typeof LOOKS }) {
   return <button type={type} className={buttonClass(look, className)} {...rest} />
 }

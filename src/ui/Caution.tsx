@@ -20,7 +20,11 @@ const read = (key: string) => {
 /** A short caution where the hazard is; dismissed, it stays away until tomorrow. */
 export function Caution({ name, children, pointer }: { name: string; children: string; pointer: string }) {
   const key = `typothesis-caution-${name}`
-  const dismissed = useSyncExternalStore(subscribe, () => read(key) === today(), () => true)
+  const dismissed = useSyncExternalStore(
+    subscribe,
+    () => read(key) === today(),
+    () => true,
+  )
   if (dismissed) return null
   const dismiss = () => {
     try {
@@ -31,7 +35,10 @@ export function Caution({ name, children, pointer }: { name: string; children: s
     for (const listener of listeners) listener()
   }
   return (
-    <aside aria-label="Caution" className="my-3 flex flex-wrap items-center gap-x-3 gap-y-1 border-l-4 border-text bg-raised py-1 pl-3 text-sm">
+    <aside
+      aria-label="Caution"
+      className="my-3 flex flex-wrap items-center gap-x-3 gap-y-1 border-l-4 border-text bg-raised py-1 pl-3 text-sm"
+    >
       <TriangleAlert size={18} aria-hidden className="shrink-0" />
       <p className="min-w-0 flex-1 basis-64">
         {children} <span className="text-muted">{pointer}</span>

@@ -20,7 +20,10 @@ export function Dialog({ title, trigger, open, onOpenChange, children }: DialogP
       {trigger && <Radix.Trigger asChild>{trigger}</Radix.Trigger>}
       <Radix.Portal>
         <Radix.Overlay className="fixed inset-0 z-10 bg-black/50" />
-        <Radix.Content aria-describedby={undefined} className="fixed top-1/2 left-1/2 z-20 max-h-[92dvh] w-[min(36rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border border-edge bg-raised p-5">
+        <Radix.Content
+          aria-describedby={undefined}
+          className="fixed top-1/2 left-1/2 z-20 max-h-[92dvh] w-[min(36rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border border-edge bg-raised p-5"
+        >
           <div className="mb-3 flex items-start justify-between gap-4">
             <Radix.Title className="station-title text-lg">{title}</Radix.Title>
             <Radix.Close className="-mt-2 -mr-2 grid size-11 place-items-center" aria-label="Close">

@@ -10,10 +10,24 @@ interface FieldProps {
   className?: string
 }
 
-const CONTROL = 'block min-h-11 w-full border bg-raised px-2.5 py-1.5 text-text aria-[invalid=true]:border-signal aria-[invalid=true]:border-2 border-edge'
+const CONTROL =
+  'block min-h-11 w-full border bg-raised px-2.5 py-1.5 text-text aria-[invalid=true]:border-signal aria-[invalid=true]:border-2 border-edge'
 
 /** Label, control, hint and error of one field, tied together for those who listen. */
-export function Field({ label, problem, hint, className = '', children }: FieldProps & { children: (ids: { id: string; 'aria-describedby'?: string; 'aria-invalid': boolean; className: string }) => ReactNode }) {
+export function Field({
+  label,
+  problem,
+  hint,
+  className = '',
+  children,
+}: FieldProps & {
+  children: (ids: {
+    id: string
+    'aria-describedby'?: string
+    'aria-invalid': boolean
+    className: string
+  }) => ReactNode
+}) {
   const id = useId()
   const described = [problem && `${id}-problem`, hint && `${id}-hint`].filter(Boolean).join(' ') || undefined
   return (
@@ -37,16 +51,40 @@ export function Field({ label, problem, hint, className = '', children }: FieldP
 }
 
 /** A line of text. */
-export function TextField({ label, problem, hint, className, onText, ...rest }: FieldProps & Omit<InputHTMLAttributes<HTMLInputElement>, 'className' | 'onChange'> & { onText: (text: string) => void }) {
+export function TextField({
+  label,
+  problem,
+  hint,
+  className,
+  onText,
+  ...rest
+}: FieldProps &
+  Omit<InputHTMLAttributes<HTMLInputElement>, 'className' | 'onChange'> & {
+    onText: (text: string) => void
+  }) {
   return (
     <Field label={label} problem={problem} hint={hint} className={className}>
-      {(ids) => <input {...ids} {...rest} onChange={(event) => onText(event.target.value)} autoComplete="off" />}
+      {(ids) => (
+        <input {...ids} {...rest} onChange={(event) => onText(event.target.value)} autoComplete="off" />
+      )}
     </Field>
   )
 }
 
 /** One of a few. */
-export function SelectField({ label, problem, hint, className, options, onPick, ...rest }: FieldProps & Omit<SelectHTMLAttributes<HTMLSelectElement>, 'className' | 'onChange'> & { options: readonly (readonly [value: string, text: string])[]; onPick: (value: string) => void }) {
+export function SelectField({
+  label,
+  problem,
+  hint,
+  className,
+  options,
+  onPick,
+  ...rest
+}: FieldProps &
+  Omit<SelectHTMLAttributes<HTMLSelectElement>, 'className' | 'onChange'> & {
+    options: readonly (readonly [value: string, text: string])[]
+    onPick: (value: string) => void
+  }) {
   return (
     <Field label={label} problem={problem} hint={hint} className={className}>
       {(ids) => (

@@ -23,7 +23,17 @@ interface ReadFieldProps extends NumberFieldProps {
 }
 
 /** A field whose text is read as a number; text that cannot be read stays as typed and says so. */
-function ReadField({ label, value, onValue, problem, hint, className, read, write, unreadable }: ReadFieldProps) {
+function ReadField({
+  label,
+  value,
+  onValue,
+  problem,
+  hint,
+  className,
+  read,
+  write,
+  unreadable,
+}: ReadFieldProps) {
   const [typed, setTyped] = useState<string | null>(null)
   const shown = typed ?? (value === null ? '' : write(value))
   const wrong = typed !== null && typed.trim() !== '' && read(typed) === null
@@ -48,12 +58,22 @@ function ReadField({ label, value, onValue, problem, hint, className, read, writ
 
 /** Reads "12", "12.5" or "12,5". */
 function readNumber(text: string): number | null {
-  return /^\s*[−-]?\d+(?:[.,]\d+)?\s*$/.test(text) ? Number(text.trim().replace('−', '-').replace(',', '.')) : null
+  return /^\s*[−-]?\d+(?:[.,]\d+)?\s*$/.test(text)
+    ? Number(text.trim().replace('−', '-').replace(',', '.'))
+    : null
 }
 
 /** A number with its unit. */
 export function NumberField({ unit, label, digits = 3, ...rest }: NumberFieldProps) {
-  return <ReadField {...rest} label={unit ? `${label}, ${unit}` : label} read={readNumber} write={(value) => formatNumber(value, digits).replace('−', '-')} unreadable="This is not a number." />
+  return (
+    <ReadField
+      {...rest}
+      label={unit ? `${label}, ${unit}` : label}
+      read={readNumber}
+      write={(value) => formatNumber(value, digits).replace('−', '-')}
+      unreadable="This is not a number."
+    />
+  )
 }
 
 /** A length, typed in mm, cm or inches (7 1/2 in); kept in millimetres, with the other unit beneath. */

@@ -3,7 +3,15 @@
 import { useEffect, useRef, type CSSProperties } from 'react'
 
 /** Draws a picture of three bytes a pixel in its own size, as wide as there is room. */
-export function PixelCanvas({ picture, alt, style }: { picture: { width: number; height: number; data: Uint8Array | Uint8ClampedArray }; alt: string; style?: CSSProperties }) {
+export function PixelCanvas({
+  picture,
+  alt,
+  style,
+}: {
+  picture: { width: number; height: number; data: Uint8Array | Uint8ClampedArray }
+  alt: string
+  style?: CSSProperties
+}) {
   const canvas = useRef<HTMLCanvasElement>(null)
   useEffect(() => {
     const context = canvas.current?.getContext('2d')
@@ -17,5 +25,15 @@ export function PixelCanvas({ picture, alt, style }: { picture: { width: number;
     }
     context.putImageData(image, 0, 0)
   }, [picture])
-  return <canvas ref={canvas} width={picture.width} height={picture.height} role="img" aria-label={alt} className="block w-full" style={style} />
+  return (
+    <canvas
+      ref={canvas}
+      width={picture.width}
+      height={picture.height}
+      role="img"
+      aria-label={alt}
+      className="block w-full"
+      style={style}
+    />
+  )
 }

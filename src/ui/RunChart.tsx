@@ -22,7 +22,8 @@ const HEIGHT = 168
 function roundAxis(low: number, high: number): { min: number; max: number; ticks: number } {
   const span = high - low || 1
   const power = 10 ** Math.floor(Math.log10(span / 3))
-  const step = [1, 2, 5, 10].map((factor) => factor * power).find((candidate) => span / candidate <= 5) ?? 10 * power
+  const step =
+    [1, 2, 5, 10].map((factor) => factor * power).find((candidate) => span / candidate <= 5) ?? 10 * power
   const min = Math.floor(low / step - 0.2) * step
   const max = Math.ceil(high / step + 0.2) * step
   return { min, max, ticks: Math.round((max - min) / step) }
@@ -31,7 +32,11 @@ function roundAxis(low: number, high: number): { min: number; max: number; ticks
 /** A quantity through a run, with the band it may stray in; points outside are squares, not circles. */
 export default function RunChart({ title, points, band, limits = null, words, remark }: RunChartProps) {
   const colours = useColours()
-  const values = [...points.map(({ value }) => value), ...(band ? [band.low, band.high] : []), ...(limits ? [limits.lower, limits.upper] : [])]
+  const values = [
+    ...points.map(({ value }) => value),
+    ...(band ? [band.low, band.high] : []),
+    ...(limits ? [limits.lower, limits.upper] : []),
+  ]
   const axis = roundAxis(Math.min(...values), Math.max(...values))
   const isOutside = (value: number) => band !== null && (value < band.low || value > band.high)
   const write = (value: number) => words?.[String(Math.round(value))] ?? formatNumber(value, 2)
@@ -41,22 +46,91 @@ export default function RunChart({ title, points, band, limits = null, words, re
         <span className="font-semibold">{title}</span>
         {remark && <span className="text-muted">{remark}</span>}
       </figcaption>
-      <div className="overflow-hidden" role="img" aria-label={`${title}: ${points.map(({ pull, value }) => `pull ${pull} ${write(value)}`).join(', ')}`} style={{ minHeight: HEIGHT, contain: 'inline-size' }}>
+      <div
+        className="overflow-hidden"
+        role="img"
+        aria-label={`${title}: ${points.map(({ pull, value }) => `pull ${pull} ${write(value)}`).join(', ')}`}
+        style={{ minHeight: HEIGHT, contain: 'inline-size' }}
+      >
         {colours && (
           <Chart
-            type="line" height={HEIGHT} series={[{ name: title, data: points.map(({ pull, value }) => ({ x: pull, y: value })) }]}
+            type="line"
+            height={HEIGHT}
+            series={[{ name: title, data: points.map(({ pull, value }) => ({ x: pull, y: value })) }]}
             options={{
-              chart: { toolbar: { show: false }, zoom: { enabled: false }, animations: { enabled: false }, background: 'transparent', fontFamily: 'inherit', foreColor: colours.text },
-              theme: { mode: colours.theme }, colors: [colours.text], stroke: { width: 1.5, curve: 'straight' }, dataLabels: { enabled: false },
-              markers: { size: 4, strokeWidth: 0, discrete: points.flatMap(({ value }, i) => (isOutside(value) ? [{ seriesIndex: 0, dataPointIndex: i, size: 7, shape: 'square' as const, fillColor: colours.text, strokeColor: colours.text }] : [])) },
-              grid: { borderColor: colours.line, strokeDashArray: 2, padding: { left: 16, right: 12, top: -12, bottom: -8 } },
-              xaxis: { type: 'numeric', decimalsInFloat: 0, tickAmount: Math.min(12, Math.max(1, points.length - 1)), labels: { formatter: (value) => formatNumber(Number(value), 0) }, tooltip: { enabled: false } },
-              yaxis: { min: words ? -1 : axis.min, max: words ? 1 : axis.max, tickAmount: words ? 2 : axis.ticks, labels: { formatter: (value) => (words ? (words[String(Math.round(value))] ?? '') : formatNumber(value, 2)) } },
+              chart: {
+                toolbar: { show: false },
+                zoom: { enabled: false },
+                animations: { enabled: false },
+                background: 'transparent',
+                fontFamily: 'inherit',
+                foreColor: colours.text,
+              },
+              theme: { mode: colours.theme },
+              colors: [colours.text],
+              stroke: { width: 1.5, curve: 'straight' },
+              dataLabels: { enabled: false },
+              markers: {
+                size: 4,
+                strokeWidth: 0,
+                discrete: points.flatMap(({ value }, i) =>
+                  isOutside(value)
+                    ? [
+                        {
+                          seriesIndex: 0,
+                          dataPointIndex: i,
+                          size: 7,
+                          shape: 'square' as const,
+                          fillColor: colours.text,
+                          strokeColor: colours.text,
+                        },
+                      ]
+                    : [],
+                ),
+              },
+              grid: {
+                borderColor: colours.line,
+                strokeDashArray: 2,
+                padding: { left: 16, right: 12, top: -12, bottom: -8 },
+              },
+              xaxis: {
+                type: 'numeric',
+                decimalsInFloat: 0,
+                tickAmount: Math.min(12, Math.max(1, points.length - 1)),
+                labels: { formatter: (value) => formatNumber(Number(value), 0) },
+                tooltip: { enabled: false },
+              },
+              yaxis: {
+                min: words ? -1 : axis.min,
+                max: words ? 1 : axis.max,
+                tickAmount: words ? 2 : axis.ticks,
+                labels: {
+                  formatter: (value) =>
+                    words ? (words[String(Math.round(value))] ?? '') : formatNumber(value, 2),
+                },
+              },
               tooltip: { y: { formatter: write }, x: { formatter: (value) => `Pull ${value}` } },
               annotations: {
                 yaxis: [
-                  ...(band ? [{ y: band.low, y2: band.high, fillColor: colours.edge, opacity: 0.22, borderColor: 'transparent' }, { y: band.target, borderColor: colours.text, strokeDashArray: 0 }] : []),
-                  ...(limits ? [limits.lower, limits.upper].map((y) => ({ y, borderColor: colours.text, strokeDashArray: 6 })) : []),
+                  ...(band
+                    ? [
+                        {
+                          y: band.low,
+                          y2: band.high,
+                          fillColor: colours.edge,
+                          opacity: 0.22,
+                          borderColor: 'transparent',
+                        },
+                        { y: band.target, borderColor: colours.text, strokeDashArray: 0 },
+                      ]
+                    : []),
+                  ...(limits
+                    ? [limits.lower, limits.upper].map((y) => ({
+                        y,
+                        borderColor: colours.text,
+                        strokeDashArray: 6,
+                      }))
+                    : []),
                 ],
               },
             }}

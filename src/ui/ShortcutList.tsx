@@ -6,7 +6,11 @@ import { Dialog } from './Dialog'
 import { useKey } from './useKey'
 
 /** Shows the keyboard shortcuts; opens with "?". */
-export function ShortcutList({ shortcuts }: { shortcuts: readonly (readonly [keys: string, what: string])[] }) {
+export function ShortcutList({
+  shortcuts,
+}: {
+  shortcuts: readonly (readonly [keys: string, what: string])[]
+}) {
   const [open, setOpen] = useState(false)
   useKey((event) => {
     if (event.key !== '?') return false

@@ -4,7 +4,13 @@ import Chart from 'react-apexcharts'
 import { useColours } from './useColours'
 
 /** One stretch of time in a row. */
-export interface Span { row: string; name: string; from: number; to: number; shade: 'dark' | 'mid' | 'light' }
+export interface Span {
+  row: string
+  name: string
+  from: number
+  to: number
+  shade: 'dark' | 'mid' | 'light'
+}
 
 interface SpanChartProps {
   title: string
@@ -23,7 +29,9 @@ const MOST_TICKS = 9
 function axisOf(spans: readonly Span[], now: number | null): { min: number; max: number; ticks: number } {
   const moments = [...spans.flatMap(({ from, to }) => [from, to]), ...(now === null ? [] : [now])]
   const [first, last] = [Math.min(...moments), Math.max(...moments)]
-  const step = STEPS.find((one) => (last - first) / one <= MOST_TICKS - 1) ?? Math.ceil((last - first) / (MOST_TICKS - 1) / 60) * 60
+  const step =
+    STEPS.find((one) => (last - first) / one <= MOST_TICKS - 1) ??
+    Math.ceil((last - first) / (MOST_TICKS - 1) / 60) * 60
   const [min, max] = [Math.floor(first / step) * step, Math.ceil(last / step) * step]
   return { min, max, ticks: Math.max(1, Math.round((max - min) / step)) }
 }
@@ -40,17 +48,63 @@ export default function SpanChart({ title, spans, write, now = null }: SpanChart
       <figcaption className="text-sm font-semibold">{title}</figcaption>
       <div aria-hidden>
         <Chart
-          type="rangeBar" height={70 + ROW_PX * rows.length}
-          series={[{ name: title, data: spans.map(({ row, name, from, to, shade }) => ({ x: row, y: [from, to], fillColor: shades[shade], meta: name })) }]}
+          type="rangeBar"
+          height={70 + ROW_PX * rows.length}
+          series={[
+            {
+              name: title,
+              data: spans.map(({ row, name, from, to, shade }) => ({
+                x: row,
+                y: [from, to],
+                fillColor: shades[shade],
+                meta: name,
+              })),
+            },
+          ]}
           options={{
-            chart: { toolbar: { show: false }, animations: { enabled: false }, fontFamily: 'inherit', background: 'transparent' },
+            chart: {
+              toolbar: { show: false },
+              animations: { enabled: false },
+              fontFamily: 'inherit',
+              background: 'transparent',
+            },
             plotOptions: { bar: { horizontal: true, barHeight: '70%', rangeBarGroupRows: true } },
-            dataLabels: { enabled: false }, legend: { show: false },
+            dataLabels: { enabled: false },
+            legend: { show: false },
             grid: { borderColor: colours.line },
-            xaxis: { type: 'numeric', labels: { formatter: (value) => write(Number(value)), style: { colors: colours.text, fontSize: '12px' } }, axisBorder: { color: colours.edge }, min, max, tickAmount: ticks },
+            xaxis: {
+              type: 'numeric',
+              labels: {
+                formatter: (value) => write(Number(value)),
+                style: { colors: colours.text, fontSize: '12px' },
+              },
+              axisBorder: { color: colours.edge },
+              min,
+              max,
+              tickAmount: ticks,
+            },
             yaxis: { labels: { style: { colors: colours.text, fontSize: '12px' } } },
-            annotations: now === null ? {} : { xaxis: [{ x: now, borderColor: colours.text, strokeDashArray: 0, label: { text: 'now', style: { background: colours.text, color: colours.theme === 'dark' ? '#1b1b1b' : '#f2f2f2' } } }] },
-            tooltip: { enabled: false }, states: { hover: { filter: { type: 'none' } } },
+            annotations:
+              now === null
+                ? {}
+                : {
+                    xaxis: [
+                      {
+                        x: now,
+                        borderColor: colours.text,
+                        strokeDashArray: 0,
+                        label: {
+                          text: 'now',
+                          style: {
+                            background: colours.text,
+                            color: colours.theme === 'dark' ? '#1b1b1b' : '#f2f2f2',
+                          },
+                        },
+                      },
+                    ],
+                  },
+            tooltip: { enabled: false },
+            states: { hover: { filter: { type: 'none' } } },
           }}
         />
       </div>

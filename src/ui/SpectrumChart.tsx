@@ -11,5 +11,16 @@ interface SpectrumChartProps {
 
 /** Curves over wavelength. */
 export default function SpectrumChart({ title, series, startNm, stepNm }: SpectrumChartProps) {
-  return <CurveChart title={title} unit="nm" from={380} to={740} curves={series.map(({ name, values }) => ({ name, points: values.map((y, i) => ({ x: startNm + i * stepNm, y })) }))} />
+  return (
+    <CurveChart
+      title={title}
+      unit="nm"
+      from={380}
+      to={740}
+      curves={series.map(({ name, values }) => ({
+        name,
+        points: values.map((y, i) => ({ x: startNm + i * stepNm, y })),
+      }))}
+    />
+  )
 }

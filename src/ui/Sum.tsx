@@ -1,7 +1,13 @@
 import type { ReactNode } from 'react'
 
 /** A computed figure that opens to show how it came about, and with what assumption. */
-export function Sum({ children, rows }: { children: ReactNode; rows: readonly { label: string; value: string }[] }) {
+export function Sum({
+  children,
+  rows,
+}: {
+  children: ReactNode
+  rows: readonly { label: string; value: string }[]
+}) {
   if (rows.length === 0) return <div className="py-2">{children}</div>
   return (
     <details className="group">

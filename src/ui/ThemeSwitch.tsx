@@ -19,7 +19,12 @@ export function ThemeSwitch() {
     }
   }
   return (
-    <button type="button" onClick={turn} className="grid size-11 place-items-center" aria-label="Light or dim room">
+    <button
+      type="button"
+      onClick={turn}
+      className="grid size-11 place-items-center"
+      aria-label="Light or dim room"
+    >
       <Sun size={18} className="hidden [[data-theme=dark]_&]:block" aria-hidden />
       <Moon size={18} className="[[data-theme=dark]_&]:hidden" aria-hidden />
     </button>

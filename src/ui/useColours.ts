@@ -18,7 +18,12 @@ export function useColours(): Colours | null {
     const read = () => {
       const style = getComputedStyle(root)
       const colour = (name: string) => style.getPropertyValue(name).trim()
-      setColours({ text: colour('--text'), line: colour('--line'), edge: colour('--edge'), theme: root.dataset.theme === 'dark' ? 'dark' : 'light' })
+      setColours({
+        text: colour('--text'),
+        line: colour('--line'),
+        edge: colour('--edge'),
+        theme: root.dataset.theme === 'dark' ? 'dark' : 'light',
+      })
     }
     read()
     const observer = new MutationObserver(read)

@@ -20,13 +20,16 @@ export function useKeptText(key: string): [text: string, keep: (text: string) =>
     },
     () => '',
   )
-  const keep = useCallback((next: string) => {
-    try {
-      localStorage.setItem(key, next)
-    } catch {
-      // Without storage it has to be said again on the next page.
-    }
-    for (const listener of listeners) listener()
-  }, [key])
+  const keep = useCallback(
+    (next: string) => {
+      try {
+        localStorage.setItem(key, next)
+      } catch {
+        // Without storage it has to be said again on the next page.
+      }
+      for (const listener of listeners) listener()
+    },
+    [key],
+  )
   return [text, keep]
 }

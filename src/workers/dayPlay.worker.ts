@@ -2,7 +2,13 @@ import { playDays, type DayEnds, type DaySpread } from '@/core/day/chanceOfFinis
 import type { DayBreak, DaySetting } from '@/core/day/dayPlan'
 
 /** Days to be played: minutes on the day's own axis. */
-export interface DayPlayTask { setting: DaySetting; breaks: DayBreak[]; spread: DaySpread; days: number; seed: number }
+export interface DayPlayTask {
+  setting: DaySetting
+  breaks: DayBreak[]
+  spread: DaySpread
+  days: number
+  seed: number
+}
 /** What the page hears, in the end or on the way. */
 export type DayPlayReport = { done: number } | { ends: DayEnds }
 

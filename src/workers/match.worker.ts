@@ -1,28 +1,74 @@
 import { cornersInPixels, refusalWords } from '@/core/match/compareScans'
-import { matchImpression, type ImpressionMatch, type MatchImpressionInput, type MatchSide } from '@/core/match/matchImpression'
+import {
+  matchImpression,
+  type ImpressionMatch,
+  type MatchImpressionInput,
+  type MatchSide,
+} from '@/core/match/matchImpression'
 import type { Rgb } from '@/core/match/picture'
 
 /** One picture to be compared: its address, the corners of its sheet as shares of it, and what is known of it. */
-export interface MatchPicture extends Pick<MatchSide, 'corners' | 'dries' | 'plateAt'> { url: string }
-export interface MatchTask { reference: MatchPicture; impression: MatchPicture; sheet: MatchImpressionInput['sheet']; plate: MatchImpressionInput['plate']; zones: MatchImpressionInput['zones'] }
+export interface MatchPicture extends Pick<MatchSide, 'corners' | 'dries' | 'plateAt'> {
+  url: string
+}
+export interface MatchTask {
+  reference: MatchPicture
+  impression: MatchPicture
+  sheet: MatchImpressionInput['sheet']
+  plate: MatchImpressionInput['plate']
+  zones: MatchImpressionInput['zones']
+}
 /** What the page hears on the way, or in the end. */
 export type MatchReport = { step: number } | { match: ImpressionMatch } | { refusal: string }
 
 async function fetchPixels(url: string): Promise<Rgb | string> {
   const reply = await fetch(url)
-  if (!reply.ok) return reply.status === 404 ? 'is not there any more: it came in without its pictures' : await reply.text()
-  return { width: Number(reply.headers.get('x-width')), height: Number(reply.headers.get('x-height')), data: new Uint8Array(await reply.arrayBuffer()) }
+  if (!reply.ok)
+    return reply.status === 404
+      ? 'is not there any more: it came in without its pictures'
+      : await reply.text()
+  return {
+    width: Number(reply.headers.get('x-width')),
+    height: Number(reply.headers.get('x-height')),
+    data: new Uint8Array(await reply.arrayBuffer()),
+  }
 }
 
 async function work({ reference, impression, sheet, plate, zones }: MatchTask): Promise<void> {
   const [ours, theirs] = await Promise.all([reference, impression].map(({ url }) => fetchPixels(url)))
-  if (typeof ours === 'string' || typeof theirs === 'string') return self.postMessage({ refusal: typeof ours === 'string' ? `The picture of the BAT ${ours}.` : `The picture of the impression ${theirs as string}.` } satisfies MatchReport)
-  const found = matchImpression({ reference: { ...reference, picture: ours, corners: cornersInPixels(reference.corners, ours) }, impression: { ...impression, picture: theirs, corners: cornersInPixels(impression.corners, theirs) }, sheet, plate, zones }, (step) => self.postMessage({ step } satisfies MatchReport))
+  if (typeof ours === 'string' || typeof theirs === 'string')
+    return self.postMessage({
+      refusal:
+        typeof ours === 'string'
+          ? `The picture of the BAT ${ours}.`
+          : `The picture of the impression ${theirs as string}.`,
+    } satisfies MatchReport)
+  const found = matchImpression(
+    {
+      reference: { ...reference, picture: ours, corners: cornersInPixels(reference.corners, ours) },
+      impression: { ...impression, picture: theirs, corners: cornersInPixels(impression.corners, theirs) },
+      sheet,
+      plate,
+      zones,
+    },
+    (step) => self.postMessage({ step } satisfies MatchReport),
+  )
   if ('which' in found) return self.postMessage({ refusal: refusalWords(found) } satisfies MatchReport)
   // Handed over, not copied: the pictures are large.
-  ;(self as unknown as { postMessage: (message: MatchReport, transfer: Transferable[]) => void }).postMessage({ match: found }, [found.reference.data.buffer, found.impression.data.buffer, ...Object.values(found.layers).map(({ data }) => data.buffer)] as ArrayBuffer[])
+  ;(self as unknown as { postMessage: (message: MatchReport, transfer: Transferable[]) => void }).postMessage(
+    { match: found },
+    [
+      found.reference.data.buffer,
+      found.impression.data.buffer,
+      ...Object.values(found.layers).map(({ data }) => data.buffer),
+    ] as ArrayBuffer[],
+  )
 }
 
 self.onmessage = ({ data }: MessageEvent<MatchTask>) => {
-  work(data).catch((error: unknown) => self.postMessage({ refusal: `The pictures could not be compared: ${error instanceof Error ? error.message : 'the work was cut off'}.` } satisfies MatchReport))
+  work(data).catch((error: unknown) =>
+    self.postMessage({
+      refusal: `The pictures could not be compared: ${error instanceof Error ? error.message : 'the work was cut off'}.`,
+    } satisfies MatchReport),
+  )
 }

@@ -4,5 +4,9 @@ import { DryingRoom } from '@/stations/drying/DryingRoom'
 export const metadata = { title: 'Where prints dry' }
 
 export default async function DryingPage() {
-  return <main className="p-3 sm:p-5"><DryingRoom {...await loadDryingPlaces()} /></main>
+  return (
+    <main className="p-3 sm:p-5">
+      <DryingRoom {...await loadDryingPlaces()} />
+    </main>
+  )
 }

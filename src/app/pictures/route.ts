@@ -2,7 +2,11 @@ import { NextResponse, type NextRequest } from 'next/server'
 import { FieldError } from '@/data/errors'
 import { keepPicture, LARGEST_PICTURE_BYTES, pictureDetails } from '@/data/images'
 
-const tooLarge = () => NextResponse.json({ message: 'The file is too large; at most 120 MB are taken. Save it smaller and choose it again.' }, { status: 413 })
+const tooLarge = () =>
+  NextResponse.json(
+    { message: 'The file is too large; at most 120 MB are taken. Save it smaller and choose it again.' },
+    { status: 413 },
+  )
 
 /** Takes a picture: the body is the file, `x-file-name` its name. Reading stops as soon as it is too large. */
 export async function POST(request: NextRequest): Promise<NextResponse> {
@@ -22,8 +26,10 @@ export async function POST(request: NextRequest): Promise<NextResponse> {
     const [{ widthPx, heightPx }] = await pictureDetails([id])
     return NextResponse.json({ id, size: { widthPx, heightPx } })
   } catch (error) {
-    if (error instanceof FieldError) return NextResponse.json({ message: error.problems[0].message }, { status: 400 })
-    if (error instanceof URIError) return NextResponse.json({ message: 'The name of the file cannot be read.' }, { status: 400 })
+    if (error instanceof FieldError)
+      return NextResponse.json({ message: error.problems[0].message }, { status: 400 })
+    if (error instanceof URIError)
+      return NextResponse.json({ message: 'The name of the file cannot be read.' }, { status: 400 })
     throw error
   }
 }

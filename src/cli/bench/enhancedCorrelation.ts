@@ -26,7 +26,11 @@ export function affineError(matrix: Affine, truth: Similarity, picture: Grey): n
   for (let i = 0; i < steps; i++) {
     for (let j = 0; j < steps; j++) {
       const [x, y] = [((i + 0.5) * picture.width) / steps, ((j + 0.5) * picture.height) / steps]
-      const off = (row: number) => (matrix[row] - wanted[row]) * x + (matrix[row + 1] - wanted[row + 1]) * y + matrix[row + 2] - wanted[row + 2]
+      const off = (row: number) =>
+        (matrix[row] - wanted[row]) * x +
+        (matrix[row + 1] - wanted[row + 1]) * y +
+        matrix[row + 2] -
+        wanted[row + 2]
       sum += off(0) ** 2 + off(3) ** 2
     }
   }
@@ -35,7 +39,10 @@ export function affineError(matrix: Affine, truth: Similarity, picture: Grey): n
 
 /** The general vision library, ready. In a box, since it answers `then` with itself and a promise of it would never be kept. */
 export async function loadLibrary(): Promise<{ cv: typeof openCv }> {
-  if (!openCv.Mat) await new Promise<void>((done) => { openCv.onRuntimeInitialized = () => done() })
+  if (!openCv.Mat)
+    await new Promise<void>((done) => {
+      openCv.onRuntimeInitialized = () => done()
+    })
   return { cv: openCv }
 }
 
@@ -44,13 +51,27 @@ export async function loadLibrary(): Promise<{ cv: typeof openCv }> {
  *
  * @returns the matrix, or null where it did not converge
  */
-export function alignByCorrelation(cv: typeof openCv, reference: Grey, impression: Grey, start: Similarity): Affine | null {
-  const matOf = ({ width, height, data }: Grey) => cv.matFromArray(height, width, cv.CV_32FC1, data as unknown as number[])
+export function alignByCorrelation(
+  cv: typeof openCv,
+  reference: Grey,
+  impression: Grey,
+  start: Similarity,
+): Affine | null {
+  const matOf = ({ width, height, data }: Grey) =>
+    cv.matFromArray(height, width, cv.CV_32FC1, data as unknown as number[])
   const [ours, theirs] = [matOf(reference), matOf(impression)]
   const warp = cv.matFromArray(2, 3, cv.CV_32FC1, [...matrixOf(start, reference)])
   const none = new cv.Mat()
   try {
-    cv.findTransformECC(ours, theirs, warp, cv.MOTION_AFFINE, new cv.TermCriteria(cv.TermCriteria_COUNT + cv.TermCriteria_EPS, MOST_TURNS, EPSILON), none, SOFTENING)
+    cv.findTransformECC(
+      ours,
+      theirs,
+      warp,
+      cv.MOTION_AFFINE,
+      new cv.TermCriteria(cv.TermCriteria_COUNT + cv.TermCriteria_EPS, MOST_TURNS, EPSILON),
+      none,
+      SOFTENING,
+    )
     return [...warp.data32F]
   } catch {
     return null

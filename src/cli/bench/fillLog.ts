@@ -7,8 +7,21 @@ async function fill(jobs: number, pulls: number): Promise<void> {
   const file = await exportJob('mooring-posts', '2031-05-02T09:00:00.000Z')
   const edition = file.pulls.filter(({ kind }) => kind === 'edition')
   const proofs = file.pulls.filter(({ kind }) => kind !== 'edition')
-  const many: JobFile['pulls'] = Array.from({ length: pulls }, (_, i) => ({ ...edition[i % edition.length], id: `filled-${i}`, number: i + 1, sheet: proofs.length + i + 1 }))
-  for (let job = 0; job < jobs; job++) await importJob({ ...file, job: { ...file.job, title: `Filled ${job + 1}`, editionSize: Math.max(1, pulls) }, pulls: [...proofs, ...many], prints: [], custody: [], unlocks: [] })
+  const many: JobFile['pulls'] = Array.from({ length: pulls }, (_, i) => ({
+    ...edition[i % edition.length],
+    id: `filled-${i}`,
+    number: i + 1,
+    sheet: proofs.length + i + 1,
+  }))
+  for (let job = 0; job < jobs; job++)
+    await importJob({
+      ...file,
+      job: { ...file.job, title: `Filled ${job + 1}`, editionSize: Math.max(1, pulls) },
+      pulls: [...proofs, ...many],
+      prints: [],
+      custody: [],
+      unlocks: [],
+    })
   await closeDatabase()
 }
 

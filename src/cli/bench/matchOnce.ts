@@ -27,11 +27,29 @@ const peak = () => process.resourceUsage().maxRSS / 1024
 const [reference, impression, dpi] = process.argv.slice(2)
 if (reference && impression && process.send) {
   let began = performance.now()
-  const result = await Promise.all([read(reference), read(impression)]).then(([one, other]) => matchPictures(one, other, Number(dpi)))
-  const compare = { seconds: (performance.now() - began) / 1000, alignment: 'which' in result ? null : result.alignment, regions: 'which' in result ? 0 : result.regions.length }
+  const result = await Promise.all([read(reference), read(impression)]).then(([one, other]) =>
+    matchPictures(one, other, Number(dpi)),
+  )
+  const compare = {
+    seconds: (performance.now() - began) / 1000,
+    alignment: 'which' in result ? null : result.alignment,
+    regions: 'which' in result ? 0 : result.regions.length,
+  }
   const comparePeak = peak()
   began = performance.now()
-  const held = await Promise.all([read(reference), read(impression)]).then(([one, other]) => matchImpression({ reference: { picture: one, corners: null }, impression: { picture: other, corners: null }, sheet: BENCH_SHEET, plate: BENCH_PLATE, zones: [] }))
-  const checks = { seconds: (performance.now() - began) / 1000, count: 'which' in held ? 0 : held.checks.length, refusal: 'which' in held ? held.message : null }
+  const held = await Promise.all([read(reference), read(impression)]).then(([one, other]) =>
+    matchImpression({
+      reference: { picture: one, corners: null },
+      impression: { picture: other, corners: null },
+      sheet: BENCH_SHEET,
+      plate: BENCH_PLATE,
+      zones: [],
+    }),
+  )
+  const checks = {
+    seconds: (performance.now() - began) / 1000,
+    count: 'which' in held ? 0 : held.checks.length,
+    refusal: 'which' in held ? held.message : null,
+  }
   process.send({ compare, checks, peakMb: { compare: comparePeak, checks: peak() } } satisfies MatchedOnce)
 }

@@ -5,10 +5,26 @@ import { queueBound, queuePeople, type QueuedPerson } from '@/core/day/pressQueu
 
 const PEOPLE = 60
 const DAYS = 10_000
-const SETTING: DaySetting = { pulls: 24, setUpMinutes: 30, inkWipeMinutes: 14, pullMinutes: 6, cleanUpMinutes: 25, soakMinutes: 30, drainMinutes: 4, windowMinutes: 40, tubSheets: 4, dryingPlaces: null }
+const SETTING: DaySetting = {
+  pulls: 24,
+  setUpMinutes: 30,
+  inkWipeMinutes: 14,
+  pullMinutes: 6,
+  cleanUpMinutes: 25,
+  soakMinutes: 30,
+  drainMinutes: 4,
+  windowMinutes: 40,
+  tubSheets: 4,
+  dryingPlaces: null,
+}
 
 /** People with plates and times that follow from their place in the list. */
-const crowd: QueuedPerson[] = Array.from({ length: PEOPLE }, (_, i) => ({ name: `Guest ${i + 1}`, prepMinutes: 8 + ((i * 37) % 23), pressMinutes: 4 + ((i * 17) % 9), thicknessMm: [0.5, 0.8, 1, 1.2][i % 4] }))
+const crowd: QueuedPerson[] = Array.from({ length: PEOPLE }, (_, i) => ({
+  name: `Guest ${i + 1}`,
+  prepMinutes: 8 + ((i * 37) % 23),
+  pressMinutes: 4 + ((i * 17) % 9),
+  thicknessMm: [0.5, 0.8, 1, 1.2][i % 4],
+}))
 
 function timed<T>(act: () => T): { result: T; ms: number } {
   const began = performance.now()
@@ -18,21 +34,36 @@ function timed<T>(act: () => T): { result: T; ms: number } {
 
 /** Queues 60 people and plays 10 000 days of 24 impressions, each beside a plain reference in this process. */
 export function benchPlan(): boolean {
-  const johnson = timed(() => orderFlow({ tasks: crowd.map(({ name, prepMinutes, pressMinutes }) => ({ name, prepMinutes, pressMinutes })) }))
-  const cases = [[1, 1], [4, 1], [4, 2]] as const
+  const johnson = timed(() =>
+    orderFlow({
+      tasks: crowd.map(({ name, prepMinutes, pressMinutes }) => ({ name, prepMinutes, pressMinutes })),
+    }),
+  )
+  const cases = [
+    [1, 1],
+    [4, 1],
+    [4, 2],
+  ] as const
   const queued = cases.map(([places, presses]) => {
     const { result, ms } = timed(() => queuePeople({ people: crowd, places, presses, order: 'soonest' }))
     const bound = queueBound(crowd, places, presses)
-    console.log(`${PEOPLE} people, ${places} places, ${presses} ${presses === 1 ? 'press' : 'presses'}: ${ms.toFixed(1)} ms (wanted under 500; Johnson’s rule alone takes ${johnson.ms.toFixed(2)} ms, ratio ${(ms / johnson.ms).toFixed(0)}); ends after ${result.endMinutes} min, ${((100 * (result.endMinutes - bound)) / bound).toFixed(1)} % over the bound`)
+    console.log(
+      `${PEOPLE} people, ${places} places, ${presses} ${presses === 1 ? 'press' : 'presses'}: ${ms.toFixed(1)} ms (wanted under 500; Johnson’s rule alone takes ${johnson.ms.toFixed(2)} ms, ratio ${(ms / johnson.ms).toFixed(0)}); ends after ${result.endMinutes} min, ${((100 * (result.endMinutes - bound)) / bound).toFixed(1)} % over the bound`,
+    )
     return ms
   })
   // The reference: as many normal deviates and exponentials, and nothing else.
   const draws = timed(() => {
     let sum = 0
-    for (let i = 0; i < DAYS * SETTING.pulls * 2; i++) sum += Math.exp(0.2 * Math.sqrt(-2 * Math.log(((i % 9973) + 1) / 9974)) * Math.cos(i))
+    for (let i = 0; i < DAYS * SETTING.pulls * 2; i++)
+      sum += Math.exp(0.2 * Math.sqrt(-2 * Math.log(((i % 9973) + 1) / 9974)) * Math.cos(i))
     return sum
   })
-  const played = timed(() => playDays(SETTING, 0, [{ from: 180, to: 210 }], { inkWipe: 0.2, pull: 0.15 }, DAYS, 1))
-  console.log(`${DAYS} days of ${SETTING.pulls} impressions: ${played.ms.toFixed(0)} ms (wanted under 2000; the bare draws ${draws.ms.toFixed(0)} ms, ratio ${(played.ms / draws.ms).toFixed(2)})`)
+  const played = timed(() =>
+    playDays(SETTING, 0, [{ from: 180, to: 210 }], { inkWipe: 0.2, pull: 0.15 }, DAYS, 1),
+  )
+  console.log(
+    `${DAYS} days of ${SETTING.pulls} impressions: ${played.ms.toFixed(0)} ms (wanted under 2000; the bare draws ${draws.ms.toFixed(0)} ms, ratio ${(played.ms / draws.ms).toFixed(2)})`,
+  )
   return queued.every((ms) => ms < 500) && played.ms < 2000
 }

@@ -16,7 +16,15 @@ function median(act: (i: number) => unknown, times: number): number {
 /** Solves a stack of four layers, alone and in a frame that gives way, beside its closed linear form in this process. */
 export function benchPress(): boolean {
   const { press, paper, plate } = sampleSettings
-  const stack = (i: number): PressStack => ({ rollerRadiusMm: press.rollerRadiusMm, gapMm: 5.5 + (i % 50) / 100, plateThicknessMm: plate.thicknessMm, layers: [{ name: 'Sheet', thicknessMm: paper.caliperMm, modulusMPa: 12, densificationStrain: 0.6 }, ...press.pack] })
+  const stack = (i: number): PressStack => ({
+    rollerRadiusMm: press.rollerRadiusMm,
+    gapMm: 5.5 + (i % 50) / 100,
+    plateThicknessMm: plate.thicknessMm,
+    layers: [
+      { name: 'Sheet', thicknessMm: paper.caliperMm, modulusMPa: 12, densificationStrain: 0.6 },
+      ...press.pack,
+    ],
+  })
   // The reference: as many square roots and divisions as the sum over the nip has points, and nothing else.
   const bare = median((i) => {
     let sum = 0
@@ -24,9 +32,23 @@ export function benchPress(): boolean {
     return sum
   }, 200)
   const solve = median((i) => pressStack(stack(i)), 200)
-  const framed = median((i) => gapUnderLoad(stack(i), 5.2 + (i % 50) / 100, { plateMm: 180, sheetMm: 300 }, 12_000), 100)
-  const carried = median((i) => carryOver(sampleSettings, { ...sampleSettings, plate: { ...plate, thicknessMm: 0.8 + (i % 10) / 100 } }), 100)
-  console.log(`A stack of four layers: ${solve.toFixed(3)} ms (wanted under 2; the bare sum ${bare.toFixed(4)} ms, ratio ${(solve / bare).toFixed(0)})`)
-  console.log(`The gap in a frame that gives way: ${framed.toFixed(2)} ms; the BAT carried over with its doubt: ${carried.toFixed(2)} ms`)
+  const framed = median(
+    (i) => gapUnderLoad(stack(i), 5.2 + (i % 50) / 100, { plateMm: 180, sheetMm: 300 }, 12_000),
+    100,
+  )
+  const carried = median(
+    (i) =>
+      carryOver(sampleSettings, {
+        ...sampleSettings,
+        plate: { ...plate, thicknessMm: 0.8 + (i % 10) / 100 },
+      }),
+    100,
+  )
+  console.log(
+    `A stack of four layers: ${solve.toFixed(3)} ms (wanted under 2; the bare sum ${bare.toFixed(4)} ms, ratio ${(solve / bare).toFixed(0)})`,
+  )
+  console.log(
+    `The gap in a frame that gives way: ${framed.toFixed(2)} ms; the BAT carried over with its doubt: ${carried.toFixed(2)} ms`,
+  )
   return solve < 2
 }

@@ -18,8 +18,15 @@ export function seededShelf(count: number, seed = 20310502): SpectralInk[] {
   const coloured = Array.from({ length: count - plain.length }, (_, i): SpectralInk => {
     const floor = 0.002 + 0.015 * next()
     const strength = 0.04 + 0.16 * next()
-    const bands = next() < 0.4 ? { floor, edge: [470 + 140 * next(), 8 + 20 * next(), strength] as const } : { floor, bumps: [[440 + 240 * next(), 30 + 40 * next(), strength] as const] }
-    return { name: `ink ${i + 1}`, k: absorption(bands), s: scattering(next() < 0.5 ? 0.003 + 0.01 * next() : 0.03 + 0.08 * next()) }
+    const bands =
+      next() < 0.4
+        ? { floor, edge: [470 + 140 * next(), 8 + 20 * next(), strength] as const }
+        : { floor, bumps: [[440 + 240 * next(), 30 + 40 * next(), strength] as const] }
+    return {
+      name: `ink ${i + 1}`,
+      k: absorption(bands),
+      s: scattering(next() < 0.5 ? 0.003 + 0.01 * next() : 0.03 + 0.08 * next()),
+    }
   })
   return [...plain, ...coloured]
 }

@@ -18,13 +18,18 @@ export function benchWear(): boolean {
   for (let plate = 0; plate < PLATES; plate++) {
     const slope = 0.004 + 0.01 * Math.abs(next())
     const truth = (FAMILY.fresh - FAMILY.floor) / slope
-    const observations = Array.from({ length: FAMILY.readings }, (_, i) => ({ pull: i + 1, value: FAMILY.fresh - slope * (i + 1) + FAMILY.scatter * next() }))
+    const observations = Array.from({ length: FAMILY.readings }, (_, i) => ({
+      pull: i + 1,
+      value: FAMILY.fresh - slope * (i + 1) + FAMILY.scatter * next(),
+    }))
     const { low, high } = forecastWear({ observations, floor: FAMILY.floor })
     if (low === null) tally.none += 1
     else if (low <= truth && (high === null || truth <= high)) tally.covered += 1
     if (high !== null) tally.bounded += 1
   }
   const share = (100 * tally.covered) / (PLATES - tally.none)
-  console.log(`${PLATES} plates (fall 0.004 D a pull and more, scatter ${FAMILY.scatter} D, ${FAMILY.readings} readings): the 90 % interval holds the noise-free crossing in ${share.toFixed(1)} % (wanted 85 to 95 %); bounded ${((100 * tally.bounded) / PLATES).toFixed(1)} %, no forecast ${((100 * tally.none) / PLATES).toFixed(1)} %`)
+  console.log(
+    `${PLATES} plates (fall 0.004 D a pull and more, scatter ${FAMILY.scatter} D, ${FAMILY.readings} readings): the 90 % interval holds the noise-free crossing in ${share.toFixed(1)} % (wanted 85 to 95 %); bounded ${((100 * tally.bounded) / PLATES).toFixed(1)} %, no forecast ${((100 * tally.none) / PLATES).toFixed(1)} %`,
+  )
   return share >= 85 && share <= 95
 }

@@ -35,7 +35,14 @@ const CONTRACT: Record<string, Promised> = {
     },
   },
   'ink-characterise': {
-    input: { overWhite: flat(0.4), overBlack: flat(0.2), white: flat(0.85), black: flat(0.04), filmMicrometres: 10, surface },
+    input: {
+      overWhite: flat(0.4),
+      overBlack: flat(0.2),
+      white: flat(0.85),
+      black: flat(0.04),
+      filmMicrometres: 10,
+      surface,
+    },
     output: ['k', 's'],
     known: ({ k, s }) => {
       expect(k).toHaveLength(36)
@@ -57,7 +64,14 @@ const CONTRACT: Record<string, Promised> = {
     },
   },
   'ink-correct': {
-    input: { target: { L: 50, a: 0, b: 0 }, inks, maxInks: 1, ...film, batch: [{ name: 'dark', grams: 10 }], maxAddGrams: 200 },
+    input: {
+      target: { L: 50, a: 0, b: 0 },
+      inks,
+      maxInks: 1,
+      ...film,
+      batch: [{ name: 'dark', grams: 10 }],
+      maxAddGrams: 200,
+    },
     output: ['add', 'deltaE00Before', 'deltaE00After'],
     known: ({ deltaE00Before, deltaE00After }) => expect(deltaE00After).toBeLessThan(deltaE00Before),
   },
@@ -82,7 +96,12 @@ const CONTRACT: Record<string, Promised> = {
     known: ({ contactWidthMm }) => expect(contactWidthMm).toBeCloseTo(2 * Math.sqrt(2 * 50 * 1), 9),
   },
   'press-transfer': {
-    input: { standard: stack, next: { rollerRadiusMm: 50, layers: [felt], plateThicknessMm: 0.8 }, mmPerTurn: 2, match: 'peak' },
+    input: {
+      standard: stack,
+      next: { rollerRadiusMm: 50, layers: [felt], plateThicknessMm: 0.8 },
+      mmPerTurn: 2,
+      match: 'peak',
+    },
     output: ['gapMm', 'turns', 'peakMPa'],
     known: ({ gapMm, turns }) => {
       expect(gapMm).toBeCloseTo(2.8, 9)
@@ -105,11 +124,22 @@ const CONTRACT: Record<string, Promised> = {
     known: ({ pounds }) => expect(pounds).toBeCloseTo(140.8, 1),
   },
   'tear-plan': {
-    input: { sheet: { widthMm: 420, heightMm: 297 }, piece: { widthMm: 148, heightMm: 210 }, allowRotate: true, gapMm: 0 },
+    input: {
+      sheet: { widthMm: 420, heightMm: 297 },
+      piece: { widthMm: 148, heightMm: 210 },
+      allowRotate: true,
+      gapMm: 0,
+    },
     output: ['count', 'placements'],
     known: ({ count, placements }) => {
       expect(count).toBe(4)
-      expect(Object.keys((placements as object[])[0]).sort()).toEqual(['heightMm', 'rotated', 'widthMm', 'xMm', 'yMm'])
+      expect(Object.keys((placements as object[])[0]).sort()).toEqual([
+        'heightMm',
+        'rotated',
+        'widthMm',
+        'xMm',
+        'yMm',
+      ])
     },
   },
   'damp-pack': {
@@ -118,7 +148,12 @@ const CONTRACT: Record<string, Promised> = {
     known: ({ waterMl, interleaves }) => expect([waterMl, interleaves]).toEqual([100, 5]),
   },
   'soak-fit': {
-    input: { points: [30, 60, 120, 400].map((seconds) => ({ seconds, uptakePercent: 70 * (1 - Math.exp(-seconds / 80)) })) },
+    input: {
+      points: [30, 60, 120, 400].map((seconds) => ({
+        seconds,
+        uptakePercent: 70 * (1 - Math.exp(-seconds / 80)),
+      })),
+    },
     output: ['saturationPercent', 'tauSeconds', 'rmsePercent'],
     known: ({ saturationPercent, tauSeconds }) => {
       expect(saturationPercent).toBeCloseTo(70, 3)
@@ -126,12 +161,23 @@ const CONTRACT: Record<string, Promised> = {
     },
   },
   margins: {
-    input: { paper: { widthMm: 279.4, heightMm: 300 }, plate: { widthMm: 190.5, heightMm: 200 }, scheme: 'weighted', bottomToTop: 1.5 },
+    input: {
+      paper: { widthMm: 279.4, heightMm: 300 },
+      plate: { widthMm: 190.5, heightMm: 200 },
+      scheme: 'weighted',
+      bottomToTop: 1.5,
+    },
     output: ['leftMm', 'rightMm', 'topMm', 'bottomMm'],
     known: ({ topMm, bottomMm }) => expect([topMm, bottomMm]).toEqual([40, 60]),
   },
   misregister: {
-    input: { marks: [[0, 0], [100, 0], [0, 80]].map(([xMm, yMm]) => ({ expected: { xMm, yMm }, measured: { xMm: xMm + 0.5, yMm: yMm - 0.25 } })) },
+    input: {
+      marks: [
+        [0, 0],
+        [100, 0],
+        [0, 80],
+      ].map(([xMm, yMm]) => ({ expected: { xMm, yMm }, measured: { xMm: xMm + 0.5, yMm: yMm - 0.25 } })),
+    },
     output: ['shiftMm', 'rotationDeg', 'stretchXPercent', 'stretchYPercent', 'residualMm'],
     known: ({ shiftMm, rotationDeg }) => {
       expect(shiftMm).toEqual({ x: expect.closeTo(0.5, 9), y: expect.closeTo(-0.25, 9) })
@@ -154,7 +200,13 @@ const CONTRACT: Record<string, Promised> = {
     known: ({ starts }) => expect(starts).toBeGreaterThan(30),
   },
   'flow-order': {
-    input: { tasks: [{ name: 'a', prepMinutes: 4, pressMinutes: 5 }, { name: 'b', prepMinutes: 4, pressMinutes: 1 }, { name: 'c', prepMinutes: 30, pressMinutes: 4 }] },
+    input: {
+      tasks: [
+        { name: 'a', prepMinutes: 4, pressMinutes: 5 },
+        { name: 'b', prepMinutes: 4, pressMinutes: 1 },
+        { name: 'c', prepMinutes: 30, pressMinutes: 4 },
+      ],
+    },
     output: ['order', 'makespanMinutes'],
     known: ({ order }) => expect(order).toEqual(['a', 'c', 'b']),
   },
@@ -171,36 +223,52 @@ const calc = (name: string, input: unknown) => runCalc([name], async () => JSON.
 const FROM_FILES = 'match'
 
 describe('every computation as the contract promises it', () => {
-  it('is offered, and none besides', () => expect(ENTRIES.map(({ name }) => name).sort()).toEqual([...Object.keys(CONTRACT), FROM_FILES].sort()))
+  it('is offered, and none besides', () =>
+    expect(ENTRIES.map(({ name }) => name).sort()).toEqual([...Object.keys(CONTRACT), FROM_FILES].sort()))
 
-  it.each(Object.entries(CONTRACT))('%s gives its fields, and the value known from outside', async (name, { input, output, known }) => {
-    const result = await calc(name, input)
-    expect(result).toMatchObject({ exitCode: 0, stderr: '' })
-    const answer = JSON.parse(result.stdout) as Record<string, never>
-    for (const field of output) expect(answer).toHaveProperty(field)
-    known?.(answer)
-  })
+  it.each(Object.entries(CONTRACT))(
+    '%s gives its fields, and the value known from outside',
+    async (name, { input, output, known }) => {
+      const result = await calc(name, input)
+      expect(result).toMatchObject({ exitCode: 0, stderr: '' })
+      const answer = JSON.parse(result.stdout) as Record<string, never>
+      for (const field of output) expect(answer).toHaveProperty(field)
+      known?.(answer)
+    },
+  )
 
-  it.each(Object.entries(CONTRACT))('%s refuses a field it does not know, by its name', async (name, { input }) => {
-    expect(await calc(name, { ...input, colourOfTheRoom: 'grey' })).toEqual({ exitCode: 2, stdout: '', stderr: 'colourOfTheRoom: is not a field of this computation\n' })
-  })
+  it.each(Object.entries(CONTRACT))(
+    '%s refuses a field it does not know, by its name',
+    async (name, { input }) => {
+      expect(await calc(name, { ...input, colourOfTheRoom: 'grey' })).toEqual({
+        exitCode: 2,
+        stdout: '',
+        stderr: 'colourOfTheRoom: is not a field of this computation\n',
+      })
+    },
+  )
 
-  it.each(Object.entries(CONTRACT))('%s refuses when a field is missing, on one line that names it', async (name, { input }) => {
-    const optional = name === 'baume' || name === 'paper-weight'
-    for (const field of Object.keys(input)) {
-      const { [field]: _, ...rest } = input
-      const { exitCode, stdout, stderr } = await calc(name, rest)
-      if (name === 'margins' && field === 'bottomToTop') expect(stderr).toContain('bottomToTop')
-      expect([exitCode, stdout, stderr.trim().split('\n')]).toEqual([2, '', [expect.any(String)]])
-      if (!optional) expect(stderr).toMatch(new RegExp(`^${field}`))
-    }
-  })
+  it.each(Object.entries(CONTRACT))(
+    '%s refuses when a field is missing, on one line that names it',
+    async (name, { input }) => {
+      const optional = name === 'baume' || name === 'paper-weight'
+      for (const field of Object.keys(input)) {
+        const { [field]: _, ...rest } = input
+        const { exitCode, stdout, stderr } = await calc(name, rest)
+        if (name === 'margins' && field === 'bottomToTop') expect(stderr).toContain('bottomToTop')
+        expect([exitCode, stdout, stderr.trim().split('\n')]).toEqual([2, '', [expect.any(String)]])
+        if (!optional) expect(stderr).toMatch(new RegExp(`^${field}`))
+      }
+    },
+  )
 
   it.each(Object.entries(CONTRACT))('%s refuses words where numbers are wanted', async (name, { input }) => {
     const spoil = (value: unknown): unknown => {
       if (typeof value === 'number') return 'many'
       if (Array.isArray(value)) return value.map(spoil)
-      return value && typeof value === 'object' ? Object.fromEntries(Object.entries(value).map(([key, inner]) => [key, spoil(inner)])) : value
+      return value && typeof value === 'object'
+        ? Object.fromEntries(Object.entries(value).map(([key, inner]) => [key, spoil(inner)]))
+        : value
     }
     if (JSON.stringify(spoil(input)) === JSON.stringify(input)) return
     const { exitCode, stderr } = await calc(name, spoil(input))

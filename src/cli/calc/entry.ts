@@ -2,7 +2,10 @@ import type { z } from 'zod'
 
 /** What a computation finds wrong with its input only while it works: with a file, say. */
 export class Refusal extends Error {
-  constructor(readonly field: string, message: string) {
+  constructor(
+    readonly field: string,
+    message: string,
+  ) {
     super(message)
   }
 }
@@ -18,6 +21,12 @@ export interface CalcEntry {
 }
 
 /** Ties a computation to its schemas, so that what it takes and gives is what they say. */
-export function entry<I extends z.ZodType, O extends z.ZodType>(name: string, about: string, input: I, output: O, run: (input: z.infer<I>) => z.infer<O> | Promise<z.infer<O>>): CalcEntry {
+export function entry<I extends z.ZodType, O extends z.ZodType>(
+  name: string,
+  about: string,
+  input: I,
+  output: O,
+  run: (input: z.infer<I>) => z.infer<O> | Promise<z.infer<O>>,
+): CalcEntry {
   return { name, about, input, output, run: run as (input: never) => unknown }
 }

@@ -6,13 +6,28 @@ import { PixelError, readPixels } from '@/data/pixels'
 import { Refusal } from './entry'
 
 const file = z.string().min(1, { error: 'must be the path of a picture' })
-export const matchInput = z.strictObject({ referencePath: file, impressionPath: file, dpi: positive.min(20, { error: 'must be within 20 and 4800' }).max(4800, { error: 'must be within 20 and 4800' }) })
+export const matchInput = z.strictObject({
+  referencePath: file,
+  impressionPath: file,
+  dpi: positive
+    .min(20, { error: 'must be within 20 and 4800' })
+    .max(4800, { error: 'must be within 20 and 4800' }),
+})
 export const matchOutput = z.strictObject({
   shiftMm: z.strictObject({ x: finite, y: finite }),
   rotationDeg: finite,
   scalePercent: finite,
   deltaE00: z.strictObject({ mean: nonNegative, p95: nonNegative, max: nonNegative }),
-  regions: z.array(z.strictObject({ kind: z.string(), xMm: finite, yMm: finite, widthMm: finite, heightMm: finite, deltaE00: nonNegative })),
+  regions: z.array(
+    z.strictObject({
+      kind: z.string(),
+      xMm: finite,
+      yMm: finite,
+      widthMm: finite,
+      heightMm: finite,
+      deltaE00: nonNegative,
+    }),
+  ),
   likeness: finite,
   seconds: nonNegative,
 })
@@ -28,15 +43,27 @@ async function readPicture(field: string, path: string): Promise<Rgb> {
 }
 
 /** Holds the picture of an impression against that of its reference. */
-export async function matchFiles({ referencePath, impressionPath, dpi }: z.infer<typeof matchInput>): Promise<z.infer<typeof matchOutput>> {
+export async function matchFiles({
+  referencePath,
+  impressionPath,
+  dpi,
+}: z.infer<typeof matchInput>): Promise<z.infer<typeof matchOutput>> {
   const began = performance.now()
-  const [reference, impression] = await Promise.all([readPicture('referencePath', referencePath), readPicture('impressionPath', impressionPath)])
+  const [reference, impression] = await Promise.all([
+    readPicture('referencePath', referencePath),
+    readPicture('impressionPath', impressionPath),
+  ])
   const match = matchPictures(reference, impression, dpi)
   if ('which' in match) throw new Refusal(`${match.which}Path`, match.message)
   const { alignment, deltaE00, regions, likeness } = match
   const mm = 25.4 / dpi
   return {
-    shiftMm: { x: alignment.shiftX * mm, y: alignment.shiftY * mm }, rotationDeg: (alignment.rotation * 180) / Math.PI, scalePercent: 100 * (alignment.scale - 1),
-    deltaE00, regions, likeness, seconds: (performance.now() - began) / 1000,
+    shiftMm: { x: alignment.shiftX * mm, y: alignment.shiftY * mm },
+    rotationDeg: (alignment.rotation * 180) / Math.PI,
+    scalePercent: 100 * (alignment.scale - 1),
+    deltaE00,
+    regions,
+    likeness,
+    seconds: (performance.now() - began) / 1000,
   }
 }

@@ -31,7 +31,10 @@ export const WEIGHTS_D50 = weighIlluminant(ILLUMINANT_D50)
  *
  * @param reflectance 36 values, 380–730 nm by 10
  */
-export function convertSpectrumToXyz(reflectance: ArrayLike<number>, weights: ObserverWeights = WEIGHTS_D50): Xyz {
+export function convertSpectrumToXyz(
+  reflectance: ArrayLike<number>,
+  weights: ObserverWeights = WEIGHTS_D50,
+): Xyz {
   let x = 0
   let y = 0
   let z = 0

@@ -2,10 +2,15 @@ import { convertXyzToLab, type Lab } from './convertXyzToLab'
 import { WHITE_D50 } from './convertSpectrumToXyz'
 
 /** Linear sRGB to XYZ under D50: IEC 61966-2-1 with Bradford adaptation folded in, each row scaled to our own D50 white. */
-const TO_XYZ: readonly (readonly [number, number, number])[] = [[0.4360747, 0.3850649, 0.1430804], [0.2225045, 0.7168786, 0.0606169], [0.0139322, 0.0971045, 0.7141733]]
+const TO_XYZ: readonly (readonly [number, number, number])[] = [
+  [0.4360747, 0.3850649, 0.1430804],
+  [0.2225045, 0.7168786, 0.0606169],
+  [0.0139322, 0.0971045, 0.7141733],
+]
 const WHITE = [WHITE_D50.x, WHITE_D50.y, WHITE_D50.z]
 
-const decode = (channel: number) => (channel <= 0.04045 ? channel / 12.92 : ((channel + 0.055) / 1.055) ** 2.4)
+const decode = (channel: number) =>
+  channel <= 0.04045 ? channel / 12.92 : ((channel + 0.055) / 1.055) ** 2.4
 
 /**
  * A screen colour as L*a*b* under D50: the way back from `convertXyzToSrgb`.
@@ -14,6 +19,9 @@ const decode = (channel: number) => (channel <= 0.04045 ? channel / 12.92 : ((ch
  */
 export function convertSrgbToLab(red: number, green: number, blue: number): Lab {
   const linear = [decode(red), decode(green), decode(blue)]
-  const [x, y, z] = TO_XYZ.map((row, i) => (row.reduce((sum, value, c) => sum + value * linear[c], 0) / (row[0] + row[1] + row[2])) * WHITE[i])
+  const [x, y, z] = TO_XYZ.map(
+    (row, i) =>
+      (row.reduce((sum, value, c) => sum + value * linear[c], 0) / (row[0] + row[1] + row[2])) * WHITE[i],
+  )
   return convertXyzToLab({ x, y, z })
 }

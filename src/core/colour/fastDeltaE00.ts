@@ -21,7 +21,12 @@ const HUE_WEIGHT = new Float32Array(TURN + 1)
 const HUE_TURN = new Float32Array(TURN + 1)
 for (let i = 0; i <= TURN; i++) {
   const h = (360 * i) / TURN
-  HUE_WEIGHT[i] = 1 - 0.17 * Math.cos(radians(h - 30)) + 0.24 * Math.cos(radians(2 * h)) + 0.32 * Math.cos(radians(3 * h + 6)) - 0.2 * Math.cos(radians(4 * h - 63))
+  HUE_WEIGHT[i] =
+    1 -
+    0.17 * Math.cos(radians(h - 30)) +
+    0.24 * Math.cos(radians(2 * h)) +
+    0.32 * Math.cos(radians(3 * h + 6)) -
+    0.2 * Math.cos(radians(4 * h - 63))
   HUE_TURN[i] = Math.sin(radians(60 * Math.exp(-(((h - 275) / 25) ** 2))))
 }
 
@@ -39,7 +44,10 @@ function hue(a: number, b: number): number {
   if (most === 0) return 0
   const z = (x > y ? y : x) / most
   const z2 = z * z
-  let angle = z * (0.99997726 + z2 * (-0.33262347 + z2 * (0.19354346 + z2 * (-0.11643287 + z2 * (0.05265332 + z2 * -0.0117212)))))
+  let angle =
+    z *
+    (0.99997726 +
+      z2 * (-0.33262347 + z2 * (0.19354346 + z2 * (-0.11643287 + z2 * (0.05265332 + z2 * -0.0117212)))))
   if (y > x) angle = Math.PI / 2 - angle
   if (a < 0) angle = Math.PI - angle
   if (b < 0) angle = 2 * Math.PI - angle

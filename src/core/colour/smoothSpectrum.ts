@@ -14,17 +14,31 @@ interface State {
 }
 
 const size = (values: readonly number[]) => Math.max(...values.map(Math.abs))
-const walk = ({ curve, lambda }: State, move: readonly number[], share: number): State => ({ curve: curve.map((value, i) => value + share * move[i]), lambda: lambda.map((value, c) => value + share * move[SPECTRUM_LENGTH + c]) })
+const walk = ({ curve, lambda }: State, move: readonly number[], share: number): State => ({
+  curve: curve.map((value, i) => value + share * move[i]),
+  lambda: lambda.map((value, c) => value + share * move[SPECTRUM_LENGTH + c]),
+})
 /** Second differences of the squared slope, with free ends. */
-const slope = (i: number, j: number) => (i === j ? (i === 0 || i === SPECTRUM_LENGTH - 1 ? 2 : 4) : Math.abs(i - j) === 1 ? -2 : 0)
-const pullOf = ({ lambda }: State, i: number) => lambda[0] * WEIGHTS[0][i] + lambda[1] * WEIGHTS[1][i] + lambda[2] * WEIGHTS[2][i]
+const slope = (i: number, j: number) =>
+  i === j ? (i === 0 || i === SPECTRUM_LENGTH - 1 ? 2 : 4) : Math.abs(i - j) === 1 ? -2 : 0
+const pullOf = ({ lambda }: State, i: number) =>
+  lambda[0] * WEIGHTS[0][i] + lambda[1] * WEIGHTS[1][i] + lambda[2] * WEIGHTS[2][i]
 
 /** Derivatives of the Lagrangian: all zero at the smoothest curve of the colour. */
 function stationarity(state: State, target: readonly number[]): number[] {
   const tanh = state.curve.map(Math.tanh)
   const { curve } = state
-  const smooth = curve.map((value, i) => slope(i, i) * value + (i > 0 ? -2 * curve[i - 1] : 0) + (i < curve.length - 1 ? -2 * curve[i + 1] : 0) + ((1 - tanh[i] ** 2) / 2) * pullOf(state, i))
-  return [...smooth, ...WEIGHTS.map((weight, c) => weight.reduce((sum, w, i) => sum + (w * (tanh[i] + 1)) / 2, 0) - target[c])]
+  const smooth = curve.map(
+    (value, i) =>
+      slope(i, i) * value +
+      (i > 0 ? -2 * curve[i - 1] : 0) +
+      (i < curve.length - 1 ? -2 * curve[i + 1] : 0) +
+      ((1 - tanh[i] ** 2) / 2) * pullOf(state, i),
+  )
+  return [
+    ...smooth,
+    ...WEIGHTS.map((weight, c) => weight.reduce((sum, w, i) => sum + (w * (tanh[i] + 1)) / 2, 0) - target[c]),
+  ]
 }
 
 function jacobian(state: State): number[][] {
@@ -33,7 +47,8 @@ function jacobian(state: State): number[][] {
   const first = tanh.map((t) => (1 - t * t) / 2)
   return Array.from({ length: n + 3 }, (_, row) =>
     Array.from({ length: n + 3 }, (__, column) => {
-      if (row < n && column < n) return slope(row, column) - (row === column ? 2 * tanh[row] * first[row] * pullOf(state, row) : 0)
+      if (row < n && column < n)
+        return slope(row, column) - (row === column ? 2 * tanh[row] * first[row] * pullOf(state, row) : 0)
       if (row < n && column >= n) return first[row] * WEIGHTS[column - n][row]
       return row >= n && column < n ? first[column] * WEIGHTS[row - n][column] : 0
     }),
@@ -54,7 +69,10 @@ export function smoothSpectrum({ x, y, z }: Xyz): number[] | null {
   let equations = stationarity(state, target)
   for (let step = 0; step < MOST_STEPS; step++) {
     if (size(equations) < 1e-10) return state.curve.map((value) => (Math.tanh(value) + 1) / 2)
-    const move = solveLinear(jacobian(state), equations.map((value) => -value))
+    const move = solveLinear(
+      jacobian(state),
+      equations.map((value) => -value),
+    )
     if (!move || move.some((value) => !Number.isFinite(value))) return null
     // A full step may overshoot where the curve is flat: halve it until it brings the equations nearer.
     let share = 1

@@ -9,7 +9,10 @@ export const SPECTRUM_STEP_NM = 10
 export const SPECTRUM_LENGTH = 36
 
 /** Wavelength of every sample, in nanometres. */
-export const WAVELENGTHS_NM: readonly number[] = Array.from({ length: SPECTRUM_LENGTH }, (_, i) => SPECTRUM_START_NM + i * SPECTRUM_STEP_NM)
+export const WAVELENGTHS_NM: readonly number[] = Array.from(
+  { length: SPECTRUM_LENGTH },
+  (_, i) => SPECTRUM_START_NM + i * SPECTRUM_STEP_NM,
+)
 
 const spectrumOf = (sample: z.ZodNumber) =>
   z.array(sample).refine((values) => values.length === SPECTRUM_LENGTH, {

@@ -12,6 +12,10 @@ export const spectrumToLabInput = z.strictObject({
 export const spectrumToLabOutput = z.strictObject({ lab: labSchema, srgb: z.string(), density: finite })
 
 /** A measured reflectance of any start and step as colour: resampled to 380–730 nm by 10, then integrated under D50. */
-export function spectrumToLab({ startNm, stepNm, reflectance }: z.infer<typeof spectrumToLabInput>): z.infer<typeof spectrumToLabOutput> {
+export function spectrumToLab({
+  startNm,
+  stepNm,
+  reflectance,
+}: z.infer<typeof spectrumToLabInput>): z.infer<typeof spectrumToLabOutput> {
   return describeSpectrum(resampleSpectrum(startNm, stepNm, reflectance))
 }

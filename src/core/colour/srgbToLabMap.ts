@@ -11,10 +11,16 @@ const F = Float32Array.from({ length: ROOTS + 2 }, (_, i) => {
   return t > EPSILON ? Math.cbrt(t) : (KAPPA * t + 16) / 116
 })
 /** Linear light by the coded byte (IEC 61966-2-1). */
-const LINEAR = Float32Array.from({ length: 256 }, (_, i) => (i / 255 <= 0.04045 ? i / 255 / 12.92 : ((i / 255 + 0.055) / 1.055) ** 2.4))
+const LINEAR = Float32Array.from({ length: 256 }, (_, i) =>
+  i / 255 <= 0.04045 ? i / 255 / 12.92 : ((i / 255 + 0.055) / 1.055) ** 2.4,
+)
 
 /** Each channel's share of X, Y and Z over white, taken from the exact conversion, so that there is one source of the numbers. */
-const SHARES = [[1, 0, 0], [0, 1, 0], [0, 0, 1]].map(([r, g, b]) => {
+const SHARES = [
+  [1, 0, 0],
+  [0, 1, 0],
+  [0, 0, 1],
+].map(([r, g, b]) => {
   const { L, a, b: bStar } = convertSrgbToLab(r, g, b)
   const fy = (L + 16) / 116
   const back = (f: number) => (f ** 3 > EPSILON ? f ** 3 : (116 * f - 16) / KAPPA)

@@ -1,7 +1,10 @@
 import type { DayBreak, DaySetting } from './dayPlan'
 
 /** How far single inkings and pulls stray: the standard deviation of the logarithm of their time (0.2 is about a fifth). */
-export interface DaySpread { inkWipe: number; pull: number }
+export interface DaySpread {
+  inkWipe: number
+  pull: number
+}
 
 /** The spread taken where the workshop has fewer than five pulls of its own [from memory]. */
 export const USUAL_SPREAD: DaySpread = { inkWipe: 0.18, pull: 0.15 }
@@ -38,8 +41,25 @@ function normals(seed: number): () => number {
  * @param progress told every so many days how far it is, 0…1; answers false to end
  * @returns null when ended early
  */
-export function playDays(setting: DaySetting, startAt: number, breaks: readonly DayBreak[], spread: DaySpread, days: number, seed: number, progress: (done: number) => boolean = () => true): DayEnds | null {
-  const { pulls, setUpMinutes, inkWipeMinutes, pullMinutes, cleanUpMinutes, soakMinutes, drainMinutes, tubSheets } = setting
+export function playDays(
+  setting: DaySetting,
+  startAt: number,
+  breaks: readonly DayBreak[],
+  spread: DaySpread,
+  days: number,
+  seed: number,
+  progress: (done: number) => boolean = () => true,
+): DayEnds | null {
+  const {
+    pulls,
+    setUpMinutes,
+    inkWipeMinutes,
+    pullMinutes,
+    cleanUpMinutes,
+    soakMinutes,
+    drainMinutes,
+    tubSheets,
+  } = setting
   const next = normals(seed)
   const ends = new Float64Array(days)
   const pulled = new Float64Array(pulls)
@@ -48,7 +68,10 @@ export function playDays(setting: DaySetting, startAt: number, breaks: readonly 
     if (day % 500 === 0 && !progress(day / days)) return null
     let free = startAt + setUpMinutes
     for (let i = 0; i < pulls; i++) {
-      const [ink, pull] = [inkWipeMinutes * Math.exp(spread.inkWipe * next()), pullMinutes * Math.exp(spread.pull * next())]
+      const [ink, pull] = [
+        inkWipeMinutes * Math.exp(spread.inkWipe * next()),
+        pullMinutes * Math.exp(spread.pull * next()),
+      ]
       let at = Math.max(free + ink, firstReady, i >= tubSheets ? pulled[i - tubSheets] + soakMinutes : 0)
       for (const { from, to } of breaks) if (at - ink < to && at + pull > from) at = Math.max(at, to + ink)
       pulled[i] = at
@@ -71,5 +94,5 @@ export function chanceBy(ends: DayEnds, moment: number): number {
 }
 
 /** The moment by which a share of the days has ended. */
-export const endOf = (ends: DayEnds, share: number): number => ends[Math.min(ends.length - 1, Math.floor(share * ends.length))]
-
+export const endOf = (ends: DayEnds, share: number): number =>
+  ends[Math.min(ends.length - 1, Math.floor(share * ends.length))]

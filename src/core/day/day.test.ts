@@ -1,7 +1,15 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { chanceBy, endOf, playDays } from './chanceOfFinishing'
-import { daySettingSchema, latestStart, planDay, pullsThatFit, whatToRelax, type DaySetting, type SheetFacts } from './dayPlan'
+import {
+  daySettingSchema,
+  latestStart,
+  planDay,
+  pullsThatFit,
+  whatToRelax,
+  type DaySetting,
+  type SheetFacts,
+} from './dayPlan'
 import { orderFlow } from './flowOrder'
 import { blotToRoller, dayFacts } from './keptDay'
 import { learnCycle } from './learnedCycle'
@@ -9,21 +17,47 @@ import { ACT_WORDS, actsToCome, nextAtTheTub } from './nextActs'
 import { readPeople, writePeople } from './readPeople'
 import { boardAt, MOST_PUT_BACK, queueBound, queueInput, queuePeople, type QueuedPerson } from './pressQueue'
 
-const setting: DaySetting = { pulls: 12, setUpMinutes: 30, inkWipeMinutes: 14, pullMinutes: 6, cleanUpMinutes: 25, soakMinutes: 30, drainMinutes: 4, windowMinutes: 40, tubSheets: 3, dryingPlaces: null }
+const setting: DaySetting = {
+  pulls: 12,
+  setUpMinutes: 30,
+  inkWipeMinutes: 14,
+  pullMinutes: 6,
+  cleanUpMinutes: 25,
+  soakMinutes: 30,
+  drainMinutes: 4,
+  windowMinutes: 40,
+  tubSheets: 3,
+  dryingPlaces: null,
+}
 const START = 9.5 * 60
 
 const anySetting = fc.record({
-  pulls: fc.integer({ min: 1, max: 16 }), setUpMinutes: fc.integer({ min: 0, max: 60 }), inkWipeMinutes: fc.integer({ min: 3, max: 40 }), pullMinutes: fc.integer({ min: 1, max: 15 }), cleanUpMinutes: fc.integer({ min: 0, max: 40 }),
-  soakMinutes: fc.integer({ min: 0, max: 90 }), drainMinutes: fc.integer({ min: 0, max: 10 }), windowMinutes: fc.integer({ min: 5, max: 60 }), tubSheets: fc.integer({ min: 1, max: 6 }), dryingPlaces: fc.constant(null),
+  pulls: fc.integer({ min: 1, max: 16 }),
+  setUpMinutes: fc.integer({ min: 0, max: 60 }),
+  inkWipeMinutes: fc.integer({ min: 3, max: 40 }),
+  pullMinutes: fc.integer({ min: 1, max: 15 }),
+  cleanUpMinutes: fc.integer({ min: 0, max: 40 }),
+  soakMinutes: fc.integer({ min: 0, max: 90 }),
+  drainMinutes: fc.integer({ min: 0, max: 10 }),
+  windowMinutes: fc.integer({ min: 5, max: 60 }),
+  tubSheets: fc.integer({ min: 1, max: 6 }),
+  dryingPlaces: fc.constant(null),
 })
-const anyBreaks = fc.array(fc.integer({ min: 0, max: 400 }), { maxLength: 2 }).map((starts) => starts.map((from) => ({ from: START + from, to: START + from + 30 })))
+const anyBreaks = fc
+  .array(fc.integer({ min: 0, max: 400 }), { maxLength: 2 })
+  .map((starts) => starts.map((from) => ({ from: START + from, to: START + from + 30 })))
 
 describe('a day, planned', () => {
   it('worked by hand: set up 30, ink 14: first pull after 44; then every 20; 12 are done after 44 + 11 · 20 + 6 = 270', () => {
     const plan = planDay(setting, START)
     expect(plan.sheets[0]).toMatchObject({ pullAt: START + 44, inAt: START + 10, liftAt: START + 40 })
     expect(plan.sheets[11].pullAt).toBe(START + 264)
-    expect([plan.printedAt, plan.endAt, plan.cycleMinutes, plan.bottleneck]).toEqual([START + 270, START + 295, 20, 'wiping'])
+    expect([plan.printedAt, plan.endAt, plan.cycleMinutes, plan.bottleneck]).toEqual([
+      START + 270,
+      START + 295,
+      20,
+      'wiping',
+    ])
   })
   it('a tub for one sheet is the bottleneck: every 30 minutes', () => {
     const plan = planDay({ ...setting, tubSheets: 1 }, START)
@@ -31,29 +65,42 @@ describe('a day, planned', () => {
     expect(plan.sheets[2].pullAt - plan.sheets[1].pullAt).toBe(30)
   })
   it('every sheet soaks equally long, the tub is never fuller than it may be, and pulls never overlap (property)', () => {
-    fc.assert(fc.property(anySetting, anyBreaks, (one, breaks) => {
-      const { sheets } = planDay(one, START, breaks)
-      for (const { inAt, liftAt, pullAt, inkAt, readyAt } of sheets) {
-        expect(liftAt - inAt).toBeCloseTo(one.soakMinutes, 9)
-        expect(inAt).toBeGreaterThanOrEqual(START - 1e-9)
-        expect(pullAt).toBeGreaterThanOrEqual(readyAt - 1e-9)
-        expect(pullAt - inkAt).toBeCloseTo(one.inkWipeMinutes, 9)
-        for (const { from, to } of breaks) {
-          expect(inkAt >= to - 1e-9 || pullAt + one.pullMinutes <= from + 1e-9).toBe(true)
-          for (const act of [inAt, liftAt]) expect(act > from + 1e-9 && act < to - 1e-9).toBe(false)
+    fc.assert(
+      fc.property(anySetting, anyBreaks, (one, breaks) => {
+        const { sheets } = planDay(one, START, breaks)
+        for (const { inAt, liftAt, pullAt, inkAt, readyAt } of sheets) {
+          expect(liftAt - inAt).toBeCloseTo(one.soakMinutes, 9)
+          expect(inAt).toBeGreaterThanOrEqual(START - 1e-9)
+          expect(pullAt).toBeGreaterThanOrEqual(readyAt - 1e-9)
+          expect(pullAt - inkAt).toBeCloseTo(one.inkWipeMinutes, 9)
+          for (const { from, to } of breaks) {
+            expect(inkAt >= to - 1e-9 || pullAt + one.pullMinutes <= from + 1e-9).toBe(true)
+            for (const act of [inAt, liftAt]) expect(act > from + 1e-9 && act < to - 1e-9).toBe(false)
+          }
         }
-      }
-      sheets.slice(1).forEach(({ inkAt }, i) => expect(inkAt).toBeGreaterThanOrEqual(sheets[i].pullAt + one.pullMinutes - 1e-9))
-      for (const { inAt } of sheets) expect(sheets.filter((other) => other.inAt <= inAt + 1e-9 && other.liftAt > inAt + 1e-9).length).toBeLessThanOrEqual(one.tubSheets)
-    }), { numRuns: 150 })
+        sheets
+          .slice(1)
+          .forEach(({ inkAt }, i) =>
+            expect(inkAt).toBeGreaterThanOrEqual(sheets[i].pullAt + one.pullMinutes - 1e-9),
+          )
+        for (const { inAt } of sheets)
+          expect(
+            sheets.filter((other) => other.inAt <= inAt + 1e-9 && other.liftAt > inAt + 1e-9).length,
+          ).toBeLessThanOrEqual(one.tubSheets)
+      }),
+      { numRuns: 150 },
+    )
   })
   it('backward: the latest start ends by the wish, and a minute later does not (property)', () => {
-    fc.assert(fc.property(anySetting, (one) => {
-      const finish = 18 * 60
-      const start = latestStart(one, finish)!
-      expect(planDay(one, start).endAt).toBeLessThanOrEqual(finish)
-      expect(planDay(one, start + 1).endAt).toBeGreaterThan(finish)
-    }), { numRuns: 60 })
+    fc.assert(
+      fc.property(anySetting, (one) => {
+        const finish = 18 * 60
+        const start = latestStart(one, finish)!
+        expect(planDay(one, start).endAt).toBeLessThanOrEqual(finish)
+        expect(planDay(one, start + 1).endAt).toBeGreaterThan(finish)
+      }),
+      { numRuns: 60 },
+    )
   })
   it('how many fit: as many as end in time, and one more does not', () => {
     const fit = pullsThatFit(setting, START, 16 * 60)
@@ -63,16 +110,27 @@ describe('a day, planned', () => {
   })
   it('that does not fit says what to relax, the most helpful first', () => {
     const ways = whatToRelax({ ...setting, tubSheets: 1 }, START, [{ from: START + 100, to: START + 145 }])
-    expect(ways.map(({ winsMinutes }) => winsMinutes)).toEqual(ways.map(({ winsMinutes }) => winsMinutes).sort((a, b) => b - a))
+    expect(ways.map(({ winsMinutes }) => winsMinutes)).toEqual(
+      ways.map(({ winsMinutes }) => winsMinutes).sort((a, b) => b - a),
+    )
     expect(ways.some(({ words }) => words === 'a tub for 2 sheets')).toBe(true)
   })
-  it('names what it cannot take', () => expect(daySettingSchema.safeParse({ ...setting, pulls: 0, inkWipeMinutes: -1 }).error!.issues.map(({ path }) => path[0])).toEqual(['pulls', 'inkWipeMinutes']))
+  it('names what it cannot take', () =>
+    expect(
+      daySettingSchema
+        .safeParse({ ...setting, pulls: 0, inkWipeMinutes: -1 })
+        .error!.issues.map(({ path }) => path[0]),
+    ).toEqual(['pulls', 'inkWipeMinutes']))
 })
 
 describe('a day, lived', () => {
   it('two delays: the rest moves, sheets in the water are lifted on time, every soak is the same to under a minute', () => {
     const facts = new Map<number, SheetFacts>()
-    const note = (sheet: number, patch: Partial<SheetFacts>) => facts.set(sheet, { ...(facts.get(sheet) ?? { sheet, inAt: null, liftedAt: null, pulledAt: null }), ...patch })
+    const note = (sheet: number, patch: Partial<SheetFacts>) =>
+      facts.set(sheet, {
+        ...(facts.get(sheet) ?? { sheet, inAt: null, liftedAt: null, pulledAt: null }),
+        ...patch,
+      })
     for (let now = START; now < START + 600; now += 0.5) {
       const plan = planDay(setting, START, [], [...facts.values()], now)
       for (const { sheet, inAt, liftAt, pullAt, standing } of plan.sheets) {
@@ -80,17 +138,30 @@ describe('a day, lived', () => {
         if (standing === 'soaking' && liftAt <= now) note(sheet, { liftedAt: now })
         // Pulls 4 and 9 come 17 and 25 minutes late.
         const late = sheet === 4 ? 17 : sheet === 9 ? 25 : 0
-        const due = Math.max(pullAt, (facts.get(sheet - 1)?.pulledAt ?? START + 24) + setting.pullMinutes + setting.inkWipeMinutes + late)
+        const due = Math.max(
+          pullAt,
+          (facts.get(sheet - 1)?.pulledAt ?? START + 24) +
+            setting.pullMinutes +
+            setting.inkWipeMinutes +
+            late,
+        )
         if (standing === 'waiting' && due <= now) note(sheet, { pulledAt: now })
       }
       if ([...facts.values()].filter(({ pulledAt }) => pulledAt !== null).length === 12) break
     }
     const all = [...facts.values()]
     expect(all.filter(({ pulledAt }) => pulledAt !== null)).toHaveLength(12)
-    for (const { inAt, liftedAt } of all) expect(Math.abs(liftedAt! - inAt! - setting.soakMinutes)).toBeLessThan(1)
+    for (const { inAt, liftedAt } of all)
+      expect(Math.abs(liftedAt! - inAt! - setting.soakMinutes)).toBeLessThan(1)
   })
   it('a sheet that waits longer than it stays good is said', () => {
-    const plan = planDay(setting, START, [], [{ sheet: 1, inAt: START, liftedAt: START + 30, pulledAt: null }], START + 120)
+    const plan = planDay(
+      setting,
+      START,
+      [],
+      [{ sheet: 1, inAt: START, liftedAt: START + 30, pulledAt: null }],
+      START + 120,
+    )
     expect(plan.sheets[0]).toMatchObject({ isStale: true, standing: 'waiting', pullAt: START + 120 })
   })
 })
@@ -105,10 +176,15 @@ describe('the chance of finishing', () => {
     const spread = { inkWipe: 0.2, pull: 0.15 }
     const ends = playDays(easy, 0, [], spread, 20_000, 7)!
     const mean = ends.reduce((sum, end) => sum + end, 0) / ends.length
-    const wanted = easy.setUpMinutes + 12 * (14 * Math.exp(0.02) + 6 * Math.exp(0.15 ** 2 / 2)) + easy.cleanUpMinutes
+    const wanted =
+      easy.setUpMinutes + 12 * (14 * Math.exp(0.02) + 6 * Math.exp(0.15 ** 2 / 2)) + easy.cleanUpMinutes
     expect(mean).toBeCloseTo(wanted, 0)
     // Deviation of the sum: √(12 · (14² e^{s²}(e^{s²}−1) + …)); the normal's 10th and 90th in a hundred lie 1.2816 of it away.
-    const sd = Math.sqrt(12 * (14 ** 2 * Math.exp(0.04) * (Math.exp(0.04) - 1) + 6 ** 2 * Math.exp(0.0225) * (Math.exp(0.0225) - 1)))
+    const sd = Math.sqrt(
+      12 *
+        (14 ** 2 * Math.exp(0.04) * (Math.exp(0.04) - 1) +
+          6 ** 2 * Math.exp(0.0225) * (Math.exp(0.0225) - 1)),
+    )
     expect((endOf(ends, 0.9) - endOf(ends, 0.1)) / 2).toBeCloseTo(1.2816 * sd, 0)
   })
   it('rises with the time given, and is the same for the same seed', () => {
@@ -117,78 +193,178 @@ describe('the chance of finishing', () => {
     expect([...chances].sort((a, b) => a - b)).toEqual(chances)
     expect(play()).toEqual(play())
   })
-  it('can be ended early', () => expect(playDays(setting, START, [], { inkWipe: 0.1, pull: 0.1 }, 5000, 3, (done) => done < 0.3)).toBeNull())
+  it('can be ended early', () =>
+    expect(
+      playDays(setting, START, [], { inkWipe: 0.1, pull: 0.1 }, 5000, 3, (done) => done < 0.3),
+    ).toBeNull())
 })
 
 function permutations<T>(list: readonly T[]): T[][] {
   if (list.length === 0) return [[]]
-  return list.flatMap((one, i) => permutations([...list.slice(0, i), ...list.slice(i + 1)]).map((rest) => [one, ...rest]))
+  return list.flatMap((one, i) =>
+    permutations([...list.slice(0, i), ...list.slice(i + 1)]).map((rest) => [one, ...rest]),
+  )
 }
-const person = fc.record({ prepMinutes: fc.integer({ min: 0, max: 40 }), pressMinutes: fc.integer({ min: 1, max: 30 }), thicknessMm: fc.constantFrom(0.5, 0.8, 1.2) })
-const people = (most: number) => fc.array(person, { minLength: 1, maxLength: most }).map((list): QueuedPerson[] => list.map((one, i) => ({ name: `P${i + 1}`, ...one })))
+const person = fc.record({
+  prepMinutes: fc.integer({ min: 0, max: 40 }),
+  pressMinutes: fc.integer({ min: 1, max: 30 }),
+  thicknessMm: fc.constantFrom(0.5, 0.8, 1.2),
+})
+const people = (most: number) =>
+  fc
+    .array(person, { minLength: 1, maxLength: most })
+    .map((list): QueuedPerson[] => list.map((one, i) => ({ name: `P${i + 1}`, ...one })))
 
 describe('several people', () => {
   it('one place, one press: as soon as Johnson (1954), which brute force to 6 people confirms', () => {
-    fc.assert(fc.property(people(6), (list) => {
-      const { endMinutes, isExact } = queuePeople({ people: list, places: 1, presses: 1, order: 'soonest' })
-      expect(isExact).toBe(true)
-      expect(endMinutes).toBeCloseTo(orderFlow({ tasks: list.map(({ name, prepMinutes, pressMinutes }) => ({ name, prepMinutes, pressMinutes })) }).makespanMinutes, 9)
-      const best = Math.min(...permutations(list).map((order) => queuePeople({ people: order, places: 1, presses: 1, order: 'as-they-came' }).endMinutes))
-      expect(endMinutes).toBeCloseTo(best, 9)
-    }), { numRuns: 12 })
+    fc.assert(
+      fc.property(people(6), (list) => {
+        const { endMinutes, isExact } = queuePeople({ people: list, places: 1, presses: 1, order: 'soonest' })
+        expect(isExact).toBe(true)
+        expect(endMinutes).toBeCloseTo(
+          orderFlow({
+            tasks: list.map(({ name, prepMinutes, pressMinutes }) => ({ name, prepMinutes, pressMinutes })),
+          }).makespanMinutes,
+          9,
+        )
+        const best = Math.min(
+          ...permutations(list).map(
+            (order) =>
+              queuePeople({ people: order, places: 1, presses: 1, order: 'as-they-came' }).endMinutes,
+          ),
+        )
+        expect(endMinutes).toBeCloseTo(best, 9)
+      }),
+      { numRuns: 12 },
+    )
   })
   it('several places and presses: never under the bound, never worse than as they came by more than nothing, within a quarter of brute force (property)', () => {
-    fc.assert(fc.property(people(6), fc.integer({ min: 1, max: 3 }), fc.integer({ min: 1, max: 2 }), (list, places, presses) => {
-      const found = queuePeople({ people: list, places, presses, order: 'soonest' })
-      expect(found.endMinutes).toBeGreaterThanOrEqual(queueBound(list, places, presses) - 1e-9)
-      const best = Math.min(...permutations(list).map((order) => queuePeople({ people: order, places, presses, order: 'as-they-came' }).endMinutes))
-      expect(found.endMinutes).toBeLessThanOrEqual(1.25 * best + 1e-9)
-    }), { numRuns: 12 })
+    fc.assert(
+      fc.property(
+        people(6),
+        fc.integer({ min: 1, max: 3 }),
+        fc.integer({ min: 1, max: 2 }),
+        (list, places, presses) => {
+          const found = queuePeople({ people: list, places, presses, order: 'soonest' })
+          expect(found.endMinutes).toBeGreaterThanOrEqual(queueBound(list, places, presses) - 1e-9)
+          const best = Math.min(
+            ...permutations(list).map(
+              (order) => queuePeople({ people: order, places, presses, order: 'as-they-came' }).endMinutes,
+            ),
+          )
+          expect(found.endMinutes).toBeLessThanOrEqual(1.25 * best + 1e-9)
+        },
+      ),
+      { numRuns: 12 },
+    )
   })
   it('nobody is in two places, and no place or press holds two (property)', () => {
-    fc.assert(fc.property(people(30), fc.integer({ min: 1, max: 5 }), fc.integer({ min: 1, max: 3 }), (list, places, presses) => {
-      const { turns } = queuePeople({ people: list, places, presses, order: 'soonest' })
-      expect(turns.map(({ name }) => name).sort()).toEqual(list.map(({ name }) => name).sort())
-      for (const a of turns) for (const b of turns) {
-        if (a === b) continue
-        if (a.press === b.press) expect(a.pressTo <= b.pressFrom + 1e-9 || b.pressTo <= a.pressFrom + 1e-9).toBe(true)
-        if (a.place === b.place) expect(a.prepTo <= b.prepFrom + 1e-9 || b.prepTo <= a.prepFrom + 1e-9).toBe(true)
-      }
-    }), { numRuns: 30 })
+    fc.assert(
+      fc.property(
+        people(30),
+        fc.integer({ min: 1, max: 5 }),
+        fc.integer({ min: 1, max: 3 }),
+        (list, places, presses) => {
+          const { turns } = queuePeople({ people: list, places, presses, order: 'soonest' })
+          expect(turns.map(({ name }) => name).sort()).toEqual(list.map(({ name }) => name).sort())
+          for (const a of turns)
+            for (const b of turns) {
+              if (a === b) continue
+              if (a.press === b.press)
+                expect(a.pressTo <= b.pressFrom + 1e-9 || b.pressTo <= a.pressFrom + 1e-9).toBe(true)
+              if (a.place === b.place)
+                expect(a.prepTo <= b.prepFrom + 1e-9 || b.prepTo <= a.prepFrom + 1e-9).toBe(true)
+            }
+        },
+      ),
+      { numRuns: 30 },
+    )
   })
   it('in the fair order nobody is put back by more than three turns, and it ends no later than as they came (property)', () => {
-    fc.assert(fc.property(people(14), fc.integer({ min: 1, max: 3 }), fc.integer({ min: 1, max: 2 }), (list, places, presses) => {
-      const { turns, endMinutes } = queuePeople({ people: list, places, presses, order: 'fair' })
-      turns.forEach(({ name }, i) => expect(i - list.findIndex((one) => one.name === name)).toBeLessThanOrEqual(MOST_PUT_BACK))
-      expect(endMinutes).toBeLessThanOrEqual(queuePeople({ people: list, places, presses, order: 'as-they-came' }).endMinutes + 1e-9)
-    }), { numRuns: 30 })
+    fc.assert(
+      fc.property(
+        people(14),
+        fc.integer({ min: 1, max: 3 }),
+        fc.integer({ min: 1, max: 2 }),
+        (list, places, presses) => {
+          const { turns, endMinutes } = queuePeople({ people: list, places, presses, order: 'fair' })
+          turns.forEach(({ name }, i) =>
+            expect(i - list.findIndex((one) => one.name === name)).toBeLessThanOrEqual(MOST_PUT_BACK),
+          )
+          expect(endMinutes).toBeLessThanOrEqual(
+            queuePeople({ people: list, places, presses, order: 'as-they-came' }).endMinutes + 1e-9,
+          )
+        },
+      ),
+      { numRuns: 30 },
+    )
   })
   it('with fewer hotplates than inking places, as many are inked as can be warm', () => {
     const list = ['a', 'b', 'c'].map((name) => ({ name, prepMinutes: 30, pressMinutes: 5, thicknessMm: 1 }))
     const with1 = queuePeople({ people: list, places: 3, presses: 1, hotplates: 1, order: 'as-they-came' })
     expect(with1).toEqual(queuePeople({ people: list, places: 1, presses: 1, order: 'as-they-came' }))
-    expect([with1.endMinutes, queuePeople({ people: list, places: 3, presses: 1, order: 'as-they-came' }).endMinutes]).toEqual([95, 45])
+    expect([
+      with1.endMinutes,
+      queuePeople({ people: list, places: 3, presses: 1, order: 'as-they-came' }).endMinutes,
+    ]).toEqual([95, 45])
   })
   it('brings every plate to the thickest one’s height', () => {
-    const { turns } = queuePeople({ people: [{ name: 'a', prepMinutes: 5, pressMinutes: 5, thicknessMm: 1.2 }, { name: 'b', prepMinutes: 5, pressMinutes: 5, thicknessMm: 0.5 }], places: 1, presses: 1, order: 'as-they-came' })
+    const { turns } = queuePeople({
+      people: [
+        { name: 'a', prepMinutes: 5, pressMinutes: 5, thicknessMm: 1.2 },
+        { name: 'b', prepMinutes: 5, pressMinutes: 5, thicknessMm: 0.5 },
+      ],
+      places: 1,
+      presses: 1,
+      order: 'as-they-came',
+    })
     expect(turns.map(({ makeReadyMm }) => makeReadyMm)).toEqual([0, 0.7])
   })
   it('the board says who is up, who prepares and who is next', () => {
-    const { turns } = queuePeople({ people: ['a', 'b', 'c'].map((name) => ({ name, prepMinutes: 10, pressMinutes: 15, thicknessMm: 1 })), places: 1, presses: 1, order: 'as-they-came' })
+    const { turns } = queuePeople({
+      people: ['a', 'b', 'c'].map((name) => ({ name, prepMinutes: 10, pressMinutes: 15, thicknessMm: 1 })),
+      places: 1,
+      presses: 1,
+      order: 'as-they-came',
+    })
     const { atPress, preparing, waiting, next } = boardAt(turns, 12)
-    expect([atPress, preparing, waiting, next].map((list) => list.map(({ name }) => name))).toEqual([['a'], ['b'], [], ['c']])
+    expect([atPress, preparing, waiting, next].map((list) => list.map(({ name }) => name))).toEqual([
+      ['a'],
+      ['b'],
+      [],
+      ['c'],
+    ])
     expect(boardAt(turns, 22).waiting.map(({ name }) => name)).toEqual(['b'])
   })
-  it('a name twice is refused at its place', () => expect(queueInput.safeParse({ people: [{ name: 'a', prepMinutes: 1, pressMinutes: 1, thicknessMm: 1 }, { name: 'a', prepMinutes: 1, pressMinutes: 1, thicknessMm: 1 }], places: 1, presses: 1, order: 'soonest' }).error!.issues[0].path).toEqual(['people', 1, 'name']))
+  it('a name twice is refused at its place', () =>
+    expect(
+      queueInput.safeParse({
+        people: [
+          { name: 'a', prepMinutes: 1, pressMinutes: 1, thicknessMm: 1 },
+          { name: 'a', prepMinutes: 1, pressMinutes: 1, thicknessMm: 1 },
+        ],
+        places: 1,
+        presses: 1,
+        order: 'soonest',
+      }).error!.issues[0].path,
+    ).toEqual(['people', 1, 'name']))
 })
 
 describe('the cycle learned from pulls', () => {
   const pulls = (gaps: number[], wipeSeconds: number | null = null, day = '2031-05-02') => {
     let minute = 0
-    return [0, ...gaps].map((gap) => ({ pulledAt: new Date(Date.parse(`${day}T08:00:00Z`) + (minute += gap) * 60_000).toISOString(), wipeSeconds }))
+    return [0, ...gaps].map((gap) => ({
+      pulledAt: new Date(Date.parse(`${day}T08:00:00Z`) + (minute += gap) * 60_000).toISOString(),
+      wipeSeconds,
+    }))
   }
-  it('is the median gap, a lunch left out', () => expect(learnCycle(pulls([22, 20, 75, 24, 21, 22]))).toMatchObject({ cycleMinutes: 22, from: 5 }))
-  it('gaps over night are none', () => expect(learnCycle([...pulls([20]), ...pulls([20], null, '2031-05-03')])).toMatchObject({ cycleMinutes: 20, from: 2 }))
+  it('is the median gap, a lunch left out', () =>
+    expect(learnCycle(pulls([22, 20, 75, 24, 21, 22]))).toMatchObject({ cycleMinutes: 22, from: 5 }))
+  it('gaps over night are none', () =>
+    expect(learnCycle([...pulls([20]), ...pulls([20], null, '2031-05-03')])).toMatchObject({
+      cycleMinutes: 20,
+      from: 2,
+    }))
   it('timed wipes say how much of it is wiping; else seven tenths', () => {
     expect(learnCycle(pulls([20, 20], 600))).toMatchObject({ inkWipeMinutes: 10, pullMinutes: 10 })
     expect(learnCycle(pulls([20, 20]))!.inkWipeMinutes).toBeCloseTo(14, 9)
@@ -207,12 +383,27 @@ describe('what is done next', () => {
   })
   it('goes by the clock, and at the same minute the water comes first', () => {
     const acts = actsToCome(planDay({ ...setting, pulls: 2, soakMinutes: 30, drainMinutes: 0 }, 0))
-    expect(acts.map(({ kind, sheet, at }) => [kind, sheet, at])).toEqual([['in', 1, 14], ['ink', 1, 30], ['in', 2, 34], ['lift', 1, 44], ['pull', 1, 44], ['ink', 2, 50], ['lift', 2, 64], ['pull', 2, 64]])
+    expect(acts.map(({ kind, sheet, at }) => [kind, sheet, at])).toEqual([
+      ['in', 1, 14],
+      ['ink', 1, 30],
+      ['in', 2, 34],
+      ['lift', 1, 44],
+      ['pull', 1, 44],
+      ['ink', 2, 50],
+      ['lift', 2, 64],
+      ['pull', 2, 64],
+    ])
     expect(nextAtTheTub(acts)).toMatchObject({ kind: 'in', sheet: 1 })
     expect(ACT_WORDS.lift(4)).toBe('Lift sheet 4')
   })
   it('what was done is not to come', () => {
-    const plan = planDay({ ...setting, pulls: 1 }, 0, [], [{ sheet: 1, inAt: 10, liftedAt: 40, pulledAt: null }], 41)
+    const plan = planDay(
+      { ...setting, pulls: 1 },
+      0,
+      [],
+      [{ sheet: 1, inAt: 10, liftedAt: 40, pulledAt: null }],
+      41,
+    )
     expect(actsToCome(plan).map(({ kind }) => kind)).toEqual(['ink', 'pull'])
     expect(nextAtTheTub(actsToCome(plan))).toBeNull()
   })
@@ -223,19 +414,42 @@ describe('what happened on a day', () => {
   const at = (minutes: number) => new Date(Date.parse(start) + minutes * 60_000).toISOString()
   it('is told in minutes from its beginning, across midnight and a change of the clocks', () => {
     // In Lisbon the clocks go forward at 01:00 UTC on this day: minutes are counted on the instants, so nothing jumps.
-    expect(dayFacts(start, [{ sheet: 1, kind: 'in', at: at(20) }, { sheet: 1, kind: 'lift', at: at(50) }])).toEqual([{ sheet: 1, inAt: 20, liftedAt: 50, pulledAt: null }])
+    expect(
+      dayFacts(start, [
+        { sheet: 1, kind: 'in', at: at(20) },
+        { sheet: 1, kind: 'lift', at: at(50) },
+      ]),
+    ).toEqual([{ sheet: 1, inAt: 20, liftedAt: 50, pulledAt: null }])
   })
-  it('said twice, the first word holds', () => expect(dayFacts(start, [{ sheet: 1, kind: 'in', at: at(20) }, { sheet: 1, kind: 'in', at: at(31) }])[0].inAt).toBe(20))
+  it('said twice, the first word holds', () =>
+    expect(
+      dayFacts(start, [
+        { sheet: 1, kind: 'in', at: at(20) },
+        { sheet: 1, kind: 'in', at: at(31) },
+      ])[0].inAt,
+    ).toBe(20))
   it('pulls of the job fill the sheets in order, and earlier ones do not count', () => {
     const facts = dayFacts(start, [{ sheet: 1, kind: 'pull', at: at(60) }], [at(-100), at(95), at(80)])
-    expect(facts.map(({ sheet, pulledAt }) => [sheet, pulledAt])).toEqual([[1, 60], [2, 80], [3, 95]])
+    expect(facts.map(({ sheet, pulledAt }) => [sheet, pulledAt])).toEqual([
+      [1, 60],
+      [2, 80],
+      [3, 95],
+    ])
   })
 })
 
 describe('from blotted to the roller', () => {
   it('is counted for every sheet of which both are known, and moves no fact', () => {
-    const [startAt, day] = ['2031-05-02T08:00:00.000Z', (minute: number) => new Date(Date.parse('2031-05-02T08:00:00.000Z') + minute * 60_000).toISOString()]
-    const events = [{ sheet: 1, kind: 'in' as const, at: day(0) }, { sheet: 1, kind: 'lift' as const, at: day(30) }, { sheet: 1, kind: 'blot' as const, at: day(34) }, { sheet: 2, kind: 'blot' as const, at: day(50) }]
+    const [startAt, day] = [
+      '2031-05-02T08:00:00.000Z',
+      (minute: number) => new Date(Date.parse('2031-05-02T08:00:00.000Z') + minute * 60_000).toISOString(),
+    ]
+    const events = [
+      { sheet: 1, kind: 'in' as const, at: day(0) },
+      { sheet: 1, kind: 'lift' as const, at: day(30) },
+      { sheet: 1, kind: 'blot' as const, at: day(34) },
+      { sheet: 2, kind: 'blot' as const, at: day(50) },
+    ]
     const facts = dayFacts(startAt, events, [day(41.5)])
     expect(facts).toEqual([{ sheet: 1, inAt: 0, liftedAt: 30, pulledAt: 41.5 }])
     expect(blotToRoller(startAt, events, facts)).toEqual([{ sheet: 1, minutes: 7.5 }])
@@ -245,17 +459,25 @@ describe('from blotted to the roller', () => {
 describe('a typed list of people', () => {
   it('reads names with what is said, and takes the rest as usual', () => {
     expect(readPeople('Ida; 12; 5,5; 0.8\n\nTam\nOona;;9').people).toEqual([
-      { name: 'Ida', prepMinutes: 12, pressMinutes: 5.5, thicknessMm: 0.8 }, { name: 'Tam', prepMinutes: 15, pressMinutes: 6, thicknessMm: 1 }, { name: 'Oona', prepMinutes: 15, pressMinutes: 9, thicknessMm: 1 },
+      { name: 'Ida', prepMinutes: 12, pressMinutes: 5.5, thicknessMm: 0.8 },
+      { name: 'Tam', prepMinutes: 15, pressMinutes: 6, thicknessMm: 1 },
+      { name: 'Oona', prepMinutes: 15, pressMinutes: 9, thicknessMm: 1 },
     ])
   })
   it('says what is wrong in which line, and goes on', () => {
     const { people, problems } = readPeople('; 3\nIda; soon\nTam; 1; 2; 3; 4\nOona')
-    expect(problems).toEqual([{ line: 1, message: 'has no name' }, { line: 2, message: '“soon” is not a number' }, { line: 3, message: 'has more than a name and three numbers' }])
+    expect(problems).toEqual([
+      { line: 1, message: 'has no name' },
+      { line: 2, message: '“soon” is not a number' },
+      { line: 3, message: 'has more than a name and three numbers' },
+    ])
     expect(people.map(({ name }) => name)).toEqual(['Oona'])
   })
   it('written and read again is the same (property)', () => {
-    fc.assert(fc.property(people(8), (list) => {
-      expect(readPeople(writePeople(list))).toEqual({ people: list, problems: [] })
-    }))
+    fc.assert(
+      fc.property(people(8), (list) => {
+        expect(readPeople(writePeople(list))).toEqual({ people: list, problems: [] })
+      }),
+    )
   })
 })

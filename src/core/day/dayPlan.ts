@@ -25,11 +25,18 @@ export const daySettingSchema = z.strictObject({
 export type DaySetting = z.infer<typeof daySettingSchema>
 
 /** A stretch of the day, minutes on the day's own axis. */
-export const breakSchema = z.strictObject({ from: finite, to: finite }).refine(({ from, to }) => to > from, { error: 'must end after it begins', path: ['to'] })
+export const breakSchema = z
+  .strictObject({ from: finite, to: finite })
+  .refine(({ from, to }) => to > from, { error: 'must end after it begins', path: ['to'] })
 export type DayBreak = z.infer<typeof breakSchema>
 
 /** What really happened to a sheet; null: not yet. */
-export const sheetFactsSchema = z.strictObject({ sheet: count.min(1), inAt: finite.nullable(), liftedAt: finite.nullable(), pulledAt: finite.nullable() })
+export const sheetFactsSchema = z.strictObject({
+  sheet: count.min(1),
+  inAt: finite.nullable(),
+  liftedAt: finite.nullable(),
+  pulledAt: finite.nullable(),
+})
 export type SheetFacts = z.infer<typeof sheetFactsSchema>
 
 /** One sheet through the day: planned where it has not happened. */
@@ -58,16 +65,25 @@ export interface DayPlan {
 }
 
 /** Moves a pull later until neither its inking, nor its pull, nor an act at the tub falls into a break. */
-function outOfBreaks(from: number, { inkWipeMinutes, pullMinutes, drainMinutes, soakMinutes }: DaySetting, breaks: readonly DayBreak[], tub: 'planned' | 'fixed'): number {
+function outOfBreaks(
+  from: number,
+  { inkWipeMinutes, pullMinutes, drainMinutes, soakMinutes }: DaySetting,
+  breaks: readonly DayBreak[],
+  tub: 'planned' | 'fixed',
+): number {
   let at = from
-  for (let moved = true; moved; ) {
+  for (let moved = true; moved;) {
     moved = false
     for (const { from: begin, to } of breaks) {
       const inside = (moment: number) => moment > begin && moment < to
-      const next = at - inkWipeMinutes < to && at + pullMinutes > begin ? to + inkWipeMinutes
-        : tub === 'planned' && inside(at - drainMinutes) ? to + drainMinutes
-        : tub === 'planned' && inside(at - drainMinutes - soakMinutes) ? to + drainMinutes + soakMinutes
-        : at
+      const next =
+        at - inkWipeMinutes < to && at + pullMinutes > begin
+          ? to + inkWipeMinutes
+          : tub === 'planned' && inside(at - drainMinutes)
+            ? to + drainMinutes
+            : tub === 'planned' && inside(at - drainMinutes - soakMinutes)
+              ? to + drainMinutes + soakMinutes
+              : at
       if (next > at + 1e-9) {
         at = next
         moved = true
@@ -89,8 +105,24 @@ function outOfBreaks(from: number, { inkWipeMinutes, pullMinutes, drainMinutes, 
  * @param happened what really happened so far
  * @param now the moment it is planned at; nothing new can be done before it
  */
-export function planDay(setting: DaySetting, startAt: number, breaks: readonly DayBreak[] = [], happened: readonly SheetFacts[] = [], now = startAt): DayPlan {
-  const { pulls, setUpMinutes, inkWipeMinutes, pullMinutes, cleanUpMinutes, soakMinutes, drainMinutes, windowMinutes, tubSheets } = setting
+export function planDay(
+  setting: DaySetting,
+  startAt: number,
+  breaks: readonly DayBreak[] = [],
+  happened: readonly SheetFacts[] = [],
+  now = startAt,
+): DayPlan {
+  const {
+    pulls,
+    setUpMinutes,
+    inkWipeMinutes,
+    pullMinutes,
+    cleanUpMinutes,
+    soakMinutes,
+    drainMinutes,
+    windowMinutes,
+    tubSheets,
+  } = setting
   const facts = new Map(happened.map((one) => [one.sheet, one]))
   const sheets: PlannedSheet[] = []
   let plateFree = startAt + setUpMinutes
@@ -98,7 +130,16 @@ export function planDay(setting: DaySetting, startAt: number, breaks: readonly D
     const { inAt = null, liftedAt = null, pulledAt = null } = facts.get(sheet) ?? {}
     if (pulledAt !== null) {
       const lift = liftedAt ?? pulledAt - drainMinutes
-      sheets.push({ sheet, inAt: inAt ?? lift - soakMinutes, liftAt: lift, readyAt: lift + drainMinutes, inkAt: Math.max(plateFree, pulledAt - inkWipeMinutes), pullAt: pulledAt, isStale: false, standing: 'pulled' })
+      sheets.push({
+        sheet,
+        inAt: inAt ?? lift - soakMinutes,
+        liftAt: lift,
+        readyAt: lift + drainMinutes,
+        inkAt: Math.max(plateFree, pulledAt - inkWipeMinutes),
+        pullAt: pulledAt,
+        isStale: false,
+        standing: 'pulled',
+      })
       plateFree = pulledAt + pullMinutes
       continue
     }
@@ -108,49 +149,113 @@ export function planDay(setting: DaySetting, startAt: number, breaks: readonly D
       const liftAt = liftedAt ?? inAt + soakMinutes
       const readyAt = liftAt + drainMinutes
       const pullAt = outOfBreaks(Math.max(plateReady, readyAt), setting, breaks, 'fixed')
-      sheets.push({ sheet, inAt, liftAt, readyAt, inkAt: pullAt - inkWipeMinutes, pullAt, isStale: pullAt - readyAt > windowMinutes + 1e-9, standing: liftedAt === null ? 'soaking' : 'waiting' })
+      sheets.push({
+        sheet,
+        inAt,
+        liftAt,
+        readyAt,
+        inkAt: pullAt - inkWipeMinutes,
+        pullAt,
+        isStale: pullAt - readyAt > windowMinutes + 1e-9,
+        standing: liftedAt === null ? 'soaking' : 'waiting',
+      })
       plateFree = pullAt + pullMinutes
       continue
     }
     const before = sheets[sheet - 1 - tubSheets]
     const placeFree = before ? before.liftAt + soakMinutes + drainMinutes : -Infinity
-    const pullAt = outOfBreaks(Math.max(plateReady, Math.max(now, startAt) + soakMinutes + drainMinutes, placeFree), setting, breaks, 'planned')
-    sheets.push({ sheet, inAt: pullAt - drainMinutes - soakMinutes, liftAt: pullAt - drainMinutes, readyAt: pullAt, inkAt: pullAt - inkWipeMinutes, pullAt, isStale: false, standing: 'to-come' })
+    const pullAt = outOfBreaks(
+      Math.max(plateReady, Math.max(now, startAt) + soakMinutes + drainMinutes, placeFree),
+      setting,
+      breaks,
+      'planned',
+    )
+    sheets.push({
+      sheet,
+      inAt: pullAt - drainMinutes - soakMinutes,
+      liftAt: pullAt - drainMinutes,
+      readyAt: pullAt,
+      inkAt: pullAt - inkWipeMinutes,
+      pullAt,
+      isStale: false,
+      standing: 'to-come',
+    })
     plateFree = pullAt + pullMinutes
   }
   const work = inkWipeMinutes + pullMinutes
   const tub = soakMinutes / tubSheets
   const printedAt = plateFree
-  return { sheets, startAt, printedAt, endAt: printedAt + cleanUpMinutes, cycleMinutes: Math.max(work, tub), bottleneck: tub > work ? 'tub' : inkWipeMinutes >= pullMinutes ? 'wiping' : 'pulling' }
+  return {
+    sheets,
+    startAt,
+    printedAt,
+    endAt: printedAt + cleanUpMinutes,
+    cycleMinutes: Math.max(work, tub),
+    bottleneck: tub > work ? 'tub' : inkWipeMinutes >= pullMinutes ? 'wiping' : 'pulling',
+  }
 }
 
 /** The latest start, to a minute, at which the day still ends by a wish; null where even a whole day before is too late. */
-export function latestStart(setting: DaySetting, finishBy: number, breaks: readonly DayBreak[] = []): number | null {
+export function latestStart(
+  setting: DaySetting,
+  finishBy: number,
+  breaks: readonly DayBreak[] = [],
+): number | null {
   const least = planDay(setting, 0).endAt
-  for (let start = Math.floor(finishBy - least); start > finishBy - least - 1440; start--) if (planDay(setting, start, breaks).endAt <= finishBy) return start
+  for (let start = Math.floor(finishBy - least); start > finishBy - least - 1440; start--)
+    if (planDay(setting, start, breaks).endAt <= finishBy) return start
   return null
 }
 
 /** Most pulls that are printed and cleaned up after between two moments. */
-export function pullsThatFit(setting: DaySetting, startAt: number, finishBy: number, breaks: readonly DayBreak[] = []): number {
+export function pullsThatFit(
+  setting: DaySetting,
+  startAt: number,
+  finishBy: number,
+  breaks: readonly DayBreak[] = [],
+): number {
   let fit = 0
   while (fit < 200 && planDay({ ...setting, pulls: fit + 1 }, startAt, breaks).endAt <= finishBy) fit++
   return fit
 }
 
 /** One thing to relax when a day does not fit, with the minutes it wins. */
-export interface Relaxation { words: string; winsMinutes: number }
+export interface Relaxation {
+  words: string
+  winsMinutes: number
+}
 
 /** What would make a day shorter, the most helpful first; what wins nothing is left out. */
-export function whatToRelax(setting: DaySetting, startAt: number, breaks: readonly DayBreak[] = []): Relaxation[] {
+export function whatToRelax(
+  setting: DaySetting,
+  startAt: number,
+  breaks: readonly DayBreak[] = [],
+): Relaxation[] {
   const { endAt } = planDay(setting, startAt, breaks)
   const fewer = Math.max(1, setting.pulls - 2)
   const tries: [string, DaySetting, readonly DayBreak[]][] = [
     [`pull ${fewer} instead of ${setting.pulls}`, { ...setting, pulls: fewer }, breaks],
     ['work through the breaks', setting, []],
     [`a tub for ${2 * setting.tubSheets} sheets`, { ...setting, tubSheets: 2 * setting.tubSheets }, breaks],
-    ['put the first sheets in the water before the day begins', { ...setting, soakMinutes: Math.min(setting.soakMinutes, setting.setUpMinutes + setting.inkWipeMinutes) }, breaks],
-    ['a second pair of hands wipes: half the time', { ...setting, inkWipeMinutes: setting.inkWipeMinutes / 2 }, breaks],
+    [
+      'put the first sheets in the water before the day begins',
+      {
+        ...setting,
+        soakMinutes: Math.min(setting.soakMinutes, setting.setUpMinutes + setting.inkWipeMinutes),
+      },
+      breaks,
+    ],
+    [
+      'a second pair of hands wipes: half the time',
+      { ...setting, inkWipeMinutes: setting.inkWipeMinutes / 2 },
+      breaks,
+    ],
   ]
-  return tries.map(([words, changed, rests]) => ({ words, winsMinutes: endAt - planDay(changed, startAt, rests).endAt })).filter(({ winsMinutes }) => winsMinutes > 0.5).sort((a, b) => b.winsMinutes - a.winsMinutes)
+  return tries
+    .map(([words, changed, rests]) => ({
+      words,
+      winsMinutes: endAt - planDay(changed, startAt, rests).endAt,
+    }))
+    .filter(({ winsMinutes }) => winsMinutes > 0.5)
+    .sort((a, b) => b.winsMinutes - a.winsMinutes)
 }

@@ -5,11 +5,17 @@ const taskSchema = z.strictObject({ name: label, prepMinutes: nonNegative, press
 export type FlowTask = z.infer<typeof taskSchema>
 
 export const flowOrderInput = z
-  .strictObject({ tasks: z.array(taskSchema).min(1, { error: 'needs at least one task' }).max(10_000, { error: 'takes at most 10000 tasks' }) })
+  .strictObject({
+    tasks: z
+      .array(taskSchema)
+      .min(1, { error: 'needs at least one task' })
+      .max(10_000, { error: 'takes at most 10000 tasks' }),
+  })
   .superRefine(({ tasks }, context) => {
     const seen = new Set<string>()
     tasks.forEach(({ name }, i) => {
-      if (seen.has(name)) context.addIssue({ code: 'custom', path: ['tasks', i, 'name'], message: `${name} is there twice` })
+      if (seen.has(name))
+        context.addIssue({ code: 'custom', path: ['tasks', i, 'name'], message: `${name} is there twice` })
       seen.add(name)
     })
   })
@@ -30,8 +36,12 @@ export function makespan(tasks: readonly FlowTask[]): number {
  * prepare than to press come first, quickest to prepare leading; the others follow, quickest to press last.
  */
 export function orderFlow({ tasks }: z.infer<typeof flowOrderInput>): z.infer<typeof flowOrderOutput> {
-  const first = tasks.filter(({ prepMinutes, pressMinutes }) => prepMinutes < pressMinutes).sort((a, b) => a.prepMinutes - b.prepMinutes)
-  const last = tasks.filter(({ prepMinutes, pressMinutes }) => prepMinutes >= pressMinutes).sort((a, b) => b.pressMinutes - a.pressMinutes)
+  const first = tasks
+    .filter(({ prepMinutes, pressMinutes }) => prepMinutes < pressMinutes)
+    .sort((a, b) => a.prepMinutes - b.prepMinutes)
+  const last = tasks
+    .filter(({ prepMinutes, pressMinutes }) => prepMinutes >= pressMinutes)
+    .sort((a, b) => b.pressMinutes - a.pressMinutes)
   const ordered = [...first, ...last]
   return { order: ordered.map(({ name }) => name), makespanMinutes: makespan(ordered) }
 }

@@ -25,16 +25,39 @@ const FEWEST = 5
  * @param pulls moments as ISO 8601, and seconds of the timed wipe or null, in any order
  * @returns null with fewer than two pulls of one day
  */
-export function learnCycle(pulls: readonly { pulledAt: string; wipeSeconds: number | null }[]): LearnedCycle | null {
+export function learnCycle(
+  pulls: readonly { pulledAt: string; wipeSeconds: number | null }[],
+): LearnedCycle | null {
   const sorted = [...pulls].sort((a, b) => a.pulledAt.localeCompare(b.pulledAt))
-  const gaps = sorted.slice(1).flatMap(({ pulledAt }, i) => (pulledAt.slice(0, 10) === sorted[i].pulledAt.slice(0, 10) ? [(Date.parse(pulledAt) - Date.parse(sorted[i].pulledAt)) / 60_000] : [])).filter((gap) => gap > 0)
+  const gaps = sorted
+    .slice(1)
+    .flatMap(({ pulledAt }, i) =>
+      pulledAt.slice(0, 10) === sorted[i].pulledAt.slice(0, 10)
+        ? [(Date.parse(pulledAt) - Date.parse(sorted[i].pulledAt)) / 60_000]
+        : [],
+    )
+    .filter((gap) => gap > 0)
   if (gaps.length === 0) return null
   const first = median(gaps)
   const worked = gaps.filter((gap) => gap <= REST * first)
   const cycleMinutes = median(worked)
-  const wipes = pulls.flatMap(({ wipeSeconds }) => (wipeSeconds === null || wipeSeconds === 0 ? [] : [wipeSeconds / 60]))
-  const inkWipeMinutes = Math.min(0.95 * cycleMinutes, wipes.length > 0 ? median(wipes) : INKING_SHARE * cycleMinutes)
+  const wipes = pulls.flatMap(({ wipeSeconds }) =>
+    wipeSeconds === null || wipeSeconds === 0 ? [] : [wipeSeconds / 60],
+  )
+  const inkWipeMinutes = Math.min(
+    0.95 * cycleMinutes,
+    wipes.length > 0 ? median(wipes) : INKING_SHARE * cycleMinutes,
+  )
   const logs = worked.map((gap) => Math.log(gap / cycleMinutes))
-  const sd = worked.length < FEWEST ? null : Math.sqrt(logs.reduce((sum, value) => sum + value * value, 0) / (logs.length - 1))
-  return { cycleMinutes, inkWipeMinutes, pullMinutes: cycleMinutes - inkWipeMinutes, spread: sd === null ? USUAL_SPREAD : { inkWipe: sd, pull: sd }, from: worked.length }
+  const sd =
+    worked.length < FEWEST
+      ? null
+      : Math.sqrt(logs.reduce((sum, value) => sum + value * value, 0) / (logs.length - 1))
+  return {
+    cycleMinutes,
+    inkWipeMinutes,
+    pullMinutes: cycleMinutes - inkWipeMinutes,
+    spread: sd === null ? USUAL_SPREAD : { inkWipe: sd, pull: sd },
+    from: worked.length,
+  }
 }

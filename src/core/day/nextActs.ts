@@ -25,7 +25,9 @@ export function actsToCome({ sheets }: Pick<DayPlan, 'sheets'>): DayAct[] {
     const isDamped = liftAt > inAt
     return [
       ...(isDamped && standing === 'to-come' ? [{ kind: 'in' as const, sheet, at: inAt }] : []),
-      ...(isDamped && (standing === 'to-come' || standing === 'soaking') ? [{ kind: 'lift' as const, sheet, at: liftAt }] : []),
+      ...(isDamped && (standing === 'to-come' || standing === 'soaking')
+        ? [{ kind: 'lift' as const, sheet, at: liftAt }]
+        : []),
       { kind: 'ink', sheet, at: inkAt },
       { kind: 'pull', sheet, at: pullAt },
     ]
@@ -34,4 +36,5 @@ export function actsToCome({ sheets }: Pick<DayPlan, 'sheets'>): DayAct[] {
 }
 
 /** The act the tub wants next, which cannot wait, or null. */
-export const nextAtTheTub = (acts: readonly DayAct[]): DayAct | null => acts.find(({ kind }) => kind === 'in' || kind === 'lift') ?? null
+export const nextAtTheTub = (acts: readonly DayAct[]): DayAct | null =>
+  acts.find(({ kind }) => kind === 'in' || kind === 'lift') ?? null

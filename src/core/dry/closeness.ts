@@ -26,22 +26,46 @@ export function closenessTo(pull: Pick<Pull, 'events'>, bat: Pick<Pull, 'events'
   const parts = (Object.keys(QUANTITIES) as Quantity[]).flatMap((quantity) => {
     // Dry with dry where both were read so, else wet with wet.
     const isDry = dryReadings[quantity] !== undefined && held?.dryReadings[quantity] !== undefined
-    const [value, target] = isDry ? [dryReadings[quantity], held.dryReadings[quantity]] : [readings[quantity], held?.readings[quantity]]
-    return value === undefined || target === undefined ? [] : [{ distance: Math.abs(value - target) / QUANTITIES[quantity].tolerance, by: QUANTITIES[quantity].label.toLowerCase() }]
+    const [value, target] = isDry
+      ? [dryReadings[quantity], held.dryReadings[quantity]]
+      : [readings[quantity], held?.readings[quantity]]
+    return value === undefined || target === undefined
+      ? []
+      : [
+          {
+            distance: Math.abs(value - target) / QUANTITIES[quantity].tolerance,
+            by: QUANTITIES[quantity].label.toLowerCase(),
+          },
+        ]
   })
   if (eye) parts.push({ distance: eye === 'same' ? 0 : 1, by: `the eye: ${eye}` })
-  for (const [feature, value] of complaintsOf(features)) parts.push({ distance: 1, by: featureWords(feature, value).toLowerCase() })
+  for (const [feature, value] of complaintsOf(features))
+    parts.push({ distance: 1, by: featureWords(feature, value).toLowerCase() })
   if (match) {
     const { distance, check } = scanDistance(match)
     parts.push({ distance, by: `the scan: ${MATCH_CHECKS[check].label.toLowerCase()}` })
   }
   if (parts.length === 0 && faults.length === 0) return null
-  const said = parts.filter(({ distance }) => distance > 0).sort((a, b) => b.distance - a.distance).map(({ by }) => by)
-  return { distance: Math.max(0, ...parts.map(({ distance }) => distance)) + FAULT * faults.length, by: [...said, ...(faults.length > 0 ? [`${faults.length} ${faults.length === 1 ? 'fault' : 'faults'}`] : [])] }
+  const said = parts
+    .filter(({ distance }) => distance > 0)
+    .sort((a, b) => b.distance - a.distance)
+    .map(({ by }) => by)
+  return {
+    distance: Math.max(0, ...parts.map(({ distance }) => distance)) + FAULT * faults.length,
+    by: [
+      ...said,
+      ...(faults.length > 0 ? [`${faults.length} ${faults.length === 1 ? 'fault' : 'faults'}`] : []),
+    ],
+  }
 }
 
 /** Pulls, the closest to the BAT first; those nothing is known of last, in the order they were pulled. */
-export function byCloseness<P extends Pick<Pull, 'events' | 'number'>>(pulls: readonly P[], bat: Pick<Pull, 'events'> | null): P[] {
+export function byCloseness<P extends Pick<Pull, 'events' | 'number'>>(
+  pulls: readonly P[],
+  bat: Pick<Pull, 'events'> | null,
+): P[] {
   const known = pulls.map((pull) => ({ pull, distance: closenessTo(pull, bat)?.distance ?? Infinity }))
-  return known.sort((a, b) => (a.distance === b.distance ? a.pull.number - b.pull.number : a.distance - b.distance)).map(({ pull }) => pull)
+  return known
+    .sort((a, b) => (a.distance === b.distance ? a.pull.number - b.pull.number : a.distance - b.distance))
+    .map(({ pull }) => pull)
 }

@@ -1,7 +1,15 @@
 /** How damp prints are dried, and the days it usually takes [common practice, no source]. */
 export const DRYING_METHODS = {
-  blotters: { label: 'Between blotters, under weight', usualDays: 4, note: 'Change the blotters after the first hour, then daily.' },
-  boards: { label: 'Edges held between boards, stacked', usualDays: 1, note: 'Leave the stack closed; look after a day.' },
+  blotters: {
+    label: 'Between blotters, under weight',
+    usualDays: 4,
+    note: 'Change the blotters after the first hour, then daily.',
+  },
+  boards: {
+    label: 'Edges held between boards, stacked',
+    usualDays: 1,
+    note: 'Leave the stack closed; look after a day.',
+  },
   rack: { label: 'On the rack, then under weight', usualDays: 2, note: 'Damp the back again if it cockles.' },
 } as const
 export type DryingMethod = keyof typeof DRYING_METHODS

@@ -26,38 +26,90 @@ export interface DryingLoad {
 
 const HOUR_MS = 3_600_000
 /** When what lies between is changed: hours after laying, then every so many [common practice, no source]; null: never. */
-const CHANGES: Record<DryingMethod, { firstHours: number; everyHours: number } | null> = { blotters: { firstHours: 1, everyHours: 24 }, boards: null, rack: null }
+const CHANGES: Record<DryingMethod, { firstHours: number; everyHours: number } | null> = {
+  blotters: { firstHours: 1, everyHours: 24 },
+  boards: null,
+  rack: null,
+}
 
 /** Places still free. */
-export function placesFree(place: Pick<DryingPlace, 'id' | 'capacity'>, loads: readonly Pick<DryingLoad, 'placeId' | 'sheets'>[]): number {
-  return place.capacity - loads.filter(({ placeId }) => placeId === place.id).reduce((sum, { sheets }) => sum + sheets, 0)
+export function placesFree(
+  place: Pick<DryingPlace, 'id' | 'capacity'>,
+  loads: readonly Pick<DryingLoad, 'placeId' | 'sheets'>[],
+): number {
+  return (
+    place.capacity -
+    loads.filter(({ placeId }) => placeId === place.id).reduce((sum, { sheets }) => sum + sheets, 0)
+  )
 }
 
 /** When what lies between the prints is to be changed next, ISO 8601; null when never again before they are dry. */
-export function nextChangeAt(kind: DryingMethod, { laidAt, readyAt, changedAts }: Pick<DryingLoad, 'laidAt' | 'readyAt' | 'changedAts'>): string | null {
+export function nextChangeAt(
+  kind: DryingMethod,
+  { laidAt, readyAt, changedAts }: Pick<DryingLoad, 'laidAt' | 'readyAt' | 'changedAts'>,
+): string | null {
   const every = CHANGES[kind]
   if (!every) return null
   const last = [...changedAts].sort().at(-1)
-  const at = new Date(last ? Date.parse(last) + every.everyHours * HOUR_MS : Date.parse(laidAt) + every.firstHours * HOUR_MS).toISOString()
+  const at = new Date(
+    last ? Date.parse(last) + every.everyHours * HOUR_MS : Date.parse(laidAt) + every.firstHours * HOUR_MS,
+  ).toISOString()
   return at < readyAt ? at : null
 }
 
 /** Something the drying prints ask for. */
-export interface DryingAct { loadId: number; jobId: string; kind: 'change' | 'take-out'; at: string; isDue: boolean; words: string; laidAt: string; changes: number }
+export interface DryingAct {
+  loadId: number
+  jobId: string
+  kind: 'change' | 'take-out'
+  at: string
+  isDue: boolean
+  words: string
+  laidAt: string
+  changes: number
+}
 
 /** What is to be done where prints dry, the earliest first: changing what lies between, and taking out what is dry. */
-export function dryingActs(places: readonly DryingPlace[], loads: readonly DryingLoad[], now: string): DryingAct[] {
-  return loads.flatMap((load): DryingAct[] => {
-    const place = places.find(({ id }) => id === load.placeId)
-    if (!place) return []
-    const change = nextChangeAt(place.kind, load)
-    const one = (kind: DryingAct['kind'], at: string, words: string): DryingAct => ({ loadId: load.id, jobId: load.jobId, kind, at, isDue: at <= now, words, laidAt: load.laidAt, changes: load.changedAts.length })
-    return [
-      ...(change ? [one('change', change, `${place.name}: change what lies between the ${load.sheets} of ${load.title}`)] : []),
-      one('take-out', load.readyAt, `${place.name}: the ${load.sheets} of ${load.title} are dry, take them out`),
-    ]
-  }).sort((a, b) => a.at.localeCompare(b.at))
+export function dryingActs(
+  places: readonly DryingPlace[],
+  loads: readonly DryingLoad[],
+  now: string,
+): DryingAct[] {
+  return loads
+    .flatMap((load): DryingAct[] => {
+      const place = places.find(({ id }) => id === load.placeId)
+      if (!place) return []
+      const change = nextChangeAt(place.kind, load)
+      const one = (kind: DryingAct['kind'], at: string, words: string): DryingAct => ({
+        loadId: load.id,
+        jobId: load.jobId,
+        kind,
+        at,
+        isDue: at <= now,
+        words,
+        laidAt: load.laidAt,
+        changes: load.changedAts.length,
+      })
+      return [
+        ...(change
+          ? [
+              one(
+                'change',
+                change,
+                `${place.name}: change what lies between the ${load.sheets} of ${load.title}`,
+              ),
+            ]
+          : []),
+        one(
+          'take-out',
+          load.readyAt,
+          `${place.name}: the ${load.sheets} of ${load.title} are dry, take them out`,
+        ),
+      ]
+    })
+    .sort((a, b) => a.at.localeCompare(b.at))
 }
 
 /** What a place is, in a few words. */
-export const placeWords = ({ kind, capacity }: Pick<DryingPlace, 'kind' | 'capacity'>): string => `${DRYING_METHODS[kind].label.toLowerCase()}, ${capacity} prints`
+export const placeWords = ({ kind, capacity }: Pick<DryingPlace, 'kind' | 'capacity'>): string =>
+  `${DRYING_METHODS[kind].label.toLowerCase()}, ${capacity} prints`

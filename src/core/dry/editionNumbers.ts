@@ -42,7 +42,22 @@ export function markOf(kind: PrintKind, n: number, total: number, style: ApStyle
 }
 
 /** All marks of an edition in order: numbered prints, then AP, PP, HC [common practice, no source]. */
-export function editionNumbers({ editionSize, ap, pp, hc, style }: z.infer<typeof editionNumbersInput>): z.infer<typeof editionNumbersOutput> {
-  const kinds: [PrintKind, number][] = [['edition', editionSize], ['AP', ap], ['PP', pp], ['HC', hc]]
-  return { marks: kinds.flatMap(([kind, total]) => Array.from({ length: total }, (_, i) => markOf(kind, i + 1, total, style))) }
+export function editionNumbers({
+  editionSize,
+  ap,
+  pp,
+  hc,
+  style,
+}: z.infer<typeof editionNumbersInput>): z.infer<typeof editionNumbersOutput> {
+  const kinds: [PrintKind, number][] = [
+    ['edition', editionSize],
+    ['AP', ap],
+    ['PP', pp],
+    ['HC', hc],
+  ]
+  return {
+    marks: kinds.flatMap(([kind, total]) =>
+      Array.from({ length: total }, (_, i) => markOf(kind, i + 1, total, style)),
+    ),
+  }
 }

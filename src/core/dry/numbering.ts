@@ -2,7 +2,10 @@ import { z } from 'zod'
 import { editionNumbersInput, markOf, PRINT_KINDS, type ApStyle, type PrintKind } from './editionNumbers'
 
 /** One sorted impression: which pull, and what it is to be. The order of the list is the order of the numbers. */
-export const sortedImpressionSchema = z.strictObject({ pullId: z.string().min(1), kind: z.enum(Object.keys(PRINT_KINDS) as [PrintKind, ...PrintKind[]]) })
+export const sortedImpressionSchema = z.strictObject({
+  pullId: z.string().min(1),
+  kind: z.enum(Object.keys(PRINT_KINDS) as [PrintKind, ...PrintKind[]]),
+})
 export type SortedImpression = z.infer<typeof sortedImpressionSchema>
 
 /** How the prints of the edition itself are marked; proofs are always counted. */
@@ -10,7 +13,10 @@ export const MARKINGS = {
   numbered: { label: 'Numbered, 7/24', note: 'Every impression is held to the BAT, the approved proof.' },
   varied: { label: 'E.V. 7/24', note: 'Édition variée: impressions vary by intent.' },
   unique: { label: '1/1 each', note: 'Every impression is one of its own.' },
-  moment: { label: 'The moment it was pulled', note: 'Date, 24-hour time and zone, as copied onto the sheet before the peel.' },
+  moment: {
+    label: 'The moment it was pulled',
+    note: 'Date, 24-hour time and zone, as copied onto the sheet before the peel.',
+  },
 } as const
 export type Marking = keyof typeof MARKINGS
 
@@ -45,7 +51,14 @@ export interface NumberingProblem {
 }
 
 /** What is written on an impression of a kind, its number and its kind's total given; `moment` is its own, written out. */
-export function markAs(marking: Marking, style: ApStyle, kind: PrintKind, n: number, total: number, moment: string): string {
+export function markAs(
+  marking: Marking,
+  style: ApStyle,
+  kind: PrintKind,
+  n: number,
+  total: number,
+  moment: string,
+): string {
   if (kind !== 'edition' || marking === 'numbered') return markOf(kind, n, total, style)
   return marking === 'varied' ? `E.V. ${n}/${total}` : marking === 'unique' ? '1/1' : moment
 }
@@ -56,14 +69,25 @@ export function markAs(marking: Marking, style: ApStyle, kind: PrintKind, n: num
  *
  * @param momentOf the moment of a pull as it is written on its sheet; only asked where moments are the marks
  */
-export function numberImpressions(sorted: readonly SortedImpression[], { style, marking }: Pick<Signing, 'style' | 'marking'>, momentOf: (pullId: string) => string): NumberedImpression[] {
+export function numberImpressions(
+  sorted: readonly SortedImpression[],
+  { style, marking }: Pick<Signing, 'style' | 'marking'>,
+  momentOf: (pullId: string) => string,
+): NumberedImpression[] {
   const totals = new Map<PrintKind, number>()
   for (const { kind } of sorted) totals.set(kind, (totals.get(kind) ?? 0) + 1)
   const given = new Map<PrintKind, number>()
   return sorted.map((impression) => {
     const number = (given.get(impression.kind) ?? 0) + 1
     given.set(impression.kind, number)
-    const mark = markAs(marking, style, impression.kind, number, totals.get(impression.kind)!, marking === 'moment' && impression.kind === 'edition' ? momentOf(impression.pullId) : '')
+    const mark = markAs(
+      marking,
+      style,
+      impression.kind,
+      number,
+      totals.get(impression.kind)!,
+      marking === 'moment' && impression.kind === 'edition' ? momentOf(impression.pullId) : '',
+    )
     return { ...impression, number, mark }
   })
 }
@@ -75,20 +99,38 @@ export function numberImpressions(sorted: readonly SortedImpression[], { style, 
  * @param batPullId the approved proof, the only one that may be marked BAT
  * @returns every problem; an empty list means the numbers can be given
  */
-export function checkNumbering(sorted: readonly SortedImpression[], editionSize: number, acceptedPullIds: ReadonlySet<string>, batPullId: string | null): NumberingProblem[] {
+export function checkNumbering(
+  sorted: readonly SortedImpression[],
+  editionSize: number,
+  acceptedPullIds: ReadonlySet<string>,
+  batPullId: string | null,
+): NumberingProblem[] {
   const problems: NumberingProblem[] = []
   const seen = new Set<string>()
   for (const { pullId, kind } of sorted) {
-    if (seen.has(pullId)) problems.push({ field: 'sorted', message: 'One impression stands in the list twice.' })
+    if (seen.has(pullId))
+      problems.push({ field: 'sorted', message: 'One impression stands in the list twice.' })
     seen.add(pullId)
-    if (!acceptedPullIds.has(pullId)) problems.push({ field: 'sorted', message: 'The list holds an impression that was not accepted.' })
-    if ((kind === 'BAT') !== (pullId === batPullId)) problems.push({ field: 'sorted', message: 'The mark BAT belongs to the approved proof and to no other impression.' })
+    if (!acceptedPullIds.has(pullId))
+      problems.push({ field: 'sorted', message: 'The list holds an impression that was not accepted.' })
+    if ((kind === 'BAT') !== (pullId === batPullId))
+      problems.push({
+        field: 'sorted',
+        message: 'The mark BAT belongs to the approved proof and to no other impression.',
+      })
   }
   const missing = [...acceptedPullIds].filter((pullId) => !seen.has(pullId)).length
-  if (missing > 0) problems.push({ field: 'sorted', message: `${missing} accepted ${missing === 1 ? 'impression is' : 'impressions are'} missing from the list.` })
+  if (missing > 0)
+    problems.push({
+      field: 'sorted',
+      message: `${missing} accepted ${missing === 1 ? 'impression is' : 'impressions are'} missing from the list.`,
+    })
   const numbered = sorted.filter(({ kind }) => kind === 'edition').length
   if (numbered !== editionSize) {
-    problems.push({ field: 'editionSize', message: `The edition is declared as ${editionSize}, but ${numbered} ${numbered === 1 ? 'print stands' : 'prints stand'} in it: pull more, move some to proofs, or declare ${numbered}.` })
+    problems.push({
+      field: 'editionSize',
+      message: `The edition is declared as ${editionSize}, but ${numbered} ${numbered === 1 ? 'print stands' : 'prints stand'} in it: pull more, move some to proofs, or declare ${numbered}.`,
+    })
   }
   return problems
 }
@@ -98,15 +140,23 @@ export function checkMoments(numbered: readonly NumberedImpression[], marking: M
   if (marking !== 'moment') return []
   const marks = numbered.filter(({ kind }) => kind === 'edition').map(({ mark }) => mark)
   const twice = marks.find((mark, i) => marks.indexOf(mark) !== i)
-  return twice ? [{ field: 'marking', message: `Two impressions were pulled at ${twice}: number them instead.` }] : []
+  return twice
+    ? [{ field: 'marking', message: `Two impressions were pulled at ${twice}: number them instead.` }]
+    : []
 }
 
 /** A kept order as it holds for the impressions there are now: what is gone falls out, what came since stands at the end, in the edition while there is room. */
-export function resumeSorting(kept: readonly SortedImpression[], pullIds: readonly string[], batPullId: string | null, editionSize: number): SortedImpression[] {
+export function resumeSorting(
+  kept: readonly SortedImpression[],
+  pullIds: readonly string[],
+  batPullId: string | null,
+  editionSize: number,
+): SortedImpression[] {
   const known = new Set(pullIds)
   const sorted = kept.filter(({ pullId, kind }) => known.has(pullId) && kind !== 'BAT')
   const placed = new Set(sorted.map(({ pullId }) => pullId))
   let room = editionSize - sorted.filter(({ kind }) => kind === 'edition').length
-  for (const pullId of pullIds) if (!placed.has(pullId)) sorted.push({ pullId, kind: room-- > 0 ? 'edition' : 'AP' })
+  for (const pullId of pullIds)
+    if (!placed.has(pullId)) sorted.push({ pullId, kind: room-- > 0 ? 'edition' : 'AP' })
   return batPullId ? [...sorted, { pullId: batPullId, kind: 'BAT' }] : sorted
 }

@@ -2,10 +2,24 @@ import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { DESK_START, pressKey, type DeskAct, type DeskKey, type DeskState } from './deskKeys'
 import { checkAfter, FAULT_KEYS } from './fault'
-import { callMeeting, mayBeForgotten, meetingAt, secondsLeft, takenOnRail, type PlannedSegment } from './meeting'
+import {
+  callMeeting,
+  mayBeForgotten,
+  meetingAt,
+  secondsLeft,
+  takenOnRail,
+  type PlannedSegment,
+} from './meeting'
 
-const PLATE: PlannedSegment[] = [{ step: 'Ink', seconds: 200 }, { step: 'Tarlatan', seconds: 100 }]
-const SHEET: PlannedSegment[] = [{ step: 'Lift', seconds: 15 }, { step: 'Drain', seconds: 120 }, { step: 'Blot', seconds: 60 }]
+const PLATE: PlannedSegment[] = [
+  { step: 'Ink', seconds: 200 },
+  { step: 'Tarlatan', seconds: 100 },
+]
+const SHEET: PlannedSegment[] = [
+  { step: 'Lift', seconds: 15 },
+  { step: 'Drain', seconds: 120 },
+  { step: 'Blot', seconds: 60 },
+]
 const rail = (planned: PlannedSegment[], begun: number[] = []) => ({ planned, begun })
 
 describe('plate and sheet', () => {
@@ -13,25 +27,45 @@ describe('plate and sheet', () => {
     expect(callMeeting(rail(PLATE), rail(SHEET), 0, 4).words).toBe('Ink the plate; lift sheet 4 1:45 after')
     expect(callMeeting(rail(PLATE, [0]), rail(SHEET), 5_000, 4).words).toBe('Lift sheet 4 in 1:40')
     expect(callMeeting(rail(PLATE, [0]), rail(SHEET), 105_000, 4).words).toBe('Lift sheet 4 now')
-    expect(callMeeting(rail(PLATE, [0]), rail(SHEET), 190_000, 4).words).toBe('Lift sheet 4 now: the plate waits 1:25')
+    expect(callMeeting(rail(PLATE, [0]), rail(SHEET), 190_000, 4).words).toBe(
+      'Lift sheet 4 now: the plate waits 1:25',
+    )
   })
   it('that will not meet are told which of them is ahead', () => {
-    expect(callMeeting(rail(PLATE, [0]), rail(SHEET, [0]), 10_000, 4).words).toBe('The sheet is 1:45 ahead: keep it under plastic')
-    expect(callMeeting(rail(PLATE, [0, 200_000]), rail(SHEET, [280_000]), 290_000, 4).words).toBe('The plate is 2:55 ahead: keep it warm')
-    expect(callMeeting(rail(PLATE, [0, 200_000]), rail(SHEET, [105_000, 120_000, 240_000]), 301_000, 4).words).toBe('They meet: lay the sheet and pull')
+    expect(callMeeting(rail(PLATE, [0]), rail(SHEET, [0]), 10_000, 4).words).toBe(
+      'The sheet is 1:45 ahead: keep it under plastic',
+    )
+    expect(callMeeting(rail(PLATE, [0, 200_000]), rail(SHEET, [280_000]), 290_000, 4).words).toBe(
+      'The plate is 2:55 ahead: keep it warm',
+    )
+    expect(
+      callMeeting(rail(PLATE, [0, 200_000]), rail(SHEET, [105_000, 120_000, 240_000]), 301_000, 4).words,
+    ).toBe('They meet: lay the sheet and pull')
   })
   it('lifted when it is called, whatever the plans, meet to the second (property)', () => {
-    const plan = fc.array(fc.record({ step: fc.constant('step'), seconds: fc.integer({ min: 1, max: 600 }) }), { minLength: 1, maxLength: 6 })
-    fc.assert(fc.property(plan, plan, fc.integer({ min: 0, max: 60 }), (plate, sheet, seconds) => {
-      const call = callMeeting(rail(plate, [0]), rail(sheet), seconds * 1000, 1)
-      fc.pre(call.inSeconds !== null)
-      const lift = seconds * 1000 + call.inSeconds! * 1000
-      expect(secondsLeft(plate, [0], seconds * 1000) - call.inSeconds!).toBeCloseTo(secondsLeft(sheet, [lift], lift), 6)
-    }))
+    const plan = fc.array(
+      fc.record({ step: fc.constant('step'), seconds: fc.integer({ min: 1, max: 600 }) }),
+      { minLength: 1, maxLength: 6 },
+    )
+    fc.assert(
+      fc.property(plan, plan, fc.integer({ min: 0, max: 60 }), (plate, sheet, seconds) => {
+        const call = callMeeting(rail(plate, [0]), rail(sheet), seconds * 1000, 1)
+        fc.pre(call.inSeconds !== null)
+        const lift = seconds * 1000 + call.inSeconds! * 1000
+        expect(secondsLeft(plate, [0], seconds * 1000) - call.inSeconds!).toBeCloseTo(
+          secondsLeft(sheet, [lift], lift),
+          6,
+        )
+      }),
+    )
   })
   it('leave only the starts of their segments; what each took follows', () => {
     const meeting = meetingAt({ plate: rail(PLATE, [0, 210_000]), sheet: rail(SHEET, [100_000]) }, 300_000)
-    expect(meeting.map(({ rail: on, step, secondsBefore }) => [on, step, secondsBefore])).toEqual([['plate', 'Ink', 300], ['plate', 'Tarlatan', 90], ['sheet', 'Lift', 200]])
+    expect(meeting.map(({ rail: on, step, secondsBefore }) => [on, step, secondsBefore])).toEqual([
+      ['plate', 'Ink', 300],
+      ['plate', 'Tarlatan', 90],
+      ['sheet', 'Lift', 200],
+    ])
     expect(takenOnRail(meeting, 'plate').map(({ takenSeconds }) => takenSeconds)).toEqual([210, 90])
   })
   it('a long gap asks whether a pull was forgotten', () => {
@@ -44,10 +78,13 @@ describe('plate and sheet', () => {
 
 /** Plays keys from the start of a pull. */
 function play(keys: DeskKey[], from: DeskState = DESK_START): { state: DeskState; acts: DeskAct[] } {
-  return keys.reduce<{ state: DeskState; acts: DeskAct[] }>(({ state, acts }, key) => {
-    const next = pressKey(state, key)
-    return { state: next.state, acts: next.act ? [...acts, next.act] : acts }
-  }, { state: from, acts: [] })
+  return keys.reduce<{ state: DeskState; acts: DeskAct[] }>(
+    ({ state, acts }, key) => {
+      const next = pressKey(state, key)
+      return { state: next.state, acts: next.act ? [...acts, next.act] : acts }
+    },
+    { state: from, acts: [] },
+  )
 }
 
 describe('the keys of the desk', () => {
@@ -59,7 +96,14 @@ describe('the keys of the desk', () => {
   })
   it('a fault is two keys, where and what, and * with Enter rejects for it', () => {
     const { acts } = play(['0', 'enter', 'minus', '7', '8', 'star', 'enter'])
-    expect(acts.at(-1)).toEqual({ kind: 'decide', decision: 'rejected', seen: 'lighter', faults: [{ where: 7, what: 'starved' }], reason: 'starved', fate: 'destroyed' })
+    expect(acts.at(-1)).toEqual({
+      kind: 'decide',
+      decision: 'rejected',
+      seen: 'lighter',
+      faults: [{ where: 7, what: 'starved' }],
+      reason: 'starved',
+      fate: 'destroyed',
+    })
     expect(play(['0', 'enter', 'star', '4']).acts.at(-1)).toMatchObject({ reason: 'other', fate: 'set-up' })
   })
   it('a late stamp is shifted back by minutes, never into the future', () => {
@@ -67,13 +111,21 @@ describe('the keys of the desk', () => {
     expect(play(['0', 'plus']).state.shiftMinutes).toBe(0)
   })
   it('Backspace undoes one key after another back to the meeting (property)', () => {
-    const judged = fc.array(fc.constantFrom<DeskKey>('minus', 'plus', '1', '5', '9', 'star'), { maxLength: 12 })
-    fc.assert(fc.property(judged, (keys) => {
-      const { state } = play(['0', 'enter', ...keys.filter((key, i) => key !== 'star' || i === keys.length - 1)])
-      const back = play(new Array<DeskKey>(30).fill('back'), state)
-      expect(back.state).toEqual(DESK_START)
-      expect(back.acts.filter(({ kind }) => kind === 'unpull')).toHaveLength(1)
-    }))
+    const judged = fc.array(fc.constantFrom<DeskKey>('minus', 'plus', '1', '5', '9', 'star'), {
+      maxLength: 12,
+    })
+    fc.assert(
+      fc.property(judged, (keys) => {
+        const { state } = play([
+          '0',
+          'enter',
+          ...keys.filter((key, i) => key !== 'star' || i === keys.length - 1),
+        ])
+        const back = play(new Array<DeskKey>(30).fill('back'), state)
+        expect(back.state).toEqual(DESK_START)
+        expect(back.acts.filter(({ kind }) => kind === 'unpull')).toHaveLength(1)
+      }),
+    )
   })
   it('asks one check before the next pull, of the last fault', () => {
     expect(checkAfter(null)).toBeNull()

@@ -22,16 +22,29 @@ export const deskPullSchema = z.strictObject({
 })
 
 /** What a desk says anew of a pull it had sent before. */
-export const deskAmendmentSchema = z.strictObject({ kind: z.literal('amendment'), id: pullId, pullId, events: z.array(pullEventSchema).min(1).max(40), by: label, at: moment })
+export const deskAmendmentSchema = z.strictObject({
+  kind: z.literal('amendment'),
+  id: pullId,
+  pullId,
+  events: z.array(pullEventSchema).min(1).max(40),
+  by: label,
+  at: moment,
+})
 
 /** What a desk keeps until the server has it. */
 export const deskEntrySchema = z.discriminatedUnion('kind', [deskPullSchema, deskAmendmentSchema])
 export type DeskEntry = z.infer<typeof deskEntrySchema>
 
-export const deskSyncInput = z.strictObject({ entries: z.array(deskEntrySchema).max(500, { error: 'takes at most 500 entries at a time' }) })
+export const deskSyncInput = z.strictObject({
+  entries: z.array(deskEntrySchema).max(500, { error: 'takes at most 500 entries at a time' }),
+})
 
 /** What became of an entry: kept now, there already, or refused with a reason; a note is said beside what is kept. */
-export interface DeskOutcome { id: string; outcome: 'kept' | 'already' | 'refused'; message: string | null }
+export interface DeskOutcome {
+  id: string
+  outcome: 'kept' | 'already' | 'refused'
+  message: string | null
+}
 
 /** How plate and sheet stand at a desk: starts of segments, and when each rail was last touched, ms since 1970. */
 export const deskRailsSchema = z.strictObject({
@@ -39,7 +52,13 @@ export const deskRailsSchema = z.strictObject({
   sheet: z.strictObject({ begun: z.array(finite).max(20), changedAt: finite }),
 })
 export type DeskRails = z.infer<typeof deskRailsSchema>
-export const EMPTY_RAILS: DeskRails = { plate: { begun: [], changedAt: 0 }, sheet: { begun: [], changedAt: 0 } }
+export const EMPTY_RAILS: DeskRails = {
+  plate: { begun: [], changedAt: 0 },
+  sheet: { begun: [], changedAt: 0 },
+}
 
 /** Two devices' words on the rails: of each rail the later holds, so that inky and clean hands do not undo one another. */
-export const mergeRails = (a: DeskRails, b: DeskRails): DeskRails => ({ plate: b.plate.changedAt > a.plate.changedAt ? b.plate : a.plate, sheet: b.sheet.changedAt > a.sheet.changedAt ? b.sheet : a.sheet })
+export const mergeRails = (a: DeskRails, b: DeskRails): DeskRails => ({
+  plate: b.plate.changedAt > a.plate.changedAt ? b.plate : a.plate,
+  sheet: b.sheet.changedAt > a.sheet.changedAt ? b.sheet : a.sheet,
+})

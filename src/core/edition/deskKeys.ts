@@ -5,7 +5,12 @@ import { FAULT_KEYS, type Fault, type Place } from './fault'
 export type DeskKey = 'enter' | 'back' | 'plus' | 'minus' | 'dot' | 'star' | `${0 | Place}`
 
 /** Fates of a reject by their keys. */
-export const FATE_KEYS: Partial<Record<DeskKey, Fate>> = { 1: 'destroyed', 2: 'reworked', 3: 'template', 4: 'set-up' }
+export const FATE_KEYS: Partial<Record<DeskKey, Fate>> = {
+  1: 'destroyed',
+  2: 'reworked',
+  3: 'template',
+  4: 'set-up',
+}
 
 /**
  * Where the desk stands in one pull: the meeting before it, the moment to copy onto the sheet, the judging, and the two that ask
@@ -23,7 +28,13 @@ export interface DeskState {
   faults: Fault[]
 }
 
-export const DESK_START: DeskState = { phase: 'meeting', shiftMinutes: 0, seen: null, where: null, faults: [] }
+export const DESK_START: DeskState = {
+  phase: 'meeting',
+  shiftMinutes: 0,
+  seen: null,
+  where: null,
+  faults: [],
+}
 
 /** What a key asks the shell to do. */
 export type DeskAct =
@@ -33,7 +44,14 @@ export type DeskAct =
   | { kind: 'pull' }
   | { kind: 'unpull' }
   | { kind: 'stamp' }
-  | { kind: 'decide'; decision: 'accepted' | 'set-aside' | 'rejected'; seen: EyeReading | null; faults: Fault[]; reason: string; fate: Fate | null }
+  | {
+      kind: 'decide'
+      decision: 'accepted' | 'set-aside' | 'rejected'
+      seen: EyeReading | null
+      faults: Fault[]
+      reason: string
+      fate: Fate | null
+    }
 
 /** A stamp is shifted by at most this many minutes. */
 const MOST_SHIFT = 60
@@ -47,7 +65,10 @@ const MOST_SHIFT = 60
  */
 export function pressKey(state: DeskState, key: DeskKey): { state: DeskState; act: DeskAct | null } {
   const stay = { state, act: null }
-  const to = (patch: Partial<DeskState>, act: DeskAct | null = null) => ({ state: { ...state, ...patch }, act })
+  const to = (patch: Partial<DeskState>, act: DeskAct | null = null) => ({
+    state: { ...state, ...patch },
+    act,
+  })
   const digit = /^[1-9]$/.test(key) ? (Number(key) as Place) : null
   if (state.phase === 'meeting') {
     if (key === 'enter') return { state, act: { kind: 'next-segment' } }
@@ -57,27 +78,62 @@ export function pressKey(state: DeskState, key: DeskKey): { state: DeskState; ac
     return stay
   }
   if (state.phase === 'moment') {
-    if (key === 'plus' || key === 'minus') return to({ shiftMinutes: Math.max(-MOST_SHIFT, Math.min(0, state.shiftMinutes + (key === 'plus' ? 1 : -1))) })
+    if (key === 'plus' || key === 'minus')
+      return to({
+        shiftMinutes: Math.max(-MOST_SHIFT, Math.min(0, state.shiftMinutes + (key === 'plus' ? 1 : -1))),
+      })
     if (key === 'enter') return to({ phase: 'judge' }, { kind: 'stamp' })
     if (key === 'back') return { state: DESK_START, act: { kind: 'unpull' } }
     return stay
   }
   if (state.phase === 'fault') {
-    if (digit !== null) return to({ phase: 'judge', where: null, faults: [...state.faults, { where: state.where!, what: FAULT_KEYS[digit] }] })
+    if (digit !== null)
+      return to({
+        phase: 'judge',
+        where: null,
+        faults: [...state.faults, { where: state.where!, what: FAULT_KEYS[digit] }],
+      })
     return key === 'back' ? to({ phase: 'judge', where: null }) : stay
   }
   if (state.phase === 'reject') {
     if (key === 'back') return to({ phase: 'judge' })
     const fate = key === 'enter' ? 'destroyed' : FATE_KEYS[key]
     const reason = state.faults.at(-1)?.what ?? 'other'
-    return fate ? { state: DESK_START, act: { kind: 'decide', decision: 'rejected', seen: state.seen, faults: state.faults, reason, fate } } : stay
+    return fate
+      ? {
+          state: DESK_START,
+          act: { kind: 'decide', decision: 'rejected', seen: state.seen, faults: state.faults, reason, fate },
+        }
+      : stay
   }
   if (digit !== null) return to({ phase: 'fault', where: digit })
   if (key === 'plus') return to({ seen: 'darker' })
   if (key === 'minus') return to({ seen: 'lighter' })
   if (key === 'star') return to({ phase: 'reject' })
-  if (key === 'enter') return { state: DESK_START, act: { kind: 'decide', decision: 'accepted', seen: state.seen ?? 'same', faults: state.faults, reason: '', fate: null } }
-  if (key === 'dot') return { state: DESK_START, act: { kind: 'decide', decision: 'set-aside', seen: state.seen, faults: state.faults, reason: '', fate: null } }
+  if (key === 'enter')
+    return {
+      state: DESK_START,
+      act: {
+        kind: 'decide',
+        decision: 'accepted',
+        seen: state.seen ?? 'same',
+        faults: state.faults,
+        reason: '',
+        fate: null,
+      },
+    }
+  if (key === 'dot')
+    return {
+      state: DESK_START,
+      act: {
+        kind: 'decide',
+        decision: 'set-aside',
+        seen: state.seen,
+        faults: state.faults,
+        reason: '',
+        fate: null,
+      },
+    }
   if (key === 'back') {
     if (state.faults.length > 0) return to({ faults: state.faults.slice(0, -1) })
     return state.seen ? to({ seen: null }) : to({ phase: 'moment' })

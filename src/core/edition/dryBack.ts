@@ -4,15 +4,31 @@ import { readPull, type Pull, type Quantity } from './pull'
 export const DRIES: readonly Quantity[] = ['tone1', 'tone2', 'tone3']
 
 /** How a reading changes from wet to dry. */
-export interface DryBack { quantity: Quantity; /** dry less wet, in the quantity's unit */ mean: number; /** what it was in the wet print, in the mean */ wet: number; from: number }
+export interface DryBack {
+  quantity: Quantity
+  /** dry less wet, in the quantity's unit */ mean: number
+  /** what it was in the wet print, in the mean */ wet: number
+  from: number
+}
 
 /** Learns the dry-back from pulls that were read both wet and dry, with the ink and on the paper of the last of them; what was never read both ways is left out. */
 export function dryBack(pulls: readonly Pick<Pull, 'events' | 'settings'>[]): DryBack[] {
-  const both = pulls.map((pull) => ({ pull, ...readPull(pull) })).filter(({ readings, dryReadings }) => DRIES.some((quantity) => readings[quantity] !== undefined && dryReadings[quantity] !== undefined))
+  const both = pulls
+    .map((pull) => ({ pull, ...readPull(pull) }))
+    .filter(({ readings, dryReadings }) =>
+      DRIES.some((quantity) => readings[quantity] !== undefined && dryReadings[quantity] !== undefined),
+    )
   const last = both.at(-1)?.pull.settings
-  const like = both.filter(({ pull: { settings } }) => settings.ink.name === last?.ink.name && settings.paper.paperId === last.paper.paperId)
+  const like = both.filter(
+    ({ pull: { settings } }) =>
+      settings.ink.name === last?.ink.name && settings.paper.paperId === last.paper.paperId,
+  )
   return DRIES.flatMap((quantity): DryBack[] => {
-    const read = like.flatMap(({ readings, dryReadings }) => (readings[quantity] === undefined || dryReadings[quantity] === undefined ? [] : [{ wet: readings[quantity], change: dryReadings[quantity] - readings[quantity] }]))
+    const read = like.flatMap(({ readings, dryReadings }) =>
+      readings[quantity] === undefined || dryReadings[quantity] === undefined
+        ? []
+        : [{ wet: readings[quantity], change: dryReadings[quantity] - readings[quantity] }],
+    )
     const mean = (key: 'wet' | 'change') => read.reduce((sum, one) => sum + one[key], 0) / read.length
     return read.length === 0 ? [] : [{ quantity, mean: mean('change'), wet: mean('wet'), from: read.length }]
   })

@@ -15,10 +15,20 @@ export interface EditionProgress {
 
 /** Counts an edition from its pulls; proofs and warm-ups do not count towards it. */
 export function editionProgress(size: number, pulls: readonly Pull[]): EditionProgress {
-  const decisions = pulls.filter(({ kind }) => kind === 'edition').map((pull) => readPull(pull).decision?.decision ?? null)
+  const decisions = pulls
+    .filter(({ kind }) => kind === 'edition')
+    .map((pull) => readPull(pull).decision?.decision ?? null)
   const tally = (wanted: string | null) => decisions.filter((decision) => decision === wanted).length
   const accepted = tally('accepted')
-  return { size, pulled: decisions.length, accepted, setAside: tally('set-aside'), rejected: tally('rejected'), undecided: tally(null), left: Math.max(0, size - accepted) }
+  return {
+    size,
+    pulled: decisions.length,
+    accepted,
+    setAside: tally('set-aside'),
+    rejected: tally('rejected'),
+    undecided: tally(null),
+    left: Math.max(0, size - accepted),
+  }
 }
 
 /** One quantity through the edition, for a run chart. */
@@ -35,15 +45,31 @@ export interface RunSeries {
 export function runSeries(pulls: readonly Pull[], bat: Pull | null, other: Pull | null = null): RunSeries[] {
   const batReadings = bat ? readPull(bat).readings : {}
   const otherReadings = other ? readPull(other).readings : {}
-  const read = pulls.filter(({ kind }) => kind === 'edition').map((pull) => ({ pull: pull.number, readings: readPull(pull).readings }))
+  const read = pulls
+    .filter(({ kind }) => kind === 'edition')
+    .map((pull) => ({ pull: pull.number, readings: readPull(pull).readings }))
   return (Object.keys(QUANTITIES) as Quantity[]).flatMap((quantity): RunSeries[] => {
-    const points = read.flatMap(({ pull, readings }) => (readings[quantity] === undefined ? [] : [{ pull, value: readings[quantity] }]))
+    const points = read.flatMap(({ pull, readings }) =>
+      readings[quantity] === undefined ? [] : [{ pull, value: readings[quantity] }],
+    )
     if (points.length === 0) return []
     const target = batReadings[quantity]
     const { tolerance } = QUANTITIES[quantity]
     const end = otherReadings[quantity] ?? target
-    const band = target === undefined || end === undefined ? null : { target, low: Math.min(target, end) - tolerance, high: Math.max(target, end) + tolerance }
-    return [{ quantity, points, band, outside: band ? points.filter(({ value }) => value < band.low || value > band.high).map(({ pull }) => pull) : [] }]
+    const band =
+      target === undefined || end === undefined
+        ? null
+        : { target, low: Math.min(target, end) - tolerance, high: Math.max(target, end) + tolerance }
+    return [
+      {
+        quantity,
+        points,
+        band,
+        outside: band
+          ? points.filter(({ value }) => value < band.low || value > band.high).map(({ pull }) => pull)
+          : [],
+      },
+    ]
   })
 }
 
@@ -51,7 +77,9 @@ export function runSeries(pulls: readonly Pull[], bat: Pull | null, other: Pull 
 const LINE_SPOTS: readonly Quantity[] = ['tone1', 'tone2', 'tone3']
 
 /** Until which pull the plate will still match, by the first spot whose readings fall toward the edge of its band; null without a band or readings. */
-export function wearOfRun(series: readonly RunSeries[]): { quantity: Quantity; forecast: WearForecast } | null {
+export function wearOfRun(
+  series: readonly RunSeries[],
+): { quantity: Quantity; forecast: WearForecast } | null {
   for (const quantity of LINE_SPOTS) {
     const run = series.find((one) => one.quantity === quantity)
     if (!run?.band) continue
@@ -73,11 +101,19 @@ export function eyeSeries(pulls: readonly Pull[]): { pull: number; value: number
 }
 
 /** How far from the BAT the scans of the edition are, mean ΔE00, with what is allowed by the newest comparison; null where none was compared. */
-export function scanSeries(pulls: readonly Pull[]): { points: { pull: number; value: number }[]; band: { target: number; low: number; high: number }; /** pulls that differ in anything */ differing: number[] } | null {
-  const compared = pulls.filter(({ kind }) => kind === 'edition').flatMap((pull) => {
-    const { match } = readPull(pull)
-    return match ? [{ pull: pull.number, match }] : []
-  })
+export function scanSeries(
+  pulls: readonly Pull[],
+): {
+  points: { pull: number; value: number }[]
+  band: { target: number; low: number; high: number }
+  /** pulls that differ in anything */ differing: number[]
+} | null {
+  const compared = pulls
+    .filter(({ kind }) => kind === 'edition')
+    .flatMap((pull) => {
+      const { match } = readPull(pull)
+      return match ? [{ pull: pull.number, match }] : []
+    })
   if (compared.length === 0) return null
   return {
     points: compared.map(({ pull, match }) => ({ pull, value: match.deltaE00.mean })),

@@ -2,14 +2,37 @@ import { z } from 'zod'
 import { REJECT_REASONS } from './rejectReasons'
 
 /** Where on the print: the 3 × 3 keys of a keypad laid over it, 7 at the top left. */
-export const PLACES = { 7: 'top left', 8: 'top', 9: 'top right', 4: 'left', 5: 'middle', 6: 'right', 1: 'bottom left', 2: 'bottom', 3: 'bottom right' } as const
+export const PLACES = {
+  7: 'top left',
+  8: 'top',
+  9: 'top right',
+  4: 'left',
+  5: 'middle',
+  6: 'right',
+  1: 'bottom left',
+  2: 'bottom',
+  3: 'bottom right',
+} as const
 export type Place = keyof typeof PLACES
 
 /** What is wrong, by the same keys. */
-export const FAULT_KEYS = { 7: 'grey', 8: 'starved', 9: 'dirty edge', 4: 'smear', 5: 'crease', 6: 'shifted', 1: 'spot', 2: 'felt texture', 3: 'other' } as const satisfies Record<Place, (typeof REJECT_REASONS)[number]>
+export const FAULT_KEYS = {
+  7: 'grey',
+  8: 'starved',
+  9: 'dirty edge',
+  4: 'smear',
+  5: 'crease',
+  6: 'shifted',
+  1: 'spot',
+  2: 'felt texture',
+  3: 'other',
+} as const satisfies Record<Place, (typeof REJECT_REASONS)[number]>
 export type FaultKind = (typeof FAULT_KEYS)[Place]
 
-export const faultSchema = z.strictObject({ where: z.union(([7, 8, 9, 4, 5, 6, 1, 2, 3] as const).map((key) => z.literal(key))), what: z.enum(REJECT_REASONS) })
+export const faultSchema = z.strictObject({
+  where: z.union(([7, 8, 9, 4, 5, 6, 1, 2, 3] as const).map((key) => z.literal(key))),
+  what: z.enum(REJECT_REASONS),
+})
 export type Fault = z.infer<typeof faultSchema>
 
 /** What to look at before the next pull, by the fault of the last [common practice, no source]. */

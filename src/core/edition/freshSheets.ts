@@ -8,7 +8,10 @@ const EXACT_UP_TO = 400
  * How many sheets come through a run, as a distribution, from how many come to it: beta-binomial, the reject rate being
  * Beta(1 + lost, 7 + through) as for {@link startsNeeded}, by the ratio of neighbouring terms.
  */
-function comesThrough(arriving: readonly number[], { through, lost }: Pick<RunTally, 'through' | 'lost'>): number[] {
+function comesThrough(
+  arriving: readonly number[],
+  { through, lost }: Pick<RunTally, 'through' | 'lost'>,
+): number[] {
   const [good, bad] = [7 + through, 1 + lost]
   const passed = new Array<number>(arriving.length).fill(0)
   let all = 1
@@ -28,7 +31,11 @@ function comesThrough(arriving: readonly number[], { through, lost }: Pick<RunTa
  *
  * @param tallies the runs in order, with what each let through, lost and has waiting; what waits for the first run is not yet begun
  */
-export function chanceOfEnough(wanted: number, tallies: readonly Pick<RunTally, 'through' | 'lost' | 'waiting'>[], fresh: number): number {
+export function chanceOfEnough(
+  wanted: number,
+  tallies: readonly Pick<RunTally, 'through' | 'lost' | 'waiting'>[],
+  fresh: number,
+): number {
   let arriving: number[] = []
   tallies.forEach((tally, i) => {
     const waiting = i === 0 ? fresh : tally.waiting
@@ -45,20 +52,36 @@ export function chanceOfEnough(wanted: number, tallies: readonly Pick<RunTally, 
  * @param confidence of ten editions begun so, how many should come out, 0 to 1
  * @returns `left`: prints still wanted; `fresh`: sheets to begin for them, 0 when what is under way suffices
  */
-export function freshSheets(wanted: number, lines: readonly SheetLine[], runCount: number, confidence: number): { left: number; fresh: number } {
+export function freshSheets(
+  wanted: number,
+  lines: readonly SheetLine[],
+  runCount: number,
+  confidence: number,
+): { left: number; fresh: number } {
   const tallies = Array.from({ length: runCount }, (_, i) => runTally(lines, i))
   const left = Math.max(0, wanted - lines.filter(({ isThrough }) => isThrough).length)
   if (left === 0) return { left, fresh: 0 }
-  const starts = (accepted: number, { through, lost }: RunTally, sure: number) => startsNeeded({ accepted, earlierAccepted: through, earlierRejected: lost, confidence: sure }).starts
+  const starts = (accepted: number, { through, lost }: RunTally, sure: number) =>
+    startsNeeded({ accepted, earlierAccepted: through, earlierRejected: lost, confidence: sure }).starts
   if (runCount === 1) return { left, fresh: starts(left, tallies[0], confidence) }
   if (left > EXACT_UP_TO) {
-    const needed = tallies.toReversed().reduce((accepted, tally, i) => Math.max(0, starts(accepted, tally, confidence ** (1 / runCount)) - (i === runCount - 1 ? 0 : tally.waiting)), left)
+    const needed = tallies
+      .toReversed()
+      .reduce(
+        (accepted, tally, i) =>
+          Math.max(
+            0,
+            starts(accepted, tally, confidence ** (1 / runCount)) - (i === runCount - 1 ? 0 : tally.waiting),
+          ),
+        left,
+      )
     return { left, fresh: needed }
   }
   let enough = 0
   let step = left
   while (chanceOfEnough(left, tallies, enough) < confidence && enough < 20 * left + 20) enough += step
   // The smallest that suffices lies in the last step.
-  for (; step >= 1; step = Math.floor(step / 2)) while (enough - step >= 0 && chanceOfEnough(left, tallies, enough - step) >= confidence) enough -= step
+  for (; step >= 1; step = Math.floor(step / 2))
+    while (enough - step >= 0 && chanceOfEnough(left, tallies, enough - step) >= confidence) enough -= step
   return { left, fresh: enough }
 }

@@ -5,8 +5,19 @@ import { findDrifts, handsOfEdition, holdSeries, warmUpsToday } from './holdEdit
 import type { EyeReading, Pull, PullEvent } from './pull'
 
 const pull = (number: number, events: PullEvent[], more: Partial<Pull> = {}): Pull => ({
-  id: `e-${number}`, number, kind: 'edition', pulledAt: '2031-05-02T09:30:00.000Z', zone: 'Etc/UTC', estimated: false, settings: sampleSettings,
-  hands: { inked: 'Ida Quill', wiped: 'Ida Quill', laid: null }, expected: null, expectation: '', batVersion: 1, events: events.map((event) => ({ event, at: '2031-05-02T09:31:00.000Z', by: 'Ida Quill', why: null })), ...more,
+  id: `e-${number}`,
+  number,
+  kind: 'edition',
+  pulledAt: '2031-05-02T09:30:00.000Z',
+  zone: 'Etc/UTC',
+  estimated: false,
+  settings: sampleSettings,
+  hands: { inked: 'Ida Quill', wiped: 'Ida Quill', laid: null },
+  expected: null,
+  expectation: '',
+  batVersion: 1,
+  events: events.map((event) => ({ event, at: '2031-05-02T09:31:00.000Z', by: 'Ida Quill', why: null })),
+  ...more,
 })
 const tone = (value: number): PullEvent => ({ kind: 'reading', quantity: 'tone1', value })
 const eye = (reading: EyeReading): PullEvent => ({ kind: 'eye', reading })
@@ -21,7 +32,20 @@ describe('an edition held', () => {
     expect(findDrifts(pulls, [series])).toEqual([])
   })
   it('says a rise before the tolerance is broken, with the screws that moved as it began', () => {
-    const pulls = noise.map((one, i) => pull(i + 1, [tone(1.4 + (i > 5 ? 0.006 * (i - 5) : 0) + (i > 5 ? 0 : one))], i >= 6 ? { settings: { ...sampleSettings, press: { ...sampleSettings.press, turnsLeft: 2.75, turnsRight: 2.75 } } } : {}))
+    const pulls = noise.map((one, i) =>
+      pull(
+        i + 1,
+        [tone(1.4 + (i > 5 ? 0.006 * (i - 5) : 0) + (i > 5 ? 0 : one))],
+        i >= 6
+          ? {
+              settings: {
+                ...sampleSettings,
+                press: { ...sampleSettings.press, turnsLeft: 2.75, turnsRight: 2.75 },
+              },
+            }
+          : {},
+      ),
+    )
     const bat = pull(0, [tone(1.4)], { kind: 'proof' })
     const series = runSeries(pulls, bat)
     expect(series[0].outside).toEqual([])
@@ -31,22 +55,39 @@ describe('an edition held', () => {
   })
   it('hears the eye getting lighter by its order alone', () => {
     const seen: EyeReading[] = ['same', 'darker', 'same', 'same', 'lighter', 'lighter', 'lighter', 'lighter']
-    const [drift] = findDrifts(seen.map((one, i) => pull(i + 1, [eye(one)])), [])
+    const [drift] = findDrifts(
+      seen.map((one, i) => pull(i + 1, [eye(one)])),
+      [],
+    )
     expect(drift).toMatchObject({ quantity: 'eye', since: 5 })
     expect(drift.likely.at(-1)).toContain('felts packing down')
-    expect(findDrifts(['same', 'darker', 'same', 'lighter', 'same', 'darker', 'lighter', 'same'].map((one, i) => pull(i + 1, [eye(one as EyeReading)])), [])).toEqual([])
+    expect(
+      findDrifts(
+        ['same', 'darker', 'same', 'lighter', 'same', 'darker', 'lighter', 'same'].map((one, i) =>
+          pull(i + 1, [eye(one as EyeReading)]),
+        ),
+        [],
+      ),
+    ).toEqual([])
   })
   it('tells two wipers apart where they differ more than their scatter', () => {
     const by = (name: string) => ({ hands: { inked: name, wiped: name, laid: null } })
-    const pulls = noise.map((one, i) => pull(i + 1, [tone((i % 2 ? 1.45 : 1.4) + one)], by(i % 2 ? 'Tam Brocket' : 'Ida Quill')))
+    const pulls = noise.map((one, i) =>
+      pull(i + 1, [tone((i % 2 ? 1.45 : 1.4) + one)], by(i % 2 ? 'Tam Brocket' : 'Ida Quill')),
+    )
     const found = handsOfEdition(pulls, runSeries(pulls, null))!
     expect(found.quantity).toBe('tone1')
     expect(found.hands.find(({ hand }) => hand === 'Tam Brocket')!.pooled).toBeCloseTo(0.025, 2)
   })
   it('another day begins with warm-ups until two in a row match', () => {
-    const warm = (number: number, seen: EyeReading) => pull(number, [eye(seen)], { kind: 'warmup', pulledAt: `2031-05-03T0${number}:00:00.000Z` })
+    const warm = (number: number, seen: EyeReading) =>
+      pull(number, [eye(seen)], { kind: 'warmup', pulledAt: `2031-05-03T0${number}:00:00.000Z` })
     expect(warmUpsToday([pull(1, [])], '2031-05-02')).toEqual({ isNewDay: false, matched: 0 })
-    expect(warmUpsToday([pull(1, []), warm(1, 'same'), warm(2, 'darker'), warm(3, 'same')], '2031-05-03')).toEqual({ isNewDay: true, matched: 1 })
-    expect(warmUpsToday([pull(1, []), warm(1, 'lighter'), warm(2, 'same'), warm(3, 'same')], '2031-05-03')).toEqual({ isNewDay: true, matched: 2 })
+    expect(
+      warmUpsToday([pull(1, []), warm(1, 'same'), warm(2, 'darker'), warm(3, 'same')], '2031-05-03'),
+    ).toEqual({ isNewDay: true, matched: 1 })
+    expect(
+      warmUpsToday([pull(1, []), warm(1, 'lighter'), warm(2, 'same'), warm(3, 'same')], '2031-05-03'),
+    ).toEqual({ isNewDay: true, matched: 2 })
   })
 })

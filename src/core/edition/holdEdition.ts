@@ -17,18 +17,33 @@ const TIED = 0.7
 const TREND_P = 0.05
 
 /** The straight line through a series by least squares, and the share of the scatter it explains. */
-function lineThrough(points: readonly { pull: number; value: number }[]): { slope: number; at: (pull: number) => number; share: number } {
+function lineThrough(points: readonly { pull: number; value: number }[]): {
+  slope: number
+  at: (pull: number) => number
+  share: number
+} {
   const n = points.length
-  const [px, py] = [points.reduce((sum, { pull }) => sum + pull, 0) / n, points.reduce((sum, { value }) => sum + value, 0) / n]
+  const [px, py] = [
+    points.reduce((sum, { pull }) => sum + pull, 0) / n,
+    points.reduce((sum, { value }) => sum + value, 0) / n,
+  ]
   const sxx = points.reduce((sum, { pull }) => sum + (pull - px) ** 2, 0)
   const sxy = points.reduce((sum, { pull, value }) => sum + (pull - px) * (value - py), 0)
   const syy = points.reduce((sum, { value }) => sum + (value - py) ** 2, 0)
   const slope = sxx === 0 ? 0 : sxy / sxx
-  return { slope, at: (pull) => py + slope * (pull - px), share: sxx === 0 || syy === 0 ? 0 : (sxy * sxy) / (sxx * syy) }
+  return {
+    slope,
+    at: (pull) => py + slope * (pull - px),
+    share: sxx === 0 || syy === 0 ? 0 : (sxy * sxy) / (sxx * syy),
+  }
 }
 
 /** A series as its run rules see it: less its wear where it wears. */
-export interface HeldSeries { quantity: Quantity; chart: ControlChart; /** fall a pull that was taken out; 0: none */ wearPerPull: number }
+export interface HeldSeries {
+  quantity: Quantity
+  chart: ControlChart
+  /** fall a pull that was taken out; 0: none */ wearPerPull: number
+}
 
 /** Runs the rules over a series once there are enough values; even wear is taken out first, so that it does not sound as drift. */
 export function holdSeries({ quantity, points }: Pick<RunSeries, 'quantity' | 'points'>): HeldSeries | null {
@@ -40,24 +55,59 @@ export function holdSeries({ quantity, points }: Pick<RunSeries, 'quantity' | 'p
 }
 
 /** A drift in words, with what moved as it began. */
-export interface Drift { quantity: Quantity | 'eye'; words: string; likely: string[]; since: number }
+export interface Drift {
+  quantity: Quantity | 'eye'
+  words: string
+  likely: string[]
+  since: number
+}
 
 /** Usual causes of a drift, by what drifts and which way [common practice, no source]. */
 const USUAL: Record<'up' | 'down', Partial<Record<Quantity | 'eye', string>>> = {
-  up: { eye: 'ink stiffening or the wipe getting shorter', tone1: 'wipe getting lighter or ink stiffening', tone2: 'plate tone building up: turn the rag', tone3: 'wipe getting lighter', uptakePercent: 'sheets lying longer in the water', plateC: 'hotplate creeping up' },
-  down: { eye: 'sheets drying, felts packing down, or wear', tone1: 'wear, or sheets drying', tone2: 'wipe getting harder', tone3: 'wear, or the wipe getting harder', uptakePercent: 'pack drying at its edges', plateC: 'plate cooling: hotplate or room' },
+  up: {
+    eye: 'ink stiffening or the wipe getting shorter',
+    tone1: 'wipe getting lighter or ink stiffening',
+    tone2: 'plate tone building up: turn the rag',
+    tone3: 'wipe getting lighter',
+    uptakePercent: 'sheets lying longer in the water',
+    plateC: 'hotplate creeping up',
+  },
+  down: {
+    eye: 'sheets drying, felts packing down, or wear',
+    tone1: 'wear, or sheets drying',
+    tone2: 'wipe getting harder',
+    tone3: 'wear, or the wipe getting harder',
+    uptakePercent: 'pack drying at its edges',
+    plateC: 'plate cooling: hotplate or room',
+  },
 }
 
 /** What changed about the pull a drift began at: settings of the two pulls round it, and readings that move with it. */
-function whatMoved(pulls: readonly Pull[], since: number, quantity: Quantity | 'eye', points: readonly { pull: number; value: number }[]): string[] {
+function whatMoved(
+  pulls: readonly Pull[],
+  since: number,
+  quantity: Quantity | 'eye',
+  points: readonly { pull: number; value: number }[],
+): string[] {
   const at = pulls.findIndex(({ number }) => number === since)
-  const changed = [at - 1, at].flatMap((i) => (i >= 1 && i < pulls.length ? compareSettings(pulls[i - 1].settings, pulls[i].settings).map(({ words }) => `${words} at pull ${pulls[i].number}`) : []))
+  const changed = [at - 1, at].flatMap((i) =>
+    i >= 1 && i < pulls.length
+      ? compareSettings(pulls[i - 1].settings, pulls[i].settings).map(
+          ({ words }) => `${words} at pull ${pulls[i].number}`,
+        )
+      : [],
+  )
   const readings = new Map(pulls.map((pull) => [pull.number, readPull(pull).readings]))
   const tied = QUANTITY_KEYS.filter((other) => other !== quantity).flatMap((other) => {
-    const pairs = points.flatMap(({ pull, value }) => { const with_ = readings.get(pull)?.[other]; return with_ === undefined ? [] : [{ pull: with_, value }] })
+    const pairs = points.flatMap(({ pull, value }) => {
+      const with_ = readings.get(pull)?.[other]
+      return with_ === undefined ? [] : [{ pull: with_, value }]
+    })
     if (pairs.length < 6) return []
     const { slope, share } = lineThrough(pairs)
-    return Math.sqrt(share) >= TIED ? [`${QUANTITIES[other].label.toLowerCase()} ${slope > 0 ? 'moves with it' : 'moves against it'}`] : []
+    return Math.sqrt(share) >= TIED
+      ? [`${QUANTITIES[other].label.toLowerCase()} ${slope > 0 ? 'moves with it' : 'moves against it'}`]
+      : []
   })
   return [...changed, ...tied]
 }
@@ -74,27 +124,62 @@ export function findDrifts(pulls: readonly Pull[], series: readonly RunSeries[])
     if (!held || !signal || points.length - 1 - signal.index > 3) return []
     const span = Number(/^(?:\d of )?(\d)/.exec(signal.rule)?.[1] ?? 1)
     const since = points[Math.max(0, signal.index + 1 - span)].pull
-    const way = signal.rule.includes('rising') ? points[signal.index].value > points[signal.index - 1].value : points[signal.index].value > points.slice(0, Math.max(1, signal.index + 1 - span)).reduce((sum, { value }, _, all) => sum + value / all.length, 0)
+    const way = signal.rule.includes('rising')
+      ? points[signal.index].value > points[signal.index - 1].value
+      : points[signal.index].value >
+        points
+          .slice(0, Math.max(1, signal.index + 1 - span))
+          .reduce((sum, { value }, _, all) => sum + value / all.length, 0)
     const direction = way ? 'up' : 'down'
-    return [{ quantity, since, words: `${QUANTITIES[quantity].label} drifts ${direction} since pull ${since}: ${signal.rule}${held.wearPerPull > 0 ? `, beyond its wear of ${formatNumber(held.wearPerPull, 4)} a pull` : ''}.`, likely: [...whatMoved(edition, since, quantity, points), `usually ${USUAL[direction][quantity] ?? 'the bench'}`] }]
+    return [
+      {
+        quantity,
+        since,
+        words: `${QUANTITIES[quantity].label} drifts ${direction} since pull ${since}: ${signal.rule}${held.wearPerPull > 0 ? `, beyond its wear of ${formatNumber(held.wearPerPull, 4)} a pull` : ''}.`,
+        likely: [
+          ...whatMoved(edition, since, quantity, points),
+          `usually ${USUAL[direction][quantity] ?? 'the bench'}`,
+        ],
+      },
+    ]
   })
   const eyes = eyeSeries(edition)
   const trend = eyes.length >= 6 ? mannKendall(eyes.map(({ value }) => value)) : null
   if (trend && trend.p < TREND_P) {
     const direction = trend.s > 0 ? 'up' : 'down'
     const since = eyes.find(({ value }) => (direction === 'up' ? value > 0 : value < 0))?.pull ?? eyes[0].pull
-    drifts.push({ quantity: 'eye', since, words: `To the eye the prints get ${direction === 'up' ? 'darker' : 'lighter'} (Mann–Kendall, p ${formatNumber(trend.p, 3)}).`, likely: [...whatMoved(edition, since, 'eye', eyes), `usually ${USUAL[direction].eye}`] })
+    drifts.push({
+      quantity: 'eye',
+      since,
+      words: `To the eye the prints get ${direction === 'up' ? 'darker' : 'lighter'} (Mann–Kendall, p ${formatNumber(trend.p, 3)}).`,
+      likely: [...whatMoved(edition, since, 'eye', eyes), `usually ${USUAL[direction].eye}`],
+    })
   }
   return drifts
 }
 
 /** Constant differences of the hands that wiped, for the quantity that shows them best. */
-export function handsOfEdition(pulls: readonly Pull[], series: readonly RunSeries[]): { quantity: Quantity | 'eye'; hands: HandEffect[] } | null {
+export function handsOfEdition(
+  pulls: readonly Pull[],
+  series: readonly RunSeries[],
+): { quantity: Quantity | 'eye'; hands: HandEffect[] } | null {
   const edition = pulls.filter(({ kind }) => kind === 'edition')
   const wiped = new Map(edition.map(({ number, hands }) => [number, hands.wiped ?? hands.inked ?? '']))
-  const of = (points: readonly { pull: number; value: number }[]) => handEffects(points.flatMap(({ pull, value }) => (wiped.get(pull) ? [{ hand: wiped.get(pull)!, value }] : [])))
-  const tones = series.filter(({ quantity }) => WEARS.has(quantity)).map(({ quantity, points }) => ({ quantity, hands: of(points) })).filter(({ hands }) => hands.length > 0)
-  if (tones.length > 0) return tones.reduce((best, one) => (Math.max(...one.hands.map(({ pooled }) => Math.abs(pooled))) > Math.max(...best.hands.map(({ pooled }) => Math.abs(pooled))) ? one : best))
+  const of = (points: readonly { pull: number; value: number }[]) =>
+    handEffects(
+      points.flatMap(({ pull, value }) => (wiped.get(pull) ? [{ hand: wiped.get(pull)!, value }] : [])),
+    )
+  const tones = series
+    .filter(({ quantity }) => WEARS.has(quantity))
+    .map(({ quantity, points }) => ({ quantity, hands: of(points) }))
+    .filter(({ hands }) => hands.length > 0)
+  if (tones.length > 0)
+    return tones.reduce((best, one) =>
+      Math.max(...one.hands.map(({ pooled }) => Math.abs(pooled))) >
+      Math.max(...best.hands.map(({ pooled }) => Math.abs(pooled)))
+        ? one
+        : best,
+    )
   const eye = of(eyeSeries(edition))
   return eye.length > 0 ? { quantity: 'eye', hands: eye } : null
 }

@@ -8,11 +8,18 @@ import type { Pull } from './pull'
  *
  * @param bat the pull that was approved, with its readings; null: none
  */
-export function plateHistory(pulls: readonly Pull[], bat: Pull | null, facings: readonly { afterPulls: number }[]): PlateHistory {
+export function plateHistory(
+  pulls: readonly Pull[],
+  bat: Pull | null,
+  facings: readonly { afterPulls: number }[],
+): PlateHistory {
   const wear = wearOfRun(runSeries(pulls, bat))?.forecast
   const others = pulls.filter(({ kind }) => kind !== 'edition').length
   return {
     facedAfter: facings.at(-1)?.afterPulls ?? null,
-    wear: wear && wear.low !== null ? { low: wear.low + others, high: wear.high === null ? null : wear.high + others } : null,
+    wear:
+      wear && wear.low !== null
+        ? { low: wear.low + others, high: wear.high === null ? null : wear.high + others }
+        : null,
   }
 }

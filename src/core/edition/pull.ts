@@ -8,7 +8,9 @@ import { meetingSchema, takenOnRail, type Meeting } from './meeting'
 import { wipeTakenSchema, type WipeTaken } from '../wipe/pace'
 
 /** The first reading of most shops: side by side with the BAT (or the proof before). */
-export const eyeReadingSchema = z.enum(['lighter', 'same', 'darker'], { error: 'expected lighter, same or darker' })
+export const eyeReadingSchema = z.enum(['lighter', 'same', 'darker'], {
+  error: 'expected lighter, same or darker',
+})
 export type EyeReading = z.infer<typeof eyeReadingSchema>
 
 /** What instruments read at a pull. */
@@ -23,7 +25,12 @@ export type Quantity = keyof typeof QUANTITIES
 export const QUANTITY_KEYS = Object.keys(QUANTITIES) as [Quantity, ...Quantity[]]
 
 export { REJECT_REASONS } from './rejectReasons'
-export const FATES = { destroyed: 'Destroyed', reworked: 'Reworked by hand', template: 'Cut for template or collage', 'set-up': 'Kept as set-up sheet' } as const
+export const FATES = {
+  destroyed: 'Destroyed',
+  reworked: 'Reworked by hand',
+  template: 'Cut for template or collage',
+  'set-up': 'Kept as set-up sheet',
+} as const
 export type Fate = keyof typeof FATES
 
 /**
@@ -33,10 +40,20 @@ export type Fate = keyof typeof FATES
 export const pullEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('eye'), reading: eyeReadingSchema }),
   z
-    .strictObject({ kind: z.literal('reading'), quantity: z.enum(QUANTITY_KEYS), value: finite, /** of the dry print; left out: of the wet one */ dry: z.literal(true).optional() })
+    .strictObject({
+      kind: z.literal('reading'),
+      quantity: z.enum(QUANTITY_KEYS),
+      value: finite,
+      /** of the dry print; left out: of the wet one */ dry: z.literal(true).optional(),
+    })
     .superRefine(({ quantity, value }, context) => {
       const { min, max, unit } = QUANTITIES[quantity]
-      if (value < min || value > max) context.addIssue({ code: 'custom', path: ['value'], message: `must be within ${min} and ${max} ${unit}` })
+      if (value < min || value > max)
+        context.addIssue({
+          code: 'custom',
+          path: ['value'],
+          message: `must be within ${min} and ${max} ${unit}`,
+        })
     }),
   z.strictObject({ kind: z.literal('wipe'), taken: wipeTakenSchema }),
   /** how plate and sheet came together: the starts of their segments */
@@ -51,8 +68,20 @@ export const pullEventSchema = z.discriminatedUnion('kind', [
   /** how the plate was struck before its cancellation proof */
   z.strictObject({ kind: z.literal('cancelled'), how: label }),
   /** how long the plate was under the roller */
-  z.strictObject({ kind: z.literal('roller'), seconds: finite.positive({ error: 'must be more than 0' }).max(3600, { error: 'must be at most an hour' }) }),
-  z.strictObject({ kind: z.literal('verdict'), seen: eyeReadingSchema.nullable(), note: remark, outcome: z.enum(['keep', 'go-back']), features: featuresSchema.default({}), /** a picture of the proof */ imageId: label.nullable().default(null) }),
+  z.strictObject({
+    kind: z.literal('roller'),
+    seconds: finite
+      .positive({ error: 'must be more than 0' })
+      .max(3600, { error: 'must be at most an hour' }),
+  }),
+  z.strictObject({
+    kind: z.literal('verdict'),
+    seen: eyeReadingSchema.nullable(),
+    note: remark,
+    outcome: z.enum(['keep', 'go-back']),
+    features: featuresSchema.default({}),
+    /** a picture of the proof */ imageId: label.nullable().default(null),
+  }),
   z
     .strictObject({
       kind: z.literal('decision'),
@@ -62,33 +91,53 @@ export const pullEventSchema = z.discriminatedUnion('kind', [
     })
     .superRefine(({ decision, reason, fate }, context) => {
       if (decision !== 'rejected') return
-      if (!reason) context.addIssue({ code: 'custom', path: ['reason'], message: 'Say what is wrong with it.' })
-      if (!fate) context.addIssue({ code: 'custom', path: ['fate'], message: 'Say what became of the sheet.' })
+      if (!reason)
+        context.addIssue({ code: 'custom', path: ['reason'], message: 'Say what is wrong with it.' })
+      if (!fate)
+        context.addIssue({ code: 'custom', path: ['fate'], message: 'Say what became of the sheet.' })
     }),
 ])
 export type PullEvent = z.infer<typeof pullEventSchema>
 
 /** An event as kept: with its moment, who, and why if it amends an earlier one. */
-export const keptEventSchema = z.strictObject({ event: pullEventSchema, at: moment, by: label, why: z.string().max(500).nullable() })
+export const keptEventSchema = z.strictObject({
+  event: pullEventSchema,
+  at: moment,
+  by: label,
+  why: z.string().max(500).nullable(),
+})
 
 /** A time zone by its IANA name; one this machine does not know could not be written out. */
-export const timeZone = z.string().min(1).max(60).refine(
-  (name) => {
-    try {
-      new Intl.DateTimeFormat('en', { timeZone: name })
-      return true
-    } catch {
-      return false
-    }
-  },
-  { error: 'is not a time zone, such as Europe/Lisbon' },
-)
+export const timeZone = z
+  .string()
+  .min(1)
+  .max(60)
+  .refine(
+    (name) => {
+      try {
+        new Intl.DateTimeFormat('en', { timeZone: name })
+        return true
+      } catch {
+        return false
+      }
+    },
+    { error: 'is not a time zone, such as Europe/Lisbon' },
+  )
 
 /** Who inked, wiped and laid; null where nobody said. */
-export const handsSchema = z.strictObject({ inked: label.nullable(), wiped: label.nullable(), laid: label.nullable() })
+export const handsSchema = z.strictObject({
+  inked: label.nullable(),
+  wiped: label.nullable(),
+  laid: label.nullable(),
+})
 export type Hands = z.infer<typeof handsSchema>
 
-export const PULL_KINDS = { proof: 'Proof', edition: 'Edition pull', warmup: 'Warm-up', cancellation: 'Cancellation proof' } as const
+export const PULL_KINDS = {
+  proof: 'Proof',
+  edition: 'Edition pull',
+  warmup: 'Warm-up',
+  cancellation: 'Cancellation proof',
+} as const
 export type PullKind = keyof typeof PULL_KINDS
 
 /** A sheet through the press: what was set, when, by whom, what was expected, and all that was seen after. */
@@ -145,14 +194,31 @@ export interface PullStanding {
 
 /** Reads a pull's events, in order: the last word on each subject holds. */
 export function readPull({ events }: Pick<Pull, 'events'>): PullStanding {
-  const standing: PullStanding = { eye: null, readings: {}, dryReadings: {}, decision: null, verdict: null, wipe: null, wipeSeconds: null, rollerSeconds: null, meeting: null, faults: [], features: {}, scans: { wet: null, dry: null }, match: null, cancelled: null, amended: [] }
+  const standing: PullStanding = {
+    eye: null,
+    readings: {},
+    dryReadings: {},
+    decision: null,
+    verdict: null,
+    wipe: null,
+    wipeSeconds: null,
+    rollerSeconds: null,
+    meeting: null,
+    faults: [],
+    features: {},
+    scans: { wet: null, dry: null },
+    match: null,
+    cancelled: null,
+    amended: [],
+  }
   const seen = new Set<string>()
   for (const { event } of events) {
     const subject = eventSubject(event)
     if (seen.has(subject) && !standing.amended.includes(subject)) standing.amended.push(subject)
     seen.add(subject)
     if (event.kind === 'eye') standing.eye = event.reading
-    else if (event.kind === 'reading') (event.dry ? standing.dryReadings : standing.readings)[event.quantity] = event.value
+    else if (event.kind === 'reading')
+      (event.dry ? standing.dryReadings : standing.readings)[event.quantity] = event.value
     else if (event.kind === 'decision') standing.decision = event
     else if (event.kind === 'verdict') standing.verdict = event
     else if (event.kind === 'roller') standing.rollerSeconds = event.seconds
@@ -165,7 +231,8 @@ export function readPull({ events }: Pick<Pull, 'events'>): PullStanding {
     else standing.wipe = event.taken
   }
   // At the pull desk a wipe is the plate's way to the roller.
-  if (standing.wipe === null && standing.meeting?.some(({ rail }) => rail === 'plate')) standing.wipe = takenOnRail(standing.meeting, 'plate')
+  if (standing.wipe === null && standing.meeting?.some(({ rail }) => rail === 'plate'))
+    standing.wipe = takenOnRail(standing.meeting, 'plate')
   standing.wipeSeconds = standing.wipe?.reduce((sum, { takenSeconds }) => sum + takenSeconds, 0) ?? null
   return standing
 }

@@ -10,17 +10,30 @@ const money = nonNegative.max(1e7, { error: 'must be at most 10000000' })
 /** What an edition is quoted from before it is accepted. */
 export const quoteInput = z
   .strictObject({
-    signed: sheets, ap: sheets, pp: sheets, hc: sheets, proofs: sheets,
+    signed: sheets,
+    ap: sheets,
+    pp: sheets,
+    hc: sheets,
+    proofs: sheets,
     gramsPerPull: positive.max(500, { error: 'must be at most 500 g' }),
     minutesPerPull: positive.max(600, { error: 'must be at most 600 min' }),
     minutesToSetUp: nonNegative.max(6000, { error: 'must be at most 6000 min' }),
-    pricePerSheet: money, pricePerKg: money, hourly: money, otherCosts: money,
+    pricePerSheet: money,
+    pricePerKg: money,
+    hourly: money,
+    otherCosts: money,
     /** of ten editions quoted so, how many should come out with the sheets there are */
     confidence: positive.lt(1, { error: 'must be below 1' }),
   })
   .superRefine(({ signed, ap, pp, hc }, context) => {
-    if (signed + ap + pp + hc === 0) context.addIssue({ code: 'custom', path: ['signed'], message: 'quote at least one print' })
-    if (ap + pp + hc > signed) context.addIssue({ code: 'custom', path: ['ap'], message: 'more proofs than signed prints: was one of them meant to be signed?' })
+    if (signed + ap + pp + hc === 0)
+      context.addIssue({ code: 'custom', path: ['signed'], message: 'quote at least one print' })
+    if (ap + pp + hc > signed)
+      context.addIssue({
+        code: 'custom',
+        path: ['ap'],
+        message: 'more proofs than signed prints: was one of them meant to be signed?',
+      })
   })
 export type QuoteInput = z.infer<typeof quoteInput>
 
@@ -47,22 +60,51 @@ export interface Quote {
  * Reckons an edition: sheets to start by this shop's rejects (beta-binomial), ink mixed once with what stays on the slab, hours, what
  * the plate must stand, and the cost of one accepted print. The BAT is one print more, pulled among the proofs.
  */
-export function quoteEdition(input: QuoteInput, history: { accepted: number; rejected: number }, plate: { kind: PlateKind; pullsMade: number; history: PlateHistory }): Quote {
+export function quoteEdition(
+  input: QuoteInput,
+  history: { accepted: number; rejected: number },
+  plate: { kind: PlateKind; pullsMade: number; history: PlateHistory },
+): Quote {
   const accepted = input.signed + input.ap + input.pp + input.hc
-  const { starts, expectedRejects } = startsNeeded({ accepted, earlierAccepted: history.accepted, earlierRejected: history.rejected, confidence: input.confidence })
+  const { starts, expectedRejects } = startsNeeded({
+    accepted,
+    earlierAccepted: history.accepted,
+    earlierRejected: history.rejected,
+    confidence: input.confidence,
+  })
   const pulls = starts + input.proofs
   const inkGrams = (pulls * input.gramsPerPull) / (1 - INK_LEFT_ON_SLAB)
   const hours = (input.minutesToSetUp + pulls * input.minutesPerPull) / 60
   const life = plateLife(plate.kind, plate.pullsMade, plate.history)
-  const plateWords = pulls <= life.leftAtLeast ? null
-    : pulls <= life.leftAtMost ? `The plate may not stand it: ${pulls} pulls, and a weak one has ${life.leftAtLeast} left.`
-    : `The plate will not stand it: ${pulls} pulls, and at the most ${life.leftAtMost} are left. Quote fewer, or face it with steel.`
+  const plateWords =
+    pulls <= life.leftAtLeast
+      ? null
+      : pulls <= life.leftAtMost
+        ? `The plate may not stand it: ${pulls} pulls, and a weak one has ${life.leftAtLeast} left.`
+        : `The plate will not stand it: ${pulls} pulls, and at the most ${life.leftAtMost} are left. Quote fewer, or face it with steel.`
   const lines = [
     { label: 'Paper', sum: `${pulls} sheets × ${input.pricePerSheet}`, cost: pulls * input.pricePerSheet },
-    { label: 'Ink', sum: `${inkGrams.toFixed(0)} g × ${input.pricePerKg} a kg`, cost: (inkGrams / 1000) * input.pricePerKg },
+    {
+      label: 'Ink',
+      sum: `${inkGrams.toFixed(0)} g × ${input.pricePerKg} a kg`,
+      cost: (inkGrams / 1000) * input.pricePerKg,
+    },
     { label: 'Work', sum: `${hours.toFixed(1)} h × ${input.hourly}`, cost: hours * input.hourly },
     { label: 'Other', sum: 'plate, packing, what else there is', cost: input.otherCosts },
   ]
   const total = lines.reduce((sum, { cost }) => sum + cost, 0)
-  return { accepted, starts, expectedRejects, sheets: pulls, inkGrams, hours, pulls, life, plateWords, lines, total, perAccepted: total / accepted }
+  return {
+    accepted,
+    starts,
+    expectedRejects,
+    sheets: pulls,
+    inkGrams,
+    hours,
+    pulls,
+    life,
+    plateWords,
+    lines,
+    total,
+    perAccepted: total / accepted,
+  }
 }

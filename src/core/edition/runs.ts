@@ -14,7 +14,12 @@ export const RUN_KINDS = {
 export type RunKind = keyof typeof RUN_KINDS
 
 /** What happens to a sheet before a run, after the one before it. */
-export const BETWEEN_RUNS = { wet: 'wet on wet, at once', damp: 'kept damp', dry: 'dried', 'dry-damp': 'dried, then damp again' } as const
+export const BETWEEN_RUNS = {
+  wet: 'wet on wet, at once',
+  damp: 'kept damp',
+  dry: 'dried',
+  'dry-damp': 'dried, then damp again',
+} as const
 export type BetweenRuns = keyof typeof BETWEEN_RUNS
 
 /** What makes a run besides its bench. */
@@ -23,7 +28,10 @@ export const runWishSchema = z.strictObject({
   kind: z.enum(Object.keys(RUN_KINDS) as [RunKind, ...RunKind[]]).default('plate'),
   between: z.enum(Object.keys(BETWEEN_RUNS) as [BetweenRuns, ...BetweenRuns[]]).default('dry-damp'),
   /** waiting before it, hours */
-  waitHours: finite.min(0, { error: 'must be 0 or more' }).max(2000, { error: 'must be at most 2000 h' }).default(0),
+  waitHours: finite
+    .min(0, { error: 'must be 0 or more' })
+    .max(2000, { error: 'must be at most 2000 h' })
+    .default(0),
 })
 export type RunWish = z.infer<typeof runWishSchema>
 
@@ -32,10 +40,18 @@ export const runSchema = runWishSchema.extend({ position: count, bench: benchSch
 export type Run = z.infer<typeof runSchema>
 
 /** A sheet lost on its way, or done by hand. */
-export const sheetMarkSchema = z.strictObject({ sheet: positive.int({ error: 'must be a whole number' }), runPosition: count, mark: z.enum(['done', 'lost']), why: remark, by: label, at: moment })
+export const sheetMarkSchema = z.strictObject({
+  sheet: positive.int({ error: 'must be a whole number' }),
+  runPosition: count,
+  mark: z.enum(['done', 'lost']),
+  why: remark,
+  by: label,
+  at: moment,
+})
 /** The same before its moment is known; a loss says what became of the sheet. */
 export const newSheetMarkSchema = sheetMarkSchema.omit({ at: true }).superRefine(({ mark, why }, context) => {
-  if (mark === 'lost' && !why) context.addIssue({ code: 'custom', path: ['why'], message: 'Say what became of it.' })
+  if (mark === 'lost' && !why)
+    context.addIssue({ code: 'custom', path: ['why'], message: 'Say what became of it.' })
 })
 export type SheetMark = z.infer<typeof sheetMarkSchema>
 
@@ -57,7 +73,11 @@ type RunPull = Pull & { runPosition: number; sheet: number }
 type RunOrder = readonly Pick<Run, 'position' | 'kind'>[]
 
 /** Sheets of the edition, in order, each with how it stands at every run. Sheets of proofs and warm-ups are left out. */
-export function sheetLines(runs: RunOrder, pulls: readonly RunPull[], marks: readonly SheetMark[]): SheetLine[] {
+export function sheetLines(
+  runs: RunOrder,
+  pulls: readonly RunPull[],
+  marks: readonly SheetMark[],
+): SheetLine[] {
   const bySheet = new Map<number, Map<number, RunPull>>()
   for (const pull of pulls) {
     if (pull.kind !== 'edition') continue
@@ -65,43 +85,67 @@ export function sheetLines(runs: RunOrder, pulls: readonly RunPull[], marks: rea
     of.set(pull.runPosition, pull)
     bySheet.set(pull.sheet, of)
   }
-  return [...bySheet].sort(([a], [b]) => a - b).map(([sheet, of]) => {
-    let before: SheetStep = 'through'
-    const steps = runs.map(({ position, kind }): SheetStep => {
-      if (before === 'rejected' || before === 'lost') return before
-      const mark = marks.findLast((one) => one.sheet === sheet && one.runPosition === position)?.mark
-      const pull = of.get(position)
-      if (mark === 'lost') before = 'lost'
-      else if (before !== 'through') before = 'not-yet'
-      else if (!RUN_KINDS[kind].press) before = mark === 'done' ? 'through' : 'waiting'
-      else if (!pull) before = 'waiting'
-      else {
-        const decision = readPull(pull).decision?.decision
-        before = decision === 'accepted' ? 'through' : decision === 'rejected' ? 'rejected' : 'open'
+  return [...bySheet]
+    .sort(([a], [b]) => a - b)
+    .map(([sheet, of]) => {
+      let before: SheetStep = 'through'
+      const steps = runs.map(({ position, kind }): SheetStep => {
+        if (before === 'rejected' || before === 'lost') return before
+        const mark = marks.findLast((one) => one.sheet === sheet && one.runPosition === position)?.mark
+        const pull = of.get(position)
+        if (mark === 'lost') before = 'lost'
+        else if (before !== 'through') before = 'not-yet'
+        else if (!RUN_KINDS[kind].press) before = mark === 'done' ? 'through' : 'waiting'
+        else if (!pull) before = 'waiting'
+        else {
+          const decision = readPull(pull).decision?.decision
+          before = decision === 'accepted' ? 'through' : decision === 'rejected' ? 'rejected' : 'open'
+        }
+        return before
+      })
+      const last = Math.max(...of.keys())
+      return {
+        sheet,
+        steps,
+        isThrough: steps.every((step) => step === 'through'),
+        isLost: steps.some((step) => step === 'rejected' || step === 'lost'),
+        lastPullId: of.get(last)!.id,
       }
-      return before
     })
-    const last = Math.max(...of.keys())
-    return { sheet, steps, isThrough: steps.every((step) => step === 'through'), isLost: steps.some((step) => step === 'rejected' || step === 'lost'), lastPullId: of.get(last)!.id }
-  })
 }
 
 /** Sheets that wait for a run: through all before it, and not in it yet. @param at the run's place in the order, from 0 */
-export const sheetsWaiting = (lines: readonly SheetLine[], at: number): number[] => lines.filter(({ steps }) => steps[at] === 'waiting').map(({ sheet }) => sheet)
+export const sheetsWaiting = (lines: readonly SheetLine[], at: number): number[] =>
+  lines.filter(({ steps }) => steps[at] === 'waiting').map(({ sheet }) => sheet)
 
 /** What a run let through and what it cost, of the sheets that came to it; `waiting` stand before it, `open` are pulled and not decided. */
-export interface RunTally { through: number; lost: number; waiting: number; open: number }
+export interface RunTally {
+  through: number
+  lost: number
+  waiting: number
+  open: number
+}
 
 /** Counts a run. @param at its place in the order, from 0 */
 export function runTally(lines: readonly SheetLine[], at: number): RunTally {
-  const is = (...steps: SheetStep[]) => lines.filter((line) => steps.includes(line.steps[at]) && (at === 0 || line.steps[at - 1] === 'through')).length
+  const is = (...steps: SheetStep[]) =>
+    lines.filter((line) => steps.includes(line.steps[at]) && (at === 0 || line.steps[at - 1] === 'through'))
+      .length
   return { through: is('through'), lost: is('rejected', 'lost'), waiting: is('waiting'), open: is('open') }
 }
 
-interface RunsOfJob<P> { openRun: number; runs: readonly Run[]; pulls: readonly P[] }
+interface RunsOfJob<P> {
+  openRun: number
+  runs: readonly Run[]
+  pulls: readonly P[]
+}
 
 /** The run that stands on the bench. */
-export const runOnBench = ({ openRun, runs }: Pick<RunsOfJob<unknown>, 'openRun' | 'runs'>): Run => runs.find(({ position }) => position === openRun) ?? runs[0]
+export const runOnBench = ({ openRun, runs }: Pick<RunsOfJob<unknown>, 'openRun' | 'runs'>): Run =>
+  runs.find(({ position }) => position === openRun) ?? runs[0]
 
 /** The pulls of the run that stands on the bench. */
-export const pullsOnBench = <P extends { runPosition: number }>({ openRun, pulls }: Pick<RunsOfJob<P>, 'openRun' | 'pulls'>): P[] => pulls.filter(({ runPosition }) => runPosition === openRun)
+export const pullsOnBench = <P extends { runPosition: number }>({
+  openRun,
+  pulls,
+}: Pick<RunsOfJob<P>, 'openRun' | 'pulls'>): P[] => pulls.filter(({ runPosition }) => runPosition === openRun)

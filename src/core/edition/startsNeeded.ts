@@ -14,7 +14,12 @@ export const startsNeededOutput = z.strictObject({ starts: z.int(), expectedReje
  * reject rate is Beta(1 + earlierRejected, 7 + earlierAccepted), i.e. about one in eight before anything is known
  * [common practice, no source]. Beta-binomial probabilities by their ratio recurrence.
  */
-export function startsNeeded({ accepted, earlierAccepted, earlierRejected, confidence }: z.infer<typeof startsNeededInput>): z.infer<typeof startsNeededOutput> {
+export function startsNeeded({
+  accepted,
+  earlierAccepted,
+  earlierRejected,
+  confidence,
+}: z.infer<typeof startsNeededInput>): z.infer<typeof startsNeededOutput> {
   const good = 7 + earlierAccepted
   const bad = 1 + earlierRejected
   // Rejects met before the wanted number is accepted follow the beta-negative-binomial; its terms give P(enough of n) as a running sum.

@@ -7,12 +7,19 @@ const FEWEST = 4
 /** Share of each tail outside the 90 % interval. */
 const TAIL = 0.95
 
-export const wearForecastInput = z
-  .strictObject({
-    observations: z.array(z.strictObject({ pull: nonNegative, value: finite })).min(1, { error: 'needs at least one reading' }).max(100_000, { error: 'takes at most 100000 readings' }),
-    floor: finite,
-  })
-export const wearForecastOutput = z.strictObject({ pullAtFloor: finite.nullable(), low: finite.nullable(), high: finite.nullable(), reason: z.string().optional() })
+export const wearForecastInput = z.strictObject({
+  observations: z
+    .array(z.strictObject({ pull: nonNegative, value: finite }))
+    .min(1, { error: 'needs at least one reading' })
+    .max(100_000, { error: 'takes at most 100000 readings' }),
+  floor: finite,
+})
+export const wearForecastOutput = z.strictObject({
+  pullAtFloor: finite.nullable(),
+  low: finite.nullable(),
+  high: finite.nullable(),
+  reason: z.string().optional(),
+})
 export type WearForecast = z.infer<typeof wearForecastOutput>
 
 const none = (reason: string): WearForecast => ({ pullAtFloor: null, low: null, high: null, reason })
@@ -32,9 +39,13 @@ export function forecastWear({ observations, floor }: z.infer<typeof wearForecas
   const meanValue = observations.reduce((sum, { value }) => sum + value, 0) / n
   const sxx = observations.reduce((sum, { pull }) => sum + (pull - meanPull) ** 2, 0)
   if (sxx === 0) return none('all readings are of one pull')
-  const slope = observations.reduce((sum, { pull, value }) => sum + (pull - meanPull) * (value - meanValue), 0) / sxx
+  const slope =
+    observations.reduce((sum, { pull, value }) => sum + (pull - meanPull) * (value - meanValue), 0) / sxx
   if (!(slope < 0)) return none('the readings do not fall')
-  const squares = observations.reduce((sum, { pull, value }) => sum + (value - meanValue - slope * (pull - meanPull)) ** 2, 0)
+  const squares = observations.reduce(
+    (sum, { pull, value }) => sum + (value - meanValue - slope * (pull - meanPull)) ** 2,
+    0,
+  )
   const m = meanValue - floor
   const pullAtFloor = meanPull - m / slope
   const spread = (studentQuantile(TAIL, n - 2) ** 2 * squares) / (n - 2)

@@ -3,26 +3,62 @@ import fc from 'fast-check'
 import GeoJSONReader from 'jsts/org/locationtech/jts/io/GeoJSONReader.js'
 import BufferOp from 'jsts/org/locationtech/jts/operation/buffer/BufferOp.js'
 import OverlayOp from 'jsts/org/locationtech/jts/operation/overlay/OverlayOp.js'
-import { boundsOf, boxesMeet, contains, nearestOnSegment, outlineArea, selfCrossings, signedArea, type Outline, type Point } from './polygon'
+import {
+  boundsOf,
+  boxesMeet,
+  contains,
+  nearestOnSegment,
+  outlineArea,
+  selfCrossings,
+  signedArea,
+  type Outline,
+  type Point,
+} from './polygon'
 import { snapPoint } from './snap'
-import { brushShape, cutAway, joinShapes, offsetShape, overlap, shapeArea, simplifyOutline, untangle } from './shapes'
+import {
+  brushShape,
+  cutAway,
+  joinShapes,
+  offsetShape,
+  overlap,
+  shapeArea,
+  simplifyOutline,
+  untangle,
+} from './shapes'
 
 /** A star-shaped outline, plain by how it is made: radii round a middle. */
-const starred = (radii: number[], cx = 0, cy = 0): Outline => radii.map((r, i): Point => [cx + r * Math.cos((2 * Math.PI * i) / radii.length), cy + r * Math.sin((2 * Math.PI * i) / radii.length)])
+const starred = (radii: number[], cx = 0, cy = 0): Outline =>
+  radii.map((r, i): Point => [
+    cx + r * Math.cos((2 * Math.PI * i) / radii.length),
+    cy + r * Math.sin((2 * Math.PI * i) / radii.length),
+  ])
 const radii = fc.array(fc.double({ min: 5, max: 40, noNaN: true }), { minLength: 3, maxLength: 40 })
-const square: Outline = [[0, 0], [10, 0], [10, 10], [0, 10]]
-const bow: Outline = [[0, 0], [10, 10], [10, 0], [0, 10]]
+const square: Outline = [
+  [0, 0],
+  [10, 0],
+  [10, 10],
+  [0, 10],
+]
+const bow: Outline = [
+  [0, 0],
+  [10, 10],
+  [10, 0],
+  [0, 10],
+]
 
 /** The reference: the JTS topology suite (Eclipse Foundation), a general geometry library. */
-const reference = (outline: Outline) => new GeoJSONReader().read({ type: 'Polygon', coordinates: [[...outline, outline[0]]] })
+const reference = (outline: Outline) =>
+  new GeoJSONReader().read({ type: 'Polygon', coordinates: [[...outline, outline[0]]] })
 
 describe('areas, beside JTS', () => {
   it('of a known square, and of any star', () => {
     expect(outlineArea(square)).toBe(100)
-    fc.assert(fc.property(radii, (r) => {
-      const outline = starred(r)
-      expect(outlineArea(outline)).toBeCloseTo(reference(outline).getArea(), 6)
-    }))
+    fc.assert(
+      fc.property(radii, (r) => {
+        const outline = starred(r)
+        expect(outlineArea(outline)).toBeCloseTo(reference(outline).getArea(), 6)
+      }),
+    )
   })
   it('turn with the outline', () => expect(signedArea([...square].reverse())).toBe(-signedArea(square)))
 })
@@ -34,32 +70,51 @@ describe('offsets, beside JTS', () => {
     expect(offsetShape([square], -5.1, 'sharp')).toEqual([])
   })
   it('with round corners, grown and shrunk, of any star', () => {
-    fc.assert(fc.property(radii, fc.integer({ min: -30, max: 30 }).filter((tenths) => tenths !== 0), (r, tenths) => {
-      const [outline, by] = [starred(r), tenths / 10]
-      const wanted = BufferOp.bufferOp(reference(outline), by, 32).getArea() as number
-      // Both draw arcs as chords: a thousandth of the area and a hundredth of the outline's length cover it.
-      expect(Math.abs(shapeArea(offsetShape([outline], by, 'round')) - wanted)).toBeLessThan(1e-3 * wanted + 0.01 * outline.length + 0.5)
-    }), { numRuns: 60 })
+    fc.assert(
+      fc.property(
+        radii,
+        fc.integer({ min: -30, max: 30 }).filter((tenths) => tenths !== 0),
+        (r, tenths) => {
+          const [outline, by] = [starred(r), tenths / 10]
+          const wanted = BufferOp.bufferOp(reference(outline), by, 32).getArea() as number
+          // Both draw arcs as chords: a thousandth of the area and a hundredth of the outline's length cover it.
+          expect(Math.abs(shapeArea(offsetShape([outline], by, 'round')) - wanted)).toBeLessThan(
+            1e-3 * wanted + 0.01 * outline.length + 0.5,
+          )
+        },
+      ),
+      { numRuns: 60 },
+    )
   })
   it('what grows and shrinks again is never smaller than before (closing; property)', () => {
-    fc.assert(fc.property(radii, (r) => {
-      const outline = starred(r)
-      expect(shapeArea(offsetShape(offsetShape([outline], 2, 'round'), -2, 'round'))).toBeGreaterThan(outlineArea(outline) - 0.5)
-    }), { numRuns: 40 })
+    fc.assert(
+      fc.property(radii, (r) => {
+        const outline = starred(r)
+        expect(shapeArea(offsetShape(offsetShape([outline], 2, 'round'), -2, 'round'))).toBeGreaterThan(
+          outlineArea(outline) - 0.5,
+        )
+      }),
+      { numRuns: 40 },
+    )
   })
 })
 
 describe('shapes together, beside JTS', () => {
   it('union, difference and overlap of any two stars', () => {
-    fc.assert(fc.property(radii, radii, (r1, r2) => {
-      const [a, b] = [starred(r1), starred(r2, 15.3, 7.1)]
-      const area = (operation: number) => OverlayOp.overlayOp(reference(a), reference(b), operation).getArea() as number
-      expect(shapeArea(joinShapes([a], [b]))).toBeCloseTo(area(OverlayOp.UNION), 1)
-      expect(shapeArea(cutAway([a], [b]))).toBeCloseTo(area(OverlayOp.DIFFERENCE), 1)
-      expect(shapeArea(overlap([a], [b]))).toBeCloseTo(area(OverlayOp.INTERSECTION), 1)
-    }), { numRuns: 40 })
+    fc.assert(
+      fc.property(radii, radii, (r1, r2) => {
+        const [a, b] = [starred(r1), starred(r2, 15.3, 7.1)]
+        const area = (operation: number) =>
+          OverlayOp.overlayOp(reference(a), reference(b), operation).getArea() as number
+        expect(shapeArea(joinShapes([a], [b]))).toBeCloseTo(area(OverlayOp.UNION), 1)
+        expect(shapeArea(cutAway([a], [b]))).toBeCloseTo(area(OverlayOp.DIFFERENCE), 1)
+        expect(shapeArea(overlap([a], [b]))).toBeCloseTo(area(OverlayOp.INTERSECTION), 1)
+      }),
+      { numRuns: 40 },
+    )
   })
-  it('a hole counts as none', () => expect(shapeArea(cutAway([starred([20, 20, 20, 20])], [starred([5, 5, 5, 5])]))).toBeCloseTo(800 - 50, 3))
+  it('a hole counts as none', () =>
+    expect(shapeArea(cutAway([starred([20, 20, 20, 20])], [starred([5, 5, 5, 5])]))).toBeCloseTo(800 - 50, 3))
 })
 
 describe('outlines drawn by hand', () => {
@@ -71,19 +126,49 @@ describe('outlines drawn by hand', () => {
     expect(outlineArea(plain)).toBeCloseTo(25, 3)
   })
   it('any scribble untangles to a plain outline or to nothing (property)', () => {
-    fc.assert(fc.property(fc.array(fc.tuple(fc.integer({ min: 0, max: 60 }), fc.integer({ min: 0, max: 60 })), { minLength: 3, maxLength: 20 }), (points) => {
-      const plain = untangle(points as Point[])
-      if (plain) expect(selfCrossings(plain)).toEqual([])
-    }))
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.integer({ min: 0, max: 60 }), fc.integer({ min: 0, max: 60 })), {
+          minLength: 3,
+          maxLength: 20,
+        }),
+        (points) => {
+          const plain = untangle(points as Point[])
+          if (plain) expect(selfCrossings(plain)).toEqual([])
+        },
+      ),
+    )
   })
   it('that touches itself at a point is parted there', () => {
-    const plain = untangle([[0, 0], [34, 43], [0, 1], [28, 55], [55, 1], [0, 0], [8, 8], [58, 51]])
+    const plain = untangle([
+      [0, 0],
+      [34, 43],
+      [0, 1],
+      [28, 55],
+      [55, 1],
+      [0, 0],
+      [8, 8],
+      [58, 51],
+    ])
     expect(plain).not.toBeNull()
     expect(selfCrossings(plain!)).toEqual([])
   })
-  it('with no area is nothing', () => expect(untangle([[0, 0], [5, 0], [9, 0]])).toBeNull())
+  it('with no area is nothing', () =>
+    expect(
+      untangle([
+        [0, 0],
+        [5, 0],
+        [9, 0],
+      ]),
+    ).toBeNull())
   it('a brush stroke covers its capsule', () => {
-    const stroke = brushShape([[0, 0], [20, 0]], 3)
+    const stroke = brushShape(
+      [
+        [0, 0],
+        [20, 0],
+      ],
+      3,
+    )
     expect(shapeArea(stroke)).toBeCloseTo(20 * 6 + Math.PI * 9, 0)
     expect(shapeArea(brushShape([[4, 4]], 3))).toBeCloseTo(Math.PI * 9, 0)
   })
@@ -120,9 +205,11 @@ describe('snapping to a neighbour', () => {
     expect(snapPoint([13, 5], [square], 1)).toEqual([13, 5])
   })
   it('never moves a point further than it reaches (property)', () => {
-    fc.assert(fc.property(radii, fc.integer({ min: -50, max: 50 }), fc.integer({ min: -50, max: 50 }), (r, x, y) => {
-      const [sx, sy] = snapPoint([x, y], [starred(r)], 2)
-      expect(Math.hypot(sx - x, sy - y)).toBeLessThanOrEqual(2 + 1e-9)
-    }))
+    fc.assert(
+      fc.property(radii, fc.integer({ min: -50, max: 50 }), fc.integer({ min: -50, max: 50 }), (r, x, y) => {
+        const [sx, sy] = snapPoint([x, y], [starred(r)], 2)
+        expect(Math.hypot(sx - x, sy - y)).toBeLessThanOrEqual(2 + 1e-9)
+      }),
+    )
   })
 })

@@ -23,7 +23,12 @@ export function signedArea(outline: Outline): number {
 export const outlineArea = (outline: Outline): number => Math.abs(signedArea(outline))
 
 /** The box round points, mm. */
-export interface Bounds { left: number; top: number; right: number; bottom: number }
+export interface Bounds {
+  left: number
+  top: number
+  right: number
+  bottom: number
+}
 
 /** The smallest upright box round points; of none, an empty one at the origin. */
 export function boundsOf(points: readonly Point[]): Bounds {
@@ -39,7 +44,11 @@ export function boundsOf(points: readonly Point[]): Bounds {
 }
 
 /** Whether two boxes come within `reach` mm of one another. */
-export const boxesMeet = (a: Bounds, b: Bounds, reach = 0): boolean => a.left <= b.right + reach && b.left <= a.right + reach && a.top <= b.bottom + reach && b.top <= a.bottom + reach
+export const boxesMeet = (a: Bounds, b: Bounds, reach = 0): boolean =>
+  a.left <= b.right + reach &&
+  b.left <= a.right + reach &&
+  a.top <= b.bottom + reach &&
+  b.top <= a.bottom + reach
 
 /** Whether a point lies in an outline, by the parity of crossings of a ray (even-odd rule). */
 export function contains(outline: Outline, [x, y]: Point): boolean {

@@ -1,4 +1,14 @@
-import { differenceD, EndType, FillRule, inflatePathsD, intersectD, JoinType, simplifyPathD, unionD, type PathsD } from 'clipper2-ts'
+import {
+  differenceD,
+  EndType,
+  FillRule,
+  inflatePathsD,
+  intersectD,
+  JoinType,
+  simplifyPathD,
+  unionD,
+  type PathsD,
+} from 'clipper2-ts'
 import { outlineArea, selfCrossings, signedArea, type Outline, type Point } from './polygon'
 
 /** A shape of one or more outlines: outer ones and holes, which run the other way round. */
@@ -17,19 +27,24 @@ const toPaths = (shape: Shape): PathsD => shape.map((outline) => outline.map(([x
 const fromPaths = (paths: PathsD): Outline[] => paths.map((path) => path.map(({ x, y }): Point => [x, y]))
 
 /** Area of a shape, its holes taken off, mm². */
-export const shapeArea = (shape: Shape): number => Math.abs(shape.reduce((sum, outline) => sum + signedArea(outline), 0))
+export const shapeArea = (shape: Shape): number =>
+  Math.abs(shape.reduce((sum, outline) => sum + signedArea(outline), 0))
 
 /** All of both shapes. */
-export const joinShapes = (a: Shape, b: Shape): Shape => fromPaths(unionD(toPaths(a), toPaths(b), FillRule.NonZero, PRECISION))
+export const joinShapes = (a: Shape, b: Shape): Shape =>
+  fromPaths(unionD(toPaths(a), toPaths(b), FillRule.NonZero, PRECISION))
 
 /** What is left of a when b is cut away. */
-export const cutAway = (a: Shape, b: Shape): Shape => fromPaths(differenceD(toPaths(a), toPaths(b), FillRule.NonZero, PRECISION))
+export const cutAway = (a: Shape, b: Shape): Shape =>
+  fromPaths(differenceD(toPaths(a), toPaths(b), FillRule.NonZero, PRECISION))
 
 /** What both shapes cover. */
-export const overlap = (a: Shape, b: Shape): Shape => fromPaths(intersectD(toPaths(a), toPaths(b), FillRule.NonZero, PRECISION))
+export const overlap = (a: Shape, b: Shape): Shape =>
+  fromPaths(intersectD(toPaths(a), toPaths(b), FillRule.NonZero, PRECISION))
 
 /** The largest outline of a shape, or an empty one. */
-export const largestOutline = (shape: Shape): Outline => shape.reduce<Outline>((best, outline) => (outlineArea(outline) > outlineArea(best) ? outline : best), [])
+export const largestOutline = (shape: Shape): Outline =>
+  shape.reduce<Outline>((best, outline) => (outlineArea(outline) > outlineArea(best) ? outline : best), [])
 
 /**
  * Makes a plain outline of one that crosses itself: every part that is wound round counts as inside, and the largest piece is kept.
@@ -39,7 +54,10 @@ export const largestOutline = (shape: Shape): Outline => shape.reduce<Outline>((
 export function untangle(outline: Outline): Outline | null {
   const plain = largestOutline(fromPaths(unionD(toPaths([outline]), [], FillRule.NonZero, PRECISION)))
   // What only touches itself at a point is parted there by drawing it in a hair's breadth.
-  const parted = plain.length >= 3 && selfCrossings(plain).length > 0 ? largestOutline(offsetShape([plain], -PART, 'sharp')) : plain
+  const parted =
+    plain.length >= 3 && selfCrossings(plain).length > 0
+      ? largestOutline(offsetShape([plain], -PART, 'sharp'))
+      : plain
   return parted.length < 3 || outlineArea(parted) === 0 || selfCrossings(parted).length > 0 ? null : parted
 }
 
@@ -52,13 +70,25 @@ export function untangle(outline: Outline): Outline | null {
  */
 export function offsetShape(shape: Shape, by: number, corner: 'sharp' | 'round'): Shape {
   const join = corner === 'sharp' ? JoinType.Miter : JoinType.Round
-  return fromPaths(inflatePathsD(toPaths(shape), by, join, EndType.Polygon, MITRE_LIMIT, PRECISION, ARC_TOLERANCE))
+  return fromPaths(
+    inflatePathsD(toPaths(shape), by, join, EndType.Polygon, MITRE_LIMIT, PRECISION, ARC_TOLERANCE),
+  )
 }
 
 /** The area a round brush covers along a path. @param radiusMm of the brush */
 export function brushShape(path: readonly Point[], radiusMm: number): Shape {
   const ends = path.length === 1 ? [path[0], [path[0][0] + 1e-3, path[0][1]] as Point] : path
-  return fromPaths(inflatePathsD(toPaths([ends]), radiusMm, JoinType.Round, EndType.Round, MITRE_LIMIT, PRECISION, ARC_TOLERANCE))
+  return fromPaths(
+    inflatePathsD(
+      toPaths([ends]),
+      radiusMm,
+      JoinType.Round,
+      EndType.Round,
+      MITRE_LIMIT,
+      PRECISION,
+      ARC_TOLERANCE,
+    ),
+  )
 }
 
 /** Leaves out points that move an outline by less than `tolerance` mm. */

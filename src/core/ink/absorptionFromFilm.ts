@@ -10,7 +10,12 @@ const MOST_ABSORPTION = 50
  * @param reflectance wanted, inside; @param s scattering per micrometre; @param ground reflectance under the film, inside
  * @returns k per micrometre
  */
-export function absorptionFromFilm(reflectance: number, s: number, filmMicrometres: number, ground: number): number {
+export function absorptionFromFilm(
+  reflectance: number,
+  s: number,
+  filmMicrometres: number,
+  ground: number,
+): number {
   const at = (k: number) => reflectFilm(k, s, filmMicrometres, ground)
   if (at(0) <= reflectance) return 0
   let low = 0

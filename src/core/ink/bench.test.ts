@@ -1,6 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import { coolingInput, coolingMinutes, dripTimesInput, halvingStep, minutesUntil, viscosityFromDrip } from './calibrateStiffness'
+import {
+  coolingInput,
+  coolingMinutes,
+  dripTimesInput,
+  halvingStep,
+  minutesUntil,
+  viscosityFromDrip,
+} from './calibrateStiffness'
 import { batchFor, inkFromPlate, inkFromPlateInput, needFromWeighings } from './inkNeed'
 import { inkSuits } from './inkSuits'
 import { guessColumns, readCgats, readSpectralRows } from './spectralFile'
@@ -8,21 +15,40 @@ import { correctStiffness, mixStiffness } from './stiffness'
 
 describe('stiffness by drip and slump', () => {
   it('a drip that runs in half the time 8° warmer halves every 8°', () => {
-    expect(halvingStep({ first: { temperatureC: 18, seconds: 40 }, second: { temperatureC: 26, seconds: 20 } })).toBeCloseTo(8, 9)
+    expect(
+      halvingStep({ first: { temperatureC: 18, seconds: 40 }, second: { temperatureC: 26, seconds: 20 } }),
+    ).toBeCloseTo(8, 9)
   })
   it('is the step the mixing rule then uses (property)', () => {
-    fc.assert(fc.property(fc.double({ min: 3, max: 20, noNaN: true }), fc.double({ min: 3, max: 15, noNaN: true }), (halvingC, warmer) => {
-      const at = (temperatureC: number) => mixStiffness({ components: [{ viscosityPas: 50, grams: 1 }], temperatureC, referenceC: 20, halvingC }).viscosityPas
-      const found = halvingStep({ first: { temperatureC: 20, seconds: at(20) }, second: { temperatureC: 20 + warmer, seconds: at(20 + warmer) } })
-      expect(found).toBeCloseTo(halvingC, 6)
-    }))
+    fc.assert(
+      fc.property(
+        fc.double({ min: 3, max: 20, noNaN: true }),
+        fc.double({ min: 3, max: 15, noNaN: true }),
+        (halvingC, warmer) => {
+          const at = (temperatureC: number) =>
+            mixStiffness({
+              components: [{ viscosityPas: 50, grams: 1 }],
+              temperatureC,
+              referenceC: 20,
+              halvingC,
+            }).viscosityPas
+          const found = halvingStep({
+            first: { temperatureC: 20, seconds: at(20) },
+            second: { temperatureC: 20 + warmer, seconds: at(20 + warmer) },
+          })
+          expect(found).toBeCloseTo(halvingC, 6)
+        },
+      ),
+    )
   })
   it('times that contradict themselves are refused', () => {
-    const refusal = (second: object) => dripTimesInput.safeParse({ first: { temperatureC: 20, seconds: 30 }, second }).error!.issues[0].message
+    const refusal = (second: object) =>
+      dripTimesInput.safeParse({ first: { temperatureC: 20, seconds: 30 }, second }).error!.issues[0].message
     expect(refusal({ temperatureC: 28, seconds: 35 })).toContain('must run faster')
     expect(refusal({ temperatureC: 21, seconds: 28 })).toContain('2 °C apart')
   })
-  it('compares an unknown oil with a known one', () => expect(viscosityFromDrip(90, { seconds: 30, viscosityPas: 1.5 })).toBeCloseTo(4.5, 12))
+  it('compares an unknown oil with a known one', () =>
+    expect(viscosityFromDrip(90, { seconds: 30, viscosityPas: 1.5 })).toBeCloseTo(4.5, 12))
 })
 
 describe('a plate off the heat', () => {
@@ -36,15 +62,27 @@ describe('a plate off the heat', () => {
     expect(minutesUntil({ roomC: 20, fromC: 25, toC: 30, coolingTauMinutes: 9 })).toBe(0)
   })
   it('readings that warm up are refused', () => {
-    expect(coolingInput.safeParse({ roomC: 20, startC: 30, later: { minutes: 5, plateC: 35 } }).success).toBe(false)
-    expect(coolingInput.safeParse({ roomC: 20, startC: 30, later: { minutes: 5, plateC: 19 } }).success).toBe(false)
+    expect(coolingInput.safeParse({ roomC: 20, startC: 30, later: { minutes: 5, plateC: 35 } }).success).toBe(
+      false,
+    )
+    expect(coolingInput.safeParse({ roomC: 20, startC: 30, later: { minutes: 5, plateC: 19 } }).success).toBe(
+      false,
+    )
   })
 })
 
 describe('how much ink', () => {
   it('agrees with a case worked by hand', () => {
     // 100 cm², a fifth of it lines 60 µm deep, 1 µm of film beside them: 1.1·100·(12 + 0.8)·1e-4 = 0.1408 g stays; wiping takes nine tenths
-    expect(inkFromPlate({ areaCm2: 100, coverage: 0.2, depthMicrometres: 60, toneMicrometres: 1, wipingLoss: 0.9 })).toBeCloseTo(1.408, 9)
+    expect(
+      inkFromPlate({
+        areaCm2: 100,
+        coverage: 0.2,
+        depthMicrometres: 60,
+        toneMicrometres: 1,
+        wipingLoss: 0.9,
+      }),
+    ).toBeCloseTo(1.408, 9)
   })
   it('refuses a wiping that leaves nothing, and coverage in percent', () => {
     const plate = { areaCm2: 100, coverage: 0.2, depthMicrometres: 60, toneMicrometres: 1, wipingLoss: 0.9 }
@@ -54,7 +92,10 @@ describe('how much ink', () => {
   it('is learned from weighed pots, by pull', () => {
     expect(needFromWeighings([])).toBeNull()
     expect(needFromWeighings([{ grams: 26, pulls: 10 }])).toEqual({ gramsPerPull: 2.6, spread: null })
-    const need = needFromWeighings([{ grams: 24, pulls: 10 }, { grams: 28, pulls: 10 }])!
+    const need = needFromWeighings([
+      { grams: 24, pulls: 10 },
+      { grams: 28, pulls: 10 },
+    ])!
     expect(need.gramsPerPull).toBeCloseTo(2.6, 12)
     expect(need.spread).toBeCloseTo(Math.sqrt(10 * 0.04 * 2), 9)
   })
@@ -74,14 +115,36 @@ describe('what an ink suits', () => {
 
 describe('spectral files', () => {
   const nms = Array.from({ length: 36 }, (_, i) => 380 + 10 * i)
-  const cgats = (rows: string[], sets = rows.length) => ['CGATS.17', 'ORIGINATOR "made up"', 'MEASUREMENT_GEOMETRY "45/0"', 'NUMBER_OF_FIELDS 38', 'BEGIN_DATA_FORMAT', `SAMPLE_ID SAMPLE_NAME ${nms.map((nm) => `SPECTRAL_NM${nm}`).join(' ')}`, 'END_DATA_FORMAT', `NUMBER_OF_SETS ${sets}`, 'BEGIN_DATA', ...rows, 'END_DATA'].join('\n')
+  const cgats = (rows: string[], sets = rows.length) =>
+    [
+      'CGATS.17',
+      'ORIGINATOR "made up"',
+      'MEASUREMENT_GEOMETRY "45/0"',
+      'NUMBER_OF_FIELDS 38',
+      'BEGIN_DATA_FORMAT',
+      `SAMPLE_ID SAMPLE_NAME ${nms.map((nm) => `SPECTRAL_NM${nm}`).join(' ')}`,
+      'END_DATA_FORMAT',
+      `NUMBER_OF_SETS ${sets}`,
+      'BEGIN_DATA',
+      ...rows,
+      'END_DATA',
+    ].join('\n')
   const row = (name: string, value: number | string) => `1 "${name}" ${nms.map(() => value).join(' ')}`
   it('reads names in quotes, geometry and values', () => {
     const file = readCgats(cgats([row('Quay black', 0.05), row('Salt white', 0.8)]))
     expect(file).toMatchObject({ geometry: '45:0', percent: false, problems: [] })
-    expect(file.samples.map(({ name, line, reflectance }) => [name, line, reflectance.length, reflectance[7]])).toEqual([['Quay black', 10, 36, 0.05], ['Salt white', 11, 36, 0.8]])
+    expect(
+      file.samples.map(({ name, line, reflectance }) => [name, line, reflectance.length, reflectance[7]]),
+    ).toEqual([
+      ['Quay black', 10, 36, 0.05],
+      ['Salt white', 11, 36, 0.8],
+    ])
   })
-  it('notices percent and divides', () => expect(readCgats(cgats([row('Grey', 45)]))).toMatchObject({ percent: true, samples: [expect.objectContaining({ reflectance: new Array(36).fill(0.45) })] }))
+  it('notices percent and divides', () =>
+    expect(readCgats(cgats([row('Grey', 45)]))).toMatchObject({
+      percent: true,
+      samples: [expect.objectContaining({ reflectance: new Array(36).fill(0.45) })],
+    }))
   it('says line and field of what is wrong, and reads the rest', () => {
     const { samples, problems } = readCgats(cgats([row('Good', 0.4), row('Bad', 'n/a')]))
     expect(samples).toHaveLength(1)
@@ -89,7 +152,12 @@ describe('spectral files', () => {
   })
   it.each([
     ['a row too short', cgats(['1 "Short" 0.4 0.4']), 10, 'the row has 4 values'],
-    ['no end of data', cgats([]).replace('END_DATA', '').replace('\nEND_DATA', ''), 9, 'no complete CGATS.17 file'],
+    [
+      'no end of data',
+      cgats([]).replace('END_DATA', '').replace('\nEND_DATA', ''),
+      9,
+      'no complete CGATS.17 file',
+    ],
     ['a wrong count', cgats([row('One', 0.4)], 7), 11, 'says 7'],
     ['too many rows', cgats(Array.from({ length: 10_000 }, () => row('x', 0.4))), 510, 'at most 500'],
   ])('%s', (_, text, line, words) => {
@@ -101,7 +169,11 @@ describe('spectral files', () => {
     const headings = ['Ink', ...Array.from({ length: 16 }, (_, i) => `${400 + 20 * i}`), 'remark']
     const mapping = guessColumns(headings)
     expect(mapping).toMatchObject({ name: 0, wavelengths: expect.arrayContaining([{ column: 1, nm: 400 }]) })
-    const { samples } = readSpectralRows(headings, [{ line: 2, cells: ['Dusk', ...Array.from({ length: 16 }, (_, i) => String(0.1 + 0.01 * i)), ''] }], mapping)
+    const { samples } = readSpectralRows(
+      headings,
+      [{ line: 2, cells: ['Dusk', ...Array.from({ length: 16 }, (_, i) => String(0.1 + 0.01 * i)), ''] }],
+      mapping,
+    )
     expect(samples[0].reflectance[0]).toBeCloseTo(0.1, 9)
     expect(samples[0].reflectance[3]).toBeCloseTo(0.105, 9)
   })
@@ -122,12 +194,29 @@ describe('as stiff as another mix', () => {
     expect(correction.plateC).toBeGreaterThan(36)
   })
   it('the drops it names bring it there by the mixing rule', () => {
-    const { dropsToAdd } = correctStiffness({ mixGrams: 5, mixPas: 60, wantedPas: 40, before, todayRoomC: 20 })
-    const components = [{ viscosityPas: 60, grams: 5 }, { viscosityPas: 1.5, grams: dropsToAdd * 0.04 }]
-    expect(mixStiffness({ components, temperatureC: 20, referenceC: 20, halvingC: 8 }).viscosityPas).toBeCloseTo(40, 6)
+    const { dropsToAdd } = correctStiffness({
+      mixGrams: 5,
+      mixPas: 60,
+      wantedPas: 40,
+      before,
+      todayRoomC: 20,
+    })
+    const components = [
+      { viscosityPas: 60, grams: 5 },
+      { viscosityPas: 1.5, grams: dropsToAdd * 0.04 },
+    ]
+    expect(
+      mixStiffness({ components, temperatureC: 20, referenceC: 20, halvingC: 8 }).viscosityPas,
+    ).toBeCloseTo(40, 6)
   })
   it('a mix that is too soft wants none', () => {
-    const { ratio, dropsToAdd, plateC } = correctStiffness({ mixGrams: 5, mixPas: 30, wantedPas: 40, before, todayRoomC: 20 })
+    const { ratio, dropsToAdd, plateC } = correctStiffness({
+      mixGrams: 5,
+      mixPas: 30,
+      wantedPas: 40,
+      before,
+      todayRoomC: 20,
+    })
     expect(ratio).toBeLessThan(1)
     expect(dropsToAdd).toBe(0)
     expect(plateC).toBeLessThan(36)

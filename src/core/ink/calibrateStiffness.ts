@@ -8,9 +8,11 @@ export const dripTimesInput = z
     second: z.strictObject({ temperatureC: finite, seconds: positive }),
   })
   .superRefine(({ first, second }, context) => {
-    const issue = (message: string) => context.addIssue({ code: 'custom', path: ['second', 'temperatureC'], message })
+    const issue = (message: string) =>
+      context.addIssue({ code: 'custom', path: ['second', 'temperatureC'], message })
     if (Math.abs(first.temperatureC - second.temperatureC) < 2) issue('the two must be at least 2 °C apart')
-    else if ((first.temperatureC - second.temperatureC) * (first.seconds - second.seconds) >= 0) issue('the warmer one must run faster; were the two swapped?')
+    else if ((first.temperatureC - second.temperatureC) * (first.seconds - second.seconds) >= 0)
+      issue('the warmer one must run faster; were the two swapped?')
   })
 
 /**
@@ -36,8 +38,18 @@ export const coolingInput = z
     later: z.strictObject({ minutes: positive, plateC: finite }),
   })
   .superRefine(({ roomC, startC, later }, context) => {
-    if (!(startC > later.plateC)) context.addIssue({ code: 'custom', path: ['later', 'plateC'], message: 'must be cooler than at the start' })
-    else if (!(later.plateC > roomC)) context.addIssue({ code: 'custom', path: ['later', 'plateC'], message: 'must still be warmer than the room' })
+    if (!(startC > later.plateC))
+      context.addIssue({
+        code: 'custom',
+        path: ['later', 'plateC'],
+        message: 'must be cooler than at the start',
+      })
+    else if (!(later.plateC > roomC))
+      context.addIssue({
+        code: 'custom',
+        path: ['later', 'plateC'],
+        message: 'must still be warmer than the room',
+      })
   })
 
 /**
@@ -49,7 +61,17 @@ export function coolingMinutes({ roomC, startC, later }: z.infer<typeof coolingI
 }
 
 /** Minutes until a plate has fallen from one temperature to another in a room; null when it never gets there. */
-export function minutesUntil({ roomC, fromC, toC, coolingTauMinutes }: { roomC: number; fromC: number; toC: number; coolingTauMinutes: number }): number | null {
+export function minutesUntil({
+  roomC,
+  fromC,
+  toC,
+  coolingTauMinutes,
+}: {
+  roomC: number
+  fromC: number
+  toC: number
+  coolingTauMinutes: number
+}): number | null {
   if (toC <= roomC) return null
   return fromC <= toC ? 0 : coolingTauMinutes * Math.log((fromC - roomC) / (toC - roomC))
 }

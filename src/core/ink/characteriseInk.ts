@@ -22,12 +22,18 @@ const characteriseShape = z.strictObject({
 
 export const characteriseInput = characteriseShape.superRefine((drawdown, context) => {
   const { overWhite, overBlack, white, black } = drawdown
-  const refuse = (path: (string | number)[], message: string) => context.addIssue({ code: 'custom', path, message })
+  const refuse = (path: (string | number)[], message: string) =>
+    context.addIssue({ code: 'custom', path, message })
   const brighter = overBlack.findIndex((value, i) => value > overWhite[i] + NOISE)
   const swapped = black.findIndex((value, i) => value >= white[i])
   if (swapped >= 0) refuse(['black', swapped], 'must be darker than the white ground; were the two swapped?')
-  else if (brighter >= 0) refuse(['overBlack', brighter], 'reads brighter than over white; were the two swapped?')
-  else if (overWhite.every((value, i) => value - overBlack[i] < READS_ALIKE) || separateAll(drawdown).every((value) => value === null)) refuse(['overBlack'], 'reads as over white: the film is too opaque to tell k from s; use a thinner film')
+  else if (brighter >= 0)
+    refuse(['overBlack', brighter], 'reads brighter than over white; were the two swapped?')
+  else if (
+    overWhite.every((value, i) => value - overBlack[i] < READS_ALIKE) ||
+    separateAll(drawdown).every((value) => value === null)
+  )
+    refuse(['overBlack'], 'reads as over white: the film is too opaque to tell k from s; use a thinner film')
 })
 export const characteriseOutput = z.strictObject({ k: coefficientSpectrum, s: coefficientSpectrum })
 export type Coefficients = z.infer<typeof characteriseOutput>
@@ -39,11 +45,18 @@ export type Coefficients = z.infer<typeof characteriseOutput>
  *
  * @returns null where the film hides the ground, so that only the ratio is known
  */
-function separate(overWhite: number, overBlack: number, white: number, black: number, filmMicrometres: number): { k: number; s: number } | null {
+function separate(
+  overWhite: number,
+  overBlack: number,
+  white: number,
+  black: number,
+  filmMicrometres: number,
+): { k: number; s: number } | null {
   if (overWhite - overBlack < SEPARATES_FROM) return null
   const determinant = 2 * (white * overBlack - overWhite * black)
   // No scattering at all: what comes back has passed the film twice (Bouguer–Beer).
-  if (determinant < 1e-12) return { k: -Math.log(Math.min(1, overWhite / white)) / (2 * filmMicrometres), s: 0 }
+  if (determinant < 1e-12)
+    return { k: -Math.log(Math.min(1, overWhite / white)) / (2 * filmMicrometres), s: 0 }
   const [one, two] = [1 + overWhite * white, 1 + overBlack * black]
   const a = Math.max(1, (one * (overBlack - black) - two * (overWhite - white)) / determinant)
   const c = ((overWhite + white) * two - (overBlack + black) * one) / determinant
@@ -55,9 +68,19 @@ function separate(overWhite: number, overBlack: number, white: number, black: nu
 }
 
 /** Every wavelength of a drawdown taken inside the surface and separated where it can be. */
-function separateAll({ overWhite, overBlack, white, black, filmMicrometres, surface, geometry = 'di:8' }: z.input<typeof characteriseShape>): ({ k: number; s: number } | null)[] {
+function separateAll({
+  overWhite,
+  overBlack,
+  white,
+  black,
+  filmMicrometres,
+  surface,
+  geometry = 'di:8',
+}: z.input<typeof characteriseShape>): ({ k: number; s: number } | null)[] {
   const inside = (value: number) => enterSurface(value, surface, geometry)
-  return overWhite.map((value, i) => separate(inside(value), inside(overBlack[i]), inside(white[i]), inside(black[i]), filmMicrometres))
+  return overWhite.map((value, i) =>
+    separate(inside(value), inside(overBlack[i]), inside(white[i]), inside(black[i]), filmMicrometres),
+  )
 }
 
 /**

@@ -18,7 +18,12 @@ export const characteriseTintInput = z
   })
   .superRefine(({ masstone, tint }, context) => {
     const darker = tint.findIndex((value, i) => value < masstone[i] - 0.02)
-    if (darker >= 0) context.addIssue({ code: 'custom', path: ['tint', darker], message: 'is darker than the ink alone; were the two swapped?' })
+    if (darker >= 0)
+      context.addIssue({
+        code: 'custom',
+        path: ['tint', darker],
+        message: 'is darker than the ink alone; were the two swapped?',
+      })
   })
 
 /**
@@ -26,7 +31,14 @@ export const characteriseTintInput = z
  * With q = K/S = (1−R)²/2R inside: k = q·s, and q_tint(c·s + (1−c)·s_w) = c·q·s + (1−c)·k_w gives
  * s = (1−c)(k_w − q_tint·s_w) / (c(q_tint − q)). Absolute only as far as the white's own s is.
  */
-export function characteriseTint({ masstone, tint, share, whiteInk, surface, geometry = 'di:8' }: z.input<typeof characteriseTintInput>): Coefficients {
+export function characteriseTint({
+  masstone,
+  tint,
+  share,
+  whiteInk,
+  surface,
+  geometry = 'di:8',
+}: z.input<typeof characteriseTintInput>): Coefficients {
   const ratio = (reflectance: number) => {
     const inside = Math.min(1, Math.max(1e-5, enterSurface(reflectance, surface, geometry)))
     return (1 - inside) ** 2 / (2 * inside)

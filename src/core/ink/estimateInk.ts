@@ -26,16 +26,31 @@ export const estimateInkInput = z
     geometry: geometrySchema.default('di:8'),
   })
   .superRefine(({ lab }, context) => {
-    if (!smoothSpectrum(convertLabToXyz(lab))) context.addIssue({ code: 'custom', path: ['lab'], message: 'no ink on paper can have this colour' })
+    if (!smoothSpectrum(convertLabToXyz(lab)))
+      context.addIssue({ code: 'custom', path: ['lab'], message: 'no ink on paper can have this colour' })
   })
 
 /**
  * Absorption and scattering guessed from one picked colour: the smoothest reflectance of that colour, a scattering by how the
  * ink covers, and the absorption that then gives the film. The weakest way an ink can be known: it is marked estimated.
  */
-export function estimateInk({ lab, filmMicrometres, paper, covering, surface, geometry = 'di:8' }: z.input<typeof estimateInkInput>): Coefficients {
+export function estimateInk({
+  lab,
+  filmMicrometres,
+  paper,
+  covering,
+  surface,
+  geometry = 'di:8',
+}: z.input<typeof estimateInkInput>): Coefficients {
   const reflectance = smoothSpectrum(convertLabToXyz(lab))!
   const { scattering } = COVERINGS[covering]
-  const k = reflectance.map((value, i) => absorptionFromFilm(enterSurface(value, surface, geometry), scattering, filmMicrometres, enterSurface(paper[i], surface, geometry)))
+  const k = reflectance.map((value, i) =>
+    absorptionFromFilm(
+      enterSurface(value, surface, geometry),
+      scattering,
+      filmMicrometres,
+      enterSurface(paper[i], surface, geometry),
+    ),
+  )
   return { k, s: k.map(() => scattering) }
 }

@@ -25,7 +25,12 @@ export class FilmView {
   /** Reflectance of a film with these coefficients, 36 values; the array is used again by the next call. */
   reflect(k: ArrayLike<number>, s: ArrayLike<number>): Float64Array {
     const { filmMicrometres, surface, geometry } = this.conditions
-    for (let i = 0; i < SPECTRUM_LENGTH; i++) this.reflectance[i] = leaveSurface(reflectFilm(k[i], s[i], filmMicrometres, this.ground[i]), surface, geometry)
+    for (let i = 0; i < SPECTRUM_LENGTH; i++)
+      this.reflectance[i] = leaveSurface(
+        reflectFilm(k[i], s[i], filmMicrometres, this.ground[i]),
+        surface,
+        geometry,
+      )
     return this.reflectance
   }
 

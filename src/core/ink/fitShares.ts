@@ -43,7 +43,12 @@ export class ShareFit {
   /** colours computed so far, for the bench */
   evaluations = 0
 
-  constructor(private readonly components: readonly MixComponent[], private readonly view: FilmView, private readonly target: Lab, strengths?: readonly number[]) {
+  constructor(
+    private readonly components: readonly MixComponent[],
+    private readonly view: FilmView,
+    private readonly target: Lab,
+    strengths?: readonly number[],
+  ) {
     this.strengths = strengths ? [...strengths] : components.map(strength)
   }
 
@@ -105,17 +110,32 @@ export class ShareFit {
       const free = balanced.map((_, i) => i).filter((i) => i !== lean)
       const columns = free.map((i) => {
         const width = balanced[lean] > 2 * STEP ? STEP : -STEP
-        const moved = this.residual(this.unbalance(balanced.map((value, j) => (j === i ? value + width : j === lean ? value - width : value))))
+        const moved = this.residual(
+          this.unbalance(
+            balanced.map((value, j) => (j === i ? value + width : j === lean ? value - width : value)),
+          ),
+        )
         return moved.map((value, r) => (value - residual[r]) / width)
       })
       const down = columns.map((column) => -column.reduce((sum, value, r) => sum + value * residual[r], 0))
       // A share that lies at its least and would go lower stays there.
-      const moving = free.map((_, c) => c).filter((c) => !(shares[free[c]] <= this.components[free[c]].least + 1e-9 && down[c] < 0))
+      const moving = free
+        .map((_, c) => c)
+        .filter((c) => !(shares[free[c]] <= this.components[free[c]].least + 1e-9 && down[c] < 0))
       if (moving.length === 0) break
       let improved = false
       for (let tries = 0; tries < 4 && !improved; tries++) {
-        const normal = moving.map((p) => moving.map((q) => columns[p].reduce((sum, value, r) => sum + value * columns[q][r], 0) + (p === q ? damping * (1 + columns[p].reduce((sum, value) => sum + value * value, 0)) : 0)))
-        const move = solveLinear(normal, moving.map((c) => down[c]))
+        const normal = moving.map((p) =>
+          moving.map(
+            (q) =>
+              columns[p].reduce((sum, value, r) => sum + value * columns[q][r], 0) +
+              (p === q ? damping * (1 + columns[p].reduce((sum, value) => sum + value * value, 0)) : 0),
+          ),
+        )
+        const move = solveLinear(
+          normal,
+          moving.map((c) => down[c]),
+        )
         if (!move) break
         const tried = [...balanced]
         moving.forEach((c, m) => {

@@ -2,7 +2,11 @@ import { describe, expect, it } from 'vitest'
 import { RAG_WHITE } from '../paper/ragWhite'
 import { inkLook } from './inkLook'
 
-const flat = (k: number, s: number) => ({ name: 'x', k: new Array<number>(36).fill(k), s: new Array<number>(36).fill(s) })
+const flat = (k: number, s: number) => ({
+  name: 'x',
+  k: new Array<number>(36).fill(k),
+  s: new Array<number>(36).fill(s),
+})
 const look = (k: number, s: number) => inkLook([flat(k, s)], [1], RAG_WHITE)
 
 describe('how an ink looks to the order', () => {

@@ -22,8 +22,25 @@ const STRONG_TRACE = 25
 const [, mid, trace] = FILM_THICKNESSES
 
 /** Forecasts how a mix looks: a middling film, and a trace of it. */
-export function inkLook(inks: readonly SpectralInk[], parts: readonly number[], paper: readonly number[]): InkLook {
-  const at = (filmMicrometres: number) => predictInk({ inks: [...inks], parts: [...parts], filmMicrometres, paper: [...paper], surface: USUAL_SURFACE, geometry: '45:0' })
+export function inkLook(
+  inks: readonly SpectralInk[],
+  parts: readonly number[],
+  paper: readonly number[],
+): InkLook {
+  const at = (filmMicrometres: number) =>
+    predictInk({
+      inks: [...inks],
+      parts: [...parts],
+      filmMicrometres,
+      paper: [...paper],
+      surface: USUAL_SURFACE,
+      geometry: '45:0',
+    })
   const film = at(mid.micrometres)
-  return { srgb: film.srgb, lightness: film.lab.L, cover: film.contrastRatio, strength: Math.min(1, deltaE00(describeSpectrum(paper).lab, at(trace.micrometres).lab) / STRONG_TRACE) }
+  return {
+    srgb: film.srgb,
+    lightness: film.lab.L,
+    cover: film.contrastRatio,
+    strength: Math.min(1, deltaE00(describeSpectrum(paper).lab, at(trace.micrometres).lab) / STRONG_TRACE),
+  }
 }

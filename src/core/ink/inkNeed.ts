@@ -34,12 +34,24 @@ export const inkFromPlateInput = z.strictObject({
  * Ink a pull takes from the plate itself: what the lines hold and the film left beside them, over what wiping leaves.
  * grams = ρ·A·(c·d + (1−c)·t)·10⁻⁴ / (1 − loss), A in cm², d and t in µm.
  */
-export function inkFromPlate({ areaCm2, coverage, depthMicrometres, toneMicrometres, wipingLoss }: z.infer<typeof inkFromPlateInput>): number {
-  return (INK_DENSITY * areaCm2 * (coverage * depthMicrometres + (1 - coverage) * toneMicrometres) * 1e-4) / (1 - wipingLoss)
+export function inkFromPlate({
+  areaCm2,
+  coverage,
+  depthMicrometres,
+  toneMicrometres,
+  wipingLoss,
+}: z.infer<typeof inkFromPlateInput>): number {
+  return (
+    (INK_DENSITY * areaCm2 * (coverage * depthMicrometres + (1 - coverage) * toneMicrometres) * 1e-4) /
+    (1 - wipingLoss)
+  )
 }
 
 /** One weighing of pot or tube: what went in a number of pulls. */
-export const potWeighingSchema = z.strictObject({ grams: positive.max(10_000, { error: 'must be at most 10000 g' }), pulls: finite.int({ error: 'must be a whole number' }).min(1, { error: 'must be 1 or more' }) })
+export const potWeighingSchema = z.strictObject({
+  grams: positive.max(10_000, { error: 'must be at most 10000 g' }),
+  pulls: finite.int({ error: 'must be a whole number' }).min(1, { error: 'must be 1 or more' }),
+})
 export type PotWeighing = z.infer<typeof potWeighingSchema>
 
 /** Grams a pull takes, with the spread between weighings. */
@@ -55,7 +67,9 @@ export function needFromWeighings(weighings: readonly PotWeighing[]): WeighedNee
   if (pulls === 0) return null
   const mean = weighings.reduce((sum, one) => sum + one.grams, 0) / pulls
   if (weighings.length < 2) return { gramsPerPull: mean, spread: null }
-  const scatter = weighings.reduce((sum, one) => sum + one.pulls * (one.grams / one.pulls - mean) ** 2, 0) / (weighings.length - 1)
+  const scatter =
+    weighings.reduce((sum, one) => sum + one.pulls * (one.grams / one.pulls - mean) ** 2, 0) /
+    (weighings.length - 1)
   return { gramsPerPull: mean, spread: Math.sqrt(scatter) }
 }
 
@@ -66,5 +80,7 @@ const NINETEEN_OF_TWENTY = 1.645
 
 /** Batch for a number of pulls that suffices nineteen times in twenty: n·mean + 1.645·s·√n. */
 export function batchFor(pulls: number, { gramsPerPull, spread }: WeighedNeed): number {
-  return pulls * gramsPerPull + NINETEEN_OF_TWENTY * (spread ?? USUAL_SPREAD * gramsPerPull) * Math.sqrt(pulls)
+  return (
+    pulls * gramsPerPull + NINETEEN_OF_TWENTY * (spread ?? USUAL_SPREAD * gramsPerPull) * Math.sqrt(pulls)
+  )
 }

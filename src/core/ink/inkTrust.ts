@@ -15,14 +15,19 @@ export type InkSource = keyof typeof INK_SOURCES
  * The worst ΔE00 by which a forecast of an ink alone may be off, over the three film thicknesses: k and s moved apart and
  * together by what its source may be off.
  */
-export function worstDeltaE({ k, s, source }: { k: readonly number[]; s: readonly number[]; source: InkSource }, conditions: Omit<FilmConditions, 'filmMicrometres'>): number {
+export function worstDeltaE(
+  { k, s, source }: { k: readonly number[]; s: readonly number[]; source: InkSource },
+  conditions: Omit<FilmConditions, 'filmMicrometres'>,
+): number {
   const off = INK_SOURCES[source].mayBeOff
   const moved = (values: readonly number[], by: number) => values.map((value) => value * by)
   return Math.max(
     ...FILM_THICKNESSES.flatMap(({ micrometres }) => {
       const view = new FilmView({ ...conditions, filmMicrometres: micrometres })
       const nominal = view.colour(k, s)
-      return [1 - off, 1 + off].flatMap((kBy) => [1 - off, 1 + off].map((sBy) => deltaE00(nominal, view.colour(moved(k, kBy), moved(s, sBy)))))
+      return [1 - off, 1 + off].flatMap((kBy) =>
+        [1 - off, 1 + off].map((sBy) => deltaE00(nominal, view.colour(moved(k, kBy), moved(s, sBy)))),
+      )
     }),
   )
 }

@@ -13,19 +13,24 @@ const ink = (k: number, s: number) => ({ name: 'flat', k: flat(k), s: flat(s) })
 
 describe('reflectFilm against the published limits (Kubelka 1948; Bouguer–Beer)', () => {
   it('S → 0 is Rg·e^(−2KX) (property)', () => {
-    fc.assert(fc.property(coefficient, unit, fc.double({ min: 0, max: 8, noNaN: true }), (k, ground, x) => {
-      expect(reflectFilm(k, 0, x, ground)).toBeCloseTo(ground * Math.exp(-2 * k * x), 9)
-    }))
+    fc.assert(
+      fc.property(coefficient, unit, fc.double({ min: 0, max: 8, noNaN: true }), (k, ground, x) => {
+        expect(reflectFilm(k, 0, x, ground)).toBeCloseTo(ground * Math.exp(-2 * k * x), 9)
+      }),
+    )
   })
   it('K → 0 is (Rg + (1−Rg)SX)/(1 + (1−Rg)SX) (property)', () => {
-    fc.assert(fc.property(coefficient, unit, fc.double({ min: 0.01, max: 50, noNaN: true }), (s, ground, x) => {
-      const expected = (ground + (1 - ground) * s * x) / (1 + (1 - ground) * s * x)
-      expect(reflectFilm(0, s, x, ground)).toBeCloseTo(expected, 9)
-      expect(reflectFilm(1e-13, s, x, ground)).toBeCloseTo(expected, 5)
-    }))
+    fc.assert(
+      fc.property(coefficient, unit, fc.double({ min: 0.01, max: 50, noNaN: true }), (s, ground, x) => {
+        const expected = (ground + (1 - ground) * s * x) / (1 + (1 - ground) * s * x)
+        expect(reflectFilm(0, s, x, ground)).toBeCloseTo(expected, 9)
+        expect(reflectFilm(1e-13, s, x, ground)).toBeCloseTo(expected, 5)
+      }),
+    )
   })
   it('X → ∞ is the masstone whatever the ground', () => {
-    for (const ground of [0, 0.5, 1]) expect(reflectFilm(0.1, 0.3, 1e4, ground)).toBeCloseTo(reflectMasstone(0.1, 0.3), 9)
+    for (const ground of [0, 0.5, 1])
+      expect(reflectFilm(0.1, 0.3, 1e4, ground)).toBeCloseTo(reflectMasstone(0.1, 0.3), 9)
   })
   it('X → 0 is the ground', () => expect(reflectFilm(0.7, 0.2, 0, 0.83)).toBe(0.83))
   it('agrees with a case worked by hand: K 0.1, S 0.2, X 10, Rg 0.8', () => {
@@ -33,74 +38,151 @@ describe('reflectFilm against the published limits (Kubelka 1948; Bouguer–Beer
     expect(reflectFilm(0.1, 0.2, 10, 0.8)).toBeCloseTo(0.387817, 4)
   })
   it('stays within 0 and 1 and darkens with absorption (property)', () => {
-    fc.assert(fc.property(coefficient, coefficient, fc.double({ min: 0, max: 60, noNaN: true }), unit, (k, s, x, ground) => {
-      const r = reflectFilm(k, s, x, ground)
-      expect(r).toBeGreaterThanOrEqual(-1e-12)
-      expect(r).toBeLessThanOrEqual(1 + 1e-12)
-      expect(reflectFilm(k + 0.1, s, x, ground)).toBeLessThanOrEqual(r + 1e-9)
-    }))
+    fc.assert(
+      fc.property(
+        coefficient,
+        coefficient,
+        fc.double({ min: 0, max: 60, noNaN: true }),
+        unit,
+        (k, s, x, ground) => {
+          const r = reflectFilm(k, s, x, ground)
+          expect(r).toBeGreaterThanOrEqual(-1e-12)
+          expect(r).toBeLessThanOrEqual(1 + 1e-12)
+          expect(reflectFilm(k + 0.1, s, x, ground)).toBeLessThanOrEqual(r + 1e-9)
+        },
+      ),
+    )
   })
 })
 
 describe('surface reflection', () => {
   it('comes back the same from inside (property)', () => {
-    fc.assert(fc.property(unit, fc.constantFrom('di:8' as const, '45:0' as const), (inside, geometry) => {
-      expect(enterSurface(leaveSurface(inside, USUAL_SURFACE, geometry), USUAL_SURFACE, geometry)).toBeCloseTo(inside, 9)
-    }))
+    fc.assert(
+      fc.property(unit, fc.constantFrom('di:8' as const, '45:0' as const), (inside, geometry) => {
+        expect(
+          enterSurface(leaveSurface(inside, USUAL_SURFACE, geometry), USUAL_SURFACE, geometry),
+        ).toBeCloseTo(inside, 9)
+      }),
+    )
   })
   it('floors what is darker than the shine', () => expect(enterSurface(0.01, USUAL_SURFACE, 'di:8')).toBe(0))
-  it('keeps a perfect diffuser at 1 with the shine included', () => expect(leaveSurface(1, USUAL_SURFACE, 'di:8')).toBeCloseTo(1, 12))
+  it('keeps a perfect diffuser at 1 with the shine included', () =>
+    expect(leaveSurface(1, USUAL_SURFACE, 'di:8')).toBeCloseTo(1, 12))
 })
 
 describe('predictInk', () => {
   it('returns the paper for a film of no thickness', () => {
     const paper = flat(0.86)
-    expect(predictInk({ inks: [ink(0.2, 0.1)], parts: [1], filmMicrometres: 0, paper, surface: USUAL_SURFACE }).reflectance[7]).toBeCloseTo(0.86, 12)
+    expect(
+      predictInk({ inks: [ink(0.2, 0.1)], parts: [1], filmMicrometres: 0, paper, surface: USUAL_SURFACE })
+        .reflectance[7],
+    ).toBeCloseTo(0.86, 12)
   })
   it('does not depend on the unit of the parts (property)', () => {
-    fc.assert(fc.property(fc.double({ min: 0.01, max: 1000, noNaN: true }), (scale) => {
-      const at = (parts: number[]) => predictInk({ inks: [ink(0.2, 0.1), ink(0.01, 0.4)], parts, filmMicrometres: 9, paper: flat(0.8), surface: null }).lab.L
-      expect(at([3 * scale, scale])).toBeCloseTo(at([3, 1]), 9)
-    }))
+    fc.assert(
+      fc.property(fc.double({ min: 0.01, max: 1000, noNaN: true }), (scale) => {
+        const at = (parts: number[]) =>
+          predictInk({
+            inks: [ink(0.2, 0.1), ink(0.01, 0.4)],
+            parts,
+            filmMicrometres: 9,
+            paper: flat(0.8),
+            surface: null,
+          }).lab.L
+        expect(at([3 * scale, scale])).toBeCloseTo(at([3, 1]), 9)
+      }),
+    )
   })
   it('makes green, not grey, of a yellow and a blue: the direction every printer knows', () => {
-    const band = (absorbs: (nm: number) => number) => Array.from({ length: 36 }, (_, i) => absorbs(380 + i * 10))
+    const band = (absorbs: (nm: number) => number) =>
+      Array.from({ length: 36 }, (_, i) => absorbs(380 + i * 10))
     const yellow = { name: 'yellow', k: band((nm) => (nm < 500 ? 0.3 : 0.004)), s: flat(0.03) }
     const blue = { name: 'blue', k: band((nm) => (nm > 560 ? 0.3 : nm > 480 ? 0.04 : 0.02)), s: flat(0.02) }
-    const { lab } = predictInk({ inks: [yellow, blue], parts: [1, 1], filmMicrometres: 7, paper: flat(0.88), surface: USUAL_SURFACE })
+    const { lab } = predictInk({
+      inks: [yellow, blue],
+      parts: [1, 1],
+      filmMicrometres: 7,
+      paper: flat(0.88),
+      surface: USUAL_SURFACE,
+    })
     expect(lab.a).toBeLessThan(-15)
   })
   it('has opacity 1 for a thick white and below 0.1 for a thin transparent film', () => {
-    expect(predictInk({ inks: [ink(0.0002, 0.5)], parts: [1], filmMicrometres: 400, paper: flat(0.8), surface: null }).contrastRatio).toBeGreaterThan(0.98)
-    expect(predictInk({ inks: [ink(0.05, 0.001)], parts: [1], filmMicrometres: 2, paper: flat(0.8), surface: null }).contrastRatio).toBeLessThan(0.1)
+    expect(
+      predictInk({
+        inks: [ink(0.0002, 0.5)],
+        parts: [1],
+        filmMicrometres: 400,
+        paper: flat(0.8),
+        surface: null,
+      }).contrastRatio,
+    ).toBeGreaterThan(0.98)
+    expect(
+      predictInk({
+        inks: [ink(0.05, 0.001)],
+        parts: [1],
+        filmMicrometres: 2,
+        paper: flat(0.8),
+        surface: null,
+      }).contrastRatio,
+    ).toBeLessThan(0.1)
   })
   it('refuses parts that add up to nothing, and names them', () => {
-    const parsed = predictInkInput.safeParse({ inks: [ink(0.1, 0.1)], parts: [0], filmMicrometres: 1, paper: flat(0.8), surface: null })
+    const parsed = predictInkInput.safeParse({
+      inks: [ink(0.1, 0.1)],
+      parts: [0],
+      filmMicrometres: 1,
+      paper: flat(0.8),
+      surface: null,
+    })
     expect(parsed.error!.issues[0]).toMatchObject({ path: ['parts'], message: 'must add up to more than 0' })
   })
 })
 
 describe('stiffness', () => {
   it('mixes by logarithm and halves by the step: 100 and 1 Pa·s half and half are 10; one step warmer 5', () => {
-    const components = [{ viscosityPas: 100, grams: 5 }, { viscosityPas: 1, grams: 5 }]
-    expect(mixStiffness({ components, temperatureC: 20, referenceC: 20, halvingC: 8 }).viscosityPas).toBeCloseTo(10, 9)
-    expect(mixStiffness({ components, temperatureC: 28, referenceC: 20, halvingC: 8 }).viscosityPas).toBeCloseTo(5, 9)
+    const components = [
+      { viscosityPas: 100, grams: 5 },
+      { viscosityPas: 1, grams: 5 },
+    ]
+    expect(
+      mixStiffness({ components, temperatureC: 20, referenceC: 20, halvingC: 8 }).viscosityPas,
+    ).toBeCloseTo(10, 9)
+    expect(
+      mixStiffness({ components, temperatureC: 28, referenceC: 20, halvingC: 8 }).viscosityPas,
+    ).toBeCloseTo(5, 9)
   })
   it('the drops it asks for bring the mix back to its old stiffness', () => {
-    const { dropsToAdd, ratio, plateC } = correctStiffness({ mixGrams: 20, mixPas: 60, before: { roomC: 20, plateC: 37 }, todayRoomC: 16 })
-    const components = [{ viscosityPas: 60 * ratio, grams: 20 }, { viscosityPas: 1.5, grams: dropsToAdd * 0.04 }]
-    expect(mixStiffness({ components, temperatureC: 20, referenceC: 20, halvingC: 8 }).viscosityPas).toBeCloseTo(60, 6)
+    const { dropsToAdd, ratio, plateC } = correctStiffness({
+      mixGrams: 20,
+      mixPas: 60,
+      before: { roomC: 20, plateC: 37 },
+      todayRoomC: 16,
+    })
+    const components = [
+      { viscosityPas: 60 * ratio, grams: 20 },
+      { viscosityPas: 1.5, grams: dropsToAdd * 0.04 },
+    ]
+    expect(
+      mixStiffness({ components, temperatureC: 20, referenceC: 20, halvingC: 8 }).viscosityPas,
+    ).toBeCloseTo(60, 6)
     expect(plateC).toBeCloseTo(41, 9)
   })
   it('asks for no oil when the room is warmer: oil cannot come out', () => {
-    const { dropsToAdd, plateC } = correctStiffness({ mixGrams: 20, mixPas: 60, before: { roomC: 20, plateC: 37 }, todayRoomC: 23 })
+    const { dropsToAdd, plateC } = correctStiffness({
+      mixGrams: 20,
+      mixPas: 60,
+      before: { roomC: 20, plateC: 37 },
+      todayRoomC: 23,
+    })
     expect(dropsToAdd).toBe(0)
     expect(plateC).toBeLessThan(37)
   })
 })
 
 describe('ink need', () => {
-  it('gives a 10 × 10 cm plate 1.2 g (common practice, no source)', () => expect(estimateGramsPerPull(100, 100)).toBeCloseTo(1.2, 9))
+  it('gives a 10 × 10 cm plate 1.2 g (common practice, no source)', () =>
+    expect(estimateGramsPerPull(100, 100)).toBeCloseTo(1.2, 9))
   it('counts whole pulls and never below none', () => {
     expect(pullsCovered(30, 2, 6)).toBe(9)
     expect(pullsCovered(3, 2, 6)).toBe(0)

@@ -17,15 +17,25 @@ export const LEAST_SHARE = 0.005
 const LEAST_FORCED_SHARE = 0.05
 
 const distinct = (inks: readonly { name: string }[], context: z.RefinementCtx) =>
-  inks.forEach(({ name }, i) => inks.findIndex((ink) => ink.name === name) < i && context.addIssue({ code: 'custom', path: ['inks', i, 'name'], message: `${name} is there twice` }))
+  inks.forEach(
+    ({ name }, i) =>
+      inks.findIndex((ink) => ink.name === name) < i &&
+      context.addIssue({ code: 'custom', path: ['inks', i, 'name'], message: `${name} is there twice` }),
+  )
 
 /** What is matched with, toward what, and over what. */
 export const matchShape = z.strictObject({
   target: labSchema,
   /** spectrum of the target, where it is known: recipes then say how they part in other lights */
   targetReflectance: reflectanceSpectrum.optional(),
-  inks: z.array(spectralInkSchema).min(1, { error: 'expected at least one ink' }).max(120, { error: 'takes at most 120 inks' }),
-  maxInks: finite.int({ error: 'must be a whole number' }).min(1, { error: 'must be 1 or more' }).max(6, { error: 'must be at most 6' }),
+  inks: z
+    .array(spectralInkSchema)
+    .min(1, { error: 'expected at least one ink' })
+    .max(120, { error: 'takes at most 120 inks' }),
+  maxInks: finite
+    .int({ error: 'must be a whole number' })
+    .min(1, { error: 'must be 1 or more' })
+    .max(6, { error: 'must be at most 6' }),
   filmMicrometres: positive,
   paper: reflectanceSpectrum,
   surface: surfaceSchema,
@@ -38,8 +48,17 @@ export const matchInkInput = matchShape
   })
   .superRefine(({ inks, mustUse, maxInks }, context) => {
     distinct(inks, context)
-    mustUse.forEach((name, i) => inks.some((ink) => ink.name === name) || context.addIssue({ code: 'custom', path: ['mustUse', i], message: `${name} is not among the inks` }))
-    if (mustUse.length > maxInks) context.addIssue({ code: 'custom', path: ['mustUse'], message: `are ${mustUse.length}, and ${maxInks} inks are allowed` })
+    mustUse.forEach(
+      (name, i) =>
+        inks.some((ink) => ink.name === name) ||
+        context.addIssue({ code: 'custom', path: ['mustUse', i], message: `${name} is not among the inks` }),
+    )
+    if (mustUse.length > maxInks)
+      context.addIssue({
+        code: 'custom',
+        path: ['mustUse'],
+        message: `are ${mustUse.length}, and ${maxInks} inks are allowed`,
+      })
   })
 export type MatchInkInput = z.input<typeof matchInkInput>
 
@@ -65,21 +84,52 @@ export type MatchedRecipe = z.infer<typeof matchInkOutput>['recipes'][number]
  * @param onProgress told how much is done, 0 to 1; answering false gives up
  * @returns at most ten recipes, nearest first; null when told to give up
  */
-export function matchInk(input: MatchInkInput, onProgress?: (done: number) => boolean): z.infer<typeof matchInkOutput> | null {
-  const { target, targetReflectance, inks, maxInks, filmMicrometres, paper, surface, geometry = 'di:8', mustUse = [] } = input
+export function matchInk(
+  input: MatchInkInput,
+  onProgress?: (done: number) => boolean,
+): z.infer<typeof matchInkOutput> | null {
+  const {
+    target,
+    targetReflectance,
+    inks,
+    maxInks,
+    filmMicrometres,
+    paper,
+    surface,
+    geometry = 'di:8',
+    mustUse = [],
+  } = input
   const view = new FilmView({ filmMicrometres, paper, surface, geometry })
   const isForced = ({ name }: { name: string }) => mustUse.includes(name)
   const [forced, free] = [inks.filter(isForced), inks.filter((ink) => !isForced(ink))]
   const component = (least: number) => (ink: SpectralInk) => ({ k: ink.k, s: ink.s, least })
-  const search = searchMixes({ offer: free.map(component(LEAST_SHARE)), always: forced.map(component(LEAST_FORCED_SHARE)), target, view, most: maxInks - forced.length, onProgress })
+  const search = searchMixes({
+    offer: free.map(component(LEAST_SHARE)),
+    always: forced.map(component(LEAST_FORCED_SHARE)),
+    target,
+    view,
+    most: maxInks - forced.length,
+    onProgress,
+  })
   if (!search) return null
   return {
     recipes: search.found.slice(0, RECIPES).map(({ indices, shares, deltaE00 }) => {
       const used = [...forced, ...indices.map((i) => free[i])]
       const { k, s } = mixCoefficients(used, shares)
-      const { lab, contrastRatio } = predictInk({ inks: [{ name: 'mix', k, s }], parts: [1], filmMicrometres, paper, surface, geometry })
-      const metamerism = targetReflectance ? compareUnderLights(targetReflectance, view.reflect(k, s)) : undefined
-      const parts = used.map(({ name }, i) => ({ name, fraction: shares[i] })).sort((a, b) => b.fraction - a.fraction)
+      const { lab, contrastRatio } = predictInk({
+        inks: [{ name: 'mix', k, s }],
+        parts: [1],
+        filmMicrometres,
+        paper,
+        surface,
+        geometry,
+      })
+      const metamerism = targetReflectance
+        ? compareUnderLights(targetReflectance, view.reflect(k, s))
+        : undefined
+      const parts = used
+        .map(({ name }, i) => ({ name, fraction: shares[i] }))
+        .sort((a, b) => b.fraction - a.fraction)
       return { parts, deltaE00, lab, contrastRatio, ...(metamerism ? { metamerism } : {}) }
     }),
   }

@@ -4,10 +4,20 @@ import { count, label, moment, positive, remark } from '../units/schemas'
 import { mixSettingSchema, type MixSetting } from './mix'
 
 /** One version of a mix, kept so that it can be made again. */
-export const cardVersionSchema = z.strictObject({ version: positive.int(), mix: mixSettingSchema, why: remark, by: label, at: moment })
+export const cardVersionSchema = z.strictObject({
+  version: positive.int(),
+  mix: mixSettingSchema,
+  why: remark,
+  by: label,
+  at: moment,
+})
 export type CardVersion = z.infer<typeof cardVersionSchema>
 
-export const weighedInkSchema = z.strictObject({ inkId: label, name: label, grams: positive.max(100_000, { error: 'must be at most 100000 g' }) })
+export const weighedInkSchema = z.strictObject({
+  inkId: label,
+  name: label,
+  grams: positive.max(100_000, { error: 'must be at most 100000 g' }),
+})
 export type WeighedInk = z.infer<typeof weighedInkSchema>
 
 /** A batch made from a card: what was weighed in, what was added after, and how it read. */
@@ -25,7 +35,13 @@ export const batchSchema = z.strictObject({
 export type MixBatch = z.infer<typeof batchSchema>
 
 /** A recipe card: a name, its versions, and the batches made from it. */
-export const mixCardSchema = z.strictObject({ id: label, name: label, versions: z.array(cardVersionSchema).min(1), batches: z.array(batchSchema), pulls: count })
+export const mixCardSchema = z.strictObject({
+  id: label,
+  name: label,
+  versions: z.array(cardVersionSchema).min(1),
+  batches: z.array(batchSchema),
+  pulls: count,
+})
 export type MixCard = z.infer<typeof mixCardSchema>
 
 /** What is in a batch after all its additions, by ink, in the order things went in. */
@@ -40,14 +56,19 @@ export function batchContents({ weighed, additions }: Pick<MixBatch, 'weighed' |
 
 /** What changed from one version of a mix to the next, in words; empty when nothing did. */
 export function describeMixChange(before: MixSetting, after: MixSetting): string[] {
-  const share = (mix: MixSetting, name: string) => (100 * (mix.parts.find((part) => part.name === name)?.parts ?? 0)) / mix.parts.reduce((sum, part) => sum + part.parts, 0)
+  const share = (mix: MixSetting, name: string) =>
+    (100 * (mix.parts.find((part) => part.name === name)?.parts ?? 0)) /
+    mix.parts.reduce((sum, part) => sum + part.parts, 0)
   const names = [...new Set([...before.parts, ...after.parts].map(({ name }) => name))]
   const inks = names.flatMap((name) => {
     const [was, is] = [share(before, name), share(after, name)]
     return Math.abs(was - is) < 0.05 ? [] : [`${name} ${was.toFixed(1)} → ${is.toFixed(1)} %`]
   })
-  const modifiers = [...new Set([...before.modifiers, ...after.modifiers].map(({ modifier }) => modifier))].flatMap((modifier) => {
-    const amount = (mix: MixSetting) => mix.modifiers.find((entry) => entry.modifier === modifier)?.amount ?? 0
+  const modifiers = [
+    ...new Set([...before.modifiers, ...after.modifiers].map(({ modifier }) => modifier)),
+  ].flatMap((modifier) => {
+    const amount = (mix: MixSetting) =>
+      mix.modifiers.find((entry) => entry.modifier === modifier)?.amount ?? 0
     return amount(before) === amount(after) ? [] : [`${modifier} ${amount(before)} → ${amount(after)}`]
   })
   return [...inks, ...modifiers]

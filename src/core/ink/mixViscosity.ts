@@ -10,15 +10,27 @@ const THICK_OIL_PAS = 30
 const TACK_REDUCER_PAS = 4
 
 /** Stiffness of a mix with its oils and reducer (solids do not follow the rule) at the shelf's reference temperature, Pa·s; null when an ink is not on the shelf or nothing is in it. */
-export function mixViscosity(mix: Pick<MixSetting, 'parts' | 'modifiers' | 'puddleGrams'>, shelf: readonly Pick<ShelfInk, 'id' | 'viscosityPas'>[], { thinOilPas, dropGrams, halvingC }: InkCalibration = USUAL_CALIBRATION): number | null {
+export function mixViscosity(
+  mix: Pick<MixSetting, 'parts' | 'modifiers' | 'puddleGrams'>,
+  shelf: readonly Pick<ShelfInk, 'id' | 'viscosityPas'>[],
+  { thinOilPas, dropGrams, halvingC }: InkCalibration = USUAL_CALIBRATION,
+): number | null {
   const total = mix.parts.reduce((sum, part) => sum + part.parts, 0)
   if (!(total > 0)) return null
-  const inks = mix.parts.map(({ inkId, parts }) => ({ viscosityPas: shelf.find(({ id }) => id === inkId)?.viscosityPas, grams: (parts / total) * mix.puddleGrams }))
+  const inks = mix.parts.map(({ inkId, parts }) => ({
+    viscosityPas: shelf.find(({ id }) => id === inkId)?.viscosityPas,
+    grams: (parts / total) * mix.puddleGrams,
+  }))
   if (inks.some(({ viscosityPas }) => viscosityPas === undefined)) return null
   const oil = [
     { viscosityPas: thinOilPas, grams: modifierAmount(mix, 'thin-oil') * dropGrams },
     { viscosityPas: THICK_OIL_PAS, grams: modifierAmount(mix, 'thick-oil') * dropGrams },
     { viscosityPas: TACK_REDUCER_PAS, grams: modifierAmount(mix, 'tack-reducer') },
   ]
-  return mixStiffness({ components: [...inks.map(({ viscosityPas, grams }) => ({ viscosityPas: viscosityPas!, grams })), ...oil], temperatureC: SHELF_REFERENCE_C, referenceC: SHELF_REFERENCE_C, halvingC }).viscosityPas
+  return mixStiffness({
+    components: [...inks.map(({ viscosityPas, grams }) => ({ viscosityPas: viscosityPas!, grams })), ...oil],
+    temperatureC: SHELF_REFERENCE_C,
+    referenceC: SHELF_REFERENCE_C,
+    halvingC,
+  }).viscosityPas
 }

@@ -36,7 +36,9 @@ export interface MixSearch {
 
 function combinations(n: number, size: number): number[][] {
   if (size === 1) return Array.from({ length: n }, (_, i) => [i])
-  return combinations(n, size - 1).flatMap((before) => Array.from({ length: n - 1 - before[size - 2] }, (_, i) => [...before, before[size - 2] + 1 + i]))
+  return combinations(n, size - 1).flatMap((before) =>
+    Array.from({ length: n - 1 - before[size - 2] }, (_, i) => [...before, before[size - 2] + 1 + i]),
+  )
 }
 
 /** Every set one larger than a good one. */
@@ -57,7 +59,14 @@ function grow(best: readonly FoundMix[], n: number): number[][] {
  *
  * @returns the best of every combination looked at, nearest first; null when told to give up
  */
-export function searchMixes({ offer, always = [], target, view, most, onProgress }: MixSearch): { found: FoundMix[]; evaluations: number } | null {
+export function searchMixes({
+  offer,
+  always = [],
+  target,
+  view,
+  most,
+  onProgress,
+}: MixSearch): { found: FoundMix[]; evaluations: number } | null {
   const strengths = offer.map(strength)
   const fixedStrengths = always.map(strength)
   const fixed = always.length
@@ -66,17 +75,30 @@ export function searchMixes({ offer, always = [], target, view, most, onProgress
   let previous: FoundMix[] = []
   if (always.length > 0) {
     const alone = new ShareFit(always, view, target, fixedStrengths)
-    known.set('', { indices: [], ...alone.refine(alone.from(new Array<number>(fixed).fill(1 / fixed)), LAST_STEPS) })
+    known.set('', {
+      indices: [],
+      ...alone.refine(alone.from(new Array<number>(fixed).fill(1 / fixed)), LAST_STEPS),
+    })
     evaluations += alone.evaluations
   }
   for (let size = 1; size <= Math.min(most, offer.length); size++) {
     const sets = size <= EXHAUSTIVE_TO ? combinations(offer.length, size) : grow(previous, offer.length)
-    const fitOf = (indices: readonly number[]) => new ShareFit([...always, ...indices.map((i) => offer[i])], view, target, [...fixedStrengths, ...indices.map((i) => strengths[i])])
+    const fitOf = (indices: readonly number[]) =>
+      new ShareFit([...always, ...indices.map((i) => offer[i])], view, target, [
+        ...fixedStrengths,
+        ...indices.map((i) => strengths[i]),
+      ])
     const starts = (indices: readonly number[], fit: ShareFit): FittedShares[] => {
       const n = fixed + size
       const even = fit.from(new Array<number>(n).fill(1 / n))
       if (n === 1) return [even]
-      if (size === 1 || n === 2) return [even, ...Array.from({ length: n }, (_, lead) => fit.from(Array.from({ length: n }, (__, i) => (i === lead ? 0.85 : 0.15 / (n - 1)))))]
+      if (size === 1 || n === 2)
+        return [
+          even,
+          ...Array.from({ length: n }, (_, lead) =>
+            fit.from(Array.from({ length: n }, (__, i) => (i === lead ? 0.85 : 0.15 / (n - 1)))),
+          ),
+        ]
       const smaller = indices.flatMap((left, place) => {
         const base = known.get(indices.filter((i) => i !== left).join())
         if (!base) return []
@@ -89,10 +111,12 @@ export function searchMixes({ offer, always = [], target, view, most, onProgress
       })
       return [even, ...smaller]
     }
-    const best = (candidates: readonly FittedShares[]) => candidates.reduce((least, one) => (one.deltaE00 < least.deltaE00 ? one : least))
+    const best = (candidates: readonly FittedShares[]) =>
+      candidates.reduce((least, one) => (one.deltaE00 < least.deltaE00 ? one : least))
     const found: FoundMix[] = []
     for (const [i, indices] of sets.entries()) {
-      if (i % REPORT_EVERY === 0 && onProgress && !onProgress((size - 1 + i / sets.length) / most)) return null
+      if (i % REPORT_EVERY === 0 && onProgress && !onProgress((size - 1 + i / sets.length) / most))
+        return null
       const fit = fitOf(indices)
       const walked = fit.refine(best(starts(indices, fit)), size < 3 ? LAST_STEPS : FIRST_STEPS)
       found.push({ indices: [...indices], ...walked })
@@ -102,7 +126,10 @@ export function searchMixes({ offer, always = [], target, view, most, onProgress
     if (size >= 3) {
       for (const mix of found.slice(0, POLISHED)) {
         const fit = fitOf(mix.indices)
-        Object.assign(mix, best([mix, ...starts(mix.indices, fit)].map((start) => fit.refine(start, LAST_STEPS))))
+        Object.assign(
+          mix,
+          best([mix, ...starts(mix.indices, fit)].map((start) => fit.refine(start, LAST_STEPS))),
+        )
         evaluations += fit.evaluations
       }
       found.sort((a, b) => a.deltaE00 - b.deltaE00)

@@ -2,7 +2,8 @@ import { WAVELENGTHS_NM } from '../colour/spectrum'
 import { RAG_WHITE } from '../paper/ragWhite'
 import type { SpectralInk } from './predictInk'
 
-const bump = (floor: number, centre: number, width: number, height: number) => WAVELENGTHS_NM.map((nm) => floor + height * Math.exp(-(((nm - centre) / width) ** 2)))
+const bump = (floor: number, centre: number, width: number, height: number) =>
+  WAVELENGTHS_NM.map((nm) => floor + height * Math.exp(-(((nm - centre) / width) ** 2)))
 const flat = (value: number) => WAVELENGTHS_NM.map(() => value)
 
 /** Inks for tests: a white, a clear base, a black, and three colours that absorb where such colours absorb. */
@@ -16,4 +17,9 @@ export const OCHRE: SpectralInk = { name: 'ochre', k: bump(0.012, 450, 80, 0.08)
 export const SHELF: readonly SpectralInk[] = [WHITE, BASE, BLACK, BLUE, RED, YELLOW, OCHRE]
 
 /** A film of middling thickness on rag, as a hand instrument reads it. */
-export const CONDITIONS = { filmMicrometres: 7, paper: [...RAG_WHITE], surface: { k1: 0.04, k2: 0.6 }, geometry: '45:0' as const }
+export const CONDITIONS = {
+  filmMicrometres: 7,
+  paper: [...RAG_WHITE],
+  surface: { k1: 0.04, k2: 0.6 },
+  geometry: '45:0' as const,
+}

@@ -16,7 +16,14 @@ export const tubeSchema = z.strictObject({
 export type Tube = z.infer<typeof tubeSchema>
 
 /** A tube nobody has said anything of. */
-export const UNKNOWN_TUBE: Tube = { tubeGrams: null, gramsLeft: null, weighedAt: null, openedOn: null, keepsOpenDays: null, pricePerKg: null }
+export const UNKNOWN_TUBE: Tube = {
+  tubeGrams: null,
+  gramsLeft: null,
+  weighedAt: null,
+  openedOn: null,
+  keepsOpenDays: null,
+  pricePerKg: null,
+}
 
 /** An ink as the shelf keeps it. */
 export const shelfInkSchema = z.strictObject({
@@ -39,7 +46,10 @@ export type ShelfInk = z.infer<typeof shelfInkSchema>
 const USUAL_DAYS = { oil: 5, 'water-washable': 14 } as const
 
 /** The day until which a batch of these inks stays usable: that of the ink that keeps shortest. */
-export function usableUntil(inks: readonly Pick<ShelfInk, 'kind' | 'keepsOpenDays'>[], mixedAt: string): string {
+export function usableUntil(
+  inks: readonly Pick<ShelfInk, 'kind' | 'keepsOpenDays'>[],
+  mixedAt: string,
+): string {
   const days = Math.min(...inks.map(({ kind, keepsOpenDays }) => keepsOpenDays ?? USUAL_DAYS[kind]))
   return new Date(Date.parse(mixedAt) + days * 86_400_000).toISOString().slice(0, 10)
 }

@@ -3,7 +3,8 @@ import { RAG_WHITE } from '../paper/ragWhite'
 import { paperDensity, spotDensity } from './spotDensity'
 
 const black = { name: 'x', k: new Array<number>(36).fill(0.17), s: new Array<number>(36).fill(0.006) }
-const at = (spot: 'tone1' | 'tone2' | 'tone3', tone: 'bright' | 'light' | 'medium' | 'heavy' = 'light') => spotDensity(spot, tone, [black], [1], RAG_WHITE)
+const at = (spot: 'tone1' | 'tone2' | 'tone3', tone: 'bright' | 'light' | 'medium' | 'heavy' = 'light') =>
+  spotDensity(spot, tone, [black], [1], RAG_WHITE)
 
 describe('what a spot should read', () => {
   it('dark is darker than middle, and that than bright', () => {

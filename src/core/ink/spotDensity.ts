@@ -12,9 +12,27 @@ export const WIPED_TO: Record<PlateTone, number> = { bright: 0.15, light: 0.8, m
  * Visual density a spot should have: the dark spot carries what a deep line does, the middle one a middling film, the bright
  * one what the wiping leaves on the surface. A model, for the simulated densitometer.
  */
-export function spotDensity(spot: ToneSpot, tone: PlateTone, inks: readonly SpectralInk[], parts: readonly number[], paper: readonly number[]): number {
-  const film = spot === 'tone1' ? FILM_THICKNESSES[0].micrometres : spot === 'tone3' ? FILM_THICKNESSES[1].micrometres : WIPED_TO[tone]
-  return predictInk({ inks: [...inks], parts: [...parts], filmMicrometres: film, paper: [...paper], surface: USUAL_SURFACE, geometry: '45:0' }).density
+export function spotDensity(
+  spot: ToneSpot,
+  tone: PlateTone,
+  inks: readonly SpectralInk[],
+  parts: readonly number[],
+  paper: readonly number[],
+): number {
+  const film =
+    spot === 'tone1'
+      ? FILM_THICKNESSES[0].micrometres
+      : spot === 'tone3'
+        ? FILM_THICKNESSES[1].micrometres
+        : WIPED_TO[tone]
+  return predictInk({
+    inks: [...inks],
+    parts: [...parts],
+    filmMicrometres: film,
+    paper: [...paper],
+    surface: USUAL_SURFACE,
+    geometry: '45:0',
+  }).density
 }
 
 /** Visual density of the paper itself. */

@@ -3,13 +3,16 @@ import { finite, nonNegative, positive } from '../units/schemas'
 
 export const stiffnessInput = z
   .strictObject({
-    components: z.array(z.strictObject({ viscosityPas: positive, grams: nonNegative })).min(1, { error: 'expected at least one component' }),
+    components: z
+      .array(z.strictObject({ viscosityPas: positive, grams: nonNegative }))
+      .min(1, { error: 'expected at least one component' }),
     temperatureC: finite,
     referenceC: finite,
     halvingC: positive,
   })
   .superRefine(({ components }, context) => {
-    if (!(components.reduce((sum, c) => sum + c.grams, 0) > 0)) context.addIssue({ code: 'custom', path: ['components'], message: 'grams must add up to more than 0' })
+    if (!(components.reduce((sum, c) => sum + c.grams, 0) > 0))
+      context.addIssue({ code: 'custom', path: ['components'], message: 'grams must add up to more than 0' })
   })
 export const stiffnessOutput = z.strictObject({ viscosityPas: finite })
 
@@ -36,7 +39,12 @@ export const inkCalibrationSchema = z.strictObject({
 export type InkCalibration = z.infer<typeof inkCalibrationSchema>
 
 /** Values from memory, until the workshop has its own. */
-export const USUAL_CALIBRATION: InkCalibration = { halvingC: USUAL_HALVING_C, dropGrams: USUAL_DROP_GRAMS, thinOilPas: THIN_PLATE_OIL_PAS, coolingTauMinutes: null }
+export const USUAL_CALIBRATION: InkCalibration = {
+  halvingC: USUAL_HALVING_C,
+  dropGrams: USUAL_DROP_GRAMS,
+  thinOilPas: THIN_PLATE_OIL_PAS,
+  coolingTauMinutes: null,
+}
 
 /**
  * Stiffness of a mix: ln η = Σ w_i ln η_i by mass (Arrhenius 1887 mixing rule), halved for every `halvingC` above `referenceC`.
@@ -44,7 +52,12 @@ export const USUAL_CALIBRATION: InkCalibration = { halvingC: USUAL_HALVING_C, dr
  *
  * @returns viscosity in Pa·s
  */
-export function mixStiffness({ components, temperatureC, referenceC, halvingC }: z.infer<typeof stiffnessInput>): z.infer<typeof stiffnessOutput> {
+export function mixStiffness({
+  components,
+  temperatureC,
+  referenceC,
+  halvingC,
+}: z.infer<typeof stiffnessInput>): z.infer<typeof stiffnessOutput> {
   const total = components.reduce((sum, c) => sum + c.grams, 0)
   const logged = components.reduce((sum, c) => sum + (c.grams / total) * Math.log(c.viscosityPas), 0)
   return { viscosityPas: Math.exp(logged) * 2 ** ((referenceC - temperatureC) / halvingC) }
@@ -73,13 +86,28 @@ export interface StiffnessCorrection {
  * @param mixPas stiffness of the mix at the shelf's reference temperature, above the oil's
  * @param wantedPas stiffness, at the same temperature, of the mix it should be as stiff as; `mixPas` when it is the same mix
  */
-export function correctStiffness(input: { mixGrams: number; mixPas: number; wantedPas?: number; before: { roomC: number; plateC: number }; todayRoomC: number; calibration?: InkCalibration }): StiffnessCorrection {
-  const { mixGrams, mixPas, wantedPas = mixPas, before, todayRoomC, calibration: { halvingC, dropGrams, thinOilPas } = USUAL_CALIBRATION } = input
+export function correctStiffness(input: {
+  mixGrams: number
+  mixPas: number
+  wantedPas?: number
+  before: { roomC: number; plateC: number }
+  todayRoomC: number
+  calibration?: InkCalibration
+}): StiffnessCorrection {
+  const {
+    mixGrams,
+    mixPas,
+    wantedPas = mixPas,
+    before,
+    todayRoomC,
+    calibration: { halvingC, dropGrams, thinOilPas } = USUAL_CALIBRATION,
+  } = input
   const change = inkTemperature(before.roomC, before.plateC) - inkTemperature(todayRoomC, before.plateC)
   const ratio = 2 ** (change / halvingC) * (mixPas / wantedPas)
   const reach = Math.log(wantedPas * ratio) - Math.log(thinOilPas)
   const share = reach > 0 ? Math.min(0.5, Math.max(0, Math.log(ratio) / reach)) : 0
   const dropsToAdd = (share / (1 - share)) * (mixGrams / dropGrams)
-  const plateC = before.plateC + (change + halvingC * Math.log2(mixPas / wantedPas)) / PLATE_SHARE_OF_INK_TEMPERATURE
+  const plateC =
+    before.plateC + (change + halvingC * Math.log2(mixPas / wantedPas)) / PLATE_SHARE_OF_INK_TEMPERATURE
   return { ratio, dropsToAdd, plateC }
 }

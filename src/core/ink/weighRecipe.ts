@@ -18,10 +18,15 @@ export function weighRecipe(shares: readonly number[], totalGrams: number, stepG
   const steps = exact.map((value) => Math.max(1, Math.floor(value)))
   let left = Math.round(totalGrams / stepGrams) - steps.reduce((total, value) => total + value, 0)
   const order = exact.map((value, i) => [value - Math.floor(value), i] as const).sort(([a], [b]) => b - a)
-  for (const [, i] of order) if (left > 0) {
-    steps[i] += 1
-    left -= 1
-  }
+  for (const [, i] of order)
+    if (left > 0) {
+      steps[i] += 1
+      left -= 1
+    }
   const weighed = steps.reduce((total, value) => total + value, 0)
-  return { grams: steps.map((value) => Number((value * stepGrams).toFixed(6))), totalGrams: Number((weighed * stepGrams).toFixed(6)), shares: steps.map((value) => value / weighed) }
+  return {
+    grams: steps.map((value) => Number((value * stepGrams).toFixed(6))),
+    totalGrams: Number((weighed * stepGrams).toFixed(6)),
+    shares: steps.map((value) => value / weighed),
+  }
 }

@@ -15,7 +15,11 @@ const square = (values: readonly number[]) => values.reduce((sum, value) => sum 
  * @param residuals gives the residuals for parameters; a non-finite one counts as worse than anything
  * @param start where to begin; @param step relative step of the numeric derivative
  */
-export function leastSquares(residuals: (parameters: number[]) => number[], start: readonly number[], { iterations = 200, step = 1e-6 } = {}): Fit {
+export function leastSquares(
+  residuals: (parameters: number[]) => number[],
+  start: readonly number[],
+  { iterations = 200, step = 1e-6 } = {},
+): Fit {
   let parameters = [...start]
   let current = residuals(parameters)
   let best = square(current)
@@ -27,7 +31,11 @@ export function leastSquares(residuals: (parameters: number[]) => number[], star
       return moved.map((residual, r) => (residual - current[r]) / width)
     })
     const gradient = jacobian.map((column) => -column.reduce((sum, value, r) => sum + value * current[r], 0))
-    const normal = jacobian.map((left, p) => jacobian.map((right, q) => left.reduce((sum, value, r) => sum + value * right[r], 0) * (p === q ? 1 + damping : 1)))
+    const normal = jacobian.map((left, p) =>
+      jacobian.map(
+        (right, q) => left.reduce((sum, value, r) => sum + value * right[r], 0) * (p === q ? 1 + damping : 1),
+      ),
+    )
     const move = solveLinear(normal, gradient)
     if (!move) {
       damping *= 10

@@ -9,7 +9,8 @@ export function solveLinear(a: readonly (readonly number[])[], b: readonly numbe
   const rows = a.map((row, i) => [...row, b[i]])
   for (let column = 0; column < n; column++) {
     let pivot = column
-    for (let i = column + 1; i < n; i++) if (Math.abs(rows[i][column]) > Math.abs(rows[pivot][column])) pivot = i
+    for (let i = column + 1; i < n; i++)
+      if (Math.abs(rows[i][column]) > Math.abs(rows[pivot][column])) pivot = i
     if (!(Math.abs(rows[pivot][column]) > 1e-14)) return null
     ;[rows[column], rows[pivot]] = [rows[pivot], rows[column]]
     for (let i = column + 1; i < n; i++) {

@@ -12,8 +12,13 @@ const SIZE = { width: 640, height: 760 }
 
 /** A drawn plate on its sheet. */
 async function sheetOf(seed: number): Promise<Buffer> {
-  const plate = await sharp(await drawPlate(seed)).resize(SIZE.width - 300, SIZE.height - 200, { fit: 'inside' }).toBuffer()
-  return sharp({ create: { ...SIZE, channels: 3, background: '#f2efe6' } }).composite([{ input: plate, left: 150, top: 60 }]).png().toBuffer()
+  const plate = await sharp(await drawPlate(seed))
+    .resize(SIZE.width - 300, SIZE.height - 200, { fit: 'inside' })
+    .toBuffer()
+  return sharp({ create: { ...SIZE, channels: 3, background: '#f2efe6' } })
+    .composite([{ input: plate, left: 150, top: 60 }])
+    .png()
+    .toBuffer()
 }
 
 /** The same sheet moved by an independent resampler: its affine transform about the middle, then the shift. */
@@ -21,17 +26,44 @@ async function moved(sheet: Buffer, { shiftX, shiftY, rotation, scale }: Similar
   const [cos, sin] = [scale * Math.cos(rotation), scale * Math.sin(rotation)]
   const [cx, cy] = [SIZE.width / 2, SIZE.height / 2]
   // Without offsets the library turns about its origin and trims to the picture's own box; the box is laid back where it belongs.
-  const corners = [[0, 0], [SIZE.width, 0], [0, SIZE.height], [SIZE.width, SIZE.height]].map(([x, y]) => carry({ shiftX, shiftY, rotation, scale }, [cx, cy], [x, y]))
-  const [left, top] = [Math.floor(Math.min(...corners.map(([x]) => x))), Math.floor(Math.min(...corners.map(([, y]) => y)))]
+  const corners = [
+    [0, 0],
+    [SIZE.width, 0],
+    [0, SIZE.height],
+    [SIZE.width, SIZE.height],
+  ].map(([x, y]) => carry({ shiftX, shiftY, rotation, scale }, [cx, cy], [x, y]))
+  const [left, top] = [
+    Math.floor(Math.min(...corners.map(([x]) => x))),
+    Math.floor(Math.min(...corners.map(([, y]) => y))),
+  ]
   const origin = carry({ shiftX, shiftY, rotation, scale }, [cx, cy], [0, 0])
-  const turned = await sharp(sheet).affine([[cos, -sin], [sin, cos]], { background: '#f2efe6', interpolator: 'bicubic', odx: origin[0] - left, ody: origin[1] - top, idx: 0, idy: 0 }).png().toBuffer()
+  const turned = await sharp(sheet)
+    .affine(
+      [
+        [cos, -sin],
+        [sin, cos],
+      ],
+      {
+        background: '#f2efe6',
+        interpolator: 'bicubic',
+        odx: origin[0] - left,
+        ody: origin[1] - top,
+        idx: 0,
+        idy: 0,
+      },
+    )
+    .png()
+    .toBuffer()
   return turned.length > 0 ? turned : sheet
 }
 
 describe('the Fourier transform', () => {
   it('of a wave is its frequency, and the inverse brings it back', () => {
     const n = 16
-    const field = { re: Float64Array.from({ length: n * n }, (_, i) => Math.cos((2 * Math.PI * 3 * (i % n)) / n)), im: new Float64Array(n * n) }
+    const field = {
+      re: Float64Array.from({ length: n * n }, (_, i) => Math.cos((2 * Math.PI * 3 * (i % n)) / n)),
+      im: new Float64Array(n * n),
+    }
     const before = [...field.re]
     transform(field, n)
     expect(field.re[3]).toBeCloseTo((n * n) / 2, 9)
@@ -45,9 +77,13 @@ describe('the Fourier transform', () => {
 function harmed(picture: Rgb): Rgb {
   let state = 41
   const next = () => (state = (state * 48271) % 2147483647) / 2147483647
-  const data = Uint8Array.from(picture.data, (value) => Math.min(255, Math.max(0, 255 * (value / 255) ** 1.12 * 0.96 + 6 * (next() + next() - 1))))
+  const data = Uint8Array.from(picture.data, (value) =>
+    Math.min(255, Math.max(0, 255 * (value / 255) ** 1.12 * 0.96 + 6 * (next() + next() - 1))),
+  )
   const [w, h] = [Math.round(picture.width * 0.3), Math.round(picture.height * 0.1)]
-  for (let y = 0; y < h; y++) for (let x = 0; x < w; x++) for (let c = 0; c < 3; c++) data[3 * ((y + 260) * picture.width + x + 230) + c] = 40 + 10 * c
+  for (let y = 0; y < h; y++)
+    for (let x = 0; x < w; x++)
+      for (let c = 0; c < 3; c++) data[3 * ((y + 260) * picture.width + x + 230) + c] = 40 + 10 * c
   return { ...picture, data }
 }
 
@@ -56,7 +92,11 @@ const align = (reference: Rgb, impression: Rgb) => {
   const [small, smallOther] = [pyramidOf(one, 256), pyramidOf(other, 256)]
   const coarse = alignCoarsely(small.at(-1)!, smallOther.at(-1)!)
   const times = one.width / small.at(-1)!.width
-  return refineAlignment(pyramidOf(one, 1), pyramidOf(other, 1), { ...coarse, shiftX: coarse.shiftX * times, shiftY: coarse.shiftY * times })
+  return refineAlignment(pyramidOf(one, 1), pyramidOf(other, 1), {
+    ...coarse,
+    shiftX: coarse.shiftX * times,
+    shiftY: coarse.shiftY * times,
+  })
 }
 
 describe('an impression laid over its reference', () => {

@@ -8,19 +8,49 @@ import { structuralSimilarity } from './structuralSimilarity'
  * What a check is seen in: both prints as they lie on their sheets; the colour difference, ΔE00; more or less ink, L*; more or less film
  * between the lines, L*; how unlike the drawing is, 0 to 1.
  */
-export const CHECK_PICTURES = { lie: 'how it lies', colour: 'colour', ink: 'ink', film: 'film between the lines', drawing: 'drawing' } as const
+export const CHECK_PICTURES = {
+  lie: 'how it lies',
+  colour: 'colour',
+  ink: 'ink',
+  film: 'film between the lines',
+  drawing: 'drawing',
+} as const
 export type CheckPicture = keyof typeof CHECK_PICTURES
 /** Where each check is seen. */
-export const PICTURE_OF: Record<MatchCheck, CheckPicture> = { register: 'lie', turn: 'lie', colour: 'colour', tone: 'ink', lines: 'drawing', breaks: 'drawing', evenness: 'film', edges: 'film', sides: 'ink', bands: 'ink', blanks: 'ink', marks: 'lie' }
+export const PICTURE_OF: Record<MatchCheck, CheckPicture> = {
+  register: 'lie',
+  turn: 'lie',
+  colour: 'colour',
+  tone: 'ink',
+  lines: 'drawing',
+  breaks: 'drawing',
+  evenness: 'film',
+  edges: 'film',
+  sides: 'ink',
+  bands: 'ink',
+  blanks: 'ink',
+  marks: 'lie',
+}
 
 /** A picture of one number a place: NaN where nothing can be said. Its top left corner on the sheet, and the side of a place, mm. */
-export interface MapLayer { width: number; height: number; leftMm: number; topMm: number; mmPerPixel: number; data: Float32Array }
+export interface MapLayer {
+  width: number
+  height: number
+  leftMm: number
+  topMm: number
+  mmPerPixel: number
+  data: Float32Array
+}
 export type MapLayers = Record<Exclude<CheckPicture, 'lie'>, MapLayer>
 
 type Corner = Pick<MapLayer, 'leftMm' | 'topMm'>
 
 /** A number a cell of the plate. */
-function cellLayer({ columns, rows, sizeMm, cells }: InkCells, { leftMm, topMm }: Corner, valueOf: (cell: InkCell) => number): MapLayer {
+function cellLayer(
+  { columns, rows, sizeMm, cells }: InkCells,
+  { leftMm, topMm }: Corner,
+  valueOf: (cell: InkCell) => number,
+): MapLayer {
   const data = new Float32Array(columns * rows).fill(NaN)
   for (const cell of cells) data[cell.row * columns + cell.column] = valueOf(cell)
   return { width: columns, height: rows, leftMm, topMm, mmPerPixel: sizeMm, data }
@@ -46,7 +76,10 @@ function smoothed({ width, height, data, ...where }: MapLayer): MapLayer {
   return { width, height, data: out, ...where }
 }
 
-function drawingLayer({ width, height, pixelsPerMm, referenceInk, impressionInk }: JudgedPlate, origin: Corner): MapLayer {
+function drawingLayer(
+  { width, height, pixelsPerMm, referenceInk, impressionInk }: JudgedPlate,
+  origin: Corner,
+): MapLayer {
   const grey = (ink: Float32Array): Grey => halved({ width, height, data: ink.map((value) => value / 100) })
   const mmPerPixel = 2 / pixelsPerMm
   const found = structuralSimilarity(grey(referenceInk), grey(impressionInk))
@@ -54,16 +87,31 @@ function drawingLayer({ width, height, pixelsPerMm, referenceInk, impressionInk 
   const { map } = found
   for (let i = 0; i < map.data.length; i++) map.data[i] = 1 - map.data[i]
   // The map begins where the first whole window lies.
-  return { width: map.width, height: map.height, leftMm: origin.leftMm + 5 * mmPerPixel, topMm: origin.topMm + 5 * mmPerPixel, mmPerPixel, data: map.data }
+  return {
+    width: map.width,
+    height: map.height,
+    leftMm: origin.leftMm + 5 * mmPerPixel,
+    topMm: origin.topMm + 5 * mmPerPixel,
+    mmPerPixel,
+    data: map.data,
+  }
 }
 
 /** The pictures the checks are seen in. @param origin where the judged picture's corner lies on the sheet; @param plate where the plate does */
 export function mapLayers(judged: JudgedPlate, cells: InkCells, origin: Corner, plate: Corner): MapLayers {
   const colour = judged.deltaE.map((value) => (value < 0 ? NaN : value))
   return {
-    colour: { width: judged.width, height: judged.height, ...origin, mmPerPixel: 1 / judged.pixelsPerMm, data: colour },
+    colour: {
+      width: judged.width,
+      height: judged.height,
+      ...origin,
+      mmPerPixel: 1 / judged.pixelsPerMm,
+      data: colour,
+    },
     ink: smoothed(cellLayer(cells, plate, ({ reference, impression }) => impression - reference)),
-    film: smoothed(cellLayer(cells, plate, ({ referenceGround, impressionGround }) => impressionGround - referenceGround)),
+    film: smoothed(
+      cellLayer(cells, plate, ({ referenceGround, impressionGround }) => impressionGround - referenceGround),
+    ),
     drawing: drawingLayer(judged, origin),
   }
 }

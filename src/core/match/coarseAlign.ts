@@ -44,7 +44,9 @@ function lay({ width, height, data }: Grey, perPixel: number, turn: number, pape
       const fx = x - i
       const fy = y - j
       const at = j * width + i
-      const value = (data[at] * (1 - fx) + data[at + 1] * fx) * (1 - fy) + (data[at + width] * (1 - fx) + data[at + width + 1] * fx) * fy
+      const value =
+        (data[at] * (1 - fx) + data[at + 1] * fx) * (1 - fy) +
+        (data[at + width] * (1 - fx) + data[at + width + 1] * fx) * fy
       field.re[v * SIDE + u] = (value - paper) * fade[u] * fade[v]
     }
   }
@@ -89,19 +91,40 @@ export interface CoarseAlignment extends Similarity {
  *
  * @param quarters quarter turns to try, clockwise
  */
-export function alignCoarsely(reference: Grey, impression: Grey, quarters: readonly number[] = [0]): CoarseAlignment {
-  const perPixel = (SHARE * SIDE) / Math.max(reference.width, reference.height, impression.width, impression.height)
+export function alignCoarsely(
+  reference: Grey,
+  impression: Grey,
+  quarters: readonly number[] = [0],
+): CoarseAlignment {
+  const perPixel =
+    (SHARE * SIDE) / Math.max(reference.width, reference.height, impression.width, impression.height)
   const laid = lay(impression, perPixel, 0, border(impression))
   const paper = border(reference)
   const tryOut = (quarterTurns: number, turn: number, scale: number): CoarseAlignment => {
     const rotation = turn + (quarterTurns * Math.PI) / 2
     const { dx, dy, peak } = correlate(lay(reference, perPixel * scale, rotation, paper), laid)
-    return { quarterTurns, rotation, scale, peak, shiftX: (impression.width - reference.width) / 2 + dx / perPixel, shiftY: (impression.height - reference.height) / 2 + dy / perPixel }
+    return {
+      quarterTurns,
+      rotation,
+      scale,
+      peak,
+      shiftX: (impression.width - reference.width) / 2 + dx / perPixel,
+      shiftY: (impression.height - reference.height) / 2 + dy / perPixel,
+    }
   }
-  const sharpest = (tries: readonly CoarseAlignment[]) => tries.reduce((best, one) => (one.peak > best.peak ? one : best))
-  const best = sharpest(quarters.flatMap((quarterTurns) => TURNS.flatMap((turn) => SCALES.map((scale) => tryOut(quarterTurns, turn, scale)))))
+  const sharpest = (tries: readonly CoarseAlignment[]) =>
+    tries.reduce((best, one) => (one.peak > best.peak ? one : best))
+  const best = sharpest(
+    quarters.flatMap((quarterTurns) =>
+      TURNS.flatMap((turn) => SCALES.map((scale) => tryOut(quarterTurns, turn, scale))),
+    ),
+  )
   const turn = best.rotation - (best.quarterTurns * Math.PI) / 2
-  const near = NEAR_TURNS.flatMap((more) => NEAR_SCALES.flatMap((larger) => (more === 0 && larger === 0 ? [] : [tryOut(best.quarterTurns, turn + more, best.scale + larger)])))
+  const near = NEAR_TURNS.flatMap((more) =>
+    NEAR_SCALES.flatMap((larger) =>
+      more === 0 && larger === 0 ? [] : [tryOut(best.quarterTurns, turn + more, best.scale + larger)],
+    ),
+  )
   return sharpest([best, ...near])
 }
 
@@ -110,10 +133,18 @@ export function alignCoarsely(reference: Grey, impression: Grey, quarters: reado
  *
  * @returns how the impression lies, px of the pyramids' largest level
  */
-export function alignRoughly(references: readonly Grey[], impressions: readonly Grey[], quarters: readonly number[] = [0]): Similarity {
+export function alignRoughly(
+  references: readonly Grey[],
+  impressions: readonly Grey[],
+  quarters: readonly number[] = [0],
+): Similarity {
   const longest = Math.max(...[references[0], impressions[0]].flatMap(({ width, height }) => [width, height]))
   // Both must be equally many times smaller, or a size would be found that is none.
-  const level = Math.min(references.length - 1, impressions.length - 1, Math.max(0, Math.ceil(Math.log2(longest / SEARCHED))))
+  const level = Math.min(
+    references.length - 1,
+    impressions.length - 1,
+    Math.max(0, Math.ceil(Math.log2(longest / SEARCHED))),
+  )
   const { shiftX, shiftY, rotation, scale } = alignCoarsely(references[level], impressions[level], quarters)
   return { shiftX: shiftX * 2 ** level, shiftY: shiftY * 2 ** level, rotation, scale }
 }

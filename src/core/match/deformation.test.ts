@@ -1,6 +1,14 @@
 import sharp from 'sharp'
 import { describe, expect, it } from 'vitest'
-import { addDeformation, estimateDeformation, farthestBend, farthestMove, noDeformation, outOfShape, settled } from './deformation'
+import {
+  addDeformation,
+  estimateDeformation,
+  farthestBend,
+  farthestMove,
+  noDeformation,
+  outOfShape,
+  settled,
+} from './deformation'
 import { drawPlate, readPicture } from './drawnPlate.test.fixture'
 import { laidOver } from './differences'
 import { greyOf, type Grey, type Rgb } from './picture'
@@ -17,12 +25,21 @@ function moved({ width, height, data }: Rgb, by: (u: number, v: number) => reado
   const out = new Uint8Array(data.length)
   for (let y = 0; y < height; y++) {
     for (let x = 0; x < width; x++) {
-      const [dx, dy] = by((2 * (x - inside.left)) / inside.width - 1, (2 * (y - inside.top)) / inside.height - 1)
-      const [px, py] = [Math.min(width - 1.01, Math.max(0, x - dx)), Math.min(height - 1.01, Math.max(0, y - dy))]
+      const [dx, dy] = by(
+        (2 * (x - inside.left)) / inside.width - 1,
+        (2 * (y - inside.top)) / inside.height - 1,
+      )
+      const [px, py] = [
+        Math.min(width - 1.01, Math.max(0, x - dx)),
+        Math.min(height - 1.01, Math.max(0, y - dy)),
+      ]
       const [i, j] = [Math.floor(px), Math.floor(py)]
       for (let c = 0; c < 3; c++) {
         const at = (u: number, v: number) => data[3 * ((j + v) * width + i + u) + c]
-        out[3 * (y * width + x) + c] = (at(0, 0) * (1 - px + i) + at(1, 0) * (px - i)) * (1 - py + j) + (at(0, 1) * (1 - px + i) + at(1, 1) * (px - i)) * (py - j) + 0.5
+        out[3 * (y * width + x) + c] =
+          (at(0, 0) * (1 - px + i) + at(1, 0) * (px - i)) * (1 - py + j) +
+          (at(0, 1) * (1 - px + i) + at(1, 1) * (px - i)) * (py - j) +
+          0.5
       }
     }
   }
@@ -37,7 +54,10 @@ describe('what a sheet did beyond shift, turn and size', () => {
     expect(farthestMove(found)).toBe(0)
   })
   it('is the growth another library resampled it by, each way (sharp)', async () => {
-    const grown = await sharp(drawn).resize(606, 802, { fit: 'fill', kernel: 'cubic' }).extract({ left: 3, top: 1, width: 600, height: 800 }).toBuffer()
+    const grown = await sharp(drawn)
+      .resize(606, 802, { fit: 'fill', kernel: 'cubic' })
+      .extract({ left: 3, top: 1, width: 600, height: 800 })
+      .toBuffer()
     const { stretch, bend } = settled(estimate(await readPicture(grown)))
     expect(100 * stretch.x).toBeCloseTo(1, 1)
     expect(100 * stretch.y).toBeCloseTo(0.25, 1)
@@ -48,7 +68,11 @@ describe('what a sheet did beyond shift, turn and size', () => {
   it('is the bend a sheet was lifted with, and laid over by it the two are alike', () => {
     const bent = moved(plate, (u, v) => [3 * v * v - 1, 1.6 * u * v])
     let deformation = noDeformation(inside)
-    for (let pass = 0; pass < 3; pass++) deformation = addDeformation(deformation, estimate({ ...bent, data: laidOver(plate, bent, HERE, deformation).rgb }))
+    for (let pass = 0; pass < 3; pass++)
+      deformation = addDeformation(
+        deformation,
+        estimate({ ...bent, data: laidOver(plate, bent, HERE, deformation).rgb }),
+      )
     expect(deformation.bend!.x[5]).toBeCloseTo(3, 0)
     expect(deformation.bend!.y[4]).toBeCloseTo(1.6, 0)
     expect(farthestBend(deformation)).toBeGreaterThan(1.8)
@@ -57,7 +81,14 @@ describe('what a sheet did beyond shift, turn and size', () => {
     expect(outOfShape(deformation)).toBeCloseTo(Math.hypot(2, 1.6), 0)
     const alike = (other: Rgb) => structuralSimilarity(greyOf(plate), greyOf(other))!.mean
     // What two resamplings alone blur: half a pixel there and half a pixel back.
-    const blurred = alike({ ...plate, data: laidOver(plate, moved(plate, () => [0.5, 0.5]), { ...HERE, shiftX: 0.5, shiftY: 0.5 }).rgb })
+    const blurred = alike({
+      ...plate,
+      data: laidOver(
+        plate,
+        moved(plate, () => [0.5, 0.5]),
+        { ...HERE, shiftX: 0.5, shiftY: 0.5 },
+      ).rgb,
+    })
     const straightened = alike({ ...plate, data: laidOver(plate, bent, HERE, deformation).rgb })
     expect(straightened).toBeGreaterThan(blurred - 0.03)
     expect(straightened).toBeGreaterThan(alike(bent) + 0.05)

@@ -4,7 +4,10 @@ import type { Box } from './findPlate'
 import { softened, type Grey } from './picture'
 
 /** How much farther apart two points of a plate lie on a damp sheet that grew, each way, as a share. */
-export interface Stretch { x: number; y: number }
+export interface Stretch {
+  x: number
+  y: number
+}
 
 /**
  * What a sheet did beyond shift, turn and size. The shift of a point of the plate is a smooth function of its place (u, v), −1 to 1 over
@@ -45,28 +48,38 @@ const TERMS = (u: number, v: number): number[] => [1, u, v, u * u, u * v, v * v]
 export const noDeformation = (plate: Box): Deformation => ({ stretch: { x: 0, y: 0 }, bend: null, plate })
 
 /** Where a point lies on the plate, −1 to 1 along one axis. Beyond the plate nothing is known: the field goes on as at its edge. */
-const placeOn = (at: number, from: number, length: number) => Math.min(1, Math.max(-1, (2 * (at - from)) / length - 1))
+const placeOn = (at: number, from: number, length: number) =>
+  Math.min(1, Math.max(-1, (2 * (at - from)) / length - 1))
 
 /** A bend along one row of the reference: the shift is c0 + c1·u + c2·u², in x and in y. */
-export interface RowBend { x: [number, number, number]; y: [number, number, number] }
+export interface RowBend {
+  x: [number, number, number]
+  y: [number, number, number]
+}
 
 /** The bend along the row at y, px of the reference. */
 export function rowBend({ x, y }: NonNullable<Deformation['bend']>, plate: Box, at: number): RowBend {
   const v = placeOn(at, plate.top, plate.height)
-  return { x: [x[0] + x[2] * v + x[5] * v * v, x[1] + x[4] * v, x[3]], y: [y[0] + y[2] * v + y[5] * v * v, y[1] + y[4] * v, y[3]] }
+  return {
+    x: [x[0] + x[2] * v + x[5] * v * v, x[1] + x[4] * v, x[3]],
+    y: [y[0] + y[2] * v + y[5] * v * v, y[1] + y[4] * v, y[3]],
+  }
 }
 
 /** Where every column of a picture lies on the plate, −1 to 1. */
-export const columnPlaces = (plate: Box, width: number): Float64Array => Float64Array.from({ length: width }, (_, x) => placeOn(x + 0.5, plate.left, plate.width))
+export const columnPlaces = (plate: Box, width: number): Float64Array =>
+  Float64Array.from({ length: width }, (_, x) => placeOn(x + 0.5, plate.left, plate.width))
 
 /** The farthest a bend moves any place of the plate, px. */
 export function farthestBend({ plate, bend }: Deformation): number {
   if (!bend) return 0
   const places = [-1, -0.5, 0, 0.5, 1]
-  return Math.max(...places.flatMap((v) => {
-    const { x, y } = rowBend(bend, plate, plate.top + ((v + 1) / 2) * plate.height)
-    return places.map((u) => Math.hypot(x[0] + x[1] * u + x[2] * u * u, y[0] + y[1] * u + y[2] * u * u))
-  }))
+  return Math.max(
+    ...places.flatMap((v) => {
+      const { x, y } = rowBend(bend, plate, plate.top + ((v + 1) / 2) * plate.height)
+      return places.map((u) => Math.hypot(x[0] + x[1] * u + x[2] * u * u, y[0] + y[1] * u + y[2] * u * u))
+    }),
+  )
 }
 
 /** How far a print is out of shape, px: the farthest a bend moves a place of the plate, what it moves the whole by left out. */
@@ -78,9 +91,22 @@ export function outOfShape({ plate, bend, stretch }: Deformation): number {
 }
 
 /** The farthest growth and bend together move any place of the plate, px. */
-export const farthestMove = (deformation: Deformation): number => farthestBend(deformation) + Math.hypot(deformation.stretch.x * deformation.plate.width, deformation.stretch.y * deformation.plate.height) / 2
+export const farthestMove = (deformation: Deformation): number =>
+  farthestBend(deformation) +
+  Math.hypot(
+    deformation.stretch.x * deformation.plate.width,
+    deformation.stretch.y * deformation.plate.height,
+  ) /
+    2
 
-interface BlockShift { u: number; v: number; x: number; y: number; /** how surely, one over the square of its likely error, px */ surelyX: number; surelyY: number }
+interface BlockShift {
+  u: number
+  v: number
+  x: number
+  y: number
+  /** how surely, one over the square of its likely error, px */ surelyX: number
+  surelyY: number
+}
 
 /**
  * Shift of one block of the laid picture against the reference's, by the reference's gradients (Baker & Matthews 2004, inverse
@@ -88,14 +114,26 @@ interface BlockShift { u: number; v: number; x: number; y: number; /** how surel
  *
  * @returns px, and the information it carries each way: lines that run one way say nothing of that way
  */
-function shiftOf(reference: Grey, laid: Grey, { left, top, width, height }: Box): Pick<BlockShift, 'x' | 'y' | 'surelyX' | 'surelyY'> | null {
+function shiftOf(
+  reference: Grey,
+  laid: Grey,
+  { left, top, width, height }: Box,
+): Pick<BlockShift, 'x' | 'y' | 'surelyX' | 'surelyY'> | null {
   const { width: w, data: ours } = reference
   const { data: theirs, height: tall } = laid
   let [x, y] = [0, 0]
   for (let turn = 0; ; turn++) {
     const [i, j] = [Math.floor(x), Math.floor(y)]
     const [fx, fy] = [x - i, y - j]
-    if (left + i < 1 || top + j < 1 || left + width + i + 2 > w || top + height + j + 2 > tall || left < 1 || top < 1) return null
+    if (
+      left + i < 1 ||
+      top + j < 1 ||
+      left + width + i + 2 > w ||
+      top + height + j + 2 > tall ||
+      left < 1 ||
+      top < 1
+    )
+      return null
     let [n, sa, sb, saa, sbb, sab] = [0, 0, 0, 0, 0, 0]
     let [gxx, gyy, gxy, gxa, gya, gxb, gyb, gx1, gy1] = [0, 0, 0, 0, 0, 0, 0, 0, 0]
     for (let v = top; v < top + height; v += STEP) {
@@ -103,7 +141,9 @@ function shiftOf(reference: Grey, laid: Grey, { left, top, width, height }: Box)
         const at = v * w + u
         const to = (v + j) * w + u + i
         const a = ours[at]
-        const b = (theirs[to] * (1 - fx) + theirs[to + 1] * fx) * (1 - fy) + (theirs[to + w] * (1 - fx) + theirs[to + w + 1] * fx) * fy
+        const b =
+          (theirs[to] * (1 - fx) + theirs[to + 1] * fx) * (1 - fy) +
+          (theirs[to + w] * (1 - fx) + theirs[to + w + 1] * fx) * fy
         const gx = (ours[at + 1] - ours[at - 1]) / 2
         const gy = (ours[at + w] - ours[at - w]) / 2
         n += 1
@@ -134,7 +174,8 @@ function shiftOf(reference: Grey, laid: Grey, { left, top, width, height }: Box)
     const [dx, dy] = [(gyy * rx - gxy * ry) / det / gain, (gxx * ry - gxy * rx) / det / gain]
     if (turn === MOST_TURNS || Math.hypot(dx, dy) < SETTLED_PX) {
       const noise = Math.max(1e-9, (varB - gain * cov) / n)
-      const error = (own: number, other: number) => noise / (gain * gain * (own - (gxy * gxy) / other)) + LEAST_ERROR_PX ** 2
+      const error = (own: number, other: number) =>
+        noise / (gain * gain * (own - (gxy * gxy) / other)) + LEAST_ERROR_PX ** 2
       return { x, y, surelyX: 1 / error(gxx, gyy), surelyY: 1 / error(gyy, gxx) }
     }
     x -= dx
@@ -153,7 +194,12 @@ function blockShifts(reference: Grey, laid: Grey, plate: Box): BlockShift[] {
     for (let column = 0; column < SIDE; column++) {
       const [left, top] = [Math.round(plate.left + column * width), Math.round(plate.top + row * height)]
       const shift = shiftOf(ours, theirs, { left, top, width, height })
-      if (shift) shifts.push({ u: (2 * (left + width / 2 - plate.left)) / plate.width - 1, v: (2 * (top + height / 2 - plate.top)) / plate.height - 1, ...shift })
+      if (shift)
+        shifts.push({
+          u: (2 * (left + width / 2 - plate.left)) / plate.width - 1,
+          v: (2 * (top + height / 2 - plate.top)) / plate.height - 1,
+          ...shift,
+        })
     }
   }
   return shifts
@@ -162,14 +208,26 @@ function blockShifts(reference: Grey, laid: Grey, plate: Box): BlockShift[] {
 type Axis = 'x' | 'y'
 
 /** A field of so many terms through shifts, each as sure as it is: its terms and the weighted squares it leaves. */
-function fit(shifts: readonly BlockShift[], axis: Axis, count: number): { field: number[]; left: number } | null {
+function fit(
+  shifts: readonly BlockShift[],
+  axis: Axis,
+  count: number,
+): { field: number[]; left: number } | null {
   const rows = shifts.map(({ u, v }) => TERMS(u, v).slice(0, count))
   const sure = (k: number) => shifts[k][axis === 'x' ? 'surelyX' : 'surelyY']
   const over = (of: (k: number) => number) => shifts.reduce((all, _, k) => all + sure(k) * of(k), 0)
   const terms = Array.from({ length: count }, (_, i) => i)
   // The normal equations: six unknowns of size one are nowhere near what would hurt them.
-  const field = solveLinear(terms.map((i) => terms.map((j) => over((k) => rows[k][i] * rows[k][j]))), terms.map((i) => over((k) => rows[k][i] * shifts[k][axis])))
-  return field && { field, left: over((k) => (shifts[k][axis] - rows[k].reduce((all, term, i) => all + term * field[i], 0)) ** 2) }
+  const field = solveLinear(
+    terms.map((i) => terms.map((j) => over((k) => rows[k][i] * rows[k][j]))),
+    terms.map((i) => over((k) => rows[k][i] * shifts[k][axis])),
+  )
+  return (
+    field && {
+      field,
+      left: over((k) => (shifts[k][axis] - rows[k].reduce((all, term, i) => all + term * field[i], 0)) ** 2),
+    }
+  )
 }
 
 /** A field through shifts, fitted twice, the second time without blocks that lie far off; a bend only where it explains what growth and turn cannot. */
@@ -178,11 +236,15 @@ function fieldThrough(shifts: readonly BlockShift[], axis: Axis): number[] {
   const bent = (of: readonly BlockShift[]) => (of.length >= FEWEST_BENT ? fit(of, axis, 6) : null)
   const first = bent(shifts) ?? plain(shifts)
   if (!first) return [0, 0, 0, 0, 0, 0]
-  const off = ({ u, v, [axis]: shift }: BlockShift) => Math.abs(shift - TERMS(u, v).reduce((all, term, i) => all + term * (first.field[i] ?? 0), 0))
+  const off = ({ u, v, [axis]: shift }: BlockShift) =>
+    Math.abs(shift - TERMS(u, v).reduce((all, term, i) => all + term * (first.field[i] ?? 0), 0))
   const bound = OUTLIER * Math.max(LEAST_ERROR_PX, median(shifts.map(off)))
   const near = shifts.filter((shift) => off(shift) <= bound)
   const [straight, curved] = [plain(near), bent(near)]
-  const field = curved && straight && straight.left - curved.left > EXPLAINED ? curved.field : (straight?.field ?? first.field)
+  const field =
+    curved && straight && straight.left - curved.left > EXPLAINED
+      ? curved.field
+      : (straight?.field ?? first.field)
   return [...field, 0, 0, 0].slice(0, 6)
 }
 
@@ -204,12 +266,18 @@ export function estimateDeformation(reference: Grey, laid: Grey, plate: Box): De
   }
 }
 
-const sum = (one: readonly number[] | undefined, other: readonly number[] | undefined) => [0, 1, 2, 3, 4, 5].map((i) => (one?.[i] ?? 0) + (other?.[i] ?? 0))
+const sum = (one: readonly number[] | undefined, other: readonly number[] | undefined) =>
+  [0, 1, 2, 3, 4, 5].map((i) => (one?.[i] ?? 0) + (other?.[i] ?? 0))
 
 /** Two deformations one after the other, both small. */
 export function addDeformation(one: Deformation, more: Deformation): Deformation {
-  return { plate: one.plate, stretch: { x: one.stretch.x + more.stretch.x, y: one.stretch.y + more.stretch.y }, bend: { x: sum(one.bend?.x, more.bend?.x), y: sum(one.bend?.y, more.bend?.y) } }
+  return {
+    plate: one.plate,
+    stretch: { x: one.stretch.x + more.stretch.x, y: one.stretch.y + more.stretch.y },
+    bend: { x: sum(one.bend?.x, more.bend?.x), y: sum(one.bend?.y, more.bend?.y) },
+  }
 }
 
 /** The same without a bend that could be the measuring. */
-export const settled = (deformation: Deformation): Deformation => (farthestBend(deformation) < LEAST_BEND_PX ? { ...deformation, bend: null } : deformation)
+export const settled = (deformation: Deformation): Deformation =>
+  farthestBend(deformation) < LEAST_BEND_PX ? { ...deformation, bend: null } : deformation

@@ -17,7 +17,14 @@ const PAPER_L = 6
 export type RegionKind = 'foreign-mark' | 'starved' | 'darker' | 'colour'
 
 /** Where an impression differs from its reference, in the reference's frame, mm from its top left corner. */
-export interface Region { kind: RegionKind; xMm: number; yMm: number; widthMm: number; heightMm: number; deltaE00: number }
+export interface Region {
+  kind: RegionKind
+  xMm: number
+  yMm: number
+  widthMm: number
+  heightMm: number
+  deltaE00: number
+}
 
 export interface Differences {
   deltaE00: { mean: number; p95: number; max: number }
@@ -27,13 +34,21 @@ export interface Differences {
 }
 
 /** The impression laid into the reference's frame, what the sheet grew and bent by taken out; where it does not reach, the reference itself stands, and `seen` says so. */
-export function laidOver({ width, height, data: ours }: Rgb, impression: Rgb, { shiftX, shiftY, rotation, scale }: Similarity, deformation: Deformation | null = null): { rgb: Uint8Array; seen: Uint8Array } {
+export function laidOver(
+  { width, height, data: ours }: Rgb,
+  impression: Rgb,
+  { shiftX, shiftY, rotation, scale }: Similarity,
+  deformation: Deformation | null = null,
+): { rgb: Uint8Array; seen: Uint8Array } {
   const rgb = Uint8Array.from(ours)
   const seen = new Uint8Array(width * height)
   const cos = scale * Math.cos(rotation)
   const sin = scale * Math.sin(rotation)
   const { width: w, height: h, data } = impression
-  const { stretch, plate } = deformation ?? { stretch: { x: 0, y: 0 }, plate: { left: 0, top: 0, width, height } }
+  const { stretch, plate } = deformation ?? {
+    stretch: { x: 0, y: 0 },
+    plate: { left: 0, top: 0, width, height },
+  }
   // A sheet is told to grow about the plate's middle: that is where its register is measured.
   const [middleX, middleY] = [plate.left + plate.width / 2, plate.top + plate.height / 2]
   const places = deformation?.bend ? columnPlaces(deformation.plate, width) : null
@@ -59,7 +74,10 @@ export function laidOver({ width, height, data: ours }: Rgb, impression: Rgb, { 
       const at = 3 * (j * w + i)
       for (let c = 0; c < 3; c++) {
         const k = at + c
-        rgb[3 * to + c] = (data[k] * (1 - fx) + data[k + 3] * fx) * (1 - fy) + (data[k + 3 * w] * (1 - fx) + data[k + 3 * w + 3] * fx) * fy + 0.5
+        rgb[3 * to + c] =
+          (data[k] * (1 - fx) + data[k + 3] * fx) * (1 - fy) +
+          (data[k + 3 * w] * (1 - fx) + data[k + 3 * w + 3] * fx) * fy +
+          0.5
       }
     }
   }
@@ -84,7 +102,8 @@ export function evened(lab: Float32Array, width: number, height: number): Float3
   for (let y = 0; y < height; y++) {
     const above = y > 0 ? -line : 0
     const below = y < height - 1 ? line : 0
-    for (let k = y * line, end = k + line; k < end; k++) even[k] = (across[k + above] + across[k] + across[k + below]) / 3
+    for (let k = y * line, end = k + line; k < end; k++)
+      even[k] = (across[k + above] + across[k] + across[k + below]) / 3
   }
   return even
 }
@@ -184,10 +203,28 @@ export function findDifferences(reference: Rgb, impression: Rgb, at: Similarity,
       }
       const n = part.length
       const lighter = (theirL - ourL) / n
-      const kind: RegionKind = Math.abs(lighter) < total / n / 3 ? 'colour' : lighter > 0 ? 'starved' : ourL / n > paper - PAPER_L ? 'foreign-mark' : 'darker'
-      return { kind, xMm: left * mmPerPixel, yMm: top * mmPerPixel, widthMm: (right - left) * mmPerPixel, heightMm: (bottom - top) * mmPerPixel, deltaE00: total / n }
+      const kind: RegionKind =
+        Math.abs(lighter) < total / n / 3
+          ? 'colour'
+          : lighter > 0
+            ? 'starved'
+            : ourL / n > paper - PAPER_L
+              ? 'foreign-mark'
+              : 'darker'
+      return {
+        kind,
+        xMm: left * mmPerPixel,
+        yMm: top * mmPerPixel,
+        widthMm: (right - left) * mmPerPixel,
+        heightMm: (bottom - top) * mmPerPixel,
+        deltaE00: total / n,
+      }
     })
     .sort((a, b) => b.deltaE00 * b.widthMm * b.heightMm - a.deltaE00 * a.widthMm * a.heightMm)
     .slice(0, MOST_REGIONS)
-  return { deltaE00: { mean: count > 0 ? sum / count : 0, p95, max }, regions, map: { width, height, mmPerPixel, data: map } }
+  return {
+    deltaE00: { mean: count > 0 ? sum / count : 0, p95, max },
+    regions,
+    map: { width, height, mmPerPixel, data: map },
+  }
 }

@@ -2,13 +2,19 @@ import type { PaperWhite } from './evenLight'
 import type { Rgb } from './picture'
 
 /** What a tone changes by as it dries: density of the wet print, and what the dry one has more, or less, both over the paper. */
-export interface DriedTone { wet: number; change: number }
+export interface DriedTone {
+  wet: number
+  change: number
+}
 
 /** The change at a density: along straight lines between the tones that were read, nothing at bare paper, beyond the darkest as at it. */
 function changeAt(tones: readonly DriedTone[], density: number): number {
   let [below, change] = [0, 0]
   for (const tone of tones) {
-    if (density <= tone.wet) return tone.wet === below ? tone.change : change + ((tone.change - change) * (density - below)) / (tone.wet - below)
+    if (density <= tone.wet)
+      return tone.wet === below
+        ? tone.change
+        : change + ((tone.change - change) * (density - below)) / (tone.wet - below)
     ;[below, change] = [tone.wet, tone.change]
   }
   return change
@@ -20,12 +26,20 @@ function changeAt(tones: readonly DriedTone[], density: number): number {
  *
  * @param tones in any order; none: nothing changes
  */
-export function driedPicture({ width, height, data }: Rgb, white: PaperWhite, tones: readonly DriedTone[]): Rgb {
+export function driedPicture(
+  { width, height, data }: Rgb,
+  white: PaperWhite,
+  tones: readonly DriedTone[],
+): Rgb {
   const sorted = [...tones].sort((a, b) => a.wet - b.wet)
-  const tables = white.map((paper) => Uint8Array.from({ length: 256 }, (_, value) => {
-    const density = Math.max(0, -Math.log10(Math.max(0.5, value) / paper))
-    return value >= paper ? value : Math.min(255, Math.round(paper * 10 ** -(density + changeAt(sorted, density))))
-  }))
+  const tables = white.map((paper) =>
+    Uint8Array.from({ length: 256 }, (_, value) => {
+      const density = Math.max(0, -Math.log10(Math.max(0.5, value) / paper))
+      return value >= paper
+        ? value
+        : Math.min(255, Math.round(paper * 10 ** -(density + changeAt(sorted, density))))
+    }),
+  )
   const out = new Uint8Array(data.length)
   for (let i = 0; i < data.length; i += 3) {
     out[i] = tables[0][data[i]]

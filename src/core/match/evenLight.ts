@@ -11,7 +11,12 @@ const ROUNDS = 3
 type Light = readonly number[]
 
 /** A surface of second degree through one channel of the margin, 0 to 255, places in −1…1. */
-function lightOf({ width, height, data }: Rgb, { left, top, width: w, height: h }: Box, channel: number, guard: number): Light | null {
+function lightOf(
+  { width, height, data }: Rgb,
+  { left, top, width: w, height: h }: Box,
+  channel: number,
+  guard: number,
+): Light | null {
   const points: [number, number, number][] = []
   for (let y = guard; y < height - guard; y += EVERY) {
     for (let x = guard; x < width - guard; x += EVERY) {
@@ -26,7 +31,8 @@ function lightOf({ width, height, data }: Rgb, { left, top, width: w, height: h 
     const normal = Array.from({ length: 6 }, () => new Array<number>(6).fill(0))
     const right = new Array<number>(6).fill(0)
     for (const [x, y, value] of points) {
-      const held = solved[0] + solved[1] * x + solved[2] * y + solved[3] * x * x + solved[4] * x * y + solved[5] * y * y
+      const held =
+        solved[0] + solved[1] * x + solved[2] * y + solved[3] * x * x + solved[4] * x * y + solved[5] * y * y
       if (Math.abs(value - held) > DIRT * held * (round === 0 ? 2 : 1)) continue
       const row = [1, x, y, x * x, x * y, y * y]
       for (let i = 0; i < 6; i++) {
@@ -51,7 +57,12 @@ export type PaperWhite = readonly [number, number, number]
  * @param white what the paper is brought to; null: its own
  * @returns the picture, its paper's own white, and how uneven the light was, as a share; a sheet without margins is left as it is
  */
-export function evenLight(picture: Rgb, plate: Box, pixelsPerMm: number, white: PaperWhite | null): { picture: Rgb; white: PaperWhite | null; fall: number } {
+export function evenLight(
+  picture: Rgb,
+  plate: Box,
+  pixelsPerMm: number,
+  white: PaperWhite | null,
+): { picture: Rgb; white: PaperWhite | null; fall: number } {
   const guard = Math.round(2.5 * pixelsPerMm)
   const lights = [0, 1, 2].map((channel) => lightOf(picture, plate, channel, guard))
   const [r, g, b] = lights
@@ -64,7 +75,10 @@ export function evenLight(picture: Rgb, plate: Box, pixelsPerMm: number, white: 
   for (let y = 0; y < height; y++) {
     const v = (2 * y) / height - 1
     // Along a row a surface is of second degree in x alone.
-    const [[r0, r1], [g0, g1], [b0, b1]] = [r, g, b].map((light) => [light[0] + light[2] * v + light[5] * v * v, light[1] + light[4] * v])
+    const [[r0, r1], [g0, g1], [b0, b1]] = [r, g, b].map((light) => [
+      light[0] + light[2] * v + light[5] * v * v,
+      light[1] + light[4] * v,
+    ])
     for (let x = 0, k = 3 * y * width; x < width; x++, k += 3) {
       const u = (2 * x) / width - 1
       const light = g0 + (g1 + g[3] * u) * u

@@ -1,7 +1,12 @@
 import type { Grey } from './picture'
 
 /** Where a plate mark lies on its sheet, px, upright. */
-export interface Box { left: number; top: number; width: number; height: number }
+export interface Box {
+  left: number
+  top: number
+  width: number
+  height: number
+}
 
 /** How far from its place a plate is looked for, mm. */
 const REACH_MM = 10
@@ -13,7 +18,10 @@ function windows(profile: Float64Array): (from: number, count: number) => number
   const sums = new Float64Array(profile.length + 1)
   for (let i = 0; i < profile.length; i++) sums[i + 1] = sums[i] + profile[i]
   return (from, count) => {
-    const [a, b] = [Math.max(0, Math.min(profile.length, from)), Math.max(0, Math.min(profile.length, from + count))]
+    const [a, b] = [
+      Math.max(0, Math.min(profile.length, from)),
+      Math.max(0, Math.min(profile.length, from + count)),
+    ]
     return b > a ? (sums[b] - sums[a]) / (b - a) : 0
   }
 }
@@ -24,7 +32,10 @@ function settle(profile: Float64Array, wanted: number, length: number, reach: nu
   let best = Math.round(wanted)
   let most = -Infinity
   for (let at = Math.round(wanted - reach); at <= wanted + reach; at++) {
-    const step = (mean(at, strip) - mean(at - strip, strip)) + (mean(at + Math.round(length) - strip, strip) - mean(at + Math.round(length), strip))
+    const step =
+      mean(at, strip) -
+      mean(at - strip, strip) +
+      (mean(at + Math.round(length) - strip, strip) - mean(at + Math.round(length), strip))
     if (step > most) {
       most = step
       best = at
@@ -44,7 +55,8 @@ export function findPlate({ width, height, data }: Grey, wanted: Box, pixelsPerM
   const strip = Math.max(2, Math.round(STRIP_MM * pixelsPerMm))
   const columns = new Float64Array(width)
   const rows = new Float64Array(height)
-  const inside = (value: number, from: number, length: number) => value >= from + 0.1 * length && value < from + 0.9 * length
+  const inside = (value: number, from: number, length: number) =>
+    value >= from + 0.1 * length && value < from + 0.9 * length
   for (let y = 0; y < height; y++) {
     for (let x = 0; x < width; x++) {
       const dark = 1 - data[y * width + x]
@@ -52,5 +64,9 @@ export function findPlate({ width, height, data }: Grey, wanted: Box, pixelsPerM
       if (inside(x, wanted.left, wanted.width)) rows[y] += dark
     }
   }
-  return { ...wanted, left: settle(columns, wanted.left, wanted.width, reach, strip), top: settle(rows, wanted.top, wanted.height, reach, strip) }
+  return {
+    ...wanted,
+    left: settle(columns, wanted.left, wanted.width, reach, strip),
+    top: settle(rows, wanted.top, wanted.height, reach, strip),
+  }
 }

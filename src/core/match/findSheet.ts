@@ -18,7 +18,11 @@ function quantile(values: number[], share: number): number {
 }
 
 /** a·x + b·y = c with a² + b² = 1. */
-interface Line { a: number; b: number; c: number }
+interface Line {
+  a: number
+  b: number
+  c: number
+}
 
 /** The line through points that is least far from them, crosswise, those far off left out round by round. */
 function lineThrough(points: Spot[]): Line | null {
@@ -26,7 +30,10 @@ function lineThrough(points: Spot[]): Line | null {
   let line: Line | null = null
   for (let round = 0; round < ROUNDS; round++) {
     if (used.length < 8) return line
-    const [mx, my] = [used.reduce((sum, [x]) => sum + x, 0) / used.length, used.reduce((sum, [, y]) => sum + y, 0) / used.length]
+    const [mx, my] = [
+      used.reduce((sum, [x]) => sum + x, 0) / used.length,
+      used.reduce((sum, [, y]) => sum + y, 0) / used.length,
+    ]
     let [xx, xy, yy] = [0, 0, 0]
     for (const [x, y] of used) {
       xx += (x - mx) ** 2
@@ -46,7 +53,9 @@ function lineThrough(points: Spot[]): Line | null {
 
 function meet(one: Line, other: Line): Spot | null {
   const det = one.a * other.b - other.a * one.b
-  return Math.abs(det) < 1e-9 ? null : [(one.c * other.b - other.c * one.b) / det, (one.a * other.c - other.a * one.c) / det]
+  return Math.abs(det) < 1e-9
+    ? null
+    : [(one.c * other.b - other.c * one.b) / det, (one.a * other.c - other.a * one.c) / det]
 }
 
 /**
@@ -64,7 +73,12 @@ export function findSheet({ width, height, data }: Grey): Corners | null {
   const [round, paper] = [quantile(border, 0.5), quantile(all, 0.9)]
   if (paper - round < AS_PAPER) return null
   const bound = (paper + round) / 2
-  const lines: (Line | null)[] = [[0, 1], [-1, 0], [0, -1], [1, 0]].map(([dx, dy]) => {
+  const lines: (Line | null)[] = [
+    [0, 1],
+    [-1, 0],
+    [0, -1],
+    [1, 0],
+  ].map(([dx, dy]) => {
     const across = dx === 0 ? width : height
     const deep = Math.floor((dx === 0 ? height : width) * REACH)
     const points: Spot[] = []
@@ -83,7 +97,12 @@ export function findSheet({ width, height, data }: Grey): Corners | null {
           const light = data[(start[1] + dy * first) * width + start[0] + dx * first]
           const part = first === 0 || light <= before ? 0 : (bound - before) / (light - before)
           const depth = first - 1 + part + 0.5
-          if (first > 0) points.push(dx === 0 ? [at + 0.5, dy > 0 ? depth : height - depth] : [dx > 0 ? depth : width - depth, at + 0.5])
+          if (first > 0)
+            points.push(
+              dx === 0
+                ? [at + 0.5, dy > 0 ? depth : height - depth]
+                : [dx > 0 ? depth : width - depth, at + 0.5],
+            )
           break
         }
         steady = 0
@@ -95,6 +114,11 @@ export function findSheet({ width, height, data }: Grey): Corners | null {
   const [top, right, bottom, left] = lines
   if (!top || !right || !bottom || !left) return null
   const corners = [meet(top, left), meet(top, right), meet(bottom, right), meet(bottom, left)]
-  const isIn = (spot: Spot | null): spot is Spot => spot !== null && spot[0] > -width * 0.1 && spot[0] < width * 1.1 && spot[1] > -height * 0.1 && spot[1] < height * 1.1
+  const isIn = (spot: Spot | null): spot is Spot =>
+    spot !== null &&
+    spot[0] > -width * 0.1 &&
+    spot[0] < width * 1.1 &&
+    spot[1] > -height * 0.1 &&
+    spot[1] < height * 1.1
   return corners.every(isIn) ? (corners as unknown as Corners) : null
 }

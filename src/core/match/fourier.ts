@@ -1,18 +1,30 @@
 /** Complex numbers side by side: real and imaginary parts. */
-export interface Complex { re: Float64Array; im: Float64Array }
+export interface Complex {
+  re: Float64Array
+  im: Float64Array
+}
 
 const twiddles = new Map<number, { cos: Float64Array; sin: Float64Array }>()
 
 function twiddlesOf(n: number) {
   const kept = twiddles.get(n)
   if (kept) return kept
-  const made = { cos: Float64Array.from({ length: n / 2 }, (_, i) => Math.cos((2 * Math.PI * i) / n)), sin: Float64Array.from({ length: n / 2 }, (_, i) => Math.sin((2 * Math.PI * i) / n)) }
+  const made = {
+    cos: Float64Array.from({ length: n / 2 }, (_, i) => Math.cos((2 * Math.PI * i) / n)),
+    sin: Float64Array.from({ length: n / 2 }, (_, i) => Math.sin((2 * Math.PI * i) / n)),
+  }
   twiddles.set(n, made)
   return made
 }
 
 /** One line of a transform, in place: radix 2, decimation in time (Cooley & Tukey 1965). `stride` and `start` pick the line out of its field. */
-function transformLine({ re, im }: Complex, n: number, start: number, stride: number, inverse: boolean): void {
+function transformLine(
+  { re, im }: Complex,
+  n: number,
+  start: number,
+  stride: number,
+  inverse: boolean,
+): void {
   for (let i = 1, j = 0; i < n; i++) {
     let bit = n >> 1
     for (; j & bit; bit >>= 1) j ^= bit

@@ -7,7 +7,12 @@ export type Corners = readonly [Spot, Spot, Spot, Spot]
 export type Homography = readonly number[]
 
 /** Corners of an upright rectangle. */
-export const cornersOf = (width: number, height: number): Corners => [[0, 0], [width, 0], [width, height], [0, height]]
+export const cornersOf = (width: number, height: number): Corners => [
+  [0, 0],
+  [width, 0],
+  [width, height],
+  [0, height],
+]
 
 /** The projective map that takes four points to four points (Hartley & Zisserman, 4.1); null where three of them lie in one line. */
 export function homographyOf(from: Corners, to: Corners): Homography | null {

@@ -15,12 +15,20 @@ export interface InkCell {
   darkest: number
 }
 
-export interface InkCells { columns: number; rows: number; sizeMm: number; cells: InkCell[] }
+export interface InkCells {
+  columns: number
+  rows: number
+  sizeMm: number
+  cells: InkCell[]
+}
 
 const GROUND = 0.2
 
 /** Divides the plate into squares; those the impression does not reach whole are left out. */
-export function inkCells({ width, pixelsPerMm, plate, referenceInk, impressionInk, seen }: JudgedPlate, sizeMm: number): InkCells {
+export function inkCells(
+  { width, pixelsPerMm, plate, referenceInk, impressionInk, seen }: JudgedPlate,
+  sizeMm: number,
+): InkCells {
   const size = Math.max(2, Math.round(sizeMm * pixelsPerMm))
   const columns = Math.floor(plate.width / size)
   const rows = Math.floor(plate.height / size)
@@ -49,7 +57,15 @@ export function inkCells({ width, pixelsPerMm, plate, referenceInk, impressionIn
       if (n < size * size) continue
       ours.sort()
       theirs.sort()
-      cells.push({ column, row, reference: one / n, impression: other / n, referenceGround: ours[at], impressionGround: theirs[at], darkest })
+      cells.push({
+        column,
+        row,
+        reference: one / n,
+        impression: other / n,
+        referenceGround: ours[at],
+        impressionGround: theirs[at],
+        darkest,
+      })
     }
   }
   return { columns, rows, sizeMm: size / pixelsPerMm, cells }

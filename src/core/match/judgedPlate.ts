@@ -1,7 +1,14 @@
 import { fastDeltaE00 } from '../colour/fastDeltaE00'
 import { srgbToLabMap } from '../colour/srgbToLabMap'
 import { evened, laidOver, quantiles } from './differences'
-import { addDeformation, estimateDeformation, farthestMove, noDeformation, settled, type Deformation } from './deformation'
+import {
+  addDeformation,
+  estimateDeformation,
+  farthestMove,
+  noDeformation,
+  settled,
+  type Deformation,
+} from './deformation'
 import type { Box } from './findPlate'
 import { greyOf, type Rgb } from './picture'
 import type { Similarity } from './similarity'
@@ -41,12 +48,22 @@ function inkOf(lab: Float32Array, paper: number): Float32Array {
 }
 
 /** Lays the impression over the reference, what a damp sheet grew and bent by taken out, and turns both into what is judged: colours, ink and their difference. */
-export function judgePlate(reference: Rgb, impression: Rgb, at: Similarity, plate: Box, pixelsPerMm: number): JudgedPlate {
+export function judgePlate(
+  reference: Rgb,
+  impression: Rgb,
+  at: Similarity,
+  plate: Box,
+  pixelsPerMm: number,
+): JudgedPlate {
   const { width, height } = reference
   const ours = greyOf(reference)
   let deformation = noDeformation(plate)
   for (let pass = 0; pass < PASSES; pass++) {
-    const left = estimateDeformation(ours, greyOf({ width, height, data: laidOver(reference, impression, at, deformation).rgb }), plate)
+    const left = estimateDeformation(
+      ours,
+      greyOf({ width, height, data: laidOver(reference, impression, at, deformation).rgb }),
+      plate,
+    )
     deformation = addDeformation(deformation, left)
     if (farthestMove(left) < SETTLED_PX) break
   }
@@ -58,6 +75,20 @@ export function judgePlate(reference: Rgb, impression: Rgb, at: Similarity, plat
   for (let i = 0; i < lightness.length; i++) lightness[i] = one[3 * i]
   const [paper] = quantiles(lightness, [PAPER_SHARE])
   const deltaE = new Float32Array(width * height).fill(-1)
-  for (let i = 0, k = 0; i < deltaE.length; i++, k += 3) if (seen[i]) deltaE[i] = fastDeltaE00(one[k], one[k + 1], one[k + 2], other[k], other[k + 1], other[k + 2])
-  return { width, height, pixelsPerMm, plate, reference: one, impression: other, referenceInk: inkOf(one, paper), impressionInk: inkOf(other, paper), seen, deltaE, deformation }
+  for (let i = 0, k = 0; i < deltaE.length; i++, k += 3)
+    if (seen[i])
+      deltaE[i] = fastDeltaE00(one[k], one[k + 1], one[k + 2], other[k], other[k + 1], other[k + 2])
+  return {
+    width,
+    height,
+    pixelsPerMm,
+    plate,
+    reference: one,
+    impression: other,
+    referenceInk: inkOf(one, paper),
+    impressionInk: inkOf(other, paper),
+    seen,
+    deltaE,
+    deformation,
+  }
 }

@@ -12,7 +12,11 @@ const FEWEST = 6
  * How alike the drawing of two aligned pictures is, −1 to 1: the middle of the correlations of their small squares, so that it is the
  * lines that are compared and not the dark plate on the white sheet; drawn squares of the reference only. Null where there are too few.
  */
-export function likenessOf(reference: Grey, impression: Grey, { shiftX, shiftY, rotation, scale }: Similarity): number | null {
+export function likenessOf(
+  reference: Grey,
+  impression: Grey,
+  { shiftX, shiftY, rotation, scale }: Similarity,
+): number | null {
   const { width, height, data } = reference
   const cos = scale * Math.cos(rotation)
   const sin = scale * Math.sin(rotation)
@@ -37,7 +41,11 @@ export function likenessOf(reference: Grey, impression: Grey, { shiftX, shiftY, 
           const fx = px - i
           const fy = py - j
           const k = j * impression.width + i
-          const b = (impression.data[k] * (1 - fx) + impression.data[k + 1] * fx) * (1 - fy) + (impression.data[k + impression.width] * (1 - fx) + impression.data[k + impression.width + 1] * fx) * fy
+          const b =
+            (impression.data[k] * (1 - fx) + impression.data[k + 1] * fx) * (1 - fy) +
+            (impression.data[k + impression.width] * (1 - fx) +
+              impression.data[k + impression.width + 1] * fx) *
+              fy
           const a = data[y * width + x]
           n += 1
           sa += a

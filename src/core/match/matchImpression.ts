@@ -74,7 +74,8 @@ export interface ImpressionMatch {
 
 function cropped({ width, data }: Rgb, { left, top, width: w, height: h }: Box): Rgb {
   const out = new Uint8Array(3 * w * h)
-  for (let y = 0; y < h; y++) out.set(data.subarray(3 * ((top + y) * width + left), 3 * ((top + y) * width + left + w)), 3 * y * w)
+  for (let y = 0; y < h; y++)
+    out.set(data.subarray(3 * ((top + y) * width + left), 3 * ((top + y) * width + left + w)), 3 * y * w)
   return { width: w, height: h, data: out }
 }
 
@@ -90,25 +91,62 @@ function inkOfSheet(picture: Rgb, white: PaperWhite | null): Float32Array {
 const within = (value: number, from: number, length: number) => value >= from && value < from + length
 
 /** Marks in the margin: both sheets as they lie, everything but their edges and the plate in either place. */
-function marginMarks(reference: Rgb, impression: Rgb, white: PaperWhite | null, plate: Box, { shiftX, shiftY }: Similarity, pixelsPerMm: number): FoundPlace[] {
+function marginMarks(
+  reference: Rgb,
+  impression: Rgb,
+  white: PaperWhite | null,
+  plate: Box,
+  { shiftX, shiftY }: Similarity,
+  pixelsPerMm: number,
+): FoundPlace[] {
   const { width, height } = reference
   const edge = Math.round(SHEET_EDGE_MM * pixelsPerMm)
   const emboss = Math.round(EMBOSS_MM * pixelsPerMm)
   const counts = new Uint8Array(width * height)
   const [left, top] = [plate.left + Math.min(0, shiftX) - emboss, plate.top + Math.min(0, shiftY) - emboss]
   const [w, h] = [plate.width + Math.abs(shiftX) + 2 * emboss, plate.height + Math.abs(shiftY) + 2 * emboss]
-  for (let y = edge; y < height - edge; y++) for (let x = edge; x < width - edge; x++) if (!(within(x, left, w) && within(y, top, h))) counts[y * width + x] = 1
-  return findMarks({ width, height, pixelsPerMm, reference: inkOfSheet(reference, white), impression: inkOfSheet(impression, white), counts, leftMm: 0, topMm: 0 })
+  for (let y = edge; y < height - edge; y++)
+    for (let x = edge; x < width - edge; x++)
+      if (!(within(x, left, w) && within(y, top, h))) counts[y * width + x] = 1
+  return findMarks({
+    width,
+    height,
+    pixelsPerMm,
+    reference: inkOfSheet(reference, white),
+    impression: inkOfSheet(impression, white),
+    counts,
+    leftMm: 0,
+    topMm: 0,
+  })
 }
 
 /** Marks within the plate: both prints laid over one another, its edge left out. */
-function plateMarks({ width, height, pixelsPerMm, plate, referenceInk, impressionInk, seen }: JudgedPlate, origin: { leftMm: number; topMm: number }): FoundPlace[] {
+function plateMarks(
+  { width, height, pixelsPerMm, plate, referenceInk, impressionInk, seen }: JudgedPlate,
+  origin: { leftMm: number; topMm: number },
+): FoundPlace[] {
   const emboss = Math.round(EMBOSS_MM * pixelsPerMm)
   const counts = new Uint8Array(width * height)
-  const [left, top] = [Math.max(0, Math.ceil(plate.left + emboss)), Math.max(0, Math.ceil(plate.top + emboss))]
-  const [right, bottom] = [Math.min(width, Math.ceil(plate.left + plate.width - emboss)), Math.min(height, Math.ceil(plate.top + plate.height - emboss))]
-  for (let y = top; y < bottom; y++) counts.set(seen.subarray(y * width + left, y * width + right), y * width + left)
-  return findMarks({ width, height, pixelsPerMm, reference: referenceInk, impression: impressionInk, counts, leftMm: origin.leftMm, topMm: origin.topMm })
+  const [left, top] = [
+    Math.max(0, Math.ceil(plate.left + emboss)),
+    Math.max(0, Math.ceil(plate.top + emboss)),
+  ]
+  const [right, bottom] = [
+    Math.min(width, Math.ceil(plate.left + plate.width - emboss)),
+    Math.min(height, Math.ceil(plate.top + plate.height - emboss)),
+  ]
+  for (let y = top; y < bottom; y++)
+    counts.set(seen.subarray(y * width + left, y * width + right), y * width + left)
+  return findMarks({
+    width,
+    height,
+    pixelsPerMm,
+    reference: referenceInk,
+    impression: impressionInk,
+    counts,
+    leftMm: origin.leftMm,
+    topMm: origin.topMm,
+  })
 }
 
 /**
@@ -118,31 +156,58 @@ function plateMarks({ width, height, pixelsPerMm, plate, referenceInk, impressio
  * @param tell hears what is going on, as the place of a step in `MATCH_STEPS` (matchSteps)
  * @returns what was found, or why the two cannot be compared
  */
-export function matchImpression(input: MatchImpressionInput, tell: (step: number) => void = () => undefined): ImpressionMatch | MatchRefusal {
+export function matchImpression(
+  input: MatchImpressionInput,
+  tell: (step: number) => void = () => undefined,
+): ImpressionMatch | MatchRefusal {
   return holdAgainst(input, tell, false)
 }
 
 /** @param isTurned the corners of the impression were named anew already */
-function holdAgainst(input: MatchImpressionInput, tell: (step: number) => void, isTurned: boolean): ImpressionMatch | MatchRefusal {
+function holdAgainst(
+  input: MatchImpressionInput,
+  tell: (step: number) => void,
+  isTurned: boolean,
+): ImpressionMatch | MatchRefusal {
   const { reference, impression, sheet, plate, zones } = input
   tell(0)
-  for (const [which, { picture, corners }] of [['reference', reference], ['impression', impression]] as const) {
-    if (Math.min(picture.width, picture.height) < 64) return { which, message: `has ${picture.width} × ${picture.height} pixels: too few to compare` }
-    if (corners && !isConvex(corners)) return { which, message: 'has corners that are not set round the sheet in order' }
+  for (const [which, { picture, corners }] of [
+    ['reference', reference],
+    ['impression', impression],
+  ] as const) {
+    if (Math.min(picture.width, picture.height) < 64)
+      return { which, message: `has ${picture.width} × ${picture.height} pixels: too few to compare` }
+    if (corners && !isConvex(corners))
+      return { which, message: 'has corners that are not set round the sheet in order' }
   }
-  const found = [reference, impression].map(({ picture, corners }) => corners ?? sheetIn(picture) ?? cornersOf(picture.width, picture.height))
-  const finest = Math.min(...[reference, impression].map((_, i) => Math.hypot(found[i][1][0] - found[i][0][0], found[i][1][1] - found[i][0][1]) / sheet.widthMm))
+  const found = [reference, impression].map(
+    ({ picture, corners }) => corners ?? sheetIn(picture) ?? cornersOf(picture.width, picture.height),
+  )
+  const finest = Math.min(
+    ...[reference, impression].map(
+      (_, i) => Math.hypot(found[i][1][0] - found[i][0][0], found[i][1][1] - found[i][0][1]) / sheet.widthMm,
+    ),
+  )
   const pixelsPerMm = Math.min(JUDGED_DPI / 25.4, finest)
   const [width, height] = [Math.round(sheet.widthMm * pixelsPerMm), Math.round(sheet.heightMm * pixelsPerMm)]
   const upright = rectify(reference.picture, found[0], width, height)
   // A sheet scanned a quarter turn apart is turned back by naming its corners from another one.
   const quarter = turnsOf(found[1], width > height)
   const lying = rectify(impression.picture, quarter, width, height)
-  if (!upright || !lying) return { which: upright ? 'impression' : 'reference', message: 'shows no sheet that could be straightened' }
+  if (!upright || !lying)
+    return {
+      which: upright ? 'impression' : 'reference',
+      message: 'shows no sheet that could be straightened',
+    }
 
   tell(1)
   const place = reference.plateAt ?? plate
-  const wanted: Box = { left: place.leftMm * pixelsPerMm, top: place.topMm * pixelsPerMm, width: plate.widthMm * pixelsPerMm, height: plate.heightMm * pixelsPerMm }
+  const wanted: Box = {
+    left: place.leftMm * pixelsPerMm,
+    top: place.topMm * pixelsPerMm,
+    width: plate.widthMm * pixelsPerMm,
+    height: plate.heightMm * pixelsPerMm,
+  }
   const ours = evenLight(upright, wanted, pixelsPerMm, null)
   const { white } = ours
   const theirs = evenLight(lying, wanted, pixelsPerMm, white)
@@ -150,10 +215,17 @@ function holdAgainst(input: MatchImpressionInput, tell: (step: number) => void, 
   if (white && impression.dries) theirs.picture = driedPicture(theirs.picture, white, impression.dries)
 
   tell(2)
-  const at = reference.plateAt ? { ...wanted, left: Math.round(wanted.left), top: Math.round(wanted.top) } : findPlate(greyOf(ours.picture), wanted, pixelsPerMm)
+  const at = reference.plateAt
+    ? { ...wanted, left: Math.round(wanted.left), top: Math.round(wanted.top) }
+    : findPlate(greyOf(ours.picture), wanted, pixelsPerMm)
   const round = Math.round(ROUND_MM * pixelsPerMm)
   const [left, top] = [Math.max(0, at.left - round), Math.max(0, at.top - round)]
-  const crop: Box = { left, top, width: Math.min(width, Math.round(at.left + at.width) + round) - left, height: Math.min(height, Math.round(at.top + at.height) + round) - top }
+  const crop: Box = {
+    left,
+    top,
+    width: Math.min(width, Math.round(at.left + at.width) + round) - left,
+    height: Math.min(height, Math.round(at.top + at.height) + round) - top,
+  }
 
   tell(3)
   const [one, other] = [cropped(ours.picture, crop), cropped(theirs.picture, crop)]
@@ -162,7 +234,12 @@ function holdAgainst(input: MatchImpressionInput, tell: (step: number) => void, 
   const { alignment } = laid
   const quarters = Math.round(alignment.rotation / (Math.PI / 2))
   // It lay the other way round on the glass: its corners are named anew, so that its margins lie over the reference's too.
-  if (quarters !== 0 && !isTurned) return holdAgainst({ ...input, impression: { ...impression, corners: turnedBy(quarter, quarters) } }, tell, true)
+  if (quarters !== 0 && !isTurned)
+    return holdAgainst(
+      { ...input, impression: { ...impression, corners: turnedBy(quarter, quarters) } },
+      tell,
+      true,
+    )
 
   tell(4)
   const plateInCrop: Box = { ...at, left: at.left - crop.left, top: at.top - crop.top }
@@ -170,19 +247,48 @@ function holdAgainst(input: MatchImpressionInput, tell: (step: number) => void, 
   const [toX, toY] = carry(alignment, [crop.width / 2, crop.height / 2], middle)
   const judged = judgePlate(one, other, alignment, plateInCrop, pixelsPerMm)
   const grown = (share: number) => 100 * (alignment.scale * (1 + share) - 1)
-  const placed: Placed = { xMm: (toX - middle[0]) / pixelsPerMm, yMm: (toY - middle[1]) / pixelsPerMm, degrees: (alignment.rotation * 180) / Math.PI, widerPercent: grown(judged.deformation.stretch.x), tallerPercent: grown(judged.deformation.stretch.y), bentMm: outOfShape(judged.deformation) / pixelsPerMm }
+  const placed: Placed = {
+    xMm: (toX - middle[0]) / pixelsPerMm,
+    yMm: (toY - middle[1]) / pixelsPerMm,
+    degrees: (alignment.rotation * 180) / Math.PI,
+    widerPercent: grown(judged.deformation.stretch.x),
+    tallerPercent: grown(judged.deformation.stretch.y),
+    bentMm: outOfShape(judged.deformation) / pixelsPerMm,
+  }
   const cells = inkCells(judged, CELL_MM)
   const onSheetMm = { leftMm: at.left / pixelsPerMm, topMm: at.top / pixelsPerMm }
   const origin = { leftMm: crop.left / pixelsPerMm, topMm: crop.top / pixelsPerMm }
   const colour = colourFigures(judged, zones)
-  const marks = [...plateMarks(judged, origin), ...marginMarks(ours.picture, theirs.picture, ours.white, at, alignment, pixelsPerMm)]
+  const marks = [
+    ...plateMarks(judged, origin),
+    ...marginMarks(ours.picture, theirs.picture, ours.white, at, alignment, pixelsPerMm),
+  ]
   const checks = [
-    ...checkRegister(placed), checkColour(colour), checkTone(cells), checkLines(cells), checkBreaks(judged, origin), checkEvenness(cells), checkEdges(cells, onSheetMm), checkSides(cells, onSheetMm),
-    checkBands(cells, onSheetMm), checkBlanks(cells, onSheetMm), checkMarks(marks),
+    ...checkRegister(placed),
+    checkColour(colour),
+    checkTone(cells),
+    checkLines(cells),
+    checkBreaks(judged, origin),
+    checkEvenness(cells),
+    checkEdges(cells, onSheetMm),
+    checkSides(cells, onSheetMm),
+    checkBands(cells, onSheetMm),
+    checkBlanks(cells, onSheetMm),
+    checkMarks(marks),
   ]
   return {
-    reference: ours.picture, impression: theirs.picture, pixelsPerMm, corners: { reference: inShares(found[0], reference.picture), impression: inShares(found[1], impression.picture) },
-    plate: { ...onSheetMm, widthMm: plate.widthMm, heightMm: plate.heightMm }, placed, likeness: laid.likeness, colour, checks,
+    reference: ours.picture,
+    impression: theirs.picture,
+    pixelsPerMm,
+    corners: {
+      reference: inShares(found[0], reference.picture),
+      impression: inShares(found[1], impression.picture),
+    },
+    plate: { ...onSheetMm, widthMm: plate.widthMm, heightMm: plate.heightMm },
+    placed,
+    likeness: laid.likeness,
+    colour,
+    checks,
     layers: mapLayers(judged, cells, origin, onSheetMm),
     fall: { reference: ours.fall, impression: theirs.fall },
   }
@@ -191,10 +297,14 @@ function holdAgainst(input: MatchImpressionInput, tell: (step: number) => void, 
 /** Corners of the sheet in a picture, looked for in one that is no larger than need be. */
 function sheetIn(picture: Rgb): Corners | null {
   const times = Math.max(1, Math.round(Math.max(picture.width, picture.height) / SEARCHED))
-  return findSheet(greyOf(shrunk(picture, times)))?.map(([x, y]) => [x * times, y * times] as const) as Corners | undefined ?? null
+  return (
+    (findSheet(greyOf(shrunk(picture, times)))?.map(([x, y]) => [x * times, y * times] as const) as
+      Corners | undefined) ?? null
+  )
 }
 
-const inShares = (corners: Corners, { width, height }: Rgb) => corners.map(([x, y]) => [x / width, y / height] as const) as unknown as Corners
+const inShares = (corners: Corners, { width, height }: Rgb) =>
+  corners.map(([x, y]) => [x / width, y / height] as const) as unknown as Corners
 
 /** Corners named so that the sheet lies the way it is wanted: a sheet scanned lying across begins at its next corner. */
 function turnsOf(corners: Corners, isWide: boolean): Corners {

@@ -7,12 +7,29 @@ const DPI = 100
 const [WIDTH, HEIGHT] = [800, 1000]
 
 /** A plate drawn by our program on its sheet, with what is laid onto it. */
-async function sheetOf(seed: number, ...laid: { left: number; top: number; width: number; height: number; colour: string }[]): Promise<Buffer> {
-  const plate = await sharp(await drawPlate(seed)).resize(560, 700, { fit: 'fill' }).toBuffer()
-  const spots = await Promise.all(laid.map(async ({ left, top, width, height, colour }) => ({ left, top, input: await sharp({ create: { width, height, channels: 3, background: colour } }).png().toBuffer() })))
-  return sharp({ create: { width: WIDTH, height: HEIGHT, channels: 3, background: '#f2efe6' } }).composite([{ input: plate, left: 120, top: 120 }, ...spots]).png().toBuffer()
+async function sheetOf(
+  seed: number,
+  ...laid: { left: number; top: number; width: number; height: number; colour: string }[]
+): Promise<Buffer> {
+  const plate = await sharp(await drawPlate(seed))
+    .resize(560, 700, { fit: 'fill' })
+    .toBuffer()
+  const spots = await Promise.all(
+    laid.map(async ({ left, top, width, height, colour }) => ({
+      left,
+      top,
+      input: await sharp({ create: { width, height, channels: 3, background: colour } })
+        .png()
+        .toBuffer(),
+    })),
+  )
+  return sharp({ create: { width: WIDTH, height: HEIGHT, channels: 3, background: '#f2efe6' } })
+    .composite([{ input: plate, left: 120, top: 120 }, ...spots])
+    .png()
+    .toBuffer()
 }
-const match = async (reference: Buffer, impression: Sharp) => matchPictures(await readPicture(reference), await readPicture(await impression.png().toBuffer()), DPI)
+const match = async (reference: Buffer, impression: Sharp) =>
+  matchPictures(await readPicture(reference), await readPicture(await impression.png().toBuffer()), DPI)
 
 describe('an impression held against its reference', () => {
   it('that is the same has no region, and no difference', async () => {
@@ -23,8 +40,15 @@ describe('an impression held against its reference', () => {
     expect(Math.hypot(alignment.shiftX, alignment.shiftY)).toBeLessThan(0.05)
   })
   it('shows dirt on the paper and a starved patch, where they are, though turned by a picture library', async () => {
-    const harmed = await sheetOf(5, { left: 40, top: 900, width: 24, height: 32, colour: '#333333' }, { left: 400, top: 560, width: 40, height: 36, colour: '#efebe2' })
-    const { regions, alignment } = (await match(await sheetOf(5), sharp(harmed).rotate(1.5, { background: '#f2efe6' }))) as Match
+    const harmed = await sheetOf(
+      5,
+      { left: 40, top: 900, width: 24, height: 32, colour: '#333333' },
+      { left: 400, top: 560, width: 40, height: 36, colour: '#efebe2' },
+    )
+    const { regions, alignment } = (await match(
+      await sheetOf(5),
+      sharp(harmed).rotate(1.5, { background: '#f2efe6' }),
+    )) as Match
     expect((alignment.rotation * 180) / Math.PI).toBeCloseTo(1.5, 1)
     const mm = 25.4 / DPI
     expect(regions.map(({ kind }) => kind).sort()).toEqual(['foreign-mark', 'starved'])
@@ -39,10 +63,24 @@ describe('an impression held against its reference', () => {
     expect(alignment.rotation).toBeCloseTo(Math.PI / 2, 3)
     expect(regions).toEqual([])
   })
-  it('of another plate is refused in words', async () => expect(await match(await sheetOf(5), sharp(await sheetOf(17)))).toEqual({ which: 'impression', message: 'These do not look like the same plate.' }))
+  it('of another plate is refused in words', async () =>
+    expect(await match(await sheetOf(5), sharp(await sheetOf(17)))).toEqual({
+      which: 'impression',
+      message: 'These do not look like the same plate.',
+    }))
   it('that is blank, or a single pixel, is refused', async () => {
     const sheet = await sheetOf(5)
-    expect(await match(sheet, sharp({ create: { width: WIDTH, height: HEIGHT, channels: 3, background: '#ffffff' } }).png())).toMatchObject({ which: 'impression', message: expect.stringContaining('blank') })
-    expect(await match(sheet, sharp({ create: { width: 1, height: 1, channels: 3, background: '#888888' } }).png())).toMatchObject({ which: 'impression', message: expect.stringContaining('too few') })
+    expect(
+      await match(
+        sheet,
+        sharp({ create: { width: WIDTH, height: HEIGHT, channels: 3, background: '#ffffff' } }).png(),
+      ),
+    ).toMatchObject({ which: 'impression', message: expect.stringContaining('blank') })
+    expect(
+      await match(
+        sheet,
+        sharp({ create: { width: 1, height: 1, channels: 3, background: '#888888' } }).png(),
+      ),
+    ).toMatchObject({ which: 'impression', message: expect.stringContaining('too few') })
   })
 })

@@ -16,7 +16,10 @@ const BLANK = 0.01
 const FULL_TURN = 2 * Math.PI
 
 /** Why two pictures cannot be compared, and which of them is to blame. */
-export interface MatchRefusal { which: 'reference' | 'impression'; message: string }
+export interface MatchRefusal {
+  which: 'reference' | 'impression'
+  message: string
+}
 
 /** How an impression lies over its reference, and how surely. */
 export interface Alignment {
@@ -46,7 +49,8 @@ function spread({ width, height, data }: Grey): number {
 
 /** Why a picture is none that could be compared. */
 function unusable(which: MatchRefusal['which'], grey: Grey): MatchRefusal | null {
-  if (Math.min(grey.width, grey.height) < 32) return { which, message: `has ${grey.width} × ${grey.height} pixels: too few to compare` }
+  if (Math.min(grey.width, grey.height) < 32)
+    return { which, message: `has ${grey.width} × ${grey.height} pixels: too few to compare` }
   if (spread(grey) < BLANK) return { which, message: 'is blank: no plate can be seen in it' }
   return null
 }
@@ -69,13 +73,26 @@ export function alignPictures(reference: Rgb, impression: Rgb): Alignment | Matc
   const [c, d] = [softened(references[at]), softened(impressions[at])]
   const tryAt = (quarters: readonly number[]) => {
     const refined = refineAlignment(references, impressions, alignRoughly(references, impressions, quarters))
-    return { ...refined, likeness: likenessOf(c, d, { ...refined, shiftX: refined.shiftX / compared, shiftY: refined.shiftY / compared }) ?? refined.correlation }
+    return {
+      ...refined,
+      likeness:
+        likenessOf(c, d, {
+          ...refined,
+          shiftX: refined.shiftX / compared,
+          shiftY: refined.shiftY / compared,
+        }) ?? refined.correlation,
+    }
   }
   let found = tryAt(turned ? [1, 3] : [0])
   if (found.likeness < SAME_PLATE && !turned) found = tryAt([2, 1, 3])
-  if (found.likeness < SAME_PLATE) return { which: 'impression', message: 'These do not look like the same plate.' }
+  if (found.likeness < SAME_PLATE)
+    return { which: 'impression', message: 'These do not look like the same plate.' }
   const rotation = found.rotation - FULL_TURN * Math.round(found.rotation / FULL_TURN)
-  return { alignment: { shiftX: found.shiftX, shiftY: found.shiftY, rotation, scale: found.scale }, correlation: found.correlation, likeness: found.likeness }
+  return {
+    alignment: { shiftX: found.shiftX, shiftY: found.shiftY, rotation, scale: found.scale },
+    correlation: found.correlation,
+    likeness: found.likeness,
+  }
 }
 
 /**
@@ -90,5 +107,9 @@ export function matchPictures(reference: Rgb, impression: Rgb, dpi: number): Mat
   const laid = alignPictures(ours, theirs)
   if ('which' in laid) return laid
   const { shiftX, shiftY, rotation, scale } = laid.alignment
-  return { ...laid, alignment: { shiftX: shiftX * times, shiftY: shiftY * times, rotation, scale }, ...findDifferences(ours, theirs, laid.alignment, dpi / times) }
+  return {
+    ...laid,
+    alignment: { shiftX: shiftX * times, shiftY: shiftY * times, rotation, scale },
+    ...findDifferences(ours, theirs, laid.alignment, dpi / times),
+  }
 }

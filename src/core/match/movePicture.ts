@@ -8,7 +8,10 @@ const SAMPLES = 4
  * A picture as it would lie when it is shifted, turned and scaled about its middle, in the same frame: every pixel the mean of 4 × 4
  * bilinear samples; what comes from beyond the border is the border's own colour.
  */
-export function movePicture({ width, height, data }: Rgb, { shiftX, shiftY, rotation, scale }: Similarity): Rgb {
+export function movePicture(
+  { width, height, data }: Rgb,
+  { shiftX, shiftY, rotation, scale }: Similarity,
+): Rgb {
   const out = new Uint8Array(3 * width * height)
   const cos = Math.cos(rotation) / scale
   const sin = Math.sin(rotation) / scale
@@ -30,9 +33,15 @@ export function movePicture({ width, height, data }: Rgb, { shiftX, shiftY, rota
           const fy = py - j
           const k = 3 * (j * width + i)
           const below = k + 3 * width
-          r += (data[k] * (1 - fx) + data[k + 3] * fx) * (1 - fy) + (data[below] * (1 - fx) + data[below + 3] * fx) * fy
-          g += (data[k + 1] * (1 - fx) + data[k + 4] * fx) * (1 - fy) + (data[below + 1] * (1 - fx) + data[below + 4] * fx) * fy
-          b += (data[k + 2] * (1 - fx) + data[k + 5] * fx) * (1 - fy) + (data[below + 2] * (1 - fx) + data[below + 5] * fx) * fy
+          r +=
+            (data[k] * (1 - fx) + data[k + 3] * fx) * (1 - fy) +
+            (data[below] * (1 - fx) + data[below + 3] * fx) * fy
+          g +=
+            (data[k + 1] * (1 - fx) + data[k + 4] * fx) * (1 - fy) +
+            (data[below + 1] * (1 - fx) + data[below + 4] * fx) * fy
+          b +=
+            (data[k + 2] * (1 - fx) + data[k + 5] * fx) * (1 - fy) +
+            (data[below + 2] * (1 - fx) + data[below + 5] * fx) * fy
         }
       }
       const to = 3 * (y * width + x)

@@ -1,16 +1,27 @@
 /** A picture as a person sees it: sRGB, three bytes a pixel, row by row. */
-export interface Rgb { width: number; height: number; data: Uint8Array | Uint8ClampedArray }
+export interface Rgb {
+  width: number
+  height: number
+  data: Uint8Array | Uint8ClampedArray
+}
 
 /** A picture in grey, 0 to 1. Points are measured continuously: a pixel covers [i, i + 1), its middle is at i + ½. */
-export interface Grey { width: number; height: number; data: Float32Array }
+export interface Grey {
+  width: number
+  height: number
+  data: Float32Array
+}
 
 /** Shares of the coded channels in the lightness a plate is compared by (ITU-R BT.601), for every byte, 0 to 1. */
-const [RED, GREEN, BLUE] = [0.299, 0.587, 0.114].map((share) => Float32Array.from({ length: 256 }, (_, byte) => (share * byte) / 255))
+const [RED, GREEN, BLUE] = [0.299, 0.587, 0.114].map((share) =>
+  Float32Array.from({ length: 256 }, (_, byte) => (share * byte) / 255),
+)
 
 /** The lightness a plate is compared by: the weighted sum of the coded channels, 0 to 1. */
 export function greyOf({ width, height, data }: Rgb): Grey {
   const grey = new Float32Array(width * height)
-  for (let i = 0, p = 0; i < grey.length; i++, p += 3) grey[i] = RED[data[p]] + GREEN[data[p + 1]] + BLUE[data[p + 2]]
+  for (let i = 0, p = 0; i < grey.length; i++, p += 3)
+    grey[i] = RED[data[p]] + GREEN[data[p + 1]] + BLUE[data[p + 2]]
   return { width, height, data: grey }
 }
 
@@ -20,7 +31,8 @@ export function halved({ width, height, data }: Grey): Grey {
   const half = new Float32Array(w * h)
   for (let y = 0; y < h; y++) {
     let at = 2 * y * width
-    for (let x = 0; x < w; x++, at += 2) half[y * w + x] = (data[at] + data[at + 1] + data[at + width] + data[at + width + 1]) / 4
+    for (let x = 0; x < w; x++, at += 2)
+      half[y * w + x] = (data[at] + data[at + 1] + data[at + width] + data[at + width + 1]) / 4
   }
   return { width: w, height: h, data: half }
 }
@@ -28,7 +40,11 @@ export function halved({ width, height, data }: Grey): Grey {
 /** The picture at half, a quarter, … of its size, the largest first, until its longer side is at most `smallest`. */
 export function pyramidOf(grey: Grey, smallest: number): Grey[] {
   const levels = [grey]
-  while (Math.max(levels.at(-1)!.width, levels.at(-1)!.height) > smallest && Math.min(levels.at(-1)!.width, levels.at(-1)!.height) >= 4) levels.push(halved(levels.at(-1)!))
+  while (
+    Math.max(levels.at(-1)!.width, levels.at(-1)!.height) > smallest &&
+    Math.min(levels.at(-1)!.width, levels.at(-1)!.height) >= 4
+  )
+    levels.push(halved(levels.at(-1)!))
   return levels
 }
 
@@ -37,14 +53,17 @@ export function softened({ width, height, data }: Grey): Grey {
   const across = new Float32Array(data.length)
   for (let y = 0; y < height; y++) {
     const row = y * width
-    for (let x = 0; x < width; x++) across[row + x] = (data[row + (x > 0 ? x - 1 : 0)] + 2 * data[row + x] + data[row + (x < width - 1 ? x + 1 : x)]) / 4
+    for (let x = 0; x < width; x++)
+      across[row + x] =
+        (data[row + (x > 0 ? x - 1 : 0)] + 2 * data[row + x] + data[row + (x < width - 1 ? x + 1 : x)]) / 4
   }
   const soft = new Float32Array(data.length)
   for (let y = 0; y < height; y++) {
     const row = y * width
     const above = y > 0 ? row - width : row
     const below = y < height - 1 ? row + width : row
-    for (let x = 0; x < width; x++) soft[row + x] = (across[above + x] + 2 * across[row + x] + across[below + x]) / 4
+    for (let x = 0; x < width; x++)
+      soft[row + x] = (across[above + x] + 2 * across[row + x] + across[below + x]) / 4
   }
   return { width, height, data: soft }
 }

@@ -8,10 +8,16 @@ import { shrunk, type Rgb } from './picture'
  * @returns null where the corners are no quadrilateral
  */
 export function rectify(picture: Rgb, corners: Corners, width: number, height: number): Rgb | null {
-  const longest = Math.max(Math.hypot(corners[1][0] - corners[0][0], corners[1][1] - corners[0][1]) / width, Math.hypot(corners[3][0] - corners[0][0], corners[3][1] - corners[0][1]) / height)
+  const longest = Math.max(
+    Math.hypot(corners[1][0] - corners[0][0], corners[1][1] - corners[0][1]) / width,
+    Math.hypot(corners[3][0] - corners[0][0], corners[3][1] - corners[0][1]) / height,
+  )
   const times = Math.max(1, Math.floor(longest))
   const source = shrunk(picture, times)
-  const h = homographyOf(cornersOf(width, height), corners.map(([x, y]) => [x / times, y / times] as const) as unknown as Corners)
+  const h = homographyOf(
+    cornersOf(width, height),
+    corners.map(([x, y]) => [x / times, y / times] as const) as unknown as Corners,
+  )
   if (!h) return null
   const { width: w, height: tall, data } = source
   const out = new Uint8Array(3 * width * height)
@@ -29,9 +35,18 @@ export function rectify(picture: Rgb, corners: Corners, width: number, height: n
       const k = 3 * (j * w + i)
       const below = k + 3 * w
       const to = 3 * (y * width + x)
-      out[to] = (data[k] * (1 - fx) + data[k + 3] * fx) * (1 - fy) + (data[below] * (1 - fx) + data[below + 3] * fx) * fy + 0.5
-      out[to + 1] = (data[k + 1] * (1 - fx) + data[k + 4] * fx) * (1 - fy) + (data[below + 1] * (1 - fx) + data[below + 4] * fx) * fy + 0.5
-      out[to + 2] = (data[k + 2] * (1 - fx) + data[k + 5] * fx) * (1 - fy) + (data[below + 2] * (1 - fx) + data[below + 5] * fx) * fy + 0.5
+      out[to] =
+        (data[k] * (1 - fx) + data[k + 3] * fx) * (1 - fy) +
+        (data[below] * (1 - fx) + data[below + 3] * fx) * fy +
+        0.5
+      out[to + 1] =
+        (data[k + 1] * (1 - fx) + data[k + 4] * fx) * (1 - fy) +
+        (data[below + 1] * (1 - fx) + data[below + 4] * fx) * fy +
+        0.5
+      out[to + 2] =
+        (data[k + 2] * (1 - fx) + data[k + 5] * fx) * (1 - fy) +
+        (data[below + 2] * (1 - fx) + data[below + 5] * fx) * fy +
+        0.5
     }
   }
   return { width, height, data: out }

@@ -23,10 +23,23 @@ export interface Refined extends Similarity {
   used: number
 }
 
-interface Sums { normal: number[][]; right: number[]; residuals: Float32Array; count: number }
+interface Sums {
+  normal: number[][]
+  right: number[]
+  residuals: Float32Array
+  count: number
+}
 
 /** Lays the impression over the reference at every sampled point and sums up what would bring them together. */
-function sumUp(reference: Grey, impression: Grey, at: Similarity, gain: number, offset: number, bound: number, step: number): Sums {
+function sumUp(
+  reference: Grey,
+  impression: Grey,
+  at: Similarity,
+  gain: number,
+  offset: number,
+  bound: number,
+  step: number,
+): Sums {
   const { width, height, data } = reference
   const [cx, cy] = [width / 2, height / 2]
   const radius = Math.hypot(cx, cy)
@@ -101,7 +114,9 @@ function sumUp(reference: Grey, impression: Grey, at: Similarity, gain: number, 
       r[5] -= target
     }
   }
-  const normal = Array.from({ length: 6 }, (_, p) => Array.from({ length: 6 }, (_, q) => (q >= p ? n[p * 6 + q] : n[q * 6 + p])))
+  const normal = Array.from({ length: 6 }, (_, p) =>
+    Array.from({ length: 6 }, (_, q) => (q >= p ? n[p * 6 + q] : n[q * 6 + p])),
+  )
   return { normal, right: [...r], residuals: residuals.subarray(0, count), count }
 }
 
@@ -117,7 +132,15 @@ function middle(values: Float32Array): number {
 }
 
 /** Correlation of the two over the points that were judged by. */
-function correlationOf(reference: Grey, impression: Grey, at: Similarity, gain: number, offset: number, bound: number, step: number): { correlation: number; used: number } {
+function correlationOf(
+  reference: Grey,
+  impression: Grey,
+  at: Similarity,
+  gain: number,
+  offset: number,
+  bound: number,
+  step: number,
+): { correlation: number; used: number } {
   const { width, height, data } = reference
   const [cos, sin] = [at.scale * Math.cos(at.rotation), at.scale * Math.sin(at.rotation)]
   let [n, all, sa, sb, saa, sbb, sab] = [0, 0, 0, 0, 0, 0, 0]
@@ -141,7 +164,10 @@ function correlationOf(reference: Grey, impression: Grey, at: Similarity, gain: 
     }
   }
   const spread = Math.sqrt(Math.max(0, saa - (sa * sa) / n) * Math.max(0, sbb - (sb * sb) / n))
-  return { correlation: n > 0 && spread > 1e-9 ? (sab - (sa * sb) / n) / spread : 0, used: all > 0 ? n / all : 0 }
+  return {
+    correlation: n > 0 && spread > 1e-9 ? (sab - (sa * sb) / n) / spread : 0,
+    used: all > 0 ? n / all : 0,
+  }
 }
 
 /**
@@ -151,10 +177,21 @@ function correlationOf(reference: Grey, impression: Grey, at: Similarity, gain: 
  *
  * @param references the reference at full, half, a quarter, … size (`pyramidOf`); @param impressions likewise
  */
-export function refineAlignment(references: readonly Grey[], impressions: readonly Grey[], start: Similarity): Refined {
-  const longest = (level: number) => Math.max(references[level].width, references[level].height, impressions[level].width, impressions[level].height)
+export function refineAlignment(
+  references: readonly Grey[],
+  impressions: readonly Grey[],
+  start: Similarity,
+): Refined {
+  const longest = (level: number) =>
+    Math.max(
+      references[level].width,
+      references[level].height,
+      impressions[level].width,
+      impressions[level].height,
+    )
   let coarsest = 0
-  while (coarsest < Math.min(references.length, impressions.length) - 1 && longest(coarsest) > COARSEST) coarsest += 1
+  while (coarsest < Math.min(references.length, impressions.length) - 1 && longest(coarsest) > COARSEST)
+    coarsest += 1
   let at: Similarity = { ...start }
   let [gain, offset] = [1, 0]
   let last = { correlation: 0, used: 0 }
@@ -169,15 +206,29 @@ export function refineAlignment(references: readonly Grey[], impressions: readon
     const radius = Math.hypot(ours.width / 2, ours.height / 2)
     let bound = Infinity
     for (let turn = 0; turn < MOST_STEPS; turn++) {
-      const { normal, right, residuals, count } = sumUp(ours, theirs, here, gain, offset, bound === Infinity ? 1e6 : bound, step)
+      const { normal, right, residuals, count } = sumUp(
+        ours,
+        theirs,
+        here,
+        gain,
+        offset,
+        bound === Infinity ? 1e6 : bound,
+        step,
+      )
       if (count < 50) break
       const moved = solveLinear(normal, right)
       bound = Math.max(LEAST_BOUND, TUKEY * 1.4826 * middle(residuals))
       if (!moved) break
-      here = { shiftX: here.shiftX + moved[0], shiftY: here.shiftY + moved[1], rotation: here.rotation + moved[2] / radius, scale: here.scale + moved[3] / radius }
+      here = {
+        shiftX: here.shiftX + moved[0],
+        shiftY: here.shiftY + moved[1],
+        rotation: here.rotation + moved[2] / radius,
+        scale: here.scale + moved[3] / radius,
+      }
       gain += moved[4]
       offset += moved[5]
-      if (turn > 1 && Math.hypot(moved[0], moved[1]) + Math.abs(moved[2]) + Math.abs(moved[3]) < SETTLED) break
+      if (turn > 1 && Math.hypot(moved[0], moved[1]) + Math.abs(moved[2]) + Math.abs(moved[3]) < SETTLED)
+        break
     }
     at = { ...here, shiftX: here.shiftX * times, shiftY: here.shiftY * times }
     last = correlationOf(ours, theirs, here, gain, offset, Number.isFinite(bound) ? bound : 1, step)

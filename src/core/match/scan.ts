@@ -1,11 +1,22 @@
 import { z } from 'zod'
 import { finite, label, nonNegative, remark } from '../units/schemas'
-import { foundPlaceSchema, MATCH_CHECK_KEYS, matchTolerancesSchema, type MatchCheck } from './checks/matchCheck'
+import {
+  foundPlaceSchema,
+  MATCH_CHECK_KEYS,
+  matchTolerancesSchema,
+  type MatchCheck,
+} from './checks/matchCheck'
 
 /** How a picture of an impression was taken. */
-export const TAKEN = { scanner: 'Scanner', camera: 'Photograph from above', model: 'Simulated, a model' } as const
+export const TAKEN = {
+  scanner: 'Scanner',
+  camera: 'Photograph from above',
+  model: 'Simulated, a model',
+} as const
 
-const share = finite.min(-0.5, { error: 'must be near the picture' }).max(1.5, { error: 'must be near the picture' })
+const share = finite
+  .min(-0.5, { error: 'must be near the picture' })
+  .max(1.5, { error: 'must be near the picture' })
 const corner = z.tuple([share, share])
 
 /** A picture of an impression: how it was taken, of the wet or the dry print, and where its sheet lies in it. */
@@ -20,7 +31,12 @@ export const scanSchema = z
     plateAt: z.strictObject({ leftMm: finite, topMm: finite }).nullish(),
   })
   .superRefine(({ taken, dry }, context) => {
-    if (taken === 'scanner' && !dry) context.addIssue({ code: 'custom', path: ['taken'], message: 'A wet print never goes on the scanner: photograph it from above.' })
+    if (taken === 'scanner' && !dry)
+      context.addIssue({
+        code: 'custom',
+        path: ['taken'],
+        message: 'A wet print never goes on the scanner: photograph it from above.',
+      })
   })
 export type Scan = z.infer<typeof scanSchema>
 
@@ -44,13 +60,32 @@ export const matchVerdictSchema = z.strictObject({
 export type MatchVerdict = z.infer<typeof matchVerdictSchema>
 
 /** How far an impression is from the approved proof by its scan, in tolerances: the farthest check; places that were accepted do not count. */
-export function scanDistance({ values, tolerances, places, accepted }: MatchVerdict): { distance: number; check: MatchCheck } {
-  const left = (check: MatchCheck) => places.filter((place) => place.check === check).length - accepted.filter((place) => place.check === check).length
+export function scanDistance({ values, tolerances, places, accepted }: MatchVerdict): {
+  distance: number
+  check: MatchCheck
+} {
+  const left = (check: MatchCheck) =>
+    places.filter((place) => place.check === check).length -
+    accepted.filter((place) => place.check === check).length
   const hasPlaces = (check: MatchCheck) => places.some((place) => place.check === check)
   const parts = MATCH_CHECK_KEYS.map((check) => {
     const value = values[check] ?? 0
-    if (check === 'blanks' || check === 'marks') return { check, distance: left(check) <= tolerances[check] ? 0 : 1 + 0.25 * (left(check) - tolerances[check]) }
-    return { check, distance: hasPlaces(check) && left(check) <= 0 ? 0 : tolerances[check] === 0 ? (value === 0 ? 0 : 2) : Math.abs(value) / tolerances[check] }
+    if (check === 'blanks' || check === 'marks')
+      return {
+        check,
+        distance: left(check) <= tolerances[check] ? 0 : 1 + 0.25 * (left(check) - tolerances[check]),
+      }
+    return {
+      check,
+      distance:
+        hasPlaces(check) && left(check) <= 0
+          ? 0
+          : tolerances[check] === 0
+            ? value === 0
+              ? 0
+              : 2
+            : Math.abs(value) / tolerances[check],
+    }
   })
   return parts.reduce((most, part) => (part.distance > most.distance ? part : most))
 }

@@ -12,7 +12,11 @@ export interface Similarity {
 }
 
 /** Where a point of the reference lies in the impression. @param centre middle of the reference, px */
-export function carry({ shiftX, shiftY, rotation, scale }: Similarity, [cx, cy]: readonly [number, number], [x, y]: readonly [number, number]): [number, number] {
+export function carry(
+  { shiftX, shiftY, rotation, scale }: Similarity,
+  [cx, cy]: readonly [number, number],
+  [x, y]: readonly [number, number],
+): [number, number] {
   const [cos, sin] = [scale * Math.cos(rotation), scale * Math.sin(rotation)]
   return [cx + shiftX + cos * (x - cx) - sin * (y - cy), cy + shiftY + sin * (x - cx) + cos * (y - cy)]
 }

@@ -7,7 +7,9 @@ const C1 = 0.01 ** 2
 const C2 = 0.03 ** 2
 
 const WEIGHTS = (() => {
-  const raw = Array.from({ length: SIDE }, (_, i) => Math.exp(-((i - (SIDE - 1) / 2) ** 2) / (2 * SIGMA ** 2)))
+  const raw = Array.from({ length: SIDE }, (_, i) =>
+    Math.exp(-((i - (SIDE - 1) / 2) ** 2) / (2 * SIGMA ** 2)),
+  )
   const all = raw.reduce((sum, value) => sum + value, 0)
   return Float64Array.from(raw, (value) => value / all)
 })()
@@ -51,14 +53,19 @@ function times(one: Float32Array, other: Float32Array): Float32Array {
 export function structuralSimilarity(one: Grey, other: Grey): { mean: number; map: Grey } | null {
   const { width, height, data: a } = one
   const b = other.data
-  if (width !== other.width || height !== other.height) throw new RangeError('Both pictures must be of one size.')
+  if (width !== other.width || height !== other.height)
+    throw new RangeError('Both pictures must be of one size.')
   if (Math.min(width, height) < SIDE) return null
-  const [ma, mb, aa, bb, ab] = [a, b, times(a, a), times(b, b), times(a, b)].map((field) => windowed(width, height, field))
+  const [ma, mb, aa, bb, ab] = [a, b, times(a, a), times(b, b), times(a, b)].map((field) =>
+    windowed(width, height, field),
+  )
   let sum = 0
   // The first field is written over: it is read at a place before the place is written.
   for (let i = 0; i < ma.length; i++) {
     const [x, y] = [ma[i], mb[i]]
-    ma[i] = ((2 * x * y + C1) * (2 * (ab[i] - x * y) + C2)) / ((x * x + y * y + C1) * (aa[i] - x * x + bb[i] - y * y + C2))
+    ma[i] =
+      ((2 * x * y + C1) * (2 * (ab[i] - x * y) + C2)) /
+      ((x * x + y * y + C1) * (aa[i] - x * x + bb[i] - y * y + C2))
     sum += ma[i]
   }
   return { mean: sum / ma.length, map: { width: width - SIDE + 1, height: height - SIDE + 1, data: ma } }

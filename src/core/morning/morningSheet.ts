@@ -13,8 +13,13 @@ import { finite, positive } from '../units/schemas'
 
 /** The three readings of the morning. */
 export const morningReadingsSchema = z.strictObject({
-  roomC: finite.min(-10, { error: 'must be within −10 and 50 °C' }).max(50, { error: 'must be within −10 and 50 °C' }),
-  humidityPercent: finite.min(1, { error: 'must be within 1 and 100 %' }).max(100, { error: 'must be within 1 and 100 %' }).nullable(),
+  roomC: finite
+    .min(-10, { error: 'must be within −10 and 50 °C' })
+    .max(50, { error: 'must be within −10 and 50 °C' }),
+  humidityPercent: finite
+    .min(1, { error: 'must be within 1 and 100 %' })
+    .max(100, { error: 'must be within 1 and 100 %' })
+    .nullable(),
   sheetGrams: positive.max(2000, { error: 'must be at most 2000 g' }).nullable(),
   /** the job whose sheet was weighed; null when none was */
   sheetJobId: z.string().nullable(),
@@ -68,19 +73,47 @@ function inkLines(job: MorningJob, { roomC }: MorningReadings): Omit<MorningLine
   const reference = job.bat ? 'the BAT' : 'the last setting'
   const change = roomC - held.roomC
   if (Math.abs(change) < 0.5 || job.mixPas === null) {
-    lines.push({ station: 'ink', text: `Room as at ${reference}: ink as it is.`, act: false, sum: [{ label: `Room at ${reference}`, value: degrees(held.roomC) }, { label: 'Room now', value: degrees(roomC) }] })
+    lines.push({
+      station: 'ink',
+      text: `Room as at ${reference}: ink as it is.`,
+      act: false,
+      sum: [
+        { label: `Room at ${reference}`, value: degrees(held.roomC) },
+        { label: 'Room now', value: degrees(roomC) },
+      ],
+    })
   } else {
-    const { ratio, dropsToAdd, plateC } = correctStiffness({ mixGrams: mix.puddleGrams, mixPas: job.mixPas, before: held, todayRoomC: roomC, calibration: job.calibration })
+    const { ratio, dropsToAdd, plateC } = correctStiffness({
+      mixGrams: mix.puddleGrams,
+      mixPas: job.mixPas,
+      before: held,
+      todayRoomC: roomC,
+      calibration: job.calibration,
+    })
     const drops = Math.round(dropsToAdd)
     const plate = `plate at ${formatNumber(plateC, 0)}°`
-    const text = change < 0 ? `${formatNumber(-change, 1)}° colder: ${drops > 0 ? `${drops} ${drops === 1 ? 'drop' : 'drops'} more a puddle, or ` : ''}${plate}.` : `${formatNumber(change, 1)}° warmer: ${plate}; oil cannot come out.`
+    const text =
+      change < 0
+        ? `${formatNumber(-change, 1)}° colder: ${drops > 0 ? `${drops} ${drops === 1 ? 'drop' : 'drops'} more a puddle, or ` : ''}${plate}.`
+        : `${formatNumber(change, 1)}° warmer: ${plate}; oil cannot come out.`
     lines.push({
-      station: 'ink', text, act: true,
+      station: 'ink',
+      text,
+      act: true,
       sum: [
-        { label: `Ink on the plate at ${reference}`, value: degrees(inkTemperature(held.roomC, held.plateC)) },
+        {
+          label: `Ink on the plate at ${reference}`,
+          value: degrees(inkTemperature(held.roomC, held.plateC)),
+        },
         { label: 'Ink on the plate today', value: degrees(inkTemperature(roomC, held.plateC)) },
-        { label: 'Stiffness today', value: `${formatNumber(ratio, 2)} × (halves every ${formatNumber(job.calibration.halvingC, 1)}°${job.calibration.halvingC === USUAL_HALVING_C ? ', from memory' : ''})` },
-        { label: 'Oil to bring it back', value: `${formatNumber(dropsToAdd, 1)} drops of ${formatNumber(job.calibration.dropGrams, 3)} g in ${grams(mix.puddleGrams)}` },
+        {
+          label: 'Stiffness today',
+          value: `${formatNumber(ratio, 2)} × (halves every ${formatNumber(job.calibration.halvingC, 1)}°${job.calibration.halvingC === USUAL_HALVING_C ? ', from memory' : ''})`,
+        },
+        {
+          label: 'Oil to bring it back',
+          value: `${formatNumber(dropsToAdd, 1)} drops of ${formatNumber(job.calibration.dropGrams, 3)} g in ${grams(mix.puddleGrams)}`,
+        },
         { label: 'Or the plate', value: `${degrees(held.plateC)} → ${degrees(plateC)}` },
       ],
     })
@@ -90,14 +123,25 @@ function inkLines(job: MorningJob, { roomC }: MorningReadings): Omit<MorningLine
   if (job.bat && left > 0) {
     const enough = covered >= left
     lines.push({
-      station: 'ink', text: enough ? `${mix.name} covers all ${left} left.` : `${mix.name} covers ${covered} of ${left} left: mix ${grams((left - covered) * mix.gramsPerPull)} more.`, act: !enough,
-      sum: [{ label: 'Mixed', value: grams(mix.batchGrams) }, { label: 'Used', value: `${job.pullsFromMix} pulls × ${formatNumber(mix.gramsPerPull, 2)} g` }, { label: 'Covers', value: `${covered} pulls` }],
+      station: 'ink',
+      text: enough
+        ? `${mix.name} covers all ${left} left.`
+        : `${mix.name} covers ${covered} of ${left} left: mix ${grams((left - covered) * mix.gramsPerPull)} more.`,
+      act: !enough,
+      sum: [
+        { label: 'Mixed', value: grams(mix.batchGrams) },
+        { label: 'Used', value: `${job.pullsFromMix} pulls × ${formatNumber(mix.gramsPerPull, 2)} g` },
+        { label: 'Covers', value: `${covered} pulls` },
+      ],
     })
   }
   return lines
 }
 
-function paperLine(job: MorningJob, { humidityPercent, sheetGrams: weighed, sheetJobId }: MorningReadings): Omit<MorningLine, 'jobId'> | null {
+function paperLine(
+  job: MorningJob,
+  { humidityPercent, sheetGrams: weighed, sheetJobId }: MorningReadings,
+): Omit<MorningLine, 'jobId'> | null {
   const { paper } = job.bench
   if (!paper || paper.method === 'dry') return null
   const nominal = sheetGrams(paper.gsm, paper.sheetWidthMm, paper.sheetHeightMm)
@@ -105,12 +149,22 @@ function paperLine(job: MorningJob, { humidityPercent, sheetGrams: weighed, shee
   const dry = onScale ? weighed : dryGramsAt(nominal, humidityPercent ?? 50)
   const damp = dry * (1 + paper.targetUptakePercent / 100)
   const off = (100 * (dry - nominal)) / nominal
-  const weight = Math.abs(off) < 0.5 ? 'as air-dry' : `${formatNumber(Math.abs(off), 1)} % ${off > 0 ? 'over' : 'under'} air-dry`
+  const weight =
+    Math.abs(off) < 0.5
+      ? 'as air-dry'
+      : `${formatNumber(Math.abs(off), 1)} % ${off > 0 ? 'over' : 'under'} air-dry`
   return {
-    station: 'paper', text: `${onScale ? `Sheet weighs ${weight}` : `Sheet reckoned ${weight}`}: damp it to ${grams(damp)}.`, act: Math.abs(off) > 3,
+    station: 'paper',
+    text: `${onScale ? `Sheet weighs ${weight}` : `Sheet reckoned ${weight}`}: damp it to ${grams(damp)}.`,
+    act: Math.abs(off) > 3,
     sum: [
       { label: 'Air-dry by weight and size', value: grams(nominal) },
-      { label: onScale ? 'Weighed today' : `Reckoned at ${humidityPercent ?? 50} % humidity (from memory: weigh one)`, value: grams(dry) },
+      {
+        label: onScale
+          ? 'Weighed today'
+          : `Reckoned at ${humidityPercent ?? 50} % humidity (from memory: weigh one)`,
+        value: grams(dry),
+      },
       { label: `With ${formatNumber(paper.targetUptakePercent, 0)} % water`, value: grams(damp) },
     ],
   }
@@ -119,10 +173,21 @@ function paperLine(job: MorningJob, { humidityPercent, sheetGrams: weighed, shee
 function editionLine(job: MorningJob): Omit<MorningLine, 'jobId'> | null {
   const left = job.editionSize - job.accepted
   if (!job.bat || left <= 0) return null
-  const { starts, expectedRejects } = startsNeeded({ accepted: left, earlierAccepted: job.accepted, earlierRejected: job.rejected, confidence: START_CONFIDENCE })
+  const { starts, expectedRejects } = startsNeeded({
+    accepted: left,
+    earlierAccepted: job.accepted,
+    earlierRejected: job.rejected,
+    confidence: START_CONFIDENCE,
+  })
   return {
-    station: 'edition', text: `${job.accepted} of ${job.editionSize} accepted: damp ${starts} sheets for the ${left} left.`, act: true,
-    sum: [{ label: 'Rejects so far', value: `${job.rejected} of ${job.accepted + job.rejected}` }, { label: 'Rejects to expect', value: formatNumber(expectedRejects, 1) }, { label: 'Chance that the sheets suffice', value: `at least ${100 * START_CONFIDENCE} %` }],
+    station: 'edition',
+    text: `${job.accepted} of ${job.editionSize} accepted: damp ${starts} sheets for the ${left} left.`,
+    act: true,
+    sum: [
+      { label: 'Rejects so far', value: `${job.rejected} of ${job.accepted + job.rejected}` },
+      { label: 'Rejects to expect', value: formatNumber(expectedRejects, 1) },
+      { label: 'Chance that the sheets suffice', value: `at least ${100 * START_CONFIDENCE} %` },
+    ],
   }
 }
 
@@ -133,18 +198,50 @@ export function writeMorningSheet(readings: MorningReadings, jobs: readonly Morn
     const lines: (Omit<MorningLine, 'jobId'> | null)[] = []
     if (plate) {
       const life = plateLife(plate.kind, job.pullsFromPlate, job.plateHistory)
-      lines.push({ station: 'plate', text: `${describePlateLife(life)[0].toUpperCase()}${describePlateLife(life).slice(1)}.`, act: life.standing !== 'fresh', sum: [{ label: 'Pulls so far, proofs too', value: String(life.spent) }, { label: 'Its kind usually stands', value: `${PLATE_KINDS[plate.kind].stands.join(' to ')} pulls` }] })
+      lines.push({
+        station: 'plate',
+        text: `${describePlateLife(life)[0].toUpperCase()}${describePlateLife(life).slice(1)}.`,
+        act: life.standing !== 'fresh',
+        sum: [
+          { label: 'Pulls so far, proofs too', value: String(life.spent) },
+          { label: 'Its kind usually stands', value: `${PLATE_KINDS[plate.kind].stands.join(' to ')} pulls` },
+        ],
+      })
     }
     lines.push(...inkLines(job, readings), paperLine(job, readings))
     if (press) {
-      const screws = press.turnsLeft === press.turnsRight ? formatTurns(press.turnsLeft) : `left ${formatTurns(press.turnsLeft)}, right ${formatTurns(press.turnsRight)}`
+      const screws =
+        press.turnsLeft === press.turnsRight
+          ? formatTurns(press.turnsLeft)
+          : `left ${formatTurns(press.turnsLeft)}, right ${formatTurns(press.turnsRight)}`
       lines.push({
-        station: 'press', text: job.pulledToday ? `Felts are warm. Screws at ${screws}.` : `First pull warms the felts: not counted. Screws at ${screws}.`, act: !job.pulledToday,
-        sum: [{ label: 'Pulled today', value: job.pulledToday ? 'yes' : 'not yet' }, { label: 'Gap', value: `${formatNumber(press.turnsLeft * press.mmPerTurn, 2)} / ${formatNumber(press.turnsRight * press.mmPerTurn, 2)} mm` }],
+        station: 'press',
+        text: job.pulledToday
+          ? `Felts are warm. Screws at ${screws}.`
+          : `First pull warms the felts: not counted. Screws at ${screws}.`,
+        act: !job.pulledToday,
+        sum: [
+          { label: 'Pulled today', value: job.pulledToday ? 'yes' : 'not yet' },
+          {
+            label: 'Gap',
+            value: `${formatNumber(press.turnsLeft * press.mmPerTurn, 2)} / ${formatNumber(press.turnsRight * press.mmPerTurn, 2)} mm`,
+          },
+        ],
       })
     }
     lines.push(editionLine(job))
-    if (job.drying) lines.push({ station: 'dry', text: job.drying.ready ? `Prints dry since ${job.drying.when}: sort and number them.` : `Prints drying until ${job.drying.when}.`, act: job.drying.ready, sum: [{ label: 'Ready', value: job.drying.when }, { label: 'Accepted, to sort', value: String(job.accepted) }] })
+    if (job.drying)
+      lines.push({
+        station: 'dry',
+        text: job.drying.ready
+          ? `Prints dry since ${job.drying.when}: sort and number them.`
+          : `Prints drying until ${job.drying.when}.`,
+        act: job.drying.ready,
+        sum: [
+          { label: 'Ready', value: job.drying.when },
+          { label: 'Accepted, to sort', value: String(job.accepted) },
+        ],
+      })
     return lines.filter((line) => line !== null).map((line) => ({ ...line, jobId: job.id }))
   })
 }

@@ -33,48 +33,125 @@ const ZERO_DAYS = 90
 const DAY_MS = 86_400_000
 
 /** Saturation pressure of water vapour over water, hPa: the Magnus formula as WMO No. 8 gives it (6.112 · e^(17.62 t / (243.12 + t))). */
-export const vapourPressure = (celsius: number): number => 6.112 * Math.exp((17.62 * celsius) / (243.12 + celsius))
+export const vapourPressure = (celsius: number): number =>
+  6.112 * Math.exp((17.62 * celsius) / (243.12 + celsius))
 
 /** How fast damp paper that lies open dries beside a room of 20 °C and 50 %: evaporation goes with what the air still lacks of water. */
-export function openDryingRatio({ roomC, humidityPercent }: { roomC: number; humidityPercent: number }): number {
+export function openDryingRatio({
+  roomC,
+  humidityPercent,
+}: {
+  roomC: number
+  humidityPercent: number
+}): number {
   const lack = (c: number, percent: number) => vapourPressure(c) * (1 - percent / 100)
   return lack(roomC, humidityPercent) / lack(USUAL_ROOM.roomC, USUAL_ROOM.humidityPercent)
 }
 
-function weatherLine({ roomC, humidityPercent }: MorningReadings, before: MorningReadings | null): WorkshopLine {
+function weatherLine(
+  { roomC, humidityPercent }: MorningReadings,
+  before: MorningReadings | null,
+): WorkshopLine {
   const colder = before ? roomC - before.roomC : 0
-  const damper = before?.humidityPercent != null && humidityPercent !== null ? humidityPercent - before.humidityPercent : 0
+  const damper =
+    before?.humidityPercent != null && humidityPercent !== null ? humidityPercent - before.humidityPercent : 0
   const changes = [
-    ...(Math.abs(colder) >= 0.5 ? [`${formatNumber(Math.abs(colder), 1)}° ${colder < 0 ? 'colder' : 'warmer'}`] : []),
-    ...(Math.abs(damper) >= 1 ? [`${formatNumber(Math.abs(damper), 0)} points ${damper > 0 ? 'damper' : 'drier'}`] : []),
+    ...(Math.abs(colder) >= 0.5
+      ? [`${formatNumber(Math.abs(colder), 1)}° ${colder < 0 ? 'colder' : 'warmer'}`]
+      : []),
+    ...(Math.abs(damper) >= 1
+      ? [`${formatNumber(Math.abs(damper), 0)} points ${damper > 0 ? 'damper' : 'drier'}`]
+      : []),
   ]
   const room = `${formatNumber(roomC, 1)} °C${humidityPercent === null ? '' : `, ${formatNumber(humidityPercent, 0)} %`}`
   const than = changes.length > 0 ? `, ${changes.join(' and ')} than the last morning` : ''
-  if (humidityPercent === null) return { heading: 'Weather', href: null, text: `${room}${than}. Humidity not read: sheets are reckoned at 50 %.`, act: false, sum: [] }
+  if (humidityPercent === null)
+    return {
+      heading: 'Weather',
+      href: null,
+      text: `${room}${than}. Humidity not read: sheets are reckoned at 50 %.`,
+      act: false,
+      sum: [],
+    }
   const ratio = openDryingRatio({ roomC, humidityPercent })
-  const speed = ratio < 0.8 ? 'Open sheets dry slowly' : ratio > 1.25 ? 'Open sheets dry fast: keep them covered' : 'Open sheets dry as usual'
+  const speed =
+    ratio < 0.8
+      ? 'Open sheets dry slowly'
+      : ratio > 1.25
+        ? 'Open sheets dry fast: keep them covered'
+        : 'Open sheets dry as usual'
   return {
-    heading: 'Weather', href: null, text: `${room}${than}. ${speed}.`, act: ratio > 1.25,
+    heading: 'Weather',
+    href: null,
+    text: `${room}${than}. ${speed}.`,
+    act: ratio > 1.25,
     sum: [
-      { label: 'Water the air can still take', value: `${formatNumber(vapourPressure(roomC) * (1 - humidityPercent / 100), 1)} hPa` },
+      {
+        label: 'Water the air can still take',
+        value: `${formatNumber(vapourPressure(roomC) * (1 - humidityPercent / 100), 1)} hPa`,
+      },
       { label: 'Beside 20 °C, 50 %', value: `${formatNumber(ratio, 2)} × as fast` },
-      { label: 'A dry sheet weighs', value: `${formatNumber(100 * (dryGramsAt(1, humidityPercent) - 1), 1)} % beside air-dry (from memory)` },
+      {
+        label: 'A dry sheet weighs',
+        value: `${formatNumber(100 * (dryGramsAt(1, humidityPercent) - 1), 1)} % beside air-dry (from memory)`,
+      },
     ],
   }
 }
 
 /** Writes the lines of the morning that belong to no single job: weather, the store, the presses' zero, and what is due where prints dry. */
-export function writeWorkshopLines({ readings, before, papers, presses, drying, now }: WorkshopMorning): WorkshopLine[] {
+export function writeWorkshopLines({
+  readings,
+  before,
+  papers,
+  presses,
+  drying,
+  now,
+}: WorkshopMorning): WorkshopLine[] {
   return [
     weatherLine(readings, before),
-    ...papers.filter(({ standing }) => standing !== 'enough').map(({ id, name, left, reserved, free, lowAt, standing }): WorkshopLine => ({
-      heading: 'Store', href: `/store/papers/${id}`, act: true, text: standing === 'short' ? `${name}: ${-free} sheets short of what the jobs want.` : `${name} runs low: ${free} free.`,
-      sum: [{ label: 'Lie there', value: String(left) }, { label: 'Kept back for jobs', value: String(reserved) }, ...(lowAt === null ? [] : [{ label: 'Ordered again at', value: String(lowAt) }])],
-    })),
+    ...papers
+      .filter(({ standing }) => standing !== 'enough')
+      .map(({ id, name, left, reserved, free, lowAt, standing }): WorkshopLine => ({
+        heading: 'Store',
+        href: `/store/papers/${id}`,
+        act: true,
+        text:
+          standing === 'short'
+            ? `${name}: ${-free} sheets short of what the jobs want.`
+            : `${name} runs low: ${free} free.`,
+        sum: [
+          { label: 'Lie there', value: String(left) },
+          { label: 'Kept back for jobs', value: String(reserved) },
+          ...(lowAt === null ? [] : [{ label: 'Ordered again at', value: String(lowAt) }]),
+        ],
+      })),
     ...presses.flatMap(({ name, zeroedAt }): WorkshopLine[] => {
       const days = zeroedAt === null ? 0 : Math.floor((Date.parse(now) - Date.parse(zeroedAt)) / DAY_MS)
-      return days < ZERO_DAYS ? [] : [{ heading: 'Press', href: '/store', act: true, text: `${name} was zeroed ${days} days ago: zero both sides again.`, sum: [{ label: 'Zeroed anew after', value: `${ZERO_DAYS} days (common practice)` }] }]
+      return days < ZERO_DAYS
+        ? []
+        : [
+            {
+              heading: 'Press',
+              href: '/store',
+              act: true,
+              text: `${name} was zeroed ${days} days ago: zero both sides again.`,
+              sum: [{ label: 'Zeroed anew after', value: `${ZERO_DAYS} days (common practice)` }],
+            },
+          ]
     }),
-    ...drying.filter(({ at }) => at.slice(0, 10) <= now.slice(0, 10)).map(({ jobId, at, isDue, words, laidAt, changes }): WorkshopLine => ({ heading: 'Drying', href: `/drying#${jobId}`, act: isDue, text: `${words}${isDue ? '' : ` at ${at.slice(11, 16)} UTC`}.`, sum: [{ label: 'Laid', value: laidAt.slice(0, 10) }, { label: 'Changed so far', value: String(changes) }, { label: 'Due', value: `${at.slice(0, 10)} ${at.slice(11, 16)} UTC` }] })),
+    ...drying
+      .filter(({ at }) => at.slice(0, 10) <= now.slice(0, 10))
+      .map(({ jobId, at, isDue, words, laidAt, changes }): WorkshopLine => ({
+        heading: 'Drying',
+        href: `/drying#${jobId}`,
+        act: isDue,
+        text: `${words}${isDue ? '' : ` at ${at.slice(11, 16)} UTC`}.`,
+        sum: [
+          { label: 'Laid', value: laidAt.slice(0, 10) },
+          { label: 'Changed so far', value: String(changes) },
+          { label: 'Due', value: `${at.slice(0, 10)} ${at.slice(11, 16)} UTC` },
+        ],
+      })),
   ]
 }

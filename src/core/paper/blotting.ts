@@ -2,7 +2,12 @@ import { z } from 'zod'
 import { count, label, positive } from '../units/schemas'
 
 /** What a sheet is blotted with. */
-export const BLOT_TOOLS = { blotters: 'Blotters', newsprint: 'Newsprint', 'cloth-and-pin': 'Cloth and rolling pin', towel: 'Kitchen towel' } as const
+export const BLOT_TOOLS = {
+  blotters: 'Blotters',
+  newsprint: 'Newsprint',
+  'cloth-and-pin': 'Cloth and rolling pin',
+  towel: 'Kitchen towel',
+} as const
 export type BlotTool = keyof typeof BLOT_TOOLS
 
 /** One blotting, weighed before and after, percent of the dry sheet. */
@@ -14,7 +19,10 @@ export const blottingSchema = z
     beforePercent: positive.max(400, { error: 'must be at most 400 %' }),
     afterPercent: positive.max(400, { error: 'must be at most 400 %' }),
   })
-  .refine(({ beforePercent, afterPercent }) => afterPercent <= beforePercent, { error: 'a blotted sheet is not wetter than before', path: ['afterPercent'] })
+  .refine(({ beforePercent, afterPercent }) => afterPercent <= beforePercent, {
+    error: 'a blotted sheet is not wetter than before',
+    path: ['afterPercent'],
+  })
 export type Blotting = z.infer<typeof blottingSchema>
 
 /**
@@ -23,7 +31,9 @@ export type Blotting = z.infer<typeof blottingSchema>
  *
  * @returns null where nothing was measured
  */
-export function shareLeftByStroke(blottings: readonly Pick<Blotting, 'strokes' | 'beforePercent' | 'afterPercent'>[]): number | null {
+export function shareLeftByStroke(
+  blottings: readonly Pick<Blotting, 'strokes' | 'beforePercent' | 'afterPercent'>[],
+): number | null {
   if (blottings.length === 0) return null
   let above = 0
   let below = 0

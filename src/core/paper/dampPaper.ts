@@ -35,7 +35,10 @@ export function sheetGrams(gsm: number, widthMm: number, heightMm: number): numb
 
 export const uptakeInput = z
   .strictObject({ dryGrams: positive, dampGrams: positive })
-  .refine(({ dryGrams, dampGrams }) => dampGrams >= dryGrams, { error: 'a damp sheet cannot weigh less than the dry one', path: ['dampGrams'] })
+  .refine(({ dryGrams, dampGrams }) => dampGrams >= dryGrams, {
+    error: 'a damp sheet cannot weigh less than the dry one',
+    path: ['dampGrams'],
+  })
 
 /**
  * Water a sheet has taken up, percent of its air-dry mass: (damp − dry) / dry.
@@ -59,6 +62,15 @@ export const dampPackOutput = z.strictObject({ waterMl: finite, interleaves: fin
  * Water for a damp pack, ml: what the sheets take up, interleaves excluded; n sheets lie between n + 1 interleaves.
  * One gram of water is taken as one millilitre.
  */
-export function planDampPack({ sheets, widthMm, heightMm, gsm, targetUptakePercent }: z.infer<typeof dampPackInput>): z.infer<typeof dampPackOutput> {
-  return { waterMl: (sheets * sheetGrams(gsm, widthMm, heightMm) * targetUptakePercent) / 100, interleaves: sheets + 1 }
+export function planDampPack({
+  sheets,
+  widthMm,
+  heightMm,
+  gsm,
+  targetUptakePercent,
+}: z.infer<typeof dampPackInput>): z.infer<typeof dampPackOutput> {
+  return {
+    waterMl: (sheets * sheetGrams(gsm, widthMm, heightMm) * targetUptakePercent) / 100,
+    interleaves: sheets + 1,
+  }
 }

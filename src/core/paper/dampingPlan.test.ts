@@ -4,7 +4,8 @@ import { besideBat, dryGramsAt, packUptake, planDamping, SPRAY_ML } from './damp
 import { DAMPING_METHODS, planDampPack, type DampingMethod } from './dampPaper'
 
 const at = '2031-05-02T09:00:00.000Z'
-const plan = (method: DampingMethod, sheets = 14) => planDamping({ method, sheets, dryGrams: 22.5, targetUptakePercent: 55, at })
+const plan = (method: DampingMethod, sheets = 14) =>
+  planDamping({ method, sheets, dryGrams: 22.5, targetUptakePercent: 55, at })
 
 describe('damping, planned', () => {
   it('worked by hand: 14 sheets of 22.5 g to 55 % take 173.25 ml, 145 squeezes', () => {
@@ -16,16 +17,30 @@ describe('damping, planned', () => {
     expect(plan('soak').interleaves).toBe(0)
   })
   it('takes the water the damp pack takes (property)', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 80 }), fc.integer({ min: 1, max: 120 }), (sheets, targetUptakePercent) => {
-      const pack = planDampPack({ sheets, widthMm: 300, heightMm: 250, gsm: 300, targetUptakePercent })
-      expect(planDamping({ method: 'damp-pack', sheets, dryGrams: 22.5, targetUptakePercent, at })).toMatchObject({ waterMl: expect.closeTo(pack.waterMl, 6) as number, interleaves: pack.interleaves })
-    }))
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 80 }),
+        fc.integer({ min: 1, max: 120 }),
+        (sheets, targetUptakePercent) => {
+          const pack = planDampPack({ sheets, widthMm: 300, heightMm: 250, gsm: 300, targetUptakePercent })
+          expect(
+            planDamping({ method: 'damp-pack', sheets, dryGrams: 22.5, targetUptakePercent, at }),
+          ).toMatchObject({
+            waterMl: expect.closeTo(pack.waterMl, 6) as number,
+            interleaves: pack.interleaves,
+          })
+        },
+      ),
+    )
   })
-  it.each(Object.keys(DAMPING_METHODS) as DampingMethod[])('%s: good no sooner than it is even, and squeezes cover the water', (method) => {
-    const { goodFrom, goodUntil, waterMl, sprays } = plan(method)
-    expect(goodFrom >= at && goodUntil >= goodFrom).toBe(true)
-    expect(sprays * SPRAY_ML).toBeGreaterThanOrEqual(waterMl)
-  })
+  it.each(Object.keys(DAMPING_METHODS) as DampingMethod[])(
+    '%s: good no sooner than it is even, and squeezes cover the water',
+    (method) => {
+      const { goodFrom, goodUntil, waterMl, sprays } = plan(method)
+      expect(goodFrom >= at && goodUntil >= goodFrom).toBe(true)
+      expect(sprays * SPRAY_ML).toBeGreaterThanOrEqual(waterMl)
+    },
+  )
   it('only what lies for days is looked at for mould, from the third', () => {
     expect(plan('damp-pack').lookForMouldFrom).toBe('2031-05-05T09:00:00.000Z')
     expect(plan('dip').lookForMouldFrom).toBeNull()

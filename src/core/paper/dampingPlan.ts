@@ -45,14 +45,30 @@ export interface DampingPlan {
  *
  * @param dryGrams of one sheet, as it is today
  */
-export function planDamping({ method, sheets, dryGrams, targetUptakePercent, at }: { method: DampingMethod; sheets: number; dryGrams: number; targetUptakePercent: number; at: string }): DampingPlan {
+export function planDamping({
+  method,
+  sheets,
+  dryGrams,
+  targetUptakePercent,
+  at,
+}: {
+  method: DampingMethod
+  sheets: number
+  dryGrams: number
+  targetUptakePercent: number
+  at: string
+}): DampingPlan {
   const { evenAfterHours, goodForHours, isInterleaved } = KEEPING[method]
   const later = (hours: number) => new Date(Date.parse(at) + hours * 3_600_000).toISOString()
   const waterMl = (sheets * dryGrams * targetUptakePercent) / 100
   const evenAfter = Math.max(evenAfterHours, DAMPING_METHODS[method].usualMinutes / 60)
   return {
-    waterMl, sprays: Math.ceil(waterMl / SPRAY_ML), interleaves: isInterleaved ? sheets + 1 : 0,
-    goodFrom: later(evenAfter), goodUntil: later(evenAfter + goodForHours), lookForMouldFrom: goodForHours >= 24 ? later(24 * MOULD_DAYS.room) : null,
+    waterMl,
+    sprays: Math.ceil(waterMl / SPRAY_ML),
+    interleaves: isInterleaved ? sheets + 1 : 0,
+    goodFrom: later(evenAfter),
+    goodUntil: later(evenAfter + goodForHours),
+    lookForMouldFrom: goodForHours >= 24 ? later(24 * MOULD_DAYS.room) : null,
   }
 }
 
@@ -60,7 +76,8 @@ export function planDamping({ method, sheets, dryGrams, targetUptakePercent, at 
 const MASS_PER_HUMIDITY_POINT = 0.0007
 
 /** Mass of an air-dry sheet in a room of another humidity than the 50 % of ISO 187, g. */
-export const dryGramsAt = (grams: number, humidityPercent: number): number => grams * (1 + MASS_PER_HUMIDITY_POINT * (humidityPercent - 50))
+export const dryGramsAt = (grams: number, humidityPercent: number): number =>
+  grams * (1 + MASS_PER_HUMIDITY_POINT * (humidityPercent - 50))
 
 /**
  * Mean uptake of a whole pack that was weighed, percent.
@@ -68,7 +85,17 @@ export const dryGramsAt = (grams: number, humidityPercent: number): number => gr
  * @param interleavesGrams weight of the damp interleaves alone
  * @returns null where the pack weighs less than its dry sheets and interleaves
  */
-export function packUptake({ packGrams, interleavesGrams, sheets, dryGrams }: { packGrams: number; interleavesGrams: number; sheets: number; dryGrams: number }): number | null {
+export function packUptake({
+  packGrams,
+  interleavesGrams,
+  sheets,
+  dryGrams,
+}: {
+  packGrams: number
+  interleavesGrams: number
+  sheets: number
+  dryGrams: number
+}): number | null {
   const dry = sheets * dryGrams
   const water = packGrams - interleavesGrams - dry
   return water < 0 || dry <= 0 ? null : (100 * water) / dry

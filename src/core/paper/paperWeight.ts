@@ -18,10 +18,12 @@ export const basisSchema = z.enum(Object.keys(BASIS_SIZES_IN) as [Basis, ...Basi
 /** Grams in a pound, exact (1959). */
 const GRAMS_PER_POUND = 453.59237
 
-
 export const paperWeightInput = z
   .strictObject({ pounds: positive.optional(), gsm: positive.optional(), basis: basisSchema })
-  .refine(({ pounds, gsm }) => (pounds === undefined) !== (gsm === undefined), { error: 'give either pounds or gsm, not both', path: ['pounds'] })
+  .refine(({ pounds, gsm }) => (pounds === undefined) !== (gsm === undefined), {
+    error: 'give either pounds or gsm, not both',
+    path: ['pounds'],
+  })
 export const paperWeightOutput = z.strictObject({ gsm: finite, pounds: finite })
 
 /**
@@ -29,9 +31,15 @@ export const paperWeightOutput = z.strictObject({ gsm: finite, pounds: finite })
  *
  * @example convertPaperWeight({ pounds: 140, basis: 'imperial' }).gsm // 298.3
  */
-export function convertPaperWeight({ pounds, gsm, basis }: z.infer<typeof paperWeightInput>): z.infer<typeof paperWeightOutput> {
+export function convertPaperWeight({
+  pounds,
+  gsm,
+  basis,
+}: z.infer<typeof paperWeightInput>): z.infer<typeof paperWeightOutput> {
   const [width, height] = BASIS_SIZES_IN[basis]
   const areaM2 = (width * MM_PER_INCH * height * MM_PER_INCH) / 1e6
   const gsmPerPound = GRAMS_PER_POUND / (500 * areaM2)
-  return pounds !== undefined ? { gsm: pounds * gsmPerPound, pounds } : { gsm: gsm!, pounds: gsm! / gsmPerPound }
+  return pounds !== undefined
+    ? { gsm: pounds * gsmPerPound, pounds }
+    : { gsm: gsm!, pounds: gsm! / gsmPerPound }
 }

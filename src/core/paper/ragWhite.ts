@@ -7,7 +7,13 @@ import { WAVELENGTHS_NM } from '../colour/spectrum'
  * @param white reflectance in the middle of the spectrum, @param warmth how much the violet falls below it
  */
 export function ragWhite(white: number, warmth: number): number[] {
-  return WAVELENGTHS_NM.map((nm) => Number((white - warmth * Math.max(0, (560 - nm) / 180) ** 1.4 + 0.012 * Math.min(1, (nm - 380) / 350)).toFixed(4)))
+  return WAVELENGTHS_NM.map((nm) =>
+    Number(
+      (white - warmth * Math.max(0, (560 - nm) / 180) ** 1.4 + 0.012 * Math.min(1, (nm - 380) / 350)).toFixed(
+        4,
+      ),
+    ),
+  )
 }
 
 /** The white of a paper nobody has measured yet. */

@@ -7,16 +7,32 @@ const BEYOND = 50
 export const soakFitInput = z
   .strictObject({
     points: z
-      .array(z.strictObject({ seconds: positive, uptakePercent: nonNegative.max(1000, { error: 'must be at most 1000 %' }) }))
+      .array(
+        z.strictObject({
+          seconds: positive,
+          uptakePercent: nonNegative.max(1000, { error: 'must be at most 1000 %' }),
+        }),
+      )
       .min(2, { error: 'needs at least two weigh-ins' })
       .max(1000, { error: 'takes at most 1000 weigh-ins' }),
   })
   .superRefine(({ points }, context) => {
-    if (new Set(points.map(({ seconds }) => seconds)).size < 2) context.addIssue({ code: 'custom', path: ['points'], message: 'need two different times' })
-    else if (points.every(({ uptakePercent }) => uptakePercent === 0)) context.addIssue({ code: 'custom', path: ['points'], message: 'show no water taken up' })
-    else if (fitTau(points) >= BEYOND * 0.98 * lastSeconds(points)) context.addIssue({ code: 'custom', path: ['points'], message: 'do not level off yet: weigh once more, later' })
+    if (new Set(points.map(({ seconds }) => seconds)).size < 2)
+      context.addIssue({ code: 'custom', path: ['points'], message: 'need two different times' })
+    else if (points.every(({ uptakePercent }) => uptakePercent === 0))
+      context.addIssue({ code: 'custom', path: ['points'], message: 'show no water taken up' })
+    else if (fitTau(points) >= BEYOND * 0.98 * lastSeconds(points))
+      context.addIssue({
+        code: 'custom',
+        path: ['points'],
+        message: 'do not level off yet: weigh once more, later',
+      })
   })
-export const soakFitOutput = z.strictObject({ saturationPercent: finite, tauSeconds: finite, rmsePercent: finite })
+export const soakFitOutput = z.strictObject({
+  saturationPercent: finite,
+  tauSeconds: finite,
+  rmsePercent: finite,
+})
 type Points = z.infer<typeof soakFitInput>['points']
 export type SoakCurve = z.infer<typeof soakFitOutput>
 
@@ -32,13 +48,23 @@ function givenTau(points: Points, tau: number): { saturation: number; squares: n
     below += share * share
   }
   const saturation = above / below
-  return { saturation, squares: points.reduce((sum, { seconds, uptakePercent }) => sum + (uptakePercent + saturation * Math.expm1(-seconds / tau)) ** 2, 0) }
+  return {
+    saturation,
+    squares: points.reduce(
+      (sum, { seconds, uptakePercent }) =>
+        sum + (uptakePercent + saturation * Math.expm1(-seconds / tau)) ** 2,
+      0,
+    ),
+  }
 }
 
 /** Best τ: a scan over five decades, then the golden section. */
 function fitTau(points: Points): number {
   const squares = (logTau: number) => givenTau(points, Math.exp(logTau)).squares
-  const [from, to] = [Math.log(Math.min(...points.map(({ seconds }) => seconds)) / 1000), Math.log(BEYOND * lastSeconds(points))]
+  const [from, to] = [
+    Math.log(Math.min(...points.map(({ seconds }) => seconds)) / 1000),
+    Math.log(BEYOND * lastSeconds(points)),
+  ]
   const steps = 240
   const at = (i: number) => from + ((to - from) * i) / steps
   let best = 0
@@ -61,6 +87,11 @@ export function fitSoak({ points }: z.infer<typeof soakFitInput>): SoakCurve {
 }
 
 /** Seconds in the water until a wanted uptake; null when the paper never takes up so much. */
-export function secondsFor(uptakePercent: number, { saturationPercent, tauSeconds }: Pick<SoakCurve, 'saturationPercent' | 'tauSeconds'>): number | null {
-  return uptakePercent >= saturationPercent ? null : -tauSeconds * Math.log1p(-uptakePercent / saturationPercent)
+export function secondsFor(
+  uptakePercent: number,
+  { saturationPercent, tauSeconds }: Pick<SoakCurve, 'saturationPercent' | 'tauSeconds'>,
+): number | null {
+  return uptakePercent >= saturationPercent
+    ? null
+    : -tauSeconds * Math.log1p(-uptakePercent / saturationPercent)
 }

@@ -11,9 +11,17 @@ describe('the stock book', () => {
     expect(changeOfStock('spoiled', 3, 10)).toBe(-3)
   })
   it('no entry that is allowed leaves less than none (property)', () => {
-    fc.assert(fc.property(fc.constantFrom('received' as const, 'counted' as const, 'sample' as const, 'spoiled' as const), fc.nat(500), fc.nat(300), (kind, sheets, left) => {
-      if (stockProblem(kind, sheets, left) === null) expect(left + changeOfStock(kind, sheets, left)).toBeGreaterThanOrEqual(0)
-    }))
+    fc.assert(
+      fc.property(
+        fc.constantFrom('received' as const, 'counted' as const, 'sample' as const, 'spoiled' as const),
+        fc.nat(500),
+        fc.nat(300),
+        (kind, sheets, left) => {
+          if (stockProblem(kind, sheets, left) === null)
+            expect(left + changeOfStock(kind, sheets, left)).toBeGreaterThanOrEqual(0)
+        },
+      ),
+    )
   })
   it('says what lies there when more is to leave, and that nothing is no entry', () => {
     expect(stockProblem('sample', 11, 10)).toBe('only 10 lie there by the book: count them first')
@@ -24,12 +32,18 @@ describe('the stock book', () => {
     expect(stockProblem('counted', 4, -3)).toBeNull()
     expect(changeOfStock('counted', 4, -3)).toBe(7)
   })
-  it('an entry of half a sheet is named', () => expect(newStockMoveSchema.safeParse({ paperId: 'heron', kind: 'received', sheets: 0.5, lot: '', by: 'Ida' }).error!.issues[0].path).toEqual(['sheets']))
+  it('an entry of half a sheet is named', () =>
+    expect(
+      newStockMoveSchema.safeParse({ paperId: 'heron', kind: 'received', sheets: 0.5, lot: '', by: 'Ida' })
+        .error!.issues[0].path,
+    ).toEqual(['sheets']))
 })
 
 describe('sheets kept back', () => {
   it('are those to start for the prints left, and none for a full edition', () => {
-    expect(sheetsWanted({ editionSize: 30, accepted: 0, rejected: 0 })).toBe(startsNeeded({ accepted: 30, earlierAccepted: 0, earlierRejected: 0, confidence: 0.9 }).starts)
+    expect(sheetsWanted({ editionSize: 30, accepted: 0, rejected: 0 })).toBe(
+      startsNeeded({ accepted: 30, earlierAccepted: 0, earlierRejected: 0, confidence: 0.9 }).starts,
+    )
     expect(sheetsWanted({ editionSize: 30, accepted: 30, rejected: 4 })).toBe(0)
     expect(sheetsWanted({ editionSize: 30, accepted: 31, rejected: 4 })).toBe(0)
   })

@@ -3,7 +3,12 @@ import { startsNeeded } from '../edition/startsNeeded'
 import { count, label } from '../units/schemas'
 
 /** Ways in which sheets come to the store or leave it by another way than the press. */
-export const STOCK_MOVES = { received: 'Came in', counted: 'Counted: lie there', sample: 'Kept as a sample', spoiled: 'Spoiled or given away' } as const
+export const STOCK_MOVES = {
+  received: 'Came in',
+  counted: 'Counted: lie there',
+  sample: 'Kept as a sample',
+  spoiled: 'Spoiled or given away',
+} as const
 export type StockMoveKind = keyof typeof STOCK_MOVES
 
 /** One entry of a paper's stock book as a person makes it. */
@@ -26,7 +31,10 @@ export function changeOfStock(kind: StockMoveKind, sheets: number, left: number)
 /** Why an entry cannot be made, or null: more cannot leave than lies there. */
 export function stockProblem(kind: StockMoveKind, sheets: number, left: number): string | null {
   if (sheets === 0 && kind !== 'counted') return 'must be 1 or more'
-  if ((kind === 'sample' || kind === 'spoiled') && sheets > left) return left > 0 ? `only ${left} lie there by the book: count them first` : 'none lie there by the book: count them first'
+  if ((kind === 'sample' || kind === 'spoiled') && sheets > left)
+    return left > 0
+      ? `only ${left} lie there by the book: count them first`
+      : 'none lie there by the book: count them first'
   return null
 }
 
@@ -34,16 +42,41 @@ export function stockProblem(kind: StockMoveKind, sheets: number, left: number):
 const RESERVE_CONFIDENCE = 0.9
 
 /** Sheets a job still wants: enough for the prints left, with the rejects to expect; none once it is full. */
-export function sheetsWanted({ editionSize, accepted, rejected }: { editionSize: number; accepted: number; rejected: number }): number {
+export function sheetsWanted({
+  editionSize,
+  accepted,
+  rejected,
+}: {
+  editionSize: number
+  accepted: number
+  rejected: number
+}): number {
   const left = Math.max(0, editionSize - accepted)
-  return left === 0 ? 0 : startsNeeded({ accepted: left, earlierAccepted: accepted, earlierRejected: rejected, confidence: RESERVE_CONFIDENCE }).starts
+  return left === 0
+    ? 0
+    : startsNeeded({
+        accepted: left,
+        earlierAccepted: accepted,
+        earlierRejected: rejected,
+        confidence: RESERVE_CONFIDENCE,
+      }).starts
 }
 
 /** Sheets of a paper that a job under way keeps back. */
-export interface Reservation { jobId: string; title: string; paperId: string; sheets: number }
+export interface Reservation {
+  jobId: string
+  title: string
+  paperId: string
+  sheets: number
+}
 
 /** How a paper stands: what lies there, what jobs keep back, what is free. */
-export interface PaperStanding { left: number; reserved: number; free: number; standing: 'short' | 'low' | 'enough' }
+export interface PaperStanding {
+  left: number
+  reserved: number
+  free: number
+  standing: 'short' | 'low' | 'enough'
+}
 
 /**
  * Standing of a paper. Short: the jobs want more than lies there. Low: what stays free is not above the mark at which it is
@@ -51,8 +84,17 @@ export interface PaperStanding { left: number; reserved: number; free: number; s
  *
  * @param lowAt null where no mark was set
  */
-export function paperStanding(left: number, reservations: readonly Pick<Reservation, 'sheets'>[], lowAt: number | null): PaperStanding {
+export function paperStanding(
+  left: number,
+  reservations: readonly Pick<Reservation, 'sheets'>[],
+  lowAt: number | null,
+): PaperStanding {
   const reserved = reservations.reduce((sum, { sheets }) => sum + sheets, 0)
   const free = left - reserved
-  return { left, reserved, free, standing: free < 0 ? 'short' : lowAt !== null && free <= lowAt ? 'low' : 'enough' }
+  return {
+    left,
+    reserved,
+    free,
+    standing: free < 0 ? 'short' : lowAt !== null && free <= lowAt ? 'low' : 'enough',
+  }
 }

@@ -1,7 +1,10 @@
 import { z } from 'zod'
 import { finite, nonNegative, positive } from '../units/schemas'
 
-const sizeSchema = z.strictObject({ widthMm: positive.max(100_000, { error: 'must be at most 100000 mm' }), heightMm: positive.max(100_000, { error: 'must be at most 100000 mm' }) })
+const sizeSchema = z.strictObject({
+  widthMm: positive.max(100_000, { error: 'must be at most 100000 mm' }),
+  heightMm: positive.max(100_000, { error: 'must be at most 100000 mm' }),
+})
 
 /** Lengths are reckoned in whole thousandths of a millimetre, so that three times a third fits. */
 const GRAIN = 1000
@@ -9,22 +12,39 @@ const GRAIN = 1000
 const MOST_POSITIONS = 240
 
 export const tearPlanInput = z
-  .strictObject({ sheet: sizeSchema, piece: sizeSchema, allowRotate: z.boolean(), gapMm: nonNegative.max(1000, { error: 'must be at most 1000 mm' }) })
+  .strictObject({
+    sheet: sizeSchema,
+    piece: sizeSchema,
+    allowRotate: z.boolean(),
+    gapMm: nonNegative.max(1000, { error: 'must be at most 1000 mm' }),
+  })
   .superRefine(({ sheet, piece, allowRotate }, context) => {
     const fits = (width: number, height: number) => width <= sheet.widthMm && height <= sheet.heightMm
     if (fits(piece.widthMm, piece.heightMm) || (allowRotate && fits(piece.heightMm, piece.widthMm))) return
     const side = piece.widthMm > sheet.widthMm ? 'widthMm' : 'heightMm'
-    context.addIssue({ code: 'custom', path: ['piece', side], message: `does not fit: the sheet is ${sheet.widthMm} × ${sheet.heightMm} mm` })
+    context.addIssue({
+      code: 'custom',
+      path: ['piece', side],
+      message: `does not fit: the sheet is ${sheet.widthMm} × ${sheet.heightMm} mm`,
+    })
   })
 export type TearPlanInput = z.infer<typeof tearPlanInput>
-const placementSchema = z.strictObject({ xMm: finite, yMm: finite, widthMm: finite, heightMm: finite, rotated: z.boolean() })
+const placementSchema = z.strictObject({
+  xMm: finite,
+  yMm: finite,
+  widthMm: finite,
+  heightMm: finite,
+  rotated: z.boolean(),
+})
 export type Placement = z.infer<typeof placementSchema>
 export const tearPlanOutput = z.strictObject({ count: finite, placements: z.array(placementSchema) })
 
 /** Cut positions worth trying along a side: sums of the piece's two sides (normal patterns, Herz 1972), ascending, without 0. */
 function positions(length: number, sides: readonly number[]): number[] {
   const reached = new Set<number>([0])
-  for (const side of sides) for (const at of [...reached].sort((a, b) => a - b)) for (let sum = at + side; sum <= length; sum += side) reached.add(sum)
+  for (const side of sides)
+    for (const at of [...reached].sort((a, b) => a - b))
+      for (let sum = at + side; sum <= length; sum += side) reached.add(sum)
   return [...reached].filter((at) => at > 0).sort((a, b) => a - b)
 }
 
@@ -32,7 +52,10 @@ function positions(length: number, sides: readonly number[]): number[] {
 function thin(list: readonly number[]): number[] {
   if (list.length <= MOST_POSITIONS) return [...list]
   const step = list.length / MOST_POSITIONS
-  return Array.from({ length: MOST_POSITIONS }, (_, i) => list[Math.min(list.length - 1, Math.round((i + 1) * step) - 1)])
+  return Array.from(
+    { length: MOST_POSITIONS },
+    (_, i) => list[Math.min(list.length - 1, Math.round((i + 1) * step) - 1)],
+  )
 }
 
 interface Best {
@@ -47,7 +70,12 @@ interface Best {
  *
  * @returns where each piece lies, from the sheet's top left corner
  */
-export function planTearing({ sheet, piece, allowRotate, gapMm }: TearPlanInput): z.infer<typeof tearPlanOutput> {
+export function planTearing({
+  sheet,
+  piece,
+  allowRotate,
+  gapMm,
+}: TearPlanInput): z.infer<typeof tearPlanOutput> {
   const whole = (mm: number) => Math.round(mm * GRAIN)
   const gap = whole(gapMm)
   const [w, h] = [whole(piece.widthMm) + gap, whole(piece.heightMm) + gap]
@@ -73,14 +101,19 @@ export function planTearing({ sheet, piece, allowRotate, gapMm }: TearPlanInput)
     if (before) return before
     const upright = Math.floor(width / w) * Math.floor(height / h)
     const turned = allowRotate ? Math.floor(width / h) * Math.floor(height / w) : 0
-    const best: Best = { count: Math.max(upright, turned), how: upright + turned === 0 ? null : { kind: 'grid', rotated: turned > upright } }
+    const best: Best = {
+      count: Math.max(upright, turned),
+      how: upright + turned === 0 ? null : { kind: 'grid', rotated: turned > upright },
+    }
     const most = Math.floor((width * height) / (w * h))
     if (allowRotate) {
       for (const across of [true, false]) {
         const [list, length] = across ? [columns, width] : [rows, height]
         for (const at of list) {
           if (at > length / 2 || best.count >= most) break
-          const count = across ? solve(at, height).count + solve(width - at, height).count : solve(width, at).count + solve(width, height - at).count
+          const count = across
+            ? solve(at, height).count + solve(width - at, height).count
+            : solve(width, at).count + solve(width, height - at).count
           if (count > best.count) {
             best.count = count
             best.how = { kind: 'cut', across, at }
@@ -102,9 +135,16 @@ export function planTearing({ sheet, piece, allowRotate, gapMm }: TearPlanInput)
       return
     }
     const [across, down] = how.rotated ? [h, w] : [w, h]
-    for (let row = 0; row < Math.floor(height / down); row++) for (let column = 0; column < Math.floor(width / across); column++) {
-      placements.push({ xMm: (x + column * across) / GRAIN, yMm: (y + row * down) / GRAIN, widthMm: (across - gap) / GRAIN, heightMm: (down - gap) / GRAIN, rotated: how.rotated })
-    }
+    for (let row = 0; row < Math.floor(height / down); row++)
+      for (let column = 0; column < Math.floor(width / across); column++) {
+        placements.push({
+          xMm: (x + column * across) / GRAIN,
+          yMm: (y + row * down) / GRAIN,
+          widthMm: (across - gap) / GRAIN,
+          heightMm: (down - gap) / GRAIN,
+          rotated: how.rotated,
+        })
+      }
   }
   lay(0, 0, whole(sheet.widthMm) + gap, whole(sheet.heightMm) + gap)
   return { count: placements.length, placements }

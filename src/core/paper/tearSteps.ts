@@ -1,19 +1,39 @@
 import type { Placement } from './tearPlan'
 
 /** One tear: the bar's distance from the edge, and how often it is repeated without moving the bar. */
-export interface TearSetting { atMm: number; times: number }
+export interface TearSetting {
+  atMm: number
+  times: number
+}
 /** All tears of one part in one direction: "the sheet, from the left: 300 mm". */
-export interface TearStep { part: string; parts: number; from: 'left' | 'top'; settings: TearSetting[] }
+export interface TearStep {
+  part: string
+  parts: number
+  from: 'left' | 'top'
+  settings: TearSetting[]
+}
 
-interface Region { x: number; y: number; width: number; height: number }
+interface Region {
+  x: number
+  y: number
+  width: number
+  height: number
+}
 type Box = Pick<Placement, 'xMm' | 'yMm' | 'widthMm' | 'heightMm'>
 
 /** Less than this is no strip: nobody tears a tenth of a millimetre off, mm. */
 const NOTHING = 0.1
 
 /** Where a region can be torn right across: its blocks along one direction, each with the pieces in it. */
-function blocks(region: Region, pieces: readonly Box[], from: 'left' | 'top'): { start: number; end: number; pieces: Box[] }[] {
-  const [begin, length] = from === 'left' ? [(box: Box) => box.xMm, (box: Box) => box.widthMm] : [(box: Box) => box.yMm, (box: Box) => box.heightMm]
+function blocks(
+  region: Region,
+  pieces: readonly Box[],
+  from: 'left' | 'top',
+): { start: number; end: number; pieces: Box[] }[] {
+  const [begin, length] =
+    from === 'left'
+      ? [(box: Box) => box.xMm, (box: Box) => box.widthMm]
+      : [(box: Box) => box.yMm, (box: Box) => box.heightMm]
   const found: { start: number; end: number; pieces: Box[] }[] = []
   for (const piece of [...pieces].sort((a, b) => begin(a) - begin(b))) {
     const last = found.at(-1)
@@ -41,7 +61,10 @@ function grouped(distances: readonly number[]): TearSetting[] {
 function tear(region: Region, pieces: readonly Box[], part: string): TearStep[] {
   if (pieces.length === 0) return []
   const [columns, rows] = [blocks(region, pieces, 'left'), blocks(region, pieces, 'top')]
-  const offcut = { left: region.x + region.width - columns.at(-1)!.end > NOTHING, top: region.y + region.height - rows.at(-1)!.end > NOTHING }
+  const offcut = {
+    left: region.x + region.width - columns.at(-1)!.end > NOTHING,
+    top: region.y + region.height - rows.at(-1)!.end > NOTHING,
+  }
   const canLeft = columns.length > 1 || offcut.left
   const canTop = rows.length > 1 || offcut.top
   if (!canLeft && !canTop) return []
@@ -55,14 +78,20 @@ function tear(region: Region, pieces: readonly Box[], part: string): TearStep[] 
     if (i < found.length - 1 || offcut[from]) distances.push(end - edge)
     edge = found[i + 1]?.start ?? end
   })
-  const inner = found.flatMap(({ start, end, pieces: within }, i) => tear(
-    from === 'left' ? { x: start, y: region.y, width: end - start, height: region.height } : { x: region.x, y: start, width: region.width, height: end - start },
-    within, `strip ${i + 1}`,
-  ))
+  const inner = found.flatMap(({ start, end, pieces: within }, i) =>
+    tear(
+      from === 'left'
+        ? { x: start, y: region.y, width: end - start, height: region.height }
+        : { x: region.x, y: start, width: region.width, height: end - start },
+      within,
+      `strip ${i + 1}`,
+    ),
+  )
   return [{ part, parts: 1, from, settings: grouped(distances) }, ...inner]
 }
 
-const sameTears = (a: TearStep, b: TearStep) => a.from === b.from && JSON.stringify(a.settings) === JSON.stringify(b.settings)
+const sameTears = (a: TearStep, b: TearStep) =>
+  a.from === b.from && JSON.stringify(a.settings) === JSON.stringify(b.settings)
 
 /**
  * The tears of a plan in the order of work: the sheet into strips, then the strips into pieces, with the bar's distance from
@@ -71,7 +100,10 @@ const sameTears = (a: TearStep, b: TearStep) => a.from === b.from && JSON.string
  * @param sheet the parent sheet, mm
  * @param placements as `planTearing` laid them: every one can be reached by tears from edge to edge
  */
-export function tearSteps(sheet: { widthMm: number; heightMm: number }, placements: readonly Box[]): TearStep[] {
+export function tearSteps(
+  sheet: { widthMm: number; heightMm: number },
+  placements: readonly Box[],
+): TearStep[] {
   const steps = tear({ x: 0, y: 0, width: sheet.widthMm, height: sheet.heightMm }, placements, 'the sheet')
   const together: TearStep[] = []
   for (const step of steps) {
@@ -85,6 +117,15 @@ export function tearSteps(sheet: { widthMm: number; heightMm: number }, placemen
 }
 
 /** Pieces that keep a deckle on one side or more. */
-export function deckledPieces(sheet: { widthMm: number; heightMm: number }, placements: readonly Box[]): number {
-  return placements.filter(({ xMm, yMm, widthMm, heightMm }) => xMm < NOTHING || yMm < NOTHING || sheet.widthMm - xMm - widthMm < NOTHING || sheet.heightMm - yMm - heightMm < NOTHING).length
+export function deckledPieces(
+  sheet: { widthMm: number; heightMm: number },
+  placements: readonly Box[],
+): number {
+  return placements.filter(
+    ({ xMm, yMm, widthMm, heightMm }) =>
+      xMm < NOTHING ||
+      yMm < NOTHING ||
+      sheet.widthMm - xMm - widthMm < NOTHING ||
+      sheet.heightMm - yMm - heightMm < NOTHING,
+  ).length
 }

@@ -14,7 +14,10 @@ export const bathUseSchema = z
     at: moment,
     by: label,
   })
-  .refine(({ depthMicrometres, lossGrams }) => depthMicrometres !== null || lossGrams !== null, { error: 'Say how deep it bit, or weigh the plate before and after.', path: ['depthMicrometres'] })
+  .refine(({ depthMicrometres, lossGrams }) => depthMicrometres !== null || lossGrams !== null, {
+    error: 'Say how deep it bit, or weigh the plate before and after.',
+    path: ['depthMicrometres'],
+  })
 export type BathUse = z.infer<typeof bathUseSchema>
 
 export const bathCardSchema = z.strictObject({
@@ -42,22 +45,45 @@ export interface BathAccount {
 }
 
 /** Keeps the account of a bath: capacity by copper displacement, less the metal of every plate, weighed where it was weighed. */
-export function accountBath({ recipe, volumeMl, uses }: Pick<BathCard, 'recipe' | 'volumeMl' | 'uses'>): BathAccount {
+export function accountBath({
+  recipe,
+  volumeMl,
+  uses,
+}: Pick<BathCard, 'recipe' | 'volumeMl' | 'uses'>): BathAccount {
   const { metal } = BATH_RECIPES[recipe]
   const capacityGrams = metalDisplaced(makeBath({ volumeMl, recipe }).copperSulphateGrams, metal)
-  const reckoned = (use: BathUse) => (use.depthMicrometres === null ? null : metalOfPlate({ openAreaCm2: use.openAreaCm2, depthMicrometres: use.depthMicrometres, metal }))
+  const reckoned = (use: BathUse) =>
+    use.depthMicrometres === null
+      ? null
+      : metalOfPlate({ openAreaCm2: use.openAreaCm2, depthMicrometres: use.depthMicrometres, metal })
   const takenGrams = uses.reduce((sum, use) => sum + (use.lossGrams ?? reckoned(use)!), 0)
-  const both = uses.filter(({ lossGrams, depthMicrometres }) => lossGrams !== null && depthMicrometres !== null)
+  const both = uses.filter(
+    ({ lossGrams, depthMicrometres }) => lossGrams !== null && depthMicrometres !== null,
+  )
   return {
-    capacityGrams, takenGrams, leftGrams: Math.max(0, capacityGrams - takenGrams),
-    depths: uses.map((use) => use.depthMicrometres ?? depthFromLoss({ lossGrams: use.lossGrams!, openAreaCm2: use.openAreaCm2, metal })),
-    correction: both.length === 0 ? null : both.reduce((sum, { lossGrams }) => sum + lossGrams!, 0) / both.reduce((sum, use) => sum + reckoned(use)!, 0),
+    capacityGrams,
+    takenGrams,
+    leftGrams: Math.max(0, capacityGrams - takenGrams),
+    depths: uses.map(
+      (use) =>
+        use.depthMicrometres ??
+        depthFromLoss({ lossGrams: use.lossGrams!, openAreaCm2: use.openAreaCm2, metal }),
+    ),
+    correction:
+      both.length === 0
+        ? null
+        : both.reduce((sum, { lossGrams }) => sum + lossGrams!, 0) /
+          both.reduce((sum, use) => sum + reckoned(use)!, 0),
   }
 }
 
 /** Plates of an open area and depth that are likely left in a bath, in whole plates. */
-export function platesLeft(account: Pick<BathAccount, 'leftGrams' | 'correction'>, recipe: BathRecipe, plate: { openAreaCm2: number; depthMicrometres: number }): number {
-  const each = metalOfPlate({ ...plate, metal: BATH_RECIPES[recipe].metal }) * Math.max(1, account.correction ?? 1)
+export function platesLeft(
+  account: Pick<BathAccount, 'leftGrams' | 'correction'>,
+  recipe: BathRecipe,
+  plate: { openAreaCm2: number; depthMicrometres: number },
+): number {
+  const each =
+    metalOfPlate({ ...plate, metal: BATH_RECIPES[recipe].metal }) * Math.max(1, account.correction ?? 1)
   return Math.floor(account.leftGrams / each + 1e-9)
 }
-

@@ -7,14 +7,34 @@ export const DOUBLING_C = 10
 /** Tone differences smaller than this are not a fall: nobody reads them twice alike, density. */
 const NOISE = 0.04
 
-export const bitePointSchema = z.strictObject({ minutes: positive.max(1440, { error: 'must be at most a day (1440 minutes)' }), tone: nonNegative.max(4, { error: 'must be within 0 and 4' }) })
+export const bitePointSchema = z.strictObject({
+  minutes: positive.max(1440, { error: 'must be at most a day (1440 minutes)' }),
+  tone: nonNegative.max(4, { error: 'must be within 0 and 4' }),
+})
 export type BitePoint = z.infer<typeof bitePointSchema>
 
 export const biteStripSchema = z
-  .strictObject({ points: z.array(bitePointSchema).min(3, { error: 'needs at least three steps' }).max(40, { error: 'takes at most 40 steps' }), temperatureC: finite.min(0, { error: 'must be within 0 and 60 °C' }).max(60, { error: 'must be within 0 and 60 °C' }) })
+  .strictObject({
+    points: z
+      .array(bitePointSchema)
+      .min(3, { error: 'needs at least three steps' })
+      .max(40, { error: 'takes at most 40 steps' }),
+    temperatureC: finite
+      .min(0, { error: 'must be within 0 and 60 °C' })
+      .max(60, { error: 'must be within 0 and 60 °C' }),
+  })
   .superRefine(({ points }, context) => {
-    points.forEach(({ minutes }, i) => points.findIndex((point) => point.minutes === minutes) < i && context.addIssue({ code: 'custom', path: ['points', i, 'minutes'], message: `${minutes} minutes are there twice` }))
-    if (points.every(({ tone }) => tone <= NOISE)) context.addIssue({ code: 'custom', path: ['points'], message: 'no step shows a tone' })
+    points.forEach(
+      ({ minutes }, i) =>
+        points.findIndex((point) => point.minutes === minutes) < i &&
+        context.addIssue({
+          code: 'custom',
+          path: ['points', i, 'minutes'],
+          message: `${minutes} minutes are there twice`,
+        }),
+    )
+    if (points.every(({ tone }) => tone <= NOISE))
+      context.addIssue({ code: 'custom', path: ['points'], message: 'no step shows a tone' })
   })
 export type BiteStrip = z.infer<typeof biteStripSchema>
 
@@ -36,13 +56,19 @@ type Shape = Pick<BiteCurve, 'ceiling' | 'riseMinutes' | 'collapseMinutes'>
 
 /** Tone after cumulative minutes: D = A(1 − e^(−t/τ))·e^(−(t/κ)²). */
 export function toneAt({ ceiling, riseMinutes, collapseMinutes }: Shape, minutes: number): number {
-  return ceiling * -Math.expm1(-minutes / riseMinutes) * (collapseMinutes === null ? 1 : Math.exp(-((minutes / collapseMinutes) ** 2)))
+  return (
+    ceiling *
+    -Math.expm1(-minutes / riseMinutes) *
+    (collapseMinutes === null ? 1 : Math.exp(-((minutes / collapseMinutes) ** 2)))
+  )
 }
 
 function peakOf(shape: Shape, lastMinutes: number): { peakMinutes: number; peakTone: number } {
-  if (shape.collapseMinutes === null) return { peakMinutes: lastMinutes, peakTone: toneAt(shape, lastMinutes) }
+  if (shape.collapseMinutes === null)
+    return { peakMinutes: lastMinutes, peakTone: toneAt(shape, lastMinutes) }
   // Rising and falling factors cross once: the slope of ln D changes sign there.
-  const slope = (t: number) => 1 / (shape.riseMinutes * Math.expm1(t / shape.riseMinutes)) - (2 * t) / shape.collapseMinutes! ** 2
+  const slope = (t: number) =>
+    1 / (shape.riseMinutes * Math.expm1(t / shape.riseMinutes)) - (2 * t) / shape.collapseMinutes! ** 2
   let [low, high] = [1e-6, shape.collapseMinutes * 3]
   for (let i = 0; i < 100; i++) {
     const middle = (low + high) / 2
@@ -61,19 +87,44 @@ export function fitBite({ points, temperatureC }: BiteStrip): BiteCurve {
   const last = steps.at(-1)!.minutes
   const most = Math.max(...steps.map(({ tone }) => tone))
   const fit = (collapses: boolean) => {
-    const shape = ([a, rise, collapse]: readonly number[]): Shape => ({ ceiling: Math.exp(a), riseMinutes: Math.exp(rise), collapseMinutes: collapses ? Math.exp(collapse) : null })
-    const residuals = (parameters: number[]) => steps.map(({ minutes, tone }) => toneAt(shape(parameters), minutes) - tone)
-    const starts = [0.1, 0.3, 1].map((share) => [Math.log(most * 1.1), Math.log(last * share), ...(collapses ? [Math.log(last * 1.5)] : [])])
-    const best = starts.map((start) => leastSquares(residuals, start)).reduce((a, b) => (b.sumOfSquares < a.sumOfSquares ? b : a))
+    const shape = ([a, rise, collapse]: readonly number[]): Shape => ({
+      ceiling: Math.exp(a),
+      riseMinutes: Math.exp(rise),
+      collapseMinutes: collapses ? Math.exp(collapse) : null,
+    })
+    const residuals = (parameters: number[]) =>
+      steps.map(({ minutes, tone }) => toneAt(shape(parameters), minutes) - tone)
+    const starts = [0.1, 0.3, 1].map((share) => [
+      Math.log(most * 1.1),
+      Math.log(last * share),
+      ...(collapses ? [Math.log(last * 1.5)] : []),
+    ])
+    const best = starts
+      .map((start) => leastSquares(residuals, start))
+      .reduce((a, b) => (b.sumOfSquares < a.sumOfSquares ? b : a))
     return { shape: shape(best.parameters), squares: best.sumOfSquares }
   }
   const plain = fit(false)
   const peaked = steps.length > 3 ? fit(true) : plain
-  const { shape, squares } = peaked.squares < plain.squares / 2 && most - steps.at(-1)!.tone > NOISE ? peaked : plain
-  const dip = steps.findIndex(({ tone }, i) => i > 0 && tone < steps[i - 1].tone - NOISE && steps.slice(i + 1).some((later) => later.tone > steps[i - 1].tone))
+  const { shape, squares } =
+    peaked.squares < plain.squares / 2 && most - steps.at(-1)!.tone > NOISE ? peaked : plain
+  const dip = steps.findIndex(
+    ({ tone }, i) =>
+      i > 0 &&
+      tone < steps[i - 1].tone - NOISE &&
+      steps.slice(i + 1).some((later) => later.tone > steps[i - 1].tone),
+  )
   const remarks = [
-    ...(dip > 0 ? [`The tone falls at ${steps[dip].minutes} minutes and rises again after: look at that step once more.`] : []),
-    ...(shape.collapseMinutes === null && most - steps.at(-1)!.tone <= NOISE && toneAt(shape, last) < 0.85 * shape.ceiling ? ['The strip ends before the tone levels off: longer times are a guess.'] : []),
+    ...(dip > 0
+      ? [
+          `The tone falls at ${steps[dip].minutes} minutes and rises again after: look at that step once more.`,
+        ]
+      : []),
+    ...(shape.collapseMinutes === null &&
+    most - steps.at(-1)!.tone <= NOISE &&
+    toneAt(shape, last) < 0.85 * shape.ceiling
+      ? ['The strip ends before the tone levels off: longer times are a guess.']
+      : []),
   ]
   return { ...shape, ...peakOf(shape, last), rmse: Math.sqrt(squares / steps.length), temperatureC, remarks }
 }

@@ -7,7 +7,10 @@ import { bitePlanSchema, planBite } from './bitePlan'
 import { exposureInput, planExposure } from './exposure'
 
 const shape = { ceiling: 1.6, riseMinutes: 4, collapseMinutes: null }
-const strip = (minutes: number[], tone: (t: number) => number) => ({ points: minutes.map((t) => ({ minutes: t, tone: Math.max(0, tone(t)) })), temperatureC: 20 })
+const strip = (minutes: number[], tone: (t: number) => number) => ({
+  points: minutes.map((t) => ({ minutes: t, tone: Math.max(0, tone(t)) })),
+  temperatureC: 20,
+})
 const RISING = strip([0.5, 1, 2, 4, 8, 16], (t) => toneAt(shape, t))
 
 describe('a test strip', () => {
@@ -20,7 +23,19 @@ describe('a test strip', () => {
   })
   it('agrees with a general least-squares package when its readings scatter', () => {
     const scattered = strip([0.5, 1, 2, 4, 8, 16], (t) => toneAt(shape, t) + 0.03 * Math.sin(9 * t))
-    const reference = levenbergMarquardt({ x: scattered.points.map(({ minutes }) => minutes), y: scattered.points.map(({ tone }) => tone) }, ([a, tau]: number[]) => (t: number) => a * (1 - Math.exp(-t / tau)), { initialValues: [1.4, 3], maxIterations: 500, gradientDifference: 1e-6, damping: 0.01, errorTolerance: 1e-14 })
+    const reference = levenbergMarquardt(
+      { x: scattered.points.map(({ minutes }) => minutes), y: scattered.points.map(({ tone }) => tone) },
+      ([a, tau]: number[]) =>
+        (t: number) =>
+          a * (1 - Math.exp(-t / tau)),
+      {
+        initialValues: [1.4, 3],
+        maxIterations: 500,
+        gradientDifference: 1e-6,
+        damping: 0.01,
+        errorTolerance: 1e-14,
+      },
+    )
     const curve = fitBite(scattered)
     expect(curve.ceiling).toBeCloseTo(reference.parameterValues[0], 3)
     expect(curve.riseMinutes).toBeCloseTo(reference.parameterValues[1], 2)
@@ -34,63 +49,133 @@ describe('a test strip', () => {
   })
   it('gives back the minutes of a tone on its rising side (property)', () => {
     const curve = fitBite(RISING)
-    fc.assert(fc.property(fc.double({ min: 0.01, max: 1.4, noNaN: true }), (tone) => {
-      expect(toneAt(curve, minutesForTone(curve, tone)!)).toBeCloseTo(tone, 9)
-    }))
+    fc.assert(
+      fc.property(fc.double({ min: 0.01, max: 1.4, noNaN: true }), (tone) => {
+        expect(toneAt(curve, minutesForTone(curve, tone)!)).toBeCloseTo(tone, 9)
+      }),
+    )
   })
   it('that falls and rises again is fitted, and said to be odd', () => {
-    const odd = { points: [[1, 0.3], [2, 0.7], [4, 0.4], [8, 1.1], [16, 1.3]].map(([minutes, tone]) => ({ minutes, tone })), temperatureC: 20 }
+    const odd = {
+      points: [
+        [1, 0.3],
+        [2, 0.7],
+        [4, 0.4],
+        [8, 1.1],
+        [16, 1.3],
+      ].map(([minutes, tone]) => ({ minutes, tone })),
+      temperatureC: 20,
+    }
     expect(fitBite(odd).remarks[0]).toContain('falls at 4 minutes')
   })
-  it('that ends too early says so', () => expect(fitBite(strip([0.5, 1, 1.5, 2], (t) => toneAt(shape, t))).remarks.join()).toContain('before the tone levels off'))
+  it('that ends too early says so', () =>
+    expect(fitBite(strip([0.5, 1, 1.5, 2], (t) => toneAt(shape, t))).remarks.join()).toContain(
+      'before the tone levels off',
+    ))
   it.each([
     [{ points: RISING.points.slice(0, 2), temperatureC: 20 }, 'points'],
     [{ points: [...RISING.points, RISING.points[0]], temperatureC: 20 }, 'points.6.minutes'],
-    [{ points: RISING.points.map((point) => ({ ...point, minutes: -1 })), temperatureC: 20 }, 'points.0.minutes'],
+    [
+      { points: RISING.points.map((point) => ({ ...point, minutes: -1 })), temperatureC: 20 },
+      'points.0.minutes',
+    ],
     [{ points: RISING.points.map((point) => ({ ...point, tone: 0 })), temperatureC: 20 }, 'points'],
     [{ ...RISING, temperatureC: 200 }, 'temperatureC'],
-  ])('refuses %#', (bad, field) => expect(biteStripSchema.safeParse(bad).error!.issues[0].path.join('.')).toBe(field))
+  ])('refuses %#', (bad, field) =>
+    expect(biteStripSchema.safeParse(bad).error!.issues[0].path.join('.')).toBe(field),
+  )
 })
 
 describe('a stop-out timetable', () => {
   const curve = fitBite(RISING)
-  const areas = [{ name: 'foreground', tone: 1.3 }, { name: 'paper', tone: 0 }, { name: 'sky', tone: 0.3 }, { name: 'water', tone: 0.8 }]
+  const areas = [
+    { name: 'foreground', tone: 1.3 },
+    { name: 'paper', tone: 0 },
+    { name: 'sky', tone: 0.3 },
+    { name: 'water', tone: 0.8 },
+  ]
   it('goes from light to dark with cumulative minutes', () => {
     const { before, immersions } = planBite({ areas, bathC: 20 }, curve)
     expect(before).toEqual(['paper'])
     expect(immersions.map(({ stopOut }) => stopOut)).toEqual([['sky'], ['water'], ['foreground']])
-    expect(immersions.reduce((sum, { minutes }) => sum + minutes, 0)).toBeCloseTo(immersions.at(-1)!.cumulativeMinutes, 9)
+    expect(immersions.reduce((sum, { minutes }) => sum + minutes, 0)).toBeCloseTo(
+      immersions.at(-1)!.cumulativeMinutes,
+      9,
+    )
     expect(toneAt(curve, immersions[1].cumulativeMinutes)).toBeCloseTo(0.8, 6)
   })
   it('takes twice as long ten degrees colder', () => {
     expect(slowness(20, 10)).toBe(2)
-    const [warm, cold] = [20, 10].map((bathC) => planBite({ areas, bathC }, curve).immersions.at(-1)!.cumulativeMinutes)
+    const [warm, cold] = [20, 10].map(
+      (bathC) => planBite({ areas, bathC }, curve).immersions.at(-1)!.cumulativeMinutes,
+    )
     expect(cold / warm).toBeCloseTo(2, 9)
   })
   it('stops out areas of one tone together, and names those out of reach', () => {
-    const { immersions, outOfReach } = planBite({ areas: [{ name: 'a', tone: 0.5 }, { name: 'b', tone: 0.5 }, { name: 'c', tone: 3 }], bathC: 20 }, curve)
+    const { immersions, outOfReach } = planBite(
+      {
+        areas: [
+          { name: 'a', tone: 0.5 },
+          { name: 'b', tone: 0.5 },
+          { name: 'c', tone: 3 },
+        ],
+        bathC: 20,
+      },
+      curve,
+    )
     expect(immersions.map(({ stopOut }) => stopOut)).toEqual([['a', 'b']])
     expect(outOfReach).toMatchObject([{ name: 'c' }])
   })
   it('never bites an area twice or leaves one out (property)', () => {
-    fc.assert(fc.property(fc.array(fc.double({ min: 0, max: 1.5, noNaN: true }), { minLength: 1, maxLength: 12 }), (tones) => {
-      const plan = planBite({ areas: tones.map((tone, i) => ({ name: `area ${i}`, tone })), bathC: 18 }, curve)
-      const named = [...plan.before, ...plan.immersions.flatMap(({ stopOut }) => stopOut), ...plan.outOfReach.map(({ name }) => name)]
-      expect([...named].sort()).toEqual(tones.map((_, i) => `area ${i}`).sort())
-      for (const { minutes } of plan.immersions) expect(minutes).toBeGreaterThan(0)
-    }))
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: 0, max: 1.5, noNaN: true }), { minLength: 1, maxLength: 12 }),
+        (tones) => {
+          const plan = planBite(
+            { areas: tones.map((tone, i) => ({ name: `area ${i}`, tone })), bathC: 18 },
+            curve,
+          )
+          const named = [
+            ...plan.before,
+            ...plan.immersions.flatMap(({ stopOut }) => stopOut),
+            ...plan.outOfReach.map(({ name }) => name),
+          ]
+          expect([...named].sort()).toEqual(tones.map((_, i) => `area ${i}`).sort())
+          for (const { minutes } of plan.immersions) expect(minutes).toBeGreaterThan(0)
+        },
+      ),
+    )
   })
-  it('refuses two areas of one name', () => expect(bitePlanSchema.safeParse({ areas: [areas[0], areas[0]], bathC: 20 }).error!.issues[0].path).toEqual(['areas', 1, 'name']))
+  it('refuses two areas of one name', () =>
+    expect(
+      bitePlanSchema.safeParse({ areas: [areas[0], areas[0]], bathC: 20 }).error!.issues[0].path,
+    ).toEqual(['areas', 1, 'name']))
 })
 
 describe('exposure by a step wedge', () => {
-  it('two steps of half a stop are twice the light', () => expect(planExposure({ seconds: 60, held: 4, wanted: 6, stepDensity: 0.15 })).toBeCloseTo(60 * 10 ** 0.3, 9))
-  it('the step that held is the exposure that was given', () => expect(planExposure({ seconds: 75, held: 7, wanted: 7, stepDensity: 0.15 })).toBe(75))
-  it('refuses half steps', () => expect(exposureInput.safeParse({ seconds: 60, held: 4.5, wanted: 6, stepDensity: 0.15 }).error!.issues[0].path).toEqual(['held']))
+  it('two steps of half a stop are twice the light', () =>
+    expect(planExposure({ seconds: 60, held: 4, wanted: 6, stepDensity: 0.15 })).toBeCloseTo(
+      60 * 10 ** 0.3,
+      9,
+    ))
+  it('the step that held is the exposure that was given', () =>
+    expect(planExposure({ seconds: 75, held: 7, wanted: 7, stepDensity: 0.15 })).toBe(75))
+  it('refuses half steps', () =>
+    expect(
+      exposureInput.safeParse({ seconds: 60, held: 4.5, wanted: 6, stepDensity: 0.15 }).error!.issues[0].path,
+    ).toEqual(['held']))
 })
 
 describe('the account of a bath', () => {
-  const use = { plate: 'Samphire', openAreaCm2: 60, minutes: 12, depthMicrometres: 100, lossGrams: null, at: '2031-05-02T09:00:00.000Z', by: 'Ida Quill' }
+  const use = {
+    plate: 'Samphire',
+    openAreaCm2: 60,
+    minutes: 12,
+    depthMicrometres: 100,
+    lossGrams: null,
+    at: '2031-05-02T09:00:00.000Z',
+    by: 'Ida Quill',
+  }
   const bath = { recipe: 'saline-sulphate-aluminium' as const, volumeMl: 500 }
   it('falls by the metal of every plate', () => {
     const { capacityGrams, takenGrams, leftGrams } = accountBath({ ...bath, uses: [use, use] })
@@ -99,15 +184,36 @@ describe('the account of a bath', () => {
     expect(leftGrams).toBeCloseTo(3.602 - 3.24, 3)
   })
   it('believes the scale before the reckoning, and learns from both', () => {
-    const { takenGrams, correction, depths } = accountBath({ ...bath, uses: [{ ...use, lossGrams: 2.43 }, { ...use, depthMicrometres: null, lossGrams: 0.81 }] })
+    const { takenGrams, correction, depths } = accountBath({
+      ...bath,
+      uses: [
+        { ...use, lossGrams: 2.43 },
+        { ...use, depthMicrometres: null, lossGrams: 0.81 },
+      ],
+    })
     expect(takenGrams).toBeCloseTo(3.24, 9)
     expect(correction).toBeCloseTo(1.5, 9)
     expect(depths[1]).toBeCloseTo(50, 6)
   })
   it('says how many plates are likely left', () => {
-    expect(platesLeft({ leftGrams: 3.602, correction: null }, bath.recipe, { openAreaCm2: 60, depthMicrometres: 100 })).toBe(2)
-    expect(platesLeft({ leftGrams: 3.602, correction: 1.5 }, bath.recipe, { openAreaCm2: 60, depthMicrometres: 100 })).toBe(1)
-    expect(platesLeft({ leftGrams: 0, correction: null }, bath.recipe, { openAreaCm2: 60, depthMicrometres: 100 })).toBe(0)
+    expect(
+      platesLeft({ leftGrams: 3.602, correction: null }, bath.recipe, {
+        openAreaCm2: 60,
+        depthMicrometres: 100,
+      }),
+    ).toBe(2)
+    expect(
+      platesLeft({ leftGrams: 3.602, correction: 1.5 }, bath.recipe, {
+        openAreaCm2: 60,
+        depthMicrometres: 100,
+      }),
+    ).toBe(1)
+    expect(
+      platesLeft({ leftGrams: 0, correction: null }, bath.recipe, { openAreaCm2: 60, depthMicrometres: 100 }),
+    ).toBe(0)
   })
-  it('wants a depth or a weight', () => expect(bathUseSchema.safeParse({ ...use, depthMicrometres: null }).error!.issues[0].message).toContain('weigh the plate'))
+  it('wants a depth or a weight', () =>
+    expect(bathUseSchema.safeParse({ ...use, depthMicrometres: null }).error!.issues[0].message).toContain(
+      'weigh the plate',
+    ))
 })

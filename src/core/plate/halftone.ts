@@ -2,22 +2,37 @@ import { z } from 'zod'
 import { finite } from '../units/schemas'
 
 /** How greys become black and white, or stay grey. */
-export const TONE_WAYS = { grey: 'Greys kept', threshold: 'Threshold', screen: 'Dots on a screen', grain: 'Random grain' } as const
+export const TONE_WAYS = {
+  grey: 'Greys kept',
+  threshold: 'Threshold',
+  screen: 'Dots on a screen',
+  grain: 'Random grain',
+} as const
 export type ToneWay = keyof typeof TONE_WAYS
 
 /** What is done with a picture's tones. */
 export const toneSettingSchema = z.strictObject({
   way: z.enum(['grey', 'threshold', 'screen', 'grain']),
   /** grey that becomes the border between black and white, 0…255 */
-  threshold: finite.min(1, { error: 'must be within 1 and 254' }).max(254, { error: 'must be within 1 and 254' }),
+  threshold: finite
+    .min(1, { error: 'must be within 1 and 254' })
+    .max(254, { error: 'must be within 1 and 254' }),
   /** lines of dots an inch */
-  linesPerInch: finite.min(20, { error: 'must be within 20 and 200' }).max(200, { error: 'must be within 20 and 200' }),
-  angleDegrees: finite.min(0, { error: 'must be within 0 and 90' }).max(90, { error: 'must be within 0 and 90' }),
+  linesPerInch: finite
+    .min(20, { error: 'must be within 20 and 200' })
+    .max(200, { error: 'must be within 20 and 200' }),
+  angleDegrees: finite
+    .min(0, { error: 'must be within 0 and 90' })
+    .max(90, { error: 'must be within 0 and 90' }),
 })
 export type ToneSetting = z.infer<typeof toneSettingSchema>
 
 /** A picture in greys, row by row: 0 black … 255 white. */
-export interface GreyPicture { widthPx: number; heightPx: number; greys: Uint8Array<ArrayBuffer> | Uint8ClampedArray<ArrayBuffer> }
+export interface GreyPicture {
+  widthPx: number
+  heightPx: number
+  greys: Uint8Array<ArrayBuffer> | Uint8ClampedArray<ArrayBuffer>
+}
 
 /** Black below the threshold, white from it on. */
 function threshold(greys: ArrayLike<number>, at: number): Uint8Array<ArrayBuffer> {
@@ -57,13 +72,28 @@ const TABLE = 1024
 const spotShare = (() => {
   const SAMPLES = 256
   const counts = new Float64Array(TABLE + 1)
-  for (let i = 0; i < SAMPLES; i++) for (let j = 0; j < SAMPLES; j++) counts[Math.round(((Math.cos((2 * Math.PI * (i + 0.5)) / SAMPLES) + Math.cos((2 * Math.PI * (j + 0.5)) / SAMPLES) + 2) / 4) * TABLE)] += 1
+  for (let i = 0; i < SAMPLES; i++)
+    for (let j = 0; j < SAMPLES; j++)
+      counts[
+        Math.round(
+          ((Math.cos((2 * Math.PI * (i + 0.5)) / SAMPLES) +
+            Math.cos((2 * Math.PI * (j + 0.5)) / SAMPLES) +
+            2) /
+            4) *
+            TABLE,
+        )
+      ] += 1
   let sum = 0
   return counts.map((n) => (sum += n) / SAMPLES ** 2)
 })()
 
 /** Dots on a turned screen, growing with the tone and joining at half (round spots of the cosine sum). */
-function screen({ widthPx, heightPx, greys }: GreyPicture, linesPerInch: number, angleDegrees: number, pxPerInch: number): Uint8Array<ArrayBuffer> {
+function screen(
+  { widthPx, heightPx, greys }: GreyPicture,
+  linesPerInch: number,
+  angleDegrees: number,
+  pxPerInch: number,
+): Uint8Array<ArrayBuffer> {
   const out = new Uint8Array(widthPx * heightPx)
   const turn = (angleDegrees * Math.PI) / 180
   const step = (2 * Math.PI * linesPerInch) / pxPerInch
@@ -93,7 +123,11 @@ function screen({ widthPx, heightPx, greys }: GreyPicture, linesPerInch: number,
  * @param pxPerInch how fine the picture is at the size of the plate
  * @returns greys of the same size; with `grey` a copy
  */
-export function halftone(picture: GreyPicture, { way, threshold: at, linesPerInch, angleDegrees }: ToneSetting, pxPerInch: number): Uint8Array<ArrayBuffer> {
+export function halftone(
+  picture: GreyPicture,
+  { way, threshold: at, linesPerInch, angleDegrees }: ToneSetting,
+  pxPerInch: number,
+): Uint8Array<ArrayBuffer> {
   if (way === 'threshold') return threshold(picture.greys, at)
   if (way === 'grain') return grain(picture)
   if (way === 'screen') return screen(picture, linesPerInch, angleDegrees, pxPerInch)
@@ -114,7 +148,12 @@ export function mirrorGreys(greys: Uint8Array, widthPx: number): void {
 const PIXELS_PER_DOT = 8
 
 /** Says when a screen is finer than the picture can carry, or null. */
-export function screenTooFine({ way, linesPerInch }: Pick<ToneSetting, 'way' | 'linesPerInch'>, pxPerInch: number): string | null {
+export function screenTooFine(
+  { way, linesPerInch }: Pick<ToneSetting, 'way' | 'linesPerInch'>,
+  pxPerInch: number,
+): string | null {
   const tones = Math.floor((pxPerInch / linesPerInch) ** 2) + 1
-  return way === 'screen' && pxPerInch / linesPerInch < PIXELS_PER_DOT ? `At ${Math.round(pxPerInch)} dots an inch a screen of ${linesPerInch} lines has ${tones} tones: take a coarser screen or a finer film.` : null
+  return way === 'screen' && pxPerInch / linesPerInch < PIXELS_PER_DOT
+    ? `At ${Math.round(pxPerInch)} dots an inch a screen of ${linesPerInch} lines has ${tones} tones: take a coarser screen or a finer film.`
+    : null
 }

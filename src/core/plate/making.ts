@@ -14,7 +14,13 @@ export const keptMakingEventSchema = makingEventSchema.extend({ at: moment, by: 
 export type KeptMakingEvent = z.infer<typeof keptMakingEventSchema>
 
 /** The making of a job's plate: the procedure as it stood when it was begun, and all that happened. */
-export const makingSchema = z.strictObject({ id: label, procedure: procedureSchema, startedAt: moment, by: label, events: z.array(keptMakingEventSchema) })
+export const makingSchema = z.strictObject({
+  id: label,
+  procedure: procedureSchema,
+  startedAt: moment,
+  by: label,
+  events: z.array(keptMakingEventSchema),
+})
 export type Making = z.infer<typeof makingSchema>
 
 /** How a step stands. */
@@ -47,7 +53,12 @@ const minutesBetween = (from: string, to: string) => Math.max(0, (Date.parse(to)
  * after it was done, and steps may be begun in any order.
  */
 export function readMaking({ procedure, events }: Pick<Making, 'procedure' | 'events'>): MakingStanding {
-  const steps = new Map(procedure.steps.map(({ id }): [string, MakingStep] => [id, { id, standing: 'waiting', rounds: 0, minutesTaken: 0, begunAt: null, notes: [], failed: false }]))
+  const steps = new Map(
+    procedure.steps.map(({ id }): [string, MakingStep] => [
+      id,
+      { id, standing: 'waiting', rounds: 0, minutesTaken: 0, begunAt: null, notes: [], failed: false },
+    ]),
+  )
   let running: MakingStep | null = null
   const stop = (at: string, standing: MakingStep['standing']) => {
     if (!running) return
@@ -74,11 +85,19 @@ export function readMaking({ procedure, events }: Pick<Making, 'procedure' | 'ev
   }
   const list = [...steps.values()]
   const runningId = list.find(({ standing }) => standing === 'running')?.id ?? null
-  return { steps: list, running: runningId, next: list.find(({ standing }) => standing === 'waiting')?.id ?? null }
+  return {
+    steps: list,
+    running: runningId,
+    next: list.find(({ standing }) => standing === 'waiting')?.id ?? null,
+  }
 }
 
 /** Whether an event says something that can be said now: a step must be known, and only a running one can be done or fail. */
-export function eventProblem(procedure: Procedure, events: readonly KeptMakingEvent[], { kind, stepId }: MakingEvent): string | null {
+export function eventProblem(
+  procedure: Procedure,
+  events: readonly KeptMakingEvent[],
+  { kind, stepId }: MakingEvent,
+): string | null {
   if (!procedure.steps.some(({ id }) => id === stepId)) return 'is not a step of this procedure'
   const { running } = readMaking({ procedure, events: [...events] })
   return (kind === 'done' || kind === 'failed') && running !== stepId ? 'was not begun' : null

@@ -21,18 +21,102 @@ interface MethodFacts {
  * clear plate or over carbon paper; toner and film lie image down; a laser burns what the file shows.
  */
 export const MAKING_METHODS = {
-  'plastic-drypoint': { label: 'Drypoint on plastic', kind: 'plastic-drypoint', use: 'trace', faceDown: false, blackBecomes: 'dark', takesGrey: true },
-  'card-drypoint': { label: 'Drypoint card, cut and peeled', kind: 'card-drypoint', use: 'trace', faceDown: false, blackBecomes: 'dark', takesGrey: true },
-  'metal-drypoint': { label: 'Drypoint on metal', kind: 'copper-drypoint', use: 'trace', faceDown: false, blackBecomes: 'dark', takesGrey: true },
-  'hard-ground': { label: 'Hard ground, line etching', kind: 'copper-etched', use: 'trace', faceDown: false, blackBecomes: 'dark', takesGrey: true },
-  aquatint: { label: 'Aquatint', kind: 'copper-etched', use: 'trace', faceDown: false, blackBecomes: 'dark', takesGrey: true },
-  'toner-solvent': { label: 'Laser toner moved by solvent', kind: 'aluminium-etched', use: 'resist', faceDown: true, blackBecomes: 'light', takesGrey: false },
-  'toner-heat': { label: 'Laser toner from release paper by heat', kind: 'aluminium-etched', use: 'resist', faceDown: true, blackBecomes: 'light', takesGrey: false },
-  'saline-sulphate': { label: 'Saline sulphate on aluminium or zinc', kind: 'aluminium-etched', use: 'trace', faceDown: false, blackBecomes: 'dark', takesGrey: true },
-  'ferric-copper': { label: 'Ferric chloride on copper', kind: 'copper-etched', use: 'trace', faceDown: false, blackBecomes: 'dark', takesGrey: true },
-  photopolymer: { label: 'Photopolymer from a film', kind: 'photopolymer', use: 'film', faceDown: true, blackBecomes: 'dark', takesGrey: false },
-  'laser-laminate': { label: 'Laser-cut carton laminate', kind: 'carton-laminate', use: 'engrave', faceDown: false, blackBecomes: 'dark', takesGrey: false },
-  mezzotint: { label: 'Mezzotint', kind: 'mezzotint', use: 'trace', faceDown: false, blackBecomes: 'dark', takesGrey: true },
+  'plastic-drypoint': {
+    label: 'Drypoint on plastic',
+    kind: 'plastic-drypoint',
+    use: 'trace',
+    faceDown: false,
+    blackBecomes: 'dark',
+    takesGrey: true,
+  },
+  'card-drypoint': {
+    label: 'Drypoint card, cut and peeled',
+    kind: 'card-drypoint',
+    use: 'trace',
+    faceDown: false,
+    blackBecomes: 'dark',
+    takesGrey: true,
+  },
+  'metal-drypoint': {
+    label: 'Drypoint on metal',
+    kind: 'copper-drypoint',
+    use: 'trace',
+    faceDown: false,
+    blackBecomes: 'dark',
+    takesGrey: true,
+  },
+  'hard-ground': {
+    label: 'Hard ground, line etching',
+    kind: 'copper-etched',
+    use: 'trace',
+    faceDown: false,
+    blackBecomes: 'dark',
+    takesGrey: true,
+  },
+  aquatint: {
+    label: 'Aquatint',
+    kind: 'copper-etched',
+    use: 'trace',
+    faceDown: false,
+    blackBecomes: 'dark',
+    takesGrey: true,
+  },
+  'toner-solvent': {
+    label: 'Laser toner moved by solvent',
+    kind: 'aluminium-etched',
+    use: 'resist',
+    faceDown: true,
+    blackBecomes: 'light',
+    takesGrey: false,
+  },
+  'toner-heat': {
+    label: 'Laser toner from release paper by heat',
+    kind: 'aluminium-etched',
+    use: 'resist',
+    faceDown: true,
+    blackBecomes: 'light',
+    takesGrey: false,
+  },
+  'saline-sulphate': {
+    label: 'Saline sulphate on aluminium or zinc',
+    kind: 'aluminium-etched',
+    use: 'trace',
+    faceDown: false,
+    blackBecomes: 'dark',
+    takesGrey: true,
+  },
+  'ferric-copper': {
+    label: 'Ferric chloride on copper',
+    kind: 'copper-etched',
+    use: 'trace',
+    faceDown: false,
+    blackBecomes: 'dark',
+    takesGrey: true,
+  },
+  photopolymer: {
+    label: 'Photopolymer from a film',
+    kind: 'photopolymer',
+    use: 'film',
+    faceDown: true,
+    blackBecomes: 'dark',
+    takesGrey: false,
+  },
+  'laser-laminate': {
+    label: 'Laser-cut carton laminate',
+    kind: 'carton-laminate',
+    use: 'engrave',
+    faceDown: false,
+    blackBecomes: 'dark',
+    takesGrey: false,
+  },
+  mezzotint: {
+    label: 'Mezzotint',
+    kind: 'mezzotint',
+    use: 'trace',
+    faceDown: false,
+    blackBecomes: 'dark',
+    takesGrey: true,
+  },
 } as const satisfies Record<string, MethodFacts>
 export type MakingMethod = keyof typeof MAKING_METHODS
 export const makingMethodSchema = z.enum(Object.keys(MAKING_METHODS) as [MakingMethod, ...MakingMethod[]])
@@ -57,7 +141,10 @@ export function carrierTurn(method: MakingMethod): CarrierTurn {
 /** Which way round, and which way in tone, the plate reads against the picture, given how the carrier was made. */
 export function plateTurn(method: MakingMethod, carrier: CarrierTurn): CarrierTurn {
   const { faceDown, blackBecomes } = MAKING_METHODS[method]
-  return { mirrored: carrier.mirrored !== faceDown, inverted: carrier.inverted !== (blackBecomes === 'light') }
+  return {
+    mirrored: carrier.mirrored !== faceDown,
+    inverted: carrier.inverted !== (blackBecomes === 'light'),
+  }
 }
 
 /** Which way round the print reads against the picture: reversed from the plate. */
@@ -67,4 +154,10 @@ export function printTurn(method: MakingMethod, carrier: CarrierTurn): CarrierTu
 }
 
 /** What the carrier is called at the bench. */
-export const CARRIERS: Record<ArtworkUse, string> = { trace: 'Tracing', resist: 'Toner sheet', film: 'Film', engrave: 'Laser file', none: 'Drawing' }
+export const CARRIERS: Record<ArtworkUse, string> = {
+  trace: 'Tracing',
+  resist: 'Toner sheet',
+  film: 'Film',
+  engrave: 'Laser file',
+  none: 'Drawing',
+}

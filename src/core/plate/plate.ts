@@ -24,8 +24,13 @@ export const plateSettingSchema = z.strictObject({
   widthMm: positive.max(2000, { error: 'must be at most 2000 mm' }),
   heightMm: positive.max(2000, { error: 'must be at most 2000 mm' }),
   thicknessMm: positive.max(20, { error: 'must be at most 20 mm' }),
-  bevelDegrees: finite.min(0, { error: 'must be within 0 and 80' }).max(80, { error: 'must be within 0 and 80' }),
-  state: finite.int({ error: 'must be a whole number' }).min(1, { error: 'must be 1 or more' }).max(99, { error: 'must be at most 99' }),
+  bevelDegrees: finite
+    .min(0, { error: 'must be within 0 and 80' })
+    .max(80, { error: 'must be within 0 and 80' }),
+  state: finite
+    .int({ error: 'must be a whole number' })
+    .min(1, { error: 'must be 1 or more' })
+    .max(99, { error: 'must be at most 99' }),
 })
 export type PlateSetting = z.infer<typeof plateSettingSchema>
 

@@ -17,7 +17,8 @@ export interface PlateLife {
 export const FACED_STANDS = [200, 500] as const
 
 /** Kinds that are steel faced: electroplating takes to copper (and to mezzotints, which are cut in it). */
-export const canBeFaced = (kind: PlateKind): boolean => kind === 'copper-drypoint' || kind === 'copper-etched' || kind === 'mezzotint'
+export const canBeFaced = (kind: PlateKind): boolean =>
+  kind === 'copper-drypoint' || kind === 'copper-etched' || kind === 'mezzotint'
 
 /** What is known of a plate beyond its kind. */
 export interface PlateHistory {
@@ -33,10 +34,16 @@ export interface PlateHistory {
  *
  * @param pullsMade every pull from this plate, proofs and warm-ups included
  */
-export function plateLife(kind: PlateKind, pullsMade: number, { facedAfter = null, wear = null }: PlateHistory = {}): PlateLife {
+export function plateLife(
+  kind: PlateKind,
+  pullsMade: number,
+  { facedAfter = null, wear = null }: PlateHistory = {},
+): PlateLife {
   const faced = facedAfter !== null
   const usual = faced ? FACED_STANDS.map((stands) => facedAfter + stands) : PLATE_KINDS[kind].stands
-  const [weak, strong] = wear ? [Math.max(0, Math.floor(wear.low)), Math.floor(wear.high ?? Math.max(usual[1], wear.low))] : usual
+  const [weak, strong] = wear
+    ? [Math.max(0, Math.floor(wear.low)), Math.floor(wear.high ?? Math.max(usual[1], wear.low))]
+    : usual
   return {
     spent: pullsMade,
     leftAtLeast: Math.max(0, weak - pullsMade),
@@ -48,8 +55,16 @@ export function plateLife(kind: PlateKind, pullsMade: number, { facedAfter = nul
 
 /** Says what is left in the shop's words: "about 6 pulls left", "between 0 and 7 pulls left". */
 export function describePlateLife({ leftAtLeast, leftAtMost, standing, by }: PlateLife): string {
-  if (standing === 'past') return by === 'kind' ? 'past what its kind usually stands' : by === 'readings' ? 'past what its readings allow' : 'past what a facing usually stands'
-  if (leftAtMost > 100) return leftAtLeast > 100 || by !== 'readings' ? 'hundreds of pulls left' : `at least ${leftAtLeast} pulls left`
+  if (standing === 'past')
+    return by === 'kind'
+      ? 'past what its kind usually stands'
+      : by === 'readings'
+        ? 'past what its readings allow'
+        : 'past what a facing usually stands'
+  if (leftAtMost > 100)
+    return leftAtLeast > 100 || by !== 'readings'
+      ? 'hundreds of pulls left'
+      : `at least ${leftAtLeast} pulls left`
   return `between ${leftAtLeast} and ${leftAtMost} pulls left`
 }
 

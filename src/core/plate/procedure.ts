@@ -21,9 +21,20 @@ export type ProcedureStep = z.infer<typeof procedureStepSchema>
 
 /** A way of making a plate, step by step: one that comes with the tool, or a workshop's own variant. */
 export const procedureSchema = z
-  .strictObject({ name: label, method: makingMethodSchema, steps: z.array(procedureStepSchema).min(1, { error: 'needs at least one step' }).max(60, { error: 'takes at most 60 steps' }) })
+  .strictObject({
+    name: label,
+    method: makingMethodSchema,
+    steps: z
+      .array(procedureStepSchema)
+      .min(1, { error: 'needs at least one step' })
+      .max(60, { error: 'takes at most 60 steps' }),
+  })
   .superRefine(({ steps }, context) => {
-    steps.forEach(({ id }, i) => steps.findIndex((step) => step.id === id) < i && context.addIssue({ code: 'custom', path: ['steps', i, 'id'], message: 'is there twice' }))
+    steps.forEach(
+      ({ id }, i) =>
+        steps.findIndex((step) => step.id === id) < i &&
+        context.addIssue({ code: 'custom', path: ['steps', i, 'id'], message: 'is there twice' }),
+    )
   })
 export type Procedure = z.infer<typeof procedureSchema>
 

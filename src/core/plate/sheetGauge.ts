@@ -2,7 +2,10 @@ import { z } from 'zod'
 import { finite } from '../units/schemas'
 
 export const sheetGaugeInput = z.strictObject({
-  gauge: finite.int({ error: 'must be a whole number' }).min(0, { error: 'must be within 0 and 40' }).max(40, { error: 'must be within 0 and 40' }),
+  gauge: finite
+    .int({ error: 'must be a whole number' })
+    .min(0, { error: 'must be within 0 and 40' })
+    .max(40, { error: 'must be within 0 and 40' }),
   system: z.enum(['awg'], { error: 'expected "awg"' }),
 })
 export const sheetGaugeOutput = z.strictObject({ mm: finite })

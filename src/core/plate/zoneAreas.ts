@@ -1,4 +1,12 @@
-import { boundsOf, boxesMeet, distance, nearestOnSegment, type Bounds, type Outline, type Point } from '../geometry/polygon'
+import {
+  boundsOf,
+  boxesMeet,
+  distance,
+  nearestOnSegment,
+  type Bounds,
+  type Outline,
+  type Point,
+} from '../geometry/polygon'
 import { cutAway, joinShapes, shapeArea, type Shape } from '../geometry/shapes'
 import type { Zone } from './zoneMap'
 
@@ -13,15 +21,24 @@ export function visibleShapes(zones: readonly Pick<Zone, 'outline'>[]): Shape[] 
   return zones.map(({ outline }, i) => {
     const above = zones.slice(i + 1).filter((_, n) => boxesMeet(boxes[i], boxes[i + 1 + n]))
     if (above.length === 0) return [outline]
-    return cutAway([outline], above.reduce<Shape>((all, zone) => joinShapes(all, [zone.outline]), []))
+    return cutAway(
+      [outline],
+      above.reduce<Shape>((all, zone) => joinShapes(all, [zone.outline]), []),
+    )
   })
 }
 
 /** Area of each zone as it is seen, cm², and its share of the plate, 0…1. */
-export interface ZoneArea { areaCm2: number; share: number }
+export interface ZoneArea {
+  areaCm2: number
+  share: number
+}
 
 /** Areas of shapes on a plate. */
-export function zoneAreas(shapes: readonly Shape[], plate: { widthMm: number; heightMm: number }): ZoneArea[] {
+export function zoneAreas(
+  shapes: readonly Shape[],
+  plate: { widthMm: number; heightMm: number },
+): ZoneArea[] {
   return shapes.map((shape) => {
     const mm2 = shapeArea(shape)
     return { areaCm2: mm2 / 100, share: mm2 / (plate.widthMm * plate.heightMm) }
@@ -36,7 +53,10 @@ function pieces(outline: Outline): { middle: Point; length: number }[] {
     const parts = Math.max(1, Math.ceil(length / PIECE_MM))
     return Array.from({ length: parts }, (_, k) => {
       const t = (k + 0.5) / parts
-      return { middle: [from[0] + t * (to[0] - from[0]), from[1] + t * (to[1] - from[1])] as Point, length: length / parts }
+      return {
+        middle: [from[0] + t * (to[0] - from[0]), from[1] + t * (to[1] - from[1])] as Point,
+        length: length / parts,
+      }
     })
   })
 }
@@ -54,7 +74,11 @@ function sidesNear(shape: Shape, box: Bounds): [Point, Point][] {
 const boxOf = ([x, y]: Point): Bounds => ({ left: x, right: x, top: y, bottom: y })
 
 /** Two zones that meet. */
-export interface SharedBorder { a: number; b: number; lengthMm: number }
+export interface SharedBorder {
+  a: number
+  b: number
+  lengthMm: number
+}
 
 /**
  * Length of the border between each two shapes: how much of one's outline runs within a millimetre of the other's, the mean
@@ -68,7 +92,11 @@ export function sharedBorders(shapes: readonly Shape[]): SharedBorder[] {
     const sides = sidesNear(shapes[b], boxes[a])
     return cuts[a].reduce((sum, { middle, length }) => {
       if (!boxesMeet(boxOf(middle), boxes[b], BORDER_REACH_MM)) return sum
-      return sides.some(([from, to]) => distance(middle, nearestOnSegment(middle, from, to)) <= BORDER_REACH_MM) ? sum + length : sum
+      return sides.some(
+        ([from, to]) => distance(middle, nearestOnSegment(middle, from, to)) <= BORDER_REACH_MM,
+      )
+        ? sum + length
+        : sum
     }, 0)
   }
   return shapes.flatMap((_, a) =>

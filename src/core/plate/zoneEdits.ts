@@ -1,5 +1,13 @@
 import { boundsOf, type Outline, type Point } from '../geometry/polygon'
-import { brushShape, cutAway, joinShapes, largestOutline, overlap, simplifyOutline, untangle } from '../geometry/shapes'
+import {
+  brushShape,
+  cutAway,
+  joinShapes,
+  largestOutline,
+  overlap,
+  simplifyOutline,
+  untangle,
+} from '../geometry/shapes'
 import { MOST_POINTS, type Zone } from './zoneMap'
 
 type Size = { widthMm: number; heightMm: number }
@@ -9,7 +17,8 @@ const KEPT = 100
 /** Points that move a brushed outline by less than this are left out, mm. */
 const BRUSH_TOLERANCE = 0.15
 
-const rounded = (outline: Outline): Point[] => outline.map(([x, y]) => [Math.round(x * KEPT) / KEPT, Math.round(y * KEPT) / KEPT])
+const rounded = (outline: Outline): Point[] =>
+  outline.map(([x, y]) => [Math.round(x * KEPT) / KEPT, Math.round(y * KEPT) / KEPT])
 
 /** Simplifies until an outline has no more points than a zone takes. */
 function fewEnough(outline: Outline, tolerance: number): Outline {
@@ -18,7 +27,12 @@ function fewEnough(outline: Outline, tolerance: number): Outline {
   return few
 }
 
-const plateShape = ({ widthMm, heightMm }: Size): Outline => [[0, 0], [widthMm, 0], [widthMm, heightMm], [0, heightMm]]
+const plateShape = ({ widthMm, heightMm }: Size): Outline => [
+  [0, 0],
+  [widthMm, 0],
+  [widthMm, heightMm],
+  [0, heightMm],
+]
 
 /** Cuts an outline to the plate and keeps its largest piece; null where nothing is left. */
 export function cutToPlate(outline: Outline, plate: Size): Point[] | null {
@@ -36,11 +50,19 @@ export function repairOutline(outline: Outline, plate: Size): Point[] | null {
  * What a brush stroke makes: joined to the zone it began on, taken from it, or a zone of its own. Only the largest piece
  * stays, without holes: a zone is one outline.
  */
-export function brushed(before: Outline | null, path: readonly Point[], radiusMm: number, plate: Size, takesAway = false): Point[] | null {
+export function brushed(
+  before: Outline | null,
+  path: readonly Point[],
+  radiusMm: number,
+  plate: Size,
+  takesAway = false,
+): Point[] | null {
   const stroke = brushShape(path, radiusMm)
   const shape = !before ? stroke : takesAway ? cutAway([before], stroke) : joinShapes([before], stroke)
   const outline = largestOutline(overlap(shape, [plateShape(plate)]))
-  return outline.length < 3 ? null : rounded(fewEnough(simplifyOutline(outline, BRUSH_TOLERANCE), BRUSH_TOLERANCE * 2))
+  return outline.length < 3
+    ? null
+    : rounded(fewEnough(simplifyOutline(outline, BRUSH_TOLERANCE), BRUSH_TOLERANCE * 2))
 }
 
 /** Moves an outline, or one of its points, by so much; it stays on the plate. */
@@ -49,16 +71,24 @@ export function nudge(outline: Outline, by: Point, plate: Size, point: number | 
   const { left, top, right, bottom } = boundsOf(moved)
   const dx = Math.max(-left, Math.min(plate.widthMm - right, by[0]))
   const dy = Math.max(-top, Math.min(plate.heightMm - bottom, by[1]))
-  return rounded(outline.map(([x, y], i): Point => (point === null || i === point ? [x + dx, y + dy] : [x, y])))
+  return rounded(
+    outline.map(([x, y], i): Point => (point === null || i === point ? [x + dx, y + dy] : [x, y])),
+  )
 }
 
 /** A new zone's name: the first "Zone n" that is free. */
 export function freeZoneName(zones: readonly Pick<Zone, 'name'>[]): string {
-  for (let n = zones.length + 1; ; n++) if (!zones.some(({ name }) => name === `Zone ${n}`)) return `Zone ${n}`
+  for (let n = zones.length + 1; ; n++)
+    if (!zones.some(({ name }) => name === `Zone ${n}`)) return `Zone ${n}`
 }
 
 /** A box in the middle of the plate, a third of it each way: where drawing with keys begins. */
 export function middleBox({ widthMm, heightMm }: Size): Point[] {
   const [w, h] = [widthMm / 3, heightMm / 3]
-  return rounded([[w, h], [2 * w, h], [2 * w, 2 * h], [w, 2 * h]])
+  return rounded([
+    [w, h],
+    [2 * w, h],
+    [2 * w, 2 * h],
+    [w, 2 * h],
+  ])
 }

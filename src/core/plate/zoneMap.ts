@@ -21,7 +21,10 @@ export type Border = keyof typeof BORDERS
 export const zoneSchema = z.strictObject({
   id: label,
   name: label,
-  outline: z.array(pointSchema).min(3, { error: 'needs at least three points' }).max(MOST_POINTS, { error: `takes at most ${MOST_POINTS} points` }),
+  outline: z
+    .array(pointSchema)
+    .min(3, { error: 'needs at least three points' })
+    .max(MOST_POINTS, { error: `takes at most ${MOST_POINTS} points` }),
   /** null with `isWhite`: kept white; null without: still to be said */
   ink: zoneInkSchema.nullable(),
   isWhite: z.boolean(),
@@ -35,15 +38,27 @@ export type Zone = z.infer<typeof zoneSchema>
 /** The three fixed places of a plate that are read on every impression. */
 export const TONE_SPOTS = { tone1: 'Dark spot', tone2: 'Bright spot', tone3: 'Middle spot' } as const
 export type ToneSpot = keyof typeof TONE_SPOTS
-export const toneSpotsSchema = z.strictObject({ tone1: pointSchema.nullable(), tone2: pointSchema.nullable(), tone3: pointSchema.nullable() })
+export const toneSpotsSchema = z.strictObject({
+  tone1: pointSchema.nullable(),
+  tone2: pointSchema.nullable(),
+  tone3: pointSchema.nullable(),
+})
 export type ToneSpots = z.infer<typeof toneSpotsSchema>
 
 /** Zones of a plate from bottom to top: where two overlap, the later one holds. */
-export const zoneMapSchema = z.strictObject({ zones: z.array(zoneSchema).max(MOST_ZONES, { error: `takes at most ${MOST_ZONES} zones` }), spots: toneSpotsSchema })
+export const zoneMapSchema = z.strictObject({
+  zones: z.array(zoneSchema).max(MOST_ZONES, { error: `takes at most ${MOST_ZONES} zones` }),
+  spots: toneSpotsSchema,
+})
 export type ZoneMap = z.infer<typeof zoneMapSchema>
 
 /** A zone map as kept: earlier versions stay, since pulls refer to them. */
-export const keptZoneMapSchema = z.strictObject({ version: count.min(1), map: zoneMapSchema, at: z.string(), by: label })
+export const keptZoneMapSchema = z.strictObject({
+  version: count.min(1),
+  map: zoneMapSchema,
+  at: z.string(),
+  by: label,
+})
 export type KeptZoneMap = z.infer<typeof keptZoneMapSchema>
 
 /** A map on which nothing is drawn. */
@@ -62,22 +77,53 @@ export interface ZoneProblem {
 const within = (value: number, most: number) => Math.max(0, Math.min(most, value))
 
 /** Brings a point onto the plate. */
-export const ontoPlate = ([x, y]: Point, { widthMm, heightMm }: { widthMm: number; heightMm: number }): Point => [within(x, widthMm), within(y, heightMm)]
+export const ontoPlate = (
+  [x, y]: Point,
+  { widthMm, heightMm }: { widthMm: number; heightMm: number },
+): Point => [within(x, widthMm), within(y, heightMm)]
 
 /** Looks a map over: zones off the plate, crossing themselves, without area, named twice, without an ink. */
-export function checkZoneMap({ zones }: Pick<ZoneMap, 'zones'>, plate: { widthMm: number; heightMm: number }): ZoneProblem[] {
+export function checkZoneMap(
+  { zones }: Pick<ZoneMap, 'zones'>,
+  plate: { widthMm: number; heightMm: number },
+): ZoneProblem[] {
   return zones.flatMap(({ id, name, outline, ink, isWhite }, i): ZoneProblem[] => {
     const problems: ZoneProblem[] = []
     const { left, top, right, bottom } = boundsOf(outline)
-    if (left < -EDGE_SLACK_MM || top < -EDGE_SLACK_MM || right > plate.widthMm + EDGE_SLACK_MM || bottom > plate.heightMm + EDGE_SLACK_MM) {
-      const outside = outline.find((point) => ontoPlate(point, plate).some((value, axis) => Math.abs(value - point[axis]) > EDGE_SLACK_MM))!
-      problems.push({ zoneId: id, message: `${name} reaches over the plate’s edge.`, at: outside, weight: 'refused' })
+    if (
+      left < -EDGE_SLACK_MM ||
+      top < -EDGE_SLACK_MM ||
+      right > plate.widthMm + EDGE_SLACK_MM ||
+      bottom > plate.heightMm + EDGE_SLACK_MM
+    ) {
+      const outside = outline.find((point) =>
+        ontoPlate(point, plate).some((value, axis) => Math.abs(value - point[axis]) > EDGE_SLACK_MM),
+      )!
+      problems.push({
+        zoneId: id,
+        message: `${name} reaches over the plate’s edge.`,
+        at: outside,
+        weight: 'refused',
+      })
     }
     const [cross] = selfCrossings(outline)
     if (cross) problems.push({ zoneId: id, message: `${name} crosses itself.`, at: cross, weight: 'refused' })
-    else if (outlineArea(outline) < 0.01) problems.push({ zoneId: id, message: `${name} has no area.`, at: outline[0], weight: 'refused' })
-    if (zones.findIndex((zone) => zone.name === name) < i) problems.push({ zoneId: id, message: `${name} is there twice: give it a name of its own.`, at: null, weight: 'refused' })
-    if (!ink && !isWhite) problems.push({ zoneId: id, message: `${name} has no ink: choose one, or keep it white.`, at: null, weight: 'open' })
+    else if (outlineArea(outline) < 0.01)
+      problems.push({ zoneId: id, message: `${name} has no area.`, at: outline[0], weight: 'refused' })
+    if (zones.findIndex((zone) => zone.name === name) < i)
+      problems.push({
+        zoneId: id,
+        message: `${name} is there twice: give it a name of its own.`,
+        at: null,
+        weight: 'refused',
+      })
+    if (!ink && !isWhite)
+      problems.push({
+        zoneId: id,
+        message: `${name} has no ink: choose one, or keep it white.`,
+        at: null,
+        weight: 'open',
+      })
     return problems
   })
 }

@@ -7,17 +7,36 @@ import type { Layer } from './pressStack'
  * [from memory; only ratios to the BAT are used]. Measuring one replaces its modulus.
  */
 export const BLANKET_KINDS = {
-  catcher: { label: 'Catcher', does: 'thin, takes size and water', modulusMPa: 1.2, densificationStrain: 0.6 },
+  catcher: {
+    label: 'Catcher',
+    does: 'thin, takes size and water',
+    modulusMPa: 1.2,
+    densificationStrain: 0.6,
+  },
   cushion: { label: 'Cushion', does: 'soft, does the work', modulusMPa: 0.5, densificationStrain: 0.65 },
   pusher: { label: 'Pusher', does: 'woven, takes the drag', modulusMPa: 1, densificationStrain: 0.6 },
   'single-felt': { label: 'Single felt', does: 'one for all', modulusMPa: 0.8, densificationStrain: 0.6 },
-  tissue: { label: 'Tissue', does: 'keeps ink and size off the catcher', modulusMPa: 5, densificationStrain: 0.6 },
-  polypropylene: { label: 'Polypropylene felt', does: 'takes no water', modulusMPa: 0.7, densificationStrain: 0.7 },
+  tissue: {
+    label: 'Tissue',
+    does: 'keeps ink and size off the catcher',
+    modulusMPa: 5,
+    densificationStrain: 0.6,
+  },
+  polypropylene: {
+    label: 'Polypropylene felt',
+    does: 'takes no water',
+    modulusMPa: 0.7,
+    densificationStrain: 0.7,
+  },
 } as const
 export type BlanketKind = keyof typeof BLANKET_KINDS
 
 export const CLOGGING = { none: 'soft all over', some: 'stiff in places', much: 'stiff with size' } as const
-export const SIDES_UP = { either: 'either side up', marked: 'marked side up', unmarked: 'marked side down' } as const
+export const SIDES_UP = {
+  either: 'either side up',
+  marked: 'marked side up',
+  unmarked: 'marked side down',
+} as const
 
 const millimetres = positive.max(30, { error: 'must be at most 30 mm' })
 
@@ -36,7 +55,12 @@ export const blanketSchema = z
     note: remark,
   })
   .superRefine(({ newMm, nowMm }, context) => {
-    if (nowMm > newMm * 1.05) context.addIssue({ code: 'custom', path: ['nowMm'], message: `is thicker than when it was new (${newMm} mm): measure dry and without pressing` })
+    if (nowMm > newMm * 1.05)
+      context.addIssue({
+        code: 'custom',
+        path: ['nowMm'],
+        message: `is thicker than when it was new (${newMm} mm): measure dry and without pressing`,
+      })
   })
 export type Blanket = z.infer<typeof blanketSchema>
 
@@ -54,7 +78,8 @@ export function layerOfBlanket({ name, kind, newMm, nowMm, modulusMPa, clogging 
   const usual = BLANKET_KINDS[kind]
   const packed = Math.min(1, nowMm / newMm)
   return {
-    name, thicknessMm: nowMm,
+    name,
+    thicknessMm: nowMm,
     modulusMPa: modulusMPa ?? (usual.modulusMPa / packed) * CLOGGED[clogging],
     densificationStrain: Math.max(0.05, 1 - (1 - usual.densificationStrain) / packed),
   }
@@ -62,25 +87,52 @@ export function layerOfBlanket({ name, kind, newMm, nowMm, modulusMPa, clogging 
 
 /** A weight on a blanket, and its thickness without and with it. */
 export const compressionSchema = z
-  .strictObject({ kilograms: positive.max(500, { error: 'must be at most 500 kg' }), areaMm2: positive, freeMm: millimetres, loadedMm: millimetres, densificationStrain: positive.lt(1) })
+  .strictObject({
+    kilograms: positive.max(500, { error: 'must be at most 500 kg' }),
+    areaMm2: positive,
+    freeMm: millimetres,
+    loadedMm: millimetres,
+    densificationStrain: positive.lt(1),
+  })
   .superRefine(({ freeMm, loadedMm, densificationStrain, kilograms, areaMm2 }, context) => {
     const strain = 1 - loadedMm / freeMm
-    if (strain <= 0) context.addIssue({ code: 'custom', path: ['loadedMm'], message: 'must be thinner under the weight' })
-    else if (strain >= densificationStrain) context.addIssue({ code: 'custom', path: ['loadedMm'], message: `this kind gives at most ${Math.round(100 * densificationStrain)} %: take a lighter weight` })
-    if (!(kilograms / areaMm2 < 1)) context.addIssue({ code: 'custom', path: ['areaMm2'], message: 'so small a foot cuts into the felt: put a larger one under the weight' })
+    if (strain <= 0)
+      context.addIssue({ code: 'custom', path: ['loadedMm'], message: 'must be thinner under the weight' })
+    else if (strain >= densificationStrain)
+      context.addIssue({
+        code: 'custom',
+        path: ['loadedMm'],
+        message: `this kind gives at most ${Math.round(100 * densificationStrain)} %: take a lighter weight`,
+      })
+    if (!(kilograms / areaMm2 < 1))
+      context.addIssue({
+        code: 'custom',
+        path: ['areaMm2'],
+        message: 'so small a foot cuts into the felt: put a larger one under the weight',
+      })
   })
 
 /** Standard gravity, m/s² (exact by definition, CGPM 1901). */
 const GRAVITY = 9.80665
 
 /** Modulus of a blanket from one weight: of ε = σ/(E + σ/ε_d), E = σ/ε − σ/ε_d, MPa. */
-export function measuredModulus({ kilograms, areaMm2, freeMm, loadedMm, densificationStrain }: z.infer<typeof compressionSchema>): number {
+export function measuredModulus({
+  kilograms,
+  areaMm2,
+  freeMm,
+  loadedMm,
+  densificationStrain,
+}: z.infer<typeof compressionSchema>): number {
   const sigma = (kilograms * GRAVITY) / areaMm2
   return sigma / (1 - loadedMm / freeMm) - sigma / densificationStrain
 }
 
 /** How a blanket stands, in words; nothing when there is nothing to say. @param washedAt newest wash; @param now today */
-export function blanketRemarks({ newMm, nowMm, clogging, since }: Pick<Blanket, 'newMm' | 'nowMm' | 'clogging' | 'since'>, washedAt: string | null, now: string): string[] {
+export function blanketRemarks(
+  { newMm, nowMm, clogging, since }: Pick<Blanket, 'newMm' | 'nowMm' | 'clogging' | 'since'>,
+  washedAt: string | null,
+  now: string,
+): string[] {
   const lost = 1 - nowMm / newMm
   const days = (from: string) => Math.floor((Date.parse(now) - Date.parse(from)) / 86_400_000)
   const unwashed = washedAt ?? since
@@ -96,13 +148,19 @@ export const PACK_SCHOOLS = {
   three: { label: 'Catcher, cushion, pusher', kinds: ['catcher', 'cushion', 'pusher'] },
   two: { label: 'Two, no cushion: a small roller', kinds: ['catcher', 'pusher'] },
   one: { label: 'One felt', kinds: ['single-felt'] },
-  polypropylene: { label: 'Three polypropylene felts', kinds: ['polypropylene', 'polypropylene', 'polypropylene'] },
+  polypropylene: {
+    label: 'Three polypropylene felts',
+    kinds: ['polypropylene', 'polypropylene', 'polypropylene'],
+  },
   wringer: { label: 'A felt either side, as in a kitchen roller', kinds: ['single-felt', 'single-felt'] },
 } as const satisfies Record<string, { label: string; kinds: readonly BlanketKind[] }>
 export type PackSchool = keyof typeof PACK_SCHOOLS
 
 /** Lays a school's pack from the blankets of the shelf, each used once; null: a blanket of that kind is missing. */
-export function layPack<B extends { id: string; kind: BlanketKind }>(school: PackSchool, shelf: readonly B[]): { laid: B[]; missing: BlanketKind[] } {
+export function layPack<B extends { id: string; kind: BlanketKind }>(
+  school: PackSchool,
+  shelf: readonly B[],
+): { laid: B[]; missing: BlanketKind[] } {
   const free = [...shelf]
   const laid: B[] = []
   const missing: BlanketKind[] = []
@@ -113,4 +171,3 @@ export function layPack<B extends { id: string; kind: BlanketKind }>(school: Pac
   }
   return { laid, missing }
 }
-

@@ -18,10 +18,25 @@ describe('the BAT’s squeeze on another stack', () => {
   })
   it('of a plate 0.4 mm thinner is 0.2 of a 2 mm turn tighter', () => {
     const thinner = { ...bat, plate: { ...bat.plate!, thicknessMm: 0.8 } }
-    expect(carryOver(bat, thinner)).toMatchObject({ ok: true, changed: ['a plate of another thickness'], byTurns: expect.closeTo(-0.2, 9) })
+    expect(carryOver(bat, thinner)).toMatchObject({
+      ok: true,
+      changed: ['a plate of another thickness'],
+      byTurns: expect.closeTo(-0.2, 9),
+    })
   })
   it('is met on another press with another pack and paper', () => {
-    const other: Bench = { ...bat, paper: { ...bat.paper!, caliperMm: 0.7 }, press: { ...bat.press!, pressId: 'bench', rollerRadiusMm: 70, mmPerTurn: 2.54, packName: 'Two', pack: bat.press!.pack.slice(1) } }
+    const other: Bench = {
+      ...bat,
+      paper: { ...bat.paper!, caliperMm: 0.7 },
+      press: {
+        ...bat.press!,
+        pressId: 'bench',
+        rollerRadiusMm: 70,
+        mmPerTurn: 2.54,
+        packName: 'Two',
+        pack: bat.press!.pack.slice(1),
+      },
+    }
     const carried = carryOver(bat, other)!
     expect(carried.changed).toEqual(['another press', 'other blankets', 'a paper of another caliper'])
     expect(carried.ok && peak(other, carried.turns) / peak(bat, 3)).toBeCloseTo(1, 6)
@@ -35,21 +50,43 @@ describe('the BAT’s squeeze on another stack', () => {
     expect(carried.ok && peak(wide, carried.turns) / peak(soft, 3)).toBeCloseTo(1, 5)
   })
   it('is less sure with other blankets than with another plate, and surer once those are measured', () => {
-    const sd = (now: Bench, measured: string[] = []) => { const carried = carryOver(bat, now, { measured: new Set(measured) })!; return carried.ok ? carried.sdTurns : NaN }
-    const felts: Bench = { ...bat, press: { ...bat.press!, pack: [{ name: 'Felt A', thicknessMm: 4, modulusMPa: 0.8, densificationStrain: 0.6 }] } }
+    const sd = (now: Bench, measured: string[] = []) => {
+      const carried = carryOver(bat, now, { measured: new Set(measured) })!
+      return carried.ok ? carried.sdTurns : NaN
+    }
+    const felts: Bench = {
+      ...bat,
+      press: {
+        ...bat.press!,
+        pack: [{ name: 'Felt A', thicknessMm: 4, modulusMPa: 0.8, densificationStrain: 0.6 }],
+      },
+    }
     expect(sd(felts)).toBeGreaterThan(3 * sd({ ...bat, plate: { ...bat.plate!, thicknessMm: 0.8 } }))
     expect(sd(felts, ['Felt A', 'Catcher', 'Cushion', 'Pusher'])).toBeLessThan(sd(felts) / 2)
   })
   it('a plate too thin to reach is offered its make-ready', () => {
-    const thin: Bench = { ...bat, plate: { ...bat.plate!, thicknessMm: 0.05 }, press: { ...bat.press!, pack: [{ name: 'Foam', thicknessMm: 3, modulusMPa: 1, densificationStrain: null }] } }
+    const thin: Bench = {
+      ...bat,
+      plate: { ...bat.plate!, thicknessMm: 0.05 },
+      press: {
+        ...bat.press!,
+        pack: [{ name: 'Foam', thicknessMm: 3, modulusMPa: 1, densificationStrain: null }],
+      },
+    }
     const tight: Bench = { ...bat, press: { ...bat.press!, turnsLeft: 2.2, turnsRight: 2.2 } }
     const carried = carryOver(tight, thin)!
     expect(carried).toMatchObject({ ok: false, makeReadyMm: expect.any(Number) })
-    const raised = { ...thin, press: { ...thin.press!, makeReadyMm: (carried.ok ? 0 : carried.makeReadyMm!) + 0.01 } }
+    const raised = {
+      ...thin,
+      press: { ...thin.press!, makeReadyMm: (carried.ok ? 0 : carried.makeReadyMm!) + 0.01 },
+    }
     expect(carryOver(tight, raised)!.ok).toBe(true)
   })
   it('that was no squeeze at all cannot be carried', () => {
     const loose = { ...bat, press: { ...bat.press!, turnsLeft: 20, turnsRight: 20 } }
-    expect(carryOver(loose, { ...bat, plate: { ...bat.plate!, thicknessMm: 0.8 } })).toMatchObject({ ok: false, message: expect.stringContaining('does not touch') })
+    expect(carryOver(loose, { ...bat, plate: { ...bat.plate!, thicknessMm: 0.8 } })).toMatchObject({
+      ok: false,
+      message: expect.stringContaining('does not touch'),
+    })
   })
 })

@@ -20,7 +20,9 @@ export type CarriedOver =
   | { ok: false; message: string; makeReadyMm: number | null; changed: string[] }
 
 /** What is known of layers by name: those measured are trusted further. */
-export interface LayerTrust { measured: ReadonlySet<string> }
+export interface LayerTrust {
+  measured: ReadonlySet<string>
+}
 
 /** One standard deviation of what goes into the model [from memory]: moduli as a share, thicknesses in mm. */
 const DOUBT = { classModulus: 0.3, measuredModulus: 0.07, blanketMm: 0.05, sheetMm: 0.02, plateMm: 0.01 }
@@ -32,33 +34,72 @@ function changedLayers(bat: Bench, now: Bench): string[] {
     [JSON.stringify(bat.press?.pack) !== JSON.stringify(now.press?.pack), 'other blankets'],
     [bat.press?.makeReadyMm !== now.press?.makeReadyMm, 'another make-ready'],
     [bat.plate?.thicknessMm !== now.plate?.thicknessMm, 'a plate of another thickness'],
-    [bat.plate?.widthMm !== now.plate?.widthMm && (bat.press?.frameNPerMm ?? now.press?.frameNPerMm ?? null) !== null, 'a plate of another width'],
+    [
+      bat.plate?.widthMm !== now.plate?.widthMm &&
+        (bat.press?.frameNPerMm ?? now.press?.frameNPerMm ?? null) !== null,
+      'a plate of another width',
+    ],
     [bat.paper?.caliperMm !== now.paper?.caliperMm, 'a paper of another caliper'],
   ]
   return words.filter(([differs]) => differs).map(([, word]) => word)
 }
 
 type Pressed = { standard: PressStack; next: Omit<PressStack, 'gapMm'> }
-interface Nudge { name: string; apply: (pressed: Pressed) => Pressed }
+interface Nudge {
+  name: string
+  apply: (pressed: Pressed) => Pressed
+}
 
 /** Every estimated figure moved by its doubt: where BAT and bench share a layer both move together, and most of it cancels. */
 function nudges({ standard, next }: Pressed, { measured }: LayerTrust): Nudge[] {
   const names = [...new Set([...standard.layers, ...next.layers].map(({ name }) => name))]
-  const layer = (name: string, change: (layer: PressStack['layers'][number]) => PressStack['layers'][number]) => (pressed: Pressed): Pressed => {
-    const of = <S extends Omit<PressStack, 'gapMm'>>(stack: S): S => ({ ...stack, layers: stack.layers.map((one) => (one.name === name ? change(one) : one)) })
-    return { standard: of(pressed.standard), next: of(pressed.next) }
-  }
+  const layer =
+    (name: string, change: (layer: PressStack['layers'][number]) => PressStack['layers'][number]) =>
+    (pressed: Pressed): Pressed => {
+      const of = <S extends Omit<PressStack, 'gapMm'>>(stack: S): S => ({
+        ...stack,
+        layers: stack.layers.map((one) => (one.name === name ? change(one) : one)),
+      })
+      return { standard: of(pressed.standard), next: of(pressed.next) }
+    }
   return [
     ...names.flatMap((name): Nudge[] => {
       const isSheet = name === 'Sheet'
       const share = measured.has(name) ? DOUBT.measuredModulus : DOUBT.classModulus
       return [
-        { name: `how stiff “${name}” is`, apply: layer(name, (one) => ({ ...one, modulusMPa: one.modulusMPa * (1 + share) })) },
-        ...(isSheet ? [] : [{ name: `how thick “${name}” is`, apply: layer(name, (one) => ({ ...one, thicknessMm: one.thicknessMm + DOUBT.blanketMm })) }]),
+        {
+          name: `how stiff “${name}” is`,
+          apply: layer(name, (one) => ({ ...one, modulusMPa: one.modulusMPa * (1 + share) })),
+        },
+        ...(isSheet
+          ? []
+          : [
+              {
+                name: `how thick “${name}” is`,
+                apply: layer(name, (one) => ({ ...one, thicknessMm: one.thicknessMm + DOUBT.blanketMm })),
+              },
+            ]),
       ]
     }),
-    { name: 'the sheet’s caliper', apply: (pressed) => ({ ...pressed, next: { ...pressed.next, layers: pressed.next.layers.map((one) => (one.name === 'Sheet' ? { ...one, thicknessMm: one.thicknessMm + DOUBT.sheetMm } : one)) } }) },
-    { name: 'the plate’s thickness', apply: (pressed) => ({ ...pressed, next: { ...pressed.next, plateThicknessMm: pressed.next.plateThicknessMm + DOUBT.plateMm } }) },
+    {
+      name: 'the sheet’s caliper',
+      apply: (pressed) => ({
+        ...pressed,
+        next: {
+          ...pressed.next,
+          layers: pressed.next.layers.map((one) =>
+            one.name === 'Sheet' ? { ...one, thicknessMm: one.thicknessMm + DOUBT.sheetMm } : one,
+          ),
+        },
+      }),
+    },
+    {
+      name: 'the plate’s thickness',
+      apply: (pressed) => ({
+        ...pressed,
+        next: { ...pressed.next, plateThicknessMm: pressed.next.plateThicknessMm + DOUBT.plateMm },
+      }),
+    },
   ]
 }
 
@@ -68,13 +109,20 @@ function nudges({ standard, next }: Pressed, { measured }: LayerTrust): Nudge[] 
  *
  * @param trust which layers were measured
  */
-export function carryOver(bat: Bench, now: Bench, trust: LayerTrust = { measured: new Set() }): CarriedOver | null {
+export function carryOver(
+  bat: Bench,
+  now: Bench,
+  trust: LayerTrust = { measured: new Set() },
+): CarriedOver | null {
   if (!bat.press || !bat.plate || !bat.paper || !now.press || !now.plate || !now.paper) return null
   const changed = changedLayers(bat, now)
   if (changed.length === 0) return null
   const standing = (press: PressSetting) => (press.turnsLeft + press.turnsRight) / 2
   const pressed: Pressed = {
-    standard: { ...stackOf(bat.press, bat.plate.thicknessMm, bat.paper.caliperMm), gapMm: pressedGap(bat.press, standing(bat.press), bat.plate, bat.paper) },
+    standard: {
+      ...stackOf(bat.press, bat.plate.thicknessMm, bat.paper.caliperMm),
+      gapMm: pressedGap(bat.press, standing(bat.press), bat.plate, bat.paper),
+    },
     next: stackOf(now.press, now.plate.thicknessMm, now.paper.caliperMm),
   }
   const { mmPerTurn, frameNPerMm } = now.press
@@ -83,16 +131,38 @@ export function carryOver(bat: Bench, now: Bench, trust: LayerTrust = { measured
   if (!input.success) {
     const message = input.error.issues[0].message
     const wanted = /make-ready of ([\d.]+) mm/.exec(message)
-    return { ok: false, message, makeReadyMm: wanted ? now.press.makeReadyMm + Number(wanted[1]) : null, changed }
+    return {
+      ok: false,
+      message,
+      makeReadyMm: wanted ? now.press.makeReadyMm + Number(wanted[1]) : null,
+      changed,
+    }
   }
   const setFor = ({ standard, next }: Pressed) => {
     const { gapMm } = transferPressure({ standard, next, mmPerTurn, match: 'peak' })
     return { gapMm, setMm: gapToSet({ ...next, gapMm }, across, frameNPerMm) }
   }
   const { gapMm, setMm } = setFor(pressed)
-  if (setMm < 0) return { ok: false, message: `cannot be reached: the frame gives way by ${(gapMm - setMm).toFixed(2)} mm under this width; lay make-ready under the plate`, makeReadyMm: now.press.makeReadyMm + Math.ceil(-setMm * 20) / 20, changed }
-  const shifts = nudges(pressed, trust).map(({ name, apply }) => ({ name, mm: setFor(apply(pressed)).setMm - setMm }))
+  if (setMm < 0)
+    return {
+      ok: false,
+      message: `cannot be reached: the frame gives way by ${(gapMm - setMm).toFixed(2)} mm under this width; lay make-ready under the plate`,
+      makeReadyMm: now.press.makeReadyMm + Math.ceil(-setMm * 20) / 20,
+      changed,
+    }
+  const shifts = nudges(pressed, trust).map(({ name, apply }) => ({
+    name,
+    mm: setFor(apply(pressed)).setMm - setMm,
+  }))
   const most = shifts.reduce((best, shift) => (Math.abs(shift.mm) > Math.abs(best.mm) ? shift : best))
   const turns = setMm / mmPerTurn
-  return { ok: true, turns, gapMm: setMm, byTurns: turns - standing(now.press), sdTurns: Math.sqrt(shifts.reduce((sum, { mm }) => sum + mm * mm, 0)) / mmPerTurn, mostFrom: most.name, changed }
+  return {
+    ok: true,
+    turns,
+    gapMm: setMm,
+    byTurns: turns - standing(now.press),
+    sdTurns: Math.sqrt(shifts.reduce((sum, { mm }) => sum + mm * mm, 0)) / mmPerTurn,
+    mostFrom: most.name,
+    changed,
+  }
 }

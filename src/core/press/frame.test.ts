@@ -16,33 +16,56 @@ describe('a frame that gives way', () => {
     expect(gap - set).toBeCloseTo(((4 / 3) * (1 / 6) * d * Math.sqrt(100 * d) * plateMm) / k, 6)
   })
   it('opens more under a wide plate than a narrow one, and never at all when it is rigid (property)', () => {
-    fc.assert(fc.property(width, width, stiffness, (a, b, k) => {
-      const [narrow, wide] = [Math.min(a, b), Math.max(a, b)]
-      const open = (plateMm: number, frame: number | null) => gapUnderLoad(stack, 5, { plateMm, sheetMm: 700 }, frame)
-      expect(open(wide, k)).toBeGreaterThanOrEqual(open(narrow, k) - 1e-9)
-      expect(open(narrow, k)).toBeGreaterThan(5)
-      expect(open(narrow, null)).toBe(5)
-    }), { numRuns: 40 })
+    fc.assert(
+      fc.property(width, width, stiffness, (a, b, k) => {
+        const [narrow, wide] = [Math.min(a, b), Math.max(a, b)]
+        const open = (plateMm: number, frame: number | null) =>
+          gapUnderLoad(stack, 5, { plateMm, sheetMm: 700 }, frame)
+        expect(open(wide, k)).toBeGreaterThanOrEqual(open(narrow, k) - 1e-9)
+        expect(open(narrow, k)).toBeGreaterThan(5)
+        expect(open(narrow, null)).toBe(5)
+      }),
+      { numRuns: 40 },
+    )
   })
   it('is set tighter by exactly what it will give way (property)', () => {
-    fc.assert(fc.property(width, stiffness, (plateMm, k) => {
-      const across = { plateMm, sheetMm: plateMm + 60 }
-      const set = gapToSet({ ...stack, gapMm: 5.5 }, across, k)
-      fc.pre(set > 0)
-      expect(gapUnderLoad(stack, set, across, k)).toBeCloseTo(5.5, 6)
-    }), { numRuns: 40 })
+    fc.assert(
+      fc.property(width, stiffness, (plateMm, k) => {
+        const across = { plateMm, sheetMm: plateMm + 60 }
+        const set = gapToSet({ ...stack, gapMm: 5.5 }, across, k)
+        fc.pre(set > 0)
+        expect(gapUnderLoad(stack, set, across, k)).toBeCloseTo(5.5, 6)
+      }),
+      { numRuns: 40 },
+    )
   })
-  it('is not moved where nothing is pressed', () => expect(gapUnderLoad(stack, 8, { plateMm: 300, sheetMm: 300 }, 1000)).toBe(8))
+  it('is not moved where nothing is pressed', () =>
+    expect(gapUnderLoad(stack, 8, { plateMm: 300, sheetMm: 300 }, 1000)).toBe(8))
   it('is found again from two plates that print alike', () => {
     const k = 30_000
     const alike = { ...stack, gapMm: 5.6 }
     const set = (plateMm: number) => gapToSet(alike, { plateMm, sheetMm: plateMm }, k)
-    const trial = frameTrialSchema.parse({ narrow: { widthMm: 100, setMm: set(100) }, wide: { widthMm: 400, setMm: set(400) }, lineLoadNPerMm: pressStack(alike).lineLoadNPerMm })
+    const trial = frameTrialSchema.parse({
+      narrow: { widthMm: 100, setMm: set(100) },
+      wide: { widthMm: 400, setMm: set(400) },
+      lineLoadNPerMm: pressStack(alike).lineLoadNPerMm,
+    })
     expect(frameStiffness(trial)).toBeCloseTo(k, 3)
-    expect(rollerLoad(alike, { plateMm: 200, sheetMm: 200 })).toBeCloseTo(200 * pressStack(alike).lineLoadNPerMm, 9)
+    expect(rollerLoad(alike, { plateMm: 200, sheetMm: 200 })).toBeCloseTo(
+      200 * pressStack(alike).lineLoadNPerMm,
+      9,
+    )
   })
   it.each([
-    ['wide.widthMm', { narrow: { widthMm: 300, setMm: 5 }, wide: { widthMm: 200, setMm: 4 }, lineLoadNPerMm: 9 }],
-    ['wide.setMm', { narrow: { widthMm: 100, setMm: 5 }, wide: { widthMm: 200, setMm: 5 }, lineLoadNPerMm: 9 }],
-  ])('says at %s what cannot be', (field, trial) => expect(frameTrialSchema.safeParse(trial).error?.issues[0].path.join('.')).toBe(field))
+    [
+      'wide.widthMm',
+      { narrow: { widthMm: 300, setMm: 5 }, wide: { widthMm: 200, setMm: 4 }, lineLoadNPerMm: 9 },
+    ],
+    [
+      'wide.setMm',
+      { narrow: { widthMm: 100, setMm: 5 }, wide: { widthMm: 200, setMm: 5 }, lineLoadNPerMm: 9 },
+    ],
+  ])('says at %s what cannot be', (field, trial) =>
+    expect(frameTrialSchema.safeParse(trial).error?.issues[0].path.join('.')).toBe(field),
+  )
 })

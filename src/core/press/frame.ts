@@ -3,7 +3,10 @@ import { positive } from '../units/schemas'
 import { layersCanGive, pressStack, stackCompression, type PressStack } from './pressStack'
 
 /** What lies under the roller from side to side: the plate, and the sheet beyond it on both sides, mm. */
-export interface Across { plateMm: number; sheetMm: number }
+export interface Across {
+  plateMm: number
+  sheetMm: number
+}
 
 /** Steps of the search for a gap, and how near it must come, mm: far below what a screw can be read to. */
 const MOST_STEPS = 60
@@ -17,7 +20,10 @@ const INTERVALS = 40
 /** Load of the whole roller, N: the line load on the plate over its width, and beside it over what the sheet reaches beyond. */
 export function rollerLoad(stack: PressStack, { plateMm, sheetMm }: Across): number {
   const on = pressStack(stack, INTERVALS).lineLoadNPerMm
-  const beside = pressStack({ ...stack, gapMm: stack.gapMm + stack.plateThicknessMm }, INTERVALS).lineLoadNPerMm
+  const beside = pressStack(
+    { ...stack, gapMm: stack.gapMm + stack.plateThicknessMm },
+    INTERVALS,
+  ).lineLoadNPerMm
   return on * plateMm + beside * Math.max(0, sheetMm - plateMm)
 }
 
@@ -28,7 +34,12 @@ export function rollerLoad(stack: PressStack, { plateMm, sheetMm }: Across): num
  * @param setMm the gap the screws are set to; @param frameNPerMm null: a frame that does not give way
  * @returns mm, never less than what was set
  */
-export function gapUnderLoad(stack: Omit<PressStack, 'gapMm'>, setMm: number, across: Across, frameNPerMm: number | null): number {
+export function gapUnderLoad(
+  stack: Omit<PressStack, 'gapMm'>,
+  setMm: number,
+  across: Across,
+  frameNPerMm: number | null,
+): number {
   if (frameNPerMm === null) return setMm
   const d = stackCompression({ ...stack, gapMm: setMm })
   if (d <= 0) return setMm
@@ -54,10 +65,24 @@ export function gapToSet(stack: PressStack, across: Across, frameNPerMm: number 
 
 /** Two plates of different width that print alike, and the gaps the screws were set to. */
 export const frameTrialSchema = z
-  .strictObject({ narrow: z.strictObject({ widthMm: positive, setMm: positive }), wide: z.strictObject({ widthMm: positive, setMm: positive }), lineLoadNPerMm: positive })
+  .strictObject({
+    narrow: z.strictObject({ widthMm: positive, setMm: positive }),
+    wide: z.strictObject({ widthMm: positive, setMm: positive }),
+    lineLoadNPerMm: positive,
+  })
   .superRefine(({ narrow, wide }, context) => {
-    if (wide.widthMm <= narrow.widthMm) context.addIssue({ code: 'custom', path: ['wide', 'widthMm'], message: 'must be wider than the narrow plate' })
-    if (wide.setMm >= narrow.setMm) context.addIssue({ code: 'custom', path: ['wide', 'setMm'], message: 'a wide plate wants a tighter setting than a narrow one: were the two changed?' })
+    if (wide.widthMm <= narrow.widthMm)
+      context.addIssue({
+        code: 'custom',
+        path: ['wide', 'widthMm'],
+        message: 'must be wider than the narrow plate',
+      })
+    if (wide.setMm >= narrow.setMm)
+      context.addIssue({
+        code: 'custom',
+        path: ['wide', 'setMm'],
+        message: 'a wide plate wants a tighter setting than a narrow one: were the two changed?',
+      })
   })
 
 /**

@@ -5,7 +5,15 @@ import { pressStack, pressStackInput, type Layer } from './pressStack'
 import { screwLead, screwLeadInput } from './screwLead'
 
 describe('screwLead against ASME B1.1 and ISO 261', () => {
-  it.each([['1/2-13', 1.954], ['3/4-10', 2.54], ['1-8', 3.175], ['M16', 2], ['M20', 2.5], ['M16x1.5', 1.5], ['1 1/4-7', 3.629]])('%s gives %f mm a turn', (thread, mm) => {
+  it.each([
+    ['1/2-13', 1.954],
+    ['3/4-10', 2.54],
+    ['1-8', 3.175],
+    ['M16', 2],
+    ['M20', 2.5],
+    ['M16x1.5', 1.5],
+    ['1 1/4-7', 3.629],
+  ])('%s gives %f mm a turn', (thread, mm) => {
     expect(screwLead(screwLeadInput.parse({ thread })).mmPerTurn).toBeCloseTo(mm, 3)
   })
   it.each(['1/2-14', 'M17', 'M16x9', 'half inch', '2/3-10'])('refuses %s', (thread) => {
@@ -13,47 +21,91 @@ describe('screwLead against ASME B1.1 and ISO 261', () => {
   })
 })
 
-const linear = (thicknessMm: number, modulusMPa: number): Layer => ({ name: 'felt', thicknessMm, modulusMPa, densificationStrain: null })
+const linear = (thicknessMm: number, modulusMPa: number): Layer => ({
+  name: 'felt',
+  thicknessMm,
+  modulusMPa,
+  densificationStrain: null,
+})
 
 describe('pressStack', () => {
   it('equals the closed form of one linear layer to 1e-6 (property)', () => {
     const size = (min: number, max: number) => fc.double({ min, max, noNaN: true })
-    fc.assert(fc.property(size(20, 200), size(1, 10), size(0.1, 20), size(0.01, 0.9), (R, T, E, share) => {
-      const d0 = T * share
-      const got = pressStack({ rollerRadiusMm: R, gapMm: T - d0, layers: [linear(T, E)], plateThicknessMm: 0 })
-      const load = (4 / 3) * (E / T) * d0 * Math.sqrt(2 * R * d0)
-      expect(got.lineLoadNPerMm / load).toBeCloseTo(1, 6)
-      expect(got.peakMPa / ((E * d0) / T)).toBeCloseTo(1, 9)
-      expect(got.contactWidthMm).toBeCloseTo(2 * Math.sqrt(2 * R * d0), 9)
-    }))
+    fc.assert(
+      fc.property(size(20, 200), size(1, 10), size(0.1, 20), size(0.01, 0.9), (R, T, E, share) => {
+        const d0 = T * share
+        const got = pressStack({
+          rollerRadiusMm: R,
+          gapMm: T - d0,
+          layers: [linear(T, E)],
+          plateThicknessMm: 0,
+        })
+        const load = (4 / 3) * (E / T) * d0 * Math.sqrt(2 * R * d0)
+        expect(got.lineLoadNPerMm / load).toBeCloseTo(1, 6)
+        expect(got.peakMPa / ((E * d0) / T)).toBeCloseTo(1, 9)
+        expect(got.contactWidthMm).toBeCloseTo(2 * Math.sqrt(2 * R * d0), 9)
+      }),
+    )
   })
   it('adds linear layers in series like springs: worked by hand', () => {
     // compliances 2/1 + 3/2 = 3.5 mm/MPa; 0.7 mm of compression is 0.2 MPa
-    expect(pressStack({ rollerRadiusMm: 50, gapMm: 5.3, layers: [linear(2, 1), linear(3, 2)], plateThicknessMm: 1 }).peakMPa).toBeCloseTo(0.2, 12)
+    expect(
+      pressStack({
+        rollerRadiusMm: 50,
+        gapMm: 5.3,
+        layers: [linear(2, 1), linear(3, 2)],
+        plateThicknessMm: 1,
+      }).peakMPa,
+    ).toBeCloseTo(0.2, 12)
   })
   it('tighter never presses less (property)', () => {
-    const layers: Layer[] = [{ name: 'catcher', thicknessMm: 1.5, modulusMPa: 1.2, densificationStrain: 0.6 }, { name: 'cushion', thicknessMm: 3, modulusMPa: 0.5, densificationStrain: 0.65 }]
-    fc.assert(fc.property(fc.double({ min: 3, max: 6, noNaN: true }), fc.double({ min: 0, max: 0.3, noNaN: true }), (gap, tighter) => {
-      const at = (gapMm: number) => pressStack({ rollerRadiusMm: 60, gapMm, layers, plateThicknessMm: 1 })
-      expect(at(gap - tighter).peakMPa).toBeGreaterThanOrEqual(at(gap).peakMPa)
-      expect(at(gap - tighter).lineLoadNPerMm).toBeGreaterThanOrEqual(at(gap).lineLoadNPerMm - 1e-9)
-    }))
+    const layers: Layer[] = [
+      { name: 'catcher', thicknessMm: 1.5, modulusMPa: 1.2, densificationStrain: 0.6 },
+      { name: 'cushion', thicknessMm: 3, modulusMPa: 0.5, densificationStrain: 0.65 },
+    ]
+    fc.assert(
+      fc.property(
+        fc.double({ min: 3, max: 6, noNaN: true }),
+        fc.double({ min: 0, max: 0.3, noNaN: true }),
+        (gap, tighter) => {
+          const at = (gapMm: number) => pressStack({ rollerRadiusMm: 60, gapMm, layers, plateThicknessMm: 1 })
+          expect(at(gap - tighter).peakMPa).toBeGreaterThanOrEqual(at(gap).peakMPa)
+          expect(at(gap - tighter).lineLoadNPerMm).toBeGreaterThanOrEqual(at(gap).lineLoadNPerMm - 1e-9)
+        },
+      ),
+    )
   })
   it('presses nothing where nothing touches, and less off the plate than on it', () => {
-    expect(pressStack({ rollerRadiusMm: 50, gapMm: 9, layers: [linear(3, 1)], plateThicknessMm: 1 })).toEqual({ peakMPa: 0, lineLoadNPerMm: 0, contactWidthMm: 0, peakOffPlateMPa: 0 })
+    expect(pressStack({ rollerRadiusMm: 50, gapMm: 9, layers: [linear(3, 1)], plateThicknessMm: 1 })).toEqual(
+      { peakMPa: 0, lineLoadNPerMm: 0, contactWidthMm: 0, peakOffPlateMPa: 0 },
+    )
     const on = pressStack({ rollerRadiusMm: 50, gapMm: 2, layers: [linear(3, 1)], plateThicknessMm: 1 })
     expect(on.peakOffPlateMPa).toBeLessThan(on.peakMPa)
   })
   it('names the gap when the layers cannot give so far', () => {
     const layers = [{ name: 'felt', thicknessMm: 2, modulusMPa: 1, densificationStrain: 0.5 }]
-    expect(pressStackInput.safeParse({ rollerRadiusMm: 50, gapMm: 0.5, layers, plateThicknessMm: 0 }).error!.issues[0].path).toEqual(['gapMm'])
+    expect(
+      pressStackInput.safeParse({ rollerRadiusMm: 50, gapMm: 0.5, layers, plateThicknessMm: 0 }).error!
+        .issues[0].path,
+    ).toEqual(['gapMm'])
   })
 })
 
 describe('press setting', () => {
   const press: PressSetting = {
-    pressId: 'p', name: 'Small', rollerRadiusMm: 45, mmPerTurn: 2, turnsLeft: 2.5, turnsRight: 2.75, packName: 'Two felts',
-    pack: [{ name: 'felt', thicknessMm: 3, modulusMPa: 0.8, densificationStrain: 0.65 }], makeReadyMm: 0, passes: 1, direction: 'one-way', secondsOnPlate: null, frameNPerMm: null,
+    pressId: 'p',
+    name: 'Small',
+    rollerRadiusMm: 45,
+    mmPerTurn: 2,
+    turnsLeft: 2.5,
+    turnsRight: 2.75,
+    packName: 'Two felts',
+    pack: [{ name: 'felt', thicknessMm: 3, modulusMPa: 0.8, densificationStrain: 0.65 }],
+    makeReadyMm: 0,
+    passes: 1,
+    direction: 'one-way',
+    secondsOnPlate: null,
+    frameNPerMm: null,
   }
   it('leans by the difference of the screws', () => expect(tiltMm(press)).toBeCloseTo(0.5, 12))
   it('says no contact, pressed, or too tight', () => {
@@ -61,5 +113,12 @@ describe('press setting', () => {
     expect(squeezeAt(press, 4, 1, 0.5).contact).toBe('pressed')
     expect(squeezeAt(press, 0.5, 1, 0.5).contact).toBe('too-tight')
   })
-  it.each([[0, '0 turns'], [0.25, '1/4 turn'], [1, '1 turn'], [2.75, '2 3/4 turns'], [10, '10 turns'], [2.6, '2.60 turns']])('writes %d as %s', (turns, text) => expect(formatTurns(turns)).toBe(text))
+  it.each([
+    [0, '0 turns'],
+    [0.25, '1/4 turn'],
+    [1, '1 turn'],
+    [2.75, '2 3/4 turns'],
+    [10, '10 turns'],
+    [2.6, '2.60 turns'],
+  ])('writes %d as %s', (turns, text) => expect(formatTurns(turns)).toBe(text))
 })

@@ -19,12 +19,20 @@ export const leadSchema = z.strictObject({ thread: z.string() }).transform(({ th
   if (measured) {
     const mmPerTurn = Number(measured[1].replace(',', '.'))
     if (mmPerTurn > 0 && mmPerTurn <= 20) return { mmPerTurn }
-    context.addIssue({ code: 'custom', path: ['thread'], message: 'a turn moves more than 0 and at most 20 mm' })
+    context.addIssue({
+      code: 'custom',
+      path: ['thread'],
+      message: 'a turn moves more than 0 and at most 20 mm',
+    })
     return z.NEVER
   }
   const known = screwLeadInput.safeParse({ thread })
   if (known.success) return screwLead(known.data)
-  context.addIssue({ code: 'custom', path: ['thread'], message: `${known.error.issues[0].message}, or millimetres a turn as "2.5 mm"` })
+  context.addIssue({
+    code: 'custom',
+    path: ['thread'],
+    message: `${known.error.issues[0].message}, or millimetres a turn as "2.5 mm"`,
+  })
   return z.NEVER
 })
 
@@ -36,8 +44,14 @@ export const gaugeSchema = z
     table.forEach(({ reading, mm }, i) => {
       const before = table[i - 1]
       if (!before) return
-      if (reading <= before.reading) context.addIssue({ code: 'custom', path: [i, 'reading'], message: 'must be more than the one before' })
-      else if (mm <= before.mm) context.addIssue({ code: 'custom', path: [i, 'mm'], message: 'the gap must grow with the reading' })
+      if (reading <= before.reading)
+        context.addIssue({
+          code: 'custom',
+          path: [i, 'reading'],
+          message: 'must be more than the one before',
+        })
+      else if (mm <= before.mm)
+        context.addIssue({ code: 'custom', path: [i, 'mm'], message: 'the gap must grow with the reading' })
     })
   })
 export type Gauge = z.infer<typeof gaugeSchema>
@@ -51,10 +65,18 @@ function along(table: readonly { at: number; value: number }[], at: number): num
 }
 
 /** Gap at a reading of the gauge, mm. @param gauge two lines or more */
-export const gaugeToMm = (gauge: Gauge, reading: number): number => along(gauge.map((line) => ({ at: line.reading, value: line.mm })), reading)
+export const gaugeToMm = (gauge: Gauge, reading: number): number =>
+  along(
+    gauge.map((line) => ({ at: line.reading, value: line.mm })),
+    reading,
+  )
 
 /** Reading at which the gauge leaves a gap. @param gauge two lines or more */
-export const mmToGauge = (gauge: Gauge, mm: number): number => along(gauge.map((line) => ({ at: line.mm, value: line.reading })), mm)
+export const mmToGauge = (gauge: Gauge, mm: number): number =>
+  along(
+    gauge.map((line) => ({ at: line.mm, value: line.reading })),
+    mm,
+  )
 
 /** What is said of a press on its card and may be mended later. */
 export const pressDetailsSchema = z.strictObject({
@@ -86,9 +108,17 @@ export const pressEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('zeroed') }),
   z.strictObject({ kind: z.literal('strips'), left: strip, middle: strip, right: strip }),
   /** by how much the right had to be tightened for an even test print; below zero: the left */
-  z.strictObject({ kind: z.literal('even-print'), rightTighterTurns: finite.min(-5, { error: 'must be within −5 and 5' }).max(5, { error: 'must be within −5 and 5' }) }),
+  z.strictObject({
+    kind: z.literal('even-print'),
+    rightTighterTurns: finite
+      .min(-5, { error: 'must be within −5 and 5' })
+      .max(5, { error: 'must be within −5 and 5' }),
+  }),
   z.strictObject({ kind: z.literal('test-print'), note: remark, imageId: label.nullable() }),
-  z.strictObject({ kind: z.literal('upkeep'), task: z.enum(Object.keys(UPKEEP) as [UpkeepTask, ...UpkeepTask[]]) }),
+  z.strictObject({
+    kind: z.literal('upkeep'),
+    task: z.enum(Object.keys(UPKEEP) as [UpkeepTask, ...UpkeepTask[]]),
+  }),
 ])
 export type PressEvent = z.infer<typeof pressEventSchema>
 export const keptPressEventSchema = z.strictObject({ event: pressEventSchema, at: moment, by: label })
@@ -118,12 +148,25 @@ export function readPressCard(events: readonly KeptPressEvent[], now: string): P
   const driftTurns = prints.length > 0 ? prints.reduce((sum, turns) => sum + turns, 0) : null
   const due = (Object.keys(UPKEEP) as UpkeepTask[]).flatMap((task) => {
     const done = events.findLast(({ event }) => event.kind === 'upkeep' && event.task === task)
-    const overdue = done ? Math.floor((Date.parse(now) - Date.parse(done.at)) / 86_400_000) - UPKEEP[task].days : null
+    const overdue = done
+      ? Math.floor((Date.parse(now) - Date.parse(done.at)) / 86_400_000) - UPKEEP[task].days
+      : null
     return overdue === null || overdue > 0 ? [{ task, label: UPKEEP[task].label, overdueDays: overdue }] : []
   })
   return {
-    zeroedAt, driftTurns, strips, due,
-    testPrint: test?.event.kind === 'test-print' ? { at: test.at, note: test.event.note, imageId: test.event.imageId } : null,
-    remarks: driftTurns !== null && Math.abs(driftTurns) > DRIFTED_TURNS ? [`The ${driftTurns > 0 ? 'right' : 'left'} side has had to be tightened by ${Math.abs(driftTurns).toFixed(2)} turns since zero: zero both sides anew.`] : [],
+    zeroedAt,
+    driftTurns,
+    strips,
+    due,
+    testPrint:
+      test?.event.kind === 'test-print'
+        ? { at: test.at, note: test.event.note, imageId: test.event.imageId }
+        : null,
+    remarks:
+      driftTurns !== null && Math.abs(driftTurns) > DRIFTED_TURNS
+        ? [
+            `The ${driftTurns > 0 ? 'right' : 'left'} side has had to be tightened by ${Math.abs(driftTurns).toFixed(2)} turns since zero: zero both sides anew.`,
+          ]
+        : [],
   }
 }

@@ -40,31 +40,58 @@ export function tiltMm(press: Pick<PressSetting, 'mmPerTurn' | 'turnsLeft' | 'tu
 }
 
 /** Squeeze at one gap, or that the stack cannot be pressed so far. */
-export type SqueezeAt = { contact: 'none' | 'pressed'; peakMPa: number; contactWidthMm: number } | { contact: 'too-tight' }
+export type SqueezeAt =
+  { contact: 'none' | 'pressed'; peakMPa: number; contactWidthMm: number } | { contact: 'too-tight' }
 
 /** What lies under the roller at a bench setting: the sheet and the blankets over the plate and its make-ready. */
-export function stackOf(press: Pick<PressSetting, 'rollerRadiusMm' | 'pack' | 'makeReadyMm'>, plateThicknessMm: number, caliperMm: number): { rollerRadiusMm: number; layers: Layer[]; plateThicknessMm: number } {
-  return { rollerRadiusMm: press.rollerRadiusMm, layers: [{ name: 'Sheet', thicknessMm: caliperMm, ...DAMP_PAPER }, ...press.pack], plateThicknessMm: plateThicknessMm + press.makeReadyMm }
+export function stackOf(
+  press: Pick<PressSetting, 'rollerRadiusMm' | 'pack' | 'makeReadyMm'>,
+  plateThicknessMm: number,
+  caliperMm: number,
+): { rollerRadiusMm: number; layers: Layer[]; plateThicknessMm: number } {
+  return {
+    rollerRadiusMm: press.rollerRadiusMm,
+    layers: [{ name: 'Sheet', thicknessMm: caliperMm, ...DAMP_PAPER }, ...press.pack],
+    plateThicknessMm: plateThicknessMm + press.makeReadyMm,
+  }
 }
 
 type PlateSize = { widthMm: number; thicknessMm: number }
 type SheetSize = { sheetWidthMm: number; caliperMm: number }
 
 /** What lies from side to side: the plate's width lies along the roller [common practice, no source]. */
-export const acrossOf = (plate: Pick<PlateSize, 'widthMm'>, paper: Pick<SheetSize, 'sheetWidthMm'>): Across => ({ plateMm: plate.widthMm, sheetMm: paper.sheetWidthMm })
+export const acrossOf = (
+  plate: Pick<PlateSize, 'widthMm'>,
+  paper: Pick<SheetSize, 'sheetWidthMm'>,
+): Across => ({ plateMm: plate.widthMm, sheetMm: paper.sheetWidthMm })
 
 /** Gap at a setting of the screws once the frame has given way under plate and sheet, mm. */
 export function pressedGap(press: PressSetting, turns: number, plate: PlateSize, paper: SheetSize): number {
-  return gapUnderLoad(stackOf(press, plate.thicknessMm, paper.caliperMm), gapMm(press, turns), acrossOf(plate, paper), press.frameNPerMm)
+  return gapUnderLoad(
+    stackOf(press, plate.thicknessMm, paper.caliperMm),
+    gapMm(press, turns),
+    acrossOf(plate, paper),
+    press.frameNPerMm,
+  )
 }
 
 /** Solves the stack of a bench at one setting of the screws. */
-export function squeezeAtTurns(press: PressSetting, turns: number, plate: PlateSize, paper: SheetSize): SqueezeAt {
+export function squeezeAtTurns(
+  press: PressSetting,
+  turns: number,
+  plate: PlateSize,
+  paper: SheetSize,
+): SqueezeAt {
   return squeezeAt(press, pressedGap(press, turns, plate, paper), plate.thicknessMm, paper.caliperMm)
 }
 
 /** Solves the stack of a bench setting at one gap. */
-export function squeezeAt(press: PressSetting, gap: number, plateThicknessMm: number, caliperMm: number): SqueezeAt {
+export function squeezeAt(
+  press: PressSetting,
+  gap: number,
+  plateThicknessMm: number,
+  caliperMm: number,
+): SqueezeAt {
   const parsed = pressStackInput.safeParse({ ...stackOf(press, plateThicknessMm, caliperMm), gapMm: gap })
   if (!parsed.success) return { contact: 'too-tight' }
   const { peakMPa, contactWidthMm } = pressStack(parsed.data)

@@ -18,30 +18,54 @@ const stackShape = {
 }
 
 /** A stack whose gap is still to be found. */
-export const stackWithoutGap = z.strictObject({ rollerRadiusMm: stackShape.rollerRadiusMm, layers: stackShape.layers, plateThicknessMm: stackShape.plateThicknessMm })
+export const stackWithoutGap = z.strictObject({
+  rollerRadiusMm: stackShape.rollerRadiusMm,
+  layers: stackShape.layers,
+  plateThicknessMm: stackShape.plateThicknessMm,
+})
 
 /** The most the layers can give, mm; without end while one of them never densifies. */
 export function layersCanGive(layers: readonly Layer[]): number {
-  return layers.some((layer) => layer.densificationStrain === null) ? Infinity : layers.reduce((sum, layer) => sum + layer.thicknessMm * layer.densificationStrain!, 0)
+  return layers.some((layer) => layer.densificationStrain === null)
+    ? Infinity
+    : layers.reduce((sum, layer) => sum + layer.thicknessMm * layer.densificationStrain!, 0)
 }
 
 export const pressStackInput = z.strictObject(stackShape).superRefine((stack, context) => {
   const most = layersCanGive(stack.layers)
-  if (stackCompression(stack) >= most) context.addIssue({ code: 'custom', path: ['gapMm'], message: `too tight: the layers can give at most ${most.toFixed(3)} mm` })
+  if (stackCompression(stack) >= most)
+    context.addIssue({
+      code: 'custom',
+      path: ['gapMm'],
+      message: `too tight: the layers can give at most ${most.toFixed(3)} mm`,
+    })
 })
 export type PressStack = z.infer<typeof pressStackInput>
 
-export const pressStackOutput = z.strictObject({ peakMPa: finite, lineLoadNPerMm: finite, contactWidthMm: finite, peakOffPlateMPa: finite })
+export const pressStackOutput = z.strictObject({
+  peakMPa: finite,
+  lineLoadNPerMm: finite,
+  contactWidthMm: finite,
+  peakOffPlateMPa: finite,
+})
 export type Squeeze = z.infer<typeof pressStackOutput>
 
 /** Compression over the plate at bottom dead centre: d0 = plate + Σ thickness − gap, mm; not below 0 only where it touches. */
-export function stackCompression({ gapMm, layers, plateThicknessMm }: Omit<PressStack, 'rollerRadiusMm'>): number {
+export function stackCompression({
+  gapMm,
+  layers,
+  plateThicknessMm,
+}: Omit<PressStack, 'rollerRadiusMm'>): number {
   return plateThicknessMm + layers.reduce((sum, layer) => sum + layer.thicknessMm, 0) - gapMm
 }
 
 /** Compression of the layers under one pressure, mm: in series they share σ and add up. */
 export function compressionAt(layers: readonly Layer[], sigma: number): number {
-  return layers.reduce((sum, { thicknessMm, modulusMPa, densificationStrain }) => sum + (thicknessMm * sigma) / (modulusMPa + (densificationStrain ? sigma / densificationStrain : 0)), 0)
+  return layers.reduce(
+    (sum, { thicknessMm, modulusMPa, densificationStrain }) =>
+      sum + (thicknessMm * sigma) / (modulusMPa + (densificationStrain ? sigma / densificationStrain : 0)),
+    0,
+  )
 }
 
 /** Newton steps at the most: near the end of what the layers can give each still doubles the pressure. */

@@ -3,8 +3,18 @@ import fc from 'fast-check'
 import { pressStack } from './pressStack'
 import { pressTransferInput, transferPressure } from './pressTransfer'
 
-const felt = (thicknessMm: number, modulusMPa: number, densificationStrain: number | null = 0.6) => ({ name: 'felt', thicknessMm, modulusMPa, densificationStrain })
-const standard = { rollerRadiusMm: 45, gapMm: 6, layers: [felt(0.55, 12), felt(1.5, 1.2), felt(3, 0.5), felt(2.5, 1)], plateThicknessMm: 1.2 }
+const felt = (thicknessMm: number, modulusMPa: number, densificationStrain: number | null = 0.6) => ({
+  name: 'felt',
+  thicknessMm,
+  modulusMPa,
+  densificationStrain,
+})
+const standard = {
+  rollerRadiusMm: 45,
+  gapMm: 6,
+  layers: [felt(0.55, 12), felt(1.5, 1.2), felt(3, 0.5), felt(2.5, 1)],
+  plateThicknessMm: 1.2,
+}
 
 describe('carrying a squeeze over', () => {
   it('to the same stack changes nothing', () => {
@@ -24,28 +34,60 @@ describe('carrying a squeeze over', () => {
   it('agrees with one linear layer worked by hand', () => {
     // Peak E·d0/T: 1 MPa·1 mm/4 mm = 0.25 MPa; a layer of 5 mm and 2 MPa gives way by 0.25·5/2 = 0.625 mm for it: gap 1 + 5 − 0.625
     const one = { rollerRadiusMm: 50, gapMm: 4, layers: [felt(4, 1, null)], plateThicknessMm: 1 }
-    const { gapMm, peakMPa } = transferPressure({ standard: one, next: { rollerRadiusMm: 80, layers: [felt(5, 2, null)], plateThicknessMm: 1 }, mmPerTurn: 2.54, match: 'peak' })
+    const { gapMm, peakMPa } = transferPressure({
+      standard: one,
+      next: { rollerRadiusMm: 80, layers: [felt(5, 2, null)], plateThicknessMm: 1 },
+      mmPerTurn: 2.54,
+      match: 'peak',
+    })
     expect(gapMm).toBeCloseTo(5.375, 9)
     expect(peakMPa).toBeCloseTo(0.25, 9)
   })
   it('meets what it was to meet, for any next plate, pack and roller (property)', () => {
-    const layer = fc.record({ thicknessMm: fc.double({ min: 1, max: 5, noNaN: true }), modulusMPa: fc.double({ min: 0.3, max: 3, noNaN: true }) })
-    fc.assert(fc.property(fc.array(layer, { minLength: 1, maxLength: 4 }), fc.double({ min: 30, max: 120, noNaN: true }), fc.double({ min: 1, max: 3, noNaN: true }), fc.constantFrom('peak' as const, 'lineLoad' as const), (layers, rollerRadiusMm, plateThicknessMm, match) => {
-      const next = { rollerRadiusMm, plateThicknessMm, layers: layers.map((one) => felt(one.thicknessMm, one.modulusMPa)) }
-      const input = pressTransferInput.safeParse({ standard, next, mmPerTurn: 2, match })
-      if (!input.success) return
-      const key = match === 'peak' ? 'peakMPa' : 'lineLoadNPerMm'
-      expect(pressStack({ ...next, gapMm: transferPressure(input.data).gapMm })[key] / pressStack(standard)[key]).toBeCloseTo(1, 6)
-    }))
+    const layer = fc.record({
+      thicknessMm: fc.double({ min: 1, max: 5, noNaN: true }),
+      modulusMPa: fc.double({ min: 0.3, max: 3, noNaN: true }),
+    })
+    fc.assert(
+      fc.property(
+        fc.array(layer, { minLength: 1, maxLength: 4 }),
+        fc.double({ min: 30, max: 120, noNaN: true }),
+        fc.double({ min: 1, max: 3, noNaN: true }),
+        fc.constantFrom('peak' as const, 'lineLoad' as const),
+        (layers, rollerRadiusMm, plateThicknessMm, match) => {
+          const next = {
+            rollerRadiusMm,
+            plateThicknessMm,
+            layers: layers.map((one) => felt(one.thicknessMm, one.modulusMPa)),
+          }
+          const input = pressTransferInput.safeParse({ standard, next, mmPerTurn: 2, match })
+          if (!input.success) return
+          const key = match === 'peak' ? 'peakMPa' : 'lineLoadNPerMm'
+          expect(
+            pressStack({ ...next, gapMm: transferPressure(input.data).gapMm })[key] /
+              pressStack(standard)[key],
+          ).toBeCloseTo(1, 6)
+        },
+      ),
+    )
   })
   const refusal = (change: object) => {
     const { gapMm: _, ...next } = standard
-    const { path, message } = pressTransferInput.safeParse({ standard, next, mmPerTurn: 2, match: 'peak', ...change }).error!.issues[0]
+    const { path, message } = pressTransferInput.safeParse({
+      standard,
+      next,
+      mmPerTurn: 2,
+      match: 'peak',
+      ...change,
+    }).error!.issues[0]
     return `${path.join('.')}: ${message}`
   }
-  it('from a roller that does not touch is refused', () => expect(refusal({ standard: { ...standard, gapMm: 20 } })).toMatch(/^standard\.gapMm: does not touch/))
+  it('from a roller that does not touch is refused', () =>
+    expect(refusal({ standard: { ...standard, gapMm: 20 } })).toMatch(/^standard\.gapMm: does not touch/))
   it('to a plate and pack too thin names the make-ready that is missing', () => {
-    expect(refusal({ next: { rollerRadiusMm: 45, layers: [felt(0.4, 0.01, null)], plateThicknessMm: 0.1 } })).toMatch(/^next\.plateThicknessMm: cannot reach .* make-ready of \d+\.\d+ mm/)
+    expect(
+      refusal({ next: { rollerRadiusMm: 45, layers: [felt(0.4, 0.01, null)], plateThicknessMm: 0.1 } }),
+    ).toMatch(/^next\.plateThicknessMm: cannot reach .* make-ready of \d+\.\d+ mm/)
   })
   it('by a thread without lead is refused', () => expect(refusal({ mmPerTurn: 0 })).toContain('mmPerTurn'))
 })

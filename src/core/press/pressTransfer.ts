@@ -1,15 +1,48 @@
 import { z } from 'zod'
 import { finite, positive } from '../units/schemas'
-import { compressionAt, layersCanGive, pressStack, pressStackInput, stackCompression, stackWithoutGap, type PressStack } from './pressStack'
+import {
+  compressionAt,
+  layersCanGive,
+  pressStack,
+  pressStackInput,
+  stackCompression,
+  stackWithoutGap,
+  type PressStack,
+} from './pressStack'
 
 export const pressTransferInput = z
-  .strictObject({ standard: pressStackInput, next: stackWithoutGap, mmPerTurn: positive, match: z.enum(['peak', 'lineLoad'], { error: 'expected peak or lineLoad' }) })
-  .superRefine((transfer, context) => {
-    if (stackCompression(transfer.standard) <= 0) context.addIssue({ code: 'custom', path: ['standard', 'gapMm'], message: 'does not touch: there is no squeeze to carry over' })
-    else if (gapFor(transfer) < 0) context.addIssue({ code: 'custom', path: ['next', 'plateThicknessMm'], message: `cannot reach this squeeze even at the bare bed: a make-ready of ${(-gapFor(transfer)).toFixed(2)} mm under the plate is needed` })
+  .strictObject({
+    standard: pressStackInput,
+    next: stackWithoutGap,
+    mmPerTurn: positive,
+    match: z.enum(['peak', 'lineLoad'], { error: 'expected peak or lineLoad' }),
   })
-export const pressTransferOutput = z.strictObject({ gapMm: finite, turns: finite, peakMPa: finite, lineLoadNPerMm: finite })
-type PressTransfer = { standard: PressStack; next: z.infer<typeof stackWithoutGap>; mmPerTurn: number; match: 'peak' | 'lineLoad' }
+  .superRefine((transfer, context) => {
+    if (stackCompression(transfer.standard) <= 0)
+      context.addIssue({
+        code: 'custom',
+        path: ['standard', 'gapMm'],
+        message: 'does not touch: there is no squeeze to carry over',
+      })
+    else if (gapFor(transfer) < 0)
+      context.addIssue({
+        code: 'custom',
+        path: ['next', 'plateThicknessMm'],
+        message: `cannot reach this squeeze even at the bare bed: a make-ready of ${(-gapFor(transfer)).toFixed(2)} mm under the plate is needed`,
+      })
+  })
+export const pressTransferOutput = z.strictObject({
+  gapMm: finite,
+  turns: finite,
+  peakMPa: finite,
+  lineLoadNPerMm: finite,
+})
+type PressTransfer = {
+  standard: PressStack
+  next: z.infer<typeof stackWithoutGap>
+  mmPerTurn: number
+  match: 'peak' | 'lineLoad'
+}
 
 /** Halvings of the interval of compressions: to the last figure a double holds. */
 const HALVINGS = 100

@@ -2,13 +2,27 @@ import { z } from 'zod'
 import { finite, positive } from '../units/schemas'
 
 /** What the eye says of the pressure of a proof, in steps toward too little. */
-export const PRESSURE_VERDICTS = { 'much-too-light': 'Much too light', 'bit-light': 'A bit light', right: 'Right', 'bit-heavy': 'A bit heavy', 'much-too-heavy': 'Much too heavy' } as const
+export const PRESSURE_VERDICTS = {
+  'much-too-light': 'Much too light',
+  'bit-light': 'A bit light',
+  right: 'Right',
+  'bit-heavy': 'A bit heavy',
+  'much-too-heavy': 'Much too heavy',
+} as const
 export type PressureVerdict = keyof typeof PRESSURE_VERDICTS
-const STEPS: Record<PressureVerdict, number> = { 'much-too-light': 2, 'bit-light': 1, right: 0, 'bit-heavy': -1, 'much-too-heavy': -2 }
+const STEPS: Record<PressureVerdict, number> = {
+  'much-too-light': 2,
+  'bit-light': 1,
+  right: 0,
+  'bit-heavy': -1,
+  'much-too-heavy': -2,
+}
 
 /** A setting that was tried after the tool had named one. */
 export const pressureTrialSchema = z.strictObject({
-  suggestedTurns: finite.min(-100, { error: 'must be within −100 and 100' }).max(100, { error: 'must be within −100 and 100' }),
+  suggestedTurns: finite
+    .min(-100, { error: 'must be within −100 and 100' })
+    .max(100, { error: 'must be within −100 and 100' }),
   setTurns: finite.min(0, { error: 'must be 0 or more' }).max(100, { error: 'must be at most 100' }),
   verdict: z.enum(Object.keys(PRESSURE_VERDICTS) as [PressureVerdict, ...PressureVerdict[]]),
   mmPerTurn: positive,
@@ -48,8 +62,14 @@ export function learnPressure(trials: readonly PressureTrial[], mmPerTurn: numbe
   }
   const det = a * c - b * b
   const [bias, step] = [(c * p - b * q) / det, (a * q - b * p) / det]
-  return { trials: trials.length, correctionTurns: bias / mmPerTurn, sdTurns: Math.sqrt(c / det + PRIOR.scatter ** 2) / mmPerTurn, stepTurns: Math.max(0, step) / mmPerTurn }
+  return {
+    trials: trials.length,
+    correctionTurns: bias / mmPerTurn,
+    sdTurns: Math.sqrt(c / det + PRIOR.scatter ** 2) / mmPerTurn,
+    stepTurns: Math.max(0, step) / mmPerTurn,
+  }
 }
 
 /** Turns to tighten after a verdict; below zero: loosen. */
-export const turnsForVerdict = (verdict: PressureVerdict, learned: LearnedPressure): number => STEPS[verdict] * learned.stepTurns
+export const turnsForVerdict = (verdict: PressureVerdict, learned: LearnedPressure): number =>
+  STEPS[verdict] * learned.stepTurns

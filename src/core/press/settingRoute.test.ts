@@ -6,13 +6,19 @@ const turns = fc.integer({ min: 0, max: 80 }).map((quarters) => quarters / 4)
 
 describe('the way of the screws', () => {
   it('ends where it is wanted, and by tightening, from wherever it begins (property)', () => {
-    fc.assert(fc.property(turns, turns, turns, turns, (l0, r0, left, right) => {
-      let at = { left: l0, right: r0 }
-      const route = settingRoute(at, { left, right })
-      for (const stretch of route) at = { left: at.left + (stretch.kind === 'loosen' ? stretch.left : -stretch.left), right: at.right + (stretch.kind === 'loosen' ? stretch.right : -stretch.right) }
-      expect(at).toEqual({ left, right })
-      if (route.length > 0) expect(route.at(-1)!.kind).toBe('tighten')
-    }))
+    fc.assert(
+      fc.property(turns, turns, turns, turns, (l0, r0, left, right) => {
+        let at = { left: l0, right: r0 }
+        const route = settingRoute(at, { left, right })
+        for (const stretch of route)
+          at = {
+            left: at.left + (stretch.kind === 'loosen' ? stretch.left : -stretch.left),
+            right: at.right + (stretch.kind === 'loosen' ? stretch.right : -stretch.right),
+          }
+        expect(at).toEqual({ left, right })
+        if (route.length > 0) expect(route.at(-1)!.kind).toBe('tighten')
+      }),
+    )
   })
   it('looser goes past the mark and comes back; tighter goes straight', () => {
     expect(screwRoute(3, 3.5)).toEqual({ loosen: 0.5 + PAST_TURNS, tighten: PAST_TURNS })
@@ -20,22 +26,42 @@ describe('the way of the screws', () => {
     expect(settingRoute({ left: 3, right: 3 }, { left: 3, right: 3 })).toEqual([])
   })
   it('is said as it is done', () => {
-    expect(settingRoute({ left: 8, right: 8 }, { left: 3, right: 3 }).map(({ words }) => words)).toEqual(['Tighten both 5 turns, a quarter each in turn'])
-    expect(settingRoute({ left: 3, right: 3 }, { left: 3, right: 3.25 }).map(({ words }) => words)).toEqual(['Loosen right 3/4 turn: past the mark', 'Tighten right 1/2 turn, a quarter each in turn'])
+    expect(settingRoute({ left: 8, right: 8 }, { left: 3, right: 3 }).map(({ words }) => words)).toEqual([
+      'Tighten both 5 turns, a quarter each in turn',
+    ])
+    expect(settingRoute({ left: 3, right: 3 }, { left: 3, right: 3.25 }).map(({ words }) => words)).toEqual([
+      'Loosen right 3/4 turn: past the mark',
+      'Tighten right 1/2 turn, a quarter each in turn',
+    ])
   })
 })
 
 describe('what is done next at the press', () => {
   const wanted = { left: 3, right: 3 }
   it('backs off for the felts, feeds them, then tightens to the setting', () => {
-    expect(nextAtThePress({ left: 0, right: 0, areFeltsIn: false }, wanted).words).toBe('Back both off to 5 turns')
-    expect(nextAtThePress({ left: 5, right: 4.75, areFeltsIn: false }, wanted).words).toBe('Back both off to 5 turns')
-    expect(nextAtThePress({ left: 5, right: 5, areFeltsIn: false }, wanted).words).toBe('Feed the felts in, square')
-    expect(nextAtThePress({ left: 5, right: 5, areFeltsIn: true }, wanted)).toMatchObject({ words: 'Tighten both 2 turns', isThere: false })
-    expect(nextAtThePress({ left: 3, right: 3, areFeltsIn: true }, wanted)).toMatchObject({ words: 'The screws stand', isThere: true })
+    expect(nextAtThePress({ left: 0, right: 0, areFeltsIn: false }, wanted).words).toBe(
+      'Back both off to 5 turns',
+    )
+    expect(nextAtThePress({ left: 5, right: 4.75, areFeltsIn: false }, wanted).words).toBe(
+      'Back both off to 5 turns',
+    )
+    expect(nextAtThePress({ left: 5, right: 5, areFeltsIn: false }, wanted).words).toBe(
+      'Feed the felts in, square',
+    )
+    expect(nextAtThePress({ left: 5, right: 5, areFeltsIn: true }, wanted)).toMatchObject({
+      words: 'Tighten both 2 turns',
+      isThere: false,
+    })
+    expect(nextAtThePress({ left: 3, right: 3, areFeltsIn: true }, wanted)).toMatchObject({
+      words: 'The screws stand',
+      isThere: true,
+    })
   })
   it('a screw gone too far is loosened past its mark first', () => {
-    expect(nextAtThePress({ left: 3, right: 2.75, areFeltsIn: true }, wanted)).toMatchObject({ words: 'Loosen right 3/4 turn', more: 'Loosen right 3/4 turn: past the mark. Then: Tighten right 1/2 turn, a quarter each in turn' })
+    expect(nextAtThePress({ left: 3, right: 2.75, areFeltsIn: true }, wanted)).toMatchObject({
+      words: 'Loosen right 3/4 turn',
+      more: 'Loosen right 3/4 turn: past the mark. Then: Tighten right 1/2 turn, a quarter each in turn',
+    })
   })
 })
 

@@ -21,7 +21,12 @@ export interface SettingDifference {
 
 const isScrew = (key: string) => key === 'press.turnsLeft' || key === 'press.turnsRight'
 
-function inWords(entry: SettingEntry, before: SettingEntry | undefined, after: SettingEntry | undefined, delta: number | null): string {
+function inWords(
+  entry: SettingEntry,
+  before: SettingEntry | undefined,
+  after: SettingEntry | undefined,
+  delta: number | null,
+): string {
   if (delta !== null) {
     const amount = entry.write(Math.abs(delta))
     if (isScrew(entry.key)) return `${entry.label} ${amount} ${delta < 0 ? 'tighter' : 'looser'}`
@@ -43,9 +48,23 @@ export function compareSettings(before: Bench, after: Bench): SettingDifference[
       const is = later.get(key)
       if (was && is && was.value === is.value) return []
       const entry = (is ?? was)!
-      const delta = was && is && typeof was.value === 'number' && typeof is.value === 'number' ? is.value - was.value : null
+      const delta =
+        was && is && typeof was.value === 'number' && typeof is.value === 'number'
+          ? is.value - was.value
+          : null
       if (delta !== null && Math.abs(delta) < 1e-9) return []
-      return [{ key, station: entry.station, label: entry.label, before: was?.text ?? null, after: is?.text ?? null, delta, words: inWords(entry, was, is, delta), wayBack: wayBack(key, was, is) }]
+      return [
+        {
+          key,
+          station: entry.station,
+          label: entry.label,
+          before: was?.text ?? null,
+          after: is?.text ?? null,
+          delta,
+          words: inWords(entry, was, is, delta),
+          wayBack: wayBack(key, was, is),
+        },
+      ]
     })
     .sort((a, b) => order.indexOf(a.station) - order.indexOf(b.station))
 }

@@ -10,7 +10,10 @@ describe('where the crops of a proof are taken', () => {
   })
   it('is spread over the print while nobody placed them, and never off it', () => {
     expect(couponSpots(null, plate).map(({ x }) => x)).toEqual([0.25, 0.5, 0.75, 0.06])
-    expect(couponSpots({ spots: { tone1: [260, -5], tone2: null, tone3: null } }, plate)[0]).toMatchObject({ x: 0, y: 0 })
+    expect(couponSpots({ spots: { tone1: [260, -5], tone2: null, tone3: null } }, plate)[0]).toMatchObject({
+      x: 0,
+      y: 0,
+    })
     expect(couponSpots({ spots: { tone1: [50, 20], tone2: null, tone3: null } }, null)[0].x).toBe(0.25)
   })
 })

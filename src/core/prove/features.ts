@@ -18,21 +18,33 @@ export const FEATURE_KEYS = Object.keys(FEATURES) as [Feature, ...Feature[]]
 /** How far a feature is from what is wanted. */
 export type FeatureValue = -1 | 0 | 1
 /** Features that were judged; those left out are as wanted. */
-export const featuresSchema = z.partialRecord(z.enum(FEATURE_KEYS), z.union([z.literal(-1), z.literal(0), z.literal(1)]))
+export const featuresSchema = z.partialRecord(
+  z.enum(FEATURE_KEYS),
+  z.union([z.literal(-1), z.literal(0), z.literal(1)]),
+)
 export type Features = z.infer<typeof featuresSchema>
 
 /** A feature's value in words: "lines grey" is "Line depth: grey". */
-export const featureWords = (feature: Feature, value: FeatureValue): string => `${FEATURES[feature].label}: ${value === 0 ? 'as wanted' : value < 0 ? FEATURES[feature].less : FEATURES[feature].more}`
+export const featureWords = (feature: Feature, value: FeatureValue): string =>
+  `${FEATURES[feature].label}: ${value === 0 ? 'as wanted' : value < 0 ? FEATURES[feature].less : FEATURES[feature].more}`
 
 /** What is wrong of a judged proof. */
-export const complaintsOf = (features: Features): [Feature, -1 | 1][] => FEATURE_KEYS.flatMap((feature): [Feature, -1 | 1][] => (features[feature] ? [[feature, features[feature]]] : []))
+export const complaintsOf = (features: Features): [Feature, -1 | 1][] =>
+  FEATURE_KEYS.flatMap((feature): [Feature, -1 | 1][] =>
+    features[feature] ? [[feature, features[feature]]] : [],
+  )
 
 /** How a feature may differ from the BAT and still pass: toward too little, too much, or both. A feature left out must be as the BAT. */
 export const PASSES = { less: 'a little less', more: 'a little more', both: 'either way' } as const
 export type Pass = keyof typeof PASSES
-export const passesSchema = z.partialRecord(z.enum(FEATURE_KEYS), z.enum(Object.keys(PASSES) as [Pass, ...Pass[]]))
+export const passesSchema = z.partialRecord(
+  z.enum(FEATURE_KEYS),
+  z.enum(Object.keys(PASSES) as [Pass, ...Pass[]]),
+)
 export type Passes = z.infer<typeof passesSchema>
 
 /** Judged features that do not pass. */
 export const outsidePasses = (features: Features, passes: Passes): [Feature, -1 | 1][] =>
-  complaintsOf(features).filter(([feature, value]) => passes[feature] !== 'both' && passes[feature] !== (value < 0 ? 'less' : 'more'))
+  complaintsOf(features).filter(
+    ([feature, value]) => passes[feature] !== 'both' && passes[feature] !== (value < 0 ? 'less' : 'more'),
+  )

@@ -25,14 +25,29 @@ export interface SettingEntry {
 
 type Entry = Omit<SettingEntry, 'station' | 'key'> & { key: string }
 
-const measured = (key: string, label: string, value: number, write: (value: number) => string, usualTolerance: number): Entry => ({ key, label, value, text: write(value), usualTolerance, write })
-const named = (key: string, label: string, text: string): Entry => ({ key, label, value: text, text, usualTolerance: null, write: String })
+const measured = (
+  key: string,
+  label: string,
+  value: number,
+  write: (value: number) => string,
+  usualTolerance: number,
+): Entry => ({ key, label, value, text: write(value), usualTolerance, write })
+const named = (key: string, label: string, text: string): Entry => ({
+  key,
+  label,
+  value: text,
+  text,
+  usualTolerance: null,
+  write: String,
+})
 const degrees = (value: number) => `${formatNumber(value, 1)} °C`
 const percent = (value: number) => `${formatNumber(value, 1)} %`
 
 function writeMargins({ scheme, bottomToTop, leftMm, topMm }: RegisterSetting): string {
   if (scheme === 'centred') return 'Centred'
-  return scheme === 'weighted' ? `Weighted, bottom ${formatNumber(bottomToTop, 2)} × top` : `Typed, left ${formatMm(leftMm ?? 0)}, top ${formatMm(topMm ?? 0)}`
+  return scheme === 'weighted'
+    ? `Weighted, bottom ${formatNumber(bottomToTop, 2)} × top`
+    : `Typed, left ${formatMm(leftMm ?? 0)}, top ${formatMm(topMm ?? 0)}`
 }
 
 const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[] } = {
@@ -48,22 +63,47 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
   ink: (mix) => {
     const total = mix.parts.reduce((sum, part) => sum + part.parts, 0)
     return [
-      named('name', 'Mix', mix.card ? `${mix.name}, card ${mix.card.version}${mix.card.isChanged ? ', changed' : ''}` : mix.name),
-      ...mix.parts.map(({ name, parts }) => measured(`part.${name}`, name, (100 * parts) / total, percent, 1)),
+      named(
+        'name',
+        'Mix',
+        mix.card ? `${mix.name}, card ${mix.card.version}${mix.card.isChanged ? ', changed' : ''}` : mix.name,
+      ),
+      ...mix.parts.map(({ name, parts }) =>
+        measured(`part.${name}`, name, (100 * parts) / total, percent, 1),
+      ),
       ...mix.modifiers.map(({ modifier, amount }) => {
         const { label, unit } = MODIFIERS[modifier]
-        return measured(`modifier.${modifier}`, label, amount, (value) => (unit === 'drops' ? `${formatNumber(value, 1)} ${value === 1 ? 'drop' : 'drops'}` : `${formatNumber(value, 2)} g`), unit === 'drops' ? 1 : 0.2)
+        return measured(
+          `modifier.${modifier}`,
+          label,
+          amount,
+          (value) =>
+            unit === 'drops'
+              ? `${formatNumber(value, 1)} ${value === 1 ? 'drop' : 'drops'}`
+              : `${formatNumber(value, 2)} g`,
+          unit === 'drops' ? 1 : 0.2,
+        )
       }),
       measured('plateC', 'Plate', mix.plateC, degrees, 2),
       measured('roomC', 'Room', mix.roomC, degrees, 2),
     ]
   },
   wipe: (order) => [
-    ...order.inking.map((one, i) => named(`inking.${i + 1}`, order.inking.length > 1 ? `Ink ${i + 1}` : 'Inked with', describeInking(one))),
-    ...(order.zoneMapVersion === null ? [] : [named('zoneMap', 'Zone map', `version ${order.zoneMapVersion}`)]),
+    ...order.inking.map((one, i) =>
+      named(`inking.${i + 1}`, order.inking.length > 1 ? `Ink ${i + 1}` : 'Inked with', describeInking(one)),
+    ),
+    ...(order.zoneMapVersion === null
+      ? []
+      : [named('zoneMap', 'Zone map', `version ${order.zoneMapVersion}`)]),
     named('order', 'Order', order.steps.map(describeWipeStep).join(' → ')),
     measured('seconds', 'Wiping time', wipingSeconds(order), (value) => `${formatNumber(value, 0)} s`, 45),
-    measured('strokes', 'Strokes', order.steps.reduce((sum, step) => sum + step.strokes, 0), (value) => formatNumber(value, 0), 10),
+    measured(
+      'strokes',
+      'Strokes',
+      order.steps.reduce((sum, step) => sum + step.strokes, 0),
+      (value) => formatNumber(value, 0),
+      10,
+    ),
     named('manner', 'Manner', order.steps.map(howToWipe).filter(Boolean).join(' → ')),
     named('plateTone', 'Plate tone', PLATE_TONES[order.plateTone]),
   ],
@@ -83,14 +123,34 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
     named('packName', 'Blankets', press.packName),
     measured('makeReadyMm', 'Make-ready', press.makeReadyMm, (mm) => `${formatNumber(mm, 2)} mm`, 0.05),
     measured('passes', 'Passes', press.passes, (value) => formatNumber(value, 0), 0),
-    ...(press.direction === 'one-way' ? [] : [named('direction', 'Under the roller', DIRECTIONS[press.direction])]),
-    ...(press.secondsOnPlate === null ? [] : [measured('secondsOnPlate', 'On the plate', press.secondsOnPlate, (value) => `${formatNumber(value, 1)} s`, 3)]),
+    ...(press.direction === 'one-way'
+      ? []
+      : [named('direction', 'Under the roller', DIRECTIONS[press.direction])]),
+    ...(press.secondsOnPlate === null
+      ? []
+      : [
+          measured(
+            'secondsOnPlate',
+            'On the plate',
+            press.secondsOnPlate,
+            (value) => `${formatNumber(value, 1)} s`,
+            3,
+          ),
+        ]),
   ],
   register: (register) => [
     named('scheme', 'Margins', writeMargins(register)),
     named('laying', 'Laying', LAYING_METHODS[register.laying]),
-    ...register.plates.map(({ name, widthMm, heightMm, rightMm, upMm }, i) => named(`plate.${i + 2}`, `Plate ${i + 2}`, `${name}, ${formatMm(widthMm)} × ${formatMm(heightMm)}${rightMm || upMm ? `, off ${formatNumber(rightMm, 1)} / ${formatNumber(upMm, 1)} mm` : ''}`)),
-    ...(register.plates.length > 0 ? [named('route', 'Between plates', TWO_PLATE_ROUTES[register.route])] : []),
+    ...register.plates.map(({ name, widthMm, heightMm, rightMm, upMm }, i) =>
+      named(
+        `plate.${i + 2}`,
+        `Plate ${i + 2}`,
+        `${name}, ${formatMm(widthMm)} × ${formatMm(heightMm)}${rightMm || upMm ? `, off ${formatNumber(rightMm, 1)} / ${formatNumber(upMm, 1)} mm` : ''}`,
+      ),
+    ),
+    ...(register.plates.length > 0
+      ? [named('route', 'Between plates', TWO_PLATE_ROUTES[register.route])]
+      : []),
   ],
 }
 
@@ -98,7 +158,9 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
 export function settingEntries(bench: Bench): SettingEntry[] {
   const read = <S extends SettingStation>(station: S): SettingEntry[] => {
     const setting = bench[station]
-    return setting === null ? [] : READ[station](setting).map((entry) => ({ ...entry, station, key: `${station}.${entry.key}` }))
+    return setting === null
+      ? []
+      : READ[station](setting).map((entry) => ({ ...entry, station, key: `${station}.${entry.key}` }))
   }
   return (Object.keys(READ) as SettingStation[]).flatMap(read)
 }

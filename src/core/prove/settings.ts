@@ -37,7 +37,10 @@ export const STATIONS = {
 export type Station = keyof typeof STATIONS
 export const STATION_KEYS = Object.keys(STATIONS) as Station[]
 
-const version = z.literal(SETTINGS_VERSION, { error: (issue) => `settings of version ${String(issue.input)} are from a later Typothesis; this one reads version ${SETTINGS_VERSION}` })
+const version = z.literal(SETTINGS_VERSION, {
+  error: (issue) =>
+    `settings of version ${String(issue.input)} are from a later Typothesis; this one reads version ${SETTINGS_VERSION}`,
+})
 
 /** A full snapshot of what a pull was made with: immutable once a pull refers to it. */
 export const settingsSchema = z.strictObject({ version, ...STATION_SETTINGS })
@@ -56,7 +59,15 @@ export const benchSchema = z.strictObject({
 export type Bench = z.infer<typeof benchSchema>
 
 /** A bench on which nothing is set. */
-export const EMPTY_BENCH: Bench = { version: SETTINGS_VERSION, plate: null, ink: null, wipe: null, paper: null, press: null, register: null }
+export const EMPTY_BENCH: Bench = {
+  version: SETTINGS_VERSION,
+  plate: null,
+  ink: null,
+  wipe: null,
+  paper: null,
+  press: null,
+  register: null,
+}
 
 /** Something that keeps a bench from being pulled from, at the station and field where it is mended. */
 export interface BenchProblem {
@@ -68,11 +79,17 @@ export interface BenchProblem {
 /** Conditions between stations: a plate must fit its sheet. Reported at both, so that it shows where the person stands. */
 export function checkBench({ plate, paper }: Pick<Bench, 'plate' | 'paper'>): BenchProblem[] {
   if (!plate || !paper) return []
-  const sides = [['widthMm', 'sheetWidthMm', 'wider'], ['heightMm', 'sheetHeightMm', 'taller']] as const
+  const sides = [
+    ['widthMm', 'sheetWidthMm', 'wider'],
+    ['heightMm', 'sheetHeightMm', 'taller'],
+  ] as const
   return sides.flatMap(([plateSide, paperSide, word]) => {
     if (plate[plateSide] <= paper[paperSide]) return []
     const message = `The plate is ${word} (${plate[plateSide]} mm) than the sheet (${paper[paperSide]} mm).`
-    return [{ station: 'plate' as const, field: plateSide, message }, { station: 'paper' as const, field: paperSide, message }]
+    return [
+      { station: 'plate' as const, field: plateSide, message },
+      { station: 'paper' as const, field: paperSide, message },
+    ]
   })
 }
 

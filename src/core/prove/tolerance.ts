@@ -34,22 +34,60 @@ export interface SlipLine {
  */
 export function readSlip(bench: Bench, bat: { settings: Bench; tolerances: Tolerances } | null): SlipLine[] {
   const now = settingEntries(bench)
-  if (!bat) return now.map(({ key, station, label, text }) => ({ key, station, label, bat: null, now: text, tolerance: null, offset: null, standing: 'no-bat' }))
+  if (!bat)
+    return now.map(({ key, station, label, text }) => ({
+      key,
+      station,
+      label,
+      bat: null,
+      now: text,
+      tolerance: null,
+      offset: null,
+      standing: 'no-bat',
+    }))
   const held = new Map(settingEntries(bat.settings).map((entry) => [entry.key, entry]))
   const lines = now.map((entry): SlipLine => holdTo(entry, held.get(entry.key), bat.tolerances))
   const gone = [...held.values()].filter((entry) => !now.some(({ key }) => key === entry.key))
-  return [...lines, ...gone.map((entry): SlipLine => ({ key: entry.key, station: entry.station, label: entry.label, bat: entry.text, now: null, tolerance: null, offset: null, standing: 'outside' }))]
+  return [
+    ...lines,
+    ...gone.map((entry): SlipLine => ({
+      key: entry.key,
+      station: entry.station,
+      label: entry.label,
+      bat: entry.text,
+      now: null,
+      tolerance: null,
+      offset: null,
+      standing: 'outside',
+    })),
+  ]
 }
 
 function holdTo(entry: SettingEntry, held: SettingEntry | undefined, tolerances: Tolerances): SlipLine {
-  const base = { key: entry.key, station: entry.station, label: entry.label, now: entry.text, bat: held?.text ?? null }
+  const base = {
+    key: entry.key,
+    station: entry.station,
+    label: entry.label,
+    now: entry.text,
+    bat: held?.text ?? null,
+  }
   if (!held) return { ...base, tolerance: null, offset: null, standing: 'outside' }
   const tolerance = entry.key in tolerances ? tolerances[entry.key] : entry.usualTolerance
   if (typeof entry.value !== 'number' || typeof held.value !== 'number') {
-    return { ...base, tolerance: null, offset: null, standing: entry.value === held.value ? 'as-bat' : 'outside' }
+    return {
+      ...base,
+      tolerance: null,
+      offset: null,
+      standing: entry.value === held.value ? 'as-bat' : 'outside',
+    }
   }
   const difference = entry.value - held.value
   if (Math.abs(difference) < 1e-9) return { ...base, tolerance, offset: 0, standing: 'as-bat' }
   const within = tolerance !== null && Math.abs(difference) <= tolerance + 1e-9
-  return { ...base, tolerance, offset: tolerance ? difference / tolerance : null, standing: within ? 'within' : 'outside' }
+  return {
+    ...base,
+    tolerance,
+    offset: tolerance ? difference / tolerance : null,
+    standing: within ? 'within' : 'outside',
+  }
 }

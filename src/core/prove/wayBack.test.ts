@@ -16,7 +16,12 @@ const CHANGES: [string, (settings: Settings) => void, string, string][] = [
   ['another plate', (s) => (s.plate.name = 'Withies'), 'minutes', 'put the other plate back'],
   ['a plate worked on', (s) => (s.plate.state = 2), 'never', 'never: the plate has been worked'],
   ['a plate measured anew', (s) => (s.plate.thicknessMm = 1), 'never', 'altered or measured anew'],
-  ['an ink more', (s) => s.ink.parts.push({ inkId: 'x', name: 'Thrift rose', parts: 1 }), 'ink', 'mix fresh from the card'],
+  [
+    'an ink more',
+    (s) => s.ink.parts.push({ inkId: 'x', name: 'Thrift rose', parts: 1 }),
+    'ink',
+    'mix fresh from the card',
+  ],
   ['oil stirred in', (s) => (s.ink.modifiers[0].amount = 6), 'ink', 'cannot come out'],
   ['a warmer plate', (s) => (s.ink.plateC = 42), 'minutes', 'hotplate'],
   ['a colder room', (s) => (s.ink.roomC = 12), 'minutes', 'not yours to set'],
@@ -31,7 +36,9 @@ const CHANGES: [string, (settings: Settings) => void, string, string][] = [
 
 describe('the way back of a change', () => {
   it.each(CHANGES)('%s', (_, edit, cost, words) => {
-    const [{ wayBack: back }] = changed(edit).filter(({ key }) => !key.startsWith('ink.part.') || key.includes('Thrift'))
+    const [{ wayBack: back }] = changed(edit).filter(
+      ({ key }) => !key.startsWith('ink.part.') || key.includes('Thrift'),
+    )
     expect(back.cost).toBe(cost)
     expect(back.text).toContain(words)
   })
@@ -40,7 +47,8 @@ describe('the way back of a change', () => {
     expect(back).toEqual({ cost: 'minutes', text: 'add 2 drops again' })
   })
   it('is known for every setting there is', () => {
-    for (const entry of settingEntries(sampleSettings)) expect(wayBack(entry.key, entry, undefined).text.length).toBeGreaterThan(0)
+    for (const entry of settingEntries(sampleSettings))
+      expect(wayBack(entry.key, entry, undefined).text.length).toBeGreaterThan(0)
   })
 })
 
@@ -48,8 +56,15 @@ describe('settings as they are read', () => {
   const texts = Object.fromEntries(settingEntries(sampleSettings).map(({ key, text }) => [key, text]))
   it('are written in the shop’s words', () => {
     expect(texts).toMatchObject({
-      'plate.kind': 'Zinc, etched', 'plate.state': 'I', 'plate.widthMm': '180 mm', 'ink.modifier.thin-oil': '3 drops', 'ink.plateC': '37 °C',
-      'wipe.seconds': '300 s', 'paper.method': 'Soak', 'press.turnsLeft': '3 turns', 'register.scheme': 'Weighted, bottom 1.2 × top',
+      'plate.kind': 'Zinc, etched',
+      'plate.state': 'I',
+      'plate.widthMm': '180 mm',
+      'ink.modifier.thin-oil': '3 drops',
+      'ink.plateC': '37 °C',
+      'wipe.seconds': '300 s',
+      'paper.method': 'Soak',
+      'press.turnsLeft': '3 turns',
+      'register.scheme': 'Weighted, bottom 1.2 × top',
     })
   })
   it('give the parts of a mix as shares, whatever they were counted in', () => {
@@ -59,12 +74,18 @@ describe('settings as they are read', () => {
     expect(compareSettings(sampleSettings, doubled)).toEqual([])
   })
   it('name the card a mix is from, and that it was changed', () => {
-    const onCard = (isChanged: boolean) => settingEntries({ ...sampleSettings, ink: { ...sampleSettings.ink, card: { id: 'x', version: 2, isChanged } } }).find(({ key }) => key === 'ink.name')!.text
+    const onCard = (isChanged: boolean) =>
+      settingEntries({
+        ...sampleSettings,
+        ink: { ...sampleSettings.ink, card: { id: 'x', version: 2, isChanged } },
+      }).find(({ key }) => key === 'ink.name')!.text
     expect(onCard(false)).toBe('Low water black, card 2')
     expect(onCard(true)).toBe('Low water black, card 2, changed')
   })
   it('leave out stations nobody has set', () => {
-    const stations = new Set(settingEntries({ ...sampleSettings, wipe: null, press: null }).map(({ station }) => station))
+    const stations = new Set(
+      settingEntries({ ...sampleSettings, wipe: null, press: null }).map(({ station }) => station),
+    )
     expect([...stations]).toEqual(['plate', 'ink', 'paper', 'register'])
   })
 })

@@ -5,13 +5,28 @@ import { sampleSettings } from './sampleSettings.test.fixture'
 import type { Settings } from './settings'
 import { suggestChanges, whatMovedWhat, type ProofPair } from './whatMoved'
 
-const turned = (turns: number, plateC = sampleSettings.ink.plateC): Settings => ({ ...sampleSettings, press: { ...sampleSettings.press, turnsLeft: turns, turnsRight: turns }, ink: { ...sampleSettings.ink, plateC } })
-const pair = (from: Settings, to: Settings, before: Features, after: Features): ProofPair => ({ press: 'little', plateKind: 'zinc-etched', paperId: 'heron', before: { settings: from, features: before }, after: { settings: to, features: after } })
+const turned = (turns: number, plateC = sampleSettings.ink.plateC): Settings => ({
+  ...sampleSettings,
+  press: { ...sampleSettings.press, turnsLeft: turns, turnsRight: turns },
+  ink: { ...sampleSettings.ink, plateC },
+})
+const pair = (from: Settings, to: Settings, before: Features, after: Features): ProofPair => ({
+  press: 'little',
+  plateKind: 'zinc-etched',
+  paperId: 'heron',
+  before: { settings: from, features: before },
+  after: { settings: to, features: after },
+})
 
 describe('what moved what', () => {
-  const tighter = [pair(turned(3.5), turned(3.25), { line: -1 }, { line: 0 }), pair(turned(3.25), turned(3), { line: -1, emboss: -1 }, { line: 0, emboss: -1 })]
+  const tighter = [
+    pair(turned(3.5), turned(3.25), { line: -1 }, { line: 0 }),
+    pair(turned(3.25), turned(3), { line: -1, emboss: -1 }, { line: 0, emboss: -1 }),
+  ]
   it('counts trials, the usual amount and how far the feature went', () => {
-    expect(whatMovedWhat(tighter)).toEqual([{ act: 'pressure', way: 'down', feature: 'line', trials: 2, shift: 1, amount: 0.25 }])
+    expect(whatMovedWhat(tighter)).toEqual([
+      { act: 'pressure', way: 'down', feature: 'line', trials: 2, shift: 1, amount: 0.25 },
+    ])
   })
   it('counts a trial of several changes in part', () => {
     const both = pair(turned(3), turned(2.75, 45), { line: -1 }, { line: 1 })
@@ -22,7 +37,11 @@ describe('what moved what', () => {
   })
   it('offers what helped here before the trade’s remedies, and says on what it rests', () => {
     const [first, second] = suggestChanges({ line: -1, emboss: -1 }, whatMovedWhat(tighter))
-    expect(first).toMatchObject({ words: 'screws tighter by about 0.25 turn', basis: 'from 2 earlier trials here', complaint: 'line' })
+    expect(first).toMatchObject({
+      words: 'screws tighter by about 0.25 turn',
+      basis: 'from 2 earlier trials here',
+      complaint: 'line',
+    })
     expect(second.basis).toContain('usual remedy')
     expect(suggestChanges({}, whatMovedWhat(tighter))).toEqual([])
   })
@@ -42,7 +61,13 @@ describe('a ladder', () => {
   })
   it('judges features in words, and those left out are as wanted', () => {
     expect(featuresSchema.parse({ line: -1 })).toEqual({ line: -1 })
-    expect(complaintsOf({ line: -1, tone: 0, marks: 1 })).toEqual([['line', -1], ['marks', 1]])
-    expect([featureWords('line', -1), featureWords('emboss', 0)]).toEqual(['Line depth: grey', 'Emboss: as wanted'])
+    expect(complaintsOf({ line: -1, tone: 0, marks: 1 })).toEqual([
+      ['line', -1],
+      ['marks', 1],
+    ])
+    expect([featureWords('line', -1), featureWords('emboss', 0)]).toEqual([
+      'Line depth: grey',
+      'Emboss: as wanted',
+    ])
   })
 })

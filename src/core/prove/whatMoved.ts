@@ -6,39 +6,123 @@ import type { Settings } from './settings'
 import type { WayBack } from './wayBack'
 
 /** Two judged proofs one after the other, and what was changed between them. */
-export interface ProofPair { press: string; plateKind: string; paperId: string; before: { settings: Settings; features: Features }; after: { settings: Settings; features: Features } }
+export interface ProofPair {
+  press: string
+  plateKind: string
+  paperId: string
+  before: { settings: Settings; features: Features }
+  after: { settings: Settings; features: Features }
+}
 
 /** Settings that move together as one act at the bench, and how its two ways are said. */
 export const ACTS = {
-  pressure: { keys: ['press.turnsLeft', 'press.turnsRight'], up: 'screws looser', down: 'screws tighter', unit: 'turns', digits: 2, cost: 'seconds' },
-  makeReady: { keys: ['press.makeReadyMm'], up: 'more make-ready', down: 'less make-ready', unit: 'mm', digits: 2, cost: 'minutes' },
-  oil: { keys: ['ink.modifier.thin-oil'], up: 'more thin oil', down: 'less thin oil', unit: 'drops', digits: 0, cost: 'ink' },
-  stiff: { keys: ['ink.modifier.magnesium', 'ink.modifier.thick-oil'], up: 'stiffer ink', down: 'softer ink', unit: '', digits: 1, cost: 'ink' },
-  warmth: { keys: ['ink.plateC'], up: 'plate warmer', down: 'plate cooler', unit: '°C', digits: 0, cost: 'minutes' },
-  wiping: { keys: ['wipe.seconds'], up: 'wipe longer', down: 'wipe shorter', unit: 's', digits: 0, cost: 'seconds' },
-  damping: { keys: ['paper.targetUptakePercent'], up: 'sheet damper', down: 'sheet drier', unit: '%', digits: 0, cost: 'next-sheet' },
-} as const satisfies Record<string, { keys: readonly string[]; up: string; down: string; unit: string; digits: number; cost: WayBack['cost'] }>
+  pressure: {
+    keys: ['press.turnsLeft', 'press.turnsRight'],
+    up: 'screws looser',
+    down: 'screws tighter',
+    unit: 'turns',
+    digits: 2,
+    cost: 'seconds',
+  },
+  makeReady: {
+    keys: ['press.makeReadyMm'],
+    up: 'more make-ready',
+    down: 'less make-ready',
+    unit: 'mm',
+    digits: 2,
+    cost: 'minutes',
+  },
+  oil: {
+    keys: ['ink.modifier.thin-oil'],
+    up: 'more thin oil',
+    down: 'less thin oil',
+    unit: 'drops',
+    digits: 0,
+    cost: 'ink',
+  },
+  stiff: {
+    keys: ['ink.modifier.magnesium', 'ink.modifier.thick-oil'],
+    up: 'stiffer ink',
+    down: 'softer ink',
+    unit: '',
+    digits: 1,
+    cost: 'ink',
+  },
+  warmth: {
+    keys: ['ink.plateC'],
+    up: 'plate warmer',
+    down: 'plate cooler',
+    unit: '°C',
+    digits: 0,
+    cost: 'minutes',
+  },
+  wiping: {
+    keys: ['wipe.seconds'],
+    up: 'wipe longer',
+    down: 'wipe shorter',
+    unit: 's',
+    digits: 0,
+    cost: 'seconds',
+  },
+  damping: {
+    keys: ['paper.targetUptakePercent'],
+    up: 'sheet damper',
+    down: 'sheet drier',
+    unit: '%',
+    digits: 0,
+    cost: 'next-sheet',
+  },
+} as const satisfies Record<
+  string,
+  { keys: readonly string[]; up: string; down: string; unit: string; digits: number; cost: WayBack['cost'] }
+>
 export type Act = keyof typeof ACTS
 
 /** How easily an act is taken back, the easiest first. */
 const EASE: Record<WayBack['cost'], number> = { seconds: 0, 'next-sheet': 1, minutes: 2, ink: 3, never: 4 }
 
 /** What one act, one way, did to one feature over the trials there are. */
-export interface Moved { act: Act; way: 'up' | 'down'; feature: Feature; trials: number; /** mean change of the feature, −2 … 2, a trial with several changes counted in part */ shift: number; /** usual amount of the act, in its unit */ amount: number }
+export interface Moved {
+  act: Act
+  way: 'up' | 'down'
+  feature: Feature
+  trials: number
+  /** mean change of the feature, −2 … 2, a trial with several changes counted in part */ shift: number
+  /** usual amount of the act, in its unit */ amount: number
+}
 
 /** The table of what moved what, from pairs of judged proofs; only what was moved at least once stands in it. */
 export function whatMovedWhat(pairs: readonly ProofPair[]): Moved[] {
-  const cells = new Map<string, { act: Act; way: 'up' | 'down'; feature: Feature; weight: number; sum: number; amount: number; trials: number }>()
+  const cells = new Map<
+    string,
+    {
+      act: Act
+      way: 'up' | 'down'
+      feature: Feature
+      weight: number
+      sum: number
+      amount: number
+      trials: number
+    }
+  >()
   for (const { before, after } of pairs) {
     const changes = compareSettings(before.settings, after.settings)
-    const entries = [before, after].map(({ settings }) => new Map(settingEntries(settings).map(({ key, value }) => [key, value])))
+    const entries = [before, after].map(
+      ({ settings }) => new Map(settingEntries(settings).map(({ key, value }) => [key, value])),
+    )
     const acts = (Object.keys(ACTS) as Act[]).flatMap((act) => {
       // What was not there before was none of it.
       const number = (value: string | number | undefined) => (typeof value === 'number' ? value : 0)
-      const deltas = changes.filter(({ key }) => (ACTS[act].keys as readonly string[]).includes(key)).map(({ key }) => number(entries[1].get(key)) - number(entries[0].get(key)))
-      return deltas.length === 0 ? [] : [{ act, delta: deltas.reduce((sum, delta) => sum + delta, 0) / deltas.length }]
+      const deltas = changes
+        .filter(({ key }) => (ACTS[act].keys as readonly string[]).includes(key))
+        .map(({ key }) => number(entries[1].get(key)) - number(entries[0].get(key)))
+      return deltas.length === 0
+        ? []
+        : [{ act, delta: deltas.reduce((sum, delta) => sum + delta, 0) / deltas.length }]
     })
-    const others = changes.filter(({ key }) => !Object.values(ACTS).some(({ keys }) => (keys as readonly string[]).includes(key))).length
+    const others = changes.filter(
+      ({ key }) => !Object.values(ACTS).some(({ keys }) => (keys as readonly string[]).includes(key)),
+    ).length
     const weight = 1 / Math.max(1, acts.length + others)
     for (const { act, delta } of acts) {
       for (const feature of FEATURE_KEYS) {
@@ -46,31 +130,78 @@ export function whatMovedWhat(pairs: readonly ProofPair[]): Moved[] {
         const way = delta > 0 ? 'up' : 'down'
         const key = `${act} ${way} ${feature}`
         const cell = cells.get(key) ?? { act, way, feature, weight: 0, sum: 0, amount: 0, trials: 0 }
-        cells.set(key, { ...cell, weight: cell.weight + weight, sum: cell.sum + weight * shift, amount: cell.amount + Math.abs(delta), trials: cell.trials + 1 })
+        cells.set(key, {
+          ...cell,
+          weight: cell.weight + weight,
+          sum: cell.sum + weight * shift,
+          amount: cell.amount + Math.abs(delta),
+          trials: cell.trials + 1,
+        })
       }
     }
   }
-  return [...cells.values()].map(({ act, way, feature, weight, sum, amount, trials }) => ({ act, way, feature, trials, shift: sum / weight, amount: amount / trials })).filter(({ shift }) => shift !== 0)
+  return [...cells.values()]
+    .map(({ act, way, feature, weight, sum, amount, trials }) => ({
+      act,
+      way,
+      feature,
+      trials,
+      shift: sum / weight,
+      amount: amount / trials,
+    }))
+    .filter(({ shift }) => shift !== 0)
 }
 
 /** The trade's usual remedies [common practice, no source]: for a feature too little or too much, acts with amounts, the first tried first. */
 const USUAL: Partial<Record<Feature, Record<-1 | 1, [Act, 'up' | 'down', number][]>>> = {
-  line: { [-1]: [['pressure', 'down', 0.25], ['damping', 'up', 5], ['oil', 'up', 1]], 1: [['wiping', 'up', 45], ['oil', 'down', 1]] },
-  emboss: { [-1]: [['pressure', 'down', 0.25], ['makeReady', 'up', 0.2]], 1: [['pressure', 'up', 0.25]] },
-  tone: { [-1]: [['wiping', 'down', 45], ['warmth', 'down', 3]], 1: [['wiping', 'up', 45], ['oil', 'up', 1]] },
+  line: {
+    [-1]: [
+      ['pressure', 'down', 0.25],
+      ['damping', 'up', 5],
+      ['oil', 'up', 1],
+    ],
+    1: [
+      ['wiping', 'up', 45],
+      ['oil', 'down', 1],
+    ],
+  },
+  emboss: {
+    [-1]: [
+      ['pressure', 'down', 0.25],
+      ['makeReady', 'up', 0.2],
+    ],
+    1: [['pressure', 'up', 0.25]],
+  },
+  tone: {
+    [-1]: [
+      ['wiping', 'down', 45],
+      ['warmth', 'down', 3],
+    ],
+    1: [
+      ['wiping', 'up', 45],
+      ['oil', 'up', 1],
+    ],
+  },
   edges: { 1: [['wiping', 'up', 20]], [-1]: [['wiping', 'down', 20]] },
   colour: { [-1]: [['pressure', 'down', 0.125]], 1: [['wiping', 'up', 30]] },
   dampness: { [-1]: [['damping', 'up', 5]], 1: [['damping', 'down', 5]] },
 }
 
 /** A next change that is offered for a complaint, with what it rests on. */
-export interface Suggestion { act: Act; words: string; complaint: Feature; basis: string; trials: number }
+export interface Suggestion {
+  act: Act
+  words: string
+  complaint: Feature
+  basis: string
+  trials: number
+}
 
 /** An amount of an act with its unit, one or many: "1 drop", "2 drops". */
 export function amountWords(act: Act, amount: number): string {
   const { digits, unit } = ACTS[act]
   const number = formatNumber(amount, digits)
-  if (unit === 'drops' || unit === 'turns') return `${number} ${Number(number) <= 1 ? unit.slice(0, -1) : unit}`
+  if (unit === 'drops' || unit === 'turns')
+    return `${number} ${Number(number) <= 1 ? unit.slice(0, -1) : unit}`
   return unit ? `${number} ${unit}` : number
 }
 
@@ -84,19 +215,35 @@ export function suggestChanges(features: Features, moved: readonly Moved[], most
     if (!value) return []
     const helped = moved.filter((one) => one.feature === feature && Math.sign(one.shift) === -value)
     const own = helped.map(({ act, way, trials, shift, amount }) => ({
-      act, complaint: feature, trials, strength: Math.abs(shift) * Math.sqrt(trials),
-      words: `${ACTS[act][way]} by about ${amountWords(act, amount)}`, basis: `from ${trials} earlier ${trials === 1 ? 'trial' : 'trials'} here`,
+      act,
+      complaint: feature,
+      trials,
+      strength: Math.abs(shift) * Math.sqrt(trials),
+      words: `${ACTS[act][way]} by about ${amountWords(act, amount)}`,
+      basis: `from ${trials} earlier ${trials === 1 ? 'trial' : 'trials'} here`,
     }))
     const known = new Set(helped.map(({ act }) => act))
-    const usual = (USUAL[feature]?.[value] ?? []).filter(([act]) => !known.has(act)).map(([act, way, amount]) => ({ act, complaint: feature, trials: 0, strength: 0, words: `${ACTS[act][way]} by about ${amountWords(act, amount)}`, basis: 'the trade’s usual remedy; no trial of yours yet' }))
+    const usual = (USUAL[feature]?.[value] ?? [])
+      .filter(([act]) => !known.has(act))
+      .map(([act, way, amount]) => ({
+        act,
+        complaint: feature,
+        trials: 0,
+        strength: 0,
+        words: `${ACTS[act][way]} by about ${amountWords(act, amount)}`,
+        basis: 'the trade’s usual remedy; no trial of yours yet',
+      }))
     return [...own, ...usual]
   })
   return suggestions
     .sort((a, b) => b.strength - a.strength || EASE[ACTS[a.act].cost] - EASE[ACTS[b.act].cost])
-    .filter((one, i, all) => all.findIndex((other) => other.act === one.act && other.words === one.words) === i)
+    .filter(
+      (one, i, all) => all.findIndex((other) => other.act === one.act && other.words === one.words) === i,
+    )
     .slice(0, most)
     .map(({ strength: _, ...suggestion }) => suggestion)
 }
 
 /** A feature's shift in words, for the table. */
-export const shiftWords = ({ feature, shift }: Pick<Moved, 'feature' | 'shift'>): string => `${FEATURES[feature].label.toLowerCase()} toward ${shift > 0 ? FEATURES[feature].more : FEATURES[feature].less}`
+export const shiftWords = ({ feature, shift }: Pick<Moved, 'feature' | 'shift'>): string =>
+  `${FEATURES[feature].label.toLowerCase()} toward ${shift > 0 ? FEATURES[feature].more : FEATURES[feature].less}`

@@ -39,8 +39,15 @@ export interface Documentation {
 const day = (moment: string) => moment.slice(0, 10)
 
 const writeHands = ({ inked, wiped, laid }: Pull['hands']) => {
-  const roles = [['inked', inked], ['wiped', wiped], ['laid', laid]] as const
-  return roles.filter(([, who]) => who).map(([role, who]) => `${role} ${who}`).join(', ')
+  const roles = [
+    ['inked', inked],
+    ['wiped', wiped],
+    ['laid', laid],
+  ] as const
+  return roles
+    .filter(([, who]) => who)
+    .map(([role, who]) => `${role} ${who}`)
+    .join(', ')
 }
 
 /** Writes the documentation sheet: work, plate, edition with every kind declared, how it was printed, and each impression. */
@@ -50,51 +57,118 @@ export function documentJob(job: DocumentedJob): Documentation {
   const bat = job.bats.at(-1)
   const marks = new Map(job.prints.map(({ pullId, mark }) => [pullId, mark]))
   // Of a sheet that went through several runs, the last pull speaks for it.
-  const lastOf = new Map(job.pulls.flatMap((pull) => (pull.kind === 'edition' ? [[pull.sheet, pull.id] as const] : [])))
+  const lastOf = new Map(
+    job.pulls.flatMap((pull) => (pull.kind === 'edition' ? [[pull.sheet, pull.id] as const] : [])),
+  )
   const edition = job.pulls.filter(({ kind, sheet, id }) => kind === 'edition' && lastOf.get(sheet) === id)
-  const decided = (wanted: string) => edition.filter((pull) => readPull(pull).decision?.decision === wanted).length
-  const declared = (Object.keys(PRINT_KINDS) as PrintKind[]).map((kind) => [kind, job.prints.filter((print) => print.kind === kind).length] as const).filter(([, total]) => total > 0)
+  const decided = (wanted: string) =>
+    edition.filter((pull) => readPull(pull).decision?.decision === wanted).length
+  const declared = (Object.keys(PRINT_KINDS) as PrintKind[])
+    .map((kind) => [kind, job.prints.filter((print) => print.kind === kind).length] as const)
+    .filter(([, total]) => total > 0)
   const drying = job.dryings.at(-1)
 
   const edited: { label: string; value: string }[] = [
     ...(declared.length > 0 ? [] : [{ label: 'Edition', value: `${job.editionSize}, not numbered yet` }]),
     ...declared.map(([kind, total]) => ({ label: PRINT_KINDS[kind], value: String(total) })),
     { label: 'Proofs pulled', value: String(job.pulls.filter(({ kind }) => kind === 'proof').length) },
-    { label: several ? 'Sheets of the edition' : 'Edition pulls', value: `${edition.length}: ${decided('accepted')} accepted, ${decided('rejected')} rejected, ${decided('set-aside')} set aside` },
+    {
+      label: several ? 'Sheets of the edition' : 'Edition pulls',
+      value: `${edition.length}: ${decided('accepted')} accepted, ${decided('rejected')} rejected, ${decided('set-aside')} set aside`,
+    },
   ]
   const cancelled = job.pulls.filter(({ kind }) => kind === 'cancellation')
   if (job.variation !== 'alike') edited.push({ label: 'Impressions', value: VARIATIONS[job.variation] })
   if (job.prints.length > 0) {
     const { marking, imp, chop } = job.signing
-    edited.push({ label: 'Marked', value: [MARKINGS[marking].label, ...(imp ? [`signed imp. by ${imp}`] : []), ...(chop === 'none' ? [] : [`chop: ${CHOPS[chop].toLowerCase()}`])].join('; ') })
+    edited.push({
+      label: 'Marked',
+      value: [
+        MARKINGS[marking].label,
+        ...(imp ? [`signed imp. by ${imp}`] : []),
+        ...(chop === 'none' ? [] : [`chop: ${CHOPS[chop].toLowerCase()}`]),
+      ].join('; '),
+    })
   }
-  for (const pull of cancelled) edited.push({ label: 'Plate cancelled', value: `${several ? `${job.runs.find(({ position }) => position === pull.runPosition)?.name}, ` : ''}${day(pull.pulledAt)}: ${readPull(pull).cancelled ?? 'struck'}; one cancellation proof` })
-  if (bat) edited.push({ label: 'BAT, the approved proof', value: `version ${bat.version}, approved ${day(bat.approvedAt)} by ${bat.approvedBy}` })
+  for (const pull of cancelled)
+    edited.push({
+      label: 'Plate cancelled',
+      value: `${several ? `${job.runs.find(({ position }) => position === pull.runPosition)?.name}, ` : ''}${day(pull.pulledAt)}: ${readPull(pull).cancelled ?? 'struck'}; one cancellation proof`,
+    })
+  if (bat)
+    edited.push({
+      label: 'BAT, the approved proof',
+      value: `version ${bat.version}, approved ${day(bat.approvedAt)} by ${bat.approvedBy}`,
+    })
   if (drying) edited.push({ label: 'Dried', value: `from ${day(drying.laidAt)} to ${day(drying.readyAt)}` })
 
   const made = plate
     ? [
         { label: 'Plate', value: `${plate.name}: ${PLATE_KINDS[plate.kind].label.toLowerCase()}` },
-        { label: 'Size', value: `${formatMm(plate.widthMm)} × ${formatMm(plate.heightMm)}, ${formatNumber(plate.thicknessMm, 3)} mm thick` },
-        ...job.plateStates.map(({ state, note, openedAt }) => ({ label: `State ${romanNumeral(state)}`, value: [day(openedAt), note].filter(Boolean).join(': ') })),
+        {
+          label: 'Size',
+          value: `${formatMm(plate.widthMm)} × ${formatMm(plate.heightMm)}, ${formatNumber(plate.thicknessMm, 3)} mm thick`,
+        },
+        ...job.plateStates.map(({ state, note, openedAt }) => ({
+          label: `State ${romanNumeral(state)}`,
+          value: [day(openedAt), note].filter(Boolean).join(': '),
+        })),
       ]
     : []
-  const written = (settings: Bench) => settingEntries(settings).filter(({ station }) => station !== 'plate').map(({ station, label, text }) => ({ label: `${STATIONS[station]}: ${label.toLowerCase()}`, value: text }))
+  const written = (settings: Bench) =>
+    settingEntries(settings)
+      .filter(({ station }) => station !== 'plate')
+      .map(({ station, label, text }) => ({
+        label: `${STATIONS[station]}: ${label.toLowerCase()}`,
+        value: text,
+      }))
   const printed = bat
-    ? bat.runs.map(({ position, settings }) => ({ heading: several ? `Printed as the BAT: ${job.runs.find((run) => run.position === position)?.name ?? `run ${position + 1}`}` : 'Printed as the BAT', rows: written(settings) }))
+    ? bat.runs.map(({ position, settings }) => ({
+        heading: several
+          ? `Printed as the BAT: ${job.runs.find((run) => run.position === position)?.name ?? `run ${position + 1}`}`
+          : 'Printed as the BAT',
+        rows: written(settings),
+      }))
     : [{ heading: 'Set on the bench', rows: written(job.bench) }]
-  const inRuns = several ? job.runs.map(({ name, kind, between, waitHours }, i) => ({ label: `Run ${i + 1}`, value: [`${name}: ${RUN_KINDS[kind].label.toLowerCase()}`, ...(i > 0 ? [BETWEEN_RUNS[between] + (waitHours > 0 ? `, after ${formatNumber(waitHours, 1)} h` : '')] : [])].join('; ') })) : []
+  const inRuns = several
+    ? job.runs.map(({ name, kind, between, waitHours }, i) => ({
+        label: `Run ${i + 1}`,
+        value: [
+          `${name}: ${RUN_KINDS[kind].label.toLowerCase()}`,
+          ...(i > 0
+            ? [BETWEEN_RUNS[between] + (waitHours > 0 ? `, after ${formatNumber(waitHours, 1)} h` : '')]
+            : []),
+        ].join('; '),
+      }))
+    : []
 
   return {
     title: job.title,
     subtitle: `${job.artist}, ${plate ? PLATE_KINDS[plate.kind].label.toLowerCase() : 'intaglio'}, edition of ${job.editionSize}`,
-    sections: [{ heading: 'Edition', rows: edited }, { heading: 'Plate', rows: made }, { heading: 'Runs', rows: inRuns }, ...printed, { heading: 'Credits', rows: job.credits.map(({ role, name }) => ({ label: role, value: name })) }].filter(({ rows }) => rows.length > 0),
+    sections: [
+      { heading: 'Edition', rows: edited },
+      { heading: 'Plate', rows: made },
+      { heading: 'Runs', rows: inRuns },
+      ...printed,
+      { heading: 'Credits', rows: job.credits.map(({ role, name }) => ({ label: role, value: name })) },
+    ].filter(({ rows }) => rows.length > 0),
     impressions: job.pulls
       .filter((pull) => marks.has(pull.id) || edition.includes(pull))
       .map((pull) => {
         const { eye, decision } = readPull(pull)
-        const fate = decision?.decision === 'rejected' ? `rejected: ${decision.reason}` : decision?.decision === 'set-aside' ? 'set aside' : ''
-        return { mark: marks.get(pull.id) ?? `pull ${pull.number}`, moment: writeMoment(pull.pulledAt, pull.zone) + (pull.estimated ? ' (estimated)' : ''), hands: writeHands(pull.hands), eye: eye ?? '', note: fate }
+        const fate =
+          decision?.decision === 'rejected'
+            ? `rejected: ${decision.reason}`
+            : decision?.decision === 'set-aside'
+              ? 'set aside'
+              : ''
+        return {
+          mark: marks.get(pull.id) ?? `pull ${pull.number}`,
+          moment: writeMoment(pull.pulledAt, pull.zone) + (pull.estimated ? ' (estimated)' : ''),
+          hands: writeHands(pull.hands),
+          eye: eye ?? '',
+          note: fate,
+        }
       }),
   }
 }

@@ -26,7 +26,21 @@ export const JOB_FILE_VERSION = 1
 export const batSchema = z.strictObject({
   version: positive.int(),
   proofPullId: z.string().min(1),
-  runs: z.array(z.strictObject({ position: count, settings: settingsSchema, tolerances: tolerancesSchema, /** its own approved pull; null: the version's */ proofPullId: z.string().min(1).nullable().default(null), /** judged features that may differ and still pass */ passes: passesSchema.default({}) })).min(1),
+  runs: z
+    .array(
+      z.strictObject({
+        position: count,
+        settings: settingsSchema,
+        tolerances: tolerancesSchema,
+        /** its own approved pull; null: the version's */ proofPullId: z
+          .string()
+          .min(1)
+          .nullable()
+          .default(null),
+        /** judged features that may differ and still pass */ passes: passesSchema.default({}),
+      }),
+    )
+    .min(1),
   approvedBy: label,
   approvedAt: moment,
   reason: remark,
@@ -37,12 +51,26 @@ export const batSchema = z.strictObject({
 })
 export type Bat = z.infer<typeof batSchema>
 
-export const plateStateSchema = z.strictObject({ state: positive.int().max(99), note: remark, openedAt: moment })
-export const dryingSchema = z.strictObject({ method: z.enum(DRYING_METHOD_KEYS), laidAt: moment, readyAt: moment, by: label })
+export const plateStateSchema = z.strictObject({
+  state: positive.int().max(99),
+  note: remark,
+  openedAt: moment,
+})
+export const dryingSchema = z.strictObject({
+  method: z.enum(DRYING_METHOD_KEYS),
+  laidAt: moment,
+  readyAt: moment,
+  by: label,
+})
 export type Drying = z.infer<typeof dryingSchema>
 
 /** Numbers that were taken back, with what they were. */
-export const unlockSchema = z.strictObject({ marks: z.array(z.strictObject({ mark: label, pullId: z.string().min(1) })), why: label, by: label, at: moment })
+export const unlockSchema = z.strictObject({
+  marks: z.array(z.strictObject({ mark: label, pullId: z.string().min(1) })),
+  why: label,
+  by: label,
+  at: moment,
+})
 export type Unlock = z.infer<typeof unlockSchema>
 
 /** A numbered impression. */
@@ -56,18 +84,35 @@ export const printSchema = z.strictObject({
 export type Print = z.infer<typeof printSchema>
 
 /** Pull ids serve as idempotency keys and file names, so their shape is narrow. */
-export const pullId = z.string().regex(/^[A-Za-z0-9-]{1,64}$/, { error: 'must be letters, digits and hyphens' })
+export const pullId = z
+  .string()
+  .regex(/^[A-Za-z0-9-]{1,64}$/, { error: 'must be letters, digits and hyphens' })
 
 /** A pull with its place in the job: which run, which sheet, on what paper. */
-export const filedPullSchema = pullSchema.extend({ id: pullId, runPosition: count, sheet: positive.int(), paperId: label })
+export const filedPullSchema = pullSchema.extend({
+  id: pullId,
+  runPosition: count,
+  sheet: positive.int(),
+  paperId: label,
+})
 export type FiledPull = z.infer<typeof filedPullSchema>
 
 /** Places of prints whose number or mark does not follow from the list: each kind counts from 1 to its own total without gaps. */
-function checkMarks(prints: readonly Print[], marking: Signing['marking'], momentOf: (pullId: string) => string): number[] {
+function checkMarks(
+  prints: readonly Print[],
+  marking: Signing['marking'],
+  momentOf: (pullId: string) => string,
+): number[] {
   const of = (kind: PrintKind) => prints.filter((print) => print.kind === kind)
   const follows = ({ kind, number, mark, pullId: id }: Print) => {
     const total = of(kind).length
-    return number <= total && of(kind).filter((print) => print.number === number).length === 1 && (['arabic', 'roman'] as const).some((style) => markAs(marking, style, kind, number, total, momentOf(id)) === mark)
+    return (
+      number <= total &&
+      of(kind).filter((print) => print.number === number).length === 1 &&
+      (['arabic', 'roman'] as const).some(
+        (style) => markAs(marking, style, kind, number, total, momentOf(id)) === mark,
+      )
+    )
   }
   return prints.flatMap((print, i) => (follows(print) ? [] : [i]))
 }
@@ -76,9 +121,20 @@ function checkMarks(prints: readonly Print[], marking: Signing['marking'], momen
 export const jobFileSchema = z
   .strictObject({
     format: z.literal('typothesis-job', { error: 'this is not a Typothesis job file' }),
-    version: z.literal(JOB_FILE_VERSION, { error: (issue) => `version ${String(issue.input)} is from a later Typothesis; this one reads version ${JOB_FILE_VERSION}` }),
+    version: z.literal(JOB_FILE_VERSION, {
+      error: (issue) =>
+        `version ${String(issue.input)} is from a later Typothesis; this one reads version ${JOB_FILE_VERSION}`,
+    }),
     exportedAt: moment,
-    job: z.strictObject({ title: label, artist: label, editionSize: positive.int().max(5000), createdAt: moment, openRun: count.default(0), variation: z.enum(VARIATION_KEYS).default('alike'), credits: creditsSchema.default([]) }),
+    job: z.strictObject({
+      title: label,
+      artist: label,
+      editionSize: positive.int().max(5000),
+      createdAt: moment,
+      openRun: count.default(0),
+      variation: z.enum(VARIATION_KEYS).default('alike'),
+      credits: creditsSchema.default([]),
+    }),
     runs: z.array(runSchema).min(1),
     plateStates: z.array(plateStateSchema),
     pulls: z.array(filedPullSchema).max(100_000),
@@ -100,26 +156,107 @@ export const jobFileSchema = z
   })
   .superRefine((file, context) => {
     const ids = new Set(file.pulls.map((pull) => pull.id))
-    if (ids.size < file.pulls.length) context.addIssue({ code: 'custom', path: ['pulls'], message: 'two pulls have the same id' })
+    if (ids.size < file.pulls.length)
+      context.addIssue({ code: 'custom', path: ['pulls'], message: 'two pulls have the same id' })
     const twice = (values: string[]) => values.find((value, i) => values.indexOf(value) !== i)
-    const doubled = twice(file.prints.filter(({ kind }) => !(kind === 'edition' && file.signing.marking === 'unique')).map(({ mark }) => mark))
-    if (doubled) context.addIssue({ code: 'custom', path: ['prints'], message: `the number ${doubled} is given twice` })
+    const doubled = twice(
+      file.prints
+        .filter(({ kind }) => !(kind === 'edition' && file.signing.marking === 'unique'))
+        .map(({ mark }) => mark),
+    )
+    if (doubled)
+      context.addIssue({ code: 'custom', path: ['prints'], message: `the number ${doubled} is given twice` })
     const momentOf = (id: string) => {
       const pull = file.signing.marking === 'moment' ? file.pulls.find((one) => one.id === id) : undefined
       // A zone nobody could write out is an error of its own.
       return pull && timeZone.safeParse(pull.zone).success ? writeMoment(pull.pulledAt, pull.zone) : ''
     }
-    checkMarks(file.prints, file.signing.marking, momentOf).forEach((i) => context.addIssue({ code: 'custom', path: ['prints', i, 'mark'], message: `${file.prints[i].mark} is not what this impression’s number and the totals make it` }))
-    file.prints.forEach(({ pullId }, i) => ids.has(pullId) || context.addIssue({ code: 'custom', path: ['prints', i, 'pullId'], message: 'speaks of a pull that is not in the file' }))
-    file.custody.forEach(({ pullId }, i) => file.prints.some((print) => print.pullId === pullId) || context.addIssue({ code: 'custom', path: ['custody', i, 'pullId'], message: 'speaks of a print that has no number' }))
-    file.bats.forEach(({ proofPullId }, i) => ids.has(proofPullId) || context.addIssue({ code: 'custom', path: ['bats', i, 'proofPullId'], message: 'speaks of a pull that is not in the file' }))
-    file.pulls.forEach(({ events }, i) => events.forEach(({ event }, k) => event.kind !== 'match' || ids.has(event.match.referencePullId) || context.addIssue({ code: 'custom', path: ['pulls', i, 'events', k], message: 'was compared with a pull that is not in the file' })))
-    file.zoneMaps.forEach(({ version }, i) => version === i + 1 || context.addIssue({ code: 'custom', path: ['zoneMaps', i, 'version'], message: 'versions count from 1 without gaps' }))
+    checkMarks(file.prints, file.signing.marking, momentOf).forEach((i) =>
+      context.addIssue({
+        code: 'custom',
+        path: ['prints', i, 'mark'],
+        message: `${file.prints[i].mark} is not what this impression’s number and the totals make it`,
+      }),
+    )
+    file.prints.forEach(
+      ({ pullId }, i) =>
+        ids.has(pullId) ||
+        context.addIssue({
+          code: 'custom',
+          path: ['prints', i, 'pullId'],
+          message: 'speaks of a pull that is not in the file',
+        }),
+    )
+    file.custody.forEach(
+      ({ pullId }, i) =>
+        file.prints.some((print) => print.pullId === pullId) ||
+        context.addIssue({
+          code: 'custom',
+          path: ['custody', i, 'pullId'],
+          message: 'speaks of a print that has no number',
+        }),
+    )
+    file.bats.forEach(
+      ({ proofPullId }, i) =>
+        ids.has(proofPullId) ||
+        context.addIssue({
+          code: 'custom',
+          path: ['bats', i, 'proofPullId'],
+          message: 'speaks of a pull that is not in the file',
+        }),
+    )
+    file.pulls.forEach(({ events }, i) =>
+      events.forEach(
+        ({ event }, k) =>
+          event.kind !== 'match' ||
+          ids.has(event.match.referencePullId) ||
+          context.addIssue({
+            code: 'custom',
+            path: ['pulls', i, 'events', k],
+            message: 'was compared with a pull that is not in the file',
+          }),
+      ),
+    )
+    file.zoneMaps.forEach(
+      ({ version }, i) =>
+        version === i + 1 ||
+        context.addIssue({
+          code: 'custom',
+          path: ['zoneMaps', i, 'version'],
+          message: 'versions count from 1 without gaps',
+        }),
+    )
     const twicePiece = twice(file.collePieces.map(({ name }) => name))
-    if (twicePiece) context.addIssue({ code: 'custom', path: ['collePieces'], message: `the piece ${twicePiece} is there twice` })
+    if (twicePiece)
+      context.addIssue({
+        code: 'custom',
+        path: ['collePieces'],
+        message: `the piece ${twicePiece} is there twice`,
+      })
     const positions = new Set(file.runs.map((run) => run.position))
-    if (!positions.has(file.job.openRun)) context.addIssue({ code: 'custom', path: ['job', 'openRun'], message: 'speaks of a run that is not in the file' })
-    file.sheetMarks.forEach(({ runPosition }, i) => positions.has(runPosition) || context.addIssue({ code: 'custom', path: ['sheetMarks', i, 'runPosition'], message: 'speaks of a run that is not in the file' }))
-    file.pulls.forEach(({ runPosition }, i) => positions.has(runPosition) || context.addIssue({ code: 'custom', path: ['pulls', i, 'runPosition'], message: 'speaks of a run that is not in the file' }))
+    if (!positions.has(file.job.openRun))
+      context.addIssue({
+        code: 'custom',
+        path: ['job', 'openRun'],
+        message: 'speaks of a run that is not in the file',
+      })
+    file.sheetMarks.forEach(
+      ({ runPosition }, i) =>
+        positions.has(runPosition) ||
+        context.addIssue({
+          code: 'custom',
+          path: ['sheetMarks', i, 'runPosition'],
+          message: 'speaks of a run that is not in the file',
+        }),
+    )
+    file.pulls.forEach(
+      ({ runPosition }, i) =>
+        positions.has(runPosition) ||
+        context.addIssue({
+          code: 'custom',
+          path: ['pulls', i, 'runPosition'],
+          message: 'speaks of a run that is not in the file',
+        }),
+    )
   })
 export type JobFile = z.infer<typeof jobFileSchema>

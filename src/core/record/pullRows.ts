@@ -10,7 +10,10 @@ export type PullRow = Record<string, string | number>
  *
  * @param marks number given to each pull after sorting, by pull id
  */
-export function pullRows(pulls: readonly (Pull & { runPosition: number; sheet: number })[], marks: ReadonlyMap<string, string>): PullRow[] {
+export function pullRows(
+  pulls: readonly (Pull & { runPosition: number; sheet: number })[],
+  marks: ReadonlyMap<string, string>,
+): PullRow[] {
   const columns = [...new Set(pulls.flatMap((pull) => settingEntries(pull.settings).map(({ key }) => key)))]
   return pulls.map((pull) => {
     const standing = readPull(pull)
@@ -30,8 +33,12 @@ export function pullRows(pulls: readonly (Pull & { runPosition: number; sheet: n
       batVersion: pull.batVersion ?? '',
       rollerSeconds: standing.rollerSeconds ?? '',
       eye: standing.eye ?? '',
-      ...(Object.fromEntries(QUANTITY_KEYS.map((quantity) => [quantity, standing.readings[quantity] ?? ''])) as Record<Quantity, number | ''>),
-      ...Object.fromEntries(DRIES.map((quantity) => [`${quantity}Dry`, standing.dryReadings[quantity] ?? ''])),
+      ...(Object.fromEntries(
+        QUANTITY_KEYS.map((quantity) => [quantity, standing.readings[quantity] ?? '']),
+      ) as Record<Quantity, number | ''>),
+      ...Object.fromEntries(
+        DRIES.map((quantity) => [`${quantity}Dry`, standing.dryReadings[quantity] ?? '']),
+      ),
       scan: standing.match?.outcome ?? '',
       scanDeltaE00: standing.match?.deltaE00.mean ?? '',
       decision: standing.decision?.decision ?? '',

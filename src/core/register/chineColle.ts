@@ -7,7 +7,11 @@ import { count, finite, label, positive } from '../units/schemas'
 /** How the paste comes on, and how much of it a square decimetre takes, g dry starch [common practice, no source]. */
 export const PASTES = {
   brushed: { label: 'Brushed: thinned starch paste', starchGramsPerDm2: 0.12, waterPerStarch: 12 },
-  dusted: { label: 'Dusted: dry wheat starch through cloth, on damp paper', starchGramsPerDm2: 0.08, waterPerStarch: 0 },
+  dusted: {
+    label: 'Dusted: dry wheat starch through cloth, on damp paper',
+    starchGramsPerDm2: 0.08,
+    waterPerStarch: 0,
+  },
 } as const
 export type Paste = keyof typeof PASTES
 
@@ -20,14 +24,20 @@ export const colleSettingSchema = z.strictObject({
   outline: z.array(pointSchema).min(3, { error: 'needs at least three points' }).max(400),
   fitting: z.enum(['template', 'trimmed']),
   /** outward (positive) so that no gap shows, or inward (negative) so that no edge sticks out, mm */
-  allowanceMm: finite.min(-20, { error: 'must be within −20 and 20 mm' }).max(20, { error: 'must be within −20 and 20 mm' }),
+  allowanceMm: finite
+    .min(-20, { error: 'must be within −20 and 20 mm' })
+    .max(20, { error: 'must be within −20 and 20 mm' }),
   /** as one cuts: paste side up reads as the plate does, face up as the print does */
   cutFrom: z.enum(['paste-side', 'face']),
   paste: z.enum(['brushed', 'dusted']),
   /** grain of the thin paper as it lies on the plate */
   grain: z.enum(['up', 'across']),
-  growthAlongPercent: finite.min(0, { error: 'must be within 0 and 10 %' }).max(10, { error: 'must be within 0 and 10 %' }),
-  growthAcrossPercent: finite.min(0, { error: 'must be within 0 and 10 %' }).max(10, { error: 'must be within 0 and 10 %' }),
+  growthAlongPercent: finite
+    .min(0, { error: 'must be within 0 and 10 %' })
+    .max(10, { error: 'must be within 0 and 10 %' }),
+  growthAcrossPercent: finite
+    .min(0, { error: 'must be within 0 and 10 %' })
+    .max(10, { error: 'must be within 0 and 10 %' }),
   sheetWidthMm: positive.max(2000, { error: 'must be at most 2000 mm' }),
   sheetHeightMm: positive.max(2000, { error: 'must be at most 2000 mm' }),
   pieces: count.min(1, { error: 'must be 1 or more' }).max(500, { error: 'must be at most 500' }),
@@ -58,7 +68,18 @@ export class NothingLeftError extends Error {
  *
  * @throws NothingLeftError when an inward allowance leaves nothing
  */
-export function colleTemplate({ outline, allowanceMm, cutFrom, grain, growthAlongPercent, growthAcrossPercent, paste }: Pick<ColleSetting, 'outline' | 'allowanceMm' | 'cutFrom' | 'grain' | 'growthAlongPercent' | 'growthAcrossPercent' | 'paste'>): ColleTemplate {
+export function colleTemplate({
+  outline,
+  allowanceMm,
+  cutFrom,
+  grain,
+  growthAlongPercent,
+  growthAcrossPercent,
+  paste,
+}: Pick<
+  ColleSetting,
+  'outline' | 'allowanceMm' | 'cutFrom' | 'grain' | 'growthAlongPercent' | 'growthAcrossPercent' | 'paste'
+>): ColleTemplate {
   const allowed = largestOutline(allowanceMm === 0 ? [outline] : offsetShape([outline], allowanceMm, 'sharp'))
   if (allowed.length < 3) throw new NothingLeftError('so much allowance inward leaves nothing')
   const [along, across] = [1 + growthAlongPercent / 100, 1 + growthAcrossPercent / 100]
@@ -67,19 +88,42 @@ export function colleTemplate({ outline, allowanceMm, cutFrom, grain, growthAlon
   const { left, top, right, bottom } = boundsOf(turned)
   const areaCm2 = shapeArea([turned]) / 100
   const starchGrams = (areaCm2 / 100) * PASTES[paste].starchGramsPerDm2
-  return { outline: turned.map(([x, y]): Point => [x - left, y - top]), widthMm: right - left, heightMm: bottom - top, areaCm2, starchGrams, waterGrams: starchGrams * PASTES[paste].waterPerStarch }
+  return {
+    outline: turned.map(([x, y]): Point => [x - left, y - top]),
+    widthMm: right - left,
+    heightMm: bottom - top,
+    areaCm2,
+    starchGrams,
+    waterGrams: starchGrams * PASTES[paste].waterPerStarch,
+  }
 }
 
 /** Where pieces lie on a sheet of thin paper, and how many sheets they take. */
-export interface ColleNest { perSheet: number; sheets: number; placements: { xMm: number; yMm: number }[] }
+export interface ColleNest {
+  perSheet: number
+  sheets: number
+  placements: { xMm: number; yMm: number }[]
+}
 
 /**
  * Lays pieces out on a sheet, all with the grain the same way, by the boxes round them (the best guillotine layout of the boxes).
  *
  * @returns perSheet 0 where a piece does not fit
  */
-export function nestPieces({ widthMm, heightMm }: Pick<ColleTemplate, 'widthMm' | 'heightMm'>, { sheetWidthMm, sheetHeightMm, pieces }: Pick<ColleSetting, 'sheetWidthMm' | 'sheetHeightMm' | 'pieces'>): ColleNest {
+export function nestPieces(
+  { widthMm, heightMm }: Pick<ColleTemplate, 'widthMm' | 'heightMm'>,
+  { sheetWidthMm, sheetHeightMm, pieces }: Pick<ColleSetting, 'sheetWidthMm' | 'sheetHeightMm' | 'pieces'>,
+): ColleNest {
   if (widthMm > sheetWidthMm || heightMm > sheetHeightMm) return { perSheet: 0, sheets: 0, placements: [] }
-  const { placements } = planTearing({ sheet: { widthMm: sheetWidthMm, heightMm: sheetHeightMm }, piece: { widthMm, heightMm }, allowRotate: false, gapMm: KNIFE_MM })
-  return { perSheet: placements.length, sheets: Math.ceil(pieces / placements.length), placements: placements.slice(0, pieces).map(({ xMm, yMm }) => ({ xMm, yMm })) }
+  const { placements } = planTearing({
+    sheet: { widthMm: sheetWidthMm, heightMm: sheetHeightMm },
+    piece: { widthMm, heightMm },
+    allowRotate: false,
+    gapMm: KNIFE_MM,
+  })
+  return {
+    perSheet: placements.length,
+    sheets: Math.ceil(pieces / placements.length),
+    placements: placements.slice(0, pieces).map(({ xMm, yMm }) => ({ xMm, yMm })),
+  }
 }

@@ -4,7 +4,24 @@ import { drawingToSvg } from '../sheet/sheetDrawing'
 import { colleTemplate, nestPieces, type ColleSetting } from './chineColle'
 import { colleNestSheet, colleTemplateSheet } from './colleSheet'
 
-const setting: ColleSetting = { name: 'Sail', outline: [[0, 0], [60, 0], [60, 40]], fitting: 'template', allowanceMm: 0, cutFrom: 'face', paste: 'brushed', grain: 'across', growthAlongPercent: 0, growthAcrossPercent: 0, sheetWidthMm: 200, sheetHeightMm: 140, pieces: 5 }
+const setting: ColleSetting = {
+  name: 'Sail',
+  outline: [
+    [0, 0],
+    [60, 0],
+    [60, 40],
+  ],
+  fitting: 'template',
+  allowanceMm: 0,
+  cutFrom: 'face',
+  paste: 'brushed',
+  grain: 'across',
+  growthAlongPercent: 0,
+  growthAcrossPercent: 0,
+  sheetWidthMm: 200,
+  sheetHeightMm: 140,
+  pieces: 5,
+}
 const template = colleTemplate(setting)
 
 describe('what is cut from', () => {
@@ -29,7 +46,12 @@ describe('what is cut from', () => {
     const paper = boundsOf(edge.points)
     for (const piece of pieces) {
       const box = boundsOf(piece.points)
-      expect(box.left >= paper.left && box.right <= paper.right && box.top >= paper.top && box.bottom <= paper.bottom).toBe(true)
+      expect(
+        box.left >= paper.left &&
+          box.right <= paper.right &&
+          box.top >= paper.top &&
+          box.bottom <= paper.bottom,
+      ).toBe(true)
     }
   })
 })

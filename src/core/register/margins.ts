@@ -14,12 +14,23 @@ export const marginsInput = z
   })
   .superRefine(({ paper, plate, scheme, bottomToTop }, context) => {
     for (const side of ['widthMm', 'heightMm'] as const) {
-      if (plate[side] > paper[side]) context.addIssue({ code: 'custom', path: ['plate', side], message: `the plate (${plate[side]} mm) is larger than the paper (${paper[side]} mm)` })
+      if (plate[side] > paper[side])
+        context.addIssue({
+          code: 'custom',
+          path: ['plate', side],
+          message: `the plate (${plate[side]} mm) is larger than the paper (${paper[side]} mm)`,
+        })
     }
-    if (scheme === 'weighted' && bottomToTop === undefined) context.addIssue({ code: 'custom', path: ['bottomToTop'], message: 'needed for weighted margins' })
+    if (scheme === 'weighted' && bottomToTop === undefined)
+      context.addIssue({ code: 'custom', path: ['bottomToTop'], message: 'needed for weighted margins' })
   })
 export type MarginsInput = z.infer<typeof marginsInput>
-export const marginsOutput = z.strictObject({ leftMm: finite, rightMm: finite, topMm: finite, bottomMm: finite })
+export const marginsOutput = z.strictObject({
+  leftMm: finite,
+  rightMm: finite,
+  topMm: finite,
+  bottomMm: finite,
+})
 export type Margins = z.infer<typeof marginsOutput>
 
 /**

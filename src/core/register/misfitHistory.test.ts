@@ -2,8 +2,14 @@ import { describe, expect, it } from 'vitest'
 import { lastingShift, misfitHistory, type KeptMisfit } from './misfitHistory'
 
 const off = (x: number, y: number, plate = 'Plate 2'): KeptMisfit => ({
-  plate, at: '2031-05-01T10:00:00.000Z', by: 'Ada',
-  marks: [[0, 0], [180, 0], [0, 120]].map(([xMm, yMm]) => ({ expected: { xMm, yMm }, measured: { xMm: xMm + x, yMm: yMm + y } })),
+  plate,
+  at: '2031-05-01T10:00:00.000Z',
+  by: 'Ada',
+  marks: [
+    [0, 0],
+    [180, 0],
+    [0, 120],
+  ].map(([xMm, yMm]) => ({ expected: { xMm, yMm }, measured: { xMm: xMm + x, yMm: yMm + y } })),
 })
 
 describe('misfits of a plate', () => {
@@ -14,7 +20,13 @@ describe('misfits of a plate', () => {
     expect(history[0].worstMm).toBeCloseTo(0.6, 12)
   })
   it('that keep coming back the same way are said to last; those to and fro are not', () => {
-    const of = (...shifts: [number, number][]) => lastingShift(misfitHistory(shifts.map(([x, y]) => off(x, y)), 'Plate 2'))
+    const of = (...shifts: [number, number][]) =>
+      lastingShift(
+        misfitHistory(
+          shifts.map(([x, y]) => off(x, y)),
+          'Plate 2',
+        ),
+      )
     expect(of([0.5, 0], [0.6, 0.1])).toBeNull()
     expect(of([0.5, 0], [0.6, 0.1], [0.55, -0.1])!.xMm).toBeCloseTo(0.55, 9)
     expect(of([0.5, 0], [-0.6, 0.1], [0.1, -0.1])).toBeNull()

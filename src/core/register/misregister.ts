@@ -6,11 +6,30 @@ const pointSchema = z.strictObject({ xMm: finite, yMm: finite })
 const ON_ONE_LINE = 1e-6
 
 export const misregisterInput = z
-  .strictObject({ marks: z.array(z.strictObject({ expected: pointSchema, measured: pointSchema })).min(2, { error: 'needs at least two marks' }).max(1000, { error: 'takes at most 1000 marks' }) })
+  .strictObject({
+    marks: z
+      .array(z.strictObject({ expected: pointSchema, measured: pointSchema }))
+      .min(2, { error: 'needs at least two marks' })
+      .max(1000, { error: 'takes at most 1000 marks' }),
+  })
   .superRefine(({ marks }, context) => {
-    const twin = marks.findIndex(({ expected }, i) => marks.some((other, j) => j < i && other.expected.xMm === expected.xMm && other.expected.yMm === expected.yMm))
-    if (twin >= 0) context.addIssue({ code: 'custom', path: ['marks', twin, 'expected'], message: 'is the same place as another mark' })
-    else if (marks.length > 2 && liesOnOneLine(marks.map(({ expected }) => expected))) context.addIssue({ code: 'custom', path: ['marks'], message: 'lie on one line: stretch cannot be told from turn; add a mark beside it' })
+    const twin = marks.findIndex(({ expected }, i) =>
+      marks.some(
+        (other, j) => j < i && other.expected.xMm === expected.xMm && other.expected.yMm === expected.yMm,
+      ),
+    )
+    if (twin >= 0)
+      context.addIssue({
+        code: 'custom',
+        path: ['marks', twin, 'expected'],
+        message: 'is the same place as another mark',
+      })
+    else if (marks.length > 2 && liesOnOneLine(marks.map(({ expected }) => expected)))
+      context.addIssue({
+        code: 'custom',
+        path: ['marks'],
+        message: 'lie on one line: stretch cannot be told from turn; add a mark beside it',
+      })
   })
 export const misregisterOutput = z.strictObject({
   shiftMm: z.strictObject({ x: finite, y: finite }),
@@ -45,16 +64,39 @@ function liesOnOneLine(points: readonly Point[]): boolean {
  * @returns residual as root mean square over the marks, mm
  */
 export function solveMisregister({ marks }: z.infer<typeof misregisterInput>): Misregister {
-  const c = { x: mean(marks.map(({ expected }) => expected.xMm)), y: mean(marks.map(({ expected }) => expected.yMm)) }
-  const m = { x: mean(marks.map(({ measured }) => measured.xMm)), y: mean(marks.map(({ measured }) => measured.yMm)) }
-  const pairs = marks.map(({ expected, measured }) => ({ ex: expected.xMm - c.x, ey: expected.yMm - c.y, mx: measured.xMm - m.x, my: measured.yMm - m.y }))
-  const sum = (term: (pair: (typeof pairs)[number]) => number) => pairs.reduce((total, pair) => total + term(pair), 0)
+  const c = {
+    x: mean(marks.map(({ expected }) => expected.xMm)),
+    y: mean(marks.map(({ expected }) => expected.yMm)),
+  }
+  const m = {
+    x: mean(marks.map(({ measured }) => measured.xMm)),
+    y: mean(marks.map(({ measured }) => measured.yMm)),
+  }
+  const pairs = marks.map(({ expected, measured }) => ({
+    ex: expected.xMm - c.x,
+    ey: expected.yMm - c.y,
+    mx: measured.xMm - m.x,
+    my: measured.yMm - m.y,
+  }))
+  const sum = (term: (pair: (typeof pairs)[number]) => number) =>
+    pairs.reduce((total, pair) => total + term(pair), 0)
   const [sxx, syy] = [sum(({ ex }) => ex * ex), sum(({ ey }) => ey * ey)]
-  const [a, b, d, e] = [sum(({ mx, ex }) => mx * ex), sum(({ my, ex }) => my * ex), sum(({ mx, ey }) => mx * ey), sum(({ my, ey }) => my * ey)]
+  const [a, b, d, e] = [
+    sum(({ mx, ex }) => mx * ex),
+    sum(({ my, ex }) => my * ex),
+    sum(({ mx, ey }) => mx * ey),
+    sum(({ my, ey }) => my * ey),
+  ]
   const rigid = marks.length === 2
-  let theta = rigid ? Math.atan2(b - d, a + e) : Math.atan2(2 * ((a * b) / sxx - (d * e) / syy), (a * a - b * b) / sxx + (e * e - d * d) / syy) / 2
+  let theta = rigid
+    ? Math.atan2(b - d, a + e)
+    : Math.atan2(2 * ((a * b) / sxx - (d * e) / syy), (a * a - b * b) / sxx + (e * e - d * d) / syy) / 2
   // Both θ and θ + 180° make the form greatest; the one that does not mirror is meant.
-  if (!rigid && (Math.cos(theta) * a + Math.sin(theta) * b) / sxx + (Math.cos(theta) * e - Math.sin(theta) * d) / syy < 0) theta += theta > 0 ? -Math.PI : Math.PI
+  if (
+    !rigid &&
+    (Math.cos(theta) * a + Math.sin(theta) * b) / sxx + (Math.cos(theta) * e - Math.sin(theta) * d) / syy < 0
+  )
+    theta += theta > 0 ? -Math.PI : Math.PI
   const [cos, sin] = [Math.cos(theta), Math.sin(theta)]
   const sx = rigid ? 0 : (cos * a + sin * b) / sxx - 1
   const sy = rigid ? 0 : (cos * e - sin * d) / syy - 1
@@ -62,5 +104,11 @@ export function solveMisregister({ marks }: z.infer<typeof misregisterInput>): M
     const [x, y] = [(1 + sx) * ex, (1 + sy) * ey]
     return (mx - (cos * x - sin * y)) ** 2 + (my - (sin * x + cos * y)) ** 2
   })
-  return { shiftMm: { x: m.x - c.x, y: m.y - c.y }, rotationDeg: (theta * 180) / Math.PI, stretchXPercent: 100 * sx, stretchYPercent: 100 * sy, residualMm: Math.sqrt(squares / marks.length) }
+  return {
+    shiftMm: { x: m.x - c.x, y: m.y - c.y },
+    rotationDeg: (theta * 180) / Math.PI,
+    stretchXPercent: 100 * sx,
+    stretchYPercent: 100 * sy,
+    residualMm: Math.sqrt(squares / marks.length),
+  }
 }

@@ -25,25 +25,41 @@ export const REGISTER_MARKS = {
 export type RegisterMark = keyof typeof REGISTER_MARKS
 
 const millimetres = positive.max(3000, { error: 'must be at most 3000 mm' })
-const offset = finite.min(-3000, { error: 'must be within −3000 and 3000 mm' }).max(3000, { error: 'must be within −3000 and 3000 mm' })
+const offset = finite
+  .min(-3000, { error: 'must be within −3000 and 3000 mm' })
+  .max(3000, { error: 'must be within −3000 and 3000 mm' })
 
 /** Another plate of the same print: where its middle lies from the first plate's, as the print's face shows it, right and up. */
-export const otherPlateSchema = z.strictObject({ name: label, widthMm: millimetres, heightMm: millimetres, rightMm: offset.default(0), upMm: offset.default(0) })
+export const otherPlateSchema = z.strictObject({
+  name: label,
+  widthMm: millimetres,
+  heightMm: millimetres,
+  rightMm: offset.default(0),
+  upMm: offset.default(0),
+})
 export type OtherPlate = z.infer<typeof otherPlateSchema>
 
 /** How two plates come onto one sheet. */
-export const TWO_PLATE_ROUTES = { trapped: 'Sheet trapped, plates changed wet on wet', dried: 'Dried and damped again between plates' } as const
+export const TWO_PLATE_ROUTES = {
+  trapped: 'Sheet trapped, plates changed wet on wet',
+  dried: 'Dried and damped again between plates',
+} as const
 export type TwoPlateRoute = keyof typeof TWO_PLATE_ROUTES
 
 /** Where the plate lies on the sheet, how the sheet is laid and marked, and what else is printed on it: part of the settings. */
 export const registerSettingSchema = z.strictObject({
   scheme: z.enum(Object.keys(MARGIN_SCHEMES) as [MarginScheme, ...MarginScheme[]]),
-  bottomToTop: positive.min(0.2, { error: 'must be within 0.2 and 5' }).max(5, { error: 'must be within 0.2 and 5' }),
+  bottomToTop: positive
+    .min(0.2, { error: 'must be within 0.2 and 5' })
+    .max(5, { error: 'must be within 0.2 and 5' }),
   laying: z.enum(Object.keys(LAYING_METHODS) as [LayingMethod, ...LayingMethod[]]),
   /** typed margins on the print's face */
   leftMm: nonNegative.max(3000, { error: 'must be at most 3000 mm' }).nullable().default(null),
   topMm: nonNegative.max(3000, { error: 'must be at most 3000 mm' }).nullable().default(null),
-  marks: z.array(z.enum(Object.keys(REGISTER_MARKS) as [RegisterMark, ...RegisterMark[]])).max(5).default(['corners', 'centres']),
+  marks: z
+    .array(z.enum(Object.keys(REGISTER_MARKS) as [RegisterMark, ...RegisterMark[]]))
+    .max(5)
+    .default(['corners', 'centres']),
   /** the plates that come after the first, in the order they are printed */
   plates: z.array(otherPlateSchema).max(8, { error: 'takes at most 8 further plates' }).default([]),
   route: z.enum(['trapped', 'dried']).default('dried'),

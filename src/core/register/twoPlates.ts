@@ -22,10 +22,27 @@ const LAID = { againstStops: 0.2, sheetByMarks: 0.4, dampedAgain: 0.12 }
 const LOST_A_MINUTE = 0.01
 
 /** What one way costs, and how well it is likely to fit. */
-export interface TwoPlateCost { route: TwoPlateRoute; label: string; /** misfit to be expected at the plate's edge, one deviation, mm */ misfitMm: number; mostlyFrom: string; minutes: number; days: number; costs: string[]; marks: RegisterMark[] }
+export interface TwoPlateCost {
+  route: TwoPlateRoute
+  label: string
+  /** misfit to be expected at the plate's edge, one deviation, mm */ misfitMm: number
+  mostlyFrom: string
+  minutes: number
+  days: number
+  costs: string[]
+  marks: RegisterMark[]
+}
 
 /** Both ways of bringing a second plate onto a sheet, the better fitting first. */
-export function twoPlateRoutes({ plate, sheet, grain, growth, changeMinutes, dryDays, dampMinutes }: TwoPlatesInput): TwoPlateCost[] {
+export function twoPlateRoutes({
+  plate,
+  sheet,
+  grain,
+  growth,
+  changeMinutes,
+  dryDays,
+  dampMinutes,
+}: TwoPlatesInput): TwoPlateCost[] {
   const stray = (share: number) => {
     const { xMm, yMm } = strayOfDrierRun(plate, sheet, grain, growth, share)
     return Math.hypot(xMm, yMm)
@@ -34,13 +51,37 @@ export function twoPlateRoutes({ plate, sheet, grain, growth, changeMinutes, dry
   const damping = stray(1 - LAID.dampedAgain)
   const routes: TwoPlateCost[] = [
     {
-      route: 'trapped', label: TWO_PLATE_ROUTES.trapped, misfitMm: Math.hypot(LAID.againstStops, drying), mostlyFrom: drying > LAID.againstStops ? `the sheet drying in ${changeMinutes} min` : 'laying the plate to its stops', minutes: changeMinutes, days: 0,
-      costs: ['The second plate must stand inked before the first goes under the roller.', 'Wet on wet: the second ink takes some of the first with it; put the darker or stiffer ink first.', 'The press holds the sheet: nobody else prints meanwhile.'],
+      route: 'trapped',
+      label: TWO_PLATE_ROUTES.trapped,
+      misfitMm: Math.hypot(LAID.againstStops, drying),
+      mostlyFrom:
+        drying > LAID.againstStops
+          ? `the sheet drying in ${changeMinutes} min`
+          : 'laying the plate to its stops',
+      minutes: changeMinutes,
+      days: 0,
+      costs: [
+        'The second plate must stand inked before the first goes under the roller.',
+        'Wet on wet: the second ink takes some of the first with it; put the darker or stiffer ink first.',
+        'The press holds the sheet: nobody else prints meanwhile.',
+      ],
       marks: ['corners', 'stops'],
     },
     {
-      route: 'dried', label: TWO_PLATE_ROUTES.dried, misfitMm: Math.hypot(LAID.sheetByMarks, damping), mostlyFrom: damping > LAID.sheetByMarks ? 'damping the sheet not quite as the first time' : 'laying the sheet to its marks', minutes: dampMinutes, days: dryDays,
-      costs: ['Damp again to the weight of the first time, not by the clock.', 'The first ink must be dry enough to stand water and pressure.', 'Send one blank sheet through all of it: it shows what the paper does.'],
+      route: 'dried',
+      label: TWO_PLATE_ROUTES.dried,
+      misfitMm: Math.hypot(LAID.sheetByMarks, damping),
+      mostlyFrom:
+        damping > LAID.sheetByMarks
+          ? 'damping the sheet not quite as the first time'
+          : 'laying the sheet to its marks',
+      minutes: dampMinutes,
+      days: dryDays,
+      costs: [
+        'Damp again to the weight of the first time, not by the clock.',
+        'The first ink must be dry enough to stand water and pressure.',
+        'Send one blank sheet through all of it: it shows what the paper does.',
+      ],
       marks: ['corners', 'tee-and-bar', 'pins'],
     },
   ]

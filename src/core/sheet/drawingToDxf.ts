@@ -12,7 +12,10 @@ export function drawingToDxf({ heightMm, strokes }: SheetDrawing): string {
   for (const { name = 'marks', points, isClosed } of strokes) {
     if (!layers.has(name)) dxf.addLayer(name, 7, 'CONTINUOUS')
     layers.add(name)
-    dxf.addLWPolyline(points.map(([x, y]) => ({ point: point2d(x, heightMm - y) })), { layerName: name, flags: isClosed ? LWPolylineFlags.Closed : LWPolylineFlags.None })
+    dxf.addLWPolyline(
+      points.map(([x, y]) => ({ point: point2d(x, heightMm - y) })),
+      { layerName: name, flags: isClosed ? LWPolylineFlags.Closed : LWPolylineFlags.None },
+    )
   }
   return dxf.stringify()
 }

@@ -1,7 +1,21 @@
 import { describe, expect, it } from 'vitest'
-import { CHECK_BAR_MM, checkBar, cornerMarks, drawingToSvg, strokePath, type SheetDrawing } from './sheetDrawing'
+import {
+  CHECK_BAR_MM,
+  checkBar,
+  cornerMarks,
+  drawingToSvg,
+  strokePath,
+  type SheetDrawing,
+} from './sheetDrawing'
 
-const empty: SheetDrawing = { widthMm: 210, heightMm: 99.5, title: 'A & B', strokes: [], words: [], pictures: [] }
+const empty: SheetDrawing = {
+  widthMm: 210,
+  heightMm: 99.5,
+  title: 'A & B',
+  strokes: [],
+  words: [],
+  pictures: [],
+}
 
 describe('a drawing at 1:1', () => {
   it('is as large as it says, a user unit a millimetre (SVG 1.1, 7.10 units)', () => {
@@ -13,18 +27,41 @@ describe('a drawing at 1:1', () => {
     const { strokes } = checkBar(5, 7)
     const [[x1], [x2]] = strokes[0].points
     expect(x2 - x1).toBe(CHECK_BAR_MM)
-    expect(strokes.slice(1).map(({ points: [[x]] }) => x)).toEqual([5, 15, 25, 35, 45, 55, 65, 75, 85, 95, 105])
+    expect(strokes.slice(1).map(({ points: [[x]] }) => x)).toEqual([
+      5, 15, 25, 35, 45, 55, 65, 75, 85, 95, 105,
+    ])
   })
   it('corner marks stay out of the box', () => {
-    for (const { points } of cornerMarks(10, 20, 50, 30, 6)) for (const [x, y] of points) expect(x > 10 && x < 60 && y > 20 && y < 50).toBe(false)
+    for (const { points } of cornerMarks(10, 20, 50, 30, 6))
+      for (const [x, y] of points) expect(x > 10 && x < 60 && y > 20 && y < 50).toBe(false)
     expect(cornerMarks(10, 20, 50, 30, 6)).toHaveLength(8)
   })
   it('paths close only where they should', () => {
-    expect(strokePath({ points: [[0, 0], [1.23456, 2]], isClosed: true })).toBe('M0 0L1.235 2Z')
-    expect(strokePath({ points: [[0, 0], [1, 2]], isClosed: false })).toBe('M0 0L1 2')
+    expect(
+      strokePath({
+        points: [
+          [0, 0],
+          [1.23456, 2],
+        ],
+        isClosed: true,
+      }),
+    ).toBe('M0 0L1.235 2Z')
+    expect(
+      strokePath({
+        points: [
+          [0, 0],
+          [1, 2],
+        ],
+        isClosed: false,
+      }),
+    ).toBe('M0 0L1 2')
   })
   it('words are escaped, pictures stretched to their place', () => {
-    const svg = drawingToSvg({ ...empty, words: [{ text: '<grain>', at: [1, 2], sizeMm: 3 }], pictures: [{ data: 'data:x', xMm: 1, yMm: 2, widthMm: 30, heightMm: 40 }] })
+    const svg = drawingToSvg({
+      ...empty,
+      words: [{ text: '<grain>', at: [1, 2], sizeMm: 3 }],
+      pictures: [{ data: 'data:x', xMm: 1, yMm: 2, widthMm: 30, heightMm: 40 }],
+    })
     expect(svg).toContain('&lt;grain&gt;')
     expect(svg).toContain('x="1" y="2" width="30" height="40" preserveAspectRatio="none"')
   })

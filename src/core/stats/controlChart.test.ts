@@ -2,7 +2,10 @@ import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { controlChart, controlChartInput, RUN_RULES } from './controlChart'
 
-const rulesAt = (values: number[], index: number) => controlChart({ values }).signals.filter((signal) => signal.index === index).map((signal) => signal.rule)
+const rulesAt = (values: number[], index: number) =>
+  controlChart({ values })
+    .signals.filter((signal) => signal.index === index)
+    .map((signal) => signal.rule)
 
 describe('controlChart', () => {
   it('reproduces the individuals chart worked in the NIST/SEMATECH e-Handbook 6.3.2.2', () => {
@@ -33,14 +36,22 @@ describe('controlChart', () => {
     expect(rulesAt(values, 6)).toContain(RUN_RULES.sixTrend)
     expect(rulesAt(values, 5)).not.toContain(RUN_RULES.sixTrend)
   })
-  it('keeps quiet about values that do not vary', () => expect(controlChart({ values: [3, 3, 3, 3, 3, 3, 3, 3, 3] }).signals).toEqual([]))
+  it('keeps quiet about values that do not vary', () =>
+    expect(controlChart({ values: [3, 3, 3, 3, 3, 3, 3, 3, 3] }).signals).toEqual([]))
   it('moves with its values: a shift changes the centre and no signal (property)', () => {
-    fc.assert(fc.property(fc.array(fc.integer({ min: 0, max: 1000 }), { minLength: 2, maxLength: 30 }), fc.integer({ min: -500, max: 500 }), (values, shift) => {
-      const moved = controlChart({ values: values.map((value) => value + shift) })
-      const chart = controlChart({ values })
-      expect(moved.centre).toBeCloseTo(chart.centre + shift, 6)
-      expect(moved.signals).toEqual(chart.signals)
-    }))
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 0, max: 1000 }), { minLength: 2, maxLength: 30 }),
+        fc.integer({ min: -500, max: 500 }),
+        (values, shift) => {
+          const moved = controlChart({ values: values.map((value) => value + shift) })
+          const chart = controlChart({ values })
+          expect(moved.centre).toBeCloseTo(chart.centre + shift, 6)
+          expect(moved.signals).toEqual(chart.signals)
+        },
+      ),
+    )
   })
-  it('wants two values', () => expect(controlChartInput.safeParse({ values: [1] }).error!.issues[0].path).toEqual(['values']))
+  it('wants two values', () =>
+    expect(controlChartInput.safeParse({ values: [1] }).error!.issues[0].path).toEqual(['values']))
 })

@@ -1,7 +1,9 @@
 import { z } from 'zod'
 import { finite } from '../units/schemas'
 
-export const controlChartInput = z.strictObject({ values: z.array(finite).min(2, { error: 'needs at least two values' }) })
+export const controlChartInput = z.strictObject({
+  values: z.array(finite).min(2, { error: 'needs at least two values' }),
+})
 
 export const controlChartOutput = z.strictObject({
   centre: finite,
@@ -29,7 +31,13 @@ export const RUN_RULES = {
 } as const
 
 /** Whether at least `needed` of the `among` values that end at `index` satisfy the test, the one at `index` too. */
-function holds(values: readonly number[], index: number, needed: number, among: number, test: (value: number) => boolean): boolean {
+function holds(
+  values: readonly number[],
+  index: number,
+  needed: number,
+  among: number,
+  test: (value: number) => boolean,
+): boolean {
   if (index + 1 < among || !test(values[index])) return false
   return values.slice(index + 1 - among, index + 1).filter(test).length >= needed
 }
@@ -54,9 +62,19 @@ export function controlChart({ values }: z.infer<typeof controlChartInput>): Con
     if (holds(values, index, 2, 3, past(2))) say('twoOfThree')
     if (holds(values, index, 4, 5, past(1))) say('fourOfFive')
     if (holds(values, index, 8, 8, past(0))) say('eightOneSide')
-    const steps = values.slice(Math.max(0, index - 5), index + 1).map((other, i, all) => (i === 0 ? 0 : Math.sign(other - all[i - 1]))).slice(1)
+    const steps = values
+      .slice(Math.max(0, index - 5), index + 1)
+      .map((other, i, all) => (i === 0 ? 0 : Math.sign(other - all[i - 1])))
+      .slice(1)
     if (steps.length === 5 && steps[0] !== 0 && steps.every((step) => step === steps[0])) say('sixTrend')
     if (index > 0 && ranges[index - 1] > D4 * rangeCentre + within) say('range')
   })
-  return { centre, upper: centre + (3 * rangeCentre) / D2, lower: centre - (3 * rangeCentre) / D2, rangeCentre, rangeUpper: D4 * rangeCentre, signals }
+  return {
+    centre,
+    upper: centre + (3 * rangeCentre) / D2,
+    lower: centre - (3 * rangeCentre) / D2,
+    rangeCentre,
+    rangeUpper: D4 * rangeCentre,
+    signals,
+  }
 }

@@ -1,5 +1,8 @@
 /** ln Γ by Lanczos' approximation (g = 7, nine terms), good to about 15 figures. */
-const LANCZOS = [0.99999999999980993, 676.5203681218851, -1259.1392167224028, 771.32342877765313, -176.61502916214059, 12.507343278686905, -0.13857109526572012, 9.9843695780195716e-6, 1.5056327351493116e-7]
+const LANCZOS = [
+  0.99999999999980993, 676.5203681218851, -1259.1392167224028, 771.32342877765313, -176.61502916214059,
+  12.507343278686905, -0.13857109526572012, 9.9843695780195716e-6, 1.5056327351493116e-7,
+]
 
 /** Natural logarithm of the gamma function for x > 0. */
 export function logGamma(x: number): number {
@@ -15,7 +18,8 @@ export function incompleteBeta(x: number, a: number, b: number): number {
   if (x <= 0) return 0
   if (x >= 1) return 1
   if (x > (a + 1) / (a + b + 2)) return 1 - incompleteBeta(1 - x, b, a)
-  const front = Math.exp(logGamma(a + b) - logGamma(a) - logGamma(b) + a * Math.log(x) + b * Math.log1p(-x)) / a
+  const front =
+    Math.exp(logGamma(a + b) - logGamma(a) - logGamma(b) + a * Math.log(x) + b * Math.log1p(-x)) / a
   const floor = (value: number) => (Math.abs(value) < 1e-300 ? 1e-300 : value)
   let [c, d] = [1, 1 / floor(1 - ((a + b) * x) / (a + 1))]
   let fraction = d

@@ -2,7 +2,15 @@
 export const MM_PER_INCH = 25.4
 
 const VULGAR: Record<string, string> = {
-  '½': '1/2', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8', '⅓': '1/3', '⅔': '2/3',
+  '½': '1/2',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+  '⅓': '1/3',
+  '⅔': '2/3',
 }
 
 /**
@@ -13,8 +21,14 @@ const VULGAR: Record<string, string> = {
  * @example parseLength('7 1/2 in') // 190.5
  */
 export function parseLength(text: string): number | null {
-  const spelled = text.trim().toLowerCase().replace(/[½¼¾⅛⅜⅝⅞⅓⅔]/g, (glyph) => ` ${VULGAR[glyph]}`)
-  const parts = /^\s*(?:(\d+(?:[.,]\d+)?))?\s*(?:(?<=^|\s)(\d+)\s*\/\s*(\d+))?\s*(mm|cm|in|inch|inches|"|″)?$/.exec(spelled)
+  const spelled = text
+    .trim()
+    .toLowerCase()
+    .replace(/[½¼¾⅛⅜⅝⅞⅓⅔]/g, (glyph) => ` ${VULGAR[glyph]}`)
+  const parts =
+    /^\s*(?:(\d+(?:[.,]\d+)?))?\s*(?:(?<=^|\s)(\d+)\s*\/\s*(\d+))?\s*(mm|cm|in|inch|inches|"|″)?$/.exec(
+      spelled,
+    )
   if (!parts) return null
   const [, whole, top, bottom, unit] = parts
   if (whole === undefined && top === undefined) return null

@@ -10,10 +10,16 @@ export const positive = finite.positive({ error: 'must be more than 0' })
 export const nonNegative = finite.nonnegative({ error: 'must be 0 or more' })
 
 /** A whole number of zero or more. */
-export const count = finite.int({ error: 'must be a whole number' }).nonnegative({ error: 'must be 0 or more' })
+export const count = finite
+  .int({ error: 'must be a whole number' })
+  .nonnegative({ error: 'must be 0 or more' })
 
 /** A short text a person typed: trimmed, never empty, never endless. */
-export const label = z.string().trim().min(1, { error: 'must not be empty' }).max(120, { error: 'must be at most 120 characters' })
+export const label = z
+  .string()
+  .trim()
+  .min(1, { error: 'must not be empty' })
+  .max(120, { error: 'must be at most 120 characters' })
 
 /** A longer remark: trimmed, may be empty. */
 export const remark = z.string().trim().max(2000, { error: 'must be at most 2000 characters' })

@@ -1,23 +1,46 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import { orderCost, orderRisks, pairCosts, proposeOrder, whyThere, type InkBorder, type PoupeeInk } from './inkingOrder'
+import {
+  orderCost,
+  orderRisks,
+  pairCosts,
+  proposeOrder,
+  whyThere,
+  type InkBorder,
+  type PoupeeInk,
+} from './inkingOrder'
 
-const ink = (name: string, lightness: number, cover: number, strength: number, isFiller = false): PoupeeInk => ({ name, lightness, cover, strength, isFiller })
+const ink = (
+  name: string,
+  lightness: number,
+  cover: number,
+  strength: number,
+  isFiller = false,
+): PoupeeInk => ({ name, lightness, cover, strength, isFiller })
 const yellow = ink('Yellow', 85, 0.2, 0.3)
 const black = ink('Black', 20, 0.95, 1)
 const brown = ink('Brown', 45, 0.6, 0.7)
-const between = (a: number, b: number, lengthMm = 50, feathered = 0): InkBorder => ({ a, b, lengthMm, feathered })
+const between = (a: number, b: number, lengthMm = 50, feathered = 0): InkBorder => ({
+  a,
+  b,
+  lengthMm,
+  feathered,
+})
 
 /** Every order there is. */
 function permutations(n: number): number[][] {
   if (n === 0) return [[]]
-  return permutations(n - 1).flatMap((shorter) => Array.from({ length: n }, (_, at) => [...shorter.slice(0, at), n - 1, ...shorter.slice(at)]))
+  return permutations(n - 1).flatMap((shorter) =>
+    Array.from({ length: n }, (_, at) => [...shorter.slice(0, at), n - 1, ...shorter.slice(at)]),
+  )
 }
 
 describe('the inking order', () => {
   it('light before dark, where the darker covers a slip (common practice, no source)', () => {
     expect(proposeOrder([black, yellow], [between(0, 1)]).order).toEqual([1, 0])
-    expect(whyThere(0, [1, 0], [black, yellow], [between(0, 1)])).toBe('early: Black is darker and covers its slips')
+    expect(whyThere(0, [1, 0], [black, yellow], [between(0, 1)])).toBe(
+      'early: Black is darker and covers its slips',
+    )
   })
   it('a filler comes last', () => {
     const inks = [ink('Grey filler', 70, 0.3, 0.2, true), black, brown]
@@ -26,19 +49,40 @@ describe('the inking order', () => {
     expect(whyThere(2, order, inks, [])).toContain('filler')
   })
   it('is the best of all permutations of up to 7 inks, for the cost as stated (brute force)', () => {
-    const inks = fc.array(fc.record({ name: fc.constant('x'), lightness: fc.integer({ min: 10, max: 95 }), cover: fc.double({ min: 0, max: 1, noNaN: true }), strength: fc.double({ min: 0, max: 1, noNaN: true }), isFiller: fc.boolean() }), { minLength: 1, maxLength: 7 })
-    fc.assert(fc.property(inks, fc.infiniteStream(fc.double({ min: 0, max: 120, noNaN: true })), (list, lengths) => {
-      const borders = list.flatMap((_, a) => list.slice(a + 1).map((__, n) => between(a, a + 1 + n, lengths.next().value, lengths.next().value / 120)))
-      const costs = pairCosts(list, borders)
-      const { order, cost } = proposeOrder(list, borders)
-      expect([...order].sort()).toEqual(list.map((_, i) => i))
-      expect(orderCost(order, costs)).toBeCloseTo(cost, 9)
-      expect(cost).toBeCloseTo(Math.min(...permutations(list.length).map((one) => orderCost(one, costs))), 9)
-    }), { numRuns: 25 })
+    const inks = fc.array(
+      fc.record({
+        name: fc.constant('x'),
+        lightness: fc.integer({ min: 10, max: 95 }),
+        cover: fc.double({ min: 0, max: 1, noNaN: true }),
+        strength: fc.double({ min: 0, max: 1, noNaN: true }),
+        isFiller: fc.boolean(),
+      }),
+      { minLength: 1, maxLength: 7 },
+    )
+    fc.assert(
+      fc.property(inks, fc.infiniteStream(fc.double({ min: 0, max: 120, noNaN: true })), (list, lengths) => {
+        const borders = list.flatMap((_, a) =>
+          list
+            .slice(a + 1)
+            .map((__, n) => between(a, a + 1 + n, lengths.next().value, lengths.next().value / 120)),
+        )
+        const costs = pairCosts(list, borders)
+        const { order, cost } = proposeOrder(list, borders)
+        expect([...order].sort()).toEqual(list.map((_, i) => i))
+        expect(orderCost(order, costs)).toBeCloseTo(cost, 9)
+        expect(cost).toBeCloseTo(
+          Math.min(...permutations(list.length).map((one) => orderCost(one, costs))),
+          9,
+        )
+      }),
+      { numRuns: 25 },
+    )
   })
   it('twelve inks are reckoned exactly in well under a second; thirteen are refused', () => {
     const many = Array.from({ length: 12 }, (_, i) => ink(`Ink ${i}`, 20 + 5 * i, 0.5, 0.5))
-    const borders = many.flatMap((_, a) => many.slice(a + 1).map((__, n) => between(a, a + 1 + n, 10 + ((a * 7 + n * 3) % 11))))
+    const borders = many.flatMap((_, a) =>
+      many.slice(a + 1).map((__, n) => between(a, a + 1 + n, 10 + ((a * 7 + n * 3) % 11))),
+    )
     const { order, cost } = proposeOrder(many, borders)
     // No exchange of neighbours makes it cheaper.
     const costs = pairCosts(many, borders)
@@ -49,7 +93,8 @@ describe('the inking order', () => {
     }
     expect(() => proposeOrder([...many, ink('more', 50, 0.5, 0.5)], [])).toThrow(RangeError)
   })
-  it('with nothing to choose keeps the list’s order', () => expect(proposeOrder([brown, black, yellow], []).order).toEqual([0, 1, 2]))
+  it('with nothing to choose keeps the list’s order', () =>
+    expect(proposeOrder([brown, black, yellow], []).order).toEqual([0, 1, 2]))
 })
 
 describe('risks', () => {
@@ -57,7 +102,10 @@ describe('risks', () => {
     const inks = [yellow, black, brown]
     const borders = [between(0, 1, 80), between(0, 2, 10)]
     const risks = orderRisks([0, 1, 2], inks, borders)
-    expect(risks.map(({ first, second }) => [first, second])).toEqual([[0, 1], [0, 2]])
+    expect(risks.map(({ first, second }) => [first, second])).toEqual([
+      [0, 1],
+      [0, 2],
+    ])
     expect(risks[0].why).toBe('Black slips into finished Yellow')
     expect(risks[0].otherWay).toBeGreaterThan(risks[0].cost)
   })
@@ -67,11 +115,17 @@ describe('risks', () => {
     expect(soft / hard).toBeCloseTo(0.3, 9)
   })
   it('add up to the order’s cost where there are no fillers (property)', () => {
-    fc.assert(fc.property(fc.shuffledSubarray([0, 1, 2], { minLength: 3 }), (order) => {
-      const inks = [yellow, black, brown]
-      const borders = [between(0, 1, 80), between(0, 2, 10, 0.5), between(1, 2, 33)]
-      expect(orderRisks(order, inks, borders).reduce((sum, { cost }) => sum + cost, 0)).toBeCloseTo(orderCost(order, pairCosts(inks, borders)), 9)
-    }))
+    fc.assert(
+      fc.property(fc.shuffledSubarray([0, 1, 2], { minLength: 3 }), (order) => {
+        const inks = [yellow, black, brown]
+        const borders = [between(0, 1, 80), between(0, 2, 10, 0.5), between(1, 2, 33)]
+        expect(orderRisks(order, inks, borders).reduce((sum, { cost }) => sum + cost, 0)).toBeCloseTo(
+          orderCost(order, pairCosts(inks, borders)),
+          9,
+        )
+      }),
+    )
   })
-  it('an ink that meets no other goes whenever it suits', () => expect(whyThere(0, [0, 1], [yellow, black], [])).toContain('whenever'))
+  it('an ink that meets no other goes whenever it suits', () =>
+    expect(whyThere(0, [0, 1], [yellow, black], [])).toContain('whenever'))
 })

@@ -23,11 +23,13 @@ export interface InkBorder {
 /** Weights of the order's cost, chosen so that the usual sayings of the trade come out [common practice, no source; values from memory]. */
 export const ORDER_WEIGHTS = {
   /** of a slip wiped off an empty neighbour this much stays, plus this much more times its strength */
-  stain: 0.1, stainStrength: 0.3,
+  stain: 0.1,
+  stainStrength: 0.3,
   /** an ink dabbed beside a finished neighbour slips this much as far as one with room */
   beside: 0.35,
   /** and this much of it stays, plus this much more times its strength, since the neighbour must not be wiped away */
-  spoil: 0.3, spoilStrength: 0.5,
+  spoil: 0.3,
+  spoilStrength: 0.5,
   /** a feathered border forgives this share of a slip */
   forgiven: 0.7,
   /** a filler before another ink costs this much, as if that length of border (share of all borders) were spoiled outright */
@@ -61,7 +63,11 @@ function shows(slip: PoupeeInk, on: PoupeeInk): number {
  *
  * where hidden = cover of the second, or all but a tenth of it where the second is the darker. [common practice, no source]
  */
-function pairCost(first: PoupeeInk, second: PoupeeInk, { lengthMm, feathered }: Pick<InkBorder, 'lengthMm' | 'feathered'>): { early: number; late: number; cost: number } {
+function pairCost(
+  first: PoupeeInk,
+  second: PoupeeInk,
+  { lengthMm, feathered }: Pick<InkBorder, 'lengthMm' | 'feathered'>,
+): { early: number; late: number; cost: number } {
   const { stain, stainStrength, beside, spoil, spoilStrength, forgiven } = ORDER_WEIGHTS
   const hidden = second.lightness < first.lightness ? Math.max(second.cover, 0.9) : second.cover
   const scale = lengthMm * (1 - forgiven * feathered)
@@ -73,7 +79,11 @@ function pairCost(first: PoupeeInk, second: PoupeeInk, { lengthMm, feathered }: 
 /** Costs of every ordered pair: `costs[i][j]` when i is inked before j, borders and fillers together. */
 export function pairCosts(inks: readonly PoupeeInk[], borders: readonly InkBorder[]): number[][] {
   const all = borders.reduce((sum, { lengthMm }) => sum + lengthMm, 0)
-  const costs = inks.map((first) => inks.map((second) => (first !== second && first.isFiller && !second.isFiller ? ORDER_WEIGHTS.filler * Math.max(1, all) : 0)))
+  const costs = inks.map((first) =>
+    inks.map((second) =>
+      first !== second && first.isFiller && !second.isFiller ? ORDER_WEIGHTS.filler * Math.max(1, all) : 0,
+    ),
+  )
   for (const border of borders) {
     costs[border.a][border.b] += pairCost(inks[border.a], inks[border.b], border).cost
     costs[border.b][border.a] += pairCost(inks[border.b], inks[border.a], border).cost
@@ -83,7 +93,10 @@ export function pairCosts(inks: readonly PoupeeInk[], borders: readonly InkBorde
 
 /** Cost of a whole order: the sum over every pair in it. */
 export function orderCost(order: readonly number[], costs: readonly (readonly number[])[]): number {
-  return order.reduce((sum, first, i) => order.slice(i + 1).reduce((more, second) => more + costs[first][second], sum), 0)
+  return order.reduce(
+    (sum, first, i) => order.slice(i + 1).reduce((more, second) => more + costs[first][second], sum),
+    0,
+  )
 }
 
 /** Most inks the exact search takes. */
@@ -95,7 +108,10 @@ export const MOST_INKS = 12
  *
  * @throws RangeError beyond 12 inks
  */
-export function proposeOrder(inks: readonly PoupeeInk[], borders: readonly InkBorder[]): { order: number[]; cost: number } {
+export function proposeOrder(
+  inks: readonly PoupeeInk[],
+  borders: readonly InkBorder[],
+): { order: number[]; cost: number } {
   const n = inks.length
   if (n > MOST_INKS) throw new RangeError(`an order of at most ${MOST_INKS} inks can be reckoned`)
   const costs = pairCosts(inks, borders)
@@ -120,26 +136,47 @@ export function proposeOrder(inks: readonly PoupeeInk[], borders: readonly InkBo
 }
 
 /** The risk at each border for an order, the largest first, with the other way round beside it. */
-export function orderRisks(order: readonly number[], inks: readonly PoupeeInk[], borders: readonly InkBorder[]): PairRisk[] {
+export function orderRisks(
+  order: readonly number[],
+  inks: readonly PoupeeInk[],
+  borders: readonly InkBorder[],
+): PairRisk[] {
   return borders
     .map((border) => {
-      const [first, second] = order.indexOf(border.a) < order.indexOf(border.b) ? [border.a, border.b] : [border.b, border.a]
+      const [first, second] =
+        order.indexOf(border.a) < order.indexOf(border.b) ? [border.a, border.b] : [border.b, border.a]
       const { early, late, cost } = pairCost(inks[first], inks[second], border)
-      const why = early > late ? `a slip of ${inks[first].name} shows through ${inks[second].name}` : `${inks[second].name} slips into finished ${inks[first].name}`
-      return { first, second, lengthMm: border.lengthMm, cost, otherWay: pairCost(inks[second], inks[first], border).cost, why }
+      const why =
+        early > late
+          ? `a slip of ${inks[first].name} shows through ${inks[second].name}`
+          : `${inks[second].name} slips into finished ${inks[first].name}`
+      return {
+        first,
+        second,
+        lengthMm: border.lengthMm,
+        cost,
+        otherWay: pairCost(inks[second], inks[first], border).cost,
+        why,
+      }
     })
     .sort((a, b) => b.cost - a.cost)
 }
 
 /** Why an ink stands where it does, in the shop's words. */
-export function whyThere(at: number, order: readonly number[], inks: readonly PoupeeInk[], borders: readonly InkBorder[]): string {
+export function whyThere(
+  at: number,
+  order: readonly number[],
+  inks: readonly PoupeeInk[],
+  borders: readonly InkBorder[],
+): string {
   const ink = order[at]
   if (inks[ink].isFiller) return 'a filler: into what is left'
   const neighbours = borders.flatMap(({ a, b }) => (a === ink ? [b] : b === ink ? [a] : []))
   if (neighbours.length === 0) return 'meets no other ink: whenever it suits'
   const later = neighbours.filter((other) => order.indexOf(other) > at)
   const covering = later.filter((other) => inks[other].lightness < inks[ink].lightness)
-  if (covering.length > 0) return `early: ${covering.map((other) => inks[other].name).join(', ')} ${covering.length === 1 ? 'is' : 'are'} darker and cover${covering.length === 1 ? 's' : ''} its slips`
+  if (covering.length > 0)
+    return `early: ${covering.map((other) => inks[other].name).join(', ')} ${covering.length === 1 ? 'is' : 'are'} darker and cover${covering.length === 1 ? 's' : ''} its slips`
   if (later.length > 0) return 'early: its slips can still be wiped off bare plate'
   return 'late: it covers what slipped before, and is dabbed with care'
 }

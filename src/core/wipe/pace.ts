@@ -10,7 +10,9 @@ export type Pace = Readonly<z.infer<typeof paceSchema>>
 export const UNSTARTED: Pace = { startedAt: [], endedAt: null }
 
 /** What a wipe took, kept beside what was planned. */
-export const wipeTakenSchema = z.array(z.strictObject({ step: z.string(), plannedSeconds: nonNegative, takenSeconds: nonNegative })).max(60)
+export const wipeTakenSchema = z
+  .array(z.strictObject({ step: z.string(), plannedSeconds: nonNegative, takenSeconds: nonNegative }))
+  .max(60)
 export type WipeTaken = z.infer<typeof wipeTakenSchema>
 
 /** Begins the first step, or ends the running step and begins the next; after the last, the pace ends. */
@@ -22,7 +24,9 @@ export function advancePace(pace: Pace, stepCount: number, now: number): Pace {
 
 /** Takes back the last advance, so that a knuckle too many costs nothing. */
 export function retreatPace(pace: Pace): Pace {
-  return pace.endedAt !== null ? { ...pace, endedAt: null } : { ...pace, startedAt: pace.startedAt.slice(0, -1) }
+  return pace.endedAt !== null
+    ? { ...pace, endedAt: null }
+    : { ...pace, startedAt: pace.startedAt.slice(0, -1) }
 }
 
 /** Seconds each step begun so far has taken, the running one up to `now`. */

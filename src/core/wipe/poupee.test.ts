@@ -4,18 +4,41 @@ import type { Zone } from '../plate/zoneMap'
 import { gatherInks, inkingFrom, pullAway } from './poupee'
 
 const plate = { widthMm: 100, heightMm: 80 }
-const box = (x: number, y: number, w: number, h: number): Point[] => [[x, y], [x + w, y], [x + w, y + h], [x, y + h]]
-const zone = (name: string, ink: string | null, outline: Point[], more: Partial<Zone> = {}): Zone => ({ id: name, name, outline, ink: ink ? { source: 'ink', id: ink, name: ink } : null, isWhite: ink === null, tone: 'light', border: 'hard', isFiller: false, ...more })
+const box = (x: number, y: number, w: number, h: number): Point[] => [
+  [x, y],
+  [x + w, y],
+  [x + w, y + h],
+  [x, y + h],
+]
+const zone = (name: string, ink: string | null, outline: Point[], more: Partial<Zone> = {}): Zone => ({
+  id: name,
+  name,
+  outline,
+  ink: ink ? { source: 'ink', id: ink, name: ink } : null,
+  isWhite: ink === null,
+  tone: 'light',
+  border: 'hard',
+  isFiller: false,
+  ...more,
+})
 const look = () => ({ lightness: 40, cover: 0.3, strength: 0.6 })
 
 describe('what a zone map says of its inks', () => {
   const zones = [
-    zone('sky', 'blue', box(0, 0, 100, 40), { border: 'feathered' }), zone('sea', 'green', box(0, 40, 50, 40)), zone('bank', 'green', box(50, 40, 50, 40)),
-    zone('sail', 'red', box(10, 20, 1, 1)), zone('foam', null, box(20, 50, 5, 5)), zone('hull', null, box(60, 60, 10, 5), { isWhite: false }),
+    zone('sky', 'blue', box(0, 0, 100, 40), { border: 'feathered' }),
+    zone('sea', 'green', box(0, 40, 50, 40)),
+    zone('bank', 'green', box(50, 40, 50, 40)),
+    zone('sail', 'red', box(10, 20, 1, 1)),
+    zone('foam', null, box(20, 50, 5, 5)),
+    zone('hull', null, box(60, 60, 10, 5), { isWhite: false }),
   ]
   const { inks, borders, whites, bare } = gatherInks(zones, plate, look)
   it('zones of one ink belong together', () => {
-    expect(inks.map(({ name, zones: names }) => [name, names])).toEqual([['blue', ['sky']], ['green', ['sea', 'bank']], ['red', ['sail']]])
+    expect(inks.map(({ name, zones: names }) => [name, names])).toEqual([
+      ['blue', ['sky']],
+      ['green', ['sea', 'bank']],
+      ['red', ['sail']],
+    ])
     expect(inks[1].areaCm2).toBeCloseTo(40 - 0.25 - 0.5, 6)
   })
   it('borders add up over zones; what one ink shares with itself is none', () => {
@@ -24,15 +47,33 @@ describe('what a zone map says of its inks', () => {
     expect(blueGreen.feathered).toBe(1)
     expect(borders.some(({ a, b }) => a === b)).toBe(false)
   })
-  it('whites are cleaned last, and what has no ink is said', () => expect([whites, bare]).toEqual([['foam'], ['hull']]))
+  it('whites are cleaned last, and what has no ink is said', () =>
+    expect([whites, bare]).toEqual([['foam'], ['hull']]))
   it('an ink is a filler only when all its zones are', () => {
-    const filler = (first: boolean, second: boolean) => gatherInks([zone('a', 'x', box(0, 0, 9, 9), { isFiller: first }), zone('b', 'x', box(30, 0, 9, 9), { isFiller: second })], plate, look).inks[0].isFiller
+    const filler = (first: boolean, second: boolean) =>
+      gatherInks(
+        [
+          zone('a', 'x', box(0, 0, 9, 9), { isFiller: first }),
+          zone('b', 'x', box(30, 0, 9, 9), { isFiller: second }),
+        ],
+        plate,
+        look,
+      ).inks[0].isFiller
     expect([filler(true, true), filler(true, false), filler(false, true)]).toEqual([true, false, false])
   })
-  it('an ink nobody knows is taken as middling', () => expect(gatherInks(zones, plate, () => null).inks[0]).toMatchObject({ lightness: 50, cover: 0.5, strength: 0.5 }))
+  it('an ink nobody knows is taken as middling', () =>
+    expect(gatherInks(zones, plate, () => null).inks[0]).toMatchObject({
+      lightness: 50,
+      cover: 0.5,
+      strength: 0.5,
+    }))
   it('becomes the inking: tiny zones by fingertip, the larger the longer', () => {
     const steps = inkingFrom([2, 0, 1], inks)
-    expect(steps.map(({ ink, tool }) => [ink, tool])).toEqual([['red', 'fingertip'], ['blue', 'dolly'], ['green', 'dolly']])
+    expect(steps.map(({ ink, tool }) => [ink, tool])).toEqual([
+      ['red', 'fingertip'],
+      ['blue', 'dolly'],
+      ['green', 'dolly'],
+    ])
     expect(steps[1].seconds).toBeGreaterThan(steps[0].seconds)
   })
 })

@@ -31,7 +31,11 @@ export const TINY_CM2 = 1.5
  *
  * @param look how an ink looks on the paper; an unknown one is taken as middling
  */
-export function gatherInks(zones: readonly Zone[], plate: { widthMm: number; heightMm: number }, look: (ink: { source: string; id: string }) => Look | null): Poupee {
+export function gatherInks(
+  zones: readonly Zone[],
+  plate: { widthMm: number; heightMm: number },
+  look: (ink: { source: string; id: string }) => Look | null,
+): Poupee {
   const shapes = visibleShapes(zones)
   const areas = zoneAreas(shapes, plate)
   const keyOf = ({ ink }: Zone) => ink && `${ink.source}:${ink.id}`
@@ -44,7 +48,15 @@ export function gatherInks(zones: readonly Zone[], plate: { widthMm: number; hei
       known.zones.push(zone.name)
       known.areaCm2 += areas[i].areaCm2
       known.isFiller &&= zone.isFiller
-    } else inks.push({ key, name: zone.ink!.name, zones: [zone.name], areaCm2: areas[i].areaCm2, isFiller: zone.isFiller, ...(look(zone.ink!) ?? { lightness: 50, cover: 0.5, strength: 0.5 }) })
+    } else
+      inks.push({
+        key,
+        name: zone.ink!.name,
+        zones: [zone.name],
+        areaCm2: areas[i].areaCm2,
+        isFiller: zone.isFiller,
+        ...(look(zone.ink!) ?? { lightness: 50, cover: 0.5, strength: 0.5 }),
+      })
   })
   const at = (zone: Zone) => (zone.isWhite ? -1 : inks.findIndex(({ key }) => key === keyOf(zone)))
   const borders: (InkBorder & { soft: number })[] = []
@@ -59,7 +71,8 @@ export function gatherInks(zones: readonly Zone[], plate: { widthMm: number; hei
     } else borders.push({ a: x, b: y, lengthMm, soft, feathered: 0 })
   }
   return {
-    inks, borders: borders.map(({ soft, ...border }) => ({ ...border, feathered: soft / border.lengthMm })),
+    inks,
+    borders: borders.map(({ soft, ...border }) => ({ ...border, feathered: soft / border.lengthMm })),
     whites: zones.filter(({ isWhite }) => isWhite).map(({ name }) => name),
     bare: zones.filter(({ ink, isWhite }) => !ink && !isWhite).map(({ name }) => name),
   }
@@ -70,7 +83,13 @@ const SECONDS = { base: 25, perCm2: 0.8 }
 
 /** The inking as steps of the wiping order: tiny areas by fingertip, the rest by dolly. */
 export function inkingFrom(order: readonly number[], inks: readonly PlateInk[]): InkingStep[] {
-  return order.map((i) => ({ ink: inks[i].name, tool: inks[i].areaCm2 < TINY_CM2 ? 'fingertip' : 'dolly', where: 'lines', zones: inks[i].zones, seconds: Math.round(SECONDS.base + SECONDS.perCm2 * inks[i].areaCm2) }))
+  return order.map((i) => ({
+    ink: inks[i].name,
+    tool: inks[i].areaCm2 < TINY_CM2 ? 'fingertip' : 'dolly',
+    where: 'lines',
+    zones: inks[i].zones,
+    seconds: Math.round(SECONDS.base + SECONDS.perCm2 * inks[i].areaCm2),
+  }))
 }
 
 /**
@@ -80,5 +99,11 @@ export function inkingFrom(order: readonly number[], inks: readonly PlateInk[]):
 export function pullAway(own: readonly [number, number], others: readonly [number, number]): string {
   const [dx, dy] = [own[0] - others[0], own[1] - others[1]]
   if (Math.hypot(dx, dy) < 1) return 'from the border inward'
-  return Math.abs(dx) >= Math.abs(dy) ? (dx > 0 ? 'toward the right edge' : 'toward the left edge') : dy > 0 ? 'toward the lower edge' : 'toward the upper edge'
+  return Math.abs(dx) >= Math.abs(dy)
+    ? dx > 0
+      ? 'toward the right edge'
+      : 'toward the left edge'
+    : dy > 0
+      ? 'toward the lower edge'
+      : 'toward the upper edge'
 }

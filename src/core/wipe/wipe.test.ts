@@ -2,7 +2,15 @@ import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { advancePace, paceDrift, retreatPace, takenSeconds, UNSTARTED, type Pace } from './pace'
 import { pacedSteps } from './pacedSteps'
-import { completeSteps, describeWipeStep, forgottenSteps, WIPING_SCHOOLS, wipingOrderSchema, wipingSeconds, type WipingOrder } from './wipingOrder'
+import {
+  completeSteps,
+  describeWipeStep,
+  forgottenSteps,
+  WIPING_SCHOOLS,
+  wipingOrderSchema,
+  wipingSeconds,
+  type WipingOrder,
+} from './wipingOrder'
 
 const { steps } = WIPING_SCHOOLS['three-stage'].order
 
@@ -18,11 +26,15 @@ describe('wiping order', () => {
     expect(describeWipeStep(steps[1])).toBe('Tarlatan, dirty')
     expect(describeWipeStep(steps[5])).toBe('Edges and back')
   })
-  it('refuses an order without steps', () => expect(wipingOrderSchema.safeParse({ steps: [], plateTone: 'light' }).error!.issues[0].message).toContain('at least one step'))
+  it('refuses an order without steps', () =>
+    expect(wipingOrderSchema.safeParse({ steps: [], plateTone: 'light' }).error!.issues[0].message).toContain(
+      'at least one step',
+    ))
 })
 
 describe('pacer', () => {
-  const run = (moments: number[]): Pace => moments.reduce((pace, now) => advancePace(pace, steps.length, now), UNSTARTED)
+  const run = (moments: number[]): Pace =>
+    moments.reduce((pace, now) => advancePace(pace, steps.length, now), UNSTARTED)
 
   it('keeps what each step took', () => {
     const pace = run([0, 40_000, 100_000])
@@ -36,11 +48,13 @@ describe('pacer', () => {
     expect(takenSeconds(ended, 99_000).reduce((sum, s) => sum + s, 0)).toBe(7)
   })
   it('going back undoes exactly one advance (property)', () => {
-    fc.assert(fc.property(fc.array(fc.integer({ min: 1, max: 90_000 }), { minLength: 1, maxLength: 8 }), (gaps) => {
-      let now = 0
-      const moments = gaps.map((gap) => (now += gap))
-      expect(retreatPace(run(moments))).toEqual(run(moments.slice(0, -1)))
-    }))
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 1, max: 90_000 }), { minLength: 1, maxLength: 8 }), (gaps) => {
+        let now = 0
+        const moments = gaps.map((gap) => (now += gap))
+        expect(retreatPace(run(moments))).toEqual(run(moments.slice(0, -1)))
+      }),
+    )
   })
 })
 
@@ -48,29 +62,57 @@ describe('what must not be forgotten', () => {
   const bare: WipingOrder = { ...WIPING_SCHOOLS['three-stage'].order, steps: steps.slice(0, 3) }
   it('edges and fingers are missed, and run all the same', () => {
     expect(forgottenSteps(bare).map(({ material }) => material)).toEqual(['edges', 'fingers'])
-    expect(completeSteps(bare).map(({ material }) => material).slice(-2)).toEqual(['edges', 'fingers'])
+    expect(
+      completeSteps(bare)
+        .map(({ material }) => material)
+        .slice(-2),
+    ).toEqual(['edges', 'fingers'])
     expect(forgottenSteps({ steps })).toEqual([])
   })
   it('whatever is taken out, the run ends with both (property)', () => {
-    fc.assert(fc.property(fc.subarray([...steps], { minLength: 1 }), (some) => {
-      const materials = completeSteps({ steps: some }).map(({ material }) => material)
-      expect(materials.filter((material) => material === 'edges')).toHaveLength(1)
-      expect(materials.filter((material) => material === 'fingers')).toHaveLength(1)
-    }))
+    fc.assert(
+      fc.property(fc.subarray([...steps], { minLength: 1 }), (some) => {
+        const materials = completeSteps({ steps: some }).map(({ material }) => material)
+        expect(materials.filter((material) => material === 'edges')).toHaveLength(1)
+        expect(materials.filter((material) => material === 'fingers')).toHaveLength(1)
+      }),
+    )
   })
 })
 
 describe('the run of a plate', () => {
   const order: WipingOrder = {
-    ...WIPING_SCHOOLS['small-rags'].order, zoneMapVersion: 3,
-    inking: [{ ink: 'Reed ochre', tool: 'dolly', where: 'lines', zones: ['mud'], seconds: 60 }, { ink: 'Quay black', tool: 'fingertip', where: 'both', zones: ['posts', 'rope'], seconds: 90 }],
+    ...WIPING_SCHOOLS['small-rags'].order,
+    zoneMapVersion: 3,
+    inking: [
+      { ink: 'Reed ochre', tool: 'dolly', where: 'lines', zones: ['mud'], seconds: 60 },
+      { ink: 'Quay black', tool: 'fingertip', where: 'both', zones: ['posts', 'rope'], seconds: 90 },
+    ],
   }
-  const run = pacedSteps({ ...order, steps: [{ ...order.steps[0], zone: 'mud' }, ...order.steps.slice(1)] }, { batTaken: [{ step: 'Ink 2: Quay black', plannedSeconds: 90, takenSeconds: 104 }], zoneTones: { mud: 'medium' } })
+  const run = pacedSteps(
+    { ...order, steps: [{ ...order.steps[0], zone: 'mud' }, ...order.steps.slice(1)] },
+    {
+      batTaken: [{ step: 'Ink 2: Quay black', plannedSeconds: 90, takenSeconds: 104 }],
+      zoneTones: { mud: 'medium' },
+    },
+  )
   it('numbers dabs and rags, so that look-alike inks do not cross', () => {
-    expect(run[1]).toEqual({ label: 'Ink 2: Quay black', seconds: 90, detail: 'dab 2, rag 2; by fingertip, in the lines and on the surface: posts, rope', before: 104 })
+    expect(run[1]).toEqual({
+      label: 'Ink 2: Quay black',
+      seconds: 90,
+      detail: 'dab 2, rag 2; by fingertip, in the lines and on the surface: posts, rope',
+      before: 104,
+    })
   })
   it('says the tone a zone is wiped to, beside the manner', () => {
-    expect(run[2]).toMatchObject({ label: 'Small rag, dirty on mud', detail: 'even, across the lines; bundle round a finger; wipe to: medium film', before: null })
+    expect(run[2]).toMatchObject({
+      label: 'Small rag, dirty on mud',
+      detail: 'even, across the lines; bundle round a finger; wipe to: medium film',
+      before: null,
+    })
   })
-  it('one ink needs no number', () => expect(pacedSteps({ ...order, inking: order.inking.slice(0, 1) }, { batTaken: null, zoneTones: {} })[0].label).toBe('Ink: Reed ochre'))
+  it('one ink needs no number', () =>
+    expect(
+      pacedSteps({ ...order, inking: order.inking.slice(0, 1) }, { batTaken: null, zoneTones: {} })[0].label,
+    ).toBe('Ink: Reed ochre'))
 })

@@ -20,7 +20,11 @@ export const CLEANLINESS = { dirty: 'dirty', medium: 'medium', clean: 'clean' } 
 
 /** How the bundle is held, which way it goes, and how hard: words, since no one wipes with a balance in the hand. */
 export const BUNDLES = { smooth: 'smooth, no folds', loose: 'loose', finger: 'round a finger' } as const
-export const DIRECTIONS = { across: 'across the lines', along: 'along the lines', round: 'in rounds' } as const
+export const DIRECTIONS = {
+  across: 'across the lines',
+  along: 'along the lines',
+  round: 'in rounds',
+} as const
 export const PRESSURES = { skim: 'skim', even: 'even', firm: 'firm' } as const
 const oneOf = <K extends string>(words: Record<K, string>) => z.enum(Object.keys(words) as [K, ...K[]])
 
@@ -38,8 +42,18 @@ export const wipeStepSchema = z.strictObject({
 export type WipeStep = z.infer<typeof wipeStepSchema>
 
 /** What brings the ink on, and where it is to stay. */
-export const INKING_TOOLS = { card: 'Card', dolly: 'Dolly', brush: 'Brush', fingertip: 'Fingertip', roller: 'Roller' } as const
-export const INKED_PARTS = { lines: 'in the lines', surface: 'on the surface (relief or surface roll)', both: 'in the lines and on the surface' } as const
+export const INKING_TOOLS = {
+  card: 'Card',
+  dolly: 'Dolly',
+  brush: 'Brush',
+  fingertip: 'Fingertip',
+  roller: 'Roller',
+} as const
+export const INKED_PARTS = {
+  lines: 'in the lines',
+  surface: 'on the surface (relief or surface roll)',
+  both: 'in the lines and on the surface',
+} as const
 
 /** One ink brought onto the plate. With several, dab and rag carry its number, so that look-alike inks do not cross. */
 export const inkingStepSchema = z.strictObject({
@@ -54,7 +68,10 @@ export type InkingStep = z.infer<typeof inkingStepSchema>
 
 /** The wiping order: part of the settings. */
 export const wipingOrderSchema = z.strictObject({
-  steps: z.array(wipeStepSchema).min(1, { error: 'needs at least one step' }).max(30, { error: 'takes at most 30 steps' }),
+  steps: z
+    .array(wipeStepSchema)
+    .min(1, { error: 'needs at least one step' })
+    .max(30, { error: 'takes at most 30 steps' }),
   plateTone: z.enum(Object.keys(PLATE_TONES) as [PlateTone, ...PlateTone[]]),
   /** inks in the order they are brought on; none: the mix, by card, over the whole plate */
   inking: z.array(inkingStepSchema).max(12, { error: 'takes at most 12 inks' }).default([]),
@@ -63,7 +80,21 @@ export const wipingOrderSchema = z.strictObject({
 })
 export type WipingOrder = z.infer<typeof wipingOrderSchema>
 
-const step = (material: WipeMaterial, cleanliness: WipeStep['cleanliness'], seconds: number, strokes = 0): WipeStep => ({ material, cleanliness, seconds, strokes, bundle: material === 'rag' || material === 'bud' ? 'finger' : 'smooth', direction: 'across', pressure: material === 'tarlatan' && cleanliness === 'clean' ? 'skim' : 'even', zone: '' })
+const step = (
+  material: WipeMaterial,
+  cleanliness: WipeStep['cleanliness'],
+  seconds: number,
+  strokes = 0,
+): WipeStep => ({
+  material,
+  cleanliness,
+  seconds,
+  strokes,
+  bundle: material === 'rag' || material === 'bud' ? 'finger' : 'smooth',
+  direction: 'across',
+  pressure: material === 'tarlatan' && cleanliness === 'clean' ? 'skim' : 'even',
+  zone: '',
+})
 
 const plain = { inking: [], zoneMapVersion: null }
 
@@ -72,21 +103,61 @@ export const WIPING_SCHOOLS: Record<string, { label: string; order: WipingOrder 
   'three-stage': {
     label: 'Three-stage tarlatan, then hand',
     order: {
-      steps: [step('card', 'dirty', 30), step('tarlatan', 'dirty', 60), step('tarlatan', 'medium', 60), step('tarlatan', 'clean', 45), step('hand', 'clean', 40, 20), step('edges', 'clean', 45), step('fingers', 'clean', 20)],
-      plateTone: 'light', ...plain,
+      steps: [
+        step('card', 'dirty', 30),
+        step('tarlatan', 'dirty', 60),
+        step('tarlatan', 'medium', 60),
+        step('tarlatan', 'clean', 45),
+        step('hand', 'clean', 40, 20),
+        step('edges', 'clean', 45),
+        step('fingers', 'clean', 20),
+      ],
+      plateTone: 'light',
+      ...plain,
     },
   },
   'paper-only': {
     label: 'Paper only, after the card',
-    order: { steps: [step('card', 'dirty', 30), step('paper', 'medium', 60), step('paper', 'clean', 75), step('edges', 'clean', 45), step('fingers', 'clean', 20)], plateTone: 'bright', ...plain },
+    order: {
+      steps: [
+        step('card', 'dirty', 30),
+        step('paper', 'medium', 60),
+        step('paper', 'clean', 75),
+        step('edges', 'clean', 45),
+        step('fingers', 'clean', 20),
+      ],
+      plateTone: 'bright',
+      ...plain,
+    },
   },
   'tarlatan-tone': {
     label: 'Tarlatan only, tone left',
-    order: { steps: [step('card', 'dirty', 30), step('tarlatan', 'dirty', 60), step('tarlatan', 'medium', 60), step('edges', 'clean', 45), step('fingers', 'clean', 20)], plateTone: 'medium', ...plain },
+    order: {
+      steps: [
+        step('card', 'dirty', 30),
+        step('tarlatan', 'dirty', 60),
+        step('tarlatan', 'medium', 60),
+        step('edges', 'clean', 45),
+        step('fingers', 'clean', 20),
+      ],
+      plateTone: 'medium',
+      ...plain,
+    },
   },
   'small-rags': {
     label: 'Small rags, à la poupée',
-    order: { steps: [step('rag', 'dirty', 90), step('rag', 'medium', 90), step('rag', 'clean', 90), step('bud', 'clean', 40), step('edges', 'clean', 45), step('fingers', 'clean', 20)], plateTone: 'light', ...plain },
+    order: {
+      steps: [
+        step('rag', 'dirty', 90),
+        step('rag', 'medium', 90),
+        step('rag', 'clean', 90),
+        step('bud', 'clean', 40),
+        step('edges', 'clean', 45),
+        step('fingers', 'clean', 20),
+      ],
+      plateTone: 'light',
+      ...plain,
+    },
   },
 }
 
@@ -109,12 +180,24 @@ export function completeSteps(order: Pick<WipingOrder, 'steps'>): WipeStep[] {
 }
 
 /** A step as one says it: "tarlatan, medium". Edges and fingers are always clean, so that goes unsaid. */
-export function describeWipeStep({ material, cleanliness, zone = '' }: Pick<WipeStep, 'material' | 'cleanliness'> & { zone?: string }): string {
+export function describeWipeStep({
+  material,
+  cleanliness,
+  zone = '',
+}: Pick<WipeStep, 'material' | 'cleanliness'> & { zone?: string }): string {
   const where = zone && ` on ${zone}`
-  return ALWAYS_CLEAN.has(material) ? WIPE_MATERIALS[material] + where : `${WIPE_MATERIALS[material]}, ${cleanliness}${where}`
+  return ALWAYS_CLEAN.has(material)
+    ? WIPE_MATERIALS[material] + where
+    : `${WIPE_MATERIALS[material]}, ${cleanliness}${where}`
 }
 
-const ALWAYS_CLEAN: ReadonlySet<WipeMaterial> = new Set<WipeMaterial>(['edges', 'fingers', 'card', 'talc', 'retroussage'])
+const ALWAYS_CLEAN: ReadonlySet<WipeMaterial> = new Set<WipeMaterial>([
+  'edges',
+  'fingers',
+  'card',
+  'talc',
+  'retroussage',
+])
 
 /** How a step is done, beneath its name: "skim, across the lines; 20 strokes". */
 export function howToWipe({ material, bundle, direction, pressure, strokes }: WipeStep): string {

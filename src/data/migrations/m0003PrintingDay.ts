@@ -6,7 +6,14 @@ export const m0003PrintingDay: Migration = {
   name: '0003-printing-day',
   columns: {
     days: { id: key, jobId: ofJob, setting: json, startAt: text, breaks: json, by: text },
-    day_events: { id: serial, dayId: { ...text, references: { model: 'days', key: 'id' } }, sheet: whole, kind: text, at: text, by: text },
+    day_events: {
+      id: serial,
+      dayId: { ...text, references: { model: 'days', key: 'id' } },
+      sheet: whole,
+      kind: text,
+      at: text,
+      by: text,
+    },
     queues: { id: key, name: text, input: json, startAt: text, by: text },
   },
   indexes: [

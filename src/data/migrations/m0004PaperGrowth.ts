@@ -4,6 +4,15 @@ import type { Migration } from './migration'
 /** Marks measured on sheets before and after damping: what a paper's growth is learned from. */
 export const m0004PaperGrowth: Migration = {
   name: '0004-paper-growth',
-  columns: { growth_marks: { id: serial, paperId: { ...text, references: { model: 'papers', key: 'id' } }, direction: text, dryMm: real, dampMm: real, at: text } },
+  columns: {
+    growth_marks: {
+      id: serial,
+      paperId: { ...text, references: { model: 'papers', key: 'id' } },
+      direction: text,
+      dryMm: real,
+      dampMm: real,
+      at: text,
+    },
+  },
   indexes: [['growth_marks', ['paperId'], false]],
 }

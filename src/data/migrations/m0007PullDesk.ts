@@ -10,5 +10,8 @@ export const m0007PullDesk: Migration = {
     unlocks: { id: serial, jobId: ofJob, marks: json, why: text, by: text, at: text },
     custody: { id: serial, jobId: ofJob, pullId: text, move: json, at: text, by: text },
   },
-  indexes: [['unlocks', ['jobId'], false], ['custody', ['jobId'], false]],
+  indexes: [
+    ['unlocks', ['jobId'], false],
+    ['custody', ['jobId'], false],
+  ],
 }

@@ -9,14 +9,38 @@ import type { Migration } from './migration'
 export const m0008Runs: Migration = {
   name: '0008-runs',
   columns: {
-    jobs: { openRun: { ...whole, defaultValue: 0 }, variation: { ...text, defaultValue: 'alike' }, credits: { ...json, defaultValue: [] } },
-    runs: { kind: { ...text, defaultValue: 'plate' }, between: { ...text, defaultValue: 'dry-damp' }, waitHours: { ...real, defaultValue: 0 } },
-    sheet_marks: { id: serial, jobId: ofJob, sheet: whole, runPosition: whole, mark: text, why: text, by: text, at: text },
+    jobs: {
+      openRun: { ...whole, defaultValue: 0 },
+      variation: { ...text, defaultValue: 'alike' },
+      credits: { ...json, defaultValue: [] },
+    },
+    runs: {
+      kind: { ...text, defaultValue: 'plate' },
+      between: { ...text, defaultValue: 'dry-damp' },
+      waitHours: { ...real, defaultValue: 0 },
+    },
+    sheet_marks: {
+      id: serial,
+      jobId: ofJob,
+      sheet: whole,
+      runPosition: whole,
+      mark: text,
+      why: text,
+      by: text,
+      at: text,
+    },
     sortings: { jobId: jobKey, numbering: json, at: text },
   },
-  indexes: [['sheet_marks', ['jobId'], false], ['prints', ['jobId', 'kind', 'number'], true]],
+  indexes: [
+    ['sheet_marks', ['jobId'], false],
+    ['prints', ['jobId', 'kind', 'number'], true],
+  ],
   carry: async (queries, transaction) => {
-    const indexes = await queries.sequelize.query<{ name: string; sql: string | null }>("SELECT name, sql FROM sqlite_master WHERE type = 'index' AND tbl_name = 'prints'", { type: QueryTypes.SELECT, transaction })
-    for (const { name, sql } of indexes) if (sql?.includes('`mark`')) await queries.sequelize.query(`DROP INDEX "${name}"`, { transaction })
+    const indexes = await queries.sequelize.query<{ name: string; sql: string | null }>(
+      "SELECT name, sql FROM sqlite_master WHERE type = 'index' AND tbl_name = 'prints'",
+      { type: QueryTypes.SELECT, transaction },
+    )
+    for (const { name, sql } of indexes)
+      if (sql?.includes('`mark`')) await queries.sequelize.query(`DROP INDEX "${name}"`, { transaction })
   },
 }

@@ -19,15 +19,25 @@ afterEach(async () => {
   rmSync(folder, { recursive: true, force: true })
 })
 
-const first: Migration = { name: '1', columns: { prints: { id: key, mark: text } }, indexes: [['prints', ['mark'], true]] }
+const first: Migration = {
+  name: '1',
+  columns: { prints: { id: key, mark: text } },
+  indexes: [['prints', ['mark'], true]],
+}
 const second: Migration = {
   name: '2',
-  columns: { prints: { note: optionalText, copies: { ...whole, defaultValue: 1 } }, buyers: { id: key, name: text } },
+  columns: {
+    prints: { note: optionalText, copies: { ...whole, defaultValue: 1 } },
+    buyers: { id: key, name: text },
+  },
   carry: async (queries, transaction) => {
     await queries.sequelize.query("UPDATE prints SET note = 'carried ' || mark", { transaction })
   },
 }
-const run = (migration: Migration, known: string[]) => sequelize.transaction((transaction) => layDown(migration, new Set(known), sequelize.getQueryInterface(), transaction))
+const run = (migration: Migration, known: string[]) =>
+  sequelize.transaction((transaction) =>
+    layDown(migration, new Set(known), sequelize.getQueryInterface(), transaction),
+  )
 const rows = (sql: string) => sequelize.query(sql, { type: QueryTypes.SELECT })
 
 describe('a change of the database’s shape', () => {
@@ -83,12 +93,21 @@ describe('the changes of this product', () => {
     for (const migration of MIGRATIONS) {
       for (const [table, columns] of Object.entries(migration.columns)) {
         if (!known.has(table)) continue
-        for (const column of Object.values(columns)) expect(column).toSatisfy((one: { allowNull?: boolean; defaultValue?: unknown }) => one.allowNull || one.defaultValue !== undefined)
+        for (const column of Object.values(columns))
+          expect(column).toSatisfy(
+            (one: { allowNull?: boolean; defaultValue?: unknown }) =>
+              one.allowNull || one.defaultValue !== undefined,
+          )
       }
       await run(migration, [...known])
       for (const table of Object.keys(migration.columns)) known.add(table)
     }
     const made = (await rows("SELECT name FROM sqlite_master WHERE type = 'table'")) as { name: string }[]
-    expect(made.map(({ name }) => name).filter((name) => !name.startsWith('sqlite_')).sort()).toEqual([...known].sort())
+    expect(
+      made
+        .map(({ name }) => name)
+        .filter((name) => !name.startsWith('sqlite_'))
+        .sort(),
+    ).toEqual([...known].sort())
   })
 })

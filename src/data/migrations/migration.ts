@@ -11,21 +11,34 @@ export interface Migration {
 }
 
 /** Sequelize writes into the columns it is given, so that each use gets copies of its own. */
-const copied = (columns: ModelAttributes): ModelAttributes => Object.fromEntries(Object.entries(columns).map(([name, column]) => [name, { ...(column as object) }])) as ModelAttributes
+const copied = (columns: ModelAttributes): ModelAttributes =>
+  Object.fromEntries(
+    Object.entries(columns).map(([name, column]) => [name, { ...(column as object) }]),
+  ) as ModelAttributes
 
 /** Lays one change down, given the tables that were there before it. */
-export async function layDown({ columns, indexes = [], carry }: Migration, known: ReadonlySet<string>, queries: QueryInterface, transaction: Transaction): Promise<void> {
+export async function layDown(
+  { columns, indexes = [], carry }: Migration,
+  known: ReadonlySet<string>,
+  queries: QueryInterface,
+  transaction: Transaction,
+): Promise<void> {
   for (const [table, added] of Object.entries(columns)) {
     if (!known.has(table)) await queries.createTable(table, copied(added), { transaction })
-    else for (const [name, column] of Object.entries(copied(added))) await queries.addColumn(table, name, column as never, { transaction })
+    else
+      for (const [name, column] of Object.entries(copied(added)))
+        await queries.addColumn(table, name, column as never, { transaction })
   }
-  for (const [table, fields, unique] of indexes) await queries.addIndex(table, fields, { unique, transaction })
+  for (const [table, fields, unique] of indexes)
+    await queries.addIndex(table, fields, { unique, transaction })
   await carry?.(queries, transaction)
 }
 
 /** Columns of every table after all the changes given. */
 export function sumOfColumns(migrations: readonly Migration[]): Record<string, ModelAttributes> {
   const tables: Record<string, ModelAttributes> = {}
-  for (const { columns } of migrations) for (const [table, added] of Object.entries(columns)) tables[table] = { ...tables[table], ...copied(added) }
+  for (const { columns } of migrations)
+    for (const [table, added] of Object.entries(columns))
+      tables[table] = { ...tables[table], ...copied(added) }
   return tables
 }

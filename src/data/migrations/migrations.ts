@@ -9,4 +9,13 @@ import { m0008Runs } from './m0008Runs'
 import type { Migration } from './migration'
 
 /** Every change of the database's shape, in order. A released one is never edited: the next change is a new one. */
-export const MIGRATIONS: readonly Migration[] = [m0001FirstRelease, m0002PlateRoom, m0003PrintingDay, m0004PaperGrowth, m0005PaperStore, m0006PressRoom, m0007PullDesk, m0008Runs]
+export const MIGRATIONS: readonly Migration[] = [
+  m0001FirstRelease,
+  m0002PlateRoom,
+  m0003PrintingDay,
+  m0004PaperGrowth,
+  m0005PaperStore,
+  m0006PressRoom,
+  m0007PullDesk,
+  m0008Runs,
+]

@@ -14,19 +14,39 @@ openWorkshop()
 
 const FIRST_JOBS = ['mooring-posts', 'samphire', 'the-pilot-s-window']
 /** Demo databases as released versions laid them out, and the jobs each has. */
-const RELEASES: [string, string[]][] = [['release-1', FIRST_JOBS], ['release-2', FIRST_JOBS], ['release-3', [...FIRST_JOBS, 'two-tides']]]
+const RELEASES: [string, string[]][] = [
+  ['release-1', FIRST_JOBS],
+  ['release-2', FIRST_JOBS],
+  ['release-3', [...FIRST_JOBS, 'two-tides']],
+]
 
 function unpack(release: string): string {
   const file = path.join(dataFolder(), 'typothesis.sqlite')
   mkdirSync(dataFolder(), { recursive: true })
-  writeFileSync(file, gunzipSync(readFileSync(path.join(import.meta.dirname, 'releases', `${release}.sqlite.gz`))))
+  writeFileSync(
+    file,
+    gunzipSync(readFileSync(path.join(import.meta.dirname, 'releases', `${release}.sqlite.gz`))),
+  )
   return file
 }
 
 /** All rows of all tables as they are on the disk, by table. */
 async function everything(sequelize: Sequelize): Promise<Record<string, Record<string, unknown>[]>> {
-  const names = await sequelize.query<{ name: string }>("SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' AND name <> 'migrations'", { type: QueryTypes.SELECT })
-  const rows = await Promise.all(names.map(async ({ name }) => [name, await sequelize.query<Record<string, unknown>>(`SELECT * FROM "${name}" ORDER BY rowid`, { type: QueryTypes.SELECT })] as const))
+  const names = await sequelize.query<{ name: string }>(
+    "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' AND name <> 'migrations'",
+    { type: QueryTypes.SELECT },
+  )
+  const rows = await Promise.all(
+    names.map(
+      async ({ name }) =>
+        [
+          name,
+          await sequelize.query<Record<string, unknown>>(`SELECT * FROM "${name}" ORDER BY rowid`, {
+            type: QueryTypes.SELECT,
+          }),
+        ] as const,
+    ),
+  )
   return Object.fromEntries(rows)
 }
 

@@ -1,6 +1,15 @@
 'use client'
 
-import { createContext, useCallback, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react'
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  type ReactNode,
+} from 'react'
 import type { Passes } from '@/core/prove/features'
 import type { Bench } from '@/core/prove/settings'
 import type { Tolerances } from '@/core/prove/tolerance'
@@ -33,7 +42,9 @@ interface BenchContextValue {
   /** shows a change at once; keeping it is the caller's business, unless it is kept already */
   show: (bench: Bench, isKept?: boolean) => void
   /** sends one act to the server with the revision in hand; acts wait for one another */
-  send: <T extends object>(act: (target: { jobId: string; revision: number }) => Promise<Answer<T & { revision: number }>>) => Promise<Answer<T & { revision: number }>>
+  send: <T extends object>(
+    act: (target: { jobId: string; revision: number }) => Promise<Answer<T & { revision: number }>>,
+  ) => Promise<Answer<T & { revision: number }>>
   /** set when another window changed the job */
   conflict: string | null
 }
@@ -53,7 +64,8 @@ export function BenchProvider({ job, children }: { job: BenchJob; children: Reac
   // The server's word is newer than ours only when it knows a later revision and nothing of ours is still on its way.
   if (job !== seen) {
     setSeen(job)
-    if (job.revision > seen.revision && !isAhead && JSON.stringify(job.bench) !== JSON.stringify(bench)) setBench(job.bench)
+    if (job.revision > seen.revision && !isAhead && JSON.stringify(job.bench) !== JSON.stringify(bench))
+      setBench(job.bench)
   }
 
   useEffect(() => {
@@ -95,4 +107,7 @@ export function useBench(): BenchContextValue {
 }
 
 /** What went wrong when the server could not be reached: nothing was kept, the entry stays. */
-export const UNREACHABLE: FieldProblem = { field: '', message: 'Not kept: the server does not answer. What you typed stays here; try again.' }
+export const UNREACHABLE: FieldProblem = {
+  field: '',
+  message: 'Not kept: the server does not answer. What you typed stays here; try again.',
+}

@@ -8,7 +8,10 @@ export function ConflictNotice() {
   const { conflict } = useBench()
   if (!conflict) return null
   return (
-    <div role="alert" className="flex flex-wrap items-center gap-4 border-b-4 border-signal bg-raised px-4 py-2">
+    <div
+      role="alert"
+      className="flex flex-wrap items-center gap-4 border-b-4 border-signal bg-raised px-4 py-2"
+    >
       <p className="min-w-0 flex-1 basis-80">◆ {conflict}</p>
       <Button onClick={() => window.location.reload()}>Reload this job</Button>
     </div>

@@ -5,17 +5,43 @@ import type { FieldProblem } from '@/data/errors'
 import { useBench } from './BenchContext'
 import type { KeepState } from './useStation'
 
-const WORDS: Record<KeepState, string> = { kept: 'Kept', waiting: 'Changed', keeping: 'Keeping…', 'not-kept': 'Not kept yet' }
+const WORDS: Record<KeepState, string> = {
+  kept: 'Kept',
+  waiting: 'Changed',
+  keeping: 'Keeping…',
+  'not-kept': 'Not kept yet',
+}
 
 /** Says whether what is on the screen is on the disk, and takes the last change back. */
-export function KeepLine({ state, problems, undo, canUndo }: { state: KeepState; problems: readonly FieldProblem[]; undo: () => void; canUndo: boolean }) {
+export function KeepLine({
+  state,
+  problems,
+  undo,
+  canUndo,
+}: {
+  state: KeepState
+  problems: readonly FieldProblem[]
+  undo: () => void
+  canUndo: boolean
+}) {
   const { conflict } = useBench()
   const general = problems.find(({ field }) => field === '')
   return (
     <div className="flex items-center gap-3 text-sm">
-      <span role="status">{conflict ? '◆ Not kept' : state === 'not-kept' && problems.length === 0 ? 'Not set yet' : `${state === 'not-kept' ? '◆ ' : ''}${WORDS[state]}`}</span>
+      <span role="status">
+        {conflict
+          ? '◆ Not kept'
+          : state === 'not-kept' && problems.length === 0
+            ? 'Not set yet'
+            : `${state === 'not-kept' ? '◆ ' : ''}${WORDS[state]}`}
+      </span>
       {general && !conflict && <span className="text-signal">{general.message}</span>}
-      <button type="button" onClick={undo} disabled={!canUndo} className="inline-flex min-h-11 items-center gap-1.5 underline underline-offset-4 disabled:text-muted disabled:no-underline">
+      <button
+        type="button"
+        onClick={undo}
+        disabled={!canUndo}
+        className="inline-flex min-h-11 items-center gap-1.5 underline underline-offset-4 disabled:text-muted disabled:no-underline"
+      >
         <Undo2 size={16} aria-hidden /> Undo
       </button>
     </div>

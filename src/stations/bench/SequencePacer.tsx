@@ -1,7 +1,15 @@
 'use client'
 
 import { useEffect, useRef, useState, type ReactNode } from 'react'
-import { advancePace, paceDrift, paceSchema, retreatPace, takenSeconds, UNSTARTED, type Pace } from '@/core/wipe/pace'
+import {
+  advancePace,
+  paceDrift,
+  paceSchema,
+  retreatPace,
+  takenSeconds,
+  UNSTARTED,
+  type Pace,
+} from '@/core/wipe/pace'
 import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { Check } from '@/ui/Check'
@@ -16,7 +24,8 @@ const DEBOUNCE_MS = 400
 const BEHIND = 5
 
 /** Minutes and seconds, with + once the time is over. */
-export const clock = (seconds: number) => `${seconds < 0 ? '+' : ''}${Math.floor(Math.abs(seconds) / 60)}:${String(Math.floor(Math.abs(seconds) % 60)).padStart(2, '0')}`
+export const clock = (seconds: number) =>
+  `${seconds < 0 ? '+' : ''}${Math.floor(Math.abs(seconds) / 60)}:${String(Math.floor(Math.abs(seconds) % 60)).padStart(2, '0')}`
 
 export interface PacedStep {
   label: string
@@ -63,7 +72,17 @@ function keepPace(key: string | undefined, pace: Pace): void {
 }
 
 /** Runs through steps with wet or inked hands: Enter goes on, Backspace goes back; big type, the rest of the way at the side. */
-export function SequencePacer({ title, steps, after, back, onClose, onEnded, ended: endedWords, keepAs, beforeName = 'before' }: SequencePacerProps) {
+export function SequencePacer({
+  title,
+  steps,
+  after,
+  back,
+  onClose,
+  onEnded,
+  ended: endedWords,
+  keepAs,
+  beforeName = 'before',
+}: SequencePacerProps) {
   const [pace, setPace] = useState<Pace>(() => readPace(keepAs))
   const [now, setNow] = useState(() => Date.now())
   const [pressed, setPressed] = useState(0)
@@ -122,7 +141,14 @@ export function SequencePacer({ title, steps, after, back, onClose, onEnded, end
   const drift = paceDrift(pace, steps, now)
 
   return (
-    <PlateMark title={title} aside={<Button look="quiet" onClick={onClose}>{back}</Button>}>
+    <PlateMark
+      title={title}
+      aside={
+        <Button look="quiet" onClick={onClose}>
+          {back}
+        </Button>
+      }
+    >
       <div className="grid gap-6 md:grid-cols-[1fr_16rem]">
         <div aria-live="polite">
           {at < 0 && <p className="far-number text-5xl">Ready: {steps[0].label}</p>}
@@ -130,18 +156,48 @@ export function SequencePacer({ title, steps, after, back, onClose, onEnded, end
             <>
               <p className="far-number text-5xl">{current.label}</p>
               {current.detail && <p className="mt-2 text-2xl">{current.detail}</p>}
-              <p className="far-number mt-4 text-8xl" aria-hidden>{clock(left)}</p>
-              {current.before !== undefined && current.before !== null && <p className="mt-2 text-xl">{beforeName}: {formatNumber(current.before, 0)} s</p>}
-              <p className="mt-2 text-xl">{left >= 0 ? 'left' : 'over'}{steps[at + 1] ? `, then ${steps[at + 1].label.toLowerCase()}` : `, then ${after}`}{Math.abs(drift) >= BEHIND ? `; ${formatNumber(Math.abs(drift), 0)} s ${drift > 0 ? 'behind' : 'ahead'} in all` : ''}</p>
+              <p className="far-number mt-4 text-8xl" aria-hidden>
+                {clock(left)}
+              </p>
+              {current.before !== undefined && current.before !== null && (
+                <p className="mt-2 text-xl">
+                  {beforeName}: {formatNumber(current.before, 0)} s
+                </p>
+              )}
+              <p className="mt-2 text-xl">
+                {left >= 0 ? 'left' : 'over'}
+                {steps[at + 1] ? `, then ${steps[at + 1].label.toLowerCase()}` : `, then ${after}`}
+                {Math.abs(drift) >= BEHIND
+                  ? `; ${formatNumber(Math.abs(drift), 0)} s ${drift > 0 ? 'behind' : 'ahead'} in all`
+                  : ''}
+              </p>
             </>
           )}
-          {ended && endedWords(taken, taken.reduce((sum, seconds) => sum + seconds, 0), drift)}
+          {ended &&
+            endedWords(
+              taken,
+              taken.reduce((sum, seconds) => sum + seconds, 0),
+              drift,
+            )}
         </div>
         <ol className="condensed self-start border-t border-line">
           {steps.map(({ label, seconds, before }, i) => (
-            <li key={i} className={`flex justify-between gap-3 border-b border-line py-1 ${i === at && !ended ? 'font-bold' : ''}`}>
+            <li
+              key={i}
+              className={`flex justify-between gap-3 border-b border-line py-1 ${i === at && !ended ? 'font-bold' : ''}`}
+            >
               <span>{label}</span>
-              <span>{taken[i] === undefined ? `${formatNumber(seconds, 0)} s` : `${formatNumber(taken[i], 0)} / ${formatNumber(seconds, 0)} s`}{before !== undefined && before !== null && <span className="text-muted"> ({beforeName} {formatNumber(before, 0)})</span>}</span>
+              <span>
+                {taken[i] === undefined
+                  ? `${formatNumber(seconds, 0)} s`
+                  : `${formatNumber(taken[i], 0)} / ${formatNumber(seconds, 0)} s`}
+                {before !== undefined && before !== null && (
+                  <span className="text-muted">
+                    {' '}
+                    ({beforeName} {formatNumber(before, 0)})
+                  </span>
+                )}
+              </span>
             </li>
           ))}
         </ol>
@@ -158,7 +214,11 @@ export function SequencePacer({ title, steps, after, back, onClose, onEnded, end
             {at < 0 ? 'Begin' : at === steps.length - 1 ? 'Done' : 'Next step'}
           </Button>
         )}
-        {at >= 0 && <Button className="min-h-22 flex-1 justify-center text-2xl" onClick={() => move(retreatPace(pace))}>Go back one</Button>}
+        {at >= 0 && (
+          <Button className="min-h-22 flex-1 justify-center text-2xl" onClick={() => move(retreatPace(pace))}>
+            Go back one
+          </Button>
+        )}
       </div>
     </PlateMark>
   )

@@ -14,12 +14,21 @@ function Gauge({ line }: { line: SlipLine }) {
     <svg width="48" height="14" viewBox="0 0 48 14" aria-hidden className={outside ? 'text-signal' : ''}>
       <path d="M13 7H35" stroke="var(--edge)" strokeWidth="5" opacity="0.35" />
       <path d="M24 2V12" stroke="var(--edge)" strokeWidth="1" />
-      {outside ? <path d={`M${x} 2 ${x + 5} 7 ${x} 12 ${x - 5} 7Z`} fill="currentColor" /> : <circle cx={x} cy="7" r="3" fill="currentColor" />}
+      {outside ? (
+        <path d={`M${x} 2 ${x + 5} 7 ${x} 12 ${x - 5} 7Z`} fill="currentColor" />
+      ) : (
+        <circle cx={x} cy="7" r="3" fill="currentColor" />
+      )}
     </svg>
   )
 }
 
-const STANDING: Record<SlipLine['standing'], string> = { 'as-bat': 'as the BAT', within: 'within tolerance', outside: 'differs from the BAT', 'no-bat': '' }
+const STANDING: Record<SlipLine['standing'], string> = {
+  'as-bat': 'as the BAT',
+  within: 'within tolerance',
+  outside: 'differs from the BAT',
+  'no-bat': '',
+}
 
 /** The Slip: one line a setting, what the BAT had, what is set now, and whether that may be. */
 export function Slip() {
@@ -31,7 +40,13 @@ export function Slip() {
     <aside aria-label="Slip" className="screen-only condensed border-line p-4 text-sm lg:border-l">
       <div className="mb-2 flex items-baseline justify-between">
         <h2 className="station-title text-base">Slip</h2>
-        <p className={differing > 0 ? 'font-semibold text-signal' : 'text-muted'}>{job.bat ? (differing > 0 ? `◆ ${differing} ${differing === 1 ? 'differs' : 'differ'} from the BAT` : `as BAT ${job.bat.version}`) : 'no BAT, the approved proof, yet'}</p>
+        <p className={differing > 0 ? 'font-semibold text-signal' : 'text-muted'}>
+          {job.bat
+            ? differing > 0
+              ? `◆ ${differing} ${differing === 1 ? 'differs' : 'differ'} from the BAT`
+              : `as BAT ${job.bat.version}`
+            : 'no BAT, the approved proof, yet'}
+        </p>
       </div>
       {lines.length === 0 && <p className="text-muted">Nothing is set yet. Begin with the plate.</p>}
       {stations.map((station) => (
@@ -56,7 +71,11 @@ export function Slip() {
               .filter((line) => line.station === station)
               .map((line) => (
                 <tr key={line.key} className={line.standing === 'outside' ? 'font-semibold text-signal' : ''}>
-                  <th scope="row" className="truncate py-px pr-2 text-left font-normal text-muted" title={line.label}>
+                  <th
+                    scope="row"
+                    className="truncate py-px pr-2 text-left font-normal text-muted"
+                    title={line.label}
+                  >
                     {line.label}
                   </th>
                   {job.bat && line.standing === 'outside' && (
@@ -64,7 +83,11 @@ export function Slip() {
                       {line.bat ?? '—'}
                     </td>
                   )}
-                  <td colSpan={job.bat && line.standing !== 'outside' ? 2 : 1} className="truncate" title={line.now ?? 'left out'}>
+                  <td
+                    colSpan={job.bat && line.standing !== 'outside' ? 2 : 1}
+                    className="truncate"
+                    title={line.now ?? 'left out'}
+                  >
                     {line.now ?? 'left out'}
                   </td>
                   {job.bat && (

@@ -10,9 +10,17 @@ import { stationState, type StationState } from './stationState'
 /** The shape of a station's state: full square set, open ring needs you, diamond changed, dash later. */
 function StateMark({ mark }: { mark: StationState['mark'] }) {
   return (
-    <svg width="14" height="14" viewBox="0 0 14 14" aria-hidden className={mark === 'changed' ? 'text-signal' : ''}>
+    <svg
+      width="14"
+      height="14"
+      viewBox="0 0 14 14"
+      aria-hidden
+      className={mark === 'changed' ? 'text-signal' : ''}
+    >
       {mark === 'set' && <rect x="3" y="3" width="8" height="8" fill="currentColor" />}
-      {mark === 'needs-you' && <circle cx="7" cy="7" r="4.6" fill="none" stroke="currentColor" strokeWidth="2" />}
+      {mark === 'needs-you' && (
+        <circle cx="7" cy="7" r="4.6" fill="none" stroke="currentColor" strokeWidth="2" />
+      )}
       {mark === 'changed' && <path d="M7 1 13 7 7 13 1 7Z" fill="currentColor" />}
       {mark === 'later' && <path d="M3 7H11" stroke="currentColor" strokeWidth="1.5" />}
     </svg>
@@ -39,12 +47,22 @@ export function StationLine() {
           const here = station === open
           return (
             <li key={station} className="relative flex-1">
-              <Link href={`/jobs/${job.slug}/${station}`} aria-current={here ? 'page' : undefined} className={`block min-h-14 px-3 pt-1.5 pb-1 ${here ? 'border-b-4 border-text' : 'border-b-4 border-transparent hover:border-line'}`}>
+              <Link
+                href={`/jobs/${job.slug}/${station}`}
+                aria-current={here ? 'page' : undefined}
+                className={`block min-h-14 px-3 pt-1.5 pb-1 ${here ? 'border-b-4 border-text' : 'border-b-4 border-transparent hover:border-line'}`}
+              >
                 <span className="flex items-center gap-1.5">
                   <StateMark mark={mark} />
-                  <span className={`whitespace-nowrap ${here ? 'station-title' : ''}`}>{STATIONS[station]}</span>
+                  <span className={`whitespace-nowrap ${here ? 'station-title' : ''}`}>
+                    {STATIONS[station]}
+                  </span>
                 </span>
-                <span className={`condensed block pl-5 text-sm ${mark === 'changed' ? 'text-signal' : 'text-muted'}`}>{word}</span>
+                <span
+                  className={`condensed block pl-5 text-sm ${mark === 'changed' ? 'text-signal' : 'text-muted'}`}
+                >
+                  {word}
+                </span>
               </Link>
             </li>
           )

@@ -8,10 +8,16 @@ import { restoreBench, saveStation } from '@/data/jobs'
 import { answer, type Answer } from './answer'
 
 const target = { jobId: label, revision: count }
-const stationInput = z.strictObject({ ...target, station: z.enum(SETTING_STATIONS as [SettingStation, ...SettingStation[]]), value: z.unknown() })
+const stationInput = z.strictObject({
+  ...target,
+  station: z.enum(SETTING_STATIONS as [SettingStation, ...SettingStation[]]),
+  value: z.unknown(),
+})
 
 /** Keeps the setting of one station. Called while the person works, so it does not reload the page. */
-export async function saveStationAction(input: z.infer<typeof stationInput>): Promise<Answer<{ revision: number }>> {
+export async function saveStationAction(
+  input: z.infer<typeof stationInput>,
+): Promise<Answer<{ revision: number }>> {
   return answer(async () => {
     const { jobId, revision, station, value } = stationInput.parse(input)
     return { revision: await saveStation(jobId, revision, station, value, new Date().toISOString()) }
@@ -21,7 +27,9 @@ export async function saveStationAction(input: z.infer<typeof stationInput>): Pr
 const restoreInput = z.strictObject({ ...target, bench: benchSchema })
 
 /** Puts the whole bench back to earlier settings. */
-export async function restoreBenchAction(input: z.infer<typeof restoreInput>): Promise<Answer<{ revision: number }>> {
+export async function restoreBenchAction(
+  input: z.infer<typeof restoreInput>,
+): Promise<Answer<{ revision: number }>> {
   return answer(async () => {
     const { jobId, revision, bench } = restoreInput.parse(input)
     const next = await restoreBench(jobId, revision, bench)

@@ -13,18 +13,62 @@ import { stationState } from './stationState'
 
 const at = '2031-05-02T09:30:00.000Z'
 const pull = (id: string, kind: FiledPull['kind'], decision?: 'accepted' | 'rejected'): FiledPull => ({
-  id, kind, number: 1, pulledAt: at, zone: 'Etc/UTC', estimated: false, settings: sampleSettings, hands: { inked: null, wiped: null, laid: null },
-  expected: null, expectation: '', batVersion: null, runPosition: 0, sheet: 1, paperId: 'heron',
-  events: decision ? [{ event: { kind: 'decision', decision, reason: decision === 'rejected' ? 'crease' : '', fate: decision === 'rejected' ? 'destroyed' : null }, at, by: 'Ida Quill', why: null }] : [],
+  id,
+  kind,
+  number: 1,
+  pulledAt: at,
+  zone: 'Etc/UTC',
+  estimated: false,
+  settings: sampleSettings,
+  hands: { inked: null, wiped: null, laid: null },
+  expected: null,
+  expectation: '',
+  batVersion: null,
+  runPosition: 0,
+  sheet: 1,
+  paperId: 'heron',
+  events: decision
+    ? [
+        {
+          event: {
+            kind: 'decision',
+            decision,
+            reason: decision === 'rejected' ? 'crease' : '',
+            fate: decision === 'rejected' ? 'destroyed' : null,
+          },
+          at,
+          by: 'Ida Quill',
+          why: null,
+        },
+      ]
+    : [],
 })
 const bat = sampleBat
 const record = sampleRecord
-const words = (job: JobRecord, bench: Bench = job.runs[0].bench) => Object.fromEntries(STATION_KEYS.map((station) => [station, stationState(station, readBench(job), bench)])) as Record<Station, { mark: string; word: string }>
+const words = (job: JobRecord, bench: Bench = job.runs[0].bench) =>
+  Object.fromEntries(
+    STATION_KEYS.map((station) => [station, stationState(station, readBench(job), bench)]),
+  ) as Record<Station, { mark: string; word: string }>
 
 describe('what the stations need of a job', () => {
   it('is counted from its pulls', () => {
-    const job = record({ bats: [bat], pulls: [pull('p', 'proof'), pull('a', 'edition', 'accepted'), pull('b', 'edition', 'rejected'), pull('c', 'edition')] })
-    expect(readBench(job)).toMatchObject({ proofs: 1, accepted: 1, pullsFromPlate: 4, numbered: false, drying: false, bat: { version: 1 } })
+    const job = record({
+      bats: [bat],
+      pulls: [
+        pull('p', 'proof'),
+        pull('a', 'edition', 'accepted'),
+        pull('b', 'edition', 'rejected'),
+        pull('c', 'edition'),
+      ],
+    })
+    expect(readBench(job)).toMatchObject({
+      proofs: 1,
+      accepted: 1,
+      pullsFromPlate: 4,
+      numbered: false,
+      drying: false,
+      bat: { version: 1 },
+    })
   })
   it('holds to the newest version of the BAT', () => {
     expect(readBench(record({ bats: [bat, { ...bat, version: 2, reason: 'Wider.' }] })).bat?.version).toBe(2)
@@ -53,29 +97,57 @@ describe('how a station stands', () => {
     expect(words(job).edition.mark).toBe('needs-you')
   })
   it('goes on to drying when the edition is full, and to the files when it is numbered', () => {
-    const full = record({ bats: [bat], pulls: [pull('a', 'edition', 'accepted'), pull('b', 'edition', 'accepted')] })
+    const full = record({
+      bats: [bat],
+      pulls: [pull('a', 'edition', 'accepted'), pull('b', 'edition', 'accepted')],
+    })
     expect(words(full).edition).toEqual({ mark: 'set', word: '2 accepted' })
     expect(words(full).dry).toEqual({ mark: 'needs-you', word: 'later' })
-    const signed = { ...full, prints: [{ pullId: 'a', kind: 'edition' as const, number: 1, mark: '1/2', numberedAt: at }], dryings: [{ method: 'boards' as const, laidAt: at, readyAt: at, by: 'Ida Quill' }] }
+    const signed = {
+      ...full,
+      prints: [{ pullId: 'a', kind: 'edition' as const, number: 1, mark: '1/2', numberedAt: at }],
+      dryings: [{ method: 'boards' as const, laidAt: at, readyAt: at, by: 'Ida Quill' }],
+    }
     expect(words(signed).dry).toEqual({ mark: 'set', word: 'numbered' })
     expect(words(signed).record).toEqual({ mark: 'set', word: 'filed' })
   })
 })
 
 describe('what an action answers', () => {
-  it('is what was done', async () => expect(await answer(async () => ({ revision: 3 }))).toEqual({ ok: true, revision: 3 }))
+  it('is what was done', async () =>
+    expect(await answer(async () => ({ revision: 3 }))).toEqual({ ok: true, revision: 3 }))
   it('is the field and the word for it when the input was wrong', async () => {
-    const refused = await answer(async () => ({ value: z.strictObject({ plate: z.object({ widthMm: z.number() }) }).parse({ plate: { widthMm: 'wide' } }) }))
+    const refused = await answer(async () => ({
+      value: z
+        .strictObject({ plate: z.object({ widthMm: z.number() }) })
+        .parse({ plate: { widthMm: 'wide' } }),
+    }))
     expect(refused).toMatchObject({ ok: false, conflict: false, problems: [{ field: 'plate.widthMm' }] })
     const problems = [{ field: 'reason', message: 'Say why.' }]
-    expect(await answer(async () => { throw new FieldError(problems) })).toEqual({ ok: false, conflict: false, problems })
+    expect(
+      await answer(async () => {
+        throw new FieldError(problems)
+      }),
+    ).toEqual({ ok: false, conflict: false, problems })
   })
   it('tells a conflict from a mistake, and says what is not here', async () => {
-    expect(await answer(async () => { throw new ConflictError() })).toMatchObject({ ok: false, conflict: true })
-    expect(await answer(async () => { throw new NotFoundError('This press') })).toMatchObject({ conflict: false, problems: [{ message: 'This press is not in this workshop.' }] })
+    expect(
+      await answer(async () => {
+        throw new ConflictError()
+      }),
+    ).toMatchObject({ ok: false, conflict: true })
+    expect(
+      await answer(async () => {
+        throw new NotFoundError('This press')
+      }),
+    ).toMatchObject({ conflict: false, problems: [{ message: 'This press is not in this workshop.' }] })
   })
   it('hides nothing that nobody expected', async () => {
-    await expect(answer(async () => { throw new Error('disk full') })).rejects.toThrow('disk full')
+    await expect(
+      answer(async () => {
+        throw new Error('disk full')
+      }),
+    ).rejects.toThrow('disk full')
   })
   it('is looked up by field', () => {
     expect(problemAt([{ field: 'a', message: 'x' }], 'a')).toBe('x')

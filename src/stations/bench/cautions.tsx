@@ -12,28 +12,46 @@ export const HotplateCaution = () => (
 
 export const WipeCaution = () => (
   <Caution name="wipe" pointer={CAUTION_POINTER}>
-    Do not breathe talc or whiting. Bare hands in ink for hours, and cobalt driers, harm the skin: glove or cream.
+    Do not breathe talc or whiting. Bare hands in ink for hours, and cobalt driers, harm the skin: glove or
+    cream.
   </Caution>
 )
 
 export const PressCaution = () => (
   <Caution name="press" pointer={CAUTION_POINTER}>
-    The roller pinches: never reach for a crease once the wheel turns. Hair and sleeves back, nothing loose on the bed, end stops in.
+    The roller pinches: never reach for a crease once the wheel turns. Hair and sleeves back, nothing loose on
+    the bed, end stops in.
   </Caution>
 )
 
 export const CleaningCaution = () => (
   <Caution name="cleaning" pointer={CAUTION_POINTER}>
-    Clean with vegetable oil and rags first, little solvent after: fire and fumes, gloves, air, no spark. Oily rags heat by themselves.
+    Clean with vegetable oil and rags first, little solvent after: fire and fumes, gloves, air, no spark. Oily
+    rags heat by themselves.
   </Caution>
 )
 
 /** The hazard of making or reworking a plate depends on its kind. */
 export function PlateCaution({ kind }: { kind: PlateKind | null }) {
   if (kind === null) return null
-  if (kind === 'photopolymer') return <Caution name="uv" pointer={CAUTION_POINTER}>UV unit: do not look in. Wash-out water and raw polymer: gloves, and keep them off the skin.</Caution>
+  if (kind === 'photopolymer')
+    return (
+      <Caution name="uv" pointer={CAUTION_POINTER}>
+        UV unit: do not look in. Wash-out water and raw polymer: gloves, and keep them off the skin.
+      </Caution>
+    )
   if (kind.endsWith('-etched')) {
-    return <Caution name="bath" pointer={CAUTION_POINTER}>Biting: eyes and hands covered, air, acid into water and never the reverse, no closed vessel with metal in it. Rosin and powders: mask, no spark.</Caution>
+    return (
+      <Caution name="bath" pointer={CAUTION_POINTER}>
+        Biting: eyes and hands covered, air, acid into water and never the reverse, no closed vessel with
+        metal in it. Rosin and powders: mask, no spark.
+      </Caution>
+    )
   }
-  return <Caution name="blades" pointer={CAUTION_POINTER}>Needles, rockers and blades: cut away from the hands. Edges of metal and plastic cut too, until they are bevelled.</Caution>
+  return (
+    <Caution name="blades" pointer={CAUTION_POINTER}>
+      Needles, rockers and blades: cut away from the hands. Edges of metal and plastic cut too, until they are
+      bevelled.
+    </Caution>
+  )
 }

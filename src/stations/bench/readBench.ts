@@ -9,11 +9,25 @@ export function readBench(job: JobRecord): BenchJob {
   const bat = batOfRun(job.bats, job.openRun)
   const pulls = pullsOnBench(job)
   const run = runOnBench(job)
-  const accepted = pulls.filter((pull) => pull.kind === 'edition' && readPull(pull).decision?.decision === 'accepted').length
+  const accepted = pulls.filter(
+    (pull) => pull.kind === 'edition' && readPull(pull).decision?.decision === 'accepted',
+  ).length
   return {
-    id: job.id, slug: job.slug, title: job.title, revision: job.revision, bench: run.bench, run: { position: run.position, name: run.name, count: job.runs.length }, variation: job.variation,
-    bat: bat ? { version: bat.version, settings: bat.settings, tolerances: bat.tolerances, passes: bat.passes } : null,
+    id: job.id,
+    slug: job.slug,
+    title: job.title,
+    revision: job.revision,
+    bench: run.bench,
+    run: { position: run.position, name: run.name, count: job.runs.length },
+    variation: job.variation,
+    bat: bat
+      ? { version: bat.version, settings: bat.settings, tolerances: bat.tolerances, passes: bat.passes }
+      : null,
     proofs: pulls.filter((pull) => pull.kind === 'proof').length,
-    accepted, editionSize: job.editionSize, pullsFromPlate: pulls.length, numbered: job.prints.length > 0, drying: job.dryings.length > 0,
+    accepted,
+    editionSize: job.editionSize,
+    pullsFromPlate: pulls.length,
+    numbered: job.prints.length > 0,
+    drying: job.dryings.length > 0,
   }
 }

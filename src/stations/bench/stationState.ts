@@ -10,17 +10,27 @@ export function stationState(station: Station, job: BenchJob, bench: BenchJob['b
   const isSetting = (key: Station): key is SettingStation => (SETTING_STATIONS as Station[]).includes(key)
   if (isSetting(station)) {
     if (bench[station] === null) return { mark: 'needs-you', word: 'needs you' }
-    const changed = job.bat ? compareSettings(job.bat.settings, bench).filter((difference) => difference.station === station).length : 0
-    return changed > 0 ? { mark: 'changed', word: `${changed} changed` } : { mark: 'set', word: job.bat ? 'as BAT' : 'set' }
+    const changed = job.bat
+      ? compareSettings(job.bat.settings, bench).filter((difference) => difference.station === station).length
+      : 0
+    return changed > 0
+      ? { mark: 'changed', word: `${changed} changed` }
+      : { mark: 'set', word: job.bat ? 'as BAT' : 'set' }
   }
   const allSet = unsetStations(bench).length === 0
   const done = job.accepted >= job.editionSize
   switch (station) {
     case 'prove':
       if (job.bat) return { mark: 'set', word: `BAT ${job.bat.version}` }
-      return { mark: allSet ? 'needs-you' : 'later', word: job.proofs === 0 ? 'no proof yet' : `${job.proofs} ${job.proofs === 1 ? 'proof' : 'proofs'}` }
+      return {
+        mark: allSet ? 'needs-you' : 'later',
+        word: job.proofs === 0 ? 'no proof yet' : `${job.proofs} ${job.proofs === 1 ? 'proof' : 'proofs'}`,
+      }
     case 'edition':
-      return { mark: done ? 'set' : job.bat ? 'needs-you' : 'later', word: done ? `${job.accepted} accepted` : `${job.accepted} of ${job.editionSize}` }
+      return {
+        mark: done ? 'set' : job.bat ? 'needs-you' : 'later',
+        word: done ? `${job.accepted} accepted` : `${job.accepted} of ${job.editionSize}`,
+      }
     case 'dry':
       if (job.numbered) return { mark: 'set', word: 'numbered' }
       return { mark: done && job.bat ? 'needs-you' : 'later', word: job.drying ? 'drying' : 'later' }

@@ -30,7 +30,10 @@ interface StationHandle<S extends SettingStation> {
  *
  * @param initial what to start from where nobody has set the station yet
  */
-export function useStation<S extends SettingStation>(station: S, initial: Loose<NonNullable<Bench[S]>>): StationHandle<S> {
+export function useStation<S extends SettingStation>(
+  station: S,
+  initial: Loose<NonNullable<Bench[S]>>,
+): StationHandle<S> {
   const { bench, show, send } = useBench()
   const set = bench[station] as Loose<NonNullable<Bench[S]>> | null
   const [loose, setLoose] = useState<Loose<NonNullable<Bench[S]>> | null>(null)
@@ -49,7 +52,9 @@ export function useStation<S extends SettingStation>(station: S, initial: Loose<
     async (setting: unknown) => {
       setState('keeping')
       const sent = changes.current
-      const answer = await send((target) => saveStationAction({ ...target, station, value: setting })).catch(() => ({ ok: false as const, conflict: false, problems: [UNREACHABLE] }))
+      const answer = await send((target) => saveStationAction({ ...target, station, value: setting })).catch(
+        () => ({ ok: false as const, conflict: false, problems: [UNREACHABLE] }),
+      )
       // An answer to what was sent before says nothing of what has been typed since.
       if (changes.current !== sent) return
       setProblems(answer.ok ? [] : answer.problems)
@@ -64,7 +69,9 @@ export function useStation<S extends SettingStation>(station: S, initial: Loose<
       changes.current += 1
       const parsed = STATION_SETTINGS[station].safeParse(next)
       const found: FieldProblem[] = parsed.success
-        ? checkBench({ ...latest.current, [station]: parsed.data }).filter((problem) => problem.station === station)
+        ? checkBench({ ...latest.current, [station]: parsed.data }).filter(
+            (problem) => problem.station === station,
+          )
         : parsed.error.issues.map(({ path, message }) => ({ field: path.join('.'), message }))
       setProblems(found)
       if (!parsed.success || found.length > 0) {

@@ -14,16 +14,42 @@ import { LiveDay, type DayFacts } from './LiveDay'
 const A_DAY_MS = 24 * 3600 * 1000
 
 /** The printing day: planned from a wish, then lived by the clock. */
-export function DayRoom({ learned, kept, places, loads }: { learned: LearnedCycle | null; kept: (KeptDay & DayFacts) | null; places: DryingPlace[]; loads: DryingLoad[] }) {
+export function DayRoom({
+  learned,
+  kept,
+  places,
+  loads,
+}: {
+  learned: LearnedCycle | null
+  kept: (KeptDay & DayFacts) | null
+  places: DryingPlace[]
+  loads: DryingLoad[]
+}) {
   const [isPlanning, setPlanning] = useState(false)
   const [opened] = useState(() => Date.now())
   // A day that is over stays to be looked at until the next one.
-  const isPast = kept ? kept.facts.filter(({ pulledAt }) => pulledAt !== null).length >= kept.setting.pulls && opened - Date.parse(kept.startAt) > A_DAY_MS : true
+  const isPast = kept
+    ? kept.facts.filter(({ pulledAt }) => pulledAt !== null).length >= kept.setting.pulls &&
+      opened - Date.parse(kept.startAt) > A_DAY_MS
+    : true
   const showsLive = kept && !isPlanning && !isPast
   return (
-    <PlateMark title="Paper" aside={kept && !isPast ? <Button look="quiet" onClick={() => setPlanning(!isPlanning)}>{isPlanning ? 'Back to the day under way' : 'Plan another day'}</Button> : undefined}>
+    <PlateMark
+      title="Paper"
+      aside={
+        kept && !isPast ? (
+          <Button look="quiet" onClick={() => setPlanning(!isPlanning)}>
+            {isPlanning ? 'Back to the day under way' : 'Plan another day'}
+          </Button>
+        ) : undefined
+      }
+    >
       <PaperRooms />
-      {showsLive ? <LiveDay key={kept.id} day={kept} drying={<DryingActs places={places} loads={loads} />} /> : <DayPlanner learned={learned} onBegun={() => setPlanning(false)} />}
+      {showsLive ? (
+        <LiveDay key={kept.id} day={kept} drying={<DryingActs places={places} loads={loads} />} />
+      ) : (
+        <DayPlanner learned={learned} onBegun={() => setPlanning(false)} />
+      )}
       {!showsLive && <DryingActs places={places} loads={loads} />}
     </PlateMark>
   )

@@ -38,11 +38,19 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
   const { people, problems: lines } = readPeople(text)
   const parsed = queueInput.safeParse({ people, places, presses, hotplates: hotplates ?? undefined, order })
   const queue = useMemo(() => {
-    const input = queueInput.safeParse({ people: readPeople(text).people, places, presses, hotplates: hotplates ?? undefined, order })
+    const input = queueInput.safeParse({
+      people: readPeople(text).people,
+      places,
+      presses,
+      hotplates: hotplates ?? undefined,
+      order,
+    })
     return input.success ? queuePeople(input.data) : null
   }, [text, places, presses, hotplates, order])
-  const at = (field: string) => (parsed.success ? undefined : parsed.error.issues.find(({ path }) => path[0] === field)?.message)
-  const listProblem = lines.length > 0 ? lines.map(({ line, message }) => `Line ${line} ${message}`).join('; ') : at('people')
+  const at = (field: string) =>
+    parsed.success ? undefined : parsed.error.issues.find(({ path }) => path[0] === field)?.message
+  const listProblem =
+    lines.length > 0 ? lines.map(({ line, message }) => `Line ${line} ${message}`).join('; ') : at('people')
   const startAt = () => {
     const today = new Date()
     const [hours, minutes] = startField.split(':').map(Number)
@@ -50,10 +58,17 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
     return today.toISOString()
   }
   const start = /^\d\d:\d\d$/.test(startField) ? startAt() : null
-  const touched = <T,>(set: (value: T) => void) => (value: T) => { set(value); setKept(false) }
+  const touched =
+    <T,>(set: (value: T) => void) =>
+    (value: T) => {
+      set(value)
+      setKept(false)
+    }
   const keep = async () => {
     if (!parsed.success || !start) return
-    const answer = await keepQueueAction({ name, input: parsed.data, startAt: start, by: hand }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await keepQueueAction({ name, input: parsed.data, startAt: start, by: hand }).catch(
+      () => ({ ok: false as const, problems: [UNREACHABLE] }),
+    )
     setProblems(answer.ok ? [] : answer.problems)
     setKept(answer.ok)
   }
@@ -61,45 +76,138 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
     <PlateMark title="Open day">
       <div className="grid gap-6 xl:grid-cols-[22rem_minmax(0,1fr)] print:block">
         <div className="grid content-start gap-3 print:hidden">
-          <TextField label="Name of the day" value={name} onText={touched(setName)} problem={problemAt(problems, 'name')} />
-          <Field label="People, one a line: name; prepare; at the press; plate mm" problem={listProblem} hint="Minutes. What is left out: 15, 6 and 1 mm.">
-            {(ids) => <textarea {...ids} rows={10} value={text} onChange={(event) => touched(setText)(event.target.value)} />}
+          <TextField
+            label="Name of the day"
+            value={name}
+            onText={touched(setName)}
+            problem={problemAt(problems, 'name')}
+          />
+          <Field
+            label="People, one a line: name; prepare; at the press; plate mm"
+            problem={listProblem}
+            hint="Minutes. What is left out: 15, 6 and 1 mm."
+          >
+            {(ids) => (
+              <textarea
+                {...ids}
+                rows={10}
+                value={text}
+                onChange={(event) => touched(setText)(event.target.value)}
+              />
+            )}
           </Field>
           <div className="grid grid-cols-2 gap-3">
-            <NumberField label="Inking places" digits={0} value={places} onValue={touched(setPlaces)} problem={at('places')} />
-            <NumberField label="Hotplate places" digits={0} value={hotplates} onValue={touched(setHotplates)} problem={at('hotplates')} hint="empty: enough" />
-            <NumberField label="Presses" digits={0} value={presses} onValue={touched(setPresses)} problem={at('presses')} />
-            <Field label="Begin at" problem={start ? undefined : 'is not a time'}>{(ids) => <input {...ids} type="time" value={startField} onChange={(event) => touched(setStart)(event.target.value)} />}</Field>
+            <NumberField
+              label="Inking places"
+              digits={0}
+              value={places}
+              onValue={touched(setPlaces)}
+              problem={at('places')}
+            />
+            <NumberField
+              label="Hotplate places"
+              digits={0}
+              value={hotplates}
+              onValue={touched(setHotplates)}
+              problem={at('hotplates')}
+              hint="empty: enough"
+            />
+            <NumberField
+              label="Presses"
+              digits={0}
+              value={presses}
+              onValue={touched(setPresses)}
+              problem={at('presses')}
+            />
+            <Field label="Begin at" problem={start ? undefined : 'is not a time'}>
+              {(ids) => (
+                <input
+                  {...ids}
+                  type="time"
+                  value={startField}
+                  onChange={(event) => touched(setStart)(event.target.value)}
+                />
+              )}
+            </Field>
           </div>
-          <Choice label="Order" value={order} options={[['soonest', 'Soonest through'], ['fair', `Nobody put back by more than ${MOST_PUT_BACK}`], ['as-they-came', 'As they came']]} onPick={touched(setOrder)} />
-          <TextField label="Who keeps the queue" value={hand} onText={setHand} problem={problemAt(problems, 'by')} />
+          <Choice
+            label="Order"
+            value={order}
+            options={[
+              ['soonest', 'Soonest through'],
+              ['fair', `Nobody put back by more than ${MOST_PUT_BACK}`],
+              ['as-they-came', 'As they came'],
+            ]}
+            onPick={touched(setOrder)}
+          />
+          <TextField
+            label="Who keeps the queue"
+            value={hand}
+            onText={setHand}
+            problem={problemAt(problems, 'by')}
+          />
           <Problems problems={problems} except={['by', 'name']} />
           <div className="flex flex-wrap gap-3">
-            <Button look="main" disabled={!parsed.success || lines.length > 0 || !start} onClick={() => void keep()}>{isKept ? 'Kept' : 'Keep this queue'}</Button>
-            <Link href="/queue/wall" className={buttonClass()}>Wall screen</Link>
-            <Button className="screen-only" disabled={!queue} onClick={() => window.print()}><Printer size={18} aria-hidden /> Print the slips</Button>
+            <Button
+              look="main"
+              disabled={!parsed.success || lines.length > 0 || !start}
+              onClick={() => void keep()}
+            >
+              {isKept ? 'Kept' : 'Keep this queue'}
+            </Button>
+            <Link href="/queue/wall" className={buttonClass()}>
+              Wall screen
+            </Link>
+            <Button className="screen-only" disabled={!queue} onClick={() => window.print()}>
+              <Printer size={18} aria-hidden /> Print the slips
+            </Button>
           </div>
         </div>
         {queue && start && (
           <section aria-label="Turns" className="min-w-0">
             <div className="flex flex-wrap gap-x-8 gap-y-3">
               <Figure value={queue.turns.length} label="people" />
-              <Figure value={wallClock(start, queue.endMinutes)} label="the last is through" note={`${formatNumber(queue.endMinutes, 0)} min`} />
-              <Figure value={queue.isExact ? 'exact' : `+${formatNumber((100 * (queue.endMinutes - queue.boundMinutes)) / queue.boundMinutes, 1)} %`} label={queue.isExact ? 'no order ends sooner' : 'over what no order can beat'} />
+              <Figure
+                value={wallClock(start, queue.endMinutes)}
+                label="the last is through"
+                note={`${formatNumber(queue.endMinutes, 0)} min`}
+              />
+              <Figure
+                value={
+                  queue.isExact
+                    ? 'exact'
+                    : `+${formatNumber((100 * (queue.endMinutes - queue.boundMinutes)) / queue.boundMinutes, 1)} %`
+                }
+                label={queue.isExact ? 'no order ends sooner' : 'over what no order can beat'}
+              />
             </div>
             <div className="mt-4 overflow-x-auto print:hidden">
               <table className="condensed w-full text-sm">
-                <thead className="text-left text-muted"><tr>{['Turn', 'Who', 'Place', 'Prepare', 'Press', 'Up', 'Under the plate'].map((head) => <th key={head} scope="col" className="font-normal">{head}</th>)}</tr></thead>
+                <thead className="text-left text-muted">
+                  <tr>
+                    {['Turn', 'Who', 'Place', 'Prepare', 'Press', 'Up', 'Under the plate'].map((head) => (
+                      <th key={head} scope="col" className="font-normal">
+                        {head}
+                      </th>
+                    ))}
+                  </tr>
+                </thead>
                 <tbody>
                   {queue.turns.map((turn, i) => (
                     <tr key={turn.name} className="border-t border-line">
                       <td className="py-1">{i + 1}</td>
-                      <th scope="row" className="text-left">{turn.name}</th>
+                      <th scope="row" className="text-left">
+                        {turn.name}
+                      </th>
                       <td>{turn.place}</td>
-                      <td>{wallClock(start, turn.prepFrom)}–{wallClock(start, turn.prepTo)}</td>
+                      <td>
+                        {wallClock(start, turn.prepFrom)}–{wallClock(start, turn.prepTo)}
+                      </td>
                       <td>{turn.press}</td>
                       <td>{wallClock(start, turn.pressFrom)}</td>
-                      <td>{turn.makeReadyMm === 0 ? 'nothing' : `${formatNumber(turn.makeReadyMm, 2)} mm`}</td>
+                      <td>
+                        {turn.makeReadyMm === 0 ? 'nothing' : `${formatNumber(turn.makeReadyMm, 2)} mm`}
+                      </td>
                     </tr>
                   ))}
                 </tbody>
@@ -108,11 +216,17 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
             <ul className="mt-6 hidden grid-cols-2 gap-4 print:grid">
               {queue.turns.map(({ name: who, pressFrom, press, makeReadyMm }) => (
                 <li key={who} className="border border-black p-3">
-                  <b className="block text-2xl">{who}</b> press {press} at {wallClock(start, pressFrom)}: {makeReadyMm === 0 ? 'nothing under the plate' : `${formatNumber(makeReadyMm, 2)} mm under the plate`}. The screws stay as they are.
+                  <b className="block text-2xl">{who}</b> press {press} at {wallClock(start, pressFrom)}:{' '}
+                  {makeReadyMm === 0
+                    ? 'nothing under the plate'
+                    : `${formatNumber(makeReadyMm, 2)} mm under the plate`}
+                  . The screws stay as they are.
                 </li>
               ))}
             </ul>
-            <p className="mt-2 text-sm text-muted">What lies under each plate brings it to the thickest one’s height: nobody touches the screws.</p>
+            <p className="mt-2 text-sm text-muted">
+              What lies under each plate brings it to the thickest one’s height: nobody touches the screws.
+            </p>
           </section>
         )}
       </div>

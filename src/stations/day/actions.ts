@@ -41,7 +41,12 @@ export async function takeDayEventBackAction(dayId: string): Promise<Answer> {
 const queueKept = z.strictObject({ name: label, input: queueInput, startAt: moment, by: label })
 
 /** Keeps the queue of an open day. */
-export async function keepQueueAction(queue: { name: string; input: QueueInput; startAt: string; by: string }): Promise<Answer<{ id: string }>> {
+export async function keepQueueAction(queue: {
+  name: string
+  input: QueueInput
+  startAt: string
+  by: string
+}): Promise<Answer<{ id: string }>> {
   return answer(async () => {
     const { name, input, startAt, by } = queueKept.parse(queue)
     const id = await keepQueue(name, input, startAt, by)

@@ -3,7 +3,18 @@ import { describe, expect, it } from 'vitest'
 import { planDay, type DaySetting } from '@/core/day/dayPlan'
 import { writeDayCalendar } from './dayCalendar'
 
-const setting: DaySetting = { pulls: 2, setUpMinutes: 30, inkWipeMinutes: 14, pullMinutes: 6, cleanUpMinutes: 25, soakMinutes: 30, drainMinutes: 4, windowMinutes: 40, tubSheets: 3, dryingPlaces: null }
+const setting: DaySetting = {
+  pulls: 2,
+  setUpMinutes: 30,
+  inkWipeMinutes: 14,
+  pullMinutes: 6,
+  cleanUpMinutes: 25,
+  soakMinutes: 30,
+  drainMinutes: 4,
+  windowMinutes: 40,
+  tubSheets: 3,
+  dryingPlaces: null,
+}
 const start = '2031-03-30T00:30:00.000Z'
 
 describe('the day as a calendar, read by an independent parser', () => {
@@ -11,7 +22,16 @@ describe('the day as a calendar, read by an independent parser', () => {
   const calendar = new ICAL.Component(ICAL.parse(text) as unknown[])
   const events = calendar.getAllSubcomponents('vevent').map((event) => new ICAL.Event(event))
   it('has every act once, at its moment', () => {
-    expect(events.map(({ summary }) => summary)).toEqual(['Sheet 1 into the water', 'Sheet 2 into the water', 'Ink and wipe for pull 1', 'Lift sheet 1', 'Pull 1', 'Ink and wipe for pull 2', 'Lift sheet 2', 'Pull 2'])
+    expect(events.map(({ summary }) => summary)).toEqual([
+      'Sheet 1 into the water',
+      'Sheet 2 into the water',
+      'Ink and wipe for pull 1',
+      'Lift sheet 1',
+      'Pull 1',
+      'Ink and wipe for pull 2',
+      'Lift sheet 2',
+      'Pull 2',
+    ])
     expect(new Set(events.map(({ uid }) => uid)).size).toBe(8)
     expect(events[4].startDate.toJSDate().toISOString()).toBe('2031-03-30T01:14:00.000Z')
   })

@@ -8,9 +8,19 @@ const MOMENT_MINUTES = 1
 /** Writes a planned day as an iCalendar document: one event an act, with an alarm when it is due. */
 export function writeDayCalendar(title: string, dayId: string, startAt: string, plan: DayPlan): string {
   const at = (minutes: number) => new Date(Date.parse(startAt) + minutes * 60_000)
-  const calendar = ical({ name: `${title}, printing day`, prodId: { company: 'Typothesis', product: 'printing day', language: 'EN' } })
+  const calendar = ical({
+    name: `${title}, printing day`,
+    prodId: { company: 'Typothesis', product: 'printing day', language: 'EN' },
+  })
   for (const { kind, sheet, at: minute } of actsToCome(plan)) {
-    const event = calendar.createEvent({ id: `${dayId}-${kind}-${sheet}`, start: at(minute), end: at(minute + MOMENT_MINUTES), stamp: new Date(startAt), summary: ACT_WORDS[kind](sheet), description: title })
+    const event = calendar.createEvent({
+      id: `${dayId}-${kind}-${sheet}`,
+      start: at(minute),
+      end: at(minute + MOMENT_MINUTES),
+      stamp: new Date(startAt),
+      summary: ACT_WORDS[kind](sheet),
+      description: title,
+    })
     event.createAlarm({ type: ICalAlarmType.display, trigger: 0, description: ACT_WORDS[kind](sheet) })
   }
   return calendar.toString()

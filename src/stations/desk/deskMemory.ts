@@ -5,12 +5,24 @@ import { faultSchema } from '@/core/edition/fault'
 import { meetingSchema } from '@/core/edition/meeting'
 
 const stateSchema: z.ZodType<DeskState> = z.strictObject({
-  phase: z.enum(['meeting', 'moment', 'judge', 'fault', 'reject']), shiftMinutes: z.number(), seen: z.enum(['lighter', 'same', 'darker']).nullable(),
-  where: faultSchema.shape.where.nullable(), faults: z.array(faultSchema),
+  phase: z.enum(['meeting', 'moment', 'judge', 'fault', 'reject']),
+  shiftMinutes: z.number(),
+  seen: z.enum(['lighter', 'same', 'darker']).nullable(),
+  where: faultSchema.shape.where.nullable(),
+  faults: z.array(faultSchema),
 })
 
 /** A pull in hand: under the roller or judged, not yet decided. */
-const draftSchema = z.strictObject({ id: z.string(), number: z.number(), sheet: z.number(), at: z.number(), meeting: meetingSchema, rails: deskRailsSchema, /** what it was before a decision was taken back, already at the server */ isSent: z.boolean(), /** a warm-up: it gets no number */ isWarm: z.boolean() })
+const draftSchema = z.strictObject({
+  id: z.string(),
+  number: z.number(),
+  sheet: z.number(),
+  at: z.number(),
+  meeting: meetingSchema,
+  rails: deskRailsSchema,
+  /** what it was before a decision was taken back, already at the server */ isSent: z.boolean(),
+  /** a warm-up: it gets no number */ isWarm: z.boolean(),
+})
 export type DeskDraft = z.infer<typeof draftSchema>
 
 const memorySchema = z.strictObject({
@@ -31,7 +43,17 @@ export type DeskMemory = z.infer<typeof memorySchema>
 
 const waitingSchema = z.object({ queue: z.array(z.unknown()) })
 
-export const FRESH_DESK: DeskMemory = { rails: EMPTY_RAILS, state: DESK_START, draft: null, queue: [], last: null, notes: [], hands: { inked: '', wiped: '', laid: '' }, role: 'both', warmEnded: '' }
+export const FRESH_DESK: DeskMemory = {
+  rails: EMPTY_RAILS,
+  state: DESK_START,
+  draft: null,
+  queue: [],
+  last: null,
+  notes: [],
+  hands: { inked: '', wiped: '', laid: '' },
+  role: 'both',
+  warmEnded: '',
+}
 
 /** Reads a desk's memory. One that a later or earlier Typothesis wrote otherwise begins anew, but the pulls that wait in it are kept. */
 export function readMemory(text: string): DeskMemory {
@@ -40,7 +62,12 @@ export function readMemory(text: string): DeskMemory {
     const parsed = memorySchema.safeParse(said)
     if (parsed.success) return parsed.data
     const waiting = waitingSchema.safeParse(said)
-    return { ...FRESH_DESK, queue: waiting.success ? waiting.data.queue.flatMap((entry) => deskEntrySchema.safeParse(entry).data ?? []) : [] }
+    return {
+      ...FRESH_DESK,
+      queue: waiting.success
+        ? waiting.data.queue.flatMap((entry) => deskEntrySchema.safeParse(entry).data ?? [])
+        : [],
+    }
   } catch {
     return FRESH_DESK
   }

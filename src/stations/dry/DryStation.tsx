@@ -24,7 +24,10 @@ import { SigningList } from './SigningList'
 import { StruckPlate } from './StruckPlate'
 import { UnlockNumbers } from './UnlockNumbers'
 
-const SortingRoom = dynamic(() => import('./SortingRoom'), { ssr: false, loading: () => <p className="py-4 text-sm text-muted">Laying the impressions out…</p> })
+const SortingRoom = dynamic(() => import('./SortingRoom'), {
+  ssr: false,
+  loading: () => <p className="py-4 text-sm text-muted">Laying the impressions out…</p>,
+})
 
 interface DryStationProps {
   /** impressions through every run, and those that got stuck on the way */
@@ -43,7 +46,20 @@ interface DryStationProps {
 }
 
 /** Drying with its ready date, sorting, and the numbers in the order to sign. */
-export function DryStation({ acceptedPulls, setAside, rejected, batProof, kept, cancellation, signing, prints, dryings, places, loads, unlocks }: DryStationProps) {
+export function DryStation({
+  acceptedPulls,
+  setAside,
+  rejected,
+  batProof,
+  kept,
+  cancellation,
+  signing,
+  prints,
+  dryings,
+  places,
+  loads,
+  unlocks,
+}: DryStationProps) {
   const { job, bench, send } = useBench()
   const [hand, setHand] = useHand()
   const [method, setMethod] = useState<DryingMethod>('blotters')
@@ -55,12 +71,31 @@ export function DryStation({ acceptedPulls, setAside, rejected, batProof, kept, 
   const place = places.find(({ id }) => id === placeId)
 
   const lay = async () => {
-    const answer = await send((target) => layToDryAction({ ...target, drying: { method, days: days ?? 0, by: hand, ...(place ? { place: { placeId: place.id, sheets: acceptedPulls.length } } : {}) } })).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await send((target) =>
+      layToDryAction({
+        ...target,
+        drying: {
+          method,
+          days: days ?? 0,
+          by: hand,
+          ...(place ? { place: { placeId: place.id, sheets: acceptedPulls.length } } : {}),
+        },
+      }),
+    ).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
     setProblems(answer.ok ? [] : answer.problems)
   }
 
   return (
-    <PlateMark title="Dry & Sign" aside={<p className="text-sm">{prints.length > 0 ? `${prints.length} impressions numbered` : `${acceptedPulls.length} accepted of ${job.editionSize}`}</p>}>
+    <PlateMark
+      title="Dry & Sign"
+      aside={
+        <p className="text-sm">
+          {prints.length > 0
+            ? `${prints.length} impressions numbered`
+            : `${acceptedPulls.length} accepted of ${job.editionSize}`}
+        </p>
+      }
+    >
       {prints.length > 0 ? (
         <>
           <SigningList prints={prints} signing={signing} title={job.title} />
@@ -70,16 +105,27 @@ export function DryStation({ acceptedPulls, setAside, rejected, batProof, kept, 
       ) : (
         <>
           <CleaningCaution />
-          <section aria-label="Drying" className="grid items-end gap-3 border-b border-line pb-4 sm:grid-cols-2 xl:grid-cols-[1fr_1fr_6rem_1fr_auto_auto]">
+          <section
+            aria-label="Drying"
+            className="grid items-end gap-3 border-b border-line pb-4 sm:grid-cols-2 xl:grid-cols-[1fr_1fr_6rem_1fr_auto_auto]"
+          >
             <SelectField
-              label="Drying" value={method} options={Object.entries(DRYING_METHODS).map(([key, { label }]) => [key, label])}
+              label="Drying"
+              value={method}
+              options={Object.entries(DRYING_METHODS).map(([key, { label }]) => [key, label])}
               onPick={(key) => {
                 setMethod(key as DryingMethod)
                 setDays(DRYING_METHODS[key as DryingMethod].usualDays)
               }}
             />
             <SelectField
-              label="In which place" value={placeId} options={[['', 'not kept account of'], ...places.map((one) => [one.id, `${one.name}, ${placesFree(one, loads)} free`] as const)]} problem={problemAt(problems, 'drying.place')}
+              label="In which place"
+              value={placeId}
+              options={[
+                ['', 'not kept account of'],
+                ...places.map((one) => [one.id, `${one.name}, ${placesFree(one, loads)} free`] as const),
+              ]}
+              problem={problemAt(problems, 'drying.place')}
               onPick={(id) => {
                 setPlaceId(id)
                 const kind = places.find((one) => one.id === id)?.kind
@@ -88,23 +134,61 @@ export function DryStation({ acceptedPulls, setAside, rejected, batProof, kept, 
                 setDays(DRYING_METHODS[kind].usualDays)
               }}
             />
-            <NumberField label="Days" value={days} onValue={setDays} problem={problemAt(problems, 'drying.days')} />
-            <TextField label="Laid by" value={hand} onText={setHand} problem={problemAt(problems, 'drying.by')} />
+            <NumberField
+              label="Days"
+              value={days}
+              onValue={setDays}
+              problem={problemAt(problems, 'drying.days')}
+            />
+            <TextField
+              label="Laid by"
+              value={hand}
+              onText={setHand}
+              problem={problemAt(problems, 'drying.by')}
+            />
             <Button onClick={() => void lay()} disabled={acceptedPulls.length === 0}>
               Laid to dry now
             </Button>
-            {drying && <Figure value={drying.readyAt.slice(0, 10)} label={`ready, laid ${drying.laidAt.slice(0, 10)}`} />}
-            <p className="text-sm text-muted sm:col-span-2 xl:col-span-6">{DRYING_METHODS[method].note} Sort dry prints only: a wet print reads darker and the damp sheet is larger. <Link href="/drying" className="underline underline-offset-4">Where prints dry</Link></p>
+            {drying && (
+              <Figure
+                value={drying.readyAt.slice(0, 10)}
+                label={`ready, laid ${drying.laidAt.slice(0, 10)}`}
+              />
+            )}
+            <p className="text-sm text-muted sm:col-span-2 xl:col-span-6">
+              {DRYING_METHODS[method].note} Sort dry prints only: a wet print reads darker and the damp sheet
+              is larger.{' '}
+              <Link href="/drying" className="underline underline-offset-4">
+                Where prints dry
+              </Link>
+            </p>
           </section>
           <Problems problems={problems} except={['drying.days', 'drying.by', 'drying.place']} />
           <DryingActs places={places} loads={own} />
-          {acceptedPulls.length === 0 ? <p className="py-4">Nothing to sort yet: accepted pulls of the edition come here.</p> : <SortingRoom accepted={acceptedPulls} setAside={setAside} rejected={rejected} batProof={batProof} kept={kept} plate={bench.plate ?? { widthMm: 100, heightMm: 100 }} />}
+          {acceptedPulls.length === 0 ? (
+            <p className="py-4">Nothing to sort yet: accepted pulls of the edition come here.</p>
+          ) : (
+            <SortingRoom
+              accepted={acceptedPulls}
+              setAside={setAside}
+              rejected={rejected}
+              batProof={batProof}
+              kept={kept}
+              plate={bench.plate ?? { widthMm: 100, heightMm: 100 }}
+            />
+          )}
         </>
       )}
       {unlocks.length > 0 && (
         <section aria-label="Numbers taken back" className="mt-4 border-t border-line pt-2 text-sm">
           <h2 className="station-title">Numbers taken back</h2>
-          <ol>{unlocks.map(({ at, by, why, marks }) => <li key={at} className="border-t border-line py-1">{at.slice(0, 10)}, {by}: {why}. They were {marks.map(({ mark }) => mark).join(', ')}.</li>)}</ol>
+          <ol>
+            {unlocks.map(({ at, by, why, marks }) => (
+              <li key={at} className="border-t border-line py-1">
+                {at.slice(0, 10)}, {by}: {why}. They were {marks.map(({ mark }) => mark).join(', ')}.
+              </li>
+            ))}
+          </ol>
         </section>
       )}
     </PlateMark>

@@ -14,27 +14,71 @@ import { Problems } from '../pull/Problems'
 import { addEventsAction } from '../pull/actions'
 
 /** An impression on its way out of the edition, or back into it. */
-export interface Move { pull: Pull; to: 'accepted' | 'set-aside' | 'rejected' }
+export interface Move {
+  pull: Pull
+  to: 'accepted' | 'set-aside' | 'rejected'
+}
 
 const TITLES = { accepted: 'Accept', 'set-aside': 'Set aside', rejected: 'Reject' } as const
 
 /** Asks why before a decision is amended; the first one stays in the record. */
-export function MoveDialog({ move, onDone, onLeave }: { move: Move; onDone: () => void; onLeave: () => void }) {
+export function MoveDialog({
+  move,
+  onDone,
+  onLeave,
+}: {
+  move: Move
+  onDone: () => void
+  onLeave: () => void
+}) {
   const { send } = useBench()
   const { busy, problems, act } = useAct()
   const [hand, setHand] = useHand()
   const [why, setWhy] = useState('')
   const decide = async (event: PullEvent) => {
-    if (await act(() => send((target) => addEventsAction({ ...target, added: { pullId: move.pull.id, events: [event], by: hand, why } })))) onDone()
+    if (
+      await act(() =>
+        send((target) =>
+          addEventsAction({ ...target, added: { pullId: move.pull.id, events: [event], by: hand, why } }),
+        ),
+      )
+    )
+      onDone()
   }
   return (
-    <Dialog title={`${TITLES[move.to]} pull ${move.pull.number}`} open onOpenChange={(open) => !open && onLeave()}>
+    <Dialog
+      title={`${TITLES[move.to]} pull ${move.pull.number}`}
+      open
+      onOpenChange={(open) => !open && onLeave()}
+    >
       <p className="mb-3">What was decided at the press stays in the record, and this beside it.</p>
       <TextField label="Why" value={why} onText={setWhy} problem={problemAt(problems, 'why')} />
-      <TextField label="Sorted by" value={hand} onText={setHand} problem={problemAt(problems, 'added.by')} className="mt-3" />
+      <TextField
+        label="Sorted by"
+        value={hand}
+        onText={setHand}
+        problem={problemAt(problems, 'added.by')}
+        className="mt-3"
+      />
       <Problems problems={problems} except={['why', 'added.by']} />
-      {move.to === 'rejected' ? <RejectForm open busy={busy} onReject={(event) => void decide(event)} /> : (
-        <Button look="main" className="mt-4" disabled={busy} onClick={() => void decide({ kind: 'decision', decision: move.to as 'accepted' | 'set-aside', reason: '', fate: null })}>{TITLES[move.to]} it</Button>
+      {move.to === 'rejected' ? (
+        <RejectForm open busy={busy} onReject={(event) => void decide(event)} />
+      ) : (
+        <Button
+          look="main"
+          className="mt-4"
+          disabled={busy}
+          onClick={() =>
+            void decide({
+              kind: 'decision',
+              decision: move.to as 'accepted' | 'set-aside',
+              reason: '',
+              fate: null,
+            })
+          }
+        >
+          {TITLES[move.to]} it
+        </Button>
       )}
     </Dialog>
   )

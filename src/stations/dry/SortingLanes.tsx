@@ -1,13 +1,33 @@
 'use client'
 
-import { closestCenter, DndContext, KeyboardSensor, PointerSensor, pointerWithin, useDroppable, useSensor, useSensors, type CollisionDetection, type DragEndEvent } from '@dnd-kit/core'
-import { rectSortingStrategy, SortableContext, sortableKeyboardCoordinates, useSortable } from '@dnd-kit/sortable'
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  pointerWithin,
+  useDroppable,
+  useSensor,
+  useSensors,
+  type CollisionDetection,
+  type DragEndEvent,
+} from '@dnd-kit/core'
+import {
+  rectSortingStrategy,
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+} from '@dnd-kit/sortable'
 import type { Pull } from '@/core/edition/pull'
 import { ImpressionThumb, impressionWords } from './ImpressionThumb'
 import { isMarked, LANES, LANE_KEYS, type Lane } from './lanes'
 
 /** An impression as it lies: what it would be marked, and how far it is from the BAT. */
-export interface Lying { pull: Pull; mark: string; closeness: string }
+export interface Lying {
+  pull: Pull
+  mark: string
+  closeness: string
+}
 
 interface SortingLanesProps {
   lanes: Readonly<Record<Lane, Lying[]>>
@@ -26,8 +46,12 @@ const underHand: CollisionDetection = (moved) => {
 
 /** Every impression laid out by what it is to be; moved by hand, by keys (Space lifts, arrows move, Space lays down) or by its list. */
 export function SortingLanes({ lanes, plate, batPullId, onMove }: SortingLanesProps) {
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }), useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }))
-  const laneOf = (id: string) => LANE_KEYS.find((lane) => lane === id || lanes[lane].some(({ pull }) => pull.id === id)) ?? null
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  )
+  const laneOf = (id: string) =>
+    LANE_KEYS.find((lane) => lane === id || lanes[lane].some(({ pull }) => pull.id === id)) ?? null
   const laid = ({ active, over }: DragEndEvent) => {
     const [id, overId] = [String(active.id), over ? String(over.id) : null]
     const to = overId && laneOf(overId)
@@ -40,40 +64,94 @@ export function SortingLanes({ lanes, plate, batPullId, onMove }: SortingLanesPr
   return (
     <DndContext sensors={sensors} collisionDetection={underHand} onDragEnd={laid} id="sorting">
       <div className="mt-3 border-t border-line">
-        {LANE_KEYS.filter((lane) => lane !== 'BAT' || batPullId).map((lane) => <LaneRow key={lane} lane={lane} lying={lanes[lane]} plate={plate} onMove={onMove} />)}
+        {LANE_KEYS.filter((lane) => lane !== 'BAT' || batPullId).map((lane) => (
+          <LaneRow key={lane} lane={lane} lying={lanes[lane]} plate={plate} onMove={onMove} />
+        ))}
       </div>
     </DndContext>
   )
 }
 
-function LaneRow({ lane, lying, plate, onMove }: { lane: Lane; lying: Lying[] } & Pick<SortingLanesProps, 'plate' | 'onMove'>) {
+function LaneRow({
+  lane,
+  lying,
+  plate,
+  onMove,
+}: { lane: Lane; lying: Lying[] } & Pick<SortingLanesProps, 'plate' | 'onMove'>) {
   const { setNodeRef, isOver } = useDroppable({ id: lane, disabled: lane === 'BAT' })
   return (
-    <section ref={setNodeRef} aria-label={LANES[lane]} className={`grid gap-x-4 border-b border-line py-1 sm:grid-cols-[9rem_minmax(0,1fr)] ${isOver ? 'bg-raised' : ''}`}>
-      <h2 className="condensed pt-2 text-sm">{LANES[lane]} <span className="text-muted">{lying.length}</span></h2>
+    <section
+      ref={setNodeRef}
+      aria-label={LANES[lane]}
+      className={`grid gap-x-4 border-b border-line py-1 sm:grid-cols-[9rem_minmax(0,1fr)] ${isOver ? 'bg-raised' : ''}`}
+    >
+      <h2 className="condensed pt-2 text-sm">
+        {LANES[lane]} <span className="text-muted">{lying.length}</span>
+      </h2>
       <SortableContext items={lying.map(({ pull }) => pull.id)} strategy={rectSortingStrategy}>
-        {lying.length === 0 ? <p className="min-h-9 pt-2 text-sm text-muted">none</p> : (
-          <ol className="flex flex-wrap gap-x-1 gap-y-2">{lying.map((one) => <Tile key={one.pull.id} one={one} lane={lane} plate={plate} onMove={onMove} />)}</ol>
+        {lying.length === 0 ? (
+          <p className="min-h-9 pt-2 text-sm text-muted">none</p>
+        ) : (
+          <ol className="flex flex-wrap gap-x-1 gap-y-2">
+            {lying.map((one) => (
+              <Tile key={one.pull.id} one={one} lane={lane} plate={plate} onMove={onMove} />
+            ))}
+          </ol>
         )}
       </SortableContext>
     </section>
   )
 }
 
-function Tile({ one: { pull, mark, closeness }, lane, plate, onMove }: { one: Lying; lane: Lane } & Pick<SortingLanesProps, 'plate' | 'onMove'>) {
+function Tile({
+  one: { pull, mark, closeness },
+  lane,
+  plate,
+  onMove,
+}: { one: Lying; lane: Lane } & Pick<SortingLanesProps, 'plate' | 'onMove'>) {
   const isFixed = lane === 'BAT'
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: pull.id, disabled: isFixed })
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
+    id: pull.id,
+    disabled: isFixed,
+  })
   const name = `${pull.kind === 'proof' ? 'Proof' : 'Pull'} ${pull.number}`
   return (
-    <li ref={setNodeRef} style={{ transform: transform ? `translate(${transform.x}px, ${transform.y}px)` : undefined, transition }} className={`w-24 ${isDragging ? 'relative z-10' : ''}`}>
-      <button type="button" {...attributes} {...listeners} disabled={isFixed} aria-label={`${name}, ${mark || LANES[lane].toLowerCase()}: ${impressionWords(pull)}`} className="grid w-full cursor-grab touch-none place-items-center py-1 disabled:cursor-default">
+    <li
+      ref={setNodeRef}
+      style={{
+        transform: transform ? `translate(${transform.x}px, ${transform.y}px)` : undefined,
+        transition,
+      }}
+      className={`w-24 ${isDragging ? 'relative z-10' : ''}`}
+    >
+      <button
+        type="button"
+        {...attributes}
+        {...listeners}
+        disabled={isFixed}
+        aria-label={`${name}, ${mark || LANES[lane].toLowerCase()}: ${impressionWords(pull)}`}
+        className="grid w-full cursor-grab touch-none place-items-center py-1 disabled:cursor-default"
+      >
         <ImpressionThumb pull={pull} {...plate} />
-        <span className="condensed block text-center font-semibold leading-tight">{mark || name.toLowerCase()}</span>
-        <span className="condensed block text-center text-xs text-muted">{[...(mark ? [name.toLowerCase()] : []), ...(closeness ? [closeness] : [])].join(', ')}</span>
+        <span className="condensed block text-center font-semibold leading-tight">
+          {mark || name.toLowerCase()}
+        </span>
+        <span className="condensed block text-center text-xs text-muted">
+          {[...(mark ? [name.toLowerCase()] : []), ...(closeness ? [closeness] : [])].join(', ')}
+        </span>
       </button>
       {!isFixed && (
-        <select aria-label={`What ${name.toLowerCase()} is to be`} value={lane} onChange={(event) => onMove(pull.id, event.target.value as Lane, null)} className="condensed min-h-11 w-full border border-edge bg-raised px-1 text-sm">
-          {LANE_KEYS.filter((key) => key !== 'BAT').map((key) => <option key={key} value={key}>{isMarked(key) || key === lane ? LANES[key] : key === 'rejected' ? 'Reject…' : 'Set aside…'}</option>)}
+        <select
+          aria-label={`What ${name.toLowerCase()} is to be`}
+          value={lane}
+          onChange={(event) => onMove(pull.id, event.target.value as Lane, null)}
+          className="condensed min-h-11 w-full border border-edge bg-raised px-1 text-sm"
+        >
+          {LANE_KEYS.filter((key) => key !== 'BAT').map((key) => (
+            <option key={key} value={key}>
+              {isMarked(key) || key === lane ? LANES[key] : key === 'rejected' ? 'Reject…' : 'Set aside…'}
+            </option>
+          ))}
         </select>
       )}
     </li>

@@ -2,7 +2,16 @@
 
 import { useState } from 'react'
 import { byCloseness, closenessTo } from '@/core/dry/closeness'
-import { checkMoments, checkNumbering, numberImpressions, resumeSorting, USUAL_SIGNING, type Numbering, type Signing, type SortedImpression } from '@/core/dry/numbering'
+import {
+  checkMoments,
+  checkNumbering,
+  numberImpressions,
+  resumeSorting,
+  USUAL_SIGNING,
+  type Numbering,
+  type Signing,
+  type SortedImpression,
+} from '@/core/dry/numbering'
 import { readPull, type Pull } from '@/core/edition/pull'
 import { formatNumber } from '@/core/units/length'
 import { writeMoment } from '@/core/units/writeMoment'
@@ -28,26 +37,70 @@ interface SortingRoomProps {
 }
 
 /** The dry prints laid out to be sorted; numbers follow from how they lie, so none can be doubled or missing. */
-export default function SortingRoom({ accepted, setAside, rejected, batProof, kept, plate }: SortingRoomProps) {
+export default function SortingRoom({
+  accepted,
+  setAside,
+  rejected,
+  batProof,
+  kept,
+  plate,
+}: SortingRoomProps) {
   const { job, send } = useBench()
   const { busy, problems, act } = useAct()
   const usual: Signing = { ...USUAL_SIGNING, marking: job.variation === 'alike' ? 'numbered' : job.variation }
-  const [signing, setSigning] = useState<Signing>(() => (kept ? { style: kept.style, marking: kept.marking, imp: kept.imp, chop: kept.chop } : usual))
+  const [signing, setSigning] = useState<Signing>(() =>
+    kept ? { style: kept.style, marking: kept.marking, imp: kept.imp, chop: kept.chop } : usual,
+  )
   const [lying, setLying] = useState<readonly SortedImpression[]>(kept?.sorted ?? [])
   const [moving, setMoving] = useState<(Move & { then: SortedImpression[] | null }) | null>(null)
   const [asking, setAsking] = useState(false)
 
   const acceptedIds = accepted.map(({ id }) => id)
   const sorted = resumeSorting(lying, acceptedIds, batProof?.id ?? null, job.editionSize)
-  const known = new Map([...accepted, ...setAside, ...rejected, ...(batProof ? [batProof] : [])].map((pull) => [pull.id, pull]))
-  const momentOf = (id: string) => { const pull = known.get(id)!; return writeMoment(pull.pulledAt, pull.zone) }
+  const known = new Map(
+    [...accepted, ...setAside, ...rejected, ...(batProof ? [batProof] : [])].map((pull) => [pull.id, pull]),
+  )
+  const momentOf = (id: string) => {
+    const pull = known.get(id)!
+    return writeMoment(pull.pulledAt, pull.zone)
+  }
   const numbered = numberImpressions(sorted, signing, momentOf)
-  const inTheWay = [...checkNumbering(sorted, job.editionSize, new Set([...acceptedIds, ...(batProof ? [batProof.id] : [])]), batProof?.id ?? null), ...checkMoments(numbered, signing.marking)]
+  const inTheWay = [
+    ...checkNumbering(
+      sorted,
+      job.editionSize,
+      new Set([...acceptedIds, ...(batProof ? [batProof.id] : [])]),
+      batProof?.id ?? null,
+    ),
+    ...checkMoments(numbered, signing.marking),
+  ]
   const inEdition = sorted.filter(({ kind }) => kind === 'edition').length
-  const far = (pull: Pull) => { const close = closenessTo(pull, batProof); return close === null ? 'not read' : close.distance === 0 ? 'as BAT' : `${formatNumber(close.distance, 1)} off` }
-  const lanes = Object.fromEntries(LANE_KEYS.map((lane): [Lane, Lying[]] => [lane, isMarked(lane)
-    ? numbered.filter(({ kind }) => kind === lane).map(({ pullId, mark }) => ({ pull: known.get(pullId)!, mark, closeness: lane === 'BAT' ? '' : far(known.get(pullId)!) }))
-    : (lane === 'rejected' ? rejected : setAside).map((pull) => ({ pull, mark: '', closeness: far(pull) }))])) as Record<Lane, Lying[]>
+  const far = (pull: Pull) => {
+    const close = closenessTo(pull, batProof)
+    return close === null
+      ? 'not read'
+      : close.distance === 0
+        ? 'as BAT'
+        : `${formatNumber(close.distance, 1)} off`
+  }
+  const lanes = Object.fromEntries(
+    LANE_KEYS.map((lane): [Lane, Lying[]] => [
+      lane,
+      isMarked(lane)
+        ? numbered
+            .filter(({ kind }) => kind === lane)
+            .map(({ pullId, mark }) => ({
+              pull: known.get(pullId)!,
+              mark,
+              closeness: lane === 'BAT' ? '' : far(known.get(pullId)!),
+            }))
+        : (lane === 'rejected' ? rejected : setAside).map((pull) => ({
+            pull,
+            mark: '',
+            closeness: far(pull),
+          })),
+    ]),
+  ) as Record<Lane, Lying[]>
 
   const keep = (next: readonly SortedImpression[], wishes = signing) => {
     setLying(next)
@@ -70,26 +123,96 @@ export default function SortingRoom({ accepted, setAside, rejected, batProof, ke
       <SigningWishes signing={signing} onSigning={(wishes) => keep(sorted, wishes)} />
       <div className="mt-3 flex flex-wrap items-center gap-3">
         <p className="text-sm text-muted">Order within each row:</p>
-        <Button onClick={() => keep(orderBy(sorted, pulled.map(({ id }) => id)))}>As pulled</Button>
-        <Button onClick={() => keep(orderBy(sorted, pulled.toReversed().map(({ id }) => id)))}>Last pulled first</Button>
-        <Button onClick={() => keep(orderBy(sorted, byCloseness(accepted, batProof).map(({ id }) => id)))}>Closest to the BAT first</Button>
+        <Button
+          onClick={() =>
+            keep(
+              orderBy(
+                sorted,
+                pulled.map(({ id }) => id),
+              ),
+            )
+          }
+        >
+          As pulled
+        </Button>
+        <Button
+          onClick={() =>
+            keep(
+              orderBy(
+                sorted,
+                pulled.toReversed().map(({ id }) => id),
+              ),
+            )
+          }
+        >
+          Last pulled first
+        </Button>
+        <Button
+          onClick={() =>
+            keep(
+              orderBy(
+                sorted,
+                byCloseness(accepted, batProof).map(({ id }) => id),
+              ),
+            )
+          }
+        >
+          Closest to the BAT first
+        </Button>
       </div>
       <SortingLanes lanes={lanes} plate={plate} batPullId={batProof?.id ?? null} onMove={move} />
-      <p className="mt-2 text-sm text-muted">Each is drawn from what was seen of it: lighter or darker by the eye, a diamond where a fault lies. “Off” counts tolerances from the BAT. Drag them, or use the list under each.{setAside.length > 0 ? ` ${setAside.length} set aside or open: ${setAside.length === 1 ? 'it gets' : 'they get'} no number.` : ''}</p>
+      <p className="mt-2 text-sm text-muted">
+        Each is drawn from what was seen of it: lighter or darker by the eye, a diamond where a fault lies.
+        “Off” counts tolerances from the BAT. Drag them, or use the list under each.
+        {setAside.length > 0
+          ? ` ${setAside.length} set aside or open: ${setAside.length === 1 ? 'it gets' : 'they get'} no number.`
+          : ''}
+      </p>
       <Problems problems={problems.length > 0 ? problems : inTheWay} />
       <div className="mt-3 flex flex-wrap gap-3">
-        {inEdition > 0 && inEdition !== job.editionSize && <Button disabled={busy} onClick={() => void act(() => send((target) => declareSizeAction({ ...target, editionSize: inEdition })))}>Declare the edition as {inEdition}</Button>}
-        <Dialog title="Give the numbers?" open={asking} onOpenChange={setAsking} trigger={<Button look="main" disabled={inTheWay.length > 0}>Give the numbers…</Button>}>
-          <p>{numbered.length} impressions get their marks, and the edition is closed: no more pulls, no other numbers.</p>
+        {inEdition > 0 && inEdition !== job.editionSize && (
+          <Button
+            disabled={busy}
+            onClick={() =>
+              void act(() => send((target) => declareSizeAction({ ...target, editionSize: inEdition })))
+            }
+          >
+            Declare the edition as {inEdition}
+          </Button>
+        )}
+        <Dialog
+          title="Give the numbers?"
+          open={asking}
+          onOpenChange={setAsking}
+          trigger={
+            <Button look="main" disabled={inTheWay.length > 0}>
+              Give the numbers…
+            </Button>
+          }
+        >
+          <p>
+            {numbered.length} impressions get their marks, and the edition is closed: no more pulls, no other
+            numbers.
+          </p>
           <p className="mt-2 font-semibold">{numbered.map(({ mark }) => mark).join(', ')}</p>
-          <Button look="main" className="mt-4" disabled={busy} onClick={() => void act(() => send((target) => giveNumbersAction({ ...target, numbering: { ...signing, sorted } }))).then(() => setAsking(false))}>
+          <Button
+            look="main"
+            className="mt-4"
+            disabled={busy}
+            onClick={() =>
+              void act(() =>
+                send((target) => giveNumbersAction({ ...target, numbering: { ...signing, sorted } })),
+              ).then(() => setAsking(false))
+            }
+          >
             Number {numbered.length} impressions
           </Button>
         </Dialog>
       </div>
       {moving && (
         <MoveDialog
-          move={moving} onLeave={() => setMoving(null)}
+          move={moving}
+          onLeave={() => setMoving(null)}
           onDone={() => {
             if (moving.then) keep(moving.then)
             setMoving(null)

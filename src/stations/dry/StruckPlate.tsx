@@ -22,17 +22,58 @@ export function StruckPlate({ cancellation }: { cancellation: Pull | null }) {
   const [how, setHow] = useState('Scored across twice')
   // Made once: asked for again after a lost answer, it is the same proof.
   const [id] = useState(() => crypto.randomUUID())
-  if (cancellation) return <p className="mt-4 border-t border-line pt-2">The plate is struck: {readPull(cancellation).cancelled}. Cancellation proof pulled {writeMoment(cancellation.pulledAt, cancellation.zone)} by {cancellation.hands.inked}.</p>
+  if (cancellation)
+    return (
+      <p className="mt-4 border-t border-line pt-2">
+        The plate is struck: {readPull(cancellation).cancelled}. Cancellation proof pulled{' '}
+        {writeMoment(cancellation.pulledAt, cancellation.zone)} by {cancellation.hands.inked}.
+      </p>
+    )
   const strike = async () => {
-    if (await act(() => send((target) => cancelPlateAction({ ...target, cancellation: { id, how, zone: deviceZone(), hands: { inked: hand, wiped: hand, laid: hand } } })))) setOpen(false)
+    if (
+      await act(() =>
+        send((target) =>
+          cancelPlateAction({
+            ...target,
+            cancellation: { id, how, zone: deviceZone(), hands: { inked: hand, wiped: hand, laid: hand } },
+          }),
+        ),
+      )
+    )
+      setOpen(false)
   }
   return (
-    <Dialog title="Strike the plate?" open={open} onOpenChange={setOpen} trigger={<Button look="quiet" className="mt-3 ml-3">Strike the plate…</Button>}>
-      <p className="mb-3">A struck plate never prints again. Strike it first, pull one proof that shows it, then write it down here; or store the plate and leave this.</p>
-      <TextField label="How it was struck" value={how} onText={setHow} problem={problemAt(problems, 'cancellation.how')} />
-      <TextField label="Pulled by" value={hand} onText={setHand} problem={problemAt(problems, 'cancellation.hands.inked')} className="mt-3" />
+    <Dialog
+      title="Strike the plate?"
+      open={open}
+      onOpenChange={setOpen}
+      trigger={
+        <Button look="quiet" className="mt-3 ml-3">
+          Strike the plate…
+        </Button>
+      }
+    >
+      <p className="mb-3">
+        A struck plate never prints again. Strike it first, pull one proof that shows it, then write it down
+        here; or store the plate and leave this.
+      </p>
+      <TextField
+        label="How it was struck"
+        value={how}
+        onText={setHow}
+        problem={problemAt(problems, 'cancellation.how')}
+      />
+      <TextField
+        label="Pulled by"
+        value={hand}
+        onText={setHand}
+        problem={problemAt(problems, 'cancellation.hands.inked')}
+        className="mt-3"
+      />
       <Problems problems={problems} except={['cancellation.how', 'cancellation.hands.inked']} />
-      <Button look="main" className="mt-4" disabled={busy} onClick={() => void strike()}>The cancellation proof is pulled</Button>
+      <Button look="main" className="mt-4" disabled={busy} onClick={() => void strike()}>
+        The cancellation proof is pulled
+      </Button>
     </Dialog>
   )
 }

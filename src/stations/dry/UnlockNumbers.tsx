@@ -18,17 +18,34 @@ export function UnlockNumbers() {
   const [why, setWhy] = useState('')
   const [problems, setProblems] = useState<{ field: string; message: string }[]>([])
   const unlock = async () => {
-    const answer = await send((target) => unlockNumbersAction({ ...target, why, by: hand })).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await send((target) => unlockNumbersAction({ ...target, why, by: hand })).catch(() => ({
+      ok: false as const,
+      problems: [UNREACHABLE],
+    }))
     setProblems(answer.ok ? [] : answer.problems)
     if (answer.ok) setOpen(false)
   }
   return (
-    <Dialog title="Take the numbers back?" open={open} onOpenChange={setOpen} trigger={<Button look="quiet" className="mt-3">Take the numbers back…</Button>}>
-      <p className="mb-3">The edition is sorted anew. What the numbers were stays written, with who took them back and why. Once a print has left the workshop its number stays.</p>
+    <Dialog
+      title="Take the numbers back?"
+      open={open}
+      onOpenChange={setOpen}
+      trigger={
+        <Button look="quiet" className="mt-3">
+          Take the numbers back…
+        </Button>
+      }
+    >
+      <p className="mb-3">
+        The edition is sorted anew. What the numbers were stays written, with who took them back and why. Once
+        a print has left the workshop its number stays.
+      </p>
       <TextField label="Why" value={why} onText={setWhy} problem={problemAt(problems, 'why')} />
       <TextField label="Taken back by" value={hand} onText={setHand} problem={problemAt(problems, 'by')} />
       <Problems problems={problems} except={['why', 'by']} />
-      <Button look="main" className="mt-4" onClick={() => void unlock()}>Take the numbers back</Button>
+      <Button look="main" className="mt-4" onClick={() => void unlock()}>
+        Take the numbers back
+      </Button>
     </Dialog>
   )
 }

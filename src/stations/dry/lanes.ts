@@ -10,7 +10,12 @@ export const LANE_KEYS = Object.keys(LANES) as Lane[]
 export const isMarked = (lane: Lane): lane is PrintKind => lane !== 'set-aside' && lane !== 'rejected'
 
 /** Lays an impression into a lane, before another or at its end; the order of the list is the order of the numbers. */
-export function layInto(sorted: readonly SortedImpression[], pullId: string, kind: PrintKind, before: string | null): SortedImpression[] {
+export function layInto(
+  sorted: readonly SortedImpression[],
+  pullId: string,
+  kind: PrintKind,
+  before: string | null,
+): SortedImpression[] {
   const rest = sorted.filter((one) => one.pullId !== pullId)
   const at = before === null ? -1 : rest.findIndex((one) => one.pullId === before)
   const end = rest.findLastIndex((one) => one.kind === kind)
@@ -21,5 +26,9 @@ export function layInto(sorted: readonly SortedImpression[], pullId: string, kin
 /** Orders the impressions of every lane as a list says; which lane they lie in stays. */
 export function orderBy(sorted: readonly SortedImpression[], pullIds: readonly string[]): SortedImpression[] {
   const rank = new Map(pullIds.map((id, i) => [id, i]))
-  return [...sorted].sort((a, b) => LANE_KEYS.indexOf(a.kind) - LANE_KEYS.indexOf(b.kind) || (rank.get(a.pullId) ?? Infinity) - (rank.get(b.pullId) ?? Infinity))
+  return [...sorted].sort(
+    (a, b) =>
+      LANE_KEYS.indexOf(a.kind) - LANE_KEYS.indexOf(b.kind) ||
+      (rank.get(a.pullId) ?? Infinity) - (rank.get(b.pullId) ?? Infinity),
+  )
 }

@@ -11,10 +11,23 @@ import { Problems } from '../pull/Problems'
 import { changeBetweenAction, takeOutAction } from './actions'
 
 const A_MINUTE_MS = 60_000
-const moment = (iso: string) => new Date(iso).toLocaleString('en-GB', { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+const moment = (iso: string) =>
+  new Date(iso).toLocaleString('en-GB', {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+  })
 
 /** What drying prints ask for, the earliest first, each done with one tap. */
-export function DryingActs({ places, loads }: { places: readonly DryingPlace[]; loads: readonly DryingLoad[] }) {
+export function DryingActs({
+  places,
+  loads,
+}: {
+  places: readonly DryingPlace[]
+  loads: readonly DryingLoad[]
+}) {
   const [hand, setHand] = useHand()
   const [now, setNow] = useState<string | null>(null)
   const [problems, setProblems] = useState<FieldProblem[]>([])
@@ -36,13 +49,40 @@ export function DryingActs({ places, loads }: { places: readonly DryingPlace[]; 
     <section aria-label="Drying prints">
       <ul>
         {acts.map(({ loadId, kind, at, isDue, words }) => (
-          <li key={`${loadId} ${kind}`} className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-t border-line py-1.5">
-            <span><span className={isDue ? 'font-semibold' : ''}>{isDue ? '◆ ' : ''}{words}</span> <span className="text-sm text-muted">{isDue ? 'due since' : 'at'} {moment(at)}</span></span>
-            <Button onClick={() => void send(() => (kind === 'change' ? changeBetweenAction(loadId, hand) : takeOutAction(loadId)))}>{kind === 'change' ? 'Changed' : 'Taken out'}</Button>
+          <li
+            key={`${loadId} ${kind}`}
+            className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-t border-line py-1.5"
+          >
+            <span>
+              <span className={isDue ? 'font-semibold' : ''}>
+                {isDue ? '◆ ' : ''}
+                {words}
+              </span>{' '}
+              <span className="text-sm text-muted">
+                {isDue ? 'due since' : 'at'} {moment(at)}
+              </span>
+            </span>
+            <Button
+              onClick={() =>
+                void send(() =>
+                  kind === 'change' ? changeBetweenAction(loadId, hand) : takeOutAction(loadId),
+                )
+              }
+            >
+              {kind === 'change' ? 'Changed' : 'Taken out'}
+            </Button>
           </li>
         ))}
       </ul>
-      {acts.some(({ kind }) => kind === 'change') && <TextField label="Changed by" value={hand} onText={setHand} problem={problems[0]?.message} className="mt-2 max-w-56" />}
+      {acts.some(({ kind }) => kind === 'change') && (
+        <TextField
+          label="Changed by"
+          value={hand}
+          onText={setHand}
+          problem={problems[0]?.message}
+          className="mt-2 max-w-56"
+        />
+      )}
       {acts.every(({ kind }) => kind !== 'change') && <Problems problems={problems} />}
     </section>
   )

@@ -1,7 +1,15 @@
 'use client'
 
 import { useState } from 'react'
-import { QUANTITIES, QUANTITY_KEYS, readPull, type EyeReading, type Pull, type PullEvent, type Quantity } from '@/core/edition/pull'
+import {
+  QUANTITIES,
+  QUANTITY_KEYS,
+  readPull,
+  type EyeReading,
+  type Pull,
+  type PullEvent,
+  type Quantity,
+} from '@/core/edition/pull'
 import { featureWords, outsidePasses, type Features, type Passes } from '@/core/prove/features'
 import { writeMoment } from '@/core/units/writeMoment'
 import type { FieldProblem } from '@/data/errors'
@@ -33,7 +41,12 @@ export function AfterPull({ pull, passes, busy, problems, onAdd }: AfterPullProp
     return typeof value === 'number' ? [{ kind: 'reading', quantity, value }] : []
   })
   const decide = (decision: 'accepted' | 'set-aside', seen?: EyeReading) =>
-    void onAdd([...(seen ? [{ kind: 'eye' as const, reading: seen }] : []), ...read, ...judged, { kind: 'decision', decision, reason: '', fate: null }])
+    void onAdd([
+      ...(seen ? [{ kind: 'eye' as const, reading: seen }] : []),
+      ...read,
+      ...judged,
+      { kind: 'decision', decision, reason: '', fate: null },
+    ])
   const judge = (seen: EyeReading) => void onAdd([{ kind: 'eye', reading: seen }])
   useKey(({ code }) => {
     if (busy) return false
@@ -53,23 +66,44 @@ export function AfterPull({ pull, passes, busy, problems, onAdd }: AfterPullProp
         <>
           <p className="mb-1 text-sm text-muted">Beside the BAT it</p>
           <div className="flex flex-wrap gap-2">
-            <Button className={big} disabled={busy} onClick={() => judge('lighter')}>is lighter</Button>
-            <Button look="main" className={big} disabled={busy} onClick={() => decide('accepted', 'same')}>matches: accept</Button>
-            <Button className={big} disabled={busy} onClick={() => judge('darker')}>is darker</Button>
+            <Button className={big} disabled={busy} onClick={() => judge('lighter')}>
+              is lighter
+            </Button>
+            <Button look="main" className={big} disabled={busy} onClick={() => decide('accepted', 'same')}>
+              matches: accept
+            </Button>
+            <Button className={big} disabled={busy} onClick={() => judge('darker')}>
+              is darker
+            </Button>
           </div>
         </>
       ) : (
         <>
           <p className="mb-1">Seen {eye === 'same' ? 'the same' : eye}. What becomes of it?</p>
           <div className="flex flex-wrap gap-2">
-            <Button look="main" className={big} disabled={busy} onClick={() => decide('accepted')}>Accept</Button>
-            <Button className={big} disabled={busy} onClick={() => decide('set-aside')}>Set aside</Button>
+            <Button look="main" className={big} disabled={busy} onClick={() => decide('accepted')}>
+              Accept
+            </Button>
+            <Button className={big} disabled={busy} onClick={() => decide('set-aside')}>
+              Set aside
+            </Button>
           </div>
         </>
       )}
       <Problems problems={problems} except={['hand']} />
-      <FeatureVerdict subject={`Pull ${pull.number}`} wanted="as the BAT" value={features} onValue={setFeatures} />
-      {judged.length > 0 && <p role="status" className="text-sm">{outside.length > 0 ? `◆ Does not pass: ${outside.map(([feature, value]) => featureWords(feature, value).toLowerCase()).join('; ')}.` : 'It differs, and still passes by what the BAT allows.'}</p>}
+      <FeatureVerdict
+        subject={`Pull ${pull.number}`}
+        wanted="as the BAT"
+        value={features}
+        onValue={setFeatures}
+      />
+      {judged.length > 0 && (
+        <p role="status" className="text-sm">
+          {outside.length > 0
+            ? `◆ Does not pass: ${outside.map(([feature, value]) => featureWords(feature, value).toLowerCase()).join('; ')}.`
+            : 'It differs, and still passes by what the BAT allows.'}
+        </p>
+      )}
       <fieldset className="mt-4 grid grid-cols-2 gap-3 border-t border-line pt-2 sm:grid-cols-3">
         <legend className="sr-only">Readings</legend>
         {QUANTITY_KEYS.map((quantity) => {
@@ -77,13 +111,23 @@ export function AfterPull({ pull, passes, busy, problems, onAdd }: AfterPullProp
           const value = readings[quantity] ?? null
           return (
             <NumberField
-              key={quantity} label={label} unit={unit} value={value} onValue={(next) => setReadings({ ...readings, [quantity]: next })}
-              problem={value !== null && (value < min || value > max) ? `must be within ${min} and ${max} ${unit}` : undefined}
+              key={quantity}
+              label={label}
+              unit={unit}
+              value={value}
+              onValue={(next) => setReadings({ ...readings, [quantity]: next })}
+              problem={
+                value !== null && (value < min || value > max)
+                  ? `must be within ${min} and ${max} ${unit}`
+                  : undefined
+              }
             />
           )
         })}
       </fieldset>
-      {read.length > 0 && eye === null && <p className="text-sm text-muted">Readings are kept with “matches”, or:</p>}
+      {read.length > 0 && eye === null && (
+        <p className="text-sm text-muted">Readings are kept with “matches”, or:</p>
+      )}
       {read.length > 0 && (
         <Button disabled={busy} onClick={() => void onAdd(read).then((kept) => kept && setReadings({}))}>
           Keep {read.length} {read.length === 1 ? 'reading' : 'readings'}

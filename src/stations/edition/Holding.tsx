@@ -19,12 +19,26 @@ export function Holding({ pulls, series }: { pulls: readonly Pull[]; series: rea
           <p className="text-sm">{likely.join('; ')}.</p>
         </div>
       ))}
-      {drifts.length === 0 && most >= RULES_FROM && <p className="text-sm">No drift by the run rules; wear is taken out before they are asked.</p>}
-      {most > 0 && most < RULES_FROM && <p className="text-sm text-muted">Run rules speak from {RULES_FROM} readings on; limits from few prints are wide.</p>}
+      {drifts.length === 0 && most >= RULES_FROM && (
+        <p className="text-sm">No drift by the run rules; wear is taken out before they are asked.</p>
+      )}
+      {most > 0 && most < RULES_FROM && (
+        <p className="text-sm text-muted">
+          Run rules speak from {RULES_FROM} readings on; limits from few prints are wide.
+        </p>
+      )}
       {hands && hands.hands.some(({ pooled }) => Math.abs(pooled) > 0) && (
         <p className="text-sm">
-          Everyone’s hand has its constant: {hands.hands.map(({ hand, pooled, count }) => `${hand} ${pooled >= 0 ? '+' : '−'}${formatNumber(Math.abs(pooled), 3)} (${count})`).join(', ')} {unit}
-          {hands.quantity === 'eye' ? '' : `, ${QUANTITIES[hands.quantity].label.toLowerCase()}`}. Drawn together by how little is known; agree on one wipe rather than on one wiper.
+          Everyone’s hand has its constant:{' '}
+          {hands.hands
+            .map(
+              ({ hand, pooled, count }) =>
+                `${hand} ${pooled >= 0 ? '+' : '−'}${formatNumber(Math.abs(pooled), 3)} (${count})`,
+            )
+            .join(', ')}{' '}
+          {unit}
+          {hands.quantity === 'eye' ? '' : `, ${QUANTITIES[hands.quantity].label.toLowerCase()}`}. Drawn
+          together by how little is known; agree on one wipe rather than on one wiper.
         </p>
       )}
     </section>

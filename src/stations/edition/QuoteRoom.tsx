@@ -25,46 +25,157 @@ interface QuoteRoomProps {
 }
 
 type Typed = { [K in keyof QuoteInput]: number | null }
-const COUNTS = [['signed', 'Signed'], ['ap', 'Artist’s proofs'], ['pp', 'Printer’s proofs'], ['hc', 'Hors commerce'], ['proofs', 'Proofs to the BAT']] as const
-const RATES = [['gramsPerPull', 'Ink a pull', 'g'], ['minutesPerPull', 'Time a pull', 'min'], ['minutesToSetUp', 'Setting up and cleaning', 'min'], ['pricePerSheet', 'Price a sheet', ''], ['pricePerKg', 'Price of the ink, a kg', ''], ['hourly', 'An hour of work', ''], ['otherCosts', 'Other costs', '']] as const
+const COUNTS = [
+  ['signed', 'Signed'],
+  ['ap', 'Artist’s proofs'],
+  ['pp', 'Printer’s proofs'],
+  ['hc', 'Hors commerce'],
+  ['proofs', 'Proofs to the BAT'],
+] as const
+const RATES = [
+  ['gramsPerPull', 'Ink a pull', 'g'],
+  ['minutesPerPull', 'Time a pull', 'min'],
+  ['minutesToSetUp', 'Setting up and cleaning', 'min'],
+  ['pricePerSheet', 'Price a sheet', ''],
+  ['pricePerKg', 'Price of the ink, a kg', ''],
+  ['hourly', 'An hour of work', ''],
+  ['otherCosts', 'Other costs', ''],
+] as const
 
 /** What an edition takes, before it is accepted: sheets, ink, hours, plate, and what one print costs. */
-export function QuoteRoom({ editionSize, pullsMade, plateHistory, history, gramsPerPull, minutesPerPull, pricePerSheet, pricePerKg }: QuoteRoomProps) {
+export function QuoteRoom({
+  editionSize,
+  pullsMade,
+  plateHistory,
+  history,
+  gramsPerPull,
+  minutesPerPull,
+  pricePerSheet,
+  pricePerKg,
+}: QuoteRoomProps) {
   const { bench, job } = useBench()
-  const round = (value: number | null, digits: number) => (value === null ? null : Number(value.toFixed(digits)))
+  const round = (value: number | null, digits: number) =>
+    value === null ? null : Number(value.toFixed(digits))
   const [typed, setTyped] = useState<Typed>({
-    signed: editionSize, ap: Math.floor(editionSize / 10), pp: 1, hc: 0, proofs: 5, gramsPerPull: round(gramsPerPull, 2) ?? 3, minutesPerPull: round(minutesPerPull, 1) ?? 25, minutesToSetUp: 60,
-    pricePerSheet: pricePerSheet ?? 0, pricePerKg: round(pricePerKg, 2) ?? 0, hourly: 0, otherCosts: 0, confidence: 0.9,
+    signed: editionSize,
+    ap: Math.floor(editionSize / 10),
+    pp: 1,
+    hc: 0,
+    proofs: 5,
+    gramsPerPull: round(gramsPerPull, 2) ?? 3,
+    minutesPerPull: round(minutesPerPull, 1) ?? 25,
+    minutesToSetUp: 60,
+    pricePerSheet: pricePerSheet ?? 0,
+    pricePerKg: round(pricePerKg, 2) ?? 0,
+    hourly: 0,
+    otherCosts: 0,
+    confidence: 0.9,
   })
-  const parsed = quoteInput.safeParse(Object.fromEntries(Object.entries(typed).map(([key, value]) => [key, value ?? Number.NaN])))
-  const problems = parsed.success ? [] : parsed.error.issues.map(({ path, message }) => ({ field: path.join('.'), message }))
-  const quote = parsed.success && bench.plate ? quoteEdition(parsed.data, history, { kind: bench.plate.kind, pullsMade, history: plateHistory }) : null
-  const field = (key: keyof QuoteInput, label: string, unit: string) => <NumberField key={key} label={label} unit={unit || undefined} value={typed[key]} onValue={(value) => setTyped({ ...typed, [key]: value })} problem={problemAt(problems, key)} />
-  if (!bench.plate) return <PlateMark title="Quote"><p className="border border-line bg-ground p-4">Set the plate first: what it stands is part of the quote.</p></PlateMark>
+  const parsed = quoteInput.safeParse(
+    Object.fromEntries(Object.entries(typed).map(([key, value]) => [key, value ?? Number.NaN])),
+  )
+  const problems = parsed.success
+    ? []
+    : parsed.error.issues.map(({ path, message }) => ({ field: path.join('.'), message }))
+  const quote =
+    parsed.success && bench.plate
+      ? quoteEdition(parsed.data, history, { kind: bench.plate.kind, pullsMade, history: plateHistory })
+      : null
+  const field = (key: keyof QuoteInput, label: string, unit: string) => (
+    <NumberField
+      key={key}
+      label={label}
+      unit={unit || undefined}
+      value={typed[key]}
+      onValue={(value) => setTyped({ ...typed, [key]: value })}
+      problem={problemAt(problems, key)}
+    />
+  )
+  if (!bench.plate)
+    return (
+      <PlateMark title="Quote">
+        <p className="border border-line bg-ground p-4">
+          Set the plate first: what it stands is part of the quote.
+        </p>
+      </PlateMark>
+    )
   return (
-    <PlateMark title="Quote" className="print:bg-white print:p-0 print:shadow-none" aside={<span className="screen-only flex gap-4"><Link href={`/jobs/${job.slug}/edition`} className="inline-flex min-h-11 items-center underline underline-offset-4">Back to the edition</Link><Button onClick={() => window.print()}>Print to hand over</Button></span>}>
+    <PlateMark
+      title="Quote"
+      className="print:bg-white print:p-0 print:shadow-none"
+      aside={
+        <span className="screen-only flex gap-4">
+          <Link
+            href={`/jobs/${job.slug}/edition`}
+            className="inline-flex min-h-11 items-center underline underline-offset-4"
+          >
+            Back to the edition
+          </Link>
+          <Button onClick={() => window.print()}>Print to hand over</Button>
+        </span>
+      }
+    >
       <p className="mb-3">{job.title}</p>
-      <div className="screen-only grid grid-cols-2 gap-3 sm:grid-cols-3 xl:grid-cols-6">{COUNTS.map(([key, label]) => field(key, label, ''))}{RATES.map(([key, label, unit]) => field(key, label, unit))}</div>
+      <div className="screen-only grid grid-cols-2 gap-3 sm:grid-cols-3 xl:grid-cols-6">
+        {COUNTS.map(([key, label]) => field(key, label, ''))}
+        {RATES.map(([key, label, unit]) => field(key, label, unit))}
+      </div>
       {quote && (
         <div className="mt-4 border-t border-line pt-4">
-          <p className="hidden print:block">{COUNTS.map(([key, label]) => `${label} ${typed[key]}`).join(', ')}; the BAT, the approved proof, stays with the printer.</p>
+          <p className="hidden print:block">
+            {COUNTS.map(([key, label]) => `${label} ${typed[key]}`).join(', ')}; the BAT, the approved proof,
+            stays with the printer.
+          </p>
           <div className="flex flex-wrap gap-x-10 gap-y-4">
             <Figure value={quote.accepted} label="prints accepted" />
-            <Figure value={quote.starts} label={`starts, 9 in 10 sure`} note={`by ${history.accepted} accepted and ${history.rejected} rejected here`} />
+            <Figure
+              value={quote.starts}
+              label={`starts, 9 in 10 sure`}
+              note={`by ${history.accepted} accepted and ${history.rejected} rejected here`}
+            />
             <Figure value={quote.sheets} label="sheets, proofs with them" />
-            <Figure value={`${formatNumber(quote.inkGrams, 0)} g`} label="ink, mixed once" note="a tenth stays on slab and rag" />
+            <Figure
+              value={`${formatNumber(quote.inkGrams, 0)} g`}
+              label="ink, mixed once"
+              note="a tenth stays on slab and rag"
+            />
             <Figure value={`${formatNumber(quote.hours, 1)} h`} label="of work" />
-            <Figure value={formatNumber(quote.perAccepted, 2)} label="a print" note={`${formatNumber(quote.total, 2)} in all`} />
+            <Figure
+              value={formatNumber(quote.perAccepted, 2)}
+              label="a print"
+              note={`${formatNumber(quote.total, 2)} in all`}
+            />
           </div>
           <p className="mt-3">Plate: {describePlateLife(quote.life)}.</p>
-          {quote.plateWords && <p role="alert" className="font-semibold text-signal">◆ {quote.plateWords}</p>}
+          {quote.plateWords && (
+            <p role="alert" className="font-semibold text-signal">
+              ◆ {quote.plateWords}
+            </p>
+          )}
           <table className="mt-3 w-full max-w-xl text-left">
             <tbody>
-              {quote.lines.map(({ label, sum, cost }) => <tr key={label} className="border-t border-line"><th scope="row" className="py-1 font-medium">{label}</th><td className="text-sm text-muted">{sum}</td><td className="text-right tabular-nums">{formatNumber(cost, 2)}</td></tr>)}
-              <tr className="border-t-2 border-text font-semibold"><th scope="row" className="py-1">In all</th><td /><td className="text-right tabular-nums">{formatNumber(quote.total, 2)}</td></tr>
+              {quote.lines.map(({ label, sum, cost }) => (
+                <tr key={label} className="border-t border-line">
+                  <th scope="row" className="py-1 font-medium">
+                    {label}
+                  </th>
+                  <td className="text-sm text-muted">{sum}</td>
+                  <td className="text-right tabular-nums">{formatNumber(cost, 2)}</td>
+                </tr>
+              ))}
+              <tr className="border-t-2 border-text font-semibold">
+                <th scope="row" className="py-1">
+                  In all
+                </th>
+                <td />
+                <td className="text-right tabular-nums">{formatNumber(quote.total, 2)}</td>
+              </tr>
             </tbody>
           </table>
-          <p className="mt-2 text-xs text-muted">Costs, not prices: what is asked is yours to say. What must be disclosed with an edition differs from place to place.</p>
+          <p className="mt-2 text-xs text-muted">
+            Costs, not prices: what is asked is yours to say. What must be disclosed with an edition differs
+            from place to place.
+          </p>
         </div>
       )}
     </PlateMark>

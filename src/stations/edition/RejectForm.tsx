@@ -6,7 +6,15 @@ import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 
 /** Rejects a pull: what is wrong with it, and what becomes of the sheet, so that the sheet count stays true. */
-export function RejectForm({ busy, open = false, onReject }: { busy: boolean; /** laid open from the start */ open?: boolean; onReject: (event: PullEvent) => void }) {
+export function RejectForm({
+  busy,
+  open = false,
+  onReject,
+}: {
+  busy: boolean
+  /** laid open from the start */ open?: boolean
+  onReject: (event: PullEvent) => void
+}) {
   const [reason, setReason] = useState('')
   const [fate, setFate] = useState<Fate | ''>('')
   const [asked, setAsked] = useState(false)
@@ -14,11 +22,24 @@ export function RejectForm({ busy, open = false, onReject }: { busy: boolean; /*
     <details open={open || undefined} className="mt-3 border-t border-line pt-1">
       <summary className="min-h-11 py-2">Reject it…</summary>
       <div className="grid gap-3 sm:grid-cols-2">
-        <SelectField label="What is wrong with it" value={reason} options={[['', 'choose…'], ...REJECT_REASONS.map((word) => [word, word] as const)]} onPick={setReason} problem={asked && !reason ? 'Say what is wrong with it.' : undefined} />
-        <SelectField label="What becomes of the sheet" value={fate} options={[['', 'choose…'], ...Object.entries(FATES)]} onPick={(value) => setFate(value as Fate)} problem={asked && !fate ? 'Say what becomes of the sheet.' : undefined} />
+        <SelectField
+          label="What is wrong with it"
+          value={reason}
+          options={[['', 'choose…'], ...REJECT_REASONS.map((word) => [word, word] as const)]}
+          onPick={setReason}
+          problem={asked && !reason ? 'Say what is wrong with it.' : undefined}
+        />
+        <SelectField
+          label="What becomes of the sheet"
+          value={fate}
+          options={[['', 'choose…'], ...Object.entries(FATES)]}
+          onPick={(value) => setFate(value as Fate)}
+          problem={asked && !fate ? 'Say what becomes of the sheet.' : undefined}
+        />
       </div>
       <Button
-        className="mt-3" disabled={busy}
+        className="mt-3"
+        disabled={busy}
         onClick={() => {
           setAsked(true)
           if (reason && fate) onReject({ kind: 'decision', decision: 'rejected', reason, fate })

@@ -28,7 +28,15 @@ import { useMix } from './useMix'
 const SCALE_STEP = 0.1
 
 /** The card of the mix: kept in versions, mixed in batches, printed with a spot for the dab. */
-export function CardRoom({ inks, papers, cards }: { inks: StoreInk[]; papers: StorePaper[]; cards: MixCard[] }) {
+export function CardRoom({
+  inks,
+  papers,
+  cards,
+}: {
+  inks: StoreInk[]
+  papers: StorePaper[]
+  cards: MixCard[]
+}) {
   const { bench, job } = useBench()
   const { value, change, ...kept } = useMix()
   const [hand, setHand] = useHand()
@@ -43,10 +51,14 @@ export function CardRoom({ inks, papers, cards }: { inks: StoreInk[]; papers: St
   const onCard = value.card != null && !value.card.isChanged
   const wanted = value.batchGrams ? recipeGrams({ parts, batchGrams: value.batchGrams }) : []
 
-  const failed = (answer: { ok: boolean; problems?: FieldProblem[] }) => setProblems(answer.ok ? [] : (answer.problems ?? []))
+  const failed = (answer: { ok: boolean; problems?: FieldProblem[] }) =>
+    setProblems(answer.ok ? [] : (answer.problems ?? []))
   const keep = async () => {
-    if (!bench.ink) return setProblems([{ field: '', message: 'Finish the mix first: a name, inks, a batch.' }])
-    const answer = await keepCardAction({ cardId: card?.id ?? null, mix: bench.ink, why, by: hand }).catch(() => ({ ok: false as const, conflict: false, problems: [UNREACHABLE] }))
+    if (!bench.ink)
+      return setProblems([{ field: '', message: 'Finish the mix first: a name, inks, a batch.' }])
+    const answer = await keepCardAction({ cardId: card?.id ?? null, mix: bench.ink, why, by: hand }).catch(
+      () => ({ ok: false as const, conflict: false, problems: [UNREACHABLE] }),
+    )
     failed(answer)
     if (!answer.ok) return
     setWhy('')
@@ -54,41 +66,105 @@ export function CardRoom({ inks, papers, cards }: { inks: StoreInk[]; papers: St
   }
   const weigh = (i: number) => {
     const { inkId, name } = parts[i]
-    setWeighed([...weighed.filter((one) => one.inkId !== inkId), { inkId, name, grams: scale.weigh(wanted[i].grams) }])
+    setWeighed([
+      ...weighed.filter((one) => one.inkId !== inkId),
+      { inkId, name, grams: scale.weigh(wanted[i].grams) },
+    ])
   }
   const finish = async () => {
-    const answer = await makeBatchAction({ id: crypto.randomUUID(), cardId: value.card!.id, version: value.card!.version, weighed, by: hand }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await makeBatchAction({
+      id: crypto.randomUUID(),
+      cardId: value.card!.id,
+      version: value.card!.version,
+      weighed,
+      by: hand,
+    }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
     failed(answer)
     if (answer.ok) setWeighed([])
   }
 
   return (
     <PlateMark title="Ink" aside={<KeepLine {...kept} />}>
-      <div className="screen-only"><InkRooms /></div>
+      <div className="screen-only">
+        <InkRooms />
+      </div>
       <div className="grid gap-8 xl:grid-cols-2 print:grid-cols-2">
         <div>
           <Swatches forecast={forecast} paperName={paper?.name ?? 'no paper'} />
-          <RecipeCard mix={value} title={job.title} covers={value.batchGrams && value.gramsPerPull ? Math.floor(value.batchGrams / value.gramsPerPull) : 0} />
+          <RecipeCard
+            mix={value}
+            title={job.title}
+            covers={
+              value.batchGrams && value.gramsPerPull ? Math.floor(value.batchGrams / value.gramsPerPull) : 0
+            }
+          />
           {onCard && (
             <div className="mt-4 flex items-center gap-4">
-              <svg viewBox="0 0 60 60" className="size-20" role="img" aria-label={`Spot for the dab of card ${value.card!.version}`}>
-                <circle cx="30" cy="30" r="27" fill="#fff" stroke="currentColor" strokeWidth="1" strokeDasharray="3 3" />
-                <text x="30" y="35" textAnchor="middle" fontSize="13" fill="#141414">{value.card!.version}</text>
+              <svg
+                viewBox="0 0 60 60"
+                className="size-20"
+                role="img"
+                aria-label={`Spot for the dab of card ${value.card!.version}`}
+              >
+                <circle
+                  cx="30"
+                  cy="30"
+                  r="27"
+                  fill="#fff"
+                  stroke="currentColor"
+                  strokeWidth="1"
+                  strokeDasharray="3 3"
+                />
+                <text x="30" y="35" textAnchor="middle" fontSize="13" fill="#141414">
+                  {value.card!.version}
+                </text>
               </svg>
-              <p className="text-sm">Dab it here, drawn out thin to the right. The number is the version of the card.</p>
+              <p className="text-sm">
+                Dab it here, drawn out thin to the right. The number is the version of the card.
+              </p>
             </div>
           )}
         </div>
         <div className="screen-only grid content-start gap-6">
           <section aria-label="Keep on a card" className="grid gap-3">
-            <h2 className="station-title">{onCard ? `On card “${card?.name ?? value.name}”, version ${value.card!.version}` : card ? `Changed since version ${card.versions.at(-1)!.version}` : 'Not on a card yet'}</h2>
-            {!onCard && card && bench.ink && <p className="text-sm">{describeMixChange(card.versions.at(-1)!.mix, bench.ink).join(', ') || 'Nothing in the recipe.'}</p>}
-            {!onCard && card && <TextField label="Why a new version" value={why} onText={setWhy} problem={problemAt(problems, 'why')} />}
+            <h2 className="station-title">
+              {onCard
+                ? `On card “${card?.name ?? value.name}”, version ${value.card!.version}`
+                : card
+                  ? `Changed since version ${card.versions.at(-1)!.version}`
+                  : 'Not on a card yet'}
+            </h2>
+            {!onCard && card && bench.ink && (
+              <p className="text-sm">
+                {describeMixChange(card.versions.at(-1)!.mix, bench.ink).join(', ') ||
+                  'Nothing in the recipe.'}
+              </p>
+            )}
+            {!onCard && card && (
+              <TextField
+                label="Why a new version"
+                value={why}
+                onText={setWhy}
+                problem={problemAt(problems, 'why')}
+              />
+            )}
             <TextField label="Mixed by" value={hand} onText={setHand} problem={problemAt(problems, 'by')} />
             <div className="flex flex-wrap gap-3">
-              {!onCard && <Button look="main" onClick={() => void keep()}>{card ? `Keep as version ${card.versions.at(-1)!.version + 1}` : 'Keep on a card'}</Button>}
-              {onCard && <Button onClick={() => window.print()}><Printer size={18} aria-hidden /> Print the card</Button>}
-              {!onCard && card && <Button look="quiet" onClick={() => change({ card: undefined })}>As a card of its own</Button>}
+              {!onCard && (
+                <Button look="main" onClick={() => void keep()}>
+                  {card ? `Keep as version ${card.versions.at(-1)!.version + 1}` : 'Keep on a card'}
+                </Button>
+              )}
+              {onCard && (
+                <Button onClick={() => window.print()}>
+                  <Printer size={18} aria-hidden /> Print the card
+                </Button>
+              )}
+              {!onCard && card && (
+                <Button look="quiet" onClick={() => change({ card: undefined })}>
+                  As a card of its own
+                </Button>
+              )}
             </div>
             <Problems problems={problems} except={['why', 'by']} />
           </section>
@@ -102,31 +178,57 @@ export function CardRoom({ inks, papers, cards }: { inks: StoreInk[]; papers: St
                     <li key={part.inkId} className="flex items-center gap-3 border-b border-line py-1">
                       <span className="flex-1">{part.name}</span>
                       <span className="w-24 text-right">{formatNumber(wanted[i]?.grams ?? 0, 1)} g</span>
-                      <span className="w-28 text-right font-semibold">{done ? `${formatNumber(done.grams, 1)} g in` : '—'}</span>
-                      <Button aria-label={`Weigh in ${part.name}`} onClick={() => weigh(i)}>{done ? 'Again' : 'On the scale'}</Button>
+                      <span className="w-28 text-right font-semibold">
+                        {done ? `${formatNumber(done.grams, 1)} g in` : '—'}
+                      </span>
+                      <Button aria-label={`Weigh in ${part.name}`} onClick={() => weigh(i)}>
+                        {done ? 'Again' : 'On the scale'}
+                      </Button>
                     </li>
                   )
                 })}
               </ul>
-              <Button look="main" className="mt-3" disabled={weighed.length < parts.length} onClick={() => void finish()}>Batch is mixed</Button>
+              <Button
+                look="main"
+                className="mt-3"
+                disabled={weighed.length < parts.length}
+                onClick={() => void finish()}
+              >
+                Batch is mixed
+              </Button>
               <p className="mt-1 text-sm text-muted">A simulated scale, steps of {SCALE_STEP} g.</p>
             </section>
           )}
           {card && (
             <section aria-label="History of the card" className="border-t border-line pt-3">
-              <h2 className="station-title">{card.pulls} {card.pulls === 1 ? 'pull' : 'pulls'} from this card</h2>
+              <h2 className="station-title">
+                {card.pulls} {card.pulls === 1 ? 'pull' : 'pulls'} from this card
+              </h2>
               <ol>
                 {card.versions.map((version, i) => (
                   <li key={version.version} className="border-b border-line py-1.5 text-sm">
-                    <b>Version {version.version}</b>, {version.at.slice(0, 10)}, {version.by}{version.why ? `: ${version.why}` : ''}
-                    {i > 0 && <span className="block">{describeMixChange(card.versions[i - 1].mix, version.mix).join(', ')}</span>}
+                    <b>Version {version.version}</b>, {version.at.slice(0, 10)}, {version.by}
+                    {version.why ? `: ${version.why}` : ''}
+                    {i > 0 && (
+                      <span className="block">
+                        {describeMixChange(card.versions[i - 1].mix, version.mix).join(', ')}
+                      </span>
+                    )}
                   </li>
                 ))}
               </ol>
               <ul className="mt-2" aria-label="Batches">
                 {card.batches.map((batch) => (
                   <li key={batch.id} className="py-1 text-sm">
-                    {batch.madeAt.slice(0, 10)}: {formatNumber(batchContents(batch).reduce((sum, { grams }) => sum + grams, 0), 1)} g of version {batch.version}, usable until {batch.usableUntil}{batch.additions.length > 0 ? `, corrected ${batch.additions.length} ${batch.additions.length === 1 ? 'time' : 'times'}` : ''}
+                    {batch.madeAt.slice(0, 10)}:{' '}
+                    {formatNumber(
+                      batchContents(batch).reduce((sum, { grams }) => sum + grams, 0),
+                      1,
+                    )}{' '}
+                    g of version {batch.version}, usable until {batch.usableUntil}
+                    {batch.additions.length > 0
+                      ? `, corrected ${batch.additions.length} ${batch.additions.length === 1 ? 'time' : 'times'}`
+                      : ''}
                   </li>
                 ))}
               </ul>

@@ -31,7 +31,15 @@ import { useMix } from './useMix'
 const MOST_ADDED = 2
 
 /** The actual batch against its target: what to add, or that no addition can. */
-export function CorrectRoom({ inks, papers, cards }: { inks: StoreInk[]; papers: StorePaper[]; cards: MixCard[] }) {
+export function CorrectRoom({
+  inks,
+  papers,
+  cards,
+}: {
+  inks: StoreInk[]
+  papers: StorePaper[]
+  cards: MixCard[]
+}) {
   const { bench, job } = useBench()
   const { value, change, ...kept } = useMix()
   const [hand] = useHand()
@@ -43,7 +51,10 @@ export function CorrectRoom({ inks, papers, cards }: { inks: StoreInk[]; papers:
   const conditions = useMemo(() => inkConditions(paper?.reflectance, 'mid'), [paper])
   const batches = cards.flatMap((card) => card.batches.map((batch) => ({ card, batch })))
   const [chosen, setChosen] = useState<string | null>(null)
-  const current = batches.find(({ batch }) => batch.id === chosen) ?? batches.filter(({ card }) => card.id === value.card?.id).at(-1) ?? batches.at(-1)
+  const current =
+    batches.find(({ batch }) => batch.id === chosen) ??
+    batches.filter(({ card }) => card.id === value.card?.id).at(-1) ??
+    batches.at(-1)
   const target = value.target ?? current?.card.versions.at(-1)!.mix.target ?? null
 
   if (!current || !target) {
@@ -52,7 +63,13 @@ export function CorrectRoom({ inks, papers, cards }: { inks: StoreInk[]; papers:
         <InkRooms />
         <p className="border border-line bg-ground p-4">
           {current ? 'The mix has no target: ' : 'No batch has been weighed in yet: '}
-          <Link href={`/jobs/${job.slug}/ink/${current ? 'match' : 'card'}`} className="underline underline-offset-4">{current ? 'choose the colour to meet' : 'keep the mix on a card and weigh a batch'}</Link>.
+          <Link
+            href={`/jobs/${job.slug}/ink/${current ? 'match' : 'card'}`}
+            className="underline underline-offset-4"
+          >
+            {current ? 'choose the colour to meet' : 'keep the mix on a card and weigh a batch'}
+          </Link>
+          .
         </p>
       </PlateMark>
     )
@@ -62,7 +79,18 @@ export function CorrectRoom({ inks, papers, cards }: { inks: StoreInk[]; papers:
   const total = contents.reduce((sum, { grams }) => sum + grams, 0)
   const off = batch.measured ? deltaE00(target.lab, describeSpectrum(batch.measured).lab) : null
   const isKnown = contents.every(({ inkId }) => inks.some(({ id }) => id === inkId))
-  const onSlab = isKnown ? [{ key: 'batch', name: 'This batch, drawn down', reflectance: drawDownBatch(contents.map(({ inkId, grams }) => ({ ink: toSpectral(inks, inkId), grams })), conditions) }] : []
+  const onSlab = isKnown
+    ? [
+        {
+          key: 'batch',
+          name: 'This batch, drawn down',
+          reflectance: drawDownBatch(
+            contents.map(({ inkId, grams }) => ({ ink: toSpectral(inks, inkId), grams })),
+            conditions,
+          ),
+        },
+      ]
+    : []
   const correction = found?.kind === 'correct' ? found.correction : null
   const rounded: WeighedInk[] = (correction?.add ?? []).flatMap(({ name, grams }) => {
     const ink = inks.find(({ id }) => id === name)!
@@ -75,10 +103,22 @@ export function CorrectRoom({ inks, papers, cards }: { inks: StoreInk[]; papers:
     return answer.ok
   }
   const add = async () => {
-    if (!(await run(() => addToBatchAction({ batchId: batch.id, addition: { weighed: rounded, by: hand || batch.by } })))) return
+    if (
+      !(await run(() =>
+        addToBatchAction({ batchId: batch.id, addition: { weighed: rounded, by: hand || batch.by } }),
+      ))
+    )
+      return
     cancel()
-    const after = batchContents({ weighed: contents, additions: [{ at: batch.madeAt, by: batch.by, weighed: rounded }] })
-    change({ basis: 'grams', parts: after.map(({ inkId, name, grams }) => ({ inkId, name, parts: Number(grams.toFixed(2)) })), batchGrams: Number(after.reduce((sum, { grams }) => sum + grams, 0).toFixed(2)) })
+    const after = batchContents({
+      weighed: contents,
+      additions: [{ at: batch.madeAt, by: batch.by, weighed: rounded }],
+    })
+    change({
+      basis: 'grams',
+      parts: after.map(({ inkId, name, grams }) => ({ inkId, name, parts: Number(grams.toFixed(2)) })),
+      batchGrams: Number(after.reduce((sum, { grams }) => sum + grams, 0).toFixed(2)),
+    })
   }
 
   return (
@@ -86,33 +126,107 @@ export function CorrectRoom({ inks, papers, cards }: { inks: StoreInk[]; papers:
       <InkRooms />
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Batch" className="grid content-start gap-4">
-          <SelectField label="Batch" value={batch.id} options={batches.map(({ card: of, batch: one }) => [one.id, `${of.name}, ${one.madeAt.slice(0, 10)}, ${formatNumber(batchContents(one).reduce((sum, { grams }) => sum + grams, 0), 1)} g`])} onPick={setChosen} />
+          <SelectField
+            label="Batch"
+            value={batch.id}
+            options={batches.map(({ card: of, batch: one }) => [
+              one.id,
+              `${of.name}, ${one.madeAt.slice(0, 10)}, ${formatNumber(
+                batchContents(one).reduce((sum, { grams }) => sum + grams, 0),
+                1,
+              )} g`,
+            ])}
+            onPick={setChosen}
+          />
           <p>{contents.map(({ name, grams }) => `${name} ${formatNumber(grams, 2)} g`).join(', ')}.</p>
-          <SpectrumReading label="Batch drawn down" tray={onSlab} value={batch.measured} onValue={(measured) => void run(() => measureBatchAction({ batchId: batch.id, measured }))} />
-          {off !== null && <Figure value={off.toFixed(2)} label={`ΔE00 from ${target.name}`} note={off <= (limit ?? 1) ? 'Within what you asked for: print with it.' : 'Look for a correction.'} />}
+          <SpectrumReading
+            label="Batch drawn down"
+            tray={onSlab}
+            value={batch.measured}
+            onValue={(measured) => void run(() => measureBatchAction({ batchId: batch.id, measured }))}
+          />
+          {off !== null && (
+            <Figure
+              value={off.toFixed(2)}
+              label={`ΔE00 from ${target.name}`}
+              note={
+                off <= (limit ?? 1) ? 'Within what you asked for: print with it.' : 'Look for a correction.'
+              }
+            />
+          )}
         </section>
         <section aria-label="Correction" className="grid content-start gap-3 sm:grid-cols-2">
           <NumberField label="Good enough below" unit="ΔE00" value={limit} onValue={setLimit} />
-          <NumberField label="Add at the most" unit="g" value={maxAdd} onValue={setMaxAdd} problem={maxAdd !== null && maxAdd <= 0 ? 'must be more than 0' : undefined} />
+          <NumberField
+            label="Add at the most"
+            unit="g"
+            value={maxAdd}
+            onValue={setMaxAdd}
+            problem={maxAdd !== null && maxAdd <= 0 ? 'must be more than 0' : undefined}
+          />
           <Button
-            look="main" className="sm:col-span-2" disabled={!batch.measured || !maxAdd || maxAdd <= 0 || done !== null || !isKnown}
-            onClick={() => search({ kind: 'correct', input: { target: target.lab, inks: inks.filter(({ forecastable }) => forecastable).map(({ id, k, s }) => ({ name: id, k, s })), maxInks: MOST_ADDED, batch: contents.map(({ inkId, grams }) => ({ name: inkId, grams })), maxAddGrams: maxAdd!, measured: batch.measured!, ...(limit !== null && limit > 0 ? { enoughDeltaE00: limit } : {}), ...conditions, paper: [...conditions.paper] } })}
+            look="main"
+            className="sm:col-span-2"
+            disabled={!batch.measured || !maxAdd || maxAdd <= 0 || done !== null || !isKnown}
+            onClick={() =>
+              search({
+                kind: 'correct',
+                input: {
+                  target: target.lab,
+                  inks: inks
+                    .filter(({ forecastable }) => forecastable)
+                    .map(({ id, k, s }) => ({ name: id, k, s })),
+                  maxInks: MOST_ADDED,
+                  batch: contents.map(({ inkId, grams }) => ({ name: inkId, grams })),
+                  maxAddGrams: maxAdd!,
+                  measured: batch.measured!,
+                  ...(limit !== null && limit > 0 ? { enoughDeltaE00: limit } : {}),
+                  ...conditions,
+                  paper: [...conditions.paper],
+                },
+              })
+            }
           >
             {batch.measured ? 'Find the smallest correction' : 'Read the batch first'}
           </Button>
-          {done !== null && <div className="sm:col-span-2"><SearchProgress done={done} onCancel={cancel} /></div>}
+          {done !== null && (
+            <div className="sm:col-span-2">
+              <SearchProgress done={done} onCancel={cancel} />
+            </div>
+          )}
           {correction && (
             <div className="sm:col-span-2" role="status">
               {rounded.length === 0 ? (
-                <p>{limit !== null && correction.deltaE00Before <= limit ? <b>Nothing to add: it is near enough.</b> : <><b>No addition brings it nearer.</b> It stays at ΔE {correction.deltaE00Before.toFixed(2)}: mix fresh, or accept it.</>}</p>
+                <p>
+                  {limit !== null && correction.deltaE00Before <= limit ? (
+                    <b>Nothing to add: it is near enough.</b>
+                  ) : (
+                    <>
+                      <b>No addition brings it nearer.</b> It stays at ΔE{' '}
+                      {correction.deltaE00Before.toFixed(2)}: mix fresh, or accept it.
+                    </>
+                  )}
+                </p>
               ) : (
                 <>
                   <ul className="border-t border-line">
-                    {rounded.map(({ name, grams }) => <li key={name} className="flex justify-between border-b border-line py-1.5 text-lg"><span>{name}</span><b>+ {formatNumber(grams, 2)} g</b></li>)}
+                    {rounded.map(({ name, grams }) => (
+                      <li key={name} className="flex justify-between border-b border-line py-1.5 text-lg">
+                        <span>{name}</span>
+                        <b>+ {formatNumber(grams, 2)} g</b>
+                      </li>
+                    ))}
                   </ul>
                   <p className="my-2">
-                    ΔE {correction.deltaE00Before.toFixed(2)} → {correction.deltaE00After.toFixed(2)}, {formatNumber(total + rounded.reduce((sum, { grams }) => sum + grams, 0), 1)} g in all.
-                    {limit !== null && correction.deltaE00After > limit && <b> ◆ No addition of up to {formatNumber(maxAdd ?? 0, 1)} g brings it under {formatNumber(limit, 1)}.</b>}
+                    ΔE {correction.deltaE00Before.toFixed(2)} → {correction.deltaE00After.toFixed(2)},{' '}
+                    {formatNumber(total + rounded.reduce((sum, { grams }) => sum + grams, 0), 1)} g in all.
+                    {limit !== null && correction.deltaE00After > limit && (
+                      <b>
+                        {' '}
+                        ◆ No addition of up to {formatNumber(maxAdd ?? 0, 1)} g brings it under{' '}
+                        {formatNumber(limit, 1)}.
+                      </b>
+                    )}
                   </p>
                   <Button onClick={() => void add()}>Added: keep it on the batch</Button>
                 </>
@@ -120,7 +234,10 @@ export function CorrectRoom({ inks, papers, cards }: { inks: StoreInk[]; papers:
             </div>
           )}
           <Problems problems={problems} />
-          <p className="text-sm text-muted sm:col-span-2">Card: {card.name}. Ink can only be added. The measured batch moves the forecast to where it really is.</p>
+          <p className="text-sm text-muted sm:col-span-2">
+            Card: {card.name}. Ink can only be added. The measured batch moves the forecast to where it really
+            is.
+          </p>
         </section>
       </div>
     </PlateMark>

@@ -1,4 +1,17 @@
 import { RoomNav } from '../bench/RoomNav'
 
 /** Rooms of the ink bench. */
-export const InkRooms = () => <RoomNav station="ink" label="Ink bench" rooms={[['', 'Mix'], ['match', 'Match'], ['correct', 'Correct'], ['stiffness', 'Stiffness'], ['amount', 'Amount'], ['card', 'Card']]} />
+export const InkRooms = () => (
+  <RoomNav
+    station="ink"
+    label="Ink bench"
+    rooms={[
+      ['', 'Mix'],
+      ['match', 'Match'],
+      ['correct', 'Correct'],
+      ['stiffness', 'Stiffness'],
+      ['amount', 'Amount'],
+      ['card', 'Card'],
+    ]}
+  />
+)

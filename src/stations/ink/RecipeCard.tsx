@@ -3,7 +3,15 @@ import { formatNumber } from '@/core/units/length'
 import type { Loose } from '../bench/useStation'
 
 /** The card that makes the mix again: grams of each ink for the batch, and what goes into a puddle. */
-export function RecipeCard({ mix, title, covers }: { mix: Loose<MixSetting>; title: string; covers: number }) {
+export function RecipeCard({
+  mix,
+  title,
+  covers,
+}: {
+  mix: Loose<MixSetting>
+  title: string
+  covers: number
+}) {
   if (!mix.parts?.length || !mix.batchGrams) return null
   return (
     <section aria-label="Recipe card" className="mt-5 border-t-2 border-text pt-2">
@@ -15,22 +23,29 @@ export function RecipeCard({ mix, title, covers }: { mix: Loose<MixSetting>; tit
         <tbody>
           {recipeGrams({ parts: mix.parts, batchGrams: mix.batchGrams }).map(({ name, grams }) => (
             <tr key={name} className="border-b border-line">
-              <th scope="row" className="py-1 text-left font-normal">{name}</th>
+              <th scope="row" className="py-1 text-left font-normal">
+                {name}
+              </th>
               <td className="text-right text-lg font-semibold">{formatNumber(grams, 1)} g</td>
             </tr>
           ))}
           {(mix.modifiers ?? []).map(({ modifier, amount }) => (
             <tr key={modifier} className="border-b border-line">
-              <th scope="row" className="py-1 text-left font-normal">{MODIFIERS[modifier].label}</th>
+              <th scope="row" className="py-1 text-left font-normal">
+                {MODIFIERS[modifier].label}
+              </th>
               <td className="text-right font-semibold">
-                {formatNumber(amount, 2)} {MODIFIERS[modifier].unit === 'grams' ? 'g' : amount === 1 ? 'drop' : 'drops'} a {formatNumber(mix.puddleGrams ?? 0, 1)} g puddle
+                {formatNumber(amount, 2)}{' '}
+                {MODIFIERS[modifier].unit === 'grams' ? 'g' : amount === 1 ? 'drop' : 'drops'} a{' '}
+                {formatNumber(mix.puddleGrams ?? 0, 1)} g puddle
               </td>
             </tr>
           ))}
         </tbody>
       </table>
       <p className="mt-1 text-sm text-muted">
-        {formatNumber(mix.batchGrams, 0)} g covers about {covers} pulls. Plate at {formatNumber(mix.plateC ?? 0, 0)} °C, room {formatNumber(mix.roomC ?? 0, 0)} °C.
+        {formatNumber(mix.batchGrams, 0)} g covers about {covers} pulls. Plate at{' '}
+        {formatNumber(mix.plateC ?? 0, 0)} °C, room {formatNumber(mix.roomC ?? 0, 0)} °C.
       </p>
     </section>
   )

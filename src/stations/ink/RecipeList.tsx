@@ -26,44 +26,97 @@ export interface ScaledRecipe {
 }
 
 /** Rounds a found recipe to what the scale shows and scores it again. */
-export function scaleRecipe(recipe: MatchedRecipe, target: MixTarget, inks: readonly StoreInk[], amount: { grams: number; stepGrams: number }, conditions: FilmConditions): ScaledRecipe {
+export function scaleRecipe(
+  recipe: MatchedRecipe,
+  target: MixTarget,
+  inks: readonly StoreInk[],
+  amount: { grams: number; stepGrams: number },
+  conditions: FilmConditions,
+): ScaledRecipe {
   const used = recipe.parts.map(({ name }) => inks.find(({ id }) => id === name)!)
-  const weighed = weighRecipe(recipe.parts.map(({ fraction }) => fraction), amount.grams, amount.stepGrams)
+  const weighed = weighRecipe(
+    recipe.parts.map(({ fraction }) => fraction),
+    amount.grams,
+    amount.stepGrams,
+  )
   const { k, s } = mixCoefficients(used, weighed.shares)
   const lab = new FilmView(conditions).colour(k, s)
   const parts = used.map((ink, i) => ({ ink, grams: weighed.grams[i] }))
-  const short = parts.filter(({ ink, grams }) => ink.gramsNow !== null && ink.gramsNow < grams).map(({ ink }) => `only ${formatNumber(ink.gramsNow!, 0)} g of ${ink.name} left`)
-  const costs = parts.map(({ ink, grams }) => (ink.pricePerKg === null ? null : (ink.pricePerKg * grams) / 1000))
+  const short = parts
+    .filter(({ ink, grams }) => ink.gramsNow !== null && ink.gramsNow < grams)
+    .map(({ ink }) => `only ${formatNumber(ink.gramsNow!, 0)} g of ${ink.name} left`)
+  const costs = parts.map(({ ink, grams }) =>
+    ink.pricePerKg === null ? null : (ink.pricePerKg * grams) / 1000,
+  )
   return {
-    parts, totalGrams: weighed.totalGrams, deltaE00: deltaE00(target.lab, lab), srgb: convertXyzToSrgb(convertLabToXyz(lab)), contrastRatio: recipe.contrastRatio,
+    parts,
+    totalGrams: weighed.totalGrams,
+    deltaE00: deltaE00(target.lab, lab),
+    srgb: convertXyzToSrgb(convertLabToXyz(lab)),
+    contrastRatio: recipe.contrastRatio,
     cost: costs.includes(null) ? null : costs.reduce<number>((sum, cost) => sum + cost!, 0),
-    flags: [...(recipe.metamerism && isMetameric(recipe.metamerism) ? [`parts in other light: ΔE ${formatNumber(recipe.metamerism.d65, 1)} by day, ${formatNumber(recipe.metamerism.a, 1)} by lamp`] : []), ...short],
+    flags: [
+      ...(recipe.metamerism && isMetameric(recipe.metamerism)
+        ? [
+            `parts in other light: ΔE ${formatNumber(recipe.metamerism.d65, 1)} by day, ${formatNumber(recipe.metamerism.a, 1)} by lamp`,
+          ]
+        : []),
+      ...short,
+    ],
   }
 }
 
 /** Recipes, nearest first, as they would be weighed. */
-export function RecipeList({ recipes, target, onTake }: { recipes: readonly ScaledRecipe[]; target: MixTarget; onTake: (recipe: ScaledRecipe) => void }) {
+export function RecipeList({
+  recipes,
+  target,
+  onTake,
+}: {
+  recipes: readonly ScaledRecipe[]
+  target: MixTarget
+  onTake: (recipe: ScaledRecipe) => void
+}) {
   const targetSrgb = convertXyzToSrgb(convertLabToXyz(target.lab))
   const best = recipes[0]?.deltaE00 ?? 0
   return (
     <section aria-label="Recipes">
       <h2 className="station-title mt-4">Recipes</h2>
-      {best > 3 && <p className="mt-1"><b>◆ Out of the shelf’s reach:</b> the nearest is ΔE {formatNumber(best, 1)} off. Another ink, or another film, would be needed.</p>}
+      {best > 3 && (
+        <p className="mt-1">
+          <b>◆ Out of the shelf’s reach:</b> the nearest is ΔE {formatNumber(best, 1)} off. Another ink, or
+          another film, would be needed.
+        </p>
+      )}
       <ol className="mt-2">
         {recipes.map((recipe, i) => (
           <li key={i} className="flex flex-wrap items-center gap-x-5 gap-y-1 border-b border-line py-2">
             <Swatch colours={[targetSrgb, recipe.srgb]} label={`Target beside recipe ${i + 1}`} />
-            <span className="w-20"><span className="far-number text-xl">{recipe.deltaE00.toFixed(2)}</span> <span className="condensed block text-sm text-muted">ΔE00, weighed</span></span>
+            <span className="w-20">
+              <span className="far-number text-xl">{recipe.deltaE00.toFixed(2)}</span>{' '}
+              <span className="condensed block text-sm text-muted">ΔE00, weighed</span>
+            </span>
             <span className="min-w-48 flex-1">
               {recipe.parts.map(({ ink, grams }) => `${ink.name} ${formatNumber(grams, 2)} g`).join(', ')}
-              <span className="condensed block text-sm text-muted">covers {formatNumber(100 * recipe.contrastRatio, 0)} %{recipe.cost === null ? '' : `, ink for ${formatNumber(recipe.cost, 2)}`}</span>
-              {recipe.flags.map((flag) => <span key={flag} className="condensed block text-sm font-semibold">◇ {flag}</span>)}
+              <span className="condensed block text-sm text-muted">
+                covers {formatNumber(100 * recipe.contrastRatio, 0)} %
+                {recipe.cost === null ? '' : `, ink for ${formatNumber(recipe.cost, 2)}`}
+              </span>
+              {recipe.flags.map((flag) => (
+                <span key={flag} className="condensed block text-sm font-semibold">
+                  ◇ {flag}
+                </span>
+              ))}
             </span>
-            <Button onClick={() => onTake(recipe)} aria-label={`Take recipe ${i + 1}`}>Take it</Button>
+            <Button onClick={() => onTake(recipe)} aria-label={`Take recipe ${i + 1}`}>
+              Take it
+            </Button>
           </li>
         ))}
       </ol>
-      <p className="mt-1 text-xs text-muted">A forecast (Kubelka–Munk, film over paper) scored again after rounding to the scale; swatches on an uncalibrated screen.</p>
+      <p className="mt-1 text-xs text-muted">
+        A forecast (Kubelka–Munk, film over paper) scored again after rounding to the scale; swatches on an
+        uncalibrated screen.
+      </p>
     </section>
   )
 }

@@ -1,10 +1,22 @@
 'use client'
 
 import { useState } from 'react'
-import { coolingInput, coolingMinutes, dripTimesInput, halvingStep, minutesUntil, viscosityFromDrip } from '@/core/ink/calibrateStiffness'
+import {
+  coolingInput,
+  coolingMinutes,
+  dripTimesInput,
+  halvingStep,
+  minutesUntil,
+  viscosityFromDrip,
+} from '@/core/ink/calibrateStiffness'
 import { modifierAmount } from '@/core/ink/mix'
 import { mixViscosity } from '@/core/ink/mixViscosity'
-import { correctStiffness, inkTemperature, PLATE_SHARE_OF_INK_TEMPERATURE, type InkCalibration } from '@/core/ink/stiffness'
+import {
+  correctStiffness,
+  inkTemperature,
+  PLATE_SHARE_OF_INK_TEMPERATURE,
+  type InkCalibration,
+} from '@/core/ink/stiffness'
 import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/errors'
 import type { StoreInk } from '@/data/inks'
@@ -23,7 +35,15 @@ import { InkRooms } from './InkRooms'
 const NOTICED = 1.25
 
 /** The mix as stiff as it was at the BAT, in today's room: drops, or plate, and how long the plate holds it. */
-export function StiffnessRoom({ inks, calibration, room }: { inks: StoreInk[]; calibration: InkCalibration; room: number | null }) {
+export function StiffnessRoom({
+  inks,
+  calibration,
+  room,
+}: {
+  inks: StoreInk[]
+  calibration: InkCalibration
+  room: number | null
+}) {
   const { bench, job } = useBench()
   const held = job.bat?.settings.ink ?? bench.ink
   const [roomC, setRoom] = useState<number | null>(room ?? bench.ink?.roomC ?? 20)
@@ -32,13 +52,38 @@ export function StiffnessRoom({ inks, calibration, room }: { inks: StoreInk[]; c
   const reference = job.bat ? 'the BAT' : 'the last setting'
 
   if (!bench.ink || !held || mixPas === null || heldPas === null) {
-    return <PlateMark title="Ink"><InkRooms /><p className="border border-line bg-ground p-4">First put a mix together from inks of the shelf.</p></PlateMark>
+    return (
+      <PlateMark title="Ink">
+        <InkRooms />
+        <p className="border border-line bg-ground p-4">First put a mix together from inks of the shelf.</p>
+      </PlateMark>
+    )
   }
-  const correction = correctStiffness({ mixGrams: bench.ink.puddleGrams, mixPas, wantedPas: heldPas, before: held, todayRoomC: roomC ?? held.roomC, calibration })
+  const correction = correctStiffness({
+    mixGrams: bench.ink.puddleGrams,
+    mixPas,
+    wantedPas: heldPas,
+    before: held,
+    todayRoomC: roomC ?? held.roomC,
+    calibration,
+  })
   const { ratio } = correction
   const warmer = (calibration.halvingC * Math.log2(NOTICED)) / PLATE_SHARE_OF_INK_TEMPERATURE
-  const holds = calibration.coolingTauMinutes && roomC !== null ? minutesUntil({ roomC, fromC: correction.plateC, toC: correction.plateC - warmer, coolingTauMinutes: calibration.coolingTauMinutes }) : null
-  const way = ratio > 1.05 ? 'Stiffer: it wipes cleaner and harder, less plate tone, a denser line.' : ratio < 0.95 ? 'Softer: it wipes easier and leaves more plate tone, a weaker line.' : `As stiff as at ${reference}.`
+  const holds =
+    calibration.coolingTauMinutes && roomC !== null
+      ? minutesUntil({
+          roomC,
+          fromC: correction.plateC,
+          toC: correction.plateC - warmer,
+          coolingTauMinutes: calibration.coolingTauMinutes,
+        })
+      : null
+  const way =
+    ratio > 1.05
+      ? 'Stiffer: it wipes cleaner and harder, less plate tone, a denser line.'
+      : ratio < 0.95
+        ? 'Softer: it wipes easier and leaves more plate tone, a weaker line.'
+        : `As stiff as at ${reference}.`
   return (
     <PlateMark title="Ink">
       <InkRooms />
@@ -46,22 +91,66 @@ export function StiffnessRoom({ inks, calibration, room }: { inks: StoreInk[]; c
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Same stiffness today">
           <h2 className="station-title mb-2">As stiff as at {reference}, today</h2>
-          <NumberField label="Room now" unit="°C" digits={1} value={roomC} onValue={setRoom} className="max-w-40" problem={roomC !== null && (roomC < -10 || roomC > 50) ? 'must be within −10 and 50 °C' : undefined} />
+          <NumberField
+            label="Room now"
+            unit="°C"
+            digits={1}
+            value={roomC}
+            onValue={setRoom}
+            className="max-w-40"
+            problem={
+              roomC !== null && (roomC < -10 || roomC > 50) ? 'must be within −10 and 50 °C' : undefined
+            }
+          />
           <div className="my-4 flex flex-wrap gap-x-10 gap-y-4">
             <Figure value={`${formatNumber(ratio, 2)} ×`} label={`stiffness of ${reference}`} />
-            <Figure value={ratio > 1 ? formatNumber(Math.round(correction.dropsToAdd), 0) : '0'} label={`drops into ${formatNumber(bench.ink.puddleGrams, 1)} g`} note={ratio < 1 ? 'oil cannot come out' : undefined} />
-            <Figure value={`${formatNumber(correction.plateC, 0)} °C`} label="or the plate at" note={correction.plateC > 45 ? '◆ too hot to hold: use oil' : undefined} />
-            <Figure value={holds === null ? '—' : `${formatNumber(holds, 0)} min`} label="holds it off the heat" note={holds === null ? 'learn how your plate cools' : undefined} />
+            <Figure
+              value={ratio > 1 ? formatNumber(Math.round(correction.dropsToAdd), 0) : '0'}
+              label={`drops into ${formatNumber(bench.ink.puddleGrams, 1)} g`}
+              note={ratio < 1 ? 'oil cannot come out' : undefined}
+            />
+            <Figure
+              value={`${formatNumber(correction.plateC, 0)} °C`}
+              label="or the plate at"
+              note={correction.plateC > 45 ? '◆ too hot to hold: use oil' : undefined}
+            />
+            <Figure
+              value={holds === null ? '—' : `${formatNumber(holds, 0)} min`}
+              label="holds it off the heat"
+              note={holds === null ? 'learn how your plate cools' : undefined}
+            />
           </div>
           <p className="font-medium">{way}</p>
-          <Sum rows={[
-            { label: `Ink in the lines at ${reference}`, value: `${formatNumber(inkTemperature(held.roomC, held.plateC), 1)} °C` },
-            { label: 'Ink in the lines today, same plate', value: `${formatNumber(inkTemperature(roomC ?? held.roomC, held.plateC), 1)} °C` },
-            { label: `Mix at ${reference}, 20 °C`, value: `${formatNumber(heldPas, 1)} Pa·s, ${formatNumber(modifierAmount(held, 'thin-oil'), 1)} drops` },
-            { label: 'Mix on the slab, 20 °C', value: `${formatNumber(mixPas, 1)} Pa·s, ${formatNumber(modifierAmount(bench.ink, 'thin-oil'), 1)} drops` },
-            { label: 'Halves every', value: `${formatNumber(calibration.halvingC, 1)} °C, good for about ±15 °C` },
-          ]}>How this came about</Sum>
-          <p className="text-sm text-muted">ln η = Σ w ln η. Viscosity is not tack, and solids such as magnesium do not follow the rule. Measure worked-up ink.</p>
+          <Sum
+            rows={[
+              {
+                label: `Ink in the lines at ${reference}`,
+                value: `${formatNumber(inkTemperature(held.roomC, held.plateC), 1)} °C`,
+              },
+              {
+                label: 'Ink in the lines today, same plate',
+                value: `${formatNumber(inkTemperature(roomC ?? held.roomC, held.plateC), 1)} °C`,
+              },
+              {
+                label: `Mix at ${reference}, 20 °C`,
+                value: `${formatNumber(heldPas, 1)} Pa·s, ${formatNumber(modifierAmount(held, 'thin-oil'), 1)} drops`,
+              },
+              {
+                label: 'Mix on the slab, 20 °C',
+                value: `${formatNumber(mixPas, 1)} Pa·s, ${formatNumber(modifierAmount(bench.ink, 'thin-oil'), 1)} drops`,
+              },
+              {
+                label: 'Halves every',
+                value: `${formatNumber(calibration.halvingC, 1)} °C, good for about ±15 °C`,
+              },
+            ]}
+          >
+            How this came about
+          </Sum>
+          <p className="text-sm text-muted">
+            ln η = Σ w ln η. Viscosity is not tack, and solids such as magnesium do not follow the rule.
+            Measure worked-up ink.
+          </p>
         </section>
         <Calibrations calibration={calibration} />
       </div>
@@ -71,49 +160,150 @@ export function StiffnessRoom({ inks, calibration, room }: { inks: StoreInk[]; c
 
 /** What the workshop measures once of its own oil, drops and plate. */
 function Calibrations({ calibration }: { calibration: InkCalibration }) {
-  const [drip, setDrip] = useState<Record<'t1' | 's1' | 't2' | 's2', number | null>>({ t1: null, s1: null, t2: null, s2: null })
+  const [drip, setDrip] = useState<Record<'t1' | 's1' | 't2' | 's2', number | null>>({
+    t1: null,
+    s1: null,
+    t2: null,
+    s2: null,
+  })
   const [drops, setDrops] = useState<number | null>(null)
-  const [oil, setOil] = useState<Record<'known' | 'knownSeconds' | 'seconds', number | null>>({ known: null, knownSeconds: null, seconds: null })
-  const [cool, setCool] = useState<Record<'room' | 'start' | 'minutes' | 'later', number | null>>({ room: null, start: null, minutes: null, later: null })
+  const [oil, setOil] = useState<Record<'known' | 'knownSeconds' | 'seconds', number | null>>({
+    known: null,
+    knownSeconds: null,
+    seconds: null,
+  })
+  const [cool, setCool] = useState<Record<'room' | 'start' | 'minutes' | 'later', number | null>>({
+    room: null,
+    start: null,
+    minutes: null,
+    later: null,
+  })
   const [problems, setProblems] = useState<FieldProblem[]>([])
-  const dripTimes = dripTimesInput.safeParse({ first: { temperatureC: drip.t1, seconds: drip.s1 }, second: { temperatureC: drip.t2, seconds: drip.s2 } })
-  const cooling = coolingInput.safeParse({ roomC: cool.room, startC: cool.start, later: { minutes: cool.minutes, plateC: cool.later } })
-  const oilPas = oil.known && oil.knownSeconds && oil.seconds ? viscosityFromDrip(oil.seconds, { seconds: oil.knownSeconds, viscosityPas: oil.known }) : null
-  const isFull = (values: Record<string, number | null>) => Object.values(values).every((value) => value !== null)
+  const dripTimes = dripTimesInput.safeParse({
+    first: { temperatureC: drip.t1, seconds: drip.s1 },
+    second: { temperatureC: drip.t2, seconds: drip.s2 },
+  })
+  const cooling = coolingInput.safeParse({
+    roomC: cool.room,
+    startC: cool.start,
+    later: { minutes: cool.minutes, plateC: cool.later },
+  })
+  const oilPas =
+    oil.known && oil.knownSeconds && oil.seconds
+      ? viscosityFromDrip(oil.seconds, { seconds: oil.knownSeconds, viscosityPas: oil.known })
+      : null
+  const isFull = (values: Record<string, number | null>) =>
+    Object.values(values).every((value) => value !== null)
   const keep = async (patch: Partial<InkCalibration>) => {
-    const answer = await keepCalibrationAction({ ...calibration, ...patch }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await keepCalibrationAction({ ...calibration, ...patch }).catch(() => ({
+      ok: false as const,
+      problems: [UNREACHABLE],
+    }))
     setProblems(answer.ok ? [] : answer.problems)
   }
   return (
     <section aria-label="Calibration" className="grid content-start gap-4">
       <h2 className="station-title">Your own oil and plate</h2>
       <fieldset className="grid grid-cols-2 gap-3 border-t border-line pt-2 sm:grid-cols-4">
-        <legend className="text-sm text-muted">The same drip or slump, at two temperatures: now halves every {formatNumber(calibration.halvingC, 1)} °C</legend>
+        <legend className="text-sm text-muted">
+          The same drip or slump, at two temperatures: now halves every{' '}
+          {formatNumber(calibration.halvingC, 1)} °C
+        </legend>
         <NumberField label="First, °C" value={drip.t1} onValue={(t1) => setDrip({ ...drip, t1 })} />
         <NumberField label="took, s" value={drip.s1} onValue={(s1) => setDrip({ ...drip, s1 })} />
-        <NumberField label="Second, °C" value={drip.t2} onValue={(t2) => setDrip({ ...drip, t2 })} problem={isFull(drip) && !dripTimes.success ? dripTimes.error.issues[0].message : undefined} />
+        <NumberField
+          label="Second, °C"
+          value={drip.t2}
+          onValue={(t2) => setDrip({ ...drip, t2 })}
+          problem={isFull(drip) && !dripTimes.success ? dripTimes.error.issues[0].message : undefined}
+        />
         <NumberField label="took then, s" value={drip.s2} onValue={(s2) => setDrip({ ...drip, s2 })} />
-        <Button className="col-span-2 sm:col-span-4" disabled={!dripTimes.success} onClick={() => dripTimes.success && void keep({ halvingC: halvingStep(dripTimes.data) })}>{dripTimes.success ? `Keep: halves every ${formatNumber(halvingStep(dripTimes.data), 1)} °C` : 'Keep the halving step'}</Button>
+        <Button
+          className="col-span-2 sm:col-span-4"
+          disabled={!dripTimes.success}
+          onClick={() => dripTimes.success && void keep({ halvingC: halvingStep(dripTimes.data) })}
+        >
+          {dripTimes.success
+            ? `Keep: halves every ${formatNumber(halvingStep(dripTimes.data), 1)} °C`
+            : 'Keep the halving step'}
+        </Button>
       </fieldset>
       <fieldset className="grid grid-cols-2 items-end gap-3 border-t border-line pt-2">
-        <legend className="text-sm text-muted">Weigh 20 drops: a drop is now {formatNumber(calibration.dropGrams, 3)} g</legend>
-        <NumberField label="20 drops weigh, g" value={drops} onValue={setDrops} problem={drops !== null && (drops <= 0 || drops > 20) ? 'must be within 0 and 20 g' : undefined} />
-        <Button disabled={drops === null || drops <= 0 || drops > 20} onClick={() => void keep({ dropGrams: drops! / 20 })}>Keep the drop</Button>
+        <legend className="text-sm text-muted">
+          Weigh 20 drops: a drop is now {formatNumber(calibration.dropGrams, 3)} g
+        </legend>
+        <NumberField
+          label="20 drops weigh, g"
+          value={drops}
+          onValue={setDrops}
+          problem={drops !== null && (drops <= 0 || drops > 20) ? 'must be within 0 and 20 g' : undefined}
+        />
+        <Button
+          disabled={drops === null || drops <= 0 || drops > 20}
+          onClick={() => void keep({ dropGrams: drops! / 20 })}
+        >
+          Keep the drop
+        </Button>
       </fieldset>
       <fieldset className="grid grid-cols-2 gap-3 border-t border-line pt-2 sm:grid-cols-3">
-        <legend className="text-sm text-muted">Drip your thin oil beside a liquid you know, both at 20 °C: now {formatNumber(calibration.thinOilPas, 2)} Pa·s</legend>
+        <legend className="text-sm text-muted">
+          Drip your thin oil beside a liquid you know, both at 20 °C: now{' '}
+          {formatNumber(calibration.thinOilPas, 2)} Pa·s
+        </legend>
         <NumberField label="Known, Pa·s" value={oil.known} onValue={(known) => setOil({ ...oil, known })} />
-        <NumberField label="Known drips in, s" value={oil.knownSeconds} onValue={(knownSeconds) => setOil({ ...oil, knownSeconds })} />
-        <NumberField label="Oil drips in, s" value={oil.seconds} onValue={(seconds) => setOil({ ...oil, seconds })} />
-        <Button className="col-span-2 sm:col-span-3" disabled={!oilPas || oilPas <= 0} onClick={() => void keep({ thinOilPas: oilPas! })}>{oilPas && oilPas > 0 ? `Keep: thin oil ${formatNumber(oilPas, 2)} Pa·s` : 'Keep the oil'}</Button>
+        <NumberField
+          label="Known drips in, s"
+          value={oil.knownSeconds}
+          onValue={(knownSeconds) => setOil({ ...oil, knownSeconds })}
+        />
+        <NumberField
+          label="Oil drips in, s"
+          value={oil.seconds}
+          onValue={(seconds) => setOil({ ...oil, seconds })}
+        />
+        <Button
+          className="col-span-2 sm:col-span-3"
+          disabled={!oilPas || oilPas <= 0}
+          onClick={() => void keep({ thinOilPas: oilPas! })}
+        >
+          {oilPas && oilPas > 0 ? `Keep: thin oil ${formatNumber(oilPas, 2)} Pa·s` : 'Keep the oil'}
+        </Button>
       </fieldset>
       <fieldset className="grid grid-cols-2 gap-3 border-t border-line pt-2 sm:grid-cols-4">
-        <legend className="text-sm text-muted">How the plate cools off the heat: {calibration.coolingTauMinutes ? `loses 63 % in ${formatNumber(calibration.coolingTauMinutes, 1)} min` : 'not learned yet'}</legend>
-        <NumberField label="Room, °C" value={cool.room} onValue={(next) => setCool({ ...cool, room: next })} />
-        <NumberField label="Off the heat, °C" value={cool.start} onValue={(start) => setCool({ ...cool, start })} />
-        <NumberField label="Minutes later" value={cool.minutes} onValue={(minutes) => setCool({ ...cool, minutes })} />
-        <NumberField label="Plate then, °C" value={cool.later} onValue={(later) => setCool({ ...cool, later })} problem={isFull(cool) && !cooling.success ? cooling.error.issues[0].message : undefined} />
-        <Button className="col-span-2 sm:col-span-4" disabled={!cooling.success} onClick={() => cooling.success && void keep({ coolingTauMinutes: coolingMinutes(cooling.data) })}>Keep how it cools</Button>
+        <legend className="text-sm text-muted">
+          How the plate cools off the heat:{' '}
+          {calibration.coolingTauMinutes
+            ? `loses 63 % in ${formatNumber(calibration.coolingTauMinutes, 1)} min`
+            : 'not learned yet'}
+        </legend>
+        <NumberField
+          label="Room, °C"
+          value={cool.room}
+          onValue={(next) => setCool({ ...cool, room: next })}
+        />
+        <NumberField
+          label="Off the heat, °C"
+          value={cool.start}
+          onValue={(start) => setCool({ ...cool, start })}
+        />
+        <NumberField
+          label="Minutes later"
+          value={cool.minutes}
+          onValue={(minutes) => setCool({ ...cool, minutes })}
+        />
+        <NumberField
+          label="Plate then, °C"
+          value={cool.later}
+          onValue={(later) => setCool({ ...cool, later })}
+          problem={isFull(cool) && !cooling.success ? cooling.error.issues[0].message : undefined}
+        />
+        <Button
+          className="col-span-2 sm:col-span-4"
+          disabled={!cooling.success}
+          onClick={() => cooling.success && void keep({ coolingTauMinutes: coolingMinutes(cooling.data) })}
+        >
+          Keep how it cools
+        </Button>
       </fieldset>
       <Problems problems={problems} />
     </section>

@@ -3,8 +3,19 @@ import type { MixForecast } from './forecastMix'
 
 /** The mix at three thicknesses on a neutral grey, the paper's white beside them. */
 export function Swatches({ forecast, paperName }: { forecast: MixForecast | null; paperName: string }) {
-  if (!forecast) return <p className="border border-line bg-ground p-6 text-muted">Add an ink, and its colour is forecast here at three film thicknesses.</p>
-  if (forecast.missing.length > 0) return <p className="border border-line bg-ground p-6">No forecast: {forecast.missing.join(', ')} {forecast.missing.length === 1 ? 'is' : 'are'} not on the shelf.</p>
+  if (!forecast)
+    return (
+      <p className="border border-line bg-ground p-6 text-muted">
+        Add an ink, and its colour is forecast here at three film thicknesses.
+      </p>
+    )
+  if (forecast.missing.length > 0)
+    return (
+      <p className="border border-line bg-ground p-6">
+        No forecast: {forecast.missing.join(', ')} {forecast.missing.length === 1 ? 'is' : 'are'} not on the
+        shelf.
+      </p>
+    )
   return (
     <figure>
       <div className="grid grid-cols-4 bg-[#808080] p-3" role="list" aria-label="Colour forecast">
@@ -30,16 +41,26 @@ export function Swatches({ forecast, paperName }: { forecast: MixForecast | null
       <table className="condensed mt-2 w-full text-sm">
         <thead className="text-left text-muted">
           <tr>
-            <th scope="col" className="font-normal">Film</th>
-            <th scope="col" className="font-normal">L* a* b*</th>
-            <th scope="col" className="font-normal">Density</th>
-            <th scope="col" className="font-normal">Opacity</th>
+            <th scope="col" className="font-normal">
+              Film
+            </th>
+            <th scope="col" className="font-normal">
+              L* a* b*
+            </th>
+            <th scope="col" className="font-normal">
+              Density
+            </th>
+            <th scope="col" className="font-normal">
+              Opacity
+            </th>
           </tr>
         </thead>
         <tbody>
           {forecast.films.map(({ key, label, forecast: { lab, density, contrastRatio } }) => (
             <tr key={key} className="border-t border-line">
-              <th scope="row" className="text-left font-normal">{label}</th>
+              <th scope="row" className="text-left font-normal">
+                {label}
+              </th>
               <td>{[lab.L, lab.a, lab.b].map((value) => formatNumber(value, 1)).join('  ')}</td>
               <td>{formatNumber(density, 2)}</td>
               <td>{formatNumber(100 * contrastRatio, 0)} %</td>
@@ -47,7 +68,9 @@ export function Swatches({ forecast, paperName }: { forecast: MixForecast | null
           ))}
         </tbody>
       </table>
-      <figcaption className="mt-1 text-xs text-muted">A forecast (Kubelka–Munk, film over paper), on an uncalibrated screen. Pull a dab before you trust it.</figcaption>
+      <figcaption className="mt-1 text-xs text-muted">
+        A forecast (Kubelka–Munk, film over paper), on an uncalibrated screen. Pull a dab before you trust it.
+      </figcaption>
     </figure>
   )
 }

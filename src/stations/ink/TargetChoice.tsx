@@ -19,7 +19,12 @@ import { PicturePick } from './PicturePick'
 import { SpectrumReading } from './SpectrumReading'
 import { Swatch } from './Swatch'
 
-const WAYS = [['patch', 'a patch, measured'], ['lab', 'L*a*b*'], ['picture', 'a spot in a picture'], ['card', 'another card']] as const
+const WAYS = [
+  ['patch', 'a patch, measured'],
+  ['lab', 'L*a*b*'],
+  ['picture', 'a spot in a picture'],
+  ['card', 'another card'],
+] as const
 type Way = (typeof WAYS)[number][0]
 
 interface TargetChoiceProps {
@@ -33,28 +38,58 @@ interface TargetChoiceProps {
 /** The colour to be met: measured, typed, picked from a picture, or that of another card. */
 export function TargetChoice({ target, onTarget, cards, inks, conditions }: TargetChoiceProps) {
   const [way, setWay] = useState<Way>('patch')
-  const [lab, setLab] = useState<{ [K in keyof Lab]: number | null }>({ L: target?.lab.L ?? null, a: target?.lab.a ?? null, b: target?.lab.b ?? null })
+  const [lab, setLab] = useState<{ [K in keyof Lab]: number | null }>({
+    L: target?.lab.L ?? null,
+    a: target?.lab.a ?? null,
+    b: target?.lab.b ?? null,
+  })
   const type = (patch: Partial<typeof lab>) => {
     const next = { ...lab, ...patch }
     setLab(next)
     const parsed = labSchema.safeParse(next)
-    if (parsed.success && parsed.data.L >= 0 && parsed.data.L <= 100) onTarget({ name: 'Typed colour', lab: parsed.data })
+    if (parsed.success && parsed.data.L >= 0 && parsed.data.L <= 100)
+      onTarget({ name: 'Typed colour', lab: parsed.data })
   }
   return (
     <section aria-label="Target" className="grid content-start gap-3">
       <Choice label="The target is" value={way} options={WAYS} onPick={setWay} />
-      {way === 'patch' && <SpectrumReading label="Target patch" tray={SAMPLE_TRAY} value={target?.reflectance ?? null} onValue={(reflectance, name) => onTarget({ name: name.replace(/^Patch “(.*)”$/, '$1'), lab: describeSpectrum(reflectance).lab, reflectance })} />}
+      {way === 'patch' && (
+        <SpectrumReading
+          label="Target patch"
+          tray={SAMPLE_TRAY}
+          value={target?.reflectance ?? null}
+          onValue={(reflectance, name) =>
+            onTarget({
+              name: name.replace(/^Patch “(.*)”$/, '$1'),
+              lab: describeSpectrum(reflectance).lab,
+              reflectance,
+            })
+          }
+        />
+      )}
       {way === 'lab' && (
         <div className="grid grid-cols-3 gap-2">
-          <NumberField label="L*" value={lab.L} onValue={(L) => type({ L })} problem={lab.L !== null && (lab.L < 0 || lab.L > 100) ? 'must be within 0 and 100' : undefined} />
+          <NumberField
+            label="L*"
+            value={lab.L}
+            onValue={(L) => type({ L })}
+            problem={lab.L !== null && (lab.L < 0 || lab.L > 100) ? 'must be within 0 and 100' : undefined}
+          />
           <NumberField label="a*" value={lab.a} onValue={(a) => type({ a })} />
           <NumberField label="b*" value={lab.b} onValue={(b) => type({ b })} />
         </div>
       )}
-      {way === 'picture' && <PicturePick onPick={(picked) => onTarget({ name: 'Spot in a picture', lab: picked })} />}
+      {way === 'picture' && (
+        <PicturePick onPick={(picked) => onTarget({ name: 'Spot in a picture', lab: picked })} />
+      )}
       {way === 'card' && (
         <SelectField
-          label="The colour of the card" value="" options={[['', cards.length === 0 ? 'no cards yet' : 'choose…'], ...cards.map(({ id, name }) => [id, name] as const)]}
+          label="The colour of the card"
+          value=""
+          options={[
+            ['', cards.length === 0 ? 'no cards yet' : 'choose…'],
+            ...cards.map(({ id, name }) => [id, name] as const),
+          ]}
           onPick={(id) => {
             const card = cards.find((candidate) => candidate.id === id)
             const film = card && mixFilm(card.versions.at(-1)!.mix.parts, inks)
@@ -69,7 +104,11 @@ export function TargetChoice({ target, onTarget, cards, inks, conditions }: Targ
           <Swatch colours={[convertXyzToSrgb(convertLabToXyz(target.lab))]} label="Target colour" />
           <span>
             <b>{target.name}</b>
-            <span className="condensed block text-sm">L* {formatNumber(target.lab.L, 1)}, a* {formatNumber(target.lab.a, 1)}, b* {formatNumber(target.lab.b, 1)}{target.reflectance ? ', spectrum known' : ''}</span>
+            <span className="condensed block text-sm">
+              L* {formatNumber(target.lab.L, 1)}, a* {formatNumber(target.lab.a, 1)}, b*{' '}
+              {formatNumber(target.lab.b, 1)}
+              {target.reflectance ? ', spectrum known' : ''}
+            </span>
           </span>
         </p>
       )}

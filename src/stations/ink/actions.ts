@@ -7,14 +7,24 @@ import { potWeighingSchema } from '@/core/ink/inkNeed'
 import { inkCalibrationSchema } from '@/core/ink/stiffness'
 import { label } from '@/core/units/schemas'
 import { keepCalibration, keepInkWeighing } from '@/data/calibrations'
-import { additionSchema, addToBatch, keepCard, makeBatch, measureBatch, type KeepCard, type NewBatch } from '@/data/cards'
+import {
+  additionSchema,
+  addToBatch,
+  keepCard,
+  makeBatch,
+  measureBatch,
+  type KeepCard,
+  type NewBatch,
+} from '@/data/cards'
 import { answer, type Answer } from '../bench/answer'
 
 const now = () => new Date().toISOString()
 const refresh = () => revalidatePath('/', 'layout')
 
 /** Puts a mix on a card, or on the next version of one. */
-export async function keepCardAction(input: KeepCard): Promise<Answer<{ card: { id: string; version: number } }>> {
+export async function keepCardAction(
+  input: KeepCard,
+): Promise<Answer<{ card: { id: string; version: number } }>> {
   return answer(async () => {
     const card = await keepCard(input, now())
     refresh()

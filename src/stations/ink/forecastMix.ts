@@ -14,7 +14,11 @@ export interface MixForecast {
 }
 
 /** Forecasts a mix over a paper, or null while there is nothing to forecast. */
-export function forecastMix(parts: MixSetting['parts'], shelf: readonly ShelfInk[], paper: readonly number[] | null): MixForecast | null {
+export function forecastMix(
+  parts: MixSetting['parts'],
+  shelf: readonly ShelfInk[],
+  paper: readonly number[] | null,
+): MixForecast | null {
   if (!paper || !(parts.reduce((sum, part) => sum + part.parts, 0) > 0)) return null
   const inks = parts.map(({ inkId }) => shelf.find(({ id }) => id === inkId))
   const missing = parts.filter((_, i) => !inks[i]).map(({ name }) => name)
@@ -22,10 +26,20 @@ export function forecastMix(parts: MixSetting['parts'], shelf: readonly ShelfInk
   if (missing.length > 0) return { paperSrgb, films: [], missing }
   const spectral = inks.map((ink) => ({ name: ink!.name, k: ink!.k, s: ink!.s }))
   return {
-    paperSrgb, missing,
+    paperSrgb,
+    missing,
     films: FILM_THICKNESSES.map(({ key, label, micrometres }) => ({
-      key, label, micrometres,
-      forecast: predictInk({ inks: spectral, parts: parts.map((part) => part.parts), filmMicrometres: micrometres, paper: [...paper], surface: USUAL_SURFACE, geometry: '45:0' }),
+      key,
+      label,
+      micrometres,
+      forecast: predictInk({
+        inks: spectral,
+        parts: parts.map((part) => part.parts),
+        filmMicrometres: micrometres,
+        paper: [...paper],
+        surface: USUAL_SURFACE,
+        geometry: '45:0',
+      }),
     })),
   }
 }

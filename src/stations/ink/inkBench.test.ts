@@ -12,11 +12,27 @@ import { inkConditions } from './inkConditions'
 import { mixFilm, nearestCard } from './nearestCard'
 import { scaleRecipe } from './RecipeList'
 
-const shelf = (ink: SpectralInk, more: Partial<StoreInk> = {}): StoreInk => ({ ...ink, id: ink.name, kind: 'oil', viscosityPas: 50, source: 'drawdown', forecastable: true, note: '', ...UNKNOWN_TUBE, gramsNow: null, ...more })
+const shelf = (ink: SpectralInk, more: Partial<StoreInk> = {}): StoreInk => ({
+  ...ink,
+  id: ink.name,
+  kind: 'oil',
+  viscosityPas: 50,
+  source: 'drawdown',
+  forecastable: true,
+  note: '',
+  ...UNKNOWN_TUBE,
+  gramsNow: null,
+  ...more,
+})
 const inks = [BLUE, RED, YELLOW, BLACK, WHITE].map((ink) => shelf(ink))
 const part = (name: string, parts: number) => ({ inkId: name, name, parts })
 const conditions = inkConditions(undefined, 'mid')
-const colourOf = (names: [string, number][]) => forecastMix(names.map(([name, parts]) => part(name, parts)), inks, RAG_WHITE)!.films[1].forecast.lab
+const colourOf = (names: [string, number][]) =>
+  forecastMix(
+    names.map(([name, parts]) => part(name, parts)),
+    inks,
+    RAG_WHITE,
+  )!.films[1].forecast.lab
 
 describe('the forecast of a mix', () => {
   it('has three films, the thickest darkest', () => {
@@ -34,14 +50,43 @@ describe('the forecast of a mix', () => {
 })
 
 describe('the nearest card', () => {
-  const card = (id: string, parts: ReturnType<typeof part>[]): MixCard => ({ id, name: id, pulls: 0, batches: [], versions: [{ version: 1, mix: { ...sampleSettings.ink, parts }, why: '', by: 'Ida Quill', at: '2031-05-02T09:30:00.000Z' }] })
+  const card = (id: string, parts: ReturnType<typeof part>[]): MixCard => ({
+    id,
+    name: id,
+    pulls: 0,
+    batches: [],
+    versions: [
+      {
+        version: 1,
+        mix: { ...sampleSettings.ink, parts },
+        why: '',
+        by: 'Ida Quill',
+        at: '2031-05-02T09:30:00.000Z',
+      },
+    ],
+  })
   it('is the one whose newest version looks most alike', () => {
-    const cards = [card('green', [part('blue', 1), part('yellow', 1)]), card('purple', [part('blue', 1), part('red', 1)]), card('lost', [part('gold', 1)])]
-    const near = nearestCard(colourOf([['blue', 5], ['yellow', 4]]), cards, inks, conditions)!
+    const cards = [
+      card('green', [part('blue', 1), part('yellow', 1)]),
+      card('purple', [part('blue', 1), part('red', 1)]),
+      card('lost', [part('gold', 1)]),
+    ]
+    const near = nearestCard(
+      colourOf([
+        ['blue', 5],
+        ['yellow', 4],
+      ]),
+      cards,
+      inks,
+      conditions,
+    )!
     expect(near.card.id).toBe('green')
     expect(near.deltaE00).toBeLessThan(5)
   })
-  it('is none where no card can be forecast', () => expect(nearestCard({ L: 50, a: 0, b: 0 }, [card('lost', [part('gold', 1)])], inks, conditions)).toBeNull())
+  it('is none where no card can be forecast', () =>
+    expect(
+      nearestCard({ L: 50, a: 0, b: 0 }, [card('lost', [part('gold', 1)])], inks, conditions),
+    ).toBeNull())
   it('is of a film that needs every ink on the shelf', () => {
     expect(mixFilm([part('gold', 1)], inks)).toBeNull()
     expect(mixFilm([], inks)).toBeNull()
@@ -50,8 +95,20 @@ describe('the nearest card', () => {
 })
 
 describe('a recipe as it is weighed', () => {
-  const target = { name: 'Target', lab: colourOf([['blue', 2], ['yellow', 1]]) }
-  const [recipe] = matchInk({ target: target.lab, inks: inks.map(({ id, k, s }) => ({ name: id, k, s })), maxInks: 2, ...conditions, paper: [...conditions.paper] })!.recipes
+  const target = {
+    name: 'Target',
+    lab: colourOf([
+      ['blue', 2],
+      ['yellow', 1],
+    ]),
+  }
+  const [recipe] = matchInk({
+    target: target.lab,
+    inks: inks.map(({ id, k, s }) => ({ name: id, k, s })),
+    maxInks: 2,
+    ...conditions,
+    paper: [...conditions.paper],
+  })!.recipes
   const amount = { grams: 30, stepGrams: 0.1 }
   it('adds up to the batch and is scored again after rounding', () => {
     const fine = scaleRecipe(recipe, target, inks, amount, conditions)
@@ -69,6 +126,8 @@ describe('a recipe as it is weighed', () => {
     const short = inks.map((ink) => ({ ...ink, gramsNow: ink.id === 'blue' ? 4 : 500 }))
     expect(scaleRecipe(recipe, target, short, amount, conditions).flags).toEqual(['only 4 g of blue left'])
     const metameric: MatchedRecipe = { ...recipe, metamerism: { d50: 0.1, d65: 1, a: 4.2 } }
-    expect(scaleRecipe(metameric, target, inks, amount, conditions).flags[0]).toContain('parts in other light: ΔE 1 by day, 4.2 by lamp')
+    expect(scaleRecipe(metameric, target, inks, amount, conditions).flags[0]).toContain(
+      'parts in other light: ΔE 1 by day, 4.2 by lamp',
+    )
   })
 })

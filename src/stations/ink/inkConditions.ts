@@ -7,5 +7,10 @@ export type FilmKey = (typeof FILM_THICKNESSES)[number]['key']
 
 /** Where this bench looks at ink: over a paper, at one of the three thicknesses, read by a hand instrument. */
 export function inkConditions(paper: readonly number[] | undefined, film: FilmKey): FilmConditions {
-  return { filmMicrometres: FILM_THICKNESSES.find(({ key }) => key === film)!.micrometres, paper: paper ?? RAG_WHITE, surface: USUAL_SURFACE, geometry: '45:0' }
+  return {
+    filmMicrometres: FILM_THICKNESSES.find(({ key }) => key === film)!.micrometres,
+    paper: paper ?? RAG_WHITE,
+    surface: USUAL_SURFACE,
+    geometry: '45:0',
+  }
 }

@@ -6,7 +6,13 @@ import type { InkSearchReport, InkSearchTask } from '@/workers/inkSearch.worker'
 type Found = Exclude<InkSearchReport, { done: number }>
 
 /** A search in a worker: how far it is, what it found, and a way to end it. */
-export function useInkSearch(): { done: number | null; found: Found | null; failed: boolean; search: (task: InkSearchTask) => void; cancel: () => void } {
+export function useInkSearch(): {
+  done: number | null
+  found: Found | null
+  failed: boolean
+  search: (task: InkSearchTask) => void
+  cancel: () => void
+} {
   const worker = useRef<Worker | null>(null)
   const [done, setDone] = useState<number | null>(null)
   const [found, setFound] = useState<Found | null>(null)

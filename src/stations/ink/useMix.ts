@@ -13,13 +13,26 @@ export function useMix() {
   const { bench } = useBench()
   const { plate } = bench
   const unset: Loose<MixSetting> = {
-    name: '', basis: 'volume', parts: [], puddleGrams: 5, modifiers: [], batchGrams: 40, card: undefined, target: undefined,
-    gramsPerPull: plate ? Number(estimateGramsPerPull(plate.widthMm, plate.heightMm).toFixed(2)) : 1.2, roomC: 20, plateC: 37,
+    name: '',
+    basis: 'volume',
+    parts: [],
+    puddleGrams: 5,
+    modifiers: [],
+    batchGrams: 40,
+    card: undefined,
+    target: undefined,
+    gramsPerPull: plate ? Number(estimateGramsPerPull(plate.widthMm, plate.heightMm).toFixed(2)) : 1.2,
+    roomC: 20,
+    plateC: 37,
   }
   const station = useStation('ink', unset)
   const change: typeof station.change = (patch) => {
     const { card } = station.value
-    station.change(card && RECIPE.some((key) => key in patch) && !('card' in patch) ? { ...patch, card: { ...card, isChanged: true } } : patch)
+    station.change(
+      card && RECIPE.some((key) => key in patch) && !('card' in patch)
+        ? { ...patch, card: { ...card, isChanged: true } }
+        : patch,
+    )
   }
   return { ...station, change }
 }

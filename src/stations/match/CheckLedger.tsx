@@ -2,18 +2,49 @@
 
 import Link from 'next/link'
 import { likelyCauses } from '@/core/match/checks/likelyCauses'
-import { MATCH_CHECKS, type CheckResult, type CheckStanding, type MatchCheck, type MatchTolerances } from '@/core/match/checks/matchCheck'
+import {
+  MATCH_CHECKS,
+  type CheckResult,
+  type CheckStanding,
+  type MatchCheck,
+  type MatchTolerances,
+} from '@/core/match/checks/matchCheck'
 import { compareSettings } from '@/core/prove/compareSettings'
 import { STATIONS, type Settings } from '@/core/prove/settings'
 import { formatNumber } from '@/core/units/length'
 
 const MARKS: Record<CheckStanding, string> = { matches: '●', differs: '◆', unclear: '–' }
-const WORDS: Record<CheckStanding, string> = { matches: 'matches', differs: 'differs', unclear: 'cannot be said' }
+const WORDS: Record<CheckStanding, string> = {
+  matches: 'matches',
+  differs: 'differs',
+  unclear: 'cannot be said',
+}
 
-const inUnit = (value: number, unit: string) => (unit === 'places' ? `${value}` : unit === '°' ? `${formatNumber(Math.abs(value), 2)}°` : `${formatNumber(Math.abs(value), 1)} ${unit}`)
+const inUnit = (value: number, unit: string) =>
+  unit === 'places'
+    ? `${value}`
+    : unit === '°'
+      ? `${formatNumber(Math.abs(value), 2)}°`
+      : `${formatNumber(Math.abs(value), 1)} ${unit}`
 
 /** Every check with its verdict, what it came to against what is allowed, and where it differs what may be behind it. */
-export function CheckLedger({ checks, standings, tolerances, bat, settings, slug, onShow }: { checks: readonly CheckResult[]; standings: ReadonlyMap<string, CheckStanding>; tolerances: MatchTolerances; bat: Settings; /** of the impression: what was set otherwise is evidence */ settings: Settings; slug: string; /** shows the picture a check is seen in */ onShow: (check: MatchCheck) => void }) {
+export function CheckLedger({
+  checks,
+  standings,
+  tolerances,
+  bat,
+  settings,
+  slug,
+  onShow,
+}: {
+  checks: readonly CheckResult[]
+  standings: ReadonlyMap<string, CheckStanding>
+  tolerances: MatchTolerances
+  bat: Settings
+  /** of the impression: what was set otherwise is evidence */ settings: Settings
+  slug: string
+  /** shows the picture a check is seen in */ onShow: (check: MatchCheck) => void
+}) {
   const differences = compareSettings(bat, settings)
   return (
     <ul aria-label="Checks" className="border-t border-line">
@@ -22,15 +53,34 @@ export function CheckLedger({ checks, standings, tolerances, bat, settings, slug
         const standing = standings.get(result.check)!
         return (
           <li key={result.check} className="border-b border-line py-1.5">
-            <p className={`flex items-center justify-between gap-3 ${standing === 'differs' ? 'font-semibold text-signal' : ''}`}>
-              <button type="button" title="Show it on the light table" className="-my-1.5 min-h-11 text-left underline decoration-line underline-offset-4" onClick={() => onShow(result.check)}><span aria-hidden>{MARKS[standing]}</span> {label} <span className="sr-only">{WORDS[standing]}: show it</span></button>
-              <span className="condensed whitespace-nowrap">{result.value === null ? '—' : `${inUnit(result.value, unit)} of ${formatNumber(tolerances[result.check], 2)}`}</span>
+            <p
+              className={`flex items-center justify-between gap-3 ${standing === 'differs' ? 'font-semibold text-signal' : ''}`}
+            >
+              <button
+                type="button"
+                title="Show it on the light table"
+                className="-my-1.5 min-h-11 text-left underline decoration-line underline-offset-4"
+                onClick={() => onShow(result.check)}
+              >
+                <span aria-hidden>{MARKS[standing]}</span> {label}{' '}
+                <span className="sr-only">{WORDS[standing]}: show it</span>
+              </button>
+              <span className="condensed whitespace-nowrap">
+                {result.value === null
+                  ? '—'
+                  : `${inUnit(result.value, unit)} of ${formatNumber(tolerances[result.check], 2)}`}
+              </span>
             </p>
             <p className="text-sm text-muted">{result.words}</p>
             {standing === 'differs' && (
               <ul className="text-sm">
                 {likelyCauses(result, differences).map(({ words, isEvidence, station }) => (
-                  <li key={words}>{isEvidence ? <b>Set otherwise: {words}.</b> : <>Usually {words}.</>} <Link href={`/jobs/${slug}/${station}`} className="underline underline-offset-4">{STATIONS[station]}</Link></li>
+                  <li key={words}>
+                    {isEvidence ? <b>Set otherwise: {words}.</b> : <>Usually {words}.</>}{' '}
+                    <Link href={`/jobs/${slug}/${station}`} className="underline underline-offset-4">
+                      {STATIONS[station]}
+                    </Link>
+                  </li>
                 ))}
               </ul>
             )}

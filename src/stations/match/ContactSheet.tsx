@@ -24,7 +24,19 @@ interface ContactSheetProps {
 }
 
 /** Every impression that has a picture, the closest to the BAT first. */
-export function ContactSheet({ pulls, bat, dry, chosen, unchecked, busy, check, problem, onChoose, onCheckAll, onStop }: ContactSheetProps) {
+export function ContactSheet({
+  pulls,
+  bat,
+  dry,
+  chosen,
+  unchecked,
+  busy,
+  check,
+  problem,
+  onChoose,
+  onCheckAll,
+  onStop,
+}: ContactSheetProps) {
   const picturesOf = (pull: Pull) => readPull(pull).scans[dry ? 'dry' : 'wet']
   const ordered = byCloseness(pulls.filter(picturesOf), bat)
   const without = pulls.length - ordered.length
@@ -33,11 +45,31 @@ export function ContactSheet({ pulls, bat, dry, chosen, unchecked, busy, check, 
       <div className="mb-2 flex flex-wrap items-center gap-x-6 gap-y-2">
         <h2 className="station-title">The edition by closeness</h2>
         {check?.isRunning ? (
-          <p role="status" className="flex flex-wrap items-center gap-3"><progress max={Math.max(1, check.of)} value={check.done} aria-label="Impressions checked" /> {check.of === 0 ? 'Beginning' : `${check.done} of ${check.of} checked`}; it goes on when this page is closed. <Button onClick={onStop}>Stop after what is done</Button></p>
-        ) : unchecked > 0 && <Button disabled={busy} onClick={onCheckAll}>Check {unchecked === 1 ? 'the one' : `the ${unchecked}`} not checked yet</Button>}
+          <p role="status" className="flex flex-wrap items-center gap-3">
+            <progress max={Math.max(1, check.of)} value={check.done} aria-label="Impressions checked" />{' '}
+            {check.of === 0 ? 'Beginning' : `${check.done} of ${check.of} checked`}; it goes on when this page
+            is closed. <Button onClick={onStop}>Stop after what is done</Button>
+          </p>
+        ) : (
+          unchecked > 0 && (
+            <Button disabled={busy} onClick={onCheckAll}>
+              Check {unchecked === 1 ? 'the one' : `the ${unchecked}`} not checked yet
+            </Button>
+          )
+        )}
       </div>
-      {problem && <p role="alert" className="mb-2 border-l-4 border-signal bg-raised p-3">◆ {problem}</p>}
-      {check && check.refused.length > 0 && <ul aria-label="Not compared" className="mb-2 text-sm">{check.refused.map((words) => <li key={words}>◆ {words}</li>)}</ul>}
+      {problem && (
+        <p role="alert" className="mb-2 border-l-4 border-signal bg-raised p-3">
+          ◆ {problem}
+        </p>
+      )}
+      {check && check.refused.length > 0 && (
+        <ul aria-label="Not compared" className="mb-2 text-sm">
+          {check.refused.map((words) => (
+            <li key={words}>◆ {words}</li>
+          ))}
+        </ul>
+      )}
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(9.5rem,1fr))] gap-3">
         {ordered.map((pull) => {
           const { match } = readPull(pull)
@@ -45,16 +77,46 @@ export function ContactSheet({ pulls, bat, dry, chosen, unchecked, busy, check, 
           const closeness = closenessTo(pull, bat)
           return (
             <li key={pull.id}>
-              <button type="button" aria-pressed={pull.id === chosen} onClick={() => onChoose(pull.id)} className={`grid w-full gap-1 border p-1.5 text-left ${pull.id === chosen ? 'border-2 border-text' : 'border-line'}`}>
-                <img src={`/pictures/${picturesOf(pull)!.imageId}/thumb`} alt="" loading="lazy" className="aspect-[6/5] w-full object-contain" />
-                <span className="flex flex-wrap justify-between gap-x-2"><b className="whitespace-nowrap">Pull {pull.number}</b><span className={match?.outcome === 'differs' ? 'font-semibold text-signal' : ''}>{match ? (match.outcome === 'matches' ? '● matches' : '◆ differs') : 'not checked'}</span></span>
-                <span className="condensed text-sm text-muted">{far ? `ΔE00 ${formatNumber(match!.deltaE00.mean, 1)}${far.distance > 0 ? `; farthest: ${MATCH_CHECKS[far.check].label.toLowerCase()}` : ''}` : closeness ? closeness.by.join(', ') || 'as the BAT to the eye' : 'nothing known'}</span>
+              <button
+                type="button"
+                aria-pressed={pull.id === chosen}
+                onClick={() => onChoose(pull.id)}
+                className={`grid w-full gap-1 border p-1.5 text-left ${pull.id === chosen ? 'border-2 border-text' : 'border-line'}`}
+              >
+                <img
+                  src={`/pictures/${picturesOf(pull)!.imageId}/thumb`}
+                  alt=""
+                  loading="lazy"
+                  className="aspect-[6/5] w-full object-contain"
+                />
+                <span className="flex flex-wrap justify-between gap-x-2">
+                  <b className="whitespace-nowrap">Pull {pull.number}</b>
+                  <span className={match?.outcome === 'differs' ? 'font-semibold text-signal' : ''}>
+                    {match ? (match.outcome === 'matches' ? '● matches' : '◆ differs') : 'not checked'}
+                  </span>
+                </span>
+                <span className="condensed text-sm text-muted">
+                  {far
+                    ? `ΔE00 ${formatNumber(match!.deltaE00.mean, 1)}${far.distance > 0 ? `; farthest: ${MATCH_CHECKS[far.check].label.toLowerCase()}` : ''}`
+                    : closeness
+                      ? closeness.by.join(', ') || 'as the BAT to the eye'
+                      : 'nothing known'}
+                </span>
               </button>
             </li>
           )
         })}
       </ul>
-      {without > 0 && <p className="mt-2 text-sm text-muted">{without === pulls.length ? 'No impression has' : without === 1 ? 'One more has' : `${without} more have`} no picture of the {dry ? 'dry' : 'wet'} print yet.</p>}
+      {without > 0 && (
+        <p className="mt-2 text-sm text-muted">
+          {without === pulls.length
+            ? 'No impression has'
+            : without === 1
+              ? 'One more has'
+              : `${without} more have`}{' '}
+          no picture of the {dry ? 'dry' : 'wet'} print yet.
+        </p>
+      )}
     </section>
   )
 }

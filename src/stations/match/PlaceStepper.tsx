@@ -36,12 +36,34 @@ export function PlaceStepper({ places, accepted, current, onCurrent, onAccept }:
   const isAccepted = accepted.has(placeKey(place))
   return (
     <section aria-label="Places that differ" className="border-t border-line py-3">
-      <h2 className="station-title">{places.length === 1 ? 'One place to look at' : `${places.length} places to look at`}</h2>
-      <p aria-live="polite"><b>{current + 1}. {place.what}</b>, {MATCH_CHECKS[place.check].label.toLowerCase()}: {formatNumber(place.widthMm, 1)} × {formatNumber(place.heightMm, 1)} mm, {formatNumber(place.xMm + place.widthMm / 2, 0)} mm from the left, {formatNumber(place.yMm + place.heightMm / 2, 0)} mm from the top{isAccepted ? `. Accepted${accepted.get(placeKey(place)) ? `: ${accepted.get(placeKey(place))}` : ''}` : ''}.</p>
+      <h2 className="station-title">
+        {places.length === 1 ? 'One place to look at' : `${places.length} places to look at`}
+      </h2>
+      <p aria-live="polite">
+        <b>
+          {current + 1}. {place.what}
+        </b>
+        , {MATCH_CHECKS[place.check].label.toLowerCase()}: {formatNumber(place.widthMm, 1)} ×{' '}
+        {formatNumber(place.heightMm, 1)} mm, {formatNumber(place.xMm + place.widthMm / 2, 0)} mm from the
+        left, {formatNumber(place.yMm + place.heightMm / 2, 0)} mm from the top
+        {isAccepted
+          ? `. Accepted${accepted.get(placeKey(place)) ? `: ${accepted.get(placeKey(place))}` : ''}`
+          : ''}
+        .
+      </p>
       <div className="mt-2 flex flex-wrap items-end gap-2">
-        {places.length > 1 && <><Button onClick={() => step(-1)}>Previous (P)</Button><Button onClick={() => step(1)}>Next (N)</Button></>}
-        {!isAccepted && <TextField label="Why it may pass" value={why} onText={setWhy} className="min-w-40 flex-1" />}
-        <Button onClick={accept}>{isAccepted ? 'Take the acceptance back (A)' : 'Accept this place (A)'}</Button>
+        {places.length > 1 && (
+          <>
+            <Button onClick={() => step(-1)}>Previous (P)</Button>
+            <Button onClick={() => step(1)}>Next (N)</Button>
+          </>
+        )}
+        {!isAccepted && (
+          <TextField label="Why it may pass" value={why} onText={setWhy} className="min-w-40 flex-1" />
+        )}
+        <Button onClick={accept}>
+          {isAccepted ? 'Take the acceptance back (A)' : 'Accept this place (A)'}
+        </Button>
       </div>
     </section>
   )

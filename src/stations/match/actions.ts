@@ -19,7 +19,12 @@ export async function modelScanAction(asked: z.input<typeof input>): Promise<Ans
 }
 
 const jobInput = z.strictObject({ slug: label })
-const startInput = z.strictObject({ slug: label, dry: z.boolean(), by: label, tolerances: matchTolerancesSchema })
+const startInput = z.strictObject({
+  slug: label,
+  dry: z.boolean(),
+  by: label,
+  tolerances: matchTolerancesSchema,
+})
 type Checked = Promise<Answer<{ state: EditionCheckState | null }>>
 
 /** Begins to hold every impression that was not checked yet against the approved proof, on the server. */

@@ -27,17 +27,45 @@ export async function modelScan(slug: string, pullId: string, at: string): Promi
   const job = await loadJob(slug)
   const pull = job.pulls.find(({ id }) => id === pullId)
   if (!pull) throw new NotFoundError('This pull')
-  const plate = job.plateStates.findLast(({ state, imageId }) => imageId && state <= pull.settings.plate.state)?.imageId
-  if (!plate) throw new FieldError([{ field: '', message: 'Choose a picture of the plate at the station Plate first: the model prints from it.' }])
+  const plate = job.plateStates.findLast(
+    ({ state, imageId }) => imageId && state <= pull.settings.plate.state,
+  )?.imageId
+  if (!plate)
+    throw new FieldError([
+      {
+        field: '',
+        message: 'Choose a picture of the plate at the station Plate first: the model prints from it.',
+      },
+    ])
   const { inks, papers } = await loadStore()
   const paper = papers.find(({ id }) => id === pull.settings.paper.paperId)
-  if (!paper) throw new FieldError([{ field: '', message: 'This pull’s paper is not in the store any more: the model needs its white.' }])
+  if (!paper)
+    throw new FieldError([
+      { field: '', message: 'This pull’s paper is not in the store any more: the model needs its white.' },
+    ])
   const picture = await readPixels(await originalFile(plate), LONGEST)
-  const conditions = printConditions(pull.settings, (batPulls(job).proof ?? pull).settings, inks, paper.reflectance)
+  const conditions = printConditions(
+    pull.settings,
+    (batPulls(job).proof ?? pull).settings,
+    inks,
+    paper.reflectance,
+  )
   const seed = seedOf(pullId)
   // Every earlier pull of this state took its share of the plate.
-  const before = job.pulls.slice(0, job.pulls.indexOf(pull)).filter(({ settings }) => settings.plate.name === pull.settings.plate.name && settings.plate.state === pull.settings.plate.state).length
+  const before = job.pulls
+    .slice(0, job.pulls.indexOf(pull))
+    .filter(
+      ({ settings }) =>
+        settings.plate.name === pull.settings.plate.name &&
+        settings.plate.state === pull.settings.plate.state,
+    ).length
   const faults = { ...NO_FAULTS, wear: wearAfter(pull.settings.plate.kind, before) }
-  const scanned = scanPrint(reliefOf({ ...picture, data: new Uint8Array(picture.data) }), conditions, faults, { ...USUAL_SCAN, dpi: DPI, skewDegrees: ((seed % 17) - 8) / 10 }, seed)
+  const scanned = scanPrint(
+    reliefOf({ ...picture, data: new Uint8Array(picture.data) }),
+    conditions,
+    faults,
+    { ...USUAL_SCAN, dpi: DPI, skewDegrees: ((seed % 17) - 8) / 10 },
+    seed,
+  )
   return keepPicture(await encodePixels(scanned), `model of ${pull.kind} ${pull.number}.jpg`, at)
 }

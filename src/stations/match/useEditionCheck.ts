@@ -24,7 +24,10 @@ export function useEditionCheck(slug: string) {
     if (answered.state && answered.state.done !== seen.current) router.refresh()
     seen.current = answered.state?.done ?? 0
   }
-  const ask = (act: () => ReturnType<typeof readEditionCheckAction>) => act().catch(() => ({ ok: false as const, conflict: false, problems: [UNREACHABLE] })).then(take)
+  const ask = (act: () => ReturnType<typeof readEditionCheckAction>) =>
+    act()
+      .catch(() => ({ ok: false as const, conflict: false, problems: [UNREACHABLE] }))
+      .then(take)
   const latest = useRef(ask)
   useEffect(() => {
     latest.current = ask
@@ -37,8 +40,10 @@ export function useEditionCheck(slug: string) {
     return () => clearInterval(timer)
   }, [isRunning, slug])
   return {
-    state, problem: problem ?? state?.problem ?? null,
-    start: (asked: { dry: boolean; by: string; tolerances: MatchTolerances }) => void ask(() => startEditionCheckAction({ slug, ...asked })),
+    state,
+    problem: problem ?? state?.problem ?? null,
+    start: (asked: { dry: boolean; by: string; tolerances: MatchTolerances }) =>
+      void ask(() => startEditionCheckAction({ slug, ...asked })),
     stop: () => void ask(() => stopEditionCheckAction({ slug })),
   }
 }

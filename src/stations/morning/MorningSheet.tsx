@@ -8,11 +8,18 @@ export function MorningSheet({ slug, title, lines }: { slug: string; title: stri
   return (
     <section aria-label={`Morning sheet for ${title}`} className="mt-5">
       <h2 className="station-title text-lg">
-        <Link href={`/jobs/${slug}`} className="underline-offset-4 hover:underline">{title}</Link>
+        <Link href={`/jobs/${slug}`} className="underline-offset-4 hover:underline">
+          {title}
+        </Link>
       </h2>
       <ul>
         {lines.map((line) => (
-          <SheetLine key={line.station + line.text} heading={STATIONS[line.station]} href={`/jobs/${slug}/${line.station}`} line={line} />
+          <SheetLine
+            key={line.station + line.text}
+            heading={STATIONS[line.station]}
+            href={`/jobs/${slug}/${line.station}`}
+            line={line}
+          />
         ))}
       </ul>
     </section>

@@ -11,7 +11,13 @@ interface SheetLineProps {
 export function SheetLine({ heading, href, line }: SheetLineProps) {
   return (
     <li className="grid grid-cols-[6.5rem_minmax(0,1fr)] items-start border-t border-line">
-      {href ? <Link href={href} className="condensed py-2 text-muted underline-offset-4 hover:underline">{heading}</Link> : <span className="condensed py-2 text-muted">{heading}</span>}
+      {href ? (
+        <Link href={href} className="condensed py-2 text-muted underline-offset-4 hover:underline">
+          {heading}
+        </Link>
+      ) : (
+        <span className="condensed py-2 text-muted">{heading}</span>
+      )}
       <Sum rows={line.sum}>
         <span className={line.act ? 'text-lg font-semibold' : 'text-lg'}>{line.text}</span>
       </Sum>

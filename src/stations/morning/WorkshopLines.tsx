@@ -6,7 +6,11 @@ export function WorkshopLines({ lines }: { lines: readonly WorkshopLine[] }) {
   return (
     <section aria-label="Morning sheet for the workshop" className="mt-5">
       <h2 className="station-title text-lg">The workshop</h2>
-      <ul>{lines.map((line) => <SheetLine key={line.text} heading={line.heading} href={line.href} line={line} />)}</ul>
+      <ul>
+        {lines.map((line) => (
+          <SheetLine key={line.text} heading={line.heading} href={line.href} line={line} />
+        ))}
+      </ul>
     </section>
   )
 }

@@ -7,10 +7,36 @@ import { sampleRecord } from '@/data/sampleRecord.test.fixture'
 import { readMorning } from './readMorning'
 
 const now = '2031-05-03T08:00:00.000Z'
-const pull = (pulledAt: string, kind: FiledPull['kind'], mix = 'Low water black', decision?: 'accepted'): FiledPull => ({
-  id: `${pulledAt}${kind}`.replace(/\W/g, ''), kind, number: 1, pulledAt, zone: 'Etc/UTC', estimated: false, settings: { ...sampleSettings, ink: { ...sampleSettings.ink, name: mix } },
-  hands: { inked: null, wiped: null, laid: null }, expected: null, expectation: '', batVersion: null, runPosition: 0, sheet: 1, paperId: 'heron',
-  events: decision ? [{ event: { kind: 'decision', decision, reason: '', fate: null }, at: pulledAt, by: 'Ida Quill', why: null }] : [],
+const pull = (
+  pulledAt: string,
+  kind: FiledPull['kind'],
+  mix = 'Low water black',
+  decision?: 'accepted',
+): FiledPull => ({
+  id: `${pulledAt}${kind}`.replace(/\W/g, ''),
+  kind,
+  number: 1,
+  pulledAt,
+  zone: 'Etc/UTC',
+  estimated: false,
+  settings: { ...sampleSettings, ink: { ...sampleSettings.ink, name: mix } },
+  hands: { inked: null, wiped: null, laid: null },
+  expected: null,
+  expectation: '',
+  batVersion: null,
+  runPosition: 0,
+  sheet: 1,
+  paperId: 'heron',
+  events: decision
+    ? [
+        {
+          event: { kind: 'decision', decision, reason: '', fate: null },
+          at: pulledAt,
+          by: 'Ida Quill',
+          why: null,
+        },
+      ]
+    : [],
 })
 const job = (more: Partial<JobRecord>): JobRecord => sampleRecord({ editionSize: 5, createdAt: now, ...more })
 const shelf = sampleSettings.ink.parts.map(({ inkId, name }) => ({ id: inkId, name, viscosityPas: 60 }))
@@ -18,7 +44,12 @@ const read = (more: Partial<JobRecord>) => readMorning(job(more), shelf as never
 
 describe('what the morning sheet needs of a job', () => {
   it('counts pulls from this mix, and from the plate whatever the mix', () => {
-    const facts = read({ pulls: [pull('2031-05-02T09:00:00.000Z', 'proof', 'Another black'), pull('2031-05-02T10:00:00.000Z', 'edition', 'Low water black', 'accepted')] })
+    const facts = read({
+      pulls: [
+        pull('2031-05-02T09:00:00.000Z', 'proof', 'Another black'),
+        pull('2031-05-02T10:00:00.000Z', 'edition', 'Low water black', 'accepted'),
+      ],
+    })
     expect(facts).toMatchObject({ pullsFromPlate: 2, pullsFromMix: 1, accepted: 1, rejected: 0 })
   })
   it('knows whether the felts are warm today', () => {
@@ -31,7 +62,9 @@ describe('what the morning sheet needs of a job', () => {
     expect(readMorning(job({}), [], now, USUAL_CALIBRATION).mixPas).toBeNull()
   })
   it('says when prints are dry', () => {
-    const drying = (readyAt: string) => read({ dryings: [{ method: 'boards', laidAt: '2031-05-01T09:00:00.000Z', readyAt, by: 'Ida Quill' }] }).drying
+    const drying = (readyAt: string) =>
+      read({ dryings: [{ method: 'boards', laidAt: '2031-05-01T09:00:00.000Z', readyAt, by: 'Ida Quill' }] })
+        .drying
     expect(drying('2031-05-02T09:00:00.000Z')).toEqual({ ready: true, when: '2031-05-02' })
     expect(drying('2031-05-04T09:00:00.000Z')).toEqual({ ready: false, when: '2031-05-04' })
   })

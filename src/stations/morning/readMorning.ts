@@ -9,16 +9,33 @@ import type { ShelfInk } from '@/core/ink/shelfInk'
 import type { JobRecord } from '@/data/jobRecord'
 
 /** What the morning sheet needs of a job that is under way. */
-export function readMorning(job: JobRecord, shelf: readonly ShelfInk[], now: string, calibration: InkCalibration, facings: readonly { afterPulls: number }[] = []): MorningJob {
+export function readMorning(
+  job: JobRecord,
+  shelf: readonly ShelfInk[],
+  now: string,
+  calibration: InkCalibration,
+  facings: readonly { afterPulls: number }[] = [],
+): MorningJob {
   const { bench } = runOnBench(job)
   const pulls = pullsOnBench(job)
-  const decisions = pulls.filter(({ kind }) => kind === 'edition').map((pull) => readPull(pull).decision?.decision)
+  const decisions = pulls
+    .filter(({ kind }) => kind === 'edition')
+    .map((pull) => readPull(pull).decision?.decision)
   const drying = job.dryings.at(-1)
   const today = now.slice(0, 10)
   return {
-    id: job.id, title: job.title, bench, bat: batOfRun(job.bats, job.openRun)?.settings ?? null, mixPas: bench.ink ? mixViscosity(bench.ink, shelf, calibration) : null, calibration,
-    pullsFromPlate: pulls.length, plateHistory: plateHistory(pulls, batPulls(job).proof, facings), pullsFromMix: job.pulls.filter((pull) => pull.settings.ink.name === bench.ink?.name).length,
-    editionSize: job.editionSize, accepted: decisions.filter((decision) => decision === 'accepted').length, rejected: decisions.filter((decision) => decision === 'rejected').length,
+    id: job.id,
+    title: job.title,
+    bench,
+    bat: batOfRun(job.bats, job.openRun)?.settings ?? null,
+    mixPas: bench.ink ? mixViscosity(bench.ink, shelf, calibration) : null,
+    calibration,
+    pullsFromPlate: pulls.length,
+    plateHistory: plateHistory(pulls, batPulls(job).proof, facings),
+    pullsFromMix: job.pulls.filter((pull) => pull.settings.ink.name === bench.ink?.name).length,
+    editionSize: job.editionSize,
+    accepted: decisions.filter((decision) => decision === 'accepted').length,
+    rejected: decisions.filter((decision) => decision === 'rejected').length,
     pulledToday: job.pulls.some(({ pulledAt }) => pulledAt.startsWith(today)),
     drying: drying ? { ready: drying.readyAt <= now, when: drying.readyAt.slice(0, 10) } : null,
   }

@@ -1,7 +1,13 @@
 'use client'
 
 import { useState } from 'react'
-import { BLOT_TOOLS, shareLeftByStroke, strokesFor, type Blotting, type BlotTool } from '@/core/paper/blotting'
+import {
+  BLOT_TOOLS,
+  shareLeftByStroke,
+  strokesFor,
+  type Blotting,
+  type BlotTool,
+} from '@/core/paper/blotting'
 import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/errors'
 import { Button } from '@/ui/Button'
@@ -29,9 +35,18 @@ export function BlottingPanel({ paperId, blottings, uptake, targetPercent }: Blo
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const withTool = own.filter((one) => one.tool === tool)
   const share = shareLeftByStroke(withTool)
-  const wanted = uptake !== null && targetPercent !== null && share !== null ? strokesFor(uptake, targetPercent, share) : null
+  const wanted =
+    uptake !== null && targetPercent !== null && share !== null
+      ? strokesFor(uptake, targetPercent, share)
+      : null
   const keep = async () => {
-    const answer = await keepBlottingAction({ paperId, tool, strokes: strokes ?? Number.NaN, beforePercent: before ?? Number.NaN, afterPercent: uptake ?? Number.NaN }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await keepBlottingAction({
+      paperId,
+      tool,
+      strokes: strokes ?? Number.NaN,
+      beforePercent: before ?? Number.NaN,
+      afterPercent: uptake ?? Number.NaN,
+    }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
     setProblems(answer.ok ? [] : answer.problems)
     if (!answer.ok) return
     setBefore(null)
@@ -40,18 +55,47 @@ export function BlottingPanel({ paperId, blottings, uptake, targetPercent }: Blo
   return (
     <section aria-label="Blotting" className="mt-4 grid gap-3 border-t border-line pt-3">
       <h3 className="font-semibold">Blotting</h3>
-      {wanted !== null && wanted > 0 && <p><b>{wanted} {wanted === 1 ? 'stroke' : 'strokes'}</b> with {BLOT_TOOLS[tool].toLowerCase()} bring it to {formatNumber(targetPercent!, 0)} %.</p>}
+      {wanted !== null && wanted > 0 && (
+        <p>
+          <b>
+            {wanted} {wanted === 1 ? 'stroke' : 'strokes'}
+          </b>{' '}
+          with {BLOT_TOOLS[tool].toLowerCase()} bring it to {formatNumber(targetPercent!, 0)} %.
+        </p>
+      )}
       {wanted === 0 && <p>No blotting: it is not wetter than wanted.</p>}
-      <p className="text-sm text-muted">{share === null ? 'Weigh a sheet, blot it, weigh it again: then the strokes are reckoned.' : `One stroke takes ${formatNumber(100 * (1 - share), 1)} % of its water, by ${withTool.length} ${withTool.length === 1 ? 'sheet' : 'sheets'}.`}</p>
-      <SelectField label="Blotted with" value={tool} options={Object.entries(BLOT_TOOLS)} onPick={(next) => setTool(next as BlotTool)} />
+      <p className="text-sm text-muted">
+        {share === null
+          ? 'Weigh a sheet, blot it, weigh it again: then the strokes are reckoned.'
+          : `One stroke takes ${formatNumber(100 * (1 - share), 1)} % of its water, by ${withTool.length} ${withTool.length === 1 ? 'sheet' : 'sheets'}.`}
+      </p>
+      <SelectField
+        label="Blotted with"
+        value={tool}
+        options={Object.entries(BLOT_TOOLS)}
+        onPick={(next) => setTool(next as BlotTool)}
+      />
       <div className="grid grid-cols-2 items-end gap-3">
-        <NumberField label="Strokes" digits={0} value={strokes} onValue={setStrokes} problem={problemAt(problems, 'strokes')} />
+        <NumberField
+          label="Strokes"
+          digits={0}
+          value={strokes}
+          onValue={setStrokes}
+          problem={problemAt(problems, 'strokes')}
+        />
         <div>
-          <Button disabled={uptake === null} onClick={() => setBefore(uptake)}>{before === null ? 'Weighed before blotting' : `Before: ${formatNumber(before, 1)} %`}</Button>
+          <Button disabled={uptake === null} onClick={() => setBefore(uptake)}>
+            {before === null ? 'Weighed before blotting' : `Before: ${formatNumber(before, 1)} %`}
+          </Button>
         </div>
       </div>
       <Problems problems={problems} except={['strokes']} />
-      <Button disabled={!paperId || before === null || strokes === null || uptake === null} onClick={() => void keep()}>Keep this blotting</Button>
+      <Button
+        disabled={!paperId || before === null || strokes === null || uptake === null}
+        onClick={() => void keep()}
+      >
+        Keep this blotting
+      </Button>
     </section>
   )
 }

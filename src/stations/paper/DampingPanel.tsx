@@ -16,7 +16,14 @@ interface DampingPanelProps {
   targetUptakePercent: number
 }
 
-const moment = (iso: string) => new Date(iso).toLocaleString('en-GB', { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+const moment = (iso: string) =>
+  new Date(iso).toLocaleString('en-GB', {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+  })
 
 /** What damping the sheets takes, from when until when they are good, and a whole pack weighed. */
 export function DampingPanel({ method, sheets, dryGrams, targetUptakePercent }: DampingPanelProps) {
@@ -24,23 +31,75 @@ export function DampingPanel({ method, sheets, dryGrams, targetUptakePercent }: 
   const [dampedAt, setDampedAt] = useKeptText(`typothesis-damped-${job.id}`)
   const [packGrams, setPack] = useState<number | null>(null)
   const [interleavesGrams, setInterleaves] = useState<number | null>(null)
-  if (method === 'dry') return <p className="text-sm sm:col-span-2">Printed dry: on coated stock the ink stays open and smears.</p>
+  if (method === 'dry')
+    return (
+      <p className="text-sm sm:col-span-2">Printed dry: on coated stock the ink stays open and smears.</p>
+    )
   const isDamped = !Number.isNaN(Date.parse(dampedAt))
-  const plan = planDamping({ method, sheets, dryGrams, targetUptakePercent, at: isDamped ? dampedAt : '2000-01-01T00:00:00.000Z' })
-  const mean = packGrams !== null && interleavesGrams !== null ? packUptake({ packGrams, interleavesGrams, sheets, dryGrams }) : null
+  const plan = planDamping({
+    method,
+    sheets,
+    dryGrams,
+    targetUptakePercent,
+    at: isDamped ? dampedAt : '2000-01-01T00:00:00.000Z',
+  })
+  const mean =
+    packGrams !== null && interleavesGrams !== null
+      ? packUptake({ packGrams, interleavesGrams, sheets, dryGrams })
+      : null
   return (
     <section aria-label="Damping all sheets" className="grid gap-3 sm:col-span-2 sm:grid-cols-2">
       <p className="sm:col-span-2">
-        For {sheets} {sheets === 1 ? 'sheet' : 'sheets'}: <b>{formatNumber(plan.waterMl, 0)} ml</b> of water taken up{method === 'spray' || plan.interleaves > 0 ? ` (${plan.sprays} squeezes of a sprayer)` : ''}{plan.interleaves > 0 && <>, between <b>{plan.interleaves} interleaves</b></>}.
+        For {sheets} {sheets === 1 ? 'sheet' : 'sheets'}: <b>{formatNumber(plan.waterMl, 0)} ml</b> of water
+        taken up{method === 'spray' || plan.interleaves > 0 ? ` (${plan.sprays} squeezes of a sprayer)` : ''}
+        {plan.interleaves > 0 && (
+          <>
+            , between <b>{plan.interleaves} interleaves</b>
+          </>
+        )}
+        .
       </p>
       <p className="text-sm">
-        {isDamped ? <>Damped {moment(dampedAt)}: good from <b>{moment(plan.goodFrom)}</b> until <b>{moment(plan.goodUntil)}</b>{plan.lookForMouldFrom && <>; look for mould from <b>{moment(plan.lookForMouldFrom)}</b></>}. Times by the usual, from memory.</> : 'Say when they were damped, and the window in which they are good stands here.'}
+        {isDamped ? (
+          <>
+            Damped {moment(dampedAt)}: good from <b>{moment(plan.goodFrom)}</b> until{' '}
+            <b>{moment(plan.goodUntil)}</b>
+            {plan.lookForMouldFrom && (
+              <>
+                ; look for mould from <b>{moment(plan.lookForMouldFrom)}</b>
+              </>
+            )}
+            . Times by the usual, from memory.
+          </>
+        ) : (
+          'Say when they were damped, and the window in which they are good stands here.'
+        )}
       </p>
-      <Button onClick={() => setDampedAt(new Date().toISOString())}>{isDamped ? 'Damped anew now' : 'Damped now'}</Button>
+      <Button onClick={() => setDampedAt(new Date().toISOString())}>
+        {isDamped ? 'Damped anew now' : 'Damped now'}
+      </Button>
       {plan.interleaves > 0 && (
         <>
-          <NumberField label="Whole pack" unit="g" value={packGrams} onValue={setPack} problem={packGrams !== null && interleavesGrams !== null && mean === null ? 'lighter than its dry sheets and interleaves' : undefined} />
-          <NumberField label="Damp interleaves alone" unit="g" value={interleavesGrams} onValue={setInterleaves} hint={mean === null ? undefined : `the sheets have taken up ${formatNumber(mean, 1)} % on average`} />
+          <NumberField
+            label="Whole pack"
+            unit="g"
+            value={packGrams}
+            onValue={setPack}
+            problem={
+              packGrams !== null && interleavesGrams !== null && mean === null
+                ? 'lighter than its dry sheets and interleaves'
+                : undefined
+            }
+          />
+          <NumberField
+            label="Damp interleaves alone"
+            unit="g"
+            value={interleavesGrams}
+            onValue={setInterleaves}
+            hint={
+              mean === null ? undefined : `the sheets have taken up ${formatNumber(mean, 1)} % on average`
+            }
+          />
         </>
       )}
     </section>

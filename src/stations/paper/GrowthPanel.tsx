@@ -22,7 +22,8 @@ interface GrowthPanelProps {
   secondRunGrams: number
 }
 
-const size = ({ widthMm, heightMm }: { widthMm: number; heightMm: number }) => `${formatNumber(widthMm, 1)} × ${formatNumber(heightMm, 1)} mm`
+const size = ({ widthMm, heightMm }: { widthMm: number; heightMm: number }) =>
+  `${formatNumber(widthMm, 1)} × ${formatNumber(heightMm, 1)} mm`
 
 /** How the sheet grows when damp and what that does to the plate mark and to a second run; learned from marks measured twice. */
 export function GrowthPanel({ paperId, sheet, grain, marks, secondRunGrams }: GrowthPanelProps) {
@@ -34,29 +35,79 @@ export function GrowthPanel({ paperId, sheet, grain, marks, secondRunGrams }: Gr
   const growth = learnGrowth(marks.filter((one) => one.paperId === paperId))
   const stray = plate && strayOfDrierRun(plate, sheet, grain, growth, 0.5)
   const keep = async () => {
-    const answer = await keepGrowthMarksAction({ paperId, direction, dryMm: dryMm ?? Number.NaN, dampMm: dampMm ?? Number.NaN }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await keepGrowthMarksAction({
+      paperId,
+      direction,
+      dryMm: dryMm ?? Number.NaN,
+      dampMm: dampMm ?? Number.NaN,
+    }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
     setProblems(answer.ok ? [] : answer.problems)
     if (answer.ok) setDamp(null)
   }
   return (
-    <section aria-label="Growth" className="mt-6 grid gap-6 border-t border-line pt-4 xl:grid-cols-2 print:hidden">
+    <section
+      aria-label="Growth"
+      className="mt-6 grid gap-6 border-t border-line pt-4 xl:grid-cols-2 print:hidden"
+    >
       <div className="grid content-start gap-3">
         <h2 className="station-title">How it grows when damp</h2>
         <div className="flex flex-wrap gap-x-8 gap-y-3">
-          <Figure value={size(dampSize(sheet, grain, growth))} label="the sheet, damp" note={`${formatNumber(growth.alongPercent, 2)} % along the grain, ${formatNumber(growth.acrossPercent, 2)} % across${grain === 'unknown' ? '; grain unknown: the mean is taken' : ''}`} />
-          {plate && <Figure value={size(dryPlateMark(plate, sheet, grain, growth))} label="the plate mark on the dry print" note={`the plate itself: ${size(plate)}`} />}
+          <Figure
+            value={size(dampSize(sheet, grain, growth))}
+            label="the sheet, damp"
+            note={`${formatNumber(growth.alongPercent, 2)} % along the grain, ${formatNumber(growth.acrossPercent, 2)} % across${grain === 'unknown' ? '; grain unknown: the mean is taken' : ''}`}
+          />
+          {plate && (
+            <Figure
+              value={size(dryPlateMark(plate, sheet, grain, growth))}
+              label="the plate mark on the dry print"
+              note={`the plate itself: ${size(plate)}`}
+            />
+          )}
         </div>
-        {stray && <p className="text-sm">A second run damped only half as much strays up to <b>{formatNumber(stray.xMm, 2)} mm</b> across and <b>{formatNumber(stray.yMm, 2)} mm</b> down at the plate’s edge: damp again to <b>{formatNumber(secondRunGrams, 1)} g</b> by weight, and damp and roll a blank first.</p>}
-        <p className="text-sm text-muted">{growth.alongFrom + growth.acrossFrom === 0 ? 'Usual values, from memory: measure two marks dry and damp.' : `Marks measured: ${growth.alongFrom} along, ${growth.acrossFrom} across.`}</p>
+        {stray && (
+          <p className="text-sm">
+            A second run damped only half as much strays up to <b>{formatNumber(stray.xMm, 2)} mm</b> across
+            and <b>{formatNumber(stray.yMm, 2)} mm</b> down at the plate’s edge: damp again to{' '}
+            <b>{formatNumber(secondRunGrams, 1)} g</b> by weight, and damp and roll a blank first.
+          </p>
+        )}
+        <p className="text-sm text-muted">
+          {growth.alongFrom + growth.acrossFrom === 0
+            ? 'Usual values, from memory: measure two marks dry and damp.'
+            : `Marks measured: ${growth.alongFrom} along, ${growth.acrossFrom} across.`}
+        </p>
       </div>
       <div className="grid content-start gap-3 sm:grid-cols-2">
-        <Choice label="Marks lie" value={direction} options={[['across', 'across the grain'], ['along', 'along it']]} onPick={setDirection} />
+        <Choice
+          label="Marks lie"
+          value={direction}
+          options={[
+            ['across', 'across the grain'],
+            ['along', 'along it'],
+          ]}
+          onPick={setDirection}
+        />
         <span />
-        <NumberField label="Between the marks, dry" unit="mm" value={dryMm} onValue={setDry} problem={problemAt(problems, 'dryMm')} />
-        <NumberField label="Between the marks, damp" unit="mm" value={dampMm} onValue={setDamp} problem={problemAt(problems, 'dampMm')} />
+        <NumberField
+          label="Between the marks, dry"
+          unit="mm"
+          value={dryMm}
+          onValue={setDry}
+          problem={problemAt(problems, 'dryMm')}
+        />
+        <NumberField
+          label="Between the marks, damp"
+          unit="mm"
+          value={dampMm}
+          onValue={setDamp}
+          problem={problemAt(problems, 'dampMm')}
+        />
         <div className="sm:col-span-2">
           <Problems problems={problems} except={['dryMm', 'dampMm']} />
-          <Button disabled={!paperId || dampMm === null} onClick={() => void keep()}>Keep these marks</Button>
+          <Button disabled={!paperId || dampMm === null} onClick={() => void keep()}>
+            Keep these marks
+          </Button>
         </div>
       </div>
     </section>

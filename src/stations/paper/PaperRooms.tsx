@@ -1,4 +1,14 @@
 import { RoomNav } from '../bench/RoomNav'
 
 /** Rooms of the paper. */
-export const PaperRooms = () => <RoomNav station="paper" label="Paper room" rooms={[['', 'Sheet'], ['tearing', 'Tear & growth'], ['day', 'The day']]} />
+export const PaperRooms = () => (
+  <RoomNav
+    station="paper"
+    label="Paper room"
+    rooms={[
+      ['', 'Sheet'],
+      ['tearing', 'Tear & growth'],
+      ['day', 'The day'],
+    ]}
+  />
+)

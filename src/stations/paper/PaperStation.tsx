@@ -3,7 +3,14 @@
 import { useState } from 'react'
 import type { Blotting } from '@/core/paper/blotting'
 import { besideBat, dryGramsAt } from '@/core/paper/dampingPlan'
-import { DAMPING_METHODS, sheetGrams, uptakeInput, uptakePercent, type DampingMethod, type PaperSetting } from '@/core/paper/dampPaper'
+import {
+  DAMPING_METHODS,
+  sheetGrams,
+  uptakeInput,
+  uptakePercent,
+  type DampingMethod,
+  type PaperSetting,
+} from '@/core/paper/dampPaper'
 import { BASIS_SIZES_IN, convertPaperWeight, type Basis } from '@/core/paper/paperWeight'
 import { paperStanding, type Reservation } from '@/core/paper/stock'
 import { formatNumber } from '@/core/units/length'
@@ -25,7 +32,18 @@ import { PaperRooms } from './PaperRooms'
 import { SoakCurve } from './SoakCurve'
 import { WaterScale } from './WaterScale'
 
-const UNSET: Loose<PaperSetting> = { paperId: '', name: '', gsm: null, caliperMm: null, sheetWidthMm: null, sheetHeightMm: null, grain: 'unknown', method: 'soak', dampMinutes: 30, targetUptakePercent: 50 }
+const UNSET: Loose<PaperSetting> = {
+  paperId: '',
+  name: '',
+  gsm: null,
+  caliperMm: null,
+  sheetWidthMm: null,
+  sheetHeightMm: null,
+  grain: 'unknown',
+  method: 'soak',
+  dampMinutes: 30,
+  targetUptakePercent: 50,
+}
 
 interface PaperStationProps {
   papers: StorePaper[]
@@ -37,14 +55,23 @@ interface PaperStationProps {
 }
 
 /** The sheet, how it is damped, and a weigh-in that says whether it is ready. */
-export function PaperStation({ papers, reservations, weighIns, blottings, humidityPercent }: PaperStationProps) {
+export function PaperStation({
+  papers,
+  reservations,
+  weighIns,
+  blottings,
+  humidityPercent,
+}: PaperStationProps) {
   const { job } = useBench()
   const { value, change, ...kept } = useStation('paper', UNSET)
   const [basis, setBasis] = useState<Basis>('imperial')
   const [dryGrams, setDry] = useState<number | null>(null)
   const [dampGrams, setDamp] = useState<number | null>(null)
   const stocked = papers.find(({ id }) => id === value.paperId)
-  const airDry = value.gsm && value.sheetWidthMm && value.sheetHeightMm ? sheetGrams(value.gsm, value.sheetWidthMm, value.sheetHeightMm) : null
+  const airDry =
+    value.gsm && value.sheetWidthMm && value.sheetHeightMm
+      ? sheetGrams(value.gsm, value.sheetWidthMm, value.sheetHeightMm)
+      : null
   const nominal = airDry && (humidityPercent === null ? airDry : dryGramsAt(airDry, humidityPercent))
   const weighIn = uptakeInput.safeParse({ dryGrams: dryGrams ?? nominal, dampGrams })
   const uptake = weighIn.success ? uptakePercent(weighIn.data) : null
@@ -59,45 +86,197 @@ export function PaperStation({ papers, reservations, weighIns, blottings, humidi
       <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_22rem]">
         <div className="grid content-start gap-3 sm:grid-cols-2">
           <SelectField
-            label="Paper from the store" value={value.paperId ?? ''} problem={problemAt(kept.problems, 'paperId') && 'Choose a paper.'} className="sm:col-span-2"
-            options={[['', 'choose…'], ...papers.map(({ id, name, gsm, sheetsLeft }) => [id, `${name}, ${formatNumber(gsm, 0)} g/m², ${sheetsLeft} left`] as const)]}
-            hint={stocked && forThis < left ? `◆ ${stocked.sheetsLeft} sheets left by the book${others.length > 0 ? `, ${stocked.sheetsLeft - forThis} kept back for ${others.map(({ title }) => title).join(', ')}` : ''}; ${left} prints to go.` : stocked?.note}
+            label="Paper from the store"
+            value={value.paperId ?? ''}
+            problem={problemAt(kept.problems, 'paperId') && 'Choose a paper.'}
+            className="sm:col-span-2"
+            options={[
+              ['', 'choose…'],
+              ...papers.map(
+                ({ id, name, gsm, sheetsLeft }) =>
+                  [id, `${name}, ${formatNumber(gsm, 0)} g/m², ${sheetsLeft} left`] as const,
+              ),
+            ]}
+            hint={
+              stocked && forThis < left
+                ? `◆ ${stocked.sheetsLeft} sheets left by the book${others.length > 0 ? `, ${stocked.sheetsLeft - forThis} kept back for ${others.map(({ title }) => title).join(', ')}` : ''}; ${left} prints to go.`
+                : stocked?.note
+            }
             onPick={(id) => {
               const paper = papers.find((candidate) => candidate.id === id)
-              if (paper) change({ paperId: id, name: paper.name, gsm: paper.gsm, caliperMm: paper.caliperMm, sheetWidthMm: paper.sheetWidthMm, sheetHeightMm: paper.sheetHeightMm, grain: paper.grain })
+              if (paper)
+                change({
+                  paperId: id,
+                  name: paper.name,
+                  gsm: paper.gsm,
+                  caliperMm: paper.caliperMm,
+                  sheetWidthMm: paper.sheetWidthMm,
+                  sheetHeightMm: paper.sheetHeightMm,
+                  grain: paper.grain,
+                })
             }}
           />
           <p className="text-sm sm:col-span-2">
-            Not in the list? <Link href="/store" className="underline underline-offset-4">Add it to the store</Link>.{stocked && <> Stock and substitutes: <Link href={`/store/papers/${stocked.id}`} className="underline underline-offset-4">{stocked.name}</Link>.</>}
+            Not in the list?{' '}
+            <Link href="/store" className="underline underline-offset-4">
+              Add it to the store
+            </Link>
+            .
+            {stocked && (
+              <>
+                {' '}
+                Stock and substitutes:{' '}
+                <Link href={`/store/papers/${stocked.id}`} className="underline underline-offset-4">
+                  {stocked.name}
+                </Link>
+                .
+              </>
+            )}
           </p>
-          <LengthField label="Sheet width" value={value.sheetWidthMm} onValue={(sheetWidthMm) => change({ sheetWidthMm })} problem={problemAt(kept.problems, 'sheetWidthMm')} />
-          <LengthField label="Sheet height" value={value.sheetHeightMm} onValue={(sheetHeightMm) => change({ sheetHeightMm })} problem={problemAt(kept.problems, 'sheetHeightMm')} />
-          <NumberField label="Weight" unit="g/m²" digits={0} value={value.gsm} onValue={(gsm) => change({ gsm })} problem={problemAt(kept.problems, 'gsm')} />
+          <LengthField
+            label="Sheet width"
+            value={value.sheetWidthMm}
+            onValue={(sheetWidthMm) => change({ sheetWidthMm })}
+            problem={problemAt(kept.problems, 'sheetWidthMm')}
+          />
+          <LengthField
+            label="Sheet height"
+            value={value.sheetHeightMm}
+            onValue={(sheetHeightMm) => change({ sheetHeightMm })}
+            problem={problemAt(kept.problems, 'sheetHeightMm')}
+          />
+          <NumberField
+            label="Weight"
+            unit="g/m²"
+            digits={0}
+            value={value.gsm}
+            onValue={(gsm) => change({ gsm })}
+            problem={problemAt(kept.problems, 'gsm')}
+          />
           <div className="grid grid-cols-2 gap-2">
-            <NumberField label="or pounds" digits={0} value={value.gsm ? convertPaperWeight({ gsm: value.gsm, basis }).pounds : null} onValue={(pounds) => pounds && pounds > 0 && change({ gsm: Number(convertPaperWeight({ pounds, basis }).gsm.toFixed(1)) })} />
-            <SelectField label="of basis" value={basis} options={Object.keys(BASIS_SIZES_IN).map((key) => [key, key])} hint={`${BASIS_SIZES_IN[basis].join(' × ')} in`} onPick={(key) => setBasis(key as Basis)} />
+            <NumberField
+              label="or pounds"
+              digits={0}
+              value={value.gsm ? convertPaperWeight({ gsm: value.gsm, basis }).pounds : null}
+              onValue={(pounds) =>
+                pounds &&
+                pounds > 0 &&
+                change({ gsm: Number(convertPaperWeight({ pounds, basis }).gsm.toFixed(1)) })
+              }
+            />
+            <SelectField
+              label="of basis"
+              value={basis}
+              options={Object.keys(BASIS_SIZES_IN).map((key) => [key, key])}
+              hint={`${BASIS_SIZES_IN[basis].join(' × ')} in`}
+              onPick={(key) => setBasis(key as Basis)}
+            />
           </div>
           <div className="border-t border-line pt-3 sm:col-span-2">
             <p className="mb-0.5 text-sm text-muted">Damping</p>
-            <Choice<DampingMethod> label="Damping" value={value.method} options={(Object.entries(DAMPING_METHODS) as [DampingMethod, { label: string }][]).map(([method, { label }]) => [method, label])} onPick={(method) => change({ method, dampMinutes: DAMPING_METHODS[method].usualMinutes, ...(method === 'dry' ? { targetUptakePercent: 0 } : {}) })} />
+            <Choice<DampingMethod>
+              label="Damping"
+              value={value.method}
+              options={(Object.entries(DAMPING_METHODS) as [DampingMethod, { label: string }][]).map(
+                ([method, { label }]) => [method, label],
+              )}
+              onPick={(method) =>
+                change({
+                  method,
+                  dampMinutes: DAMPING_METHODS[method].usualMinutes,
+                  ...(method === 'dry' ? { targetUptakePercent: 0 } : {}),
+                })
+              }
+            />
           </div>
-          <NumberField label="Damp for" unit="minutes" digits={2} value={value.dampMinutes} onValue={(dampMinutes) => change({ dampMinutes })} problem={problemAt(kept.problems, 'dampMinutes')} />
-          <NumberField label="Water wanted" unit="% of dry weight" digits={0} value={value.targetUptakePercent} onValue={(targetUptakePercent) => change({ targetUptakePercent })} problem={problemAt(kept.problems, 'targetUptakePercent')} />
-          {nominal && value.method && value.targetUptakePercent !== null && <DampingPanel method={value.method} sheets={left} dryGrams={dryGrams ?? nominal} targetUptakePercent={value.targetUptakePercent} />}
+          <NumberField
+            label="Damp for"
+            unit="minutes"
+            digits={2}
+            value={value.dampMinutes}
+            onValue={(dampMinutes) => change({ dampMinutes })}
+            problem={problemAt(kept.problems, 'dampMinutes')}
+          />
+          <NumberField
+            label="Water wanted"
+            unit="% of dry weight"
+            digits={0}
+            value={value.targetUptakePercent}
+            onValue={(targetUptakePercent) => change({ targetUptakePercent })}
+            problem={problemAt(kept.problems, 'targetUptakePercent')}
+          />
+          {nominal && value.method && value.targetUptakePercent !== null && (
+            <DampingPanel
+              method={value.method}
+              sheets={left}
+              dryGrams={dryGrams ?? nominal}
+              targetUptakePercent={value.targetUptakePercent}
+            />
+          )}
         </div>
-        <section aria-label="Weigh-in" className="border-t border-line pt-3 xl:border-t-0 xl:border-l xl:pt-0 xl:pl-6">
+        <section
+          aria-label="Weigh-in"
+          className="border-t border-line pt-3 xl:border-t-0 xl:border-l xl:pt-0 xl:pl-6"
+        >
           <h2 className="station-title mb-2">Weigh-in</h2>
           <div className="grid grid-cols-2 gap-3">
-            <NumberField label="Dry sheet" unit="g" digits={1} value={dryGrams ?? (nominal ? Number(nominal.toFixed(1)) : null)} onValue={setDry} hint={dryGrams === null && nominal ? `by weight and size${humidityPercent === null ? '' : `, at ${formatNumber(humidityPercent, 0)} %`}` : undefined} />
-            <NumberField label="Damp sheet" unit="g" digits={1} value={dampGrams} onValue={setDamp} problem={dampGrams !== null && !weighIn.success ? weighIn.error.issues[0].message : undefined} />
+            <NumberField
+              label="Dry sheet"
+              unit="g"
+              digits={1}
+              value={dryGrams ?? (nominal ? Number(nominal.toFixed(1)) : null)}
+              onValue={setDry}
+              hint={
+                dryGrams === null && nominal
+                  ? `by weight and size${humidityPercent === null ? '' : `, at ${formatNumber(humidityPercent, 0)} %`}`
+                  : undefined
+              }
+            />
+            <NumberField
+              label="Damp sheet"
+              unit="g"
+              digits={1}
+              value={dampGrams}
+              onValue={setDamp}
+              problem={dampGrams !== null && !weighIn.success ? weighIn.error.issues[0].message : undefined}
+            />
           </div>
           <div className="mt-4">
-            <Figure value={uptake === null ? '—' : `${formatNumber(uptake, 1)} %`} label="Water taken up" note={uptake === null || value.targetUptakePercent === null ? 'Weigh the sheet after blotting.' : judge(uptake, value.targetUptakePercent, value.method)} />
+            <Figure
+              value={uptake === null ? '—' : `${formatNumber(uptake, 1)} %`}
+              label="Water taken up"
+              note={
+                uptake === null || value.targetUptakePercent === null
+                  ? 'Weigh the sheet after blotting.'
+                  : judge(uptake, value.targetUptakePercent, value.method)
+              }
+            />
           </div>
-          {uptake !== null && batUptake !== undefined && <p className="mt-1">Beside the BAT: {besideBat(uptake, batUptake, UPTAKE_TOLERANCE)}.</p>}
-          {nominal && value.targetUptakePercent !== null && <WaterScale dryGrams={dryGrams ?? nominal} targetPercent={value.targetUptakePercent} uptake={uptake} />}
-          <BlottingPanel paperId={value.paperId ?? ''} blottings={blottings} uptake={uptake} targetPercent={value.targetUptakePercent} />
-          <SoakCurve paperId={value.paperId ?? ''} weighIns={weighIns} dryGrams={dryGrams ?? nominal} dampGrams={dampGrams} targetPercent={value.targetUptakePercent} sizing={stocked?.sizing ?? 'unknown'} onWeighed={setDamp} />
+          {uptake !== null && batUptake !== undefined && (
+            <p className="mt-1">Beside the BAT: {besideBat(uptake, batUptake, UPTAKE_TOLERANCE)}.</p>
+          )}
+          {nominal && value.targetUptakePercent !== null && (
+            <WaterScale
+              dryGrams={dryGrams ?? nominal}
+              targetPercent={value.targetUptakePercent}
+              uptake={uptake}
+            />
+          )}
+          <BlottingPanel
+            paperId={value.paperId ?? ''}
+            blottings={blottings}
+            uptake={uptake}
+            targetPercent={value.targetUptakePercent}
+          />
+          <SoakCurve
+            paperId={value.paperId ?? ''}
+            weighIns={weighIns}
+            dryGrams={dryGrams ?? nominal}
+            dampGrams={dampGrams}
+            targetPercent={value.targetUptakePercent}
+            sizing={stocked?.sizing ?? 'unknown'}
+            onWeighed={setDamp}
+          />
         </section>
       </div>
     </PlateMark>

@@ -17,12 +17,16 @@ import { problemAt } from '../bench/problemAt'
 import { Problems } from '../pull/Problems'
 import { keepWeighInAction } from './actions'
 
-const CurveChart = dynamic(() => import('@/ui/CurveChart'), { ssr: false, loading: () => <p className="h-48 text-sm text-muted">Drawing the chart…</p> })
+const CurveChart = dynamic(() => import('@/ui/CurveChart'), {
+  ssr: false,
+  loading: () => <p className="h-48 text-sm text-muted">Drawing the chart…</p>,
+})
 const DRAWN = 50
 /** Step of the simulated scale, grams. */
 const SCALE_STEP = 0.1
 
-const minutes = (seconds: number) => `${Math.floor(seconds / 60)}:${String(Math.round(seconds % 60)).padStart(2, '0')}`
+const minutes = (seconds: number) =>
+  `${Math.floor(seconds / 60)}:${String(Math.round(seconds % 60)).padStart(2, '0')}`
 
 interface SoakCurveProps {
   paperId: string
@@ -36,18 +40,36 @@ interface SoakCurveProps {
 }
 
 /** What this paper takes up and how fast, learned from its weigh-ins; how long for the water wanted. */
-export function SoakCurve({ paperId, weighIns, dryGrams, dampGrams, targetPercent, sizing, onWeighed }: SoakCurveProps) {
+export function SoakCurve({
+  paperId,
+  weighIns,
+  dryGrams,
+  dampGrams,
+  targetPercent,
+  sizing,
+  onWeighed,
+}: SoakCurveProps) {
   const [inWater, setInWater] = useState<number | null>(null)
   const [problems, setProblems] = useState<FieldProblem[]>([])
-  const points = weighIns.filter((one) => one.paperId === paperId).map(({ seconds, uptakePercent }) => ({ seconds, uptakePercent }))
+  const points = weighIns
+    .filter((one) => one.paperId === paperId)
+    .map(({ seconds, uptakePercent }) => ({ seconds, uptakePercent }))
   const input = soakFitInput.safeParse({ points })
   const curve = input.success ? fitSoak(input.data) : null
   const wanted = curve && targetPercent ? secondsFor(targetPercent, curve) : null
   const last = Math.max(60, ...points.map(({ seconds }) => seconds))
-  const sheet = useMemo(() => (dryGrams ? simulateSoakedSheet(dryGrams, sizing, seedOf(paperId)) : null), [dryGrams, sizing, paperId])
+  const sheet = useMemo(
+    () => (dryGrams ? simulateSoakedSheet(dryGrams, sizing, seedOf(paperId)) : null),
+    [dryGrams, sizing, paperId],
+  )
   const scale = useMemo(() => simulateScale(SCALE_STEP, seedOf(paperId)), [paperId])
   const keep = async () => {
-    const answer = await keepWeighInAction({ paperId, seconds: (inWater ?? Number.NaN) * 60, dryGrams: dryGrams ?? Number.NaN, dampGrams: dampGrams ?? Number.NaN }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await keepWeighInAction({
+      paperId,
+      seconds: (inWater ?? Number.NaN) * 60,
+      dryGrams: dryGrams ?? Number.NaN,
+      dampGrams: dampGrams ?? Number.NaN,
+    }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
     setProblems(answer.ok ? [] : answer.problems)
     if (answer.ok) setInWater(null)
   }
@@ -56,23 +78,71 @@ export function SoakCurve({ paperId, weighIns, dryGrams, dampGrams, targetPercen
       <h3 className="font-semibold">How this paper soaks</h3>
       {curve ? (
         <p>
-          Takes up {formatNumber(curve.saturationPercent, 0)} % in the end, two thirds of it in {minutes(curve.tauSeconds)}.{' '}
-          {targetPercent ? wanted === null ? <b>◆ It never takes up {formatNumber(targetPercent, 0)} %.</b> : <b>For {formatNumber(targetPercent, 0)} %: {minutes(wanted)} in the water.</b> : null}
+          Takes up {formatNumber(curve.saturationPercent, 0)} % in the end, two thirds of it in{' '}
+          {minutes(curve.tauSeconds)}.{' '}
+          {targetPercent ? (
+            wanted === null ? (
+              <b>◆ It never takes up {formatNumber(targetPercent, 0)} %.</b>
+            ) : (
+              <b>
+                For {formatNumber(targetPercent, 0)} %: {minutes(wanted)} in the water.
+              </b>
+            )
+          ) : null}
         </p>
       ) : (
-        <p className="text-sm text-muted">{points.length < 2 ? 'Keep two weigh-ins at different times, and the curve is fitted.' : `The weigh-ins ${input.error!.issues[0].message}.`}</p>
+        <p className="text-sm text-muted">
+          {points.length < 2
+            ? 'Keep two weigh-ins at different times, and the curve is fitted.'
+            : `The weigh-ins ${input.error!.issues[0].message}.`}
+        </p>
       )}
       {curve && (
         <CurveChart
-          title="Water taken up, %" unit="min" from={0} to={last / 60} ticks={4}
-          curves={[{ name: 'fitted', points: Array.from({ length: DRAWN + 1 }, (_, i) => ({ x: (last * i) / DRAWN / 60, y: -curve.saturationPercent * Math.expm1(-(last * i) / DRAWN / curve.tauSeconds) })) }, { name: 'weighed', dots: true, points: [...points].sort((a, b) => a.seconds - b.seconds).map(({ seconds, uptakePercent }) => ({ x: seconds / 60, y: uptakePercent })) }]}
+          title="Water taken up, %"
+          unit="min"
+          from={0}
+          to={last / 60}
+          ticks={4}
+          curves={[
+            {
+              name: 'fitted',
+              points: Array.from({ length: DRAWN + 1 }, (_, i) => ({
+                x: (last * i) / DRAWN / 60,
+                y: -curve.saturationPercent * Math.expm1(-(last * i) / DRAWN / curve.tauSeconds),
+              })),
+            },
+            {
+              name: 'weighed',
+              dots: true,
+              points: [...points]
+                .sort((a, b) => a.seconds - b.seconds)
+                .map(({ seconds, uptakePercent }) => ({ x: seconds / 60, y: uptakePercent })),
+            },
+          ]}
         />
       )}
       <div className="mt-2 grid grid-cols-2 items-end gap-3">
-        <NumberField label="Was in the water" unit="minutes" digits={2} value={inWater} onValue={setInWater} problem={problemAt(problems, 'seconds')} />
-        <Button disabled={!paperId || dampGrams === null} onClick={() => void keep()}>Keep this weigh-in</Button>
+        <NumberField
+          label="Was in the water"
+          unit="minutes"
+          digits={2}
+          value={inWater}
+          onValue={setInWater}
+          problem={problemAt(problems, 'seconds')}
+        />
+        <Button disabled={!paperId || dampGrams === null} onClick={() => void keep()}>
+          Keep this weigh-in
+        </Button>
       </div>
-      <Button look="quiet" className="mt-2" disabled={!sheet || inWater === null || inWater <= 0} onClick={() => sheet && inWater !== null && onWeighed(scale.weigh(sheet.gramsAfter(inWater * 60)))}>Lay such a sheet on the scale (simulated)</Button>
+      <Button
+        look="quiet"
+        className="mt-2"
+        disabled={!sheet || inWater === null || inWater <= 0}
+        onClick={() => sheet && inWater !== null && onWeighed(scale.weigh(sheet.gramsAfter(inWater * 60)))}
+      >
+        Lay such a sheet on the scale (simulated)
+      </Button>
       <Problems problems={problems} except={['seconds']} />
     </div>
   )

@@ -11,7 +11,10 @@ import { TearPlan } from './TearPlan'
 
 /** The sheet's size at work: how it is torn from its parent, and how it grows when damp. */
 export function TearingRoom({ marks, reservations }: { marks: GrowthMarks[]; reservations: Reservation[] }) {
-  const { bench: { paper }, job } = useBench()
+  const {
+    bench: { paper },
+    job,
+  } = useBench()
   const prints = Math.max(1, job.editionSize - job.accepted)
   const sheet = paper && { widthMm: paper.sheetWidthMm, heightMm: paper.sheetHeightMm }
   return (
@@ -19,15 +22,39 @@ export function TearingRoom({ marks, reservations }: { marks: GrowthMarks[]; res
       <PaperRooms />
       {paper && sheet ? (
         <>
-          <TearPlan piece={sheet} prints={prints} starts={reservations.find(({ jobId }) => jobId === job.id)?.sheets ?? prints} />
-          <GrowthPanel paperId={paper.paperId} sheet={sheet} grain={paper.grain} marks={marks} secondRunGrams={secondRun(paper)} />
+          <TearPlan
+            piece={sheet}
+            prints={prints}
+            starts={reservations.find(({ jobId }) => jobId === job.id)?.sheets ?? prints}
+          />
+          <GrowthPanel
+            paperId={paper.paperId}
+            sheet={sheet}
+            grain={paper.grain}
+            marks={marks}
+            secondRunGrams={secondRun(paper)}
+          />
         </>
-      ) : <p className="border border-line bg-ground p-4">Choose the paper and its size first: what is torn and how it grows follow from both.</p>}
+      ) : (
+        <p className="border border-line bg-ground p-4">
+          Choose the paper and its size first: what is torn and how it grows follow from both.
+        </p>
+      )}
     </PlateMark>
   )
 }
 
 /** What a sheet weighs when it is damped again as the first time, g. */
-function secondRun({ gsm, sheetWidthMm, sheetHeightMm, targetUptakePercent }: { gsm: number; sheetWidthMm: number; sheetHeightMm: number; targetUptakePercent: number }): number {
+function secondRun({
+  gsm,
+  sheetWidthMm,
+  sheetHeightMm,
+  targetUptakePercent,
+}: {
+  gsm: number
+  sheetWidthMm: number
+  sheetHeightMm: number
+  targetUptakePercent: number
+}): number {
   return sheetGrams(gsm, sheetWidthMm, sheetHeightMm) * (1 + targetUptakePercent / 100)
 }

@@ -1,9 +1,23 @@
 'use client'
 
 import { useMemo, useRef, useState } from 'react'
-import { artworkSchema, carrierPixels, cropAround, cropToPlate, FINEST_DPI, pictureDpi, type Artwork } from '@/core/plate/artwork'
+import {
+  artworkSchema,
+  carrierPixels,
+  cropAround,
+  cropToPlate,
+  FINEST_DPI,
+  pictureDpi,
+  type Artwork,
+} from '@/core/plate/artwork'
 import { halftone, screenTooFine, TONE_WAYS, type ToneWay } from '@/core/plate/halftone'
-import { CARRIERS, carrierTurn, MAKING_METHODS, plateTurn, type MakingMethod } from '@/core/plate/makingMethod'
+import {
+  CARRIERS,
+  carrierTurn,
+  MAKING_METHODS,
+  plateTurn,
+  type MakingMethod,
+} from '@/core/plate/makingMethod'
 import { formatMm, formatNumber } from '@/core/units/length'
 import { buttonClass } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
@@ -16,7 +30,19 @@ import { keepArtworkAction } from './roomActions'
 const REST_MS = 350
 
 /** Crop, tones and way of making, with carrier, plate and print beside one another; every change is kept after a short rest. */
-export function ArtworkBench({ plate, image, kept, jobSlug, jobId }: { plate: { widthMm: number; heightMm: number }; image: { id: string; widthPx: number; heightPx: number }; kept: Artwork; jobSlug: string; jobId: string }) {
+export function ArtworkBench({
+  plate,
+  image,
+  kept,
+  jobSlug,
+  jobId,
+}: {
+  plate: { widthMm: number; heightMm: number }
+  image: { id: string; widthPx: number; heightPx: number }
+  kept: Artwork
+  jobSlug: string
+  jobId: string
+}) {
   const [artwork, setArtwork] = useState<Artwork>(kept)
   const [state, setState] = useState<'kept' | 'waiting' | 'not-kept'>('kept')
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null)
@@ -26,19 +52,30 @@ export function ArtworkBench({ plate, image, kept, jobSlug, jobId }: { plate: { 
   const carrierName = CARRIERS[facts.use]
   const turn = carrierTurn(method)
   const parsed = artworkSchema.safeParse(artwork)
-  const at = (...path: string[]) => (parsed.success ? undefined : parsed.error.issues.find((issue) => issue.path.join() === path.join())?.message)
+  const at = (...path: string[]) =>
+    parsed.success
+      ? undefined
+      : parsed.error.issues.find((issue) => issue.path.join() === path.join())?.message
   const change = (patch: Partial<Artwork>) => {
     const next = { ...artwork, ...patch }
     setArtwork(next)
     if (timer.current) clearTimeout(timer.current)
     if (!artworkSchema.safeParse(next).success) return setState('not-kept')
     setState('waiting')
-    timer.current = setTimeout(() => void keepArtworkAction(jobId, next).then(({ ok }) => setState(ok ? 'kept' : 'not-kept'), () => setState('not-kept')), REST_MS)
+    timer.current = setTimeout(
+      () =>
+        void keepArtworkAction(jobId, next).then(
+          ({ ok }) => setState(ok ? 'kept' : 'not-kept'),
+          () => setState('not-kept'),
+        ),
+      REST_MS,
+    )
   }
   const full = cropToPlate(image, plate)
   const zoom = full.width / crop.width
   const middle = { x: crop.left + crop.width / 2, y: crop.top + crop.height / 2 }
-  const place = (patch: Partial<{ zoom: number; x: number; y: number }>) => change({ crop: cropAround(image, plate, Math.max(1, patch.zoom ?? zoom), { ...middle, ...patch }) })
+  const place = (patch: Partial<{ zoom: number; x: number; y: number }>) =>
+    change({ crop: cropAround(image, plate, Math.max(1, patch.zoom ?? zoom), { ...middle, ...patch }) })
   const tones = useMemo(() => {
     if (!whole || !artworkSchema.safeParse(artwork).success) return null
     const picture = cropped(whole, artwork.crop, plate)
@@ -50,12 +87,22 @@ export function ArtworkBench({ plate, image, kept, jobSlug, jobId }: { plate: { 
   const download = (form: string) => `/jobs/${jobSlug}/plate/artwork/carrier?form=${form}`
   return (
     <div className="grid gap-6">
-      <p role="status" className="text-sm text-muted">{state === 'kept' ? 'Kept' : state === 'waiting' ? 'Keeping…' : '◆ Not kept'}</p>
+      <p role="status" className="text-sm text-muted">
+        {state === 'kept' ? 'Kept' : state === 'waiting' ? 'Keeping…' : '◆ Not kept'}
+      </p>
       <div className="grid gap-4 sm:grid-cols-3">
         {tones && (
           <>
-            <GreyCanvas picture={turned(tones, turn)} title={carrierName} label={`${turn.mirrored ? 'mirrored' : 'as the picture reads'}, ${turn.inverted ? 'negative' : 'positive'}`} />
-            <GreyCanvas picture={turned(tones, { ...plateTurn(method, turn), inverted: false })} title="Plate" label="reads the wrong way round; black holds ink" />
+            <GreyCanvas
+              picture={turned(tones, turn)}
+              title={carrierName}
+              label={`${turn.mirrored ? 'mirrored' : 'as the picture reads'}, ${turn.inverted ? 'negative' : 'positive'}`}
+            />
+            <GreyCanvas
+              picture={turned(tones, { ...plateTurn(method, turn), inverted: false })}
+              title="Plate"
+              label="reads the wrong way round; black holds ink"
+            />
             <GreyCanvas picture={tones} title="Print" label="as the picture reads" />
           </>
         )}
@@ -63,31 +110,114 @@ export function ArtworkBench({ plate, image, kept, jobSlug, jobId }: { plate: { 
       </div>
       <div className="grid gap-4 sm:grid-cols-2 xl:grid-cols-4">
         <SelectField
-          label="Way of making" value={method} options={Object.entries(MAKING_METHODS).map(([key, { label }]) => [key, label])} onPick={(next) => change({ method: next as MakingMethod })}
+          label="Way of making"
+          value={method}
+          options={Object.entries(MAKING_METHODS).map(([key, { label }]) => [key, label])}
+          onPick={(next) => change({ method: next as MakingMethod })}
           hint={`${facts.faceDown ? `The ${carrierName.toLowerCase()} is laid face down: two reversals, so it is not mirrored.` : `One reversal, in the printing: the ${carrierName.toLowerCase()} is mirrored.`}${turn.inverted ? ' Black keeps the bath away, so it is a negative.' : ''}`}
         />
         <div>
           <p className="mb-0.5 text-sm text-muted">Tones</p>
-          <Choice<ToneWay> label="Tones" value={tone.way} options={Object.entries(TONE_WAYS).map(([way, text]) => [way as ToneWay, text])} onPick={(way) => change({ tone: { ...tone, way } })} />
-          {tone.way === 'grey' && !facts.takesGrey && <p className="mt-1 text-sm">◆ This way of making has no greys: take dots, grain or a threshold.</p>}
+          <Choice<ToneWay>
+            label="Tones"
+            value={tone.way}
+            options={Object.entries(TONE_WAYS).map(([way, text]) => [way as ToneWay, text])}
+            onPick={(way) => change({ tone: { ...tone, way } })}
+          />
+          {tone.way === 'grey' && !facts.takesGrey && (
+            <p className="mt-1 text-sm">
+              ◆ This way of making has no greys: take dots, grain or a threshold.
+            </p>
+          )}
         </div>
         <div className="grid content-start gap-3">
-          {tone.way === 'threshold' && <NumberField label="Threshold, 1 to 254" digits={0} value={tone.threshold} onValue={(threshold) => change({ tone: { ...tone, threshold: threshold ?? Number.NaN } })} problem={at('tone', 'threshold')} />}
-          {tone.way === 'screen' && <NumberField label="Lines an inch" digits={0} value={tone.linesPerInch} onValue={(linesPerInch) => change({ tone: { ...tone, linesPerInch: linesPerInch ?? Number.NaN } })} problem={at('tone', 'linesPerInch')} hint={tooFine ?? undefined} />}
-          {tone.way === 'screen' && <NumberField label="Angle, degrees" digits={0} value={tone.angleDegrees} onValue={(angleDegrees) => change({ tone: { ...tone, angleDegrees: angleDegrees ?? Number.NaN } })} problem={at('tone', 'angleDegrees')} />}
-          <NumberField label="Dots an inch" digits={0} value={dpi} onValue={(next) => change({ dpi: next ?? Number.NaN })} problem={at('dpi')} hint={`${size.widthPx} × ${size.heightPx} px; the picture itself has ${formatNumber(fine, 0)} an inch here${fine < 300 ? ': its own pixels may show' : ''}. At most ${FINEST_DPI}.`} />
+          {tone.way === 'threshold' && (
+            <NumberField
+              label="Threshold, 1 to 254"
+              digits={0}
+              value={tone.threshold}
+              onValue={(threshold) => change({ tone: { ...tone, threshold: threshold ?? Number.NaN } })}
+              problem={at('tone', 'threshold')}
+            />
+          )}
+          {tone.way === 'screen' && (
+            <NumberField
+              label="Lines an inch"
+              digits={0}
+              value={tone.linesPerInch}
+              onValue={(linesPerInch) =>
+                change({ tone: { ...tone, linesPerInch: linesPerInch ?? Number.NaN } })
+              }
+              problem={at('tone', 'linesPerInch')}
+              hint={tooFine ?? undefined}
+            />
+          )}
+          {tone.way === 'screen' && (
+            <NumberField
+              label="Angle, degrees"
+              digits={0}
+              value={tone.angleDegrees}
+              onValue={(angleDegrees) =>
+                change({ tone: { ...tone, angleDegrees: angleDegrees ?? Number.NaN } })
+              }
+              problem={at('tone', 'angleDegrees')}
+            />
+          )}
+          <NumberField
+            label="Dots an inch"
+            digits={0}
+            value={dpi}
+            onValue={(next) => change({ dpi: next ?? Number.NaN })}
+            problem={at('dpi')}
+            hint={`${size.widthPx} × ${size.heightPx} px; the picture itself has ${formatNumber(fine, 0)} an inch here${fine < 300 ? ': its own pixels may show' : ''}. At most ${FINEST_DPI}.`}
+          />
         </div>
         <fieldset className="grid content-start gap-2">
           <legend className="text-sm text-muted">Crop, always the plate’s proportion</legend>
-          <Slider label="Closer" min={1} max={6} step={0.05} value={zoom} onValue={(next) => place({ zoom: next })} />
-          <Slider label="Left and right" min={0} max={1} step={0.005} value={middle.x} onValue={(x) => place({ x })} />
-          <Slider label="Up and down" min={0} max={1} step={0.005} value={middle.y} onValue={(y) => place({ y })} />
+          <Slider
+            label="Closer"
+            min={1}
+            max={6}
+            step={0.05}
+            value={zoom}
+            onValue={(next) => place({ zoom: next })}
+          />
+          <Slider
+            label="Left and right"
+            min={0}
+            max={1}
+            step={0.005}
+            value={middle.x}
+            onValue={(x) => place({ x })}
+          />
+          <Slider
+            label="Up and down"
+            min={0}
+            max={1}
+            step={0.005}
+            value={middle.y}
+            onValue={(y) => place({ y })}
+          />
         </fieldset>
       </div>
       <div className="flex flex-wrap items-center gap-3 border-t border-line pt-3">
-        <p className="mr-auto">{carrierName} at 1:1, {formatMm(plate.widthMm)} × {formatMm(plate.heightMm)}, with a check bar to measure.</p>
+        <p className="mr-auto">
+          {carrierName} at 1:1, {formatMm(plate.widthMm)} × {formatMm(plate.heightMm)}, with a check bar to
+          measure.
+        </p>
         {(['png', 'pdf', 'svg'] as const).map((form) => (
-          <a key={form} href={download(form)} download className={buttonClass(form === 'pdf' ? 'main' : 'plain', state === 'kept' ? '' : 'pointer-events-none opacity-50')} aria-disabled={state !== 'kept'}>{form.toUpperCase()}</a>
+          <a
+            key={form}
+            href={download(form)}
+            download
+            className={buttonClass(
+              form === 'pdf' ? 'main' : 'plain',
+              state === 'kept' ? '' : 'pointer-events-none opacity-50',
+            )}
+            aria-disabled={state !== 'kept'}
+          >
+            {form.toUpperCase()}
+          </a>
         ))}
       </div>
     </div>

@@ -31,9 +31,15 @@ export function ArtworkRoom({ kept, image }: ArtworkRoomProps) {
     if (!file || !plate) return
     setBusy(true)
     const picture = await uploadPicture(file)
-    const answer = 'message' in picture
-      ? { ok: false as const, problems: [{ field: 'imageId', message: picture.message }] }
-      : await keepArtworkAction(job.id, { ...(kept ?? FIRST), imageId: picture.id, crop: picture.size ? cropToPlate(picture.size, plate) : { left: 0, top: 0, width: 1, height: 1 }, method: kept?.method ?? methodOf(plate.kind) }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer =
+      'message' in picture
+        ? { ok: false as const, problems: [{ field: 'imageId', message: picture.message }] }
+        : await keepArtworkAction(job.id, {
+            ...(kept ?? FIRST),
+            imageId: picture.id,
+            crop: picture.size ? cropToPlate(picture.size, plate) : { left: 0, top: 0, width: 1, height: 1 },
+            method: kept?.method ?? methodOf(plate.kind),
+          }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
     setBusy(false)
     setProblems(answer.ok ? [] : answer.problems)
     if (answer.ok) router.refresh()
@@ -41,12 +47,52 @@ export function ArtworkRoom({ kept, image }: ArtworkRoomProps) {
   return (
     <PlateMark title="Plate">
       <PlateRooms />
-      {!plate && <p className="border border-line bg-ground p-4">Set the plate’s size first: the picture is cropped to it.</p>}
+      {!plate && (
+        <p className="border border-line bg-ground p-4">
+          Set the plate’s size first: the picture is cropped to it.
+        </p>
+      )}
       {plate && (
         <>
-          {image && kept ? <ArtworkBench key={image.id} plate={plate} image={image} kept={kept} jobSlug={job.slug} jobId={job.id} /> : <p className="border border-line bg-ground p-4">No picture yet. Choose a drawing, scan or photograph; what is made of it is shown here, and can be printed at 1:1.</p>}
-          <Field label="Picture for the plate" problem={problemAt(problems, 'imageId') ?? problemAt(problems, '')} hint={busy ? 'Keeping the picture…' : 'PNG, JPEG, WebP or TIFF, up to 120 MB. The original is never changed.'} className="mt-5 max-w-96">
-            {(ids) => <input {...ids} ref={chooser} type="file" accept="image/png,image/jpeg,image/webp,image/tiff" disabled={busy} onChange={(event) => void upload(event.target.files?.[0]).then(() => chooser.current && (chooser.current.value = ''))} />}
+          {image && kept ? (
+            <ArtworkBench
+              key={image.id}
+              plate={plate}
+              image={image}
+              kept={kept}
+              jobSlug={job.slug}
+              jobId={job.id}
+            />
+          ) : (
+            <p className="border border-line bg-ground p-4">
+              No picture yet. Choose a drawing, scan or photograph; what is made of it is shown here, and can
+              be printed at 1:1.
+            </p>
+          )}
+          <Field
+            label="Picture for the plate"
+            problem={problemAt(problems, 'imageId') ?? problemAt(problems, '')}
+            hint={
+              busy
+                ? 'Keeping the picture…'
+                : 'PNG, JPEG, WebP or TIFF, up to 120 MB. The original is never changed.'
+            }
+            className="mt-5 max-w-96"
+          >
+            {(ids) => (
+              <input
+                {...ids}
+                ref={chooser}
+                type="file"
+                accept="image/png,image/jpeg,image/webp,image/tiff"
+                disabled={busy}
+                onChange={(event) =>
+                  void upload(event.target.files?.[0]).then(
+                    () => chooser.current && (chooser.current.value = ''),
+                  )
+                }
+              />
+            )}
           </Field>
         </>
       )}
@@ -54,5 +100,10 @@ export function ArtworkRoom({ kept, image }: ArtworkRoomProps) {
   )
 }
 
-const FIRST: Omit<Artwork, 'imageId' | 'crop' | 'method'> = { tone: { way: 'grain', threshold: 128, linesPerInch: 60, angleDegrees: 45 }, dpi: 600 }
-const methodOf = (kind: string) => (Object.keys(MAKING_METHODS) as MakingMethod[]).find((method) => MAKING_METHODS[method].kind === kind) ?? 'metal-drypoint'
+const FIRST: Omit<Artwork, 'imageId' | 'crop' | 'method'> = {
+  tone: { way: 'grain', threshold: 128, linesPerInch: 60, angleDegrees: 45 },
+  dpi: 600,
+}
+const methodOf = (kind: string) =>
+  (Object.keys(MAKING_METHODS) as MakingMethod[]).find((method) => MAKING_METHODS[method].kind === kind) ??
+  'metal-drypoint'

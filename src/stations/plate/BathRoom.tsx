@@ -30,13 +30,18 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
   const { bench } = useBench()
   const { plate } = bench
   const [chosen, setChosen] = useState<string | null>(null)
-  const [openCm2, setOpen] = useState<number | null>(plate ? Math.round(((plate.widthMm * plate.heightMm) / 100) * USUAL_OPEN) : 20)
+  const [openCm2, setOpen] = useState<number | null>(
+    plate ? Math.round(((plate.widthMm * plate.heightMm) / 100) * USUAL_OPEN) : 20,
+  )
   const [depth, setDepth] = useState<number | null>(USUAL_DEPTH)
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const live = baths.filter(({ endedAt }) => endedAt === null)
   const bath = live.find(({ id }) => id === chosen) ?? live[0]
   const account = bath && accountBath(bath)
-  const left = account && openCm2 && depth && openCm2 > 0 && depth > 0 ? platesLeft(account, bath.recipe, { openAreaCm2: openCm2, depthMicrometres: depth }) : null
+  const left =
+    account && openCm2 && depth && openCm2 > 0 && depth > 0
+      ? platesLeft(account, bath.recipe, { openAreaCm2: openCm2, depthMicrometres: depth })
+      : null
   const end = async () => {
     const answer = await endBathAction(bath.id).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
     setProblems(answer.ok ? [] : answer.problems)
@@ -47,35 +52,106 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
       <PlateCaution kind="aluminium-etched" />
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Live bath" className="grid content-start gap-4">
-          {!bath && <p className="border border-line bg-ground p-4">No bath is made. Weigh one out at the right.</p>}
+          {!bath && (
+            <p className="border border-line bg-ground p-4">No bath is made. Weigh one out at the right.</p>
+          )}
           {bath && account && (
             <>
-              <SelectField label="Bath" value={bath.id} options={live.map(({ id, name, volumeMl }) => [id, `${name}, ${formatNumber(volumeMl, 0)} ml`])} onPick={setChosen} />
-              <p className="text-sm">{BATH_RECIPES[bath.recipe].label}, made {bath.madeAt.slice(0, 10)} by {bath.by}. {bath.note}</p>
+              <SelectField
+                label="Bath"
+                value={bath.id}
+                options={live.map(({ id, name, volumeMl }) => [
+                  id,
+                  `${name}, ${formatNumber(volumeMl, 0)} ml`,
+                ])}
+                onPick={setChosen}
+              />
+              <p className="text-sm">
+                {BATH_RECIPES[bath.recipe].label}, made {bath.madeAt.slice(0, 10)} by {bath.by}. {bath.note}
+              </p>
               <div className="flex flex-wrap gap-x-10 gap-y-3">
-                <Figure value={`${formatNumber(account.leftGrams, 2)} g`} label={`of ${formatNumber(account.capacityGrams, 2)} g it can take up`} note={account.correction ? `takes ${formatNumber(account.correction, 2)} × what is reckoned` : 'nominal: copper displacement alone'} />
-                <Figure value={left === null ? '—' : left} label="plates like this one left" note={left === 0 ? '◆ spent for this plate: make a fresh one' : undefined} />
+                <Figure
+                  value={`${formatNumber(account.leftGrams, 2)} g`}
+                  label={`of ${formatNumber(account.capacityGrams, 2)} g it can take up`}
+                  note={
+                    account.correction
+                      ? `takes ${formatNumber(account.correction, 2)} × what is reckoned`
+                      : 'nominal: copper displacement alone'
+                  }
+                />
+                <Figure
+                  value={left === null ? '—' : left}
+                  label="plates like this one left"
+                  note={left === 0 ? '◆ spent for this plate: make a fresh one' : undefined}
+                />
               </div>
-              <div className="h-3 border border-edge" role="img" aria-label={`${formatNumber((100 * account.leftGrams) / account.capacityGrams, 0)} % of the bath is left`}>
-                <div className="h-full bg-text" style={{ width: `${(100 * account.leftGrams) / account.capacityGrams}%` }} />
+              <div
+                className="h-3 border border-edge"
+                role="img"
+                aria-label={`${formatNumber((100 * account.leftGrams) / account.capacityGrams, 0)} % of the bath is left`}
+              >
+                <div
+                  className="h-full bg-text"
+                  style={{ width: `${(100 * account.leftGrams) / account.capacityGrams}%` }}
+                />
               </div>
               <div className="grid grid-cols-2 gap-3">
-                <NumberField label="Open area of a plate" unit="cm²" value={openCm2} onValue={setOpen} problem={openCm2 !== null && openCm2 <= 0 ? 'must be more than 0' : undefined} />
-                <NumberField label="Depth wanted" unit="µm" value={depth} onValue={setDepth} problem={depth !== null && depth <= 0 ? 'must be more than 0' : undefined} />
+                <NumberField
+                  label="Open area of a plate"
+                  unit="cm²"
+                  value={openCm2}
+                  onValue={setOpen}
+                  problem={openCm2 !== null && openCm2 <= 0 ? 'must be more than 0' : undefined}
+                />
+                <NumberField
+                  label="Depth wanted"
+                  unit="µm"
+                  value={depth}
+                  onValue={setDepth}
+                  problem={depth !== null && depth <= 0 ? 'must be more than 0' : undefined}
+                />
               </div>
-              <BathUseForm key={`${bath.id} ${bath.uses.length}`} bath={bath} plateName={plate?.name ?? ''} openAreaCm2={openCm2} />
+              <BathUseForm
+                key={`${bath.id} ${bath.uses.length}`}
+                bath={bath}
+                plateName={plate?.name ?? ''}
+                openAreaCm2={openCm2}
+              />
               {bath.uses.length > 0 && (
                 <table className="condensed w-full text-sm">
                   <caption className="text-left font-semibold">Bitten in it</caption>
-                  <thead className="text-left text-muted"><tr><th scope="col" className="font-normal">Plate</th><th scope="col" className="font-normal">Day</th><th scope="col" className="font-normal">Minutes</th><th scope="col" className="font-normal">Open</th><th scope="col" className="font-normal">Mean depth</th></tr></thead>
+                  <thead className="text-left text-muted">
+                    <tr>
+                      <th scope="col" className="font-normal">
+                        Plate
+                      </th>
+                      <th scope="col" className="font-normal">
+                        Day
+                      </th>
+                      <th scope="col" className="font-normal">
+                        Minutes
+                      </th>
+                      <th scope="col" className="font-normal">
+                        Open
+                      </th>
+                      <th scope="col" className="font-normal">
+                        Mean depth
+                      </th>
+                    </tr>
+                  </thead>
                   <tbody>
                     {bath.uses.map((use, i) => (
                       <tr key={i} className="border-t border-line">
-                        <th scope="row" className="py-1 text-left font-normal">{use.plate}</th>
+                        <th scope="row" className="py-1 text-left font-normal">
+                          {use.plate}
+                        </th>
                         <td>{use.at.slice(0, 10)}</td>
                         <td>{formatNumber(use.minutes, 1)}</td>
                         <td>{formatNumber(use.openAreaCm2, 0)} cm²</td>
-                        <td>{formatNumber(account.depths[i], 0)} µm{use.lossGrams === null ? '' : `, weighed ${formatNumber(use.lossGrams, 2)} g`}</td>
+                        <td>
+                          {formatNumber(account.depths[i], 0)} µm
+                          {use.lossGrams === null ? '' : `, weighed ${formatNumber(use.lossGrams, 2)} g`}
+                        </td>
                       </tr>
                     ))}
                   </tbody>
@@ -98,11 +174,14 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
             <ul>
               {CHEMICALS.map(({ name, formula, use, lookAlikes, keepFrom }) => (
                 <li key={name} className="border-b border-line py-2 text-sm">
-                  <b>{name}</b>, {formula}: {use}. <b>Not to be taken for</b> {lookAlikes}. <b>Keep from</b> {keepFrom}.
+                  <b>{name}</b>, {formula}: {use}. <b>Not to be taken for</b> {lookAlikes}. <b>Keep from</b>{' '}
+                  {keepFrom}.
                 </li>
               ))}
             </ul>
-            <p className="mt-1 text-sm text-muted">The safety data sheet, local rules and qualified people decide.</p>
+            <p className="mt-1 text-sm text-muted">
+              The safety data sheet, local rules and qualified people decide.
+            </p>
           </details>
         </div>
       </div>
@@ -118,24 +197,54 @@ function NewBathForm() {
   const input = bathInput.safeParse({ volumeMl, recipe: bath.recipe })
   const weights = input.success ? makeBath(input.data) : null
   const make = async () => {
-    const answer = await makeBathAction({ ...bath, volumeMl: volumeMl ?? Number.NaN, by: hand }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await makeBathAction({ ...bath, volumeMl: volumeMl ?? Number.NaN, by: hand }).catch(
+      () => ({ ok: false as const, problems: [UNREACHABLE] }),
+    )
     setProblems(answer.ok ? [] : answer.problems)
     if (answer.ok) setBath({ ...bath, name: '', note: '' })
   }
   return (
     <section aria-label="Weigh out a bath" className="grid gap-3 sm:grid-cols-2">
       <h2 className="station-title sm:col-span-2">Weigh out a bath</h2>
-      <SelectField label="Recipe" value={bath.recipe} options={Object.entries(BATH_RECIPES).map(([key, { label }]) => [key, label])} onPick={(recipe) => setBath({ ...bath, recipe: recipe as BathRecipe })} />
-      <NumberField label="Warm water" unit="ml" value={volumeMl} onValue={setVolume} problem={input.success ? undefined : input.error.issues.find(({ path }) => path[0] === 'volumeMl')?.message} />
+      <SelectField
+        label="Recipe"
+        value={bath.recipe}
+        options={Object.entries(BATH_RECIPES).map(([key, { label }]) => [key, label])}
+        onPick={(recipe) => setBath({ ...bath, recipe: recipe as BathRecipe })}
+      />
+      <NumberField
+        label="Warm water"
+        unit="ml"
+        value={volumeMl}
+        onValue={setVolume}
+        problem={
+          input.success ? undefined : input.error.issues.find(({ path }) => path[0] === 'volumeMl')?.message
+        }
+      />
       {weights && (
         <p className="sm:col-span-2">
-          <b>{formatNumber(weights.copperSulphateGrams, 1)} g</b> copper sulphate pentahydrate, <b>{formatNumber(weights.saltGrams, 1)} g</b> salt{weights.bisulphateGrams > 0 && <>, <b>{formatNumber(weights.bisulphateGrams, 1)} g</b> bisulphate if you have it (not bisulphite)</>}. {formatNumber(weights.copperMolar, 2)} mol/l copper; takes up {formatNumber(weights.metalCapacityGrams, 2)} g of metal by its copper alone.
+          <b>{formatNumber(weights.copperSulphateGrams, 1)} g</b> copper sulphate pentahydrate,{' '}
+          <b>{formatNumber(weights.saltGrams, 1)} g</b> salt
+          {weights.bisulphateGrams > 0 && (
+            <>
+              , <b>{formatNumber(weights.bisulphateGrams, 1)} g</b> bisulphate if you have it (not bisulphite)
+            </>
+          )}
+          . {formatNumber(weights.copperMolar, 2)} mol/l copper; takes up{' '}
+          {formatNumber(weights.metalCapacityGrams, 2)} g of metal by its copper alone.
         </p>
       )}
-      <TextField label="Name of the bath" value={bath.name} onText={(name) => setBath({ ...bath, name })} problem={problemAt(problems, 'name')} />
+      <TextField
+        label="Name of the bath"
+        value={bath.name}
+        onText={(name) => setBath({ ...bath, name })}
+        problem={problemAt(problems, 'name')}
+      />
       <TextField label="Made by" value={hand} onText={setHand} problem={problemAt(problems, 'by')} />
       <Problems problems={problems} except={['name', 'by', 'volumeMl']} />
-      <Button look="main" className="sm:col-span-2" onClick={() => void make()}>Bath is made</Button>
+      <Button look="main" className="sm:col-span-2" onClick={() => void make()}>
+        Bath is made
+      </Button>
     </section>
   )
 }
@@ -145,14 +254,34 @@ function BaumeTool() {
   const [wanted, setWanted] = useState<number | null>(36)
   const [volumeMl, setVolume] = useState<number | null>(1000)
   const input = baumeInput.safeParse({ degrees })
-  const water = input.success && wanted !== null && volumeMl ? dilutionWater({ volumeMl, fromDegrees: degrees!, toDegrees: wanted }) : null
+  const water =
+    input.success && wanted !== null && volumeMl
+      ? dilutionWater({ volumeMl, fromDegrees: degrees!, toDegrees: wanted })
+      : null
   return (
-    <section aria-label="Strength of ferric chloride" className="grid grid-cols-3 gap-3 border-t border-line pt-3">
+    <section
+      aria-label="Strength of ferric chloride"
+      className="grid grid-cols-3 gap-3 border-t border-line pt-3"
+    >
       <h2 className="station-title col-span-3">Strength by hydrometer</h2>
-      <NumberField label="Now, °Bé" value={degrees} onValue={setDegrees} problem={input.success ? undefined : input.error.issues[0].message} hint={input.success ? `SG ${convertBaume(input.data).specificGravity.toFixed(3)}` : undefined} />
+      <NumberField
+        label="Now, °Bé"
+        value={degrees}
+        onValue={setDegrees}
+        problem={input.success ? undefined : input.error.issues[0].message}
+        hint={input.success ? `SG ${convertBaume(input.data).specificGravity.toFixed(3)}` : undefined}
+      />
       <NumberField label="Wanted, °Bé" value={wanted} onValue={setWanted} />
       <NumberField label="Volume, ml" value={volumeMl} onValue={setVolume} />
-      <p className="col-span-3 text-sm">{water === null ? 'Only a lower strength can be reached with water.' : <>Add <b>{formatNumber(water, 0)} ml</b> of water. Acids: acid into water, never the reverse.</>}</p>
+      <p className="col-span-3 text-sm">
+        {water === null ? (
+          'Only a lower strength can be reached with water.'
+        ) : (
+          <>
+            Add <b>{formatNumber(water, 0)} ml</b> of water. Acids: acid into water, never the reverse.
+          </>
+        )}
+      </p>
     </section>
   )
 }

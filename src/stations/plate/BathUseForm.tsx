@@ -13,7 +13,15 @@ import { Problems } from '../pull/Problems'
 import { recordBathUseAction } from './biteActions'
 
 /** Records one plate bitten in a bath: felt or reckoned depth, or the plate's weight before and after. */
-export function BathUseForm({ bath, plateName, openAreaCm2 }: { bath: BathCard; plateName: string; openAreaCm2: number | null }) {
+export function BathUseForm({
+  bath,
+  plateName,
+  openAreaCm2,
+}: {
+  bath: BathCard
+  plateName: string
+  openAreaCm2: number | null
+}) {
   const [hand, setHand] = useHand()
   const [plate, setPlate] = useState(plateName)
   const [minutes, setMinutes] = useState<number | null>(null)
@@ -24,22 +32,51 @@ export function BathUseForm({ bath, plateName, openAreaCm2 }: { bath: BathCard; 
   const weighed = before !== null && after !== null
   const gained = weighed && after >= before
   const keep = async () => {
-    const use = { plate, openAreaCm2: openAreaCm2 ?? Number.NaN, minutes: minutes ?? Number.NaN, depthMicrometres: depth, lossGrams: weighed ? before - after : null, by: hand }
-    const answer = await recordBathUseAction(bath.id, use).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const use = {
+      plate,
+      openAreaCm2: openAreaCm2 ?? Number.NaN,
+      minutes: minutes ?? Number.NaN,
+      depthMicrometres: depth,
+      lossGrams: weighed ? before - after : null,
+      by: hand,
+    }
+    const answer = await recordBathUseAction(bath.id, use).catch(() => ({
+      ok: false as const,
+      problems: [UNREACHABLE],
+    }))
     setProblems(answer.ok ? [] : answer.problems)
   }
   return (
     <fieldset className="grid grid-cols-2 gap-3 border-t border-line pt-2 sm:grid-cols-3">
       <legend className="text-sm text-muted">A plate was bitten</legend>
       <TextField label="Which plate" value={plate} onText={setPlate} problem={problemAt(problems, 'plate')} />
-      <NumberField label="Minutes in the bath" value={minutes} onValue={setMinutes} problem={problemAt(problems, 'minutes')} />
-      <NumberField label="Depth felt" unit="µm" value={depth} onValue={setDepth} problem={problemAt(problems, 'depthMicrometres')} />
+      <NumberField
+        label="Minutes in the bath"
+        value={minutes}
+        onValue={setMinutes}
+        problem={problemAt(problems, 'minutes')}
+      />
+      <NumberField
+        label="Depth felt"
+        unit="µm"
+        value={depth}
+        onValue={setDepth}
+        problem={problemAt(problems, 'depthMicrometres')}
+      />
       <NumberField label="Plate before" unit="g" value={before} onValue={setBefore} />
-      <NumberField label="Plate after, sludge off" unit="g" value={after} onValue={setAfter} problem={gained ? 'must be lighter than before' : problemAt(problems, 'lossGrams')} />
+      <NumberField
+        label="Plate after, sludge off"
+        unit="g"
+        value={after}
+        onValue={setAfter}
+        problem={gained ? 'must be lighter than before' : problemAt(problems, 'lossGrams')}
+      />
       <TextField label="Bitten by" value={hand} onText={setHand} problem={problemAt(problems, 'by')} />
       <div className="col-span-2 sm:col-span-3">
         <Problems problems={problems} except={['plate', 'minutes', 'depthMicrometres', 'lossGrams', 'by']} />
-        <Button disabled={gained} onClick={() => void keep()}>Keep on the bath’s card</Button>
+        <Button disabled={gained} onClick={() => void keep()}>
+          Keep on the bath’s card
+        </Button>
       </div>
     </fieldset>
   )

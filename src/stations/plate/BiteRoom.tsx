@@ -2,7 +2,15 @@
 
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
-import { biteStripSchema, fitBite, minutesForTone, slowness, toneAt, type BiteCurve, type BitePoint } from '@/core/plate/biteCurve'
+import {
+  biteStripSchema,
+  fitBite,
+  minutesForTone,
+  slowness,
+  toneAt,
+  type BiteCurve,
+  type BitePoint,
+} from '@/core/plate/biteCurve'
 import { bitePlanSchema, planBite, type BiteArea, type BiteTimetable } from '@/core/plate/bitePlan'
 import { formatNumber } from '@/core/units/length'
 import type { KeptStrip } from '@/data/bites'
@@ -20,11 +28,18 @@ import { keepBitePlanAction, keepStripAction } from './biteActions'
 import { ExposureTool } from './ExposureTool'
 import { PlateRooms } from './PlateRooms'
 
-const CurveChart = dynamic(() => import('@/ui/CurveChart'), { ssr: false, loading: () => <p className="h-48 text-sm text-muted">Drawing the chart…</p> })
+const CurveChart = dynamic(() => import('@/ui/CurveChart'), {
+  ssr: false,
+  loading: () => <p className="h-48 text-sm text-muted">Drawing the chart…</p>,
+})
 
 type Loose<T> = { [K in keyof T]: T[K] | null }
 const EMPTY_STEPS: Loose<BitePoint>[] = [0.5, 1, 2, 4, 8].map((minutes) => ({ minutes, tone: null }))
-const FIRST_AREAS: Loose<BiteArea>[] = [{ name: 'paper white', tone: 0 }, { name: 'sky', tone: 0.3 }, { name: 'foreground', tone: 1 }]
+const FIRST_AREAS: Loose<BiteArea>[] = [
+  { name: 'paper white', tone: 0 },
+  { name: 'sky', tone: 0.3 },
+  { name: 'foreground', tone: 1 },
+]
 /** Points the fitted curve is drawn with. */
 const DRAWN = 60
 
@@ -46,30 +61,49 @@ export function BiteRoom({ strips, kept }: BiteRoomProps) {
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const [said, setSaid] = useState('')
   const [running, setRunning] = useState(false)
-  const typed = biteStripSchema.safeParse({ points: steps.filter(({ minutes, tone }) => minutes !== null || tone !== null), temperatureC: stripC })
+  const typed = biteStripSchema.safeParse({
+    points: steps.filter(({ minutes, tone }) => minutes !== null || tone !== null),
+    temperatureC: stripC,
+  })
   const strip = held?.strip ?? (typed.success ? typed.data : null)
   const curve = strip ? fitBite(strip) : null
   const plan = bitePlanSchema.safeParse({ areas, bathC })
   const timetable = curve && plan.success ? planBite(plan.data, curve) : null
-  const at = (place: string) => (plan.success ? undefined : plan.error.issues.find(({ path }) => path.join('.') === place)?.message)
+  const at = (place: string) =>
+    plan.success ? undefined : plan.error.issues.find(({ path }) => path.join('.') === place)?.message
 
   const keepStrip = async () => {
     if (!typed.success) return setProblems([{ field: 'points', message: typed.error.issues[0].message }])
-    const answer = await keepStripAction(name, typed.data).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
-    setProblems(answer.ok ? [] : answer.problems.map(({ field, message }) => ({ field: field || 'name', message })))
+    const answer = await keepStripAction(name, typed.data).catch(() => ({
+      ok: false as const,
+      problems: [UNREACHABLE],
+    }))
+    setProblems(
+      answer.ok ? [] : answer.problems.map(({ field, message }) => ({ field: field || 'name', message })),
+    )
     if (answer.ok) setStripId(answer.id)
   }
   const keepPlan = async () => {
     if (!plan.success || !held) return
-    const answer = await keepBitePlanAction({ jobId: job.id, stripId: held.id, plan: plan.data }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await keepBitePlanAction({ jobId: job.id, stripId: held.id, plan: plan.data }).catch(
+      () => ({ ok: false as const, problems: [UNREACHABLE] }),
+    )
     setProblems(answer.ok ? [] : answer.problems)
     setSaid(answer.ok ? 'Plan kept.' : '')
   }
   if (running && timetable) {
     return (
       <SequencePacer
-        title="Bite by the clock" back="Back to the plan" after="rinse and look" keepAs={`typothesis-bite-${job.id}`} onClose={() => setRunning(false)}
-        steps={timetable.immersions.map(({ minutes, stopOut }, i) => ({ label: `Immersion ${i + 1}`, seconds: minutes * 60, detail: `After it: ${i === timetable.immersions.length - 1 ? 'done' : `rinse, dry, stop out ${stopOut.join(', ')}`}` }))}
+        title="Bite by the clock"
+        back="Back to the plan"
+        after="rinse and look"
+        keepAs={`typothesis-bite-${job.id}`}
+        onClose={() => setRunning(false)}
+        steps={timetable.immersions.map(({ minutes, stopOut }, i) => ({
+          label: `Immersion ${i + 1}`,
+          seconds: minutes * 60,
+          detail: `After it: ${i === timetable.immersions.length - 1 ? 'done' : `rinse, dry, stop out ${stopOut.join(', ')}`}`,
+        }))}
         ended={(_, total) => <p className="far-number text-5xl">Bitten for {clock(total)}</p>}
       />
     )
@@ -81,25 +115,58 @@ export function BiteRoom({ strips, kept }: BiteRoomProps) {
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Test strip" className="grid content-start gap-3">
           <h2 className="station-title">Test strip</h2>
-          <SelectField label="Which strip" value={stripId} options={[...strips.map(({ id, name: of }) => [id, of] as const), ['', 'a new one']]} onPick={setStripId} />
+          <SelectField
+            label="Which strip"
+            value={stripId}
+            options={[...strips.map(({ id, name: of }) => [id, of] as const), ['', 'a new one']]}
+            onPick={setStripId}
+          />
           {!held && (
             <>
               <ul className="grid gap-2" aria-label="Steps of the strip">
                 {steps.map(({ minutes, tone }, i) => (
                   <li key={i} className="grid grid-cols-[1fr_1fr_auto] items-end gap-3">
-                    <NumberField label={`Step ${i + 1}, minutes in all`} value={minutes} onValue={(next) => setSteps(steps.map((one, n) => (n === i ? { ...one, minutes: next } : one)))} />
-                    <NumberField label={`Step ${i + 1}, tone`} digits={2} value={tone} onValue={(next) => setSteps(steps.map((one, n) => (n === i ? { ...one, tone: next } : one)))} />
-                    <Button look="quiet" aria-label={`Take step ${i + 1} out`} onClick={() => setSteps(steps.filter((_, n) => n !== i))}>Out</Button>
+                    <NumberField
+                      label={`Step ${i + 1}, minutes in all`}
+                      value={minutes}
+                      onValue={(next) =>
+                        setSteps(steps.map((one, n) => (n === i ? { ...one, minutes: next } : one)))
+                      }
+                    />
+                    <NumberField
+                      label={`Step ${i + 1}, tone`}
+                      digits={2}
+                      value={tone}
+                      onValue={(next) =>
+                        setSteps(steps.map((one, n) => (n === i ? { ...one, tone: next } : one)))
+                      }
+                    />
+                    <Button
+                      look="quiet"
+                      aria-label={`Take step ${i + 1} out`}
+                      onClick={() => setSteps(steps.filter((_, n) => n !== i))}
+                    >
+                      Out
+                    </Button>
                   </li>
                 ))}
               </ul>
               <div className="flex flex-wrap items-end gap-3">
-                <Button onClick={() => setSteps([...steps, { minutes: null, tone: null }])}>One more step</Button>
+                <Button onClick={() => setSteps([...steps, { minutes: null, tone: null }])}>
+                  One more step
+                </Button>
                 <NumberField label="Bath then, °C" value={stripC} onValue={setStripC} className="max-w-32" />
-                <TextField label="Name of the strip" value={name} onText={setName} problem={problemAt(problems, 'name')} />
+                <TextField
+                  label="Name of the strip"
+                  value={name}
+                  onText={setName}
+                  problem={problemAt(problems, 'name')}
+                />
                 <Button onClick={() => void keepStrip()}>Keep the strip</Button>
               </div>
-              {!typed.success && steps.some(({ tone }) => tone !== null) && <p className="text-sm">◇ {typed.error.issues[0].message}</p>}
+              {!typed.success && steps.some(({ tone }) => tone !== null) && (
+                <p className="text-sm">◇ {typed.error.issues[0].message}</p>
+              )}
             </>
           )}
           <Problems problems={problems} except={['name']} />
@@ -110,24 +177,67 @@ export function BiteRoom({ strips, kept }: BiteRoomProps) {
           <ul className="grid gap-2" aria-label="Areas">
             {areas.map(({ name: area, tone }, i) => (
               <li key={i} className="grid grid-cols-[1fr_6rem_2.75rem_auto] items-end gap-3">
-                <TextField label={`Area ${i + 1}`} value={area ?? ''} onText={(next) => setAreas(areas.map((one, n) => (n === i ? { ...one, name: next } : one)))} problem={at(`areas.${i}.name`)} />
-                <NumberField label={`Tone ${i + 1}`} digits={2} value={tone} onValue={(next) => setAreas(areas.map((one, n) => (n === i ? { ...one, tone: next } : one)))} problem={at(`areas.${i}.tone`)} />
-                <span aria-hidden className="h-11 border border-line" style={{ background: `rgb(${[0, 1, 2].map(() => Math.round(255 * Math.min(1, 10 ** -(tone ?? 0)) ** (1 / 2.2))).join()})` }} />
-                <Button look="quiet" aria-label={`Take area ${i + 1} out`} onClick={() => setAreas(areas.filter((_, n) => n !== i))}>Out</Button>
+                <TextField
+                  label={`Area ${i + 1}`}
+                  value={area ?? ''}
+                  onText={(next) => setAreas(areas.map((one, n) => (n === i ? { ...one, name: next } : one)))}
+                  problem={at(`areas.${i}.name`)}
+                />
+                <NumberField
+                  label={`Tone ${i + 1}`}
+                  digits={2}
+                  value={tone}
+                  onValue={(next) =>
+                    setAreas(areas.map((one, n) => (n === i ? { ...one, tone: next } : one)))
+                  }
+                  problem={at(`areas.${i}.tone`)}
+                />
+                <span
+                  aria-hidden
+                  className="h-11 border border-line"
+                  style={{
+                    background: `rgb(${[0, 1, 2].map(() => Math.round(255 * Math.min(1, 10 ** -(tone ?? 0)) ** (1 / 2.2))).join()})`,
+                  }}
+                />
+                <Button
+                  look="quiet"
+                  aria-label={`Take area ${i + 1} out`}
+                  onClick={() => setAreas(areas.filter((_, n) => n !== i))}
+                >
+                  Out
+                </Button>
               </li>
             ))}
           </ul>
           <div className="flex flex-wrap items-end gap-3">
             <Button onClick={() => setAreas([...areas, { name: '', tone: null }])}>One more area</Button>
-            <NumberField label="Bath now, °C" value={bathC} onValue={setBathC} problem={at('bathC')} className="max-w-32" />
+            <NumberField
+              label="Bath now, °C"
+              value={bathC}
+              onValue={setBathC}
+              problem={at('bathC')}
+              className="max-w-32"
+            />
           </div>
-          {!curve && <p>Choose a strip, or enter at least three steps of a new one: the timetable follows.</p>}
+          {!curve && (
+            <p>Choose a strip, or enter at least three steps of a new one: the timetable follows.</p>
+          )}
           {timetable && curve && <Timetable timetable={timetable} curve={curve} bathC={bathC!} />}
           {timetable && (
             <div className="flex flex-wrap items-center gap-3">
-              <Button look="main" disabled={timetable.immersions.length === 0} onClick={() => setRunning(true)}>Run the bite</Button>
-              <Button disabled={!held} onClick={() => void keepPlan()}>{held ? 'Keep this plan' : 'Keep the strip first'}</Button>
-              <span role="status" className="text-sm">{said}</span>
+              <Button
+                look="main"
+                disabled={timetable.immersions.length === 0}
+                onClick={() => setRunning(true)}
+              >
+                Run the bite
+              </Button>
+              <Button disabled={!held} onClick={() => void keepPlan()}>
+                {held ? 'Keep this plan' : 'Keep the strip first'}
+              </Button>
+              <span role="status" className="text-sm">
+                {said}
+              </span>
             </div>
           )}
           {bench.plate?.kind === 'photopolymer' && <ExposureTool />}
@@ -143,38 +253,115 @@ function StripChart({ curve, points }: { curve: BiteCurve; points: readonly Bite
   return (
     <>
       <CurveChart
-        title="Tone over minutes in all" unit="min" from={0} to={last} ticks={5}
-        curves={[{ name: 'fitted', points: Array.from({ length: DRAWN + 1 }, (_, i) => ({ x: (last * i) / DRAWN, y: toneAt(curve, (last * i) / DRAWN) })) }, { name: 'the strip', dots: true, points: sorted.map(({ minutes, tone }) => ({ x: minutes, y: tone })) }]}
+        title="Tone over minutes in all"
+        unit="min"
+        from={0}
+        to={last}
+        ticks={5}
+        curves={[
+          {
+            name: 'fitted',
+            points: Array.from({ length: DRAWN + 1 }, (_, i) => ({
+              x: (last * i) / DRAWN,
+              y: toneAt(curve, (last * i) / DRAWN),
+            })),
+          },
+          {
+            name: 'the strip',
+            dots: true,
+            points: sorted.map(({ minutes, tone }) => ({ x: minutes, y: tone })),
+          },
+        ]}
       />
       <p className="text-sm">
-        {curve.collapseMinutes === null ? `Rises to ${formatNumber(curve.ceiling, 2)}; two thirds of it in ${formatNumber(curve.riseMinutes, 1)} min.` : <><b>Darkest, {formatNumber(curve.peakTone, 2)}, at {formatNumber(curve.peakMinutes, 1)} min;</b> after that the grain is bitten away.</>} Scatter {curve.rmse.toFixed(2)}.
+        {curve.collapseMinutes === null ? (
+          `Rises to ${formatNumber(curve.ceiling, 2)}; two thirds of it in ${formatNumber(curve.riseMinutes, 1)} min.`
+        ) : (
+          <>
+            <b>
+              Darkest, {formatNumber(curve.peakTone, 2)}, at {formatNumber(curve.peakMinutes, 1)} min;
+            </b>{' '}
+            after that the grain is bitten away.
+          </>
+        )}{' '}
+        Scatter {curve.rmse.toFixed(2)}.
       </p>
-      {curve.remarks.map((remark) => <p key={remark} className="text-sm font-medium">◇ {remark}</p>)}
+      {curve.remarks.map((remark) => (
+        <p key={remark} className="text-sm font-medium">
+          ◇ {remark}
+        </p>
+      ))}
     </>
   )
 }
 
-function Timetable({ timetable, curve, bathC }: { timetable: BiteTimetable; curve: BiteCurve; bathC: number }) {
+function Timetable({
+  timetable,
+  curve,
+  bathC,
+}: {
+  timetable: BiteTimetable
+  curve: BiteCurve
+  bathC: number
+}) {
   const factor = slowness(curve.temperatureC, bathC)
   return (
     <div>
       <table className="w-full">
         <caption className="station-title pt-2 text-left">Timetable</caption>
-        <thead className="text-left text-sm text-muted"><tr><th scope="col" className="font-normal">Immersion</th><th scope="col" className="font-normal">Minutes</th><th scope="col" className="font-normal">In all</th><th scope="col" className="font-normal">Then stop out</th></tr></thead>
+        <thead className="text-left text-sm text-muted">
+          <tr>
+            <th scope="col" className="font-normal">
+              Immersion
+            </th>
+            <th scope="col" className="font-normal">
+              Minutes
+            </th>
+            <th scope="col" className="font-normal">
+              In all
+            </th>
+            <th scope="col" className="font-normal">
+              Then stop out
+            </th>
+          </tr>
+        </thead>
         <tbody>
-          {timetable.before.length > 0 && <tr className="border-t border-line"><th scope="row" className="py-1.5 text-left font-normal">before</th><td>—</td><td>0:00</td><td>{timetable.before.join(', ')}</td></tr>}
+          {timetable.before.length > 0 && (
+            <tr className="border-t border-line">
+              <th scope="row" className="py-1.5 text-left font-normal">
+                before
+              </th>
+              <td>—</td>
+              <td>0:00</td>
+              <td>{timetable.before.join(', ')}</td>
+            </tr>
+          )}
           {timetable.immersions.map(({ minutes, cumulativeMinutes, stopOut }, i) => (
             <tr key={i} className="border-t border-line">
-              <th scope="row" className="py-1.5 text-left font-normal">{i + 1}</th>
+              <th scope="row" className="py-1.5 text-left font-normal">
+                {i + 1}
+              </th>
               <td className="far-number text-xl">{clock(minutes * 60)}</td>
               <td>{clock(cumulativeMinutes * 60)}</td>
-              <td>{i === timetable.immersions.length - 1 ? `${stopOut.join(', ')}: done` : stopOut.join(', ')}</td>
+              <td>
+                {i === timetable.immersions.length - 1 ? `${stopOut.join(', ')}: done` : stopOut.join(', ')}
+              </td>
             </tr>
           ))}
         </tbody>
       </table>
-      {timetable.outOfReach.map(({ name, mostTone }) => <p key={name} role="alert" className="font-medium text-signal">◆ {name}: this grain gives {formatNumber(mostTone, 2)} at the most, at {formatNumber((minutesForTone(curve, curve.peakTone) ?? curve.peakMinutes) * factor, 1)} min.</p>)}
-      <p className="mt-1 text-sm text-muted">{Math.abs(factor - 1) < 0.01 ? 'At the strip’s temperature.' : `Bath at ${formatNumber(bathC, 0)} °C, strip at ${formatNumber(curve.temperatureC, 0)} °C: ${formatNumber(factor, 2)} × as long (doubles every 10 °C, from memory).`} Look after every immersion.</p>
+      {timetable.outOfReach.map(({ name, mostTone }) => (
+        <p key={name} role="alert" className="font-medium text-signal">
+          ◆ {name}: this grain gives {formatNumber(mostTone, 2)} at the most, at{' '}
+          {formatNumber((minutesForTone(curve, curve.peakTone) ?? curve.peakMinutes) * factor, 1)} min.
+        </p>
+      ))}
+      <p className="mt-1 text-sm text-muted">
+        {Math.abs(factor - 1) < 0.01
+          ? 'At the strip’s temperature.'
+          : `Bath at ${formatNumber(bathC, 0)} °C, strip at ${formatNumber(curve.temperatureC, 0)} °C: ${formatNumber(factor, 2)} × as long (doubles every 10 °C, from memory).`}{' '}
+        Look after every immersion.
+      </p>
     </div>
   )
 }

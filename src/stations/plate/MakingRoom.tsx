@@ -25,7 +25,9 @@ export function MakingRoom({ makings, own }: { makings: Making[]; own: KeptProce
   const [hand, setHand] = useHand()
   const [isNew, setNew] = useState(false)
   const kind = bench.plate?.kind
-  const usual = (Object.keys(MAKING_METHODS) as MakingMethod[]).find((method) => MAKING_METHODS[method].kind === kind) ?? 'metal-drypoint'
+  const usual =
+    (Object.keys(MAKING_METHODS) as MakingMethod[]).find((method) => MAKING_METHODS[method].kind === kind) ??
+    'metal-drypoint'
   const [choice, setChoice] = useState<string>(usual)
   const [procedure, setProcedure] = useState<Procedure>(() => procedureFor(usual))
   const [unsent, setUnsent] = useState<string | null>(null)
@@ -40,27 +42,60 @@ export function MakingRoom({ makings, own }: { makings: Making[]; own: KeptProce
   const begin = async () => {
     const id = unsent ?? crypto.randomUUID()
     setUnsent(id)
-    const answer = await beginMakingAction({ jobId: job.id, id, procedure, by: hand }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await beginMakingAction({ jobId: job.id, id, procedure, by: hand }).catch(() => ({
+      ok: false as const,
+      problems: [UNREACHABLE],
+    }))
     setProblems(answer.ok ? [] : answer.problems)
     if (!answer.ok) return
     setUnsent(null)
     setNew(false)
   }
   return (
-    <PlateMark title="Plate" aside={isWalking ? <Button look="quiet" onClick={() => setNew(true)}>Begin another making</Button> : latest && isNew ? <Button look="quiet" onClick={() => setNew(false)}>Back to the making under way</Button> : undefined}>
+    <PlateMark
+      title="Plate"
+      aside={
+        isWalking ? (
+          <Button look="quiet" onClick={() => setNew(true)}>
+            Begin another making
+          </Button>
+        ) : latest && isNew ? (
+          <Button look="quiet" onClick={() => setNew(false)}>
+            Back to the making under way
+          </Button>
+        ) : undefined
+      }
+    >
       <PlateRooms />
       {latest && !isNew ? (
         <>
           <MakingRun making={latest} hand={hand} setHand={setHand} />
-          {!isWalking && <Button className="mt-4" onClick={() => setNew(true)}>Begin another making</Button>}
+          {!isWalking && (
+            <Button className="mt-4" onClick={() => setNew(true)}>
+              Begin another making
+            </Button>
+          )}
         </>
       ) : (
         <div className="grid gap-6">
           <SelectField
-            label="Way of making" value={choice} onPick={pick} className="max-w-96"
-            options={[...own.map(({ id, procedure: { name } }) => [OWN + id, `${name} (own)`] as const), ...Object.entries(MAKING_METHODS).map(([method, { label }]) => [method, label] as const)]}
+            label="Way of making"
+            value={choice}
+            onPick={pick}
+            className="max-w-96"
+            options={[
+              ...own.map(({ id, procedure: { name } }) => [OWN + id, `${name} (own)`] as const),
+              ...Object.entries(MAKING_METHODS).map(([method, { label }]) => [method, label] as const),
+            ]}
           />
-          <ProcedureEditor procedure={procedure} hand={hand} setHand={setHand} problems={problems} onChange={setProcedure} onBegin={() => void begin()} />
+          <ProcedureEditor
+            procedure={procedure}
+            hand={hand}
+            setHand={setHand}
+            problems={problems}
+            onChange={setProcedure}
+            onBegin={() => void begin()}
+          />
         </div>
       )}
     </PlateMark>

@@ -35,7 +35,15 @@ function useElapsed(since: string | null): number {
 }
 
 /** One plate being made: the step at hand large, its caution and its way out beside it, and all that was done kept as it happens. */
-export function MakingRun({ making, hand, setHand }: { making: Making; hand: string; setHand: (name: string) => void }) {
+export function MakingRun({
+  making,
+  hand,
+  setHand,
+}: {
+  making: Making
+  hand: string
+  setHand: (name: string) => void
+}) {
   const standing = readMaking(making)
   const { procedure } = making
   const [picked, setPicked] = useState<string | null>(null)
@@ -51,14 +59,25 @@ export function MakingRun({ making, hand, setHand }: { making: Making; hand: str
   const rung = useRef<string | null>(null)
   useEffect(() => {
     // Once a round: when its usual time is over.
-    if (!isRunning || !step || step.minutes === 0 || elapsed < step.minutes * 60 || rung.current === at.begunAt) return
+    if (
+      !isRunning ||
+      !step ||
+      step.minutes === 0 ||
+      elapsed < step.minutes * 60 ||
+      rung.current === at.begunAt
+    )
+      return
     rung.current = at.begunAt
     ring()
   })
   const say = async (kind: MakingEvent['kind'], stepId: string) => {
     setBusy(true)
     const sent = note
-    const answer = await addMakingEventAction({ makingId: making.id, event: { kind, stepId, note: sent.trim() }, by: hand }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await addMakingEventAction({
+      makingId: making.id,
+      event: { kind, stepId, note: sent.trim() },
+      by: hand,
+    }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
     setBusy(false)
     setProblems(answer.ok ? [] : answer.problems)
     if (!answer.ok) return
@@ -71,64 +90,159 @@ export function MakingRun({ making, hand, setHand }: { making: Making; hand: str
   return (
     <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_20rem]">
       <section aria-label="Step at hand">
-        <p className="text-sm text-muted">{procedure.name}{procedure.name === MAKING_METHODS[procedure.method].label ? '' : ` (${MAKING_METHODS[procedure.method].label.toLowerCase()})`}, begun {making.startedAt.slice(0, 10)} by {making.by}</p>
+        <p className="text-sm text-muted">
+          {procedure.name}
+          {procedure.name === MAKING_METHODS[procedure.method].label
+            ? ''
+            : ` (${MAKING_METHODS[procedure.method].label.toLowerCase()})`}
+          , begun {making.startedAt.slice(0, 10)} by {making.by}
+        </p>
         {!step && (
           <>
             <p className="far-number mt-3 text-4xl">The plate is made: ready to ink.</p>
-            <p className="mt-2">Set its size, thickness and kind in the room Plate, if that is not done yet; known flaws become watch spots in States and life.</p>
+            <p className="mt-2">
+              Set its size, thickness and kind in the room Plate, if that is not done yet; known flaws become
+              watch spots in States and life.
+            </p>
           </>
         )}
         {step && at && (
           <>
             <h2 className="far-number mt-2 text-4xl">{step.title}</h2>
             {step.hazard && (
-              <aside aria-label="Caution" className="my-3 flex items-center gap-3 border-l-4 border-text bg-raised py-2 pl-3">
+              <aside
+                aria-label="Caution"
+                className="my-3 flex items-center gap-3 border-l-4 border-text bg-raised py-2 pl-3"
+              >
                 <TriangleAlert size={20} aria-hidden className="shrink-0" />
-                <p className="text-sm">{HAZARDS[step.hazard]} <span className="text-muted">{CAUTION_POINTER}</span></p>
+                <p className="text-sm">
+                  {HAZARDS[step.hazard]} <span className="text-muted">{CAUTION_POINTER}</span>
+                </p>
               </aside>
             )}
             <p className="mt-2 text-xl">{step.how}</p>
-            {step.needs.length > 0 && <p className="mt-1 text-sm text-muted">Needs: {step.needs.join(', ')}</p>}
+            {step.needs.length > 0 && (
+              <p className="mt-1 text-sm text-muted">Needs: {step.needs.join(', ')}</p>
+            )}
             {(isRunning || step.minutes > 0) && (
-              <p className="far-number mt-4 text-7xl" role="timer" aria-label={isRunning ? 'Time of this step' : 'Usual time of this step'}>
-                {isRunning ? (elapsed > LONGEST_S ? 'Running' : clock(step.minutes > 0 ? left : elapsed)) : clock(step.minutes * 60)}
-                <span className="ml-3 text-xl font-normal">{isRunning ? (elapsed > LONGEST_S ? `since ${at.begunAt!.slice(0, 10)}` : step.minutes > 0 ? (left >= 0 ? 'left' : 'over') : 'so far') : 'usually'}</span>
+              <p
+                className="far-number mt-4 text-7xl"
+                role="timer"
+                aria-label={isRunning ? 'Time of this step' : 'Usual time of this step'}
+              >
+                {isRunning
+                  ? elapsed > LONGEST_S
+                    ? 'Running'
+                    : clock(step.minutes > 0 ? left : elapsed)
+                  : clock(step.minutes * 60)}
+                <span className="ml-3 text-xl font-normal">
+                  {isRunning
+                    ? elapsed > LONGEST_S
+                      ? `since ${at.begunAt!.slice(0, 10)}`
+                      : step.minutes > 0
+                        ? left >= 0
+                          ? 'left'
+                          : 'over'
+                        : 'so far'
+                    : 'usually'}
+                </span>
               </p>
             )}
-            {step.check && <p className="mt-4 border-t border-line pt-2 text-lg"><b>Before going on:</b> {step.check}</p>}
+            {step.check && (
+              <p className="mt-4 border-t border-line pt-2 text-lg">
+                <b>Before going on:</b> {step.check}
+              </p>
+            )}
             {step.rescues.length > 0 && (
               <details className="mt-1" open={at.failed}>
                 <summary className="min-h-11 py-2">If it is not so…</summary>
-                <ul className="list-inside list-disc">{step.rescues.map((rescue) => <li key={rescue} className="py-1">{rescue}</li>)}</ul>
+                <ul className="list-inside list-disc">
+                  {step.rescues.map((rescue) => (
+                    <li key={rescue} className="py-1">
+                      {rescue}
+                    </li>
+                  ))}
+                </ul>
               </details>
             )}
-            <TextField label="Note, if there is anything" value={note} onText={setNote} className="mt-3 max-w-xl" problem={problemAt(problems, 'event.note')} />
+            <TextField
+              label="Note, if there is anything"
+              value={note}
+              onText={setNote}
+              className="mt-3 max-w-xl"
+              problem={problemAt(problems, 'event.note')}
+            />
             <div className="mt-4 flex flex-wrap gap-3">
               {isRunning ? (
                 <>
-                  <Button look="main" className={big} disabled={busy} onClick={() => void say('done', step.id)}>{step.check ? 'It is so: done' : 'Done'}</Button>
-                  {step.check && <Button className={big} disabled={busy} onClick={() => void say('failed', step.id)}>It is not so</Button>}
+                  <Button
+                    look="main"
+                    className={big}
+                    disabled={busy}
+                    onClick={() => void say('done', step.id)}
+                  >
+                    {step.check ? 'It is so: done' : 'Done'}
+                  </Button>
+                  {step.check && (
+                    <Button className={big} disabled={busy} onClick={() => void say('failed', step.id)}>
+                      It is not so
+                    </Button>
+                  )}
                 </>
               ) : (
-                <Button look="main" className={big} disabled={busy} onClick={() => void say('begun', step.id)}>{at.rounds > 0 ? 'Begin again' : 'Begin'}</Button>
+                <Button
+                  look="main"
+                  className={big}
+                  disabled={busy}
+                  onClick={() => void say('begun', step.id)}
+                >
+                  {at.rounds > 0 ? 'Begin again' : 'Begin'}
+                </Button>
               )}
-              <Button className={big} disabled={busy} onClick={() => void say('skipped', step.id)}>Leave it out</Button>
+              <Button className={big} disabled={busy} onClick={() => void say('skipped', step.id)}>
+                Leave it out
+              </Button>
             </div>
           </>
         )}
         <Problems problems={problems} except={['by', 'event.note']} />
         <Check label="Sound when a step’s time is over" checked={isOn} onCheck={setOn} className="mt-3" />
-        <TextField label="Who makes it" value={hand} onText={setHand} problem={problemAt(problems, 'by')} className="mt-4 max-w-xs" />
+        <TextField
+          label="Who makes it"
+          value={hand}
+          onText={setHand}
+          problem={problemAt(problems, 'by')}
+          className="mt-4 max-w-xs"
+        />
       </section>
       <ol aria-label="Steps of the making" className="condensed self-start border-t border-line">
         {standing.steps.map(({ id, standing: how, rounds, minutesTaken, notes, failed }, i) => (
           <li key={id} className={`border-b border-line py-1 ${id === openId ? 'font-bold' : ''}`}>
             <div className="flex flex-wrap items-center justify-between gap-x-2">
-              <span className="min-w-0 flex-1">{i + 1}. {procedure.steps[i].title}</span>
-              {id !== openId && !standing.running && <Button look="quiet" className="!px-1 text-sm" onClick={() => setPicked(id)} aria-label={`${how === 'waiting' ? 'Go to' : 'Do again:'} ${procedure.steps[i].title}`}>{how === 'waiting' ? 'Go to it' : 'Do it again'}</Button>}
-              <span className="text-sm">{failed ? '◆ not so yet' : STANDINGS[how]}{minutesTaken > 0 && `, ${formatNumber(minutesTaken, 1)} min`}{rounds > 1 && `, ${rounds} times`}</span>
+              <span className="min-w-0 flex-1">
+                {i + 1}. {procedure.steps[i].title}
+              </span>
+              {id !== openId && !standing.running && (
+                <Button
+                  look="quiet"
+                  className="!px-1 text-sm"
+                  onClick={() => setPicked(id)}
+                  aria-label={`${how === 'waiting' ? 'Go to' : 'Do again:'} ${procedure.steps[i].title}`}
+                >
+                  {how === 'waiting' ? 'Go to it' : 'Do it again'}
+                </Button>
+              )}
+              <span className="text-sm">
+                {failed ? '◆ not so yet' : STANDINGS[how]}
+                {minutesTaken > 0 && `, ${formatNumber(minutesTaken, 1)} min`}
+                {rounds > 1 && `, ${rounds} times`}
+              </span>
             </div>
-            {notes.map((text, n) => <p key={n} className="text-sm font-normal text-muted">{text}</p>)}
+            {notes.map((text, n) => (
+              <p key={n} className="text-sm font-normal text-muted">
+                {text}
+              </p>
+            ))}
           </li>
         ))}
       </ol>

@@ -22,7 +22,15 @@ export interface PlatePictureState {
 const PROPORTION_TOLERANCE = 0.03
 
 /** The plate as it is and as it prints, side by side at its true proportion; its states; a picture for each. */
-export function PlatePicture({ states, size, ready }: { states: PlatePictureState[]; size: { widthMm: number; heightMm: number } | null; ready: boolean }) {
+export function PlatePicture({
+  states,
+  size,
+  ready,
+}: {
+  states: PlatePictureState[]
+  size: { widthMm: number; heightMm: number } | null
+  ready: boolean
+}) {
   const { send } = useBench()
   const router = useRouter()
   const chooser = useRef<HTMLInputElement>(null)
@@ -40,7 +48,12 @@ export function PlatePicture({ states, size, ready }: { states: PlatePictureStat
     if (!file) return
     setBusy(true)
     const picture = await uploadPicture(file)
-    const answer = 'message' in picture ? { ok: false as const, problems: [{ field: '', message: picture.message }] } : await send((target) => setPictureAction({ ...target, state: current?.state ?? 1, imageId: picture.id })).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer =
+      'message' in picture
+        ? { ok: false as const, problems: [{ field: '', message: picture.message }] }
+        : await send((target) =>
+            setPictureAction({ ...target, state: current?.state ?? 1, imageId: picture.id }),
+          ).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
     setBusy(false)
     setProblem(answer.ok ? undefined : answer.problems[0].message)
     if (answer.ok) router.refresh()
@@ -58,33 +71,85 @@ export function PlatePicture({ states, size, ready }: { states: PlatePictureStat
       <div className="grid grid-cols-1 gap-4 sm:grid-cols-2">
         {(['plate', 'print'] as const).map((way) => (
           <figure key={way}>
-            <div className="grid place-items-center overflow-hidden bg-ground" style={{ aspectRatio: ratio, maxHeight: '46dvh' }}>
+            <div
+              className="grid place-items-center overflow-hidden bg-ground"
+              style={{ aspectRatio: ratio, maxHeight: '46dvh' }}
+            >
               {image ? (
-                <img src={`/pictures/${image.id}/view`} alt={way === 'plate' ? 'The plate as it lies' : 'The print: the plate reversed left for right'} className={`size-full object-contain ${way === 'print' ? '-scale-x-100' : ''}`} />
+                <img
+                  src={`/pictures/${image.id}/view`}
+                  alt={
+                    way === 'plate' ? 'The plate as it lies' : 'The print: the plate reversed left for right'
+                  }
+                  className={`size-full object-contain ${way === 'print' ? '-scale-x-100' : ''}`}
+                />
               ) : (
-                <p className="p-4 text-center text-sm text-muted">{way === 'plate' ? 'No picture of this state yet.' : 'The print reads reversed.'}</p>
+                <p className="p-4 text-center text-sm text-muted">
+                  {way === 'plate' ? 'No picture of this state yet.' : 'The print reads reversed.'}
+                </p>
               )}
             </div>
             <figcaption className="mt-1 text-sm">{way === 'plate' ? 'Plate' : 'Print, reversed'}</figcaption>
           </figure>
         ))}
       </div>
-      {Math.abs(off) > PROPORTION_TOLERANCE && <p className="mt-2 text-sm">The picture is {Math.round(Math.abs(off) * 100)} % {off > 0 ? 'wider' : 'taller'} than the plate’s proportion: crop it to the plate, or check the size.</p>}
+      {Math.abs(off) > PROPORTION_TOLERANCE && (
+        <p className="mt-2 text-sm">
+          The picture is {Math.round(Math.abs(off) * 100)} % {off > 0 ? 'wider' : 'taller'} than the plate’s
+          proportion: crop it to the plate, or check the size.
+        </p>
+      )}
       <div className="mt-3 flex flex-wrap items-end gap-3">
-        {states.length > 1 && <Choice label="State" value={String(current?.state ?? '')} options={states.map(({ state }) => [String(state), `State ${romanNumeral(state)}`])} onPick={(state) => setShown(Number(state))} />}
-        <Field label={`Picture of state ${romanNumeral(current?.state ?? 1)}`} problem={problem} hint={states.length === 0 || !ready ? 'Set the plate first.' : busy ? 'Keeping the picture…' : 'PNG, JPEG, WebP or TIFF, up to 120 MB'} className="max-w-80">
+        {states.length > 1 && (
+          <Choice
+            label="State"
+            value={String(current?.state ?? '')}
+            options={states.map(({ state }) => [String(state), `State ${romanNumeral(state)}`])}
+            onPick={(state) => setShown(Number(state))}
+          />
+        )}
+        <Field
+          label={`Picture of state ${romanNumeral(current?.state ?? 1)}`}
+          problem={problem}
+          hint={
+            states.length === 0 || !ready
+              ? 'Set the plate first.'
+              : busy
+                ? 'Keeping the picture…'
+                : 'PNG, JPEG, WebP or TIFF, up to 120 MB'
+          }
+          className="max-w-80"
+        >
           {(ids) => (
             <input
-              {...ids} ref={chooser} type="file" accept="image/png,image/jpeg,image/webp,image/tiff" disabled={busy || states.length === 0}
-              onChange={(event) => void upload(event.target.files?.[0]).then(() => chooser.current && (chooser.current.value = ''))}
+              {...ids}
+              ref={chooser}
+              type="file"
+              accept="image/png,image/jpeg,image/webp,image/tiff"
+              disabled={busy || states.length === 0}
+              onChange={(event) =>
+                void upload(event.target.files?.[0]).then(
+                  () => chooser.current && (chooser.current.value = ''),
+                )
+              }
             />
           )}
         </Field>
         {states.length > 0 && (
-          <Dialog title={`Open state ${romanNumeral((states.at(-1)?.state ?? 0) + 1)}`} open={opening} onOpenChange={setOpening} trigger={<Button>Rework: open next state</Button>}>
-            <p className="mb-3">A state cannot be closed again: what was scraped or bitten stays. Pulls from here on are of the new state.</p>
+          <Dialog
+            title={`Open state ${romanNumeral((states.at(-1)?.state ?? 0) + 1)}`}
+            open={opening}
+            onOpenChange={setOpening}
+            trigger={<Button>Rework: open next state</Button>}
+          >
+            <p className="mb-3">
+              A state cannot be closed again: what was scraped or bitten stays. Pulls from here on are of the
+              new state.
+            </p>
             <Field label="What was done to the plate" problem={problem}>
-              {(ids) => <textarea {...ids} rows={3} value={note} onChange={(event) => setNote(event.target.value)} />}
+              {(ids) => (
+                <textarea {...ids} rows={3} value={note} onChange={(event) => setNote(event.target.value)} />
+              )}
             </Field>
             <Button look="main" className="mt-4" onClick={() => void openNext()}>
               Open state {romanNumeral((states.at(-1)?.state ?? 0) + 1)}

@@ -1,4 +1,18 @@
 import { RoomNav } from '../bench/RoomNav'
 
 /** Rooms of the plate. */
-export const PlateRooms = () => <RoomNav station="plate" label="Plate room" rooms={[['', 'Plate'], ['artwork', 'Artwork'], ['making', 'Making'], ['bath', 'Bath'], ['bite', 'Bite'], ['states', 'States and life'], ['zones', 'Zones']]} />
+export const PlateRooms = () => (
+  <RoomNav
+    station="plate"
+    label="Plate room"
+    rooms={[
+      ['', 'Plate'],
+      ['artwork', 'Artwork'],
+      ['making', 'Making'],
+      ['bath', 'Bath'],
+      ['bite', 'Bite'],
+      ['states', 'States and life'],
+      ['zones', 'Zones'],
+    ]}
+  />
+)

@@ -18,7 +18,15 @@ import { EdgeProfile } from './EdgeProfile'
 import { PlateRooms } from './PlateRooms'
 import { PlatePicture, type PlatePictureState } from './PlatePicture'
 
-const UNSET: Loose<PlateSetting> = { name: '', kind: 'copper-etched', widthMm: null, heightMm: null, thicknessMm: null, bevelDegrees: 45, state: 1 }
+const UNSET: Loose<PlateSetting> = {
+  name: '',
+  kind: 'copper-etched',
+  widthMm: null,
+  heightMm: null,
+  thicknessMm: null,
+  bevelDegrees: 45,
+  state: 1,
+}
 
 /** The plate: what it is, how thick by its gauge, what it looks like both ways round, and what life it has left. */
 export function PlateStation({ states, history }: { states: PlatePictureState[]; history: PlateHistory }) {
@@ -27,38 +35,94 @@ export function PlateStation({ states, history }: { states: PlatePictureState[];
   const [gauge, setGauge] = useState<number | null>(null)
   const readGauge = sheetGaugeInput.safeParse({ gauge, system: 'awg' })
   const life = value.kind ? plateLife(value.kind, job.pullsFromPlate, history) : null
-  const measured = value.widthMm && value.heightMm ? { widthMm: value.widthMm, heightMm: value.heightMm } : null
+  const measured =
+    value.widthMm && value.heightMm ? { widthMm: value.widthMm, heightMm: value.heightMm } : null
 
   return (
     <PlateMark title="Plate" aside={<KeepLine {...kept} />}>
       <PlateRooms />
       <PlateCaution kind={value.kind} />
       <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_20rem]">
-        <PlatePicture states={states} size={measured} ready={job.bench.plate !== null || kept.state === 'kept'} />
+        <PlatePicture
+          states={states}
+          size={measured}
+          ready={job.bench.plate !== null || kept.state === 'kept'}
+        />
         <div className="grid content-start gap-3 sm:grid-cols-2">
-          <TextField label="Name of the plate" value={value.name ?? ''} onText={(name) => change({ name })} problem={problemAt(kept.problems, 'name')} className="sm:col-span-2" />
-          <SelectField label="Kind" value={value.kind ?? ''} onPick={(kind) => change({ kind: kind as PlateKind })} options={Object.entries(PLATE_KINDS).map(([kind, { label }]) => [kind, label])} className="sm:col-span-2" />
-          <LengthField label="Width" value={value.widthMm} onValue={(widthMm) => change({ widthMm })} problem={problemAt(kept.problems, 'widthMm')} />
-          <LengthField label="Height" value={value.heightMm} onValue={(heightMm) => change({ heightMm })} problem={problemAt(kept.problems, 'heightMm')} />
+          <TextField
+            label="Name of the plate"
+            value={value.name ?? ''}
+            onText={(name) => change({ name })}
+            problem={problemAt(kept.problems, 'name')}
+            className="sm:col-span-2"
+          />
+          <SelectField
+            label="Kind"
+            value={value.kind ?? ''}
+            onPick={(kind) => change({ kind: kind as PlateKind })}
+            options={Object.entries(PLATE_KINDS).map(([kind, { label }]) => [kind, label])}
+            className="sm:col-span-2"
+          />
+          <LengthField
+            label="Width"
+            value={value.widthMm}
+            onValue={(widthMm) => change({ widthMm })}
+            problem={problemAt(kept.problems, 'widthMm')}
+          />
+          <LengthField
+            label="Height"
+            value={value.heightMm}
+            onValue={(heightMm) => change({ heightMm })}
+            problem={problemAt(kept.problems, 'heightMm')}
+          />
           <NumberField
-            label="Gauge, AWG" value={gauge} digits={0}
+            label="Gauge, AWG"
+            value={gauge}
+            digits={0}
             onValue={(next) => {
               setGauge(next)
               const read = sheetGaugeInput.safeParse({ gauge: next, system: 'awg' })
               if (read.success) change({ thicknessMm: Number(sheetGauge(read.data).mm.toFixed(3)) })
             }}
             problem={gauge !== null && !readGauge.success ? readGauge.error.issues[0].message : undefined}
-            hint={readGauge.success ? `AWG ${gauge}: ${formatNumber(sheetGauge(readGauge.data).mm, 3)} mm` : 'copper, brass, aluminium'}
+            hint={
+              readGauge.success
+                ? `AWG ${gauge}: ${formatNumber(sheetGauge(readGauge.data).mm, 3)} mm`
+                : 'copper, brass, aluminium'
+            }
           />
-          <NumberField label="Thickness" unit="mm" value={value.thicknessMm} onValue={(thicknessMm) => change({ thicknessMm })} problem={problemAt(kept.problems, 'thicknessMm')} />
-          <NumberField label="Bevel" unit="degrees" digits={0} value={value.bevelDegrees} onValue={(bevelDegrees) => change({ bevelDegrees })} problem={problemAt(kept.problems, 'bevelDegrees')} hint={value.bevelDegrees === 0 ? 'Unbevelled: metal and plastic cut blankets.' : undefined} />
+          <NumberField
+            label="Thickness"
+            unit="mm"
+            value={value.thicknessMm}
+            onValue={(thicknessMm) => change({ thicknessMm })}
+            problem={problemAt(kept.problems, 'thicknessMm')}
+          />
+          <NumberField
+            label="Bevel"
+            unit="degrees"
+            digits={0}
+            value={value.bevelDegrees}
+            onValue={(bevelDegrees) => change({ bevelDegrees })}
+            problem={problemAt(kept.problems, 'bevelDegrees')}
+            hint={value.bevelDegrees === 0 ? 'Unbevelled: metal and plastic cut blankets.' : undefined}
+          />
           <EdgeProfile thicknessMm={value.thicknessMm ?? 1} bevelDegrees={value.bevelDegrees ?? 0} />
           <div className="mt-2 grid gap-4 border-t border-line pt-3 sm:col-span-2 sm:grid-cols-2">
-            {measured && <Figure value={`${formatNumber((measured.widthMm * measured.heightMm) / 100, 0)} cm²`} label="Plate area" />}
+            {measured && (
+              <Figure
+                value={`${formatNumber((measured.widthMm * measured.heightMm) / 100, 0)} cm²`}
+                label="Plate area"
+              />
+            )}
             <Figure value={romanNumeral(value.state ?? 1)} label="State" />
             {life && (
               <p className="sm:col-span-2">
-                <b>{describePlateLife(life)[0].toUpperCase() + describePlateLife(life).slice(1)}.</b> {life.spent} pulled, proofs too; its kind usually stands {PLATE_KINDS[value.kind!].stands.join(' to ')}.{costOfAProof(life) && ` ◆ ${costOfAProof(life)![0].toUpperCase()}${costOfAProof(life)!.slice(1)}.`}
+                <b>{describePlateLife(life)[0].toUpperCase() + describePlateLife(life).slice(1)}.</b>{' '}
+                {life.spent} pulled, proofs too; its kind usually stands{' '}
+                {PLATE_KINDS[value.kind!].stands.join(' to ')}.
+                {costOfAProof(life) &&
+                  ` ◆ ${costOfAProof(life)![0].toUpperCase()}${costOfAProof(life)!.slice(1)}.`}
               </p>
             )}
           </div>

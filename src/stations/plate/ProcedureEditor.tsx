@@ -3,7 +3,13 @@
 import { useState } from 'react'
 import { ArrowDown, ArrowUp, X } from 'lucide-react'
 import { HAZARDS } from '@/core/plate/hazards'
-import { materialsOf, moveStep, procedureSchema, type Procedure, type ProcedureStep } from '@/core/plate/procedure'
+import {
+  materialsOf,
+  moveStep,
+  procedureSchema,
+  type Procedure,
+  type ProcedureStep,
+} from '@/core/plate/procedure'
 import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/errors'
 import { Button } from '@/ui/Button'
@@ -24,15 +30,26 @@ interface ProcedureEditorProps {
 }
 
 /** A procedure before it is walked: its steps in order, what they need, and how to make it one's own. */
-export function ProcedureEditor({ procedure, hand, setHand, problems, onChange, onBegin }: ProcedureEditorProps) {
+export function ProcedureEditor({
+  procedure,
+  hand,
+  setHand,
+  problems,
+  onChange,
+  onBegin,
+}: ProcedureEditorProps) {
   const [name, setName] = useState('')
   const [kept, setKept] = useState<string | null>(null)
   const [keepProblems, setKeepProblems] = useState<FieldProblem[]>([])
   const { steps } = procedure
-  const edit = (at: number, patch: Partial<ProcedureStep>) => onChange({ ...procedure, steps: steps.map((step, i) => (i === at ? { ...step, ...patch } : step)) })
+  const edit = (at: number, patch: Partial<ProcedureStep>) =>
+    onChange({ ...procedure, steps: steps.map((step, i) => (i === at ? { ...step, ...patch } : step)) })
   const total = steps.reduce((sum, { minutes }) => sum + minutes, 0)
   const keep = async () => {
-    const answer = await keepProcedureAction({ ...procedure, name }, hand).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await keepProcedureAction({ ...procedure, name }, hand).catch(() => ({
+      ok: false as const,
+      problems: [UNREACHABLE],
+    }))
     setKeepProblems(answer.ok ? [] : answer.problems)
     setKept(answer.ok ? name : null)
   }
@@ -44,41 +61,136 @@ export function ProcedureEditor({ procedure, hand, setHand, problems, onChange, 
             <div className="grid grid-cols-[2rem_1fr_auto] items-center gap-2">
               <span className="far-number text-xl">{i + 1}</span>
               <details className="min-w-0">
-                <summary className="min-h-11 py-2"><b>{step.title}</b>{step.minutes > 0 && `, about ${formatNumber(step.minutes, 1)} min`}{step.hazard && <span className="text-sm text-muted"> ▲ caution</span>}</summary>
+                <summary className="min-h-11 py-2">
+                  <b>{step.title}</b>
+                  {step.minutes > 0 && `, about ${formatNumber(step.minutes, 1)} min`}
+                  {step.hazard && <span className="text-sm text-muted"> ▲ caution</span>}
+                </summary>
                 <div className="grid gap-3 py-2 sm:grid-cols-[1fr_8rem]">
-                  <TextField label={`Step ${i + 1}`} value={step.title} onText={(title) => edit(i, { title })} problem={step.title.trim() ? undefined : 'must not be empty'} />
-                  <NumberField label="Usual time" unit="min" value={step.minutes} onValue={(minutes) => edit(i, { minutes: minutes ?? 0 })} problem={step.minutes < 0 ? 'must be 0 or more' : undefined} />
-                  <Field label="How" className="sm:col-span-2">{(ids) => <textarea {...ids} rows={2} value={step.how} onChange={(event) => edit(i, { how: event.target.value })} />}</Field>
-                  <TextField label="Look and feel before going on" value={step.check} onText={(check) => edit(i, { check })} className="sm:col-span-2" />
-                  {step.rescues.length > 0 && <ul className="list-inside list-disc text-sm sm:col-span-2">{step.rescues.map((rescue) => <li key={rescue}>{rescue}</li>)}</ul>}
-                  {step.hazard && <p className="border-l-4 border-text pl-3 text-sm sm:col-span-2">{HAZARDS[step.hazard]}</p>}
+                  <TextField
+                    label={`Step ${i + 1}`}
+                    value={step.title}
+                    onText={(title) => edit(i, { title })}
+                    problem={step.title.trim() ? undefined : 'must not be empty'}
+                  />
+                  <NumberField
+                    label="Usual time"
+                    unit="min"
+                    value={step.minutes}
+                    onValue={(minutes) => edit(i, { minutes: minutes ?? 0 })}
+                    problem={step.minutes < 0 ? 'must be 0 or more' : undefined}
+                  />
+                  <Field label="How" className="sm:col-span-2">
+                    {(ids) => (
+                      <textarea
+                        {...ids}
+                        rows={2}
+                        value={step.how}
+                        onChange={(event) => edit(i, { how: event.target.value })}
+                      />
+                    )}
+                  </Field>
+                  <TextField
+                    label="Look and feel before going on"
+                    value={step.check}
+                    onText={(check) => edit(i, { check })}
+                    className="sm:col-span-2"
+                  />
+                  {step.rescues.length > 0 && (
+                    <ul className="list-inside list-disc text-sm sm:col-span-2">
+                      {step.rescues.map((rescue) => (
+                        <li key={rescue}>{rescue}</li>
+                      ))}
+                    </ul>
+                  )}
+                  {step.hazard && (
+                    <p className="border-l-4 border-text pl-3 text-sm sm:col-span-2">
+                      {HAZARDS[step.hazard]}
+                    </p>
+                  )}
                 </div>
               </details>
               <span className="flex">
-                <button type="button" aria-label={`${step.title} earlier`} disabled={i === 0} onClick={() => onChange(moveStep(procedure, i, i - 1))} className="grid size-11 place-items-center disabled:opacity-50"><ArrowUp size={18} aria-hidden /></button>
-                <button type="button" aria-label={`${step.title} later`} disabled={i === steps.length - 1} onClick={() => onChange(moveStep(procedure, i, i + 1))} className="grid size-11 place-items-center disabled:opacity-50"><ArrowDown size={18} aria-hidden /></button>
-                <button type="button" aria-label={`Leave out ${step.title}`} disabled={steps.length === 1} onClick={() => onChange({ ...procedure, steps: steps.filter(({ id }) => id !== step.id) })} className="grid size-11 place-items-center disabled:opacity-50"><X size={18} aria-hidden /></button>
+                <button
+                  type="button"
+                  aria-label={`${step.title} earlier`}
+                  disabled={i === 0}
+                  onClick={() => onChange(moveStep(procedure, i, i - 1))}
+                  className="grid size-11 place-items-center disabled:opacity-50"
+                >
+                  <ArrowUp size={18} aria-hidden />
+                </button>
+                <button
+                  type="button"
+                  aria-label={`${step.title} later`}
+                  disabled={i === steps.length - 1}
+                  onClick={() => onChange(moveStep(procedure, i, i + 1))}
+                  className="grid size-11 place-items-center disabled:opacity-50"
+                >
+                  <ArrowDown size={18} aria-hidden />
+                </button>
+                <button
+                  type="button"
+                  aria-label={`Leave out ${step.title}`}
+                  disabled={steps.length === 1}
+                  onClick={() => onChange({ ...procedure, steps: steps.filter(({ id }) => id !== step.id) })}
+                  className="grid size-11 place-items-center disabled:opacity-50"
+                >
+                  <X size={18} aria-hidden />
+                </button>
               </span>
             </div>
           </li>
         ))}
         <li className="py-2">
-          <Button onClick={() => onChange({ ...procedure, steps: [...steps, { id: crypto.randomUUID(), title: 'Own step', how: '', needs: [], minutes: 0, check: '', rescues: [], hazard: null }] })}>Add a step</Button>
+          <Button
+            onClick={() =>
+              onChange({
+                ...procedure,
+                steps: [
+                  ...steps,
+                  {
+                    id: crypto.randomUUID(),
+                    title: 'Own step',
+                    how: '',
+                    needs: [],
+                    minutes: 0,
+                    check: '',
+                    rescues: [],
+                    hazard: null,
+                  },
+                ],
+              })
+            }
+          >
+            Add a step
+          </Button>
         </li>
       </ol>
       <div className="grid content-start gap-4">
         <section aria-label="Materials">
           <h2 className="station-title">On the table</h2>
           <p className="text-sm">{materialsOf(procedure).join(', ') || 'Nothing is named.'}</p>
-          <p className="mt-1 text-sm text-muted">{steps.length} steps{total > 0 && `, about ${formatNumber(total, 0)} min by the clock`}.</p>
+          <p className="mt-1 text-sm text-muted">
+            {steps.length} steps{total > 0 && `, about ${formatNumber(total, 0)} min by the clock`}.
+          </p>
         </section>
         <TextField label="Who makes it" value={hand} onText={setHand} problem={problemAt(problems, 'by')} />
         <Problems problems={problems} except={['by']} />
-        <Button look="main" disabled={!procedureSchema.safeParse(procedure).success} onClick={onBegin}>Begin: {steps[0].title.toLowerCase()}</Button>
+        <Button look="main" disabled={!procedureSchema.safeParse(procedure).success} onClick={onBegin}>
+          Begin: {steps[0].title.toLowerCase()}
+        </Button>
         <div className="grid gap-3 border-t border-line pt-3">
-          <TextField label="Keep as an own procedure, named" value={name} onText={setName} problem={problemAt(keepProblems, 'name') ?? problemAt(keepProblems, 'by')} />
+          <TextField
+            label="Keep as an own procedure, named"
+            value={name}
+            onText={setName}
+            problem={problemAt(keepProblems, 'name') ?? problemAt(keepProblems, 'by')}
+          />
           <Problems problems={keepProblems} except={['name', 'by']} />
-          <Button disabled={!name.trim()} onClick={() => void keep()}>Keep this variant</Button>
+          <Button disabled={!name.trim()} onClick={() => void keep()}>
+            Keep this variant
+          </Button>
           {kept && <p role="status">{kept} is kept.</p>}
         </div>
       </div>

@@ -1,7 +1,14 @@
 'use client'
 
 import { useState } from 'react'
-import { canBeFaced, FACED_STANDS, costOfAProof, describePlateLife, plateLife, type PlateHistory } from '@/core/plate/plateLife'
+import {
+  canBeFaced,
+  FACED_STANDS,
+  costOfAProof,
+  describePlateLife,
+  plateLife,
+  type PlateHistory,
+} from '@/core/plate/plateLife'
 import { PLATE_KINDS, romanNumeral } from '@/core/plate/plate'
 import type { Facing } from '@/core/plate/plateState'
 import { formatNumber } from '@/core/units/length'
@@ -41,12 +48,17 @@ export function StatesRoom({ states, spots, facings, pulls, history }: StatesRoo
   const [manner, setManner] = useState<'beside' | 'over'>('beside')
   const [way, setWay] = useState<Way>('plate')
   const of = (state: string) => states.find((one) => String(one.state) === state)
-  const options = states.map(({ state, note }) => [String(state), `State ${romanNumeral(state)}${note ? `: ${note.slice(0, 40)}` : ''}`] as const)
+  const options = states.map(
+    ({ state, note }) =>
+      [String(state), `State ${romanNumeral(state)}${note ? `: ${note.slice(0, 40)}` : ''}`] as const,
+  )
   if (!plate) {
     return (
       <PlateMark title="Plate">
         <PlateRooms />
-        <p className="border border-line bg-ground p-4">Set the plate first; its first state opens with it.</p>
+        <p className="border border-line bg-ground p-4">
+          Set the plate first; its first state opens with it.
+        </p>
       </PlateMark>
     )
   }
@@ -56,14 +68,57 @@ export function StatesRoom({ states, spots, facings, pulls, history }: StatesRoo
       <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_22rem]">
         <section aria-label="States compared">
           <div className="mb-3 flex flex-wrap items-end gap-3">
-            <SelectField label="One state" value={first} options={options} onPick={setFirst} className="w-52" />
-            <SelectField label="The other" value={second} options={options} onPick={setSecond} className="w-52" />
-            <Choice label="How to compare" value={manner} options={[['beside', 'Side by side'], ['over', 'One over the other']]} onPick={setManner} />
-            <Choice label="Way round" value={way} options={[['plate', 'Plate'], ['print', 'Print']]} onPick={setWay} />
+            <SelectField
+              label="One state"
+              value={first}
+              options={options}
+              onPick={setFirst}
+              className="w-52"
+            />
+            <SelectField
+              label="The other"
+              value={second}
+              options={options}
+              onPick={setSecond}
+              className="w-52"
+            />
+            <Choice
+              label="How to compare"
+              value={manner}
+              options={[
+                ['beside', 'Side by side'],
+                ['over', 'One over the other'],
+              ]}
+              onPick={setManner}
+            />
+            <Choice
+              label="Way round"
+              value={way}
+              options={[
+                ['plate', 'Plate'],
+                ['print', 'Print'],
+              ]}
+              onPick={setWay}
+            />
           </div>
           {manner === 'beside' ? (
             <div className="grid gap-4 sm:grid-cols-2">
-              {[of(first), of(second)].map((state, i) => state && <StatePicture key={i} state={state} way={way} size={plate} spots={spots.filter((spot) => spot.state <= state.state && (spot.goneAt === null || state.state < (states.at(-1)?.state ?? 1)))} />)}
+              {[of(first), of(second)].map(
+                (state, i) =>
+                  state && (
+                    <StatePicture
+                      key={i}
+                      state={state}
+                      way={way}
+                      size={plate}
+                      spots={spots.filter(
+                        (spot) =>
+                          spot.state <= state.state &&
+                          (spot.goneAt === null || state.state < (states.at(-1)?.state ?? 1)),
+                      )}
+                    />
+                  ),
+              )}
             </div>
           ) : (
             <Swipe lower={of(first)} upper={of(second)} way={way} ratio={plate.widthMm / plate.heightMm} />
@@ -80,42 +135,123 @@ export function StatesRoom({ states, spots, facings, pulls, history }: StatesRoo
 
 const turn = (way: Way) => (way === 'print' ? '-scale-x-100' : '')
 
-function StatePicture({ state, way, size, spots }: { state: PlatePictureState; way: Way; size: { widthMm: number; heightMm: number }; spots: KeptWatchSpot[] }) {
+function StatePicture({
+  state,
+  way,
+  size,
+  spots,
+}: {
+  state: PlatePictureState
+  way: Way
+  size: { widthMm: number; heightMm: number }
+  spots: KeptWatchSpot[]
+}) {
   return (
     <figure>
-      <div className={`relative overflow-hidden bg-ground ${turn(way)}`} style={{ aspectRatio: size.widthMm / size.heightMm }}>
-        {state.image ? <img src={`/pictures/${state.image.id}/view`} alt={`State ${romanNumeral(state.state)}, ${way === 'plate' ? 'as the plate lies' : 'as it prints'}`} className="size-full object-contain" /> : <p className={`p-4 text-center text-sm text-muted ${turn(way)}`}>No picture of this state yet: add one in the room Plate.</p>}
+      <div
+        className={`relative overflow-hidden bg-ground ${turn(way)}`}
+        style={{ aspectRatio: size.widthMm / size.heightMm }}
+      >
+        {state.image ? (
+          <img
+            src={`/pictures/${state.image.id}/view`}
+            alt={`State ${romanNumeral(state.state)}, ${way === 'plate' ? 'as the plate lies' : 'as it prints'}`}
+            className="size-full object-contain"
+          />
+        ) : (
+          <p className={`p-4 text-center text-sm text-muted ${turn(way)}`}>
+            No picture of this state yet: add one in the room Plate.
+          </p>
+        )}
         {spots.map(({ id, at: [x, y], note }) => (
-          <span key={id} title={note} className="absolute size-5 -translate-x-1/2 -translate-y-1/2 rounded-full border-2 border-white outline outline-2 outline-black" style={{ left: `${(100 * x) / size.widthMm}%`, top: `${(100 * y) / size.heightMm}%` }} />
+          <span
+            key={id}
+            title={note}
+            className="absolute size-5 -translate-x-1/2 -translate-y-1/2 rounded-full border-2 border-white outline outline-2 outline-black"
+            style={{ left: `${(100 * x) / size.widthMm}%`, top: `${(100 * y) / size.heightMm}%` }}
+          />
         ))}
       </div>
-      <figcaption className="mt-1 text-sm"><b>State {romanNumeral(state.state)}</b>, {state.openedAt.slice(0, 10)}{state.note && `: ${state.note}`}</figcaption>
+      <figcaption className="mt-1 text-sm">
+        <b>State {romanNumeral(state.state)}</b>, {state.openedAt.slice(0, 10)}
+        {state.note && `: ${state.note}`}
+      </figcaption>
     </figure>
   )
 }
 
-function Swipe({ lower, upper, way, ratio }: { lower?: PlatePictureState; upper?: PlatePictureState; way: Way; ratio: number }) {
+function Swipe({
+  lower,
+  upper,
+  way,
+  ratio,
+}: {
+  lower?: PlatePictureState
+  upper?: PlatePictureState
+  way: Way
+  ratio: number
+}) {
   const [cut, setCut] = useState(50)
-  if (!lower?.image || !upper?.image) return <p className="border border-line bg-ground p-4">Both states need a picture to be laid over one another.</p>
+  if (!lower?.image || !upper?.image)
+    return (
+      <p className="border border-line bg-ground p-4">
+        Both states need a picture to be laid over one another.
+      </p>
+    )
   return (
     <div>
       <div className={`relative overflow-hidden bg-ground ${turn(way)}`} style={{ aspectRatio: ratio }}>
-        <img src={`/pictures/${lower.image.id}/view`} alt={`State ${romanNumeral(lower.state)}`} className="absolute size-full object-contain" />
-        <img src={`/pictures/${upper.image.id}/view`} alt={`State ${romanNumeral(upper.state)}, over it`} className="absolute size-full object-contain" style={{ clipPath: `inset(0 0 0 ${cut}%)` }} />
-        <span aria-hidden className="absolute inset-y-0 w-px bg-black outline outline-1 outline-white" style={{ left: `${cut}%` }} />
+        <img
+          src={`/pictures/${lower.image.id}/view`}
+          alt={`State ${romanNumeral(lower.state)}`}
+          className="absolute size-full object-contain"
+        />
+        <img
+          src={`/pictures/${upper.image.id}/view`}
+          alt={`State ${romanNumeral(upper.state)}, over it`}
+          className="absolute size-full object-contain"
+          style={{ clipPath: `inset(0 0 0 ${cut}%)` }}
+        />
+        <span
+          aria-hidden
+          className="absolute inset-y-0 w-px bg-black outline outline-1 outline-white"
+          style={{ left: `${cut}%` }}
+        />
       </div>
       <label className="mt-2 grid min-h-11 grid-cols-[8rem_1fr_8rem] items-center gap-3 text-sm">
         State {romanNumeral(lower.state)}
-        <input type="range" min={0} max={100} value={cut} onChange={(event) => setCut(Number(event.target.value))} aria-label="Where one state ends and the other begins" className="min-h-11 w-full accent-[var(--text)]" />
+        <input
+          type="range"
+          min={0}
+          max={100}
+          value={cut}
+          onChange={(event) => setCut(Number(event.target.value))}
+          aria-label="Where one state ends and the other begins"
+          className="min-h-11 w-full accent-[var(--text)]"
+        />
         <span className="text-right">State {romanNumeral(upper.state)}</span>
       </label>
     </div>
   )
 }
 
-const BY = { kind: 'what its kind usually stands', facing: 'what a steel facing usually stands', readings: 'this plate’s own line readings' } as const
+const BY = {
+  kind: 'what its kind usually stands',
+  facing: 'what a steel facing usually stands',
+  readings: 'this plate’s own line readings',
+} as const
 
-function Life({ kind, pulls, facings, history }: { kind: keyof typeof PLATE_KINDS; pulls: number; facings: Facing[]; history: PlateHistory }) {
+function Life({
+  kind,
+  pulls,
+  facings,
+  history,
+}: {
+  kind: keyof typeof PLATE_KINDS
+  pulls: number
+  facings: Facing[]
+  history: PlateHistory
+}) {
   const { job } = useBench()
   const [hand, setHand] = useHand()
   const [note, setNote] = useState('')
@@ -124,7 +260,10 @@ function Life({ kind, pulls, facings, history }: { kind: keyof typeof PLATE_KIND
   const life = plateLife(kind, pulls, history)
   const proof = costOfAProof(life)
   const face = async () => {
-    const answer = await addFacingAction({ jobId: job.id, by: hand, note }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await addFacingAction({ jobId: job.id, by: hand, note }).catch(() => ({
+      ok: false as const,
+      problems: [UNREACHABLE],
+    }))
     setProblems(answer.ok ? [] : answer.problems)
     if (answer.ok) setNote('')
   }
@@ -135,20 +274,45 @@ function Life({ kind, pulls, facings, history }: { kind: keyof typeof PLATE_KIND
         rows={[
           { label: 'Pulled, proofs and warm-ups too', value: String(life.spent) },
           { label: 'Its kind usually stands', value: PLATE_KINDS[kind].stands.join(' to ') },
-          ...(facedAfter === null ? [] : [{ label: `Steel faced after ${facedAfter} pulls`, value: `stands ${FACED_STANDS.join(' to ')} more` }]),
-          ...(wear ? [{ label: 'Line readings reach the floor', value: `after ${formatNumber(wear.low, 0)} to ${wear.high === null ? 'no bound yet' : formatNumber(wear.high, 0)} pulls (9 in 10 sure)` }] : []),
+          ...(facedAfter === null
+            ? []
+            : [
+                {
+                  label: `Steel faced after ${facedAfter} pulls`,
+                  value: `stands ${FACED_STANDS.join(' to ')} more`,
+                },
+              ]),
+          ...(wear
+            ? [
+                {
+                  label: 'Line readings reach the floor',
+                  value: `after ${formatNumber(wear.low, 0)} to ${wear.high === null ? 'no bound yet' : formatNumber(wear.high, 0)} pulls (9 in 10 sure)`,
+                },
+              ]
+            : []),
         ]}
       >
-        <b>{describePlateLife(life)[0].toUpperCase() + describePlateLife(life).slice(1)}</b>, by {BY[life.by]}.
+        <b>{describePlateLife(life)[0].toUpperCase() + describePlateLife(life).slice(1)}</b>, by {BY[life.by]}
+        .
       </Sum>
       {proof && <p>◆ {proof[0].toUpperCase() + proof.slice(1)}.</p>}
       <Figure value={pulls} label="pulls so far" />
-      {facings.map(({ at, by, afterPulls, note: said }) => <p key={at} className="text-sm">Steel faced {at.slice(0, 10)} after {afterPulls} pulls, entered by {by}{said && `: ${said}`}.</p>)}
+      {facings.map(({ at, by, afterPulls, note: said }) => (
+        <p key={at} className="text-sm">
+          Steel faced {at.slice(0, 10)} after {afterPulls} pulls, entered by {by}
+          {said && `: ${said}`}.
+        </p>
+      ))}
       {canBeFaced(kind) && (
         <details className="border-t border-line">
           <summary className="min-h-11 py-2">It was steel faced…</summary>
           <div className="grid gap-3">
-            <TextField label="Note on the facing" value={note} onText={setNote} problem={problemAt(problems, 'note')} />
+            <TextField
+              label="Note on the facing"
+              value={note}
+              onText={setNote}
+              problem={problemAt(problems, 'note')}
+            />
             <TextField label="Entered by" value={hand} onText={setHand} problem={problemAt(problems, 'by')} />
             <Problems problems={problems} except={['note', 'by']} />
             <Button onClick={() => void face()}>Note the facing now</Button>
@@ -167,9 +331,14 @@ function WatchSpots({ spots, state }: { spots: KeptWatchSpot[]; state: number })
   const [y, setY] = useState<number | null>(null)
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const add = async () => {
-    const missing: FieldProblem[] = [...(x === null ? [{ field: 'x', message: 'Say where, in mm.' }] : []), ...(y === null ? [{ field: 'y', message: 'Say where, in mm.' }] : [])]
+    const missing: FieldProblem[] = [
+      ...(x === null ? [{ field: 'x', message: 'Say where, in mm.' }] : []),
+      ...(y === null ? [{ field: 'y', message: 'Say where, in mm.' }] : []),
+    ]
     if (missing.length > 0) return setProblems(missing)
-    const answer = await addWatchSpotAction({ jobId: job.id, state, at: [x!, y!], note, by: hand }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await addWatchSpotAction({ jobId: job.id, state, at: [x!, y!], note, by: hand }).catch(
+      () => ({ ok: false as const, problems: [UNREACHABLE] }),
+    )
     setProblems(answer.ok ? [] : answer.problems)
     if (answer.ok) {
       setNote('')
@@ -180,20 +349,62 @@ function WatchSpots({ spots, state }: { spots: KeptWatchSpot[]; state: number })
   return (
     <section aria-label="Watch spots" className="grid gap-3 border-t border-line pt-3">
       <h2 className="station-title">Watch spots</h2>
-      {spots.length === 0 && <p className="text-sm text-muted">No known flaw. A foul bite, a scratch, a peeling edge: put it here, and it is looked at on every pull.</p>}
+      {spots.length === 0 && (
+        <p className="text-sm text-muted">
+          No known flaw. A foul bite, a scratch, a peeling edge: put it here, and it is looked at on every
+          pull.
+        </p>
+      )}
       <ul>
         {spots.map(({ id, at: [sx, sy], note: said, state: seen, goneAt }) => (
-          <li key={id} className="flex flex-wrap items-center justify-between gap-x-3 border-b border-line py-1 text-sm">
-            <span className={goneAt ? 'text-muted line-through' : ''}>{said} ({formatNumber(sx, 0)}, {formatNumber(sy, 0)} mm; state {romanNumeral(seen)})</span>
-            {!goneAt && <Button look="quiet" onClick={() => void endWatchSpotAction(job.id, id)} aria-label={`${said} is gone`}>It is gone</Button>}
+          <li
+            key={id}
+            className="flex flex-wrap items-center justify-between gap-x-3 border-b border-line py-1 text-sm"
+          >
+            <span className={goneAt ? 'text-muted line-through' : ''}>
+              {said} ({formatNumber(sx, 0)}, {formatNumber(sy, 0)} mm; state {romanNumeral(seen)})
+            </span>
+            {!goneAt && (
+              <Button
+                look="quiet"
+                onClick={() => void endWatchSpotAction(job.id, id)}
+                aria-label={`${said} is gone`}
+              >
+                It is gone
+              </Button>
+            )}
           </li>
         ))}
       </ul>
       <div className="grid grid-cols-2 gap-3">
-        <NumberField label="From the left" unit="mm" value={x} onValue={setX} problem={problemAt(problems, 'x') ?? problemAt(problems, 'at')} />
-        <NumberField label="From the top" unit="mm" value={y} onValue={setY} problem={problemAt(problems, 'y')} />
-        <TextField label="What is there" value={note} onText={setNote} problem={problemAt(problems, 'note')} className="col-span-2" />
-        <TextField label="Seen by" value={hand} onText={setHand} problem={problemAt(problems, 'by')} className="col-span-2" />
+        <NumberField
+          label="From the left"
+          unit="mm"
+          value={x}
+          onValue={setX}
+          problem={problemAt(problems, 'x') ?? problemAt(problems, 'at')}
+        />
+        <NumberField
+          label="From the top"
+          unit="mm"
+          value={y}
+          onValue={setY}
+          problem={problemAt(problems, 'y')}
+        />
+        <TextField
+          label="What is there"
+          value={note}
+          onText={setNote}
+          problem={problemAt(problems, 'note')}
+          className="col-span-2"
+        />
+        <TextField
+          label="Seen by"
+          value={hand}
+          onText={setHand}
+          problem={problemAt(problems, 'by')}
+          className="col-span-2"
+        />
       </div>
       <Problems problems={problems} except={['x', 'y', 'at', 'note', 'by']} />
       <Button onClick={() => void add()}>Watch this spot</Button>

@@ -7,7 +7,14 @@ export function WatchLine({ spots }: { spots: readonly WatchSpot[] }) {
   if (open.length === 0) return null
   return (
     <p className="my-2 border-l-4 border-text pl-3 text-sm">
-      <b>Watch on every pull:</b> {open.map(({ note, at: [x, y] }) => `${note} (${formatNumber(x, 0)} mm from the left, ${formatNumber(y, 0)} from the top of the plate; reversed on the print)`).join('; ')}.
+      <b>Watch on every pull:</b>{' '}
+      {open
+        .map(
+          ({ note, at: [x, y] }) =>
+            `${note} (${formatNumber(x, 0)} mm from the left, ${formatNumber(y, 0)} from the top of the plate; reversed on the print)`,
+        )
+        .join('; ')}
+      .
     </p>
   )
 }

@@ -5,7 +5,14 @@ import type Konva from 'konva'
 import { Circle, Group, Image as KonvaImage, Layer, Line, Rect, Stage, Text } from 'react-konva'
 import { boundsOf, type Outline, type Point } from '@/core/geometry/polygon'
 import { snapPoint } from '@/core/geometry/snap'
-import { ontoPlate, TONE_SPOTS, type ToneSpot, type Zone, type ZoneMap, type ZoneProblem } from '@/core/plate/zoneMap'
+import {
+  ontoPlate,
+  TONE_SPOTS,
+  type ToneSpot,
+  type Zone,
+  type ZoneMap,
+  type ZoneProblem,
+} from '@/core/plate/zoneMap'
 
 /** What the pointer does on the plate. */
 export type ZoneTool = 'choose' | 'polygon' | 'brush' | ToneSpot
@@ -40,11 +47,28 @@ const STROKE_PX = 4
 const flat = (outline: Outline) => outline.flatMap(([x, y]) => [x, y])
 
 /** A zone that is not being worked on: drawn once, and again only when it changes. */
-const StillZone = memo(function StillZone({ zone, colour, onChoose }: { zone: Zone; colour: string; onChoose: (id: string) => void }) {
+const StillZone = memo(function StillZone({
+  zone,
+  colour,
+  onChoose,
+}: {
+  zone: Zone
+  colour: string
+  onChoose: (id: string) => void
+}) {
   return (
     <Line
-      points={flat(zone.outline)} closed fill={zone.isWhite ? '#ffffff' : colour} opacity={0.62} stroke="#141414" strokeWidth={1} strokeScaleEnabled={false} perfectDrawEnabled={false} shadowForStrokeEnabled={false}
-      dash={zone.border === 'feathered' ? [5, 4] : undefined} onPointerDown={() => onChoose(zone.id)}
+      points={flat(zone.outline)}
+      closed
+      fill={zone.isWhite ? '#ffffff' : colour}
+      opacity={0.62}
+      stroke="#141414"
+      strokeWidth={1}
+      strokeScaleEnabled={false}
+      perfectDrawEnabled={false}
+      shadowForStrokeEnabled={false}
+      dash={zone.border === 'feathered' ? [5, 4] : undefined}
+      onPointerDown={() => onChoose(zone.id)}
     />
   )
 })
@@ -65,7 +89,22 @@ function usePicture(url: string | null): HTMLImageElement | null {
 }
 
 /** The plate with its zones: drawn, chosen, moved and bent with the pointer. Millimetres of the plate are the units of the drawing. */
-export default function ZoneCanvas({ map, plate, picture, colours, chosen, tool, brushMm, isPrintWay, problems, onChoose, onOutline, onPolygon, onStroke, onSpot }: ZoneCanvasProps) {
+export default function ZoneCanvas({
+  map,
+  plate,
+  picture,
+  colours,
+  chosen,
+  tool,
+  brushMm,
+  isPrintWay,
+  problems,
+  onChoose,
+  onOutline,
+  onPolygon,
+  onStroke,
+  onSpot,
+}: ZoneCanvasProps) {
   const frame = useRef<HTMLDivElement>(null)
   const [widthPx, setWidth] = useState(0)
   const [drawing, setDrawing] = useState<Point[]>([])
@@ -123,50 +162,163 @@ export default function ZoneCanvas({ map, plate, picture, colours, chosen, tool,
     const dx = Math.max(-box.left, Math.min(plate.widthMm - box.right, node.x()))
     const dy = Math.max(-box.top, Math.min(plate.heightMm - box.bottom, node.y()))
     node.position({ x: 0, y: 0 })
-    onOutline(active!.id, active!.outline.map(([x, y]): Point => [x + dx, y + dy]))
+    onOutline(
+      active!.id,
+      active!.outline.map(([x, y]): Point => [x + dx, y + dy]),
+    )
   }
 
   return (
-    <div ref={frame} className="w-full touch-none overflow-hidden" style={{ aspectRatio: plate.widthMm / plate.heightMm }}>
+    <div
+      ref={frame}
+      className="w-full touch-none overflow-hidden"
+      style={{ aspectRatio: plate.widthMm / plate.heightMm }}
+    >
       {widthPx > 0 && (
         <Stage
-          width={widthPx} height={(widthPx * plate.heightMm) / plate.widthMm} scaleX={isPrintWay ? -scale : scale} scaleY={scale} x={isPrintWay ? widthPx : 0}
-          onPointerDown={down} onPointerMove={moved} onPointerUp={up} onPointerLeave={up}
+          width={widthPx}
+          height={(widthPx * plate.heightMm) / plate.widthMm}
+          scaleX={isPrintWay ? -scale : scale}
+          scaleY={scale}
+          x={isPrintWay ? widthPx : 0}
+          onPointerDown={down}
+          onPointerMove={moved}
+          onPointerUp={up}
+          onPointerLeave={up}
         >
           <Layer listening={tool === 'choose'}>
             <Rect name="plate" width={plate.widthMm} height={plate.heightMm} fill="#8c8c8c" />
-            {image && <KonvaImage name="plate" image={image} width={plate.widthMm} height={plate.heightMm} opacity={0.75} />}
+            {image && (
+              <KonvaImage
+                name="plate"
+                image={image}
+                width={plate.widthMm}
+                height={plate.heightMm}
+                opacity={0.75}
+              />
+            )}
           </Layer>
           <Layer listening={tool === 'choose'}>
-            {still.map((zone) => <StillZone key={zone.id} zone={zone} colour={colours[zone.id] ?? '#b0b0b0'} onChoose={onChoose} />)}
+            {still.map((zone) => (
+              <StillZone
+                key={zone.id}
+                zone={zone}
+                colour={colours[zone.id] ?? '#b0b0b0'}
+                onChoose={onChoose}
+              />
+            ))}
           </Layer>
           <Layer listening={tool === 'choose'}>
             {active && outline && (
               <>
                 <Line
-                  points={flat(outline)} closed fill={active.isWhite ? '#ffffff' : (colours[active.id] ?? '#b0b0b0')} opacity={0.7} stroke="#141414" strokeWidth={3} strokeScaleEnabled={false} perfectDrawEnabled={false}
-                  draggable={tool === 'choose'} onDragEnd={({ target }) => shift(target)}
+                  points={flat(outline)}
+                  closed
+                  fill={active.isWhite ? '#ffffff' : (colours[active.id] ?? '#b0b0b0')}
+                  opacity={0.7}
+                  stroke="#141414"
+                  strokeWidth={3}
+                  strokeScaleEnabled={false}
+                  perfectDrawEnabled={false}
+                  draggable={tool === 'choose'}
+                  onDragEnd={({ target }) => shift(target)}
                 />
-                {tool === 'choose' && outline.map(([x, y], i) => i % step === 0 && (
-                  <Circle
-                    key={i} x={x} y={y} radius={6 / scale} hitStrokeWidth={16} fill="#f2f2f2" stroke="#141414" strokeWidth={1.5} strokeScaleEnabled={false} draggable
-                    onDragMove={({ target }) => bend(i, target)} onDragEnd={() => { if (bent) onOutline(bent.id, bent.outline); setBent(null) }}
-                  />
-                ))}
+                {tool === 'choose' &&
+                  outline.map(
+                    ([x, y], i) =>
+                      i % step === 0 && (
+                        <Circle
+                          key={i}
+                          x={x}
+                          y={y}
+                          radius={6 / scale}
+                          hitStrokeWidth={16}
+                          fill="#f2f2f2"
+                          stroke="#141414"
+                          strokeWidth={1.5}
+                          strokeScaleEnabled={false}
+                          draggable
+                          onDragMove={({ target }) => bend(i, target)}
+                          onDragEnd={() => {
+                            if (bent) onOutline(bent.id, bent.outline)
+                            setBent(null)
+                          }}
+                        />
+                      ),
+                  )}
               </>
             )}
-            {problems.map(({ at, zoneId }) => at && <Rect key={`${zoneId} ${at.join()}`} x={at[0]} y={at[1]} rotation={45} width={10 / scale} height={10 / scale} offsetX={5 / scale} offsetY={5 / scale} stroke="#9a2b00" strokeWidth={3} strokeScaleEnabled={false} listening={false} />)}
+            {problems.map(
+              ({ at, zoneId }) =>
+                at && (
+                  <Rect
+                    key={`${zoneId} ${at.join()}`}
+                    x={at[0]}
+                    y={at[1]}
+                    rotation={45}
+                    width={10 / scale}
+                    height={10 / scale}
+                    offsetX={5 / scale}
+                    offsetY={5 / scale}
+                    stroke="#9a2b00"
+                    strokeWidth={3}
+                    strokeScaleEnabled={false}
+                    listening={false}
+                  />
+                ),
+            )}
           </Layer>
           <Layer listening={false}>
-            {drawing.length > 0 && <Line points={flat(drawing)} stroke="#141414" strokeWidth={2} strokeScaleEnabled={false} />}
-            {drawing.map(([x, y], i) => <Circle key={i} x={x} y={y} radius={(i === 0 ? 7 : 4) / scale} fill="#f2f2f2" stroke="#141414" strokeWidth={1.5} strokeScaleEnabled={false} />)}
-            {stroke.length > 0 && <Line points={flat(stroke.length === 1 ? [stroke[0], stroke[0]] : stroke)} stroke="#141414" opacity={0.6} strokeWidth={2 * brushMm} lineCap="round" lineJoin="round" />}
-            {Object.entries(map.spots).map(([spot, at], i) => at && (
-              <Group key={spot} x={at[0]} y={at[1]} scaleX={isPrintWay ? -1 : 1}>
-                <Circle radius={9 / scale} fill="#f2f2f2" stroke="#141414" strokeWidth={2} strokeScaleEnabled={false} />
-                <Text text={TONE_SPOTS[spot as ToneSpot][0]} fontSize={12 / scale} fontStyle="bold" fill="#141414" width={18 / scale} align="center" offsetX={9 / scale} offsetY={5.5 / scale} key={i} />
-              </Group>
+            {drawing.length > 0 && (
+              <Line points={flat(drawing)} stroke="#141414" strokeWidth={2} strokeScaleEnabled={false} />
+            )}
+            {drawing.map(([x, y], i) => (
+              <Circle
+                key={i}
+                x={x}
+                y={y}
+                radius={(i === 0 ? 7 : 4) / scale}
+                fill="#f2f2f2"
+                stroke="#141414"
+                strokeWidth={1.5}
+                strokeScaleEnabled={false}
+              />
             ))}
+            {stroke.length > 0 && (
+              <Line
+                points={flat(stroke.length === 1 ? [stroke[0], stroke[0]] : stroke)}
+                stroke="#141414"
+                opacity={0.6}
+                strokeWidth={2 * brushMm}
+                lineCap="round"
+                lineJoin="round"
+              />
+            )}
+            {Object.entries(map.spots).map(
+              ([spot, at], i) =>
+                at && (
+                  <Group key={spot} x={at[0]} y={at[1]} scaleX={isPrintWay ? -1 : 1}>
+                    <Circle
+                      radius={9 / scale}
+                      fill="#f2f2f2"
+                      stroke="#141414"
+                      strokeWidth={2}
+                      strokeScaleEnabled={false}
+                    />
+                    <Text
+                      text={TONE_SPOTS[spot as ToneSpot][0]}
+                      fontSize={12 / scale}
+                      fontStyle="bold"
+                      fill="#141414"
+                      width={18 / scale}
+                      align="center"
+                      offsetX={9 / scale}
+                      offsetY={5.5 / scale}
+                      key={i}
+                    />
+                  </Group>
+                ),
+            )}
           </Layer>
         </Stage>
       )}

@@ -8,7 +8,15 @@ import type { LookedInk } from '../wipe/inkLooks'
 import { PlateRooms } from './PlateRooms'
 
 /** Drawing and clipping are loaded once the room is open: they are large, and no other room needs them. */
-const ZoneBench = dynamic(() => import('./ZoneBench'), { ssr: false, loading: () => <PlateMark title="Plate"><PlateRooms /><p className="p-4 text-sm text-muted">Laying the plate out…</p></PlateMark> })
+const ZoneBench = dynamic(() => import('./ZoneBench'), {
+  ssr: false,
+  loading: () => (
+    <PlateMark title="Plate">
+      <PlateRooms />
+      <p className="p-4 text-sm text-muted">Laying the plate out…</p>
+    </PlateMark>
+  ),
+})
 
 interface ZoneRoomProps {
   kept: KeptZoneMap | null
@@ -19,11 +27,14 @@ interface ZoneRoomProps {
 /** The plate's zones: drawn on its picture, each with an ink, a film and its area. */
 export function ZoneRoom({ kept, picture, inks }: ZoneRoomProps) {
   const { plate } = useBench().bench
-  if (plate) return <ZoneBench key={kept?.version ?? 0} plate={plate} kept={kept} picture={picture} inks={inks} />
+  if (plate)
+    return <ZoneBench key={kept?.version ?? 0} plate={plate} kept={kept} picture={picture} inks={inks} />
   return (
     <PlateMark title="Plate">
       <PlateRooms />
-      <p className="border border-line bg-ground p-4">Set the plate’s size first: zones are drawn on it in millimetres.</p>
+      <p className="border border-line bg-ground p-4">
+        Set the plate’s size first: zones are drawn on it in millimetres.
+      </p>
     </PlateMark>
   )
 }

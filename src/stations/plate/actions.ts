@@ -11,7 +11,9 @@ const openInput = z.strictObject({ ...target, note: remark })
 const pictureInput = z.strictObject({ ...target, state: count, imageId: label })
 
 /** Opens the next state of the plate. */
-export async function openStateAction(input: z.infer<typeof openInput>): Promise<Answer<{ revision: number }>> {
+export async function openStateAction(
+  input: z.infer<typeof openInput>,
+): Promise<Answer<{ revision: number }>> {
   return answer(async () => {
     const { jobId, revision, note } = openInput.parse(input)
     const next = await openNextState(jobId, revision, note, new Date().toISOString())
@@ -21,7 +23,9 @@ export async function openStateAction(input: z.infer<typeof openInput>): Promise
 }
 
 /** Ties a kept picture to a state of the plate. */
-export async function setPictureAction(input: z.infer<typeof pictureInput>): Promise<Answer<{ revision: number }>> {
+export async function setPictureAction(
+  input: z.infer<typeof pictureInput>,
+): Promise<Answer<{ revision: number }>> {
   return answer(async () => {
     const { jobId, revision, state, imageId } = pictureInput.parse(input)
     const next = await setStatePicture(jobId, revision, state, imageId)

@@ -21,7 +21,8 @@ export function usePreview(imageId: string): GreyPicture | null {
       const { data } = context.getImageData(0, 0, canvas.width, canvas.height)
       const greys = new Uint8Array(canvas.width * canvas.height)
       // Luma of sRGB values by the weights of ITU-R BT.709.
-      for (let i = 0; i < greys.length; i++) greys[i] = Math.round(0.2126 * data[4 * i] + 0.7152 * data[4 * i + 1] + 0.0722 * data[4 * i + 2])
+      for (let i = 0; i < greys.length; i++)
+        greys[i] = Math.round(0.2126 * data[4 * i] + 0.7152 * data[4 * i + 1] + 0.0722 * data[4 * i + 2])
       setGrey({ widthPx: canvas.width, heightPx: canvas.height, greys })
     }
     picture.src = `/pictures/${imageId}/view`
@@ -33,19 +34,39 @@ export function usePreview(imageId: string): GreyPicture | null {
 }
 
 /** The crop as a picture of its own, nearest pixels, at most PREVIEW_PX long. */
-export function cropped({ widthPx, heightPx, greys }: GreyPicture, crop: Crop, plate: { widthMm: number; heightMm: number }): GreyPicture {
+export function cropped(
+  { widthPx, heightPx, greys }: GreyPicture,
+  crop: Crop,
+  plate: { widthMm: number; heightMm: number },
+): GreyPicture {
   const scale = PREVIEW_PX / Math.max(plate.widthMm, plate.heightMm)
-  const [width, height] = [Math.max(1, Math.round(plate.widthMm * scale)), Math.max(1, Math.round(plate.heightMm * scale))]
+  const [width, height] = [
+    Math.max(1, Math.round(plate.widthMm * scale)),
+    Math.max(1, Math.round(plate.heightMm * scale)),
+  ]
   const out = new Uint8Array(width * height)
   for (let y = 0; y < height; y++) {
-    const from = Math.min(heightPx - 1, Math.floor((crop.top + (crop.height * (y + 0.5)) / height) * heightPx)) * widthPx
-    for (let x = 0; x < width; x++) out[y * width + x] = greys[from + Math.min(widthPx - 1, Math.floor((crop.left + (crop.width * (x + 0.5)) / width) * widthPx))]
+    const from =
+      Math.min(heightPx - 1, Math.floor((crop.top + (crop.height * (y + 0.5)) / height) * heightPx)) * widthPx
+    for (let x = 0; x < width; x++)
+      out[y * width + x] =
+        greys[
+          from + Math.min(widthPx - 1, Math.floor((crop.left + (crop.width * (x + 0.5)) / width) * widthPx))
+        ]
   }
   return { widthPx: width, heightPx: height, greys: out }
 }
 
 /** A picture in greys on the screen, with its name beneath. */
-export function GreyCanvas({ picture, title, label }: { picture: GreyPicture; title: string; label: string }) {
+export function GreyCanvas({
+  picture,
+  title,
+  label,
+}: {
+  picture: GreyPicture
+  title: string
+  label: string
+}) {
   const canvas = useRef<HTMLCanvasElement>(null)
   useEffect(() => {
     const context = canvas.current!.getContext('2d')!
@@ -58,8 +79,17 @@ export function GreyCanvas({ picture, title, label }: { picture: GreyPicture; ti
   }, [picture])
   return (
     <figure className="min-w-0">
-      <canvas ref={canvas} width={picture.widthPx} height={picture.heightPx} role="img" aria-label={label} className="max-h-[44dvh] max-w-full border border-line" />
-      <figcaption className="mt-1 text-sm"><b>{title}</b> <span className="text-muted">{label}</span></figcaption>
+      <canvas
+        ref={canvas}
+        width={picture.widthPx}
+        height={picture.heightPx}
+        role="img"
+        aria-label={label}
+        className="max-h-[44dvh] max-w-full border border-line"
+      />
+      <figcaption className="mt-1 text-sm">
+        <b>{title}</b> <span className="text-muted">{label}</span>
+      </figcaption>
     </figure>
   )
 }

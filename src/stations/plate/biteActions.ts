@@ -13,7 +13,10 @@ const now = () => new Date().toISOString()
 const refresh = () => revalidatePath('/', 'layout')
 
 /** Keeps a test strip. */
-export async function keepStripAction(name: string, strip: z.infer<typeof biteStripSchema>): Promise<Answer<{ id: string }>> {
+export async function keepStripAction(
+  name: string,
+  strip: z.infer<typeof biteStripSchema>,
+): Promise<Answer<{ id: string }>> {
   return answer(async () => {
     const id = await keepStrip(name, strip, now())
     refresh()

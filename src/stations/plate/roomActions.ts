@@ -28,7 +28,9 @@ async function done<T extends object>(act: () => Promise<T>): Promise<Answer<T>>
 const zoneMapInput = z.strictObject({ jobId: label, after: count, map: zoneMapSchema, by: label })
 
 /** Keeps a zone map as the next version. */
-export async function keepZoneMapAction(input: z.infer<typeof zoneMapInput>): Promise<Answer<{ version: number }>> {
+export async function keepZoneMapAction(
+  input: z.infer<typeof zoneMapInput>,
+): Promise<Answer<{ version: number }>> {
   return done(async () => {
     const { jobId, after, map, by } = zoneMapInput.parse(input)
     return { version: await keepZoneMap(jobId, after, map, by, now()) }
@@ -36,7 +38,10 @@ export async function keepZoneMapAction(input: z.infer<typeof zoneMapInput>): Pr
 }
 
 /** Keeps what is made of a picture. Called while the person works, so it does not reload the page. */
-export async function keepArtworkAction(jobId: string, artwork: z.infer<typeof artworkSchema>): Promise<Answer> {
+export async function keepArtworkAction(
+  jobId: string,
+  artwork: z.infer<typeof artworkSchema>,
+): Promise<Answer> {
   return answer(async () => {
     await keepArtwork(label.parse(jobId), artwork, now())
     return {}
@@ -66,7 +71,10 @@ export async function addMakingEventAction(input: z.infer<typeof eventInput>): P
 }
 
 /** Keeps a variant as a procedure of the workshop's own. */
-export async function keepProcedureAction(procedure: z.infer<typeof procedureSchema>, by: string): Promise<Answer<{ id: string }>> {
+export async function keepProcedureAction(
+  procedure: z.infer<typeof procedureSchema>,
+  by: string,
+): Promise<Answer<{ id: string }>> {
   return done(async () => ({ id: await keepProcedure(procedure, by, now()) }))
 }
 

@@ -37,7 +37,11 @@ function readDraft(key: string, after: number): ZoneMap | null {
 /** A zone map while it is drawn: every step can be taken back, and a draft survives a reload on this device until it is kept. */
 export function useZoneMap(jobId: string, version: number, kept: ZoneMap): ZoneMapHandle {
   const key = `typothesis-zones-${jobId}`
-  const [{ map, past, future }, setHistory] = useState<History>(() => ({ map: readDraft(key, version) ?? kept, past: [], future: [] }))
+  const [{ map, past, future }, setHistory] = useState<History>(() => ({
+    map: readDraft(key, version) ?? kept,
+    past: [],
+    future: [],
+  }))
   const show = (history: History) => {
     setHistory(history)
     try {
@@ -48,11 +52,15 @@ export function useZoneMap(jobId: string, version: number, kept: ZoneMap): ZoneM
   }
   const set = (next: ZoneMap) => show({ map: next, past: [...past.slice(-MOST_STEPS), map], future: [] })
   return {
-    map, set,
+    map,
+    set,
     isChanged: JSON.stringify(map) !== JSON.stringify(kept),
-    patch: (id, patch) => set({ ...map, zones: map.zones.map((zone) => (zone.id === id ? { ...zone, ...patch } : zone)) }),
-    undo: () => past.length > 0 && show({ map: past.at(-1)!, past: past.slice(0, -1), future: [map, ...future] }),
+    patch: (id, patch) =>
+      set({ ...map, zones: map.zones.map((zone) => (zone.id === id ? { ...zone, ...patch } : zone)) }),
+    undo: () =>
+      past.length > 0 && show({ map: past.at(-1)!, past: past.slice(0, -1), future: [map, ...future] }),
     redo: () => future.length > 0 && show({ map: future[0], past: [...past, map], future: future.slice(1) }),
-    canUndo: past.length > 0, canRedo: future.length > 0,
+    canUndo: past.length > 0,
+    canRedo: future.length > 0,
   }
 }

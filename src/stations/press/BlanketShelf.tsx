@@ -2,7 +2,17 @@
 
 import Link from 'next/link'
 import { useState } from 'react'
-import { BLANKET_KINDS, blanketRemarks, CLOGGING, compressionSchema, layerOfBlanket, measuredModulus, SIDES_UP, type Blanket, type BlanketKind } from '@/core/press/blanket'
+import {
+  BLANKET_KINDS,
+  blanketRemarks,
+  CLOGGING,
+  compressionSchema,
+  layerOfBlanket,
+  measuredModulus,
+  SIDES_UP,
+  type Blanket,
+  type BlanketKind,
+} from '@/core/press/blanket'
 import { formatNumber } from '@/core/units/length'
 import type { StoreBlanket, StorePack } from '@/data/store'
 import { Button } from '@/ui/Button'
@@ -17,44 +27,132 @@ import { Problems } from '../pull/Problems'
 import { keepBlanketAction, keepPackAction, washBlanketAction } from './actions'
 
 type Typed = { [K in keyof Blanket]: Blanket[K] | null }
-const FRESH: Typed = { name: '', kind: 'cushion', newMm: 3, nowMm: 3, modulusMPa: null, since: null, clogging: 'none', sideUp: 'either', note: '' }
+const FRESH: Typed = {
+  name: '',
+  kind: 'cushion',
+  newMm: 3,
+  nowMm: 3,
+  modulusMPa: null,
+  since: null,
+  clogging: 'none',
+  sideUp: 'either',
+  note: '',
+}
 const FIELDS = ['name', 'newMm', 'nowMm', 'modulusMPa', 'since', 'note']
 
 /** The blankets of the workshop: how each stands, what it gives, when it was washed; and the packs laid from them. */
-export function BlanketShelf({ blankets, packs, now }: { blankets: StoreBlanket[]; packs: StorePack[]; now: string }) {
+export function BlanketShelf({
+  blankets,
+  packs,
+  now,
+}: {
+  blankets: StoreBlanket[]
+  packs: StorePack[]
+  now: string
+}) {
   const [open, setOpen] = useState<string | null>(null)
   const [hand, setHand] = useHand()
   const { busy, problems, act } = useAct()
   const tallest = Math.max(1, ...blankets.map(({ newMm }) => newMm))
   return (
-    <PlateMark title="Blankets" aside={<Link href="/store" className="inline-flex min-h-11 items-center underline underline-offset-4">Back to the store</Link>}>
-      {blankets.length === 0 && <p className="border border-line bg-ground p-4">No blanket is on the shelf yet. Measure each with a caliper, dry and unpressed, and put it on.</p>}
+    <PlateMark
+      title="Blankets"
+      aside={
+        <Link href="/store" className="inline-flex min-h-11 items-center underline underline-offset-4">
+          Back to the store
+        </Link>
+      }
+    >
+      {blankets.length === 0 && (
+        <p className="border border-line bg-ground p-4">
+          No blanket is on the shelf yet. Measure each with a caliper, dry and unpressed, and put it on.
+        </p>
+      )}
       <ul>
         {blankets.map((blanket) => {
           const layer = layerOfBlanket(blanket)
           return (
             <li key={blanket.id} className="border-t border-line py-2">
               <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
-                <svg viewBox="0 0 60 60" className="size-14 flex-none" role="img" aria-label={`${formatNumber(blanket.nowMm, 2)} of ${formatNumber(blanket.newMm, 2)} mm`}>
-                  <rect x="6" y={58 - (blanket.newMm / tallest) * 54} width="48" height={(blanket.newMm / tallest) * 54} fill="none" stroke="currentColor" strokeDasharray="3 2" strokeWidth="0.8" />
-                  <rect x="6" y={58 - (blanket.nowMm / tallest) * 54} width="48" height={(blanket.nowMm / tallest) * 54} fill="var(--edge)" stroke="currentColor" strokeWidth="1" />
+                <svg
+                  viewBox="0 0 60 60"
+                  className="size-14 flex-none"
+                  role="img"
+                  aria-label={`${formatNumber(blanket.nowMm, 2)} of ${formatNumber(blanket.newMm, 2)} mm`}
+                >
+                  <rect
+                    x="6"
+                    y={58 - (blanket.newMm / tallest) * 54}
+                    width="48"
+                    height={(blanket.newMm / tallest) * 54}
+                    fill="none"
+                    stroke="currentColor"
+                    strokeDasharray="3 2"
+                    strokeWidth="0.8"
+                  />
+                  <rect
+                    x="6"
+                    y={58 - (blanket.nowMm / tallest) * 54}
+                    width="48"
+                    height={(blanket.nowMm / tallest) * 54}
+                    fill="var(--edge)"
+                    stroke="currentColor"
+                    strokeWidth="1"
+                  />
                 </svg>
                 <p className="min-w-56 flex-1">
-                  <b>{blanket.name}</b>: {BLANKET_KINDS[blanket.kind].label.toLowerCase()}, {BLANKET_KINDS[blanket.kind].does}. {formatNumber(blanket.nowMm, 2)} of {formatNumber(blanket.newMm, 2)} mm, {SIDES_UP[blanket.sideUp]}.
-                  <span className="condensed block text-sm text-muted">gives up to {formatNumber(100 * layer.densificationStrain!, 0)} %, {formatNumber(layer.modulusMPa, 2)} MPa {blanket.modulusMPa === null ? '(its kind, from memory)' : '(measured)'}; {blanket.washedAt ? `washed ${blanket.washedAt.slice(0, 10)}` : 'no wash recorded'}{blanket.since ? `, in use since ${blanket.since}` : ''}. {blanket.note}</span>
-                  {blanketRemarks(blanket, blanket.washedAt, now).map((words) => <span key={words} className="block font-medium">◆ {words}</span>)}
+                  <b>{blanket.name}</b>: {BLANKET_KINDS[blanket.kind].label.toLowerCase()},{' '}
+                  {BLANKET_KINDS[blanket.kind].does}. {formatNumber(blanket.nowMm, 2)} of{' '}
+                  {formatNumber(blanket.newMm, 2)} mm, {SIDES_UP[blanket.sideUp]}.
+                  <span className="condensed block text-sm text-muted">
+                    gives up to {formatNumber(100 * layer.densificationStrain!, 0)} %,{' '}
+                    {formatNumber(layer.modulusMPa, 2)} MPa{' '}
+                    {blanket.modulusMPa === null ? '(its kind, from memory)' : '(measured)'};{' '}
+                    {blanket.washedAt ? `washed ${blanket.washedAt.slice(0, 10)}` : 'no wash recorded'}
+                    {blanket.since ? `, in use since ${blanket.since}` : ''}. {blanket.note}
+                  </span>
+                  {blanketRemarks(blanket, blanket.washedAt, now).map((words) => (
+                    <span key={words} className="block font-medium">
+                      ◆ {words}
+                    </span>
+                  ))}
                 </p>
-                <Button disabled={busy} onClick={() => void act(() => washBlanketAction(blanket.id, hand))} aria-label={`${blanket.name} was washed`}>Washed</Button>
-                <Button look="quiet" aria-expanded={open === blanket.id} onClick={() => setOpen(open === blanket.id ? null : blanket.id)} aria-label={`Measure ${blanket.name} again`}>Measure again</Button>
+                <Button
+                  disabled={busy}
+                  onClick={() => void act(() => washBlanketAction(blanket.id, hand))}
+                  aria-label={`${blanket.name} was washed`}
+                >
+                  Washed
+                </Button>
+                <Button
+                  look="quiet"
+                  aria-expanded={open === blanket.id}
+                  onClick={() => setOpen(open === blanket.id ? null : blanket.id)}
+                  aria-label={`Measure ${blanket.name} again`}
+                >
+                  Measure again
+                </Button>
               </div>
               {open === blanket.id && <BlanketForm blanket={blanket} onDone={() => setOpen(null)} />}
             </li>
           )
         })}
       </ul>
-      <TextField label="Who washes" value={hand} onText={setHand} problem={problemAt(problems, 'by')} className="mt-2 max-w-64" />
+      <TextField
+        label="Who washes"
+        value={hand}
+        onText={setHand}
+        problem={problemAt(problems, 'by')}
+        className="mt-2 max-w-64"
+      />
       <Problems problems={problems} except={['by']} />
-      {open === 'new' ? <BlanketForm blanket={null} onDone={() => setOpen(null)} /> : <Button className="mt-3" onClick={() => setOpen('new')}>Put a blanket on the shelf</Button>}
+      {open === 'new' ? (
+        <BlanketForm blanket={null} onDone={() => setOpen(null)} />
+      ) : (
+        <Button className="mt-3" onClick={() => setOpen('new')}>
+          Put a blanket on the shelf
+        </Button>
+      )}
       <Packs blankets={blankets} packs={packs} />
     </PlateMark>
   )
@@ -67,41 +165,148 @@ function BlanketForm({ blanket, onDone }: { blanket: StoreBlanket | null; onDone
     return known
   })
   const { busy, problems, act } = useAct()
-  const [weight, setWeight] = useState<{ kilograms: number | null; areaMm2: number | null; loadedMm: number | null }>({ kilograms: null, areaMm2: 2500, loadedMm: null })
+  const [weight, setWeight] = useState<{
+    kilograms: number | null
+    areaMm2: number | null
+    loadedMm: number | null
+  }>({ kilograms: null, areaMm2: 2500, loadedMm: null })
   const set = (patch: Partial<Typed>) => setTyped({ ...typed, ...patch })
   const usual = BLANKET_KINDS[typed.kind ?? 'cushion']
   const weighed = weight.kilograms !== null && weight.loadedMm !== null
-  const trial = compressionSchema.safeParse({ ...weight, freeMm: typed.nowMm, densificationStrain: usual.densificationStrain })
-  const wrong = weighed && !trial.success ? trial.error.issues.map(({ path, message }) => ({ field: path.join('.'), message })) : []
+  const trial = compressionSchema.safeParse({
+    ...weight,
+    freeMm: typed.nowMm,
+    densificationStrain: usual.densificationStrain,
+  })
+  const wrong =
+    weighed && !trial.success
+      ? trial.error.issues.map(({ path, message }) => ({ field: path.join('.'), message }))
+      : []
   const keep = async () => {
-    const whole = { ...typed, newMm: typed.newMm ?? Number.NaN, nowMm: typed.nowMm ?? Number.NaN, since: typed.since?.trim() || null } as Blanket
+    const whole = {
+      ...typed,
+      newMm: typed.newMm ?? Number.NaN,
+      nowMm: typed.nowMm ?? Number.NaN,
+      since: typed.since?.trim() || null,
+    } as Blanket
     if (await act(() => keepBlanketAction(blanket?.id ?? null, whole))) onDone()
   }
   return (
-    <section aria-label={blanket ? `Measure ${blanket.name}` : 'A blanket for the shelf'} className="mt-2 border-l-4 border-text bg-raised p-3">
+    <section
+      aria-label={blanket ? `Measure ${blanket.name}` : 'A blanket for the shelf'}
+      className="mt-2 border-l-4 border-text bg-raised p-3"
+    >
       <div className="grid gap-3 sm:grid-cols-2 xl:grid-cols-4">
-        <TextField label="Name" value={typed.name ?? ''} onText={(name) => set({ name })} problem={problemAt(problems, 'name')} />
-        <SelectField label="Kind" value={typed.kind ?? 'cushion'} options={Object.entries(BLANKET_KINDS).map(([key, { label, does }]) => [key, `${label}: ${does}`] as const)} onPick={(kind) => set({ kind: kind as BlanketKind })} />
-        <NumberField label="Thickness when new" unit="mm" value={typed.newMm} onValue={(newMm) => set({ newMm })} problem={problemAt(problems, 'newMm')} />
-        <NumberField label="Thickness now" unit="mm" value={typed.nowMm} onValue={(nowMm) => set({ nowMm })} problem={problemAt(problems, 'nowMm')} />
-        <SelectField label="Size in it" value={typed.clogging ?? 'none'} options={Object.entries(CLOGGING)} onPick={(clogging) => set({ clogging: clogging as Blanket['clogging'] })} />
-        <SelectField label="Which side up" value={typed.sideUp ?? 'either'} options={Object.entries(SIDES_UP)} onPick={(sideUp) => set({ sideUp: sideUp as Blanket['sideUp'] })} />
-        <TextField label="In use since" value={typed.since ?? ''} placeholder="2031-04-02" onText={(since) => set({ since })} problem={problemAt(problems, 'since')} />
-        <TextField label="Note" value={typed.note ?? ''} onText={(note) => set({ note })} problem={problemAt(problems, 'note')} />
+        <TextField
+          label="Name"
+          value={typed.name ?? ''}
+          onText={(name) => set({ name })}
+          problem={problemAt(problems, 'name')}
+        />
+        <SelectField
+          label="Kind"
+          value={typed.kind ?? 'cushion'}
+          options={Object.entries(BLANKET_KINDS).map(
+            ([key, { label, does }]) => [key, `${label}: ${does}`] as const,
+          )}
+          onPick={(kind) => set({ kind: kind as BlanketKind })}
+        />
+        <NumberField
+          label="Thickness when new"
+          unit="mm"
+          value={typed.newMm}
+          onValue={(newMm) => set({ newMm })}
+          problem={problemAt(problems, 'newMm')}
+        />
+        <NumberField
+          label="Thickness now"
+          unit="mm"
+          value={typed.nowMm}
+          onValue={(nowMm) => set({ nowMm })}
+          problem={problemAt(problems, 'nowMm')}
+        />
+        <SelectField
+          label="Size in it"
+          value={typed.clogging ?? 'none'}
+          options={Object.entries(CLOGGING)}
+          onPick={(clogging) => set({ clogging: clogging as Blanket['clogging'] })}
+        />
+        <SelectField
+          label="Which side up"
+          value={typed.sideUp ?? 'either'}
+          options={Object.entries(SIDES_UP)}
+          onPick={(sideUp) => set({ sideUp: sideUp as Blanket['sideUp'] })}
+        />
+        <TextField
+          label="In use since"
+          value={typed.since ?? ''}
+          placeholder="2031-04-02"
+          onText={(since) => set({ since })}
+          problem={problemAt(problems, 'since')}
+        />
+        <TextField
+          label="Note"
+          value={typed.note ?? ''}
+          onText={(note) => set({ note })}
+          problem={problemAt(problems, 'note')}
+        />
       </div>
       <fieldset className="mt-3">
-        <legend className="text-sm text-muted">Measure how it gives: a weight on a flat foot, and a caliper</legend>
+        <legend className="text-sm text-muted">
+          Measure how it gives: a weight on a flat foot, and a caliper
+        </legend>
         <div className="grid gap-3 sm:grid-cols-3">
-          <NumberField label="Weight" unit="kg" value={weight.kilograms} onValue={(kilograms) => setWeight({ ...weight, kilograms })} problem={problemAt(wrong, 'kilograms')} />
-          <NumberField label="Foot" unit="mm²" value={weight.areaMm2} onValue={(areaMm2) => setWeight({ ...weight, areaMm2 })} problem={problemAt(wrong, 'areaMm2')} />
-          <NumberField label="Thickness under it" unit="mm" value={weight.loadedMm} onValue={(loadedMm) => setWeight({ ...weight, loadedMm })} problem={problemAt(wrong, 'loadedMm')} />
+          <NumberField
+            label="Weight"
+            unit="kg"
+            value={weight.kilograms}
+            onValue={(kilograms) => setWeight({ ...weight, kilograms })}
+            problem={problemAt(wrong, 'kilograms')}
+          />
+          <NumberField
+            label="Foot"
+            unit="mm²"
+            value={weight.areaMm2}
+            onValue={(areaMm2) => setWeight({ ...weight, areaMm2 })}
+            problem={problemAt(wrong, 'areaMm2')}
+          />
+          <NumberField
+            label="Thickness under it"
+            unit="mm"
+            value={weight.loadedMm}
+            onValue={(loadedMm) => setWeight({ ...weight, loadedMm })}
+            problem={problemAt(wrong, 'loadedMm')}
+          />
         </div>
         <p className="mt-1 text-sm">
-          {trial.success ? <>It comes to <b>{formatNumber(measuredModulus(trial.data), 3)} MPa</b>; its kind usually has {usual.modulusMPa}. <button type="button" className="min-h-11 underline underline-offset-4" onClick={() => set({ modulusMPa: measuredModulus(trial.data) })}>Take it as measured</button></> : typed.modulusMPa === null || typed.modulusMPa === undefined ? `Not measured: taken as its kind, ${usual.modulusMPa} MPa, from memory.` : `Measured: ${formatNumber(typed.modulusMPa, 3)} MPa.`}
+          {trial.success ? (
+            <>
+              It comes to <b>{formatNumber(measuredModulus(trial.data), 3)} MPa</b>; its kind usually has{' '}
+              {usual.modulusMPa}.{' '}
+              <button
+                type="button"
+                className="min-h-11 underline underline-offset-4"
+                onClick={() => set({ modulusMPa: measuredModulus(trial.data) })}
+              >
+                Take it as measured
+              </button>
+            </>
+          ) : typed.modulusMPa === null || typed.modulusMPa === undefined ? (
+            `Not measured: taken as its kind, ${usual.modulusMPa} MPa, from memory.`
+          ) : (
+            `Measured: ${formatNumber(typed.modulusMPa, 3)} MPa.`
+          )}
         </p>
       </fieldset>
       <Problems problems={problems} except={FIELDS} />
-      <div className="mt-3 flex gap-3"><Button look="main" disabled={busy} onClick={() => void keep()}>Keep the blanket</Button><Button look="quiet" onClick={onDone}>Leave it</Button></div>
+      <div className="mt-3 flex gap-3">
+        <Button look="main" disabled={busy} onClick={() => void keep()}>
+          Keep the blanket
+        </Button>
+        <Button look="quiet" onClick={onDone}>
+          Leave it
+        </Button>
+      </div>
     </section>
   )
 }
@@ -114,17 +319,55 @@ function Packs({ blankets, packs }: { blankets: StoreBlanket[]; packs: StorePack
   return (
     <section aria-label="Packs" className="mt-6 border-t border-line pt-3">
       <h2 className="station-title">Packs, from the sheet upward</h2>
-      <ul>{packs.map((pack) => <li key={pack.id} className="border-t border-line py-1.5">{pack.name}: {pack.layers.map(({ name: layer, thicknessMm }) => `${layer.toLowerCase()} ${formatNumber(thicknessMm, 2)} mm`).join(', ')}{pack.blanketIds ? '' : ' (not from the shelf)'}</li>)}</ul>
+      <ul>
+        {packs.map((pack) => (
+          <li key={pack.id} className="border-t border-line py-1.5">
+            {pack.name}:{' '}
+            {pack.layers
+              .map(
+                ({ name: layer, thicknessMm }) => `${layer.toLowerCase()} ${formatNumber(thicknessMm, 2)} mm`,
+              )
+              .join(', ')}
+            {pack.blanketIds ? '' : ' (not from the shelf)'}
+          </li>
+        ))}
+      </ul>
       {blankets.length > 0 && (
         <div className="mt-3 grid gap-3 lg:grid-cols-2">
           <fieldset>
-            <legend className="text-sm text-muted">Lay a pack: tick in the order from the sheet upward</legend>
-            {blankets.map(({ id, name: blanket }) => <Check key={id} label={laid.includes(id) ? `${laid.indexOf(id) + 1}. ${blanket}` : blanket} checked={laid.includes(id)} onCheck={(on) => setLaid(on ? [...laid, id] : laid.filter((one) => one !== id))} />)}
+            <legend className="text-sm text-muted">
+              Lay a pack: tick in the order from the sheet upward
+            </legend>
+            {blankets.map(({ id, name: blanket }) => (
+              <Check
+                key={id}
+                label={laid.includes(id) ? `${laid.indexOf(id) + 1}. ${blanket}` : blanket}
+                checked={laid.includes(id)}
+                onCheck={(on) => setLaid(on ? [...laid, id] : laid.filter((one) => one !== id))}
+              />
+            ))}
           </fieldset>
           <div className="grid content-start gap-3">
-            <TextField label="Name of the pack" value={name} onText={setName} problem={problemAt(problems, 'name')} hint={laid.length > 0 ? laid.map(nameOf).join(', ') : undefined} />
+            <TextField
+              label="Name of the pack"
+              value={name}
+              onText={setName}
+              problem={problemAt(problems, 'name')}
+              hint={laid.length > 0 ? laid.map(nameOf).join(', ') : undefined}
+            />
             <Problems problems={problems} except={['name']} />
-            <div><Button disabled={busy || laid.length === 0} onClick={() => void act(() => keepPackAction({ name, blanketIds: laid })).then((kept) => kept && setLaid([]))}>Keep the pack</Button></div>
+            <div>
+              <Button
+                disabled={busy || laid.length === 0}
+                onClick={() =>
+                  void act(() => keepPackAction({ name, blanketIds: laid })).then(
+                    (kept) => kept && setLaid([]),
+                  )
+                }
+              >
+                Keep the pack
+              </Button>
+            </div>
           </div>
         </div>
       )}

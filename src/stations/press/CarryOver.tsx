@@ -3,7 +3,13 @@
 import { useMemo, useState } from 'react'
 import { carryOver } from '@/core/press/carryOver'
 import { formatTurns } from '@/core/press/pressSetting'
-import { learnPressure, PRESSURE_VERDICTS, turnsForVerdict, type PressureTrial, type PressureVerdict } from '@/core/press/pressureTrials'
+import {
+  learnPressure,
+  PRESSURE_VERDICTS,
+  turnsForVerdict,
+  type PressureTrial,
+  type PressureVerdict,
+} from '@/core/press/pressureTrials'
 import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
@@ -31,13 +37,25 @@ interface CarryOverProps {
 /** Where something under the roller is not as it was at the BAT: the turns that give the same squeeze, and how sure that is. */
 export function CarryOver({ onSet, onMakeReady, measured, trials }: CarryOverProps) {
   const { bench, job } = useBench()
-  const carried = useMemo(() => (job.bat ? carryOver(job.bat.settings, bench, { measured }) : null), [job.bat, bench, measured])
+  const carried = useMemo(
+    () => (job.bat ? carryOver(job.bat.settings, bench, { measured }) : null),
+    [job.bat, bench, measured],
+  )
   if (!carried) return null
   if (!carried.ok) {
     return (
-      <div role="status" className="mt-3 flex flex-wrap items-center gap-x-4 gap-y-2 border-l-4 border-text bg-raised p-3">
-        <p className="min-w-56 flex-1"><b>◆ {carried.changed.join(', ')}:</b> the BAT’s squeeze {carried.message}.</p>
-        {carried.makeReadyMm !== null && <Button onClick={() => onMakeReady(carried.makeReadyMm!)}>Lay {formatNumber(carried.makeReadyMm, 2)} mm of make-ready</Button>}
+      <div
+        role="status"
+        className="mt-3 flex flex-wrap items-center gap-x-4 gap-y-2 border-l-4 border-text bg-raised p-3"
+      >
+        <p className="min-w-56 flex-1">
+          <b>◆ {carried.changed.join(', ')}:</b> the BAT’s squeeze {carried.message}.
+        </p>
+        {carried.makeReadyMm !== null && (
+          <Button onClick={() => onMakeReady(carried.makeReadyMm!)}>
+            Lay {formatNumber(carried.makeReadyMm, 2)} mm of make-ready
+          </Button>
+        )}
       </div>
     )
   }
@@ -52,28 +70,54 @@ export function CarryOver({ onSet, onMakeReady, measured, trials }: CarryOverPro
     <div role="status" className="mt-3 border-l-4 border-text bg-raised p-3">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
         <p className="min-w-56 flex-1">
-          <b>{carried.changed.join(', ')}:</b> the BAT’s squeeze is at <b>{formatTurns(turns)}</b> ± {formatNumber(sure, 2)}, gap {formatNumber(turns * press.mmPerTurn, 2)} mm
-          {Math.abs(by) < 0.5 / EIGHTHS ? ': as it stands.' : `, ${formatTurns(Math.abs(by))} ${by < 0 ? 'tighter' : 'looser'} than it stands.`}
+          <b>{carried.changed.join(', ')}:</b> the BAT’s squeeze is at <b>{formatTurns(turns)}</b> ±{' '}
+          {formatNumber(sure, 2)}, gap {formatNumber(turns * press.mmPerTurn, 2)} mm
+          {Math.abs(by) < 0.5 / EIGHTHS
+            ? ': as it stands.'
+            : `, ${formatTurns(Math.abs(by))} ${by < 0 ? 'tighter' : 'looser'} than it stands.`}
           <span className="block text-sm text-muted">
-            A model; what is least sure is {carried.mostFrom}.{learned.trials > 0 ? ` This press’s ${learned.trials} ${learned.trials === 1 ? 'trial has' : 'trials have'} moved it by ${formatNumber(learned.correctionTurns, 2)} turns.` : ''}
+            A model; what is least sure is {carried.mostFrom}.
+            {learned.trials > 0
+              ? ` This press’s ${learned.trials} ${learned.trials === 1 ? 'trial has' : 'trials have'} moved it by ${formatNumber(learned.correctionTurns, 2)} turns.`
+              : ''}
           </span>
         </p>
         {Math.abs(by) >= 0.5 / EIGHTHS && <Button onClick={() => onSet(turns)}>Set both screws so</Button>}
       </div>
-      <Verdict pressId={press.pressId} trial={{ suggestedTurns: carried.turns, setTurns: stand, mmPerTurn: press.mmPerTurn }} trials={trials} onSet={onSet} />
+      <Verdict
+        pressId={press.pressId}
+        trial={{ suggestedTurns: carried.turns, setTurns: stand, mmPerTurn: press.mmPerTurn }}
+        trials={trials}
+        onSet={onSet}
+      />
     </div>
   )
 }
 
 /** What the proof said of the pressure: kept, so that the next setting starts nearer, and answered with what to do now. */
-function Verdict({ pressId, trial, trials, onSet }: { pressId: string; trial: Omit<PressureTrial, 'verdict'>; trials: readonly PressureTrial[]; onSet: (turns: number) => void }) {
+function Verdict({
+  pressId,
+  trial,
+  trials,
+  onSet,
+}: {
+  pressId: string
+  trial: Omit<PressureTrial, 'verdict'>
+  trials: readonly PressureTrial[]
+  onSet: (turns: number) => void
+}) {
   const { job } = useBench()
   const [hand, setHand] = useHand()
   const { busy, problems, act } = useAct()
   const [said, setSaid] = useState<{ verdict: PressureVerdict; at: number } | null>(null)
   const learned = learnPressure(trials, trial.mmPerTurn)
   const say = async (verdict: PressureVerdict) => {
-    if (await act(() => keepPressureTrialAction({ pressId, jobId: job.id, trial: { ...trial, verdict }, by: hand }))) setSaid({ verdict, at: trial.setTurns })
+    if (
+      await act(() =>
+        keepPressureTrialAction({ pressId, jobId: job.id, trial: { ...trial, verdict }, by: hand }),
+      )
+    )
+      setSaid({ verdict, at: trial.setTurns })
   }
   const by = said ? turnsForVerdict(said.verdict, learned) : 0
   const next = said ? Math.max(0, toEighth(said.at - by)) : 0
@@ -81,13 +125,32 @@ function Verdict({ pressId, trial, trials, onSet }: { pressId: string; trial: Om
     <div className="mt-2 border-t border-line pt-2">
       <div className="flex flex-wrap items-center gap-3">
         <span>Pulled so, the pressure was</span>
-        <Choice label="Pulled so, the pressure was" value={said?.at === trial.setTurns ? said.verdict : null} options={Object.entries(PRESSURE_VERDICTS).map(([key, words]) => [key as PressureVerdict, words])} onPick={(verdict) => void (busy || say(verdict))} />
-        <TextField label="Who says so" value={hand} onText={setHand} problem={problemAt(problems, 'by')} className="max-w-48" />
+        <Choice
+          label="Pulled so, the pressure was"
+          value={said?.at === trial.setTurns ? said.verdict : null}
+          options={Object.entries(PRESSURE_VERDICTS).map(([key, words]) => [key as PressureVerdict, words])}
+          onPick={(verdict) => void (busy || say(verdict))}
+        />
+        <TextField
+          label="Who says so"
+          value={hand}
+          onText={setHand}
+          problem={problemAt(problems, 'by')}
+          className="max-w-48"
+        />
       </div>
       <Problems problems={problems} except={['by']} />
       {said?.at === trial.setTurns && (
         <p className="mt-2 flex flex-wrap items-center gap-3">
-          {by === 0 ? 'Kept: this is the setting.' : <>“{PRESSURE_VERDICTS[said.verdict]}” usually was {formatNumber(Math.abs(by), 2)} turns {by > 0 ? 'too loose' : 'too tight'} here. <Button onClick={() => onSet(next)}>Set both to {formatTurns(next)}</Button></>}
+          {by === 0 ? (
+            'Kept: this is the setting.'
+          ) : (
+            <>
+              “{PRESSURE_VERDICTS[said.verdict]}” usually was {formatNumber(Math.abs(by), 2)} turns{' '}
+              {by > 0 ? 'too loose' : 'too tight'} here.{' '}
+              <Button onClick={() => onSet(next)}>Set both to {formatTurns(next)}</Button>
+            </>
+          )}
         </p>
       )}
     </div>

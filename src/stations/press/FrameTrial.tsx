@@ -18,28 +18,88 @@ interface FrameTrialProps {
 
 /** What the frame gives way by, learned from a narrow and a wide plate that print alike on this press with these blankets. */
 export function FrameTrial({ press, plateMm, caliperMm, onLearned }: FrameTrialProps) {
-  const [narrow, setNarrow] = useState<{ widthMm: number | null; turns: number | null }>({ widthMm: 100, turns: null })
-  const [wide, setWide] = useState<{ widthMm: number | null; turns: number | null }>({ widthMm: 300, turns: null })
-  const side = ({ widthMm, turns }: typeof narrow) => ({ widthMm: widthMm ?? Number.NaN, setMm: turns === null ? Number.NaN : gapMm(press, turns) })
+  const [narrow, setNarrow] = useState<{ widthMm: number | null; turns: number | null }>({
+    widthMm: 100,
+    turns: null,
+  })
+  const [wide, setWide] = useState<{ widthMm: number | null; turns: number | null }>({
+    widthMm: 300,
+    turns: null,
+  })
+  const side = ({ widthMm, turns }: typeof narrow) => ({
+    widthMm: widthMm ?? Number.NaN,
+    setMm: turns === null ? Number.NaN : gapMm(press, turns),
+  })
   const said = narrow.turns !== null && wide.turns !== null
-  const stack = pressStackInput.safeParse({ ...stackOf(press, plateMm, caliperMm), gapMm: narrow.turns === null ? 0 : gapMm(press, narrow.turns) })
+  const stack = pressStackInput.safeParse({
+    ...stackOf(press, plateMm, caliperMm),
+    gapMm: narrow.turns === null ? 0 : gapMm(press, narrow.turns),
+  })
   const lineLoadNPerMm = stack.success ? pressStack(stack.data).lineLoadNPerMm : 0
-  const trial = frameTrialSchema.safeParse({ narrow: side(narrow), wide: side(wide), lineLoadNPerMm: lineLoadNPerMm || Number.NaN })
-  const problems = trial.success || !said ? [] : trial.error.issues.map(({ path, message }) => ({ field: path.join('.'), message: path[0] === 'lineLoadNPerMm' ? 'nothing is pressed at these turns, or too much' : message }))
+  const trial = frameTrialSchema.safeParse({
+    narrow: side(narrow),
+    wide: side(wide),
+    lineLoadNPerMm: lineLoadNPerMm || Number.NaN,
+  })
+  const problems =
+    trial.success || !said
+      ? []
+      : trial.error.issues.map(({ path, message }) => ({
+          field: path.join('.'),
+          message: path[0] === 'lineLoadNPerMm' ? 'nothing is pressed at these turns, or too much' : message,
+        }))
   const stiffness = trial.success ? frameStiffness(trial.data) : null
   return (
     <details className="mt-4 border-t border-line pt-2">
-      <summary className="min-h-11 cursor-pointer py-2">How the frame gives way: {press.frameNPerMm === null ? 'taken as rigid' : `${formatNumber(press.frameNPerMm / 1000, 1)} kN for each mm`}</summary>
-      <p className="mb-2 text-sm text-muted">A wide plate opens the frame more than a narrow one. Say at which turns two plates of equal thickness printed alike.</p>
+      <summary className="min-h-11 cursor-pointer py-2">
+        How the frame gives way:{' '}
+        {press.frameNPerMm === null
+          ? 'taken as rigid'
+          : `${formatNumber(press.frameNPerMm / 1000, 1)} kN for each mm`}
+      </summary>
+      <p className="mb-2 text-sm text-muted">
+        A wide plate opens the frame more than a narrow one. Say at which turns two plates of equal thickness
+        printed alike.
+      </p>
       <div className="grid grid-cols-2 gap-3">
-        <NumberField label="Narrow plate" unit="mm wide" value={narrow.widthMm} onValue={(widthMm) => setNarrow({ ...narrow, widthMm })} problem={problemAt(problems, 'narrow.widthMm')} />
-        <NumberField label="prints right at" unit="turns" value={narrow.turns} onValue={(turns) => setNarrow({ ...narrow, turns })} problem={problemAt(problems, 'narrow.setMm') ?? problemAt(problems, 'lineLoadNPerMm')} />
-        <NumberField label="Wide plate" unit="mm wide" value={wide.widthMm} onValue={(widthMm) => setWide({ ...wide, widthMm })} problem={problemAt(problems, 'wide.widthMm')} />
-        <NumberField label="prints as well at" unit="turns" value={wide.turns} onValue={(turns) => setWide({ ...wide, turns })} problem={problemAt(problems, 'wide.setMm')} />
+        <NumberField
+          label="Narrow plate"
+          unit="mm wide"
+          value={narrow.widthMm}
+          onValue={(widthMm) => setNarrow({ ...narrow, widthMm })}
+          problem={problemAt(problems, 'narrow.widthMm')}
+        />
+        <NumberField
+          label="prints right at"
+          unit="turns"
+          value={narrow.turns}
+          onValue={(turns) => setNarrow({ ...narrow, turns })}
+          problem={problemAt(problems, 'narrow.setMm') ?? problemAt(problems, 'lineLoadNPerMm')}
+        />
+        <NumberField
+          label="Wide plate"
+          unit="mm wide"
+          value={wide.widthMm}
+          onValue={(widthMm) => setWide({ ...wide, widthMm })}
+          problem={problemAt(problems, 'wide.widthMm')}
+        />
+        <NumberField
+          label="prints as well at"
+          unit="turns"
+          value={wide.turns}
+          onValue={(turns) => setWide({ ...wide, turns })}
+          problem={problemAt(problems, 'wide.setMm')}
+        />
       </div>
       <div className="mt-2 flex flex-wrap gap-3">
-        {stiffness !== null && <Button look="main" onClick={() => onLearned(stiffness)}>The frame gives {formatNumber(stiffness / 1000, 1)} kN for each mm: keep it</Button>}
-        {press.frameNPerMm !== null && <Button onClick={() => onLearned(null)}>Take it as rigid again</Button>}
+        {stiffness !== null && (
+          <Button look="main" onClick={() => onLearned(stiffness)}>
+            The frame gives {formatNumber(stiffness / 1000, 1)} kN for each mm: keep it
+          </Button>
+        )}
+        {press.frameNPerMm !== null && (
+          <Button onClick={() => onLearned(null)}>Take it as rigid again</Button>
+        )}
       </div>
     </details>
   )

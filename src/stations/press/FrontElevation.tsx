@@ -22,7 +22,17 @@ const TILT_FACTOR = 12
 const UNITS_PER_MM = 1.6
 
 /** A screw head seen from above: the live hand filled, the BAT's hollow. */
-function Dial({ x, turns, target, label }: { x: number; turns: number; target: number | null; label: string }) {
+function Dial({
+  x,
+  turns,
+  target,
+  label,
+}: {
+  x: number
+  turns: number
+  target: number | null
+  label: string
+}) {
   const at = (value: number, radius: number) => {
     const angle = (value % 1) * 2 * Math.PI - Math.PI / 2
     return [x + radius * Math.cos(angle), 44 + radius * Math.sin(angle)]
@@ -35,9 +45,18 @@ function Dial({ x, turns, target, label }: { x: number; turns: number; target: n
       {Array.from({ length: 16 }, (_, i) => {
         const [x1, y1] = at(i / 16, 34)
         const [x2, y2] = at(i / 16, i % 4 === 0 ? 28 : 31)
-        return <path key={i} d={`M${x1} ${y1}L${x2} ${y2}`} stroke="currentColor" strokeWidth={i % 4 === 0 ? 1.2 : 0.6} />
+        return (
+          <path
+            key={i}
+            d={`M${x1} ${y1}L${x2} ${y2}`}
+            stroke="currentColor"
+            strokeWidth={i % 4 === 0 ? 1.2 : 0.6}
+          />
+        )
       })}
-      {held && <circle cx={held[0]} cy={held[1]} r="5" fill="var(--field)" stroke="currentColor" strokeWidth="1.6" />}
+      {held && (
+        <circle cx={held[0]} cy={held[1]} r="5" fill="var(--field)" stroke="currentColor" strokeWidth="1.6" />
+      )}
       <path d={`M${x} 44L${handX} ${handY}`} stroke="currentColor" strokeWidth="5" strokeLinecap="round" />
       <circle cx={x} cy="44" r="5" fill="currentColor" />
       <text x={x} y="96" fontSize="12" textAnchor="middle" fill="currentColor" fontWeight="700">
@@ -55,12 +74,25 @@ function stripGrey(squeeze: number | null): string {
 }
 
 /** The press from the front: screw heads as dials, the roller's lean exaggerated, and a strip that forecasts lightness. */
-export function FrontElevation({ turnsLeft, turnsRight, mmPerTurn, target, left, right, onTurn }: FrontElevationProps) {
+export function FrontElevation({
+  turnsLeft,
+  turnsRight,
+  mmPerTurn,
+  target,
+  left,
+  right,
+  onTurn,
+}: FrontElevationProps) {
   const lean = Math.max(-22, Math.min(22, (turnsRight - turnsLeft) * mmPerTurn * UNITS_PER_MM * TILT_FACTOR))
   const big = 'min-h-14 justify-center px-2'
   return (
     <div>
-      <svg viewBox="0 0 420 208" className="w-full" role="img" aria-label={`Press from the front: left ${formatTurns(turnsLeft)}, right ${formatTurns(turnsRight)} from zero`}>
+      <svg
+        viewBox="0 0 420 208"
+        className="w-full"
+        role="img"
+        aria-label={`Press from the front: left ${formatTurns(turnsLeft)}, right ${formatTurns(turnsRight)} from zero`}
+      >
         <defs>
           <linearGradient id="lightness">
             <stop offset="0" stopColor={stripGrey(left)} />
@@ -70,9 +102,22 @@ export function FrontElevation({ turnsLeft, turnsRight, mmPerTurn, target, left,
         <Dial x={60} turns={turnsLeft} target={target?.turnsLeft ?? null} label="Left" />
         <Dial x={360} turns={turnsRight} target={target?.turnsRight ?? null} label="Right" />
         <path d="M60 102V182M360 102V182" stroke="currentColor" strokeWidth="3" />
-        <path d={`M40 ${134 + lean / 2}L380 ${134 - lean / 2}L380 ${164 - lean / 2}L40 ${164 + lean / 2}Z`} fill="var(--raised)" stroke="currentColor" strokeWidth="1.6" />
+        <path
+          d={`M40 ${134 + lean / 2}L380 ${134 - lean / 2}L380 ${164 - lean / 2}L40 ${164 + lean / 2}Z`}
+          fill="var(--raised)"
+          stroke="currentColor"
+          strokeWidth="1.6"
+        />
         <path d={`M40 ${142 + lean / 2}L380 ${142 - lean / 2}`} stroke="currentColor" strokeWidth="0.5" />
-        <rect x="40" y="186" width="340" height="12" fill="url(#lightness)" stroke="currentColor" strokeWidth="0.8" />
+        <rect
+          x="40"
+          y="186"
+          width="340"
+          height="12"
+          fill="url(#lightness)"
+          stroke="currentColor"
+          strokeWidth="0.8"
+        />
         <text x="210" y="18" fontSize="11" textAnchor="middle" fill="currentColor">
           hollow mark: the BAT
         </text>
@@ -80,14 +125,29 @@ export function FrontElevation({ turnsLeft, turnsRight, mmPerTurn, target, left,
           roller, lean shown {TILT_FACTOR} ×
         </text>
       </svg>
-      <p className="text-xs text-muted">The strip forecasts how dark the print comes out from left to right{left === null ? ', where the squeeze can be compared with a BAT’s' : ''}.</p>
+      <p className="text-xs text-muted">
+        The strip forecasts how dark the print comes out from left to right
+        {left === null ? ', where the squeeze can be compared with a BAT’s' : ''}.
+      </p>
       <div className="mt-2 grid grid-cols-3 gap-2" role="group" aria-label="Turn the screws by a quarter">
-        <Button className={big} onClick={() => onTurn(['turnsLeft'], -0.25)}>Left tighter ¼</Button>
-        <Button className={big} onClick={() => onTurn(['turnsLeft', 'turnsRight'], -0.25)}>Both tighter ¼</Button>
-        <Button className={big} onClick={() => onTurn(['turnsRight'], -0.25)}>Right tighter ¼</Button>
-        <Button className={big} onClick={() => onTurn(['turnsLeft'], 0.25)}>Left looser ¼</Button>
-        <Button className={big} onClick={() => onTurn(['turnsLeft', 'turnsRight'], 0.25)}>Both looser ¼</Button>
-        <Button className={big} onClick={() => onTurn(['turnsRight'], 0.25)}>Right looser ¼</Button>
+        <Button className={big} onClick={() => onTurn(['turnsLeft'], -0.25)}>
+          Left tighter ¼
+        </Button>
+        <Button className={big} onClick={() => onTurn(['turnsLeft', 'turnsRight'], -0.25)}>
+          Both tighter ¼
+        </Button>
+        <Button className={big} onClick={() => onTurn(['turnsRight'], -0.25)}>
+          Right tighter ¼
+        </Button>
+        <Button className={big} onClick={() => onTurn(['turnsLeft'], 0.25)}>
+          Left looser ¼
+        </Button>
+        <Button className={big} onClick={() => onTurn(['turnsLeft', 'turnsRight'], 0.25)}>
+          Both looser ¼
+        </Button>
+        <Button className={big} onClick={() => onTurn(['turnsRight'], 0.25)}>
+          Right looser ¼
+        </Button>
       </div>
     </div>
   )

@@ -5,20 +5,58 @@ import { NumberField } from '@/ui/NumberField'
 import { problemAt } from '../bench/problemAt'
 
 /** A gauge's readings beside the gaps measured there, line by line. */
-export function GaugeTable({ gauge, problems, onGauge }: { gauge: Gauge; problems: readonly FieldProblem[]; onGauge: (gauge: Gauge) => void }) {
-  const set = (at: number, patch: Partial<Gauge[number]>) => onGauge(gauge.map((line, i) => (i === at ? { ...line, ...patch } : line)))
+export function GaugeTable({
+  gauge,
+  problems,
+  onGauge,
+}: {
+  gauge: Gauge
+  problems: readonly FieldProblem[]
+  onGauge: (gauge: Gauge) => void
+}) {
+  const set = (at: number, patch: Partial<Gauge[number]>) =>
+    onGauge(gauge.map((line, i) => (i === at ? { ...line, ...patch } : line)))
   const last = gauge.at(-1)
   return (
     <fieldset className="mt-4">
       <legend className="text-sm text-muted">Gauge: what it reads, and the gap measured there</legend>
       {gauge.map((line, i) => (
         <div key={i} className="mt-2 flex items-start gap-3">
-          <NumberField label={`Reading ${i + 1}`} value={line.reading} onValue={(reading) => set(i, { reading: reading ?? Number.NaN })} problem={problemAt(problems, `gauge.${i}.reading`)} className="flex-1" />
-          <NumberField label={`Gap ${i + 1}`} unit="mm" value={line.mm} onValue={(mm) => set(i, { mm: mm ?? Number.NaN })} problem={problemAt(problems, `gauge.${i}.mm`)} className="flex-1" />
-          <Button className="mt-6" look="quiet" onClick={() => onGauge(gauge.filter((_, at) => at !== i))} aria-label={`Take line ${i + 1} out`}>Take out</Button>
+          <NumberField
+            label={`Reading ${i + 1}`}
+            value={line.reading}
+            onValue={(reading) => set(i, { reading: reading ?? Number.NaN })}
+            problem={problemAt(problems, `gauge.${i}.reading`)}
+            className="flex-1"
+          />
+          <NumberField
+            label={`Gap ${i + 1}`}
+            unit="mm"
+            value={line.mm}
+            onValue={(mm) => set(i, { mm: mm ?? Number.NaN })}
+            problem={problemAt(problems, `gauge.${i}.mm`)}
+            className="flex-1"
+          />
+          <Button
+            className="mt-6"
+            look="quiet"
+            onClick={() => onGauge(gauge.filter((_, at) => at !== i))}
+            aria-label={`Take line ${i + 1} out`}
+          >
+            Take out
+          </Button>
         </div>
       ))}
-      <Button className="mt-2" look="quiet" disabled={gauge.length >= 40} onClick={() => onGauge([...gauge, last ? { reading: last.reading + 10, mm: last.mm + 1 } : { reading: 0, mm: 0 }])}>Add a reading</Button>
+      <Button
+        className="mt-2"
+        look="quiet"
+        disabled={gauge.length >= 40}
+        onClick={() =>
+          onGauge([...gauge, last ? { reading: last.reading + 10, mm: last.mm + 1 } : { reading: 0, mm: 0 }])
+        }
+      >
+        Add a reading
+      </Button>
     </fieldset>
   )
 }

@@ -1,7 +1,21 @@
 'use client'
 
-import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core'
-import { arrayMove, SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable'
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core'
+import {
+  arrayMove,
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable'
 import { GripVertical, X } from 'lucide-react'
 import Link from 'next/link'
 import { useState } from 'react'
@@ -23,12 +37,19 @@ interface PackBenchProps {
 }
 
 /** The name of a pack nobody has kept yet. */
-const nameOf = (layers: readonly Layer[]) => layers.map(({ name }) => name).join(', ').slice(0, 120)
+const nameOf = (layers: readonly Layer[]) =>
+  layers
+    .map(({ name }) => name)
+    .join(', ')
+    .slice(0, 120)
 
 /** The blankets between roller and sheet, taken apart and put together by hand or keys; the roller's side is at the top. */
 export function PackBench({ pack, packName, packs, shelf, shares, problem, onLay }: PackBenchProps) {
   const [missing, setMissing] = useState<string | null>(null)
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }), useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }))
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  )
   // From the roller down, as one looks at a press; the setting counts from the sheet upward.
   const down = pack.map((layer, i) => ({ layer, id: `${layer.name}-${i}` })).reverse()
   const lay = (fromRoller: readonly Layer[], name?: string) => {
@@ -42,7 +63,11 @@ export function PackBench({ pack, packName, packs, shelf, shares, problem, onLay
   }
   const school = (key: PackSchool) => {
     const { laid, missing: kinds } = layPack(key, shelf)
-    setMissing(kinds.length > 0 ? `Not on the shelf: ${kinds.map((kind) => BLANKET_KINDS[kind].label.toLowerCase()).join(', ')}.` : null)
+    setMissing(
+      kinds.length > 0
+        ? `Not on the shelf: ${kinds.map((kind) => BLANKET_KINDS[kind].label.toLowerCase()).join(', ')}.`
+        : null,
+    )
     if (kinds.length === 0) onLay({ pack: laid.map(layerOfBlanket), packName: PACK_SCHOOLS[key].label })
   }
   const free = shelf.filter(({ name }) => !pack.some((layer) => layer.name === name))
@@ -50,41 +75,115 @@ export function PackBench({ pack, packName, packs, shelf, shares, problem, onLay
     <section aria-label="Blankets">
       <div className="grid gap-3 sm:grid-cols-2">
         <SelectField
-          label="Kept pack" value={packs.find(({ name }) => name === packName)?.id ?? ''} options={[['', pack.length > 0 ? 'laid by hand' : 'choose…'], ...packs.map(({ id, name }) => [id, name] as const)]} problem={problem}
+          label="Kept pack"
+          value={packs.find(({ name }) => name === packName)?.id ?? ''}
+          options={[
+            ['', pack.length > 0 ? 'laid by hand' : 'choose…'],
+            ...packs.map(({ id, name }) => [id, name] as const),
+          ]}
+          problem={problem}
           onPick={(id) => {
             const chosen = packs.find((one) => one.id === id)
             if (chosen) onLay({ pack: chosen.layers, packName: chosen.name })
           }}
         />
-        <SelectField label="Lay it as the schools do" value="" options={[['', 'choose…'], ...Object.entries(PACK_SCHOOLS).map(([key, { label }]) => [key, label] as const)]} onPick={(key) => key && school(key as PackSchool)} problem={missing ?? undefined} />
+        <SelectField
+          label="Lay it as the schools do"
+          value=""
+          options={[
+            ['', 'choose…'],
+            ...Object.entries(PACK_SCHOOLS).map(([key, { label }]) => [key, label] as const),
+          ]}
+          onPick={(key) => key && school(key as PackSchool)}
+          problem={missing ?? undefined}
+        />
       </div>
       <p className="mt-3 border-b border-line text-sm text-muted">roller</p>
       <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={moved} id="pack">
         <SortableContext items={down.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
-          <ol aria-label="From the roller down">{down.map(({ layer, id }) => <LayerRow key={id} id={id} layer={layer} share={shares.get(layer.name) ?? null} onTakeOut={() => lay(down.filter((one) => one.id !== id).map((one) => one.layer))} />)}</ol>
+          <ol aria-label="From the roller down">
+            {down.map(({ layer, id }) => (
+              <LayerRow
+                key={id}
+                id={id}
+                layer={layer}
+                share={shares.get(layer.name) ?? null}
+                onTakeOut={() => lay(down.filter((one) => one.id !== id).map((one) => one.layer))}
+              />
+            ))}
+          </ol>
         </SortableContext>
       </DndContext>
       <p className="text-sm text-muted">sheet</p>
       <div className="mt-2 flex flex-wrap items-end gap-3">
         {free.length > 0 && pack.length < 8 && (
-          <SelectField className="min-w-48 flex-1" label="Put on from the shelf" value="" options={[['', 'choose…'], ...free.map(({ id, name, nowMm }) => [id, `${name}, ${formatNumber(nowMm, 2)} mm`] as const)]} onPick={(id) => {
-            const blanket = free.find((one) => one.id === id)
-            if (blanket) lay([layerOfBlanket(blanket), ...down.map(({ layer }) => layer)])
-          }} />
+          <SelectField
+            className="min-w-48 flex-1"
+            label="Put on from the shelf"
+            value=""
+            options={[
+              ['', 'choose…'],
+              ...free.map(({ id, name, nowMm }) => [id, `${name}, ${formatNumber(nowMm, 2)} mm`] as const),
+            ]}
+            onPick={(id) => {
+              const blanket = free.find((one) => one.id === id)
+              if (blanket) lay([layerOfBlanket(blanket), ...down.map(({ layer }) => layer)])
+            }}
+          />
         )}
-        <Link href="/store/blankets" className="inline-flex min-h-11 items-center underline underline-offset-4">Blankets of the shelf</Link>
+        <Link
+          href="/store/blankets"
+          className="inline-flex min-h-11 items-center underline underline-offset-4"
+        >
+          Blankets of the shelf
+        </Link>
       </div>
     </section>
   )
 }
 
-function LayerRow({ id, layer, share, onTakeOut }: { id: string; layer: Layer; share: number | null; onTakeOut: () => void }) {
+function LayerRow({
+  id,
+  layer,
+  share,
+  onTakeOut,
+}: {
+  id: string
+  layer: Layer
+  share: number | null
+  onTakeOut: () => void
+}) {
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id })
   return (
-    <li ref={setNodeRef} style={{ transform: transform ? `translateY(${transform.y}px)` : undefined, transition }} className={`flex items-center gap-2 border-b border-line bg-field ${isDragging ? 'relative z-10 outline-2' : ''}`}>
-      <button type="button" {...attributes} {...listeners} aria-label={`Move ${layer.name}`} className="flex size-11 cursor-grab touch-none items-center justify-center"><GripVertical size={18} aria-hidden /></button>
-      <span className="min-w-0 flex-1">{layer.name} <span className="text-sm text-muted">{formatNumber(layer.thicknessMm, 2)} mm{share === null ? '' : `, pressed to ${formatNumber(100 * share, 0)} % of what it gives`}</span></span>
-      <button type="button" aria-label={`Take out ${layer.name}`} onClick={onTakeOut} className="flex size-11 items-center justify-center"><X size={18} aria-hidden /></button>
+    <li
+      ref={setNodeRef}
+      style={{ transform: transform ? `translateY(${transform.y}px)` : undefined, transition }}
+      className={`flex items-center gap-2 border-b border-line bg-field ${isDragging ? 'relative z-10 outline-2' : ''}`}
+    >
+      <button
+        type="button"
+        {...attributes}
+        {...listeners}
+        aria-label={`Move ${layer.name}`}
+        className="flex size-11 cursor-grab touch-none items-center justify-center"
+      >
+        <GripVertical size={18} aria-hidden />
+      </button>
+      <span className="min-w-0 flex-1">
+        {layer.name}{' '}
+        <span className="text-sm text-muted">
+          {formatNumber(layer.thicknessMm, 2)} mm
+          {share === null ? '' : `, pressed to ${formatNumber(100 * share, 0)} % of what it gives`}
+        </span>
+      </span>
+      <button
+        type="button"
+        aria-label={`Take out ${layer.name}`}
+        onClick={onTakeOut}
+        className="flex size-11 items-center justify-center"
+      >
+        <X size={18} aria-hidden />
+      </button>
     </li>
   )
 }

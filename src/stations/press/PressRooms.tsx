@@ -1,4 +1,13 @@
 import { RoomNav } from '../bench/RoomNav'
 
 /** Rooms of the press. */
-export const PressRooms = () => <RoomNav station="press" label="Press room" rooms={[['', 'Stack'], ['guide', 'Setting guide']]} />
+export const PressRooms = () => (
+  <RoomNav
+    station="press"
+    label="Press room"
+    rooms={[
+      ['', 'Stack'],
+      ['guide', 'Setting guide'],
+    ]}
+  />
+)

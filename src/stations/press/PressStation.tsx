@@ -8,7 +8,17 @@ import { layerShares, nipProfile, stackWarnings } from '@/core/press/nip'
 import type { PressureTrial } from '@/core/press/pressureTrials'
 import { mmToGauge } from '@/core/press/pressCard'
 import { pressStackInput } from '@/core/press/pressStack'
-import { DIRECTIONS, formatTurns, gapMm, pressedGap, squeezeAtTurns, stackOf, tiltMm, type PressSetting, type SqueezeAt } from '@/core/press/pressSetting'
+import {
+  DIRECTIONS,
+  formatTurns,
+  gapMm,
+  pressedGap,
+  squeezeAtTurns,
+  stackOf,
+  tiltMm,
+  type PressSetting,
+  type SqueezeAt,
+} from '@/core/press/pressSetting'
 import { formatNumber } from '@/core/units/length'
 import type { Bench } from '@/core/prove/settings'
 import type { StoreBlanket, StorePack, StorePress } from '@/data/store'
@@ -34,8 +44,25 @@ import { useScrewKeys, type Screw } from './useScrewKeys'
 import { ZeroLine } from './ZeroLine'
 
 /** Taking apart by hand needs its own script, which is fetched beside the rest. */
-const PackBench = dynamic(() => import('./PackBench').then(({ PackBench: bench }) => bench), { ssr: false, loading: () => <p className="min-h-40 text-sm text-muted">Laying the blankets out…</p> })
-const UNSET: Loose<PressSetting> = { pressId: '', name: '', rollerRadiusMm: null, mmPerTurn: null, turnsLeft: 4, turnsRight: 4, packName: '', pack: [], makeReadyMm: 0, passes: 1, direction: 'one-way', secondsOnPlate: null, frameNPerMm: null }
+const PackBench = dynamic(() => import('./PackBench').then(({ PackBench: bench }) => bench), {
+  ssr: false,
+  loading: () => <p className="min-h-40 text-sm text-muted">Laying the blankets out…</p>,
+})
+const UNSET: Loose<PressSetting> = {
+  pressId: '',
+  name: '',
+  rollerRadiusMm: null,
+  mmPerTurn: null,
+  turnsLeft: 4,
+  turnsRight: 4,
+  packName: '',
+  pack: [],
+  makeReadyMm: 0,
+  passes: 1,
+  direction: 'one-way',
+  secondsOnPlate: null,
+  frameNPerMm: null,
+}
 /** Kinds of plate whose edge cuts no felt. */
 const SOFT_PLATES: ReadonlySet<PlateKind> = new Set<PlateKind>(['card-drypoint', 'carton-laminate'])
 /** Settings nobody has to say. */
@@ -43,7 +70,11 @@ const MAY_BE_EMPTY: ReadonlySet<string> = new Set(['secondsOnPlate', 'frameNPerM
 /** Left and right further apart than this are counted wrong rather than set so, turns [common practice, no source]. */
 const FAR_APART = 1
 
-const whole = (value: Loose<PressSetting>): PressSetting | null => (value.pack?.length === 0 || Object.entries(value).some(([key, field]) => (field === null && !MAY_BE_EMPTY.has(key)) || field === '') ? null : (value as PressSetting))
+const whole = (value: Loose<PressSetting>): PressSetting | null =>
+  value.pack?.length === 0 ||
+  Object.entries(value).some(([key, field]) => (field === null && !MAY_BE_EMPTY.has(key)) || field === '')
+    ? null
+    : (value as PressSetting)
 
 /** Peak pressure as a percentage of the BAT's, or null where there is nothing to compare. */
 function relative(now: SqueezeAt | null, held: SqueezeAt | null): number | null {
@@ -70,23 +101,43 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
   const { plate, paper } = bench
   const held = useMemo(() => heldSqueeze(job.bat?.settings), [job.bat])
   const [left, right] = useMemo(
-    () => (press && plate && paper ? [press.turnsLeft, press.turnsRight].map((turns) => squeezeAtTurns(press, turns, plate, paper)) : [null, null]),
+    () =>
+      press && plate && paper
+        ? [press.turnsLeft, press.turnsRight].map((turns) => squeezeAtTurns(press, turns, plate, paper))
+        : [null, null],
     [press, plate, paper],
   )
-  const turn = (screws: Screw[], by: number) => change(Object.fromEntries(screws.map((screw) => [screw, Math.max(0, Number(((value[screw] ?? 0) + by).toFixed(4)))])))
+  const turn = (screws: Screw[], by: number) =>
+    change(
+      Object.fromEntries(
+        screws.map((screw) => [screw, Math.max(0, Number(((value[screw] ?? 0) + by).toFixed(4)))]),
+      ),
+    )
   useScrewKeys(turn)
   const card = useAct()
   const tilt = press ? tiltMm(press) : 0
   const stack = useMemo(() => {
     if (!press || !plate || !paper) return null
-    const parsed = pressStackInput.safeParse({ ...stackOf(press, plate.thicknessMm, paper.caliperMm), gapMm: pressedGap(press, (press.turnsLeft + press.turnsRight) / 2, plate, paper) })
+    const parsed = pressStackInput.safeParse({
+      ...stackOf(press, plate.thicknessMm, paper.caliperMm),
+      gapMm: pressedGap(press, (press.turnsLeft + press.turnsRight) / 2, plate, paper),
+    })
     return parsed.success ? parsed.data : null
   }, [press, plate, paper])
-  const warnings = stack && plate ? stackWarnings(stack, { bevelDegrees: plate.bevelDegrees, isHard: !SOFT_PLATES.has(plate.kind) }) : []
+  const warnings =
+    stack && plate
+      ? stackWarnings(stack, { bevelDegrees: plate.bevelDegrees, isHard: !SOFT_PLATES.has(plate.kind) })
+      : []
   const target = job.bat?.settings.press ?? null
   const stock = presses.find(({ id }) => id === value.pressId)
-  const measured = useMemo(() => new Set(shelf.filter(({ modulusMPa }) => modulusMPa !== null).map(({ name }) => name)), [shelf])
-  const unfit = stock && plate && plate.widthMm > (stock.rollerLengthMm ?? stock.bedWidthMm) ? `The plate is ${formatNumber(plate.widthMm, 0)} mm wide; ${stock.name.toLowerCase()} takes ${formatNumber(stock.rollerLengthMm ?? stock.bedWidthMm, 0)} mm.` : null
+  const measured = useMemo(
+    () => new Set(shelf.filter(({ modulusMPa }) => modulusMPa !== null).map(({ name }) => name)),
+    [shelf],
+  )
+  const unfit =
+    stock && plate && plate.widthMm > (stock.rollerLengthMm ?? stock.bedWidthMm)
+      ? `The plate is ${formatNumber(plate.widthMm, 0)} mm wide; ${stock.name.toLowerCase()} takes ${formatNumber(stock.rollerLengthMm ?? stock.bedWidthMm, 0)} mm.`
+      : null
   const isByHand = stock?.kind === 'hand'
   const apart = Math.abs((value.turnsLeft ?? 0) - (value.turnsRight ?? 0))
 
@@ -96,53 +147,198 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
       <PressCaution />
       <div className="grid gap-3 sm:grid-cols-2 xl:grid-cols-5">
         <SelectField
-          label="Press" value={value.pressId ?? ''} options={[['', 'choose…'], ...presses.map(({ id, name, thread }) => [id, `${name} (${thread})`] as const)]} problem={problemAt(kept.problems, 'pressId') && 'Choose a press.'}
+          label="Press"
+          value={value.pressId ?? ''}
+          options={[
+            ['', 'choose…'],
+            ...presses.map(({ id, name, thread }) => [id, `${name} (${thread})`] as const),
+          ]}
+          problem={problemAt(kept.problems, 'pressId') && 'Choose a press.'}
           onPick={(id) => {
             const chosen = presses.find((candidate) => candidate.id === id)
-            if (chosen) change({ pressId: id, name: chosen.name, rollerRadiusMm: chosen.rollerRadiusMm, mmPerTurn: chosen.mmPerTurn, frameNPerMm: chosen.frameNPerMm })
+            if (chosen)
+              change({
+                pressId: id,
+                name: chosen.name,
+                rollerRadiusMm: chosen.rollerRadiusMm,
+                mmPerTurn: chosen.mmPerTurn,
+                frameNPerMm: chosen.frameNPerMm,
+              })
           }}
         />
-        <NumberField label="Make-ready under the plate" unit="mm" digits={2} value={value.makeReadyMm} onValue={(makeReadyMm) => change({ makeReadyMm })} problem={problemAt(kept.problems, 'makeReadyMm')} />
-        <NumberField label="Passes" digits={0} value={value.passes} onValue={(passes) => change({ passes })} problem={problemAt(kept.problems, 'passes')} />
-        <SelectField label="Under the roller" value={value.direction ?? 'one-way'} options={Object.entries(DIRECTIONS)} onPick={(direction) => change({ direction: direction as PressSetting['direction'] })} />
-        <NumberField label="The plate takes" unit="s" value={value.secondsOnPlate} onValue={(secondsOnPlate) => change({ secondsOnPlate })} problem={problemAt(kept.problems, 'secondsOnPlate')} hint={value.secondsOnPlate === null ? 'may stay empty' : undefined} />
+        <NumberField
+          label="Make-ready under the plate"
+          unit="mm"
+          digits={2}
+          value={value.makeReadyMm}
+          onValue={(makeReadyMm) => change({ makeReadyMm })}
+          problem={problemAt(kept.problems, 'makeReadyMm')}
+        />
+        <NumberField
+          label="Passes"
+          digits={0}
+          value={value.passes}
+          onValue={(passes) => change({ passes })}
+          problem={problemAt(kept.problems, 'passes')}
+        />
+        <SelectField
+          label="Under the roller"
+          value={value.direction ?? 'one-way'}
+          options={Object.entries(DIRECTIONS)}
+          onPick={(direction) => change({ direction: direction as PressSetting['direction'] })}
+        />
+        <NumberField
+          label="The plate takes"
+          unit="s"
+          value={value.secondsOnPlate}
+          onValue={(secondsOnPlate) => change({ secondsOnPlate })}
+          problem={problemAt(kept.problems, 'secondsOnPlate')}
+          hint={value.secondsOnPlate === null ? 'may stay empty' : undefined}
+        />
       </div>
       <p className="mt-1 text-sm">
-        {stock ? <ZeroLine press={stock} /> : <>Not in the list? <Link href="/store" className="underline underline-offset-4">Add the press to the store</Link>.</>}
+        {stock ? (
+          <ZeroLine press={stock} />
+        ) : (
+          <>
+            Not in the list?{' '}
+            <Link href="/store" className="underline underline-offset-4">
+              Add the press to the store
+            </Link>
+            .
+          </>
+        )}
       </p>
-      {unfit && <p role="alert" className="font-medium">◆ {unfit}</p>}
+      {unfit && (
+        <p role="alert" className="font-medium">
+          ◆ {unfit}
+        </p>
+      )}
       <CarryOver
-        measured={measured} trials={trials.filter(({ pressId }) => pressId === value.pressId)}
-        onSet={(turns) => change({ turnsLeft: turns, turnsRight: turns })} onMakeReady={(makeReadyMm) => change({ makeReadyMm })}
+        measured={measured}
+        trials={trials.filter(({ pressId }) => pressId === value.pressId)}
+        onSet={(turns) => change({ turnsLeft: turns, turnsRight: turns })}
+        onMakeReady={(makeReadyMm) => change({ makeReadyMm })}
       />
       <div className="mt-3 grid gap-6 border-t border-line pt-3 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
         <div>
-          {isByHand && <p className="mb-3 border border-line bg-ground p-4">By hand there is nothing to turn: rub from the middle outward, evenly, and count the passes. What the proof shows is the measure.</p>}
-          {!isByHand && <FrontElevation turnsLeft={value.turnsLeft ?? 0} turnsRight={value.turnsRight ?? 0} mmPerTurn={value.mmPerTurn ?? 2} target={target} left={relative(left, held)} right={relative(right, held)} onTurn={turn} />}
-          {!isByHand && <div className="mt-2 grid grid-cols-2 gap-3">
-            <NumberField label="Left screw" unit="turns from zero" value={value.turnsLeft} onValue={(turnsLeft) => change({ turnsLeft })} problem={problemAt(kept.problems, 'turnsLeft')} />
-            <NumberField label="Right screw" unit="turns from zero" value={value.turnsRight} onValue={(turnsRight) => change({ turnsRight })} problem={problemAt(kept.problems, 'turnsRight')} />
-          </div>}
-          {Math.abs(tilt) > 1e-9 && <p role="status" className="mt-2 font-medium">◆ Left and right differ: the {tilt > 0 ? 'right' : 'left'} is {formatTurns(Math.abs((value.turnsLeft ?? 0) - (value.turnsRight ?? 0)))} ({formatNumber(Math.abs(tilt), 2)} mm) looser and will print lighter there.{apart > FAR_APART ? ` More than ${FAR_APART} turn apart: count both again from zero.` : ''}</p>}
-          {stock && stock.gauge.length > 1 && press && <p className="mt-2">On the gauge: left <b>{formatNumber(mmToGauge(stock.gauge, gapMm(press, press.turnsLeft)), 2)}</b>, right <b>{formatNumber(mmToGauge(stock.gauge, gapMm(press, press.turnsRight)), 2)}</b></p>}
+          {isByHand && (
+            <p className="mb-3 border border-line bg-ground p-4">
+              By hand there is nothing to turn: rub from the middle outward, evenly, and count the passes.
+              What the proof shows is the measure.
+            </p>
+          )}
+          {!isByHand && (
+            <FrontElevation
+              turnsLeft={value.turnsLeft ?? 0}
+              turnsRight={value.turnsRight ?? 0}
+              mmPerTurn={value.mmPerTurn ?? 2}
+              target={target}
+              left={relative(left, held)}
+              right={relative(right, held)}
+              onTurn={turn}
+            />
+          )}
+          {!isByHand && (
+            <div className="mt-2 grid grid-cols-2 gap-3">
+              <NumberField
+                label="Left screw"
+                unit="turns from zero"
+                value={value.turnsLeft}
+                onValue={(turnsLeft) => change({ turnsLeft })}
+                problem={problemAt(kept.problems, 'turnsLeft')}
+              />
+              <NumberField
+                label="Right screw"
+                unit="turns from zero"
+                value={value.turnsRight}
+                onValue={(turnsRight) => change({ turnsRight })}
+                problem={problemAt(kept.problems, 'turnsRight')}
+              />
+            </div>
+          )}
+          {Math.abs(tilt) > 1e-9 && (
+            <p role="status" className="mt-2 font-medium">
+              ◆ Left and right differ: the {tilt > 0 ? 'right' : 'left'} is{' '}
+              {formatTurns(Math.abs((value.turnsLeft ?? 0) - (value.turnsRight ?? 0)))} (
+              {formatNumber(Math.abs(tilt), 2)} mm) looser and will print lighter there.
+              {apart > FAR_APART ? ` More than ${FAR_APART} turn apart: count both again from zero.` : ''}
+            </p>
+          )}
+          {stock && stock.gauge.length > 1 && press && (
+            <p className="mt-2">
+              On the gauge: left{' '}
+              <b>{formatNumber(mmToGauge(stock.gauge, gapMm(press, press.turnsLeft)), 2)}</b>, right{' '}
+              <b>{formatNumber(mmToGauge(stock.gauge, gapMm(press, press.turnsRight)), 2)}</b>
+            </p>
+          )}
           <div className="mt-5 border-t border-line pt-3">
-            <PackBench pack={value.pack ?? []} packName={value.packName ?? ''} packs={packs} shelf={shelf} shares={new Map(stack ? layerShares(stack).map(({ layer, share }) => [layer.name, share]) : [])} problem={problemAt(kept.problems, 'packName') && 'Choose a pack, or put blankets on.'} onLay={change} />
+            <PackBench
+              pack={value.pack ?? []}
+              packName={value.packName ?? ''}
+              packs={packs}
+              shelf={shelf}
+              shares={new Map(stack ? layerShares(stack).map(({ layer, share }) => [layer.name, share]) : [])}
+              problem={problemAt(kept.problems, 'packName') && 'Choose a pack, or put blankets on.'}
+              onLay={change}
+            />
           </div>
         </div>
         <div>
-          {!isByHand && <SideElevation press={press} plateMm={plate?.thicknessMm ?? null} caliperMm={paper?.caliperMm ?? null} />}
+          {!isByHand && (
+            <SideElevation
+              press={press}
+              plateMm={plate?.thicknessMm ?? null}
+              caliperMm={paper?.caliperMm ?? null}
+            />
+          )}
           {stack && !isByHand && <NipProfile profile={nipProfile(stack)} />}
-          {warnings.map((words) => <p key={words} role="status" className="mt-2 font-medium">◆ {words}</p>)}
-          {!isByHand && <div className="mt-3 flex flex-wrap gap-x-8 gap-y-3">
-            <Figure value={squeezeWord(left, held)} label={held ? 'squeeze left, BAT = 100 %' : 'contact, left'} note={press && `gap ${formatNumber(gapMm(press, press.turnsLeft), 2)} mm`} />
-            <Figure value={squeezeWord(right, held)} label={held ? 'squeeze right' : 'contact, right'} note={press && `gap ${formatNumber(gapMm(press, press.turnsRight), 2)} mm`} />
-          </div>}
-          <p className="mt-2 text-xs text-muted">{plate && paper ? 'Squeeze is our model of the stack: good for comparing settings, no promise in MPa.' : 'Set plate and paper, and the squeeze is reckoned here.'} Always finish by tightening: loosen one past, come back.</p>
+          {warnings.map((words) => (
+            <p key={words} role="status" className="mt-2 font-medium">
+              ◆ {words}
+            </p>
+          ))}
+          {!isByHand && (
+            <div className="mt-3 flex flex-wrap gap-x-8 gap-y-3">
+              <Figure
+                value={squeezeWord(left, held)}
+                label={held ? 'squeeze left, BAT = 100 %' : 'contact, left'}
+                note={press && `gap ${formatNumber(gapMm(press, press.turnsLeft), 2)} mm`}
+              />
+              <Figure
+                value={squeezeWord(right, held)}
+                label={held ? 'squeeze right' : 'contact, right'}
+                note={press && `gap ${formatNumber(gapMm(press, press.turnsRight), 2)} mm`}
+              />
+            </div>
+          )}
+          <p className="mt-2 text-xs text-muted">
+            {plate && paper
+              ? 'Squeeze is our model of the stack: good for comparing settings, no promise in MPa.'
+              : 'Set plate and paper, and the squeeze is reckoned here.'}{' '}
+            Always finish by tightening: loosen one past, come back.
+          </p>
           {press && plate && paper && (
-            <FrameTrial press={press} plateMm={plate.thicknessMm} caliperMm={paper.caliperMm} onLearned={(frameNPerMm) => {
-              change({ frameNPerMm })
-              if (stock) void card.act(() => changePressAction(stock.id, { kind: stock.kind, rollerLengthMm: stock.rollerLengthMm, bedLengthMm: stock.bedLengthMm, serial: stock.serial, gauge: stock.gauge, frameNPerMm, note: stock.note }))
-            }} />
+            <FrameTrial
+              press={press}
+              plateMm={plate.thicknessMm}
+              caliperMm={paper.caliperMm}
+              onLearned={(frameNPerMm) => {
+                change({ frameNPerMm })
+                if (stock)
+                  void card.act(() =>
+                    changePressAction(stock.id, {
+                      kind: stock.kind,
+                      rollerLengthMm: stock.rollerLengthMm,
+                      bedLengthMm: stock.bedLengthMm,
+                      serial: stock.serial,
+                      gauge: stock.gauge,
+                      frameNPerMm,
+                      note: stock.note,
+                    }),
+                  )
+              }}
+            />
           )}
           <Problems problems={card.problems} />
         </div>

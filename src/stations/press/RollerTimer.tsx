@@ -8,18 +8,47 @@ import { useRollerRun } from './keptRoller'
 /** One tap as the plate meets the roller, one as it is off: how fast the bed went, kept with the pull that follows. */
 export function RollerTimer() {
   const { job, bench } = useBench()
-  return <RollerTap jobId={job.id} plateMm={bench.plate?.heightMm ?? null} wanted={bench.press?.secondsOnPlate ?? job.bat?.settings.press?.secondsOnPlate ?? null} />
+  return (
+    <RollerTap
+      jobId={job.id}
+      plateMm={bench.plate?.heightMm ?? null}
+      wanted={bench.press?.secondsOnPlate ?? job.bat?.settings.press?.secondsOnPlate ?? null}
+    />
+  )
 }
 
 /** The two taps by themselves. @param plateMm the plate along the travel; @param wanted seconds it is to take */
-export function RollerTap({ jobId, plateMm, wanted }: { jobId: string; plateMm: number | null; wanted: number | null }) {
+export function RollerTap({
+  jobId,
+  plateMm,
+  wanted,
+}: {
+  jobId: string
+  plateMm: number | null
+  wanted: number | null
+}) {
   const { run, tap, forget } = useRollerRun(jobId)
   const speed = run.seconds !== null && plateMm !== null ? plateMm / run.seconds : null
   return (
     <div role="group" aria-label="Time under the roller" className="my-3 flex flex-wrap items-center gap-3">
-      <Button className="min-h-14" onClick={() => tap(Date.now())}>{run.startedAt === null ? 'Plate meets the roller' : 'Plate is off the roller'}</Button>
+      <Button className="min-h-14" onClick={() => tap(Date.now())}>
+        {run.startedAt === null ? 'Plate meets the roller' : 'Plate is off the roller'}
+      </Button>
       <p role="status" className="min-w-40 flex-1 text-sm">
-        {run.startedAt !== null ? 'Slowly and evenly: do not stop on the plate.' : run.seconds !== null ? <><b>{formatNumber(run.seconds, 1)} s</b>{speed === null ? '' : `, ${formatNumber(speed, 0)} mm a second`}{wanted === null ? '' : `; wanted ${formatNumber(wanted, 1)} s`}: kept with the next pull. <button type="button" className="min-h-11 underline underline-offset-4" onClick={forget}>Leave it out</button></> : 'Time under the roller: not taken.'}
+        {run.startedAt !== null ? (
+          'Slowly and evenly: do not stop on the plate.'
+        ) : run.seconds !== null ? (
+          <>
+            <b>{formatNumber(run.seconds, 1)} s</b>
+            {speed === null ? '' : `, ${formatNumber(speed, 0)} mm a second`}
+            {wanted === null ? '' : `; wanted ${formatNumber(wanted, 1)} s`}: kept with the next pull.{' '}
+            <button type="button" className="min-h-11 underline underline-offset-4" onClick={forget}>
+              Leave it out
+            </button>
+          </>
+        ) : (
+          'Time under the roller: not taken.'
+        )}
       </p>
     </div>
   )

@@ -25,7 +25,13 @@ import { ZeroLine } from './ZeroLine'
 const WARM_UPS = 2
 
 /** Where the screws stand, what was done, and where they are wanted if not as the BAT. */
-interface Standing { left: number; right: number; fed: boolean; warm: number; wanted: { left: number | null; right: number | null } | null }
+interface Standing {
+  left: number
+  right: number
+  fed: boolean
+  warm: number
+  wanted: { left: number | null; right: number | null } | null
+}
 const START: Standing = { left: 0, right: 0, fed: false, warm: 0, wanted: null }
 
 function read(text: string): Standing {
@@ -39,10 +45,28 @@ function read(text: string): Standing {
 /** Sets the press step by step, counting quarter turns from zero; where it stands survives a reload. */
 export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizing: Sizing }) {
   const { job, bench } = useBench()
-  const { value, change, ...kept } = useStation('press', { pressId: '', name: '', rollerRadiusMm: null, mmPerTurn: null, turnsLeft: 4, turnsRight: 4, packName: '', pack: [], makeReadyMm: 0, passes: 1, direction: 'one-way', secondsOnPlate: null, frameNPerMm: null })
+  const { value, change, ...kept } = useStation('press', {
+    pressId: '',
+    name: '',
+    rollerRadiusMm: null,
+    mmPerTurn: null,
+    turnsLeft: 4,
+    turnsRight: 4,
+    packName: '',
+    pack: [],
+    makeReadyMm: 0,
+    passes: 1,
+    direction: 'one-way',
+    secondsOnPlate: null,
+    frameNPerMm: null,
+  })
   const [text, keep] = useKeptText(`typothesis-screws-${job.id}`)
   const at = read(text)
-  const [strips, setStrips] = useState<Record<'left' | 'middle' | 'right', Strip | null>>({ left: null, middle: null, right: null })
+  const [strips, setStrips] = useState<Record<'left' | 'middle' | 'right', Strip | null>>({
+    left: null,
+    middle: null,
+    right: null,
+  })
   const wantedOf = job.bat?.settings.press ?? bench.press
   const wanted = at.wanted ?? { left: wantedOf?.turnsLeft ?? 4, right: wantedOf?.turnsRight ?? 4 }
   const target = { left: Math.max(0, wanted.left ?? at.left), right: Math.max(0, wanted.right ?? at.right) }
@@ -52,58 +76,143 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
     const moved = (screw: Screw, from: number, to: number) => {
       if (!screws.includes(screw)) return from
       const rest = to - from
-      const isLast = at.fed && Math.sign(rest) === Math.sign(by) && Math.abs(rest) < Math.abs(by) && Math.abs(rest) > 1e-6
+      const isLast =
+        at.fed && Math.sign(rest) === Math.sign(by) && Math.abs(rest) < Math.abs(by) && Math.abs(rest) > 1e-6
       return Math.max(0, Number((from + (isLast ? rest : by)).toFixed(4)))
     }
-    stand({ left: moved('turnsLeft', at.left, target.left), right: moved('turnsRight', at.right, target.right) })
+    stand({
+      left: moved('turnsLeft', at.left, target.left),
+      right: moved('turnsRight', at.right, target.right),
+    })
   }
   useScrewKeys(turn)
   const press = presses.find(({ id }) => id === value.pressId)
   const next = nextAtThePress({ left: at.left, right: at.right, areFeltsIn: at.fed }, target)
   const below = (value: number | null) => (value !== null && value < 0 ? 'must be 0 or more' : undefined)
-  if (!press) return <PlateMark title="Press"><PressRooms /><p className="border border-line bg-ground p-4">Choose the press first, in Stack.</p></PlateMark>
+  if (!press)
+    return (
+      <PlateMark title="Press">
+        <PressRooms />
+        <p className="border border-line bg-ground p-4">Choose the press first, in Stack.</p>
+      </PlateMark>
+    )
   return (
     <PlateMark title="Press" aside={<KeepLine {...kept} />}>
       <PressRooms />
       <PressCaution />
-      <p className="text-sm"><ZeroLine press={press} /></p>
+      <p className="text-sm">
+        <ZeroLine press={press} />
+      </p>
       <section aria-label="What to do" aria-live="polite" className="my-3">
         <p className="far-number text-5xl">{next.words}</p>
         {next.more && <p className="mt-1 text-lg">{next.more}</p>}
       </section>
       <div className="grid gap-6 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
         <div>
-          <FrontElevation turnsLeft={at.left} turnsRight={at.right} mmPerTurn={press.mmPerTurn} target={{ turnsLeft: target.left, turnsRight: target.right }} left={null} right={null} onTurn={turn} />
+          <FrontElevation
+            turnsLeft={at.left}
+            turnsRight={at.right}
+            mmPerTurn={press.mmPerTurn}
+            target={{ turnsLeft: target.left, turnsRight: target.right }}
+            left={null}
+            right={null}
+            onTurn={turn}
+          />
           <div className="mt-3 flex flex-wrap gap-3">
-            <Button className="min-h-14" onClick={() => keep(JSON.stringify(START))}>Both stand at zero</Button>
-            <Button className="min-h-14" look={at.fed ? 'plain' : 'main'} disabled={at.fed || at.left < FELTS_IN_TURNS || at.right < FELTS_IN_TURNS} onClick={() => stand({ fed: true })}>{at.fed ? 'Felts are in' : 'Felts are fed in'}</Button>
-            <Button className="min-h-14" look="main" disabled={!next.isThere} onClick={() => change({ turnsLeft: at.left, turnsRight: at.right })}>This is the setting</Button>
+            <Button className="min-h-14" onClick={() => keep(JSON.stringify(START))}>
+              Both stand at zero
+            </Button>
+            <Button
+              className="min-h-14"
+              look={at.fed ? 'plain' : 'main'}
+              disabled={at.fed || at.left < FELTS_IN_TURNS || at.right < FELTS_IN_TURNS}
+              onClick={() => stand({ fed: true })}
+            >
+              {at.fed ? 'Felts are in' : 'Felts are fed in'}
+            </Button>
+            <Button
+              className="min-h-14"
+              look="main"
+              disabled={!next.isThere}
+              onClick={() => change({ turnsLeft: at.left, turnsRight: at.right })}
+            >
+              This is the setting
+            </Button>
           </div>
         </div>
         <div className="grid content-start gap-5">
           <section aria-label="Wanted" className="grid gap-3 sm:grid-cols-2">
             <h2 className="station-title sm:col-span-2">Wanted{job.bat ? ', as the BAT' : ''}</h2>
-            <NumberField label="Left" unit="turns from zero" value={wanted.left} onValue={(left) => stand({ wanted: { ...wanted, left } })} problem={below(wanted.left)} />
-            <NumberField label="Right" unit="turns from zero" value={wanted.right} onValue={(right) => stand({ wanted: { ...wanted, right } })} problem={below(wanted.right)} />
+            <NumberField
+              label="Left"
+              unit="turns from zero"
+              value={wanted.left}
+              onValue={(left) => stand({ wanted: { ...wanted, left } })}
+              problem={below(wanted.left)}
+            />
+            <NumberField
+              label="Right"
+              unit="turns from zero"
+              value={wanted.right}
+              onValue={(right) => stand({ wanted: { ...wanted, right } })}
+              problem={below(wanted.right)}
+            />
           </section>
           <section aria-label="Three strips" className="border-t border-line pt-3">
             <h2 className="station-title">Three strips of paper</h2>
-            <p className="text-sm text-muted">Left, middle, right, between roller and bed: pull each gently.</p>
+            <p className="text-sm text-muted">
+              Left, middle, right, between roller and bed: pull each gently.
+            </p>
             {(['left', 'middle', 'right'] as const).map((where) => (
-              <div key={where} className="mt-2 flex items-center gap-3"><span className="w-16">{where[0].toUpperCase() + where.slice(1)}</span><Choice label={`${where} strip`} value={strips[where]} options={Object.entries(STRIPS).map(([key, words]) => [key as Strip, words])} onPick={(strip) => setStrips({ ...strips, [where]: strip })} /></div>
+              <div key={where} className="mt-2 flex items-center gap-3">
+                <span className="w-16">{where[0].toUpperCase() + where.slice(1)}</span>
+                <Choice
+                  label={`${where} strip`}
+                  value={strips[where]}
+                  options={Object.entries(STRIPS).map(([key, words]) => [key as Strip, words])}
+                  onPick={(strip) => setStrips({ ...strips, [where]: strip })}
+                />
+              </div>
             ))}
-            <p role="status" className="mt-2 font-medium">{strips.left && strips.middle && strips.right ? readStrips(strips.left, strips.middle, strips.right) : 'Say what each of the three does.'}</p>
+            <p role="status" className="mt-2 font-medium">
+              {strips.left && strips.middle && strips.right
+                ? readStrips(strips.left, strips.middle, strips.right)
+                : 'Say what each of the three does.'}
+            </p>
           </section>
           <section aria-label="Warm-up" className="border-t border-line pt-3">
             <h2 className="station-title">Warm-up pulls</h2>
-            <p>{at.warm < WARM_UPS ? `Felts start cold and dry: pull ${WARM_UPS} on scrap, not counted. ${at.warm} done.` : 'The felts are warm: what comes now counts.'}</p>
-            <Button className="mt-2" disabled={!at.fed || at.warm >= WARM_UPS} onClick={() => stand({ warm: at.warm + 1 })}>One warm-up pulled</Button>
+            <p>
+              {at.warm < WARM_UPS
+                ? `Felts start cold and dry: pull ${WARM_UPS} on scrap, not counted. ${at.warm} done.`
+                : 'The felts are warm: what comes now counts.'}
+            </p>
+            <Button
+              className="mt-2"
+              disabled={!at.fed || at.warm >= WARM_UPS}
+              onClick={() => stand({ warm: at.warm + 1 })}
+            >
+              One warm-up pulled
+            </Button>
             <RollerTimer />
-            <p className="text-sm">Turn slowly and evenly on the plate, and never stop on it: it prints a band. Faster once off.{bench.press && (bench.press.passes > 1 || bench.press.direction !== 'one-way') ? ` ${bench.press.passes} ${bench.press.passes === 1 ? 'pass' : 'passes'}, ${DIRECTIONS[bench.press.direction].toLowerCase()}.` : ''}</p>
+            <p className="text-sm">
+              Turn slowly and evenly on the plate, and never stop on it: it prints a band. Faster once off.
+              {bench.press && (bench.press.passes > 1 || bench.press.direction !== 'one-way')
+                ? ` ${bench.press.passes} ${bench.press.passes === 1 ? 'pass' : 'passes'}, ${DIRECTIONS[bench.press.direction].toLowerCase()}.`
+                : ''}
+            </p>
           </section>
           <section aria-label="Peeling" className="border-t border-line pt-3">
             <h2 className="station-title">Then peel</h2>
-            <ol className="list-decimal pl-6">{peelingSteps({ gsm: bench.paper?.gsm ?? 300, sizing, isDamp: bench.paper?.method !== 'dry' }).map((step) => <li key={step}>{step}</li>)}</ol>
+            <ol className="list-decimal pl-6">
+              {peelingSteps({
+                gsm: bench.paper?.gsm ?? 300,
+                sizing,
+                isDamp: bench.paper?.method !== 'dry',
+              }).map((step) => (
+                <li key={step}>{step}</li>
+              ))}
+            </ol>
           </section>
         </div>
       </div>

@@ -8,8 +8,21 @@ const BED_Y = 150
 const LABEL_STEP = 13
 
 /** The stack from the side, to scale: bed, make-ready, plate, sheet, blankets, and the roller at its gap. */
-export function SideElevation({ press, plateMm, caliperMm }: { press: PressSetting | null; plateMm: number | null; caliperMm: number | null }) {
-  if (!press) return <p className="border border-line bg-ground p-6 text-muted">Choose press and blankets, and the stack is drawn here to scale.</p>
+export function SideElevation({
+  press,
+  plateMm,
+  caliperMm,
+}: {
+  press: PressSetting | null
+  plateMm: number | null
+  caliperMm: number | null
+}) {
+  if (!press)
+    return (
+      <p className="border border-line bg-ground p-6 text-muted">
+        Choose press and blankets, and the stack is drawn here to scale.
+      </p>
+    )
   const layers = [
     ...(press.makeReadyMm > 0 ? [{ name: 'Make-ready', mm: press.makeReadyMm }] : []),
     ...(plateMm ? [{ name: 'Plate', mm: plateMm }] : []),
@@ -21,19 +34,43 @@ export function SideElevation({ press, plateMm, caliperMm }: { press: PressSetti
   const scale = 96 / Math.max(total, gap, 6)
   const floors = layers.map((_, i) => layers.slice(0, i).reduce((sum, { mm }) => sum + mm, 0))
   // Labels of thin layers would lie on one another: each keeps its distance from the one below.
-  const labelY = layers.reduce<number[]>((placed, { mm }, i) => [...placed, Math.min(BED_Y - (floors[i] + mm / 2) * scale + 4, (placed[i - 1] ?? BED_Y + 9) - LABEL_STEP)], [])
+  const labelY = layers.reduce<number[]>(
+    (placed, { mm }, i) => [
+      ...placed,
+      Math.min(BED_Y - (floors[i] + mm / 2) * scale + 4, (placed[i - 1] ?? BED_Y + 9) - LABEL_STEP),
+    ],
+    [],
+  )
   const nipY = BED_Y - gap * scale
   const radius = press.rollerRadiusMm * scale
   return (
     <figure>
-      <svg viewBox={`0 0 300 ${HEIGHT}`} className="w-full" role="img" aria-label={`Stack of ${formatNumber(total, 2)} mm, roller at ${formatNumber(gap, 2)} mm`}>
+      <svg
+        viewBox={`0 0 300 ${HEIGHT}`}
+        className="w-full"
+        role="img"
+        aria-label={`Stack of ${formatNumber(total, 2)} mm, roller at ${formatNumber(gap, 2)} mm`}
+      >
         {layers.map(({ name, mm }, i) => {
           const y = BED_Y - (floors[i] + mm) * scale
           const middle = y + (mm * scale) / 2
           return (
             <g key={`${name}${i}`}>
-              <rect x="30" y={y} width="150" height={mm * scale} fill={name === 'Plate' ? 'var(--edge)' : 'var(--raised)'} stroke="currentColor" strokeWidth="0.8" />
-              <path d={`M180 ${middle}L200 ${labelY[i] - 4}`} stroke="currentColor" strokeWidth="0.5" fill="none" />
+              <rect
+                x="30"
+                y={y}
+                width="150"
+                height={mm * scale}
+                fill={name === 'Plate' ? 'var(--edge)' : 'var(--raised)'}
+                stroke="currentColor"
+                strokeWidth="0.8"
+              />
+              <path
+                d={`M180 ${middle}L200 ${labelY[i] - 4}`}
+                stroke="currentColor"
+                strokeWidth="0.5"
+                fill="none"
+              />
               <text x="204" y={labelY[i]} fontSize="11" fill="currentColor">
                 {name} {formatNumber(mm, 2)}
               </text>
@@ -43,18 +80,33 @@ export function SideElevation({ press, plateMm, caliperMm }: { press: PressSetti
         <clipPath id="over-the-stack">
           <rect x="18" y="0" width="174" height={HEIGHT} />
         </clipPath>
-        <circle cx="105" cy={nipY - radius} r={radius} fill="none" stroke="currentColor" strokeWidth="2" clipPath="url(#over-the-stack)" />
+        <circle
+          cx="105"
+          cy={nipY - radius}
+          r={radius}
+          fill="none"
+          stroke="currentColor"
+          strokeWidth="2"
+          clipPath="url(#over-the-stack)"
+        />
         <path d={`M0 ${BED_Y}H300`} stroke="currentColor" strokeWidth="2" />
         <text x="4" y={BED_Y + 16} fontSize="11" fill="currentColor">
           bed
         </text>
-        <path d={`M14 ${BED_Y}V${nipY}M10 ${nipY}H100`} stroke="currentColor" strokeWidth="0.8" strokeDasharray="3 2" />
+        <path
+          d={`M14 ${BED_Y}V${nipY}M10 ${nipY}H100`}
+          stroke="currentColor"
+          strokeWidth="0.8"
+          strokeDasharray="3 2"
+        />
         <text x="4" y={Math.max(10, nipY - 4)} fontSize="11" fill="currentColor">
           {formatNumber(gap, 2)}
         </text>
       </svg>
       <figcaption className="text-xs text-muted">
-        From the side, to scale, mm. The stack is {formatNumber(total, 2)} mm; the roller leaves {formatNumber(gap, 2)} mm{total > gap ? `, so it gives way by ${formatNumber(total - gap, 2)} mm` : ': nothing is pressed'}.
+        From the side, to scale, mm. The stack is {formatNumber(total, 2)} mm; the roller leaves{' '}
+        {formatNumber(gap, 2)} mm
+        {total > gap ? `, so it gives way by ${formatNumber(total - gap, 2)} mm` : ': nothing is pressed'}.
       </figcaption>
     </figure>
   )

@@ -29,7 +29,12 @@ export async function changePressAction(pressId: string, details: PressDetails):
 }
 
 /** Keeps what the eye said of a setting that had been reckoned. */
-export async function keepPressureTrialAction(input: { pressId: string; jobId: string; trial: PressureTrial; by: string }): Promise<Answer> {
+export async function keepPressureTrialAction(input: {
+  pressId: string
+  jobId: string
+  trial: PressureTrial
+  by: string
+}): Promise<Answer> {
   return kept(() => keepPressureTrial(input, now()))
 }
 

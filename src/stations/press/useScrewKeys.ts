@@ -7,7 +7,12 @@ export type Screw = 'turnsLeft' | 'turnsRight'
 /** A quarter turn: what one key press moves a screw. */
 const STEP = 0.25
 const KEYS: Record<string, [Screw[], number]> = {
-  7: [['turnsLeft'], -STEP], 1: [['turnsLeft'], STEP], 9: [['turnsRight'], -STEP], 3: [['turnsRight'], STEP], 8: [['turnsLeft', 'turnsRight'], -STEP], 2: [['turnsLeft', 'turnsRight'], STEP],
+  7: [['turnsLeft'], -STEP],
+  1: [['turnsLeft'], STEP],
+  9: [['turnsRight'], -STEP],
+  3: [['turnsRight'], STEP],
+  8: [['turnsLeft', 'turnsRight'], -STEP],
+  2: [['turnsLeft', 'turnsRight'], STEP],
 }
 
 /** Turns the screws by the keypad: 7 and 1 left, 9 and 3 right, 8 and 2 both; the upper row tightens. */

@@ -21,7 +21,11 @@ import { Problems } from '../pull/Problems'
 const PRESETS: Record<'tight' | 'usual' | 'varied', { label: string; times: number; passes: Passes }> = {
   tight: { label: 'Tight', times: 0.5, passes: {} },
   usual: { label: 'Usual', times: 1, passes: { tone: 'both' } },
-  varied: { label: 'Varied by intent', times: 3, passes: Object.fromEntries(FEATURE_KEYS.map((feature) => [feature, 'both'])) },
+  varied: {
+    label: 'Varied by intent',
+    times: 3,
+    passes: Object.fromEntries(FEATURE_KEYS.map((feature) => [feature, 'both'])),
+  },
 }
 type Preset = keyof typeof PRESETS
 
@@ -39,34 +43,107 @@ export function ApproveDialog({ proof, others }: { proof: Pull; others: readonly
   const [problems, setProblems] = useState<{ field: string; message: string }[]>([])
   const measured = settingEntries(proof.settings).filter((entry) => entry.usualTolerance !== null)
   const approve = async () => {
-    const answer = await send((target) => approveBatAction({ ...target, bat: { proofPullId: proof.id, tolerances, passes, approvedBy: hand, reason, otherProofPullId: other || null, wetMinutes } })).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
-    setProblems(answer.ok ? [] : answer.problems.map(({ field, message }) => ({ field: field.replace('bat.', ''), message })))
+    const answer = await send((target) =>
+      approveBatAction({
+        ...target,
+        bat: {
+          proofPullId: proof.id,
+          tolerances,
+          passes,
+          approvedBy: hand,
+          reason,
+          otherProofPullId: other || null,
+          wetMinutes,
+        },
+      }),
+    ).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    setProblems(
+      answer.ok
+        ? []
+        : answer.problems.map(({ field, message }) => ({ field: field.replace('bat.', ''), message })),
+    )
     if (!answer.ok) return
     show(proof.settings, true)
     setOpen(false)
   }
   return (
-    <Dialog title={`Approve proof ${proof.number} as the BAT`} open={open} onOpenChange={setOpen} trigger={<Button>{job.bat ? 'Approve as new BAT' : 'Approve as BAT'}</Button>}>
-      <p className="mb-3">From here on every print is held to this proof. Numbers may stray by as much as you allow; words must be the same.</p>
-      <TextField label="Approved by" value={hand} onText={setHand} problem={problemAt(problems, 'approvedBy')} />
-      {job.bat && <TextField label="Why a new version" value={reason} onText={setReason} problem={problemAt(problems, 'reason')} />}
+    <Dialog
+      title={`Approve proof ${proof.number} as the BAT`}
+      open={open}
+      onOpenChange={setOpen}
+      trigger={<Button>{job.bat ? 'Approve as new BAT' : 'Approve as BAT'}</Button>}
+    >
+      <p className="mb-3">
+        From here on every print is held to this proof. Numbers may stray by as much as you allow; words must
+        be the same.
+      </p>
+      <TextField
+        label="Approved by"
+        value={hand}
+        onText={setHand}
+        problem={problemAt(problems, 'approvedBy')}
+      />
+      {job.bat && (
+        <TextField
+          label="Why a new version"
+          value={reason}
+          onText={setReason}
+          problem={problemAt(problems, 'reason')}
+        />
+      )}
       <div className="mt-3 grid gap-3 sm:grid-cols-2">
-        {others.length > 0 && <SelectField label="The other end that still passes" value={other} options={[['', 'none: this proof alone'], ...others.map(({ id, number }) => [id, `Proof ${number}`] as const)]} onPick={setOther} problem={problemAt(problems, 'otherProofPullId')} />}
-        <NumberField label="Wet prints are compared after" unit="min" value={wetMinutes} onValue={setWet} problem={problemAt(problems, 'wetMinutes')} hint="dry ones with dry, apart" />
+        {others.length > 0 && (
+          <SelectField
+            label="The other end that still passes"
+            value={other}
+            options={[
+              ['', 'none: this proof alone'],
+              ...others.map(({ id, number }) => [id, `Proof ${number}`] as const),
+            ]}
+            onPick={setOther}
+            problem={problemAt(problems, 'otherProofPullId')}
+          />
+        )}
+        <NumberField
+          label="Wet prints are compared after"
+          unit="min"
+          value={wetMinutes}
+          onValue={setWet}
+          problem={problemAt(problems, 'wetMinutes')}
+          hint="dry ones with dry, apart"
+        />
       </div>
       <p className="mt-3 mb-0.5 text-sm text-muted">How strictly</p>
-      <Choice label="How strictly" value={preset} options={Object.entries(PRESETS).map(([key, { label }]) => [key as Preset, label])} onPick={(key) => {
-        setPreset(key)
-        setPasses(PRESETS[key].passes)
-        setTolerances(Object.fromEntries(Object.entries(usualTolerances(proof.settings)).map(([setting, tolerance]) => [setting, tolerance === null ? null : Number((tolerance * PRESETS[key].times).toFixed(4))])))
-      }} />
+      <Choice
+        label="How strictly"
+        value={preset}
+        options={Object.entries(PRESETS).map(([key, { label }]) => [key as Preset, label])}
+        onPick={(key) => {
+          setPreset(key)
+          setPasses(PRESETS[key].passes)
+          setTolerances(
+            Object.fromEntries(
+              Object.entries(usualTolerances(proof.settings)).map(([setting, tolerance]) => [
+                setting,
+                tolerance === null ? null : Number((tolerance * PRESETS[key].times).toFixed(4)),
+              ]),
+            ),
+          )
+        }}
+      />
       <details className="mt-3" open>
         <summary className="min-h-11 py-2 font-semibold">Tolerances</summary>
         <div className="grid max-h-[40dvh] grid-cols-2 gap-x-4 gap-y-2 overflow-y-auto pr-2">
           {measured.map((entry) => (
             <NumberField
-              key={entry.key} label={`${STATIONS[entry.station]}: ${entry.label} ±`} value={tolerances[entry.key]} hint={`${entry.text} ± ${entry.write(tolerances[entry.key] ?? 0)}`}
-              problem={problemAt(problems, `tolerances.${entry.key}`)} onValue={(value) => value !== null && value >= 0 && setTolerances({ ...tolerances, [entry.key]: value })}
+              key={entry.key}
+              label={`${STATIONS[entry.station]}: ${entry.label} ±`}
+              value={tolerances[entry.key]}
+              hint={`${entry.text} ± ${entry.write(tolerances[entry.key] ?? 0)}`}
+              problem={problemAt(problems, `tolerances.${entry.key}`)}
+              onValue={(value) =>
+                value !== null && value >= 0 && setTolerances({ ...tolerances, [entry.key]: value })
+              }
             />
           ))}
         </div>
@@ -76,8 +153,22 @@ export function ApproveDialog({ proof, others }: { proof: Pull; others: readonly
         <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2">
           {FEATURE_KEYS.map((feature) => (
             <SelectField
-              key={feature} label={FEATURES[feature].label} value={passes[feature] ?? ''} options={[['', 'nothing: as this proof'], ['less', FEATURES[feature].less], ['more', FEATURES[feature].more], ['both', PASSES.both]]}
-              onPick={(pass) => setPasses(pass ? { ...passes, [feature]: pass as Pass } : Object.fromEntries(Object.entries(passes).filter(([key]) => key !== feature)))}
+              key={feature}
+              label={FEATURES[feature].label}
+              value={passes[feature] ?? ''}
+              options={[
+                ['', 'nothing: as this proof'],
+                ['less', FEATURES[feature].less],
+                ['more', FEATURES[feature].more],
+                ['both', PASSES.both],
+              ]}
+              onPick={(pass) =>
+                setPasses(
+                  pass
+                    ? { ...passes, [feature]: pass as Pass }
+                    : Object.fromEntries(Object.entries(passes).filter(([key]) => key !== feature)),
+                )
+              }
             />
           ))}
         </div>

@@ -19,27 +19,40 @@ export function GoBackDialog({ proof }: { proof: Pull }) {
   const next = { ...proof.settings, plate: bench.plate }
   const stuck = changes.filter(({ wayBack }) => wayBack.cost === 'never')
   const goBack = async () => {
-    const answer = await send((target) => restoreBenchAction({ ...target, bench: next })).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await send((target) => restoreBenchAction({ ...target, bench: next })).catch(() => ({
+      ok: false as const,
+      problems: [UNREACHABLE],
+    }))
     setProblems(answer.ok ? [] : answer.problems)
     if (!answer.ok) return
     show(next, true)
     setOpen(false)
   }
-  if (changes.length === 0) return <p className="condensed text-sm text-muted">The bench stands as this proof.</p>
+  if (changes.length === 0)
+    return <p className="condensed text-sm text-muted">The bench stands as this proof.</p>
   return (
-    <Dialog title={`Back to the settings of proof ${proof.number}`} open={open} onOpenChange={setOpen} trigger={<Button look="quiet">Go back to proof {proof.number}</Button>}>
+    <Dialog
+      title={`Back to the settings of proof ${proof.number}`}
+      open={open}
+      onOpenChange={setOpen}
+      trigger={<Button look="quiet">Go back to proof {proof.number}</Button>}
+    >
       <ul>
         {changes.map((change) => (
           <li key={change.key} className="border-b border-line py-1.5">
             <b>{change.label}</b>: {change.after ?? 'not there'} back to {change.before ?? 'left out'}
-            <span className={`block text-sm ${change.wayBack.cost === 'never' ? 'font-semibold text-signal' : 'text-muted'}`}>
+            <span
+              className={`block text-sm ${change.wayBack.cost === 'never' ? 'font-semibold text-signal' : 'text-muted'}`}
+            >
               {change.wayBack.cost === 'never' ? '◆ ' : ''}
               {change.wayBack.text}
             </span>
           </li>
         ))}
       </ul>
-      {stuck.length > 0 && <p className="mt-3">What was done to the plate stays on the bench; everything else goes back.</p>}
+      {stuck.length > 0 && (
+        <p className="mt-3">What was done to the plate stays on the bench; everything else goes back.</p>
+      )}
       <Problems problems={problems} />
       <Button look="main" className="mt-4" onClick={() => void goBack()}>
         Set the bench as proof {proof.number}

@@ -19,22 +19,56 @@ import { useBench } from '../bench/BenchContext'
 import { useModelPrint } from './useModelPrint'
 
 /** What is tried out, as changes to the bench: nothing of it is set. */
-interface Tried { screws: number; right: number; wiping: number; uptake: number; drops: number; plateC: number; plateTone: PlateTone | null }
-const AS_THE_BENCH: Tried = { screws: 0, right: 0, wiping: 1, uptake: 0, drops: 0, plateC: 0, plateTone: null }
+interface Tried {
+  screws: number
+  right: number
+  wiping: number
+  uptake: number
+  drops: number
+  plateC: number
+  plateTone: PlateTone | null
+}
+const AS_THE_BENCH: Tried = {
+  screws: 0,
+  right: 0,
+  wiping: 1,
+  uptake: 0,
+  drops: 0,
+  plateC: 0,
+  plateTone: null,
+}
 const STEP = 1 / 16
 /** Both prints and what is tried are seen at one look. */
 const AT_ONE_LOOK = { maxHeight: '22rem', width: 'auto', maxWidth: '100%' }
 
 /** The bench with what is tried. */
-function withTried(bench: Settings, { screws, right, wiping, uptake, drops, plateC, plateTone }: Tried): Settings {
+function withTried(
+  bench: Settings,
+  { screws, right, wiping, uptake, drops, plateC, plateTone }: Tried,
+): Settings {
   const { press, wipe, paper, ink } = bench
   const oil = Math.max(0, modifierAmount(ink, 'thin-oil') + drops)
   return {
     ...bench,
-    press: { ...press, turnsLeft: Math.max(0, press.turnsLeft + screws), turnsRight: Math.max(0, press.turnsRight + screws + right) },
-    wipe: { ...wipe, plateTone: plateTone ?? wipe.plateTone, steps: wipe.steps.map((step) => ({ ...step, seconds: Math.round(step.seconds * wiping) })) },
+    press: {
+      ...press,
+      turnsLeft: Math.max(0, press.turnsLeft + screws),
+      turnsRight: Math.max(0, press.turnsRight + screws + right),
+    },
+    wipe: {
+      ...wipe,
+      plateTone: plateTone ?? wipe.plateTone,
+      steps: wipe.steps.map((step) => ({ ...step, seconds: Math.round(step.seconds * wiping) })),
+    },
     paper: { ...paper, targetUptakePercent: Math.max(5, paper.targetUptakePercent + uptake) },
-    ink: { ...ink, plateC: ink.plateC + plateC, modifiers: [...ink.modifiers.filter(({ modifier }) => modifier !== 'thin-oil'), ...(oil > 0 ? [{ modifier: 'thin-oil' as const, amount: oil }] : [])] },
+    ink: {
+      ...ink,
+      plateC: ink.plateC + plateC,
+      modifiers: [
+        ...ink.modifiers.filter(({ modifier }) => modifier !== 'thin-oil'),
+        ...(oil > 0 ? [{ modifier: 'thin-oil' as const, amount: oil }] : []),
+      ],
+    },
   }
 }
 
@@ -46,16 +80,60 @@ function lightness({ data }: { data: Uint8Array }): number {
 }
 
 /** A change tried out on a model before a sheet is spent on it: beside one another, the print it is held against and the one it would become. */
-export function ModelRoom({ held, heldName, ground }: { held: Settings | null; heldName: string; ground: PrintGround | null }) {
+export function ModelRoom({
+  held,
+  heldName,
+  ground,
+}: {
+  held: Settings | null
+  heldName: string
+  ground: PrintGround | null
+}) {
   const { bench, job } = useBench()
   const full = completeBench(bench)
-  const back = <Link href={`/jobs/${job.slug}/prove`} className="inline-flex min-h-11 items-center text-sm underline underline-offset-4">Back to the ladder</Link>
-  if (!full) return <PlateMark title="Model of the print" aside={back}><p className="border border-line bg-ground p-4">Set every station first: the model prints from all of them.</p></PlateMark>
-  if (!ground) return <PlateMark title="Model of the print" aside={back}><p className="border border-line bg-ground p-4">Choose a picture of the plate at the station Plate, and a paper of the store: the model prints from them.</p></PlateMark>
-  return <PlateMark title="Model of the print" aside={back}><ModelBench bench={full} held={held ?? full} heldName={held ? heldName : 'the bench'} ground={ground} /></PlateMark>
+  const back = (
+    <Link
+      href={`/jobs/${job.slug}/prove`}
+      className="inline-flex min-h-11 items-center text-sm underline underline-offset-4"
+    >
+      Back to the ladder
+    </Link>
+  )
+  if (!full)
+    return (
+      <PlateMark title="Model of the print" aside={back}>
+        <p className="border border-line bg-ground p-4">
+          Set every station first: the model prints from all of them.
+        </p>
+      </PlateMark>
+    )
+  if (!ground)
+    return (
+      <PlateMark title="Model of the print" aside={back}>
+        <p className="border border-line bg-ground p-4">
+          Choose a picture of the plate at the station Plate, and a paper of the store: the model prints from
+          them.
+        </p>
+      </PlateMark>
+    )
+  return (
+    <PlateMark title="Model of the print" aside={back}>
+      <ModelBench bench={full} held={held ?? full} heldName={held ? heldName : 'the bench'} ground={ground} />
+    </PlateMark>
+  )
 }
 
-function ModelBench({ bench, held, heldName, ground }: { bench: Settings; held: Settings; heldName: string; ground: PrintGround }) {
+function ModelBench({
+  bench,
+  held,
+  heldName,
+  ground,
+}: {
+  bench: Settings
+  held: Settings
+  heldName: string
+  ground: PrintGround
+}) {
   const [tried, setTried] = useState<Tried>(AS_THE_BENCH)
   const settings = withTried(bench, tried)
   const { pictures, problem } = useModelPrint(ground, { held, tried: settings }, held)
@@ -65,31 +143,121 @@ function ModelBench({ bench, held, heldName, ground }: { bench: Settings; held: 
   const signed = (value: number, words: string) => `${value > 0 ? '+' : value < 0 ? '−' : '±'}${words}`
   return (
     <>
-      <p className="mb-3 text-sm">△ A model, not a photograph: made from the plate’s picture and the settings, to see which way a change goes. How far it goes, a proof says.</p>
-      {problem && <p role="alert" className="mb-3 font-semibold text-signal">◆ {problem}</p>}
+      <p className="mb-3 text-sm">
+        △ A model, not a photograph: made from the plate’s picture and the settings, to see which way a change
+        goes. How far it goes, a proof says.
+      </p>
+      {problem && (
+        <p role="alert" className="mb-3 font-semibold text-signal">
+          ◆ {problem}
+        </p>
+      )}
       <div className="grid gap-3 sm:grid-cols-2">
-        {([['held', `As ${heldName}`], ['tried', 'With what is tried']] as const).map(([id, words]) => (
-          <figure key={id}>{pictures[id] ? <PixelCanvas picture={pictures[id]} alt={`Model of the print, ${words.toLowerCase()}`} style={AT_ONE_LOOK} /> : <p className="grid aspect-[6/5] place-items-center bg-raised text-sm text-muted">Printing…</p>}<figcaption className="mt-1 text-sm">{words}</figcaption></figure>
+        {(
+          [
+            ['held', `As ${heldName}`],
+            ['tried', 'With what is tried'],
+          ] as const
+        ).map(([id, words]) => (
+          <figure key={id}>
+            {pictures[id] ? (
+              <PixelCanvas
+                picture={pictures[id]}
+                alt={`Model of the print, ${words.toLowerCase()}`}
+                style={AT_ONE_LOOK}
+              />
+            ) : (
+              <p className="grid aspect-[6/5] place-items-center bg-raised text-sm text-muted">Printing…</p>
+            )}
+            <figcaption className="mt-1 text-sm">{words}</figcaption>
+          </figure>
         ))}
       </div>
-      <p role="status" className="my-2 font-semibold">{darker === null ? '' : Math.abs(darker) < 0.15 ? 'As dark as the other.' : darker > 0 ? `Darker, by ${formatNumber(darker, 1)} of 255 over the sheet.` : `Lighter, by ${formatNumber(-darker, 1)} of 255 over the sheet.`}</p>
+      <p role="status" className="my-2 font-semibold">
+        {darker === null
+          ? ''
+          : Math.abs(darker) < 0.15
+            ? 'As dark as the other.'
+            : darker > 0
+              ? `Darker, by ${formatNumber(darker, 1)} of 255 over the sheet.`
+              : `Lighter, by ${formatNumber(-darker, 1)} of 255 over the sheet.`}
+      </p>
       <div className="grid gap-x-8 lg:grid-cols-2">
         <div>
-          <Slider label={`Both screws ${tried.screws === 0 ? 'as set' : `${formatTurns(Math.abs(tried.screws))} ${tried.screws < 0 ? 'tighter' : 'looser'}`}`} min={-0.5} max={0.5} step={STEP} value={tried.screws} onValue={(screws) => set({ screws })} />
-          <Slider label={`Right screw ${tried.right === 0 ? 'as the left' : `${formatTurns(Math.abs(tried.right))} ${tried.right < 0 ? 'tighter' : 'looser'}`}`} min={-0.5} max={0.5} step={STEP} value={tried.right} onValue={(right) => set({ right })} />
-          <Slider label={`Wiping ${formatNumber(wipingSeconds(settings.wipe), 0)} s`} min={0.5} max={2} step={0.05} value={tried.wiping} onValue={(wiping) => set({ wiping })} />
-          <SelectField label="Plate tone" value={tried.plateTone ?? bench.wipe.plateTone} options={Object.entries(PLATE_TONES)} onPick={(plateTone) => set({ plateTone: plateTone as PlateTone })} />
+          <Slider
+            label={`Both screws ${tried.screws === 0 ? 'as set' : `${formatTurns(Math.abs(tried.screws))} ${tried.screws < 0 ? 'tighter' : 'looser'}`}`}
+            min={-0.5}
+            max={0.5}
+            step={STEP}
+            value={tried.screws}
+            onValue={(screws) => set({ screws })}
+          />
+          <Slider
+            label={`Right screw ${tried.right === 0 ? 'as the left' : `${formatTurns(Math.abs(tried.right))} ${tried.right < 0 ? 'tighter' : 'looser'}`}`}
+            min={-0.5}
+            max={0.5}
+            step={STEP}
+            value={tried.right}
+            onValue={(right) => set({ right })}
+          />
+          <Slider
+            label={`Wiping ${formatNumber(wipingSeconds(settings.wipe), 0)} s`}
+            min={0.5}
+            max={2}
+            step={0.05}
+            value={tried.wiping}
+            onValue={(wiping) => set({ wiping })}
+          />
+          <SelectField
+            label="Plate tone"
+            value={tried.plateTone ?? bench.wipe.plateTone}
+            options={Object.entries(PLATE_TONES)}
+            onPick={(plateTone) => set({ plateTone: plateTone as PlateTone })}
+          />
         </div>
         <div>
-          <Slider label={`Uptake ${signed(tried.uptake, `${Math.abs(tried.uptake)} %`)}`} min={-30} max={30} step={1} value={tried.uptake} onValue={(uptake) => set({ uptake })} />
-          <Slider label={`Thin oil ${signed(tried.drops, `${Math.abs(tried.drops)} drops`)}`} min={-6} max={10} step={1} value={tried.drops} onValue={(drops) => set({ drops })} />
-          <Slider label={`Plate ${signed(tried.plateC, `${Math.abs(tried.plateC)} °C`)}`} min={-15} max={15} step={1} value={tried.plateC} onValue={(plateC) => set({ plateC })} />
-          <Button className="mt-2" onClick={() => setTried(AS_THE_BENCH)}>Back to the bench</Button>
+          <Slider
+            label={`Uptake ${signed(tried.uptake, `${Math.abs(tried.uptake)} %`)}`}
+            min={-30}
+            max={30}
+            step={1}
+            value={tried.uptake}
+            onValue={(uptake) => set({ uptake })}
+          />
+          <Slider
+            label={`Thin oil ${signed(tried.drops, `${Math.abs(tried.drops)} drops`)}`}
+            min={-6}
+            max={10}
+            step={1}
+            value={tried.drops}
+            onValue={(drops) => set({ drops })}
+          />
+          <Slider
+            label={`Plate ${signed(tried.plateC, `${Math.abs(tried.plateC)} °C`)}`}
+            min={-15}
+            max={15}
+            step={1}
+            value={tried.plateC}
+            onValue={(plateC) => set({ plateC })}
+          />
+          <Button className="mt-2" onClick={() => setTried(AS_THE_BENCH)}>
+            Back to the bench
+          </Button>
         </div>
       </div>
       <section aria-label="What differs from the other print" className="mt-3 border-t border-line pt-2">
         <h2 className="station-title">Against {heldName}</h2>
-        {changes.length === 0 ? <p>Nothing is set otherwise.</p> : <ul>{changes.map(({ key, words, wayBack }) => <li key={key} className="border-b border-line py-1"><b>{words}</b> <span className="text-sm text-muted">way back: {wayBack.text}</span></li>)}</ul>}
+        {changes.length === 0 ? (
+          <p>Nothing is set otherwise.</p>
+        ) : (
+          <ul>
+            {changes.map(({ key, words, wayBack }) => (
+              <li key={key} className="border-b border-line py-1">
+                <b>{words}</b> <span className="text-sm text-muted">way back: {wayBack.text}</span>
+              </li>
+            ))}
+          </ul>
+        )}
       </section>
     </>
   )

@@ -2,14 +2,33 @@
 
 import { useState } from 'react'
 import { complaintsOf, featureWords, type Features } from '@/core/prove/features'
-import { ACTS, amountWords, shiftWords, suggestChanges, whatMovedWhat, type ProofPair } from '@/core/prove/whatMoved'
+import {
+  ACTS,
+  amountWords,
+  shiftWords,
+  suggestChanges,
+  whatMovedWhat,
+  type ProofPair,
+} from '@/core/prove/whatMoved'
 import { formatNumber } from '@/core/units/length'
 import { Check } from '@/ui/Check'
 
 /** What to change next for what is wrong with the last proof, and the table it is taken from. */
-export function NextChange({ features, pairs, like }: { features: Features | null; pairs: readonly ProofPair[]; like: { press: string; plateKind: string; paperId: string } }) {
+export function NextChange({
+  features,
+  pairs,
+  like,
+}: {
+  features: Features | null
+  pairs: readonly ProofPair[]
+  like: { press: string; plateKind: string; paperId: string }
+}) {
   const [all, setAll] = useState(false)
-  const alike = pairs.filter((pair) => all || (pair.press === like.press && pair.plateKind === like.plateKind && pair.paperId === like.paperId))
+  const alike = pairs.filter(
+    (pair) =>
+      all ||
+      (pair.press === like.press && pair.plateKind === like.plateKind && pair.paperId === like.paperId),
+  )
   const moved = whatMovedWhat(alike)
   const complaints = features ? complaintsOf(features) : []
   const suggestions = features ? suggestChanges(features, moved) : []
@@ -18,9 +37,16 @@ export function NextChange({ features, pairs, like }: { features: Features | nul
     <section aria-label="What to change next" className="mt-4 border-t border-line pt-3">
       {complaints.length > 0 && (
         <>
-          <h2 className="station-title">{complaints.map(([feature, value]) => featureWords(feature, value)).join('; ')}</h2>
+          <h2 className="station-title">
+            {complaints.map(([feature, value]) => featureWords(feature, value)).join('; ')}
+          </h2>
           <ol className="my-1">
-            {suggestions.map(({ words, basis, complaint }) => <li key={words + complaint} className="border-b border-line py-1"><b>{words[0].toUpperCase() + words.slice(1)}</b> <span className="text-sm text-muted">{basis}</span></li>)}
+            {suggestions.map(({ words, basis, complaint }) => (
+              <li key={words + complaint} className="border-b border-line py-1">
+                <b>{words[0].toUpperCase() + words.slice(1)}</b>{' '}
+                <span className="text-sm text-muted">{basis}</span>
+              </li>
+            ))}
           </ol>
           {suggestions.length === 0 && <p>No trial of yours and no usual remedy speaks to it.</p>}
           <p className="text-sm text-muted">Change one thing, so that the next proof says what did it.</p>
@@ -28,15 +54,42 @@ export function NextChange({ features, pairs, like }: { features: Features | nul
       )}
       {pairs.length > 0 && (
         <details>
-          <summary className="min-h-11 py-2">What moved what: {alike.length} {alike.length === 1 ? 'trial' : 'trials'} {all ? 'on all presses, plates and papers' : 'with this press, kind of plate and paper'}</summary>
+          <summary className="min-h-11 py-2">
+            What moved what: {alike.length} {alike.length === 1 ? 'trial' : 'trials'}{' '}
+            {all ? 'on all presses, plates and papers' : 'with this press, kind of plate and paper'}
+          </summary>
           <Check label="Count every press, plate and paper" checked={all} onCheck={setAll} />
           <div className="relative overflow-x-auto" tabIndex={0} role="region" aria-label="What moved what">
             <table className="condensed w-full text-sm">
-              <thead className="text-left text-muted"><tr><th scope="col" className="font-normal">Change</th><th scope="col" className="font-normal">usually by</th><th scope="col" className="font-normal">moved</th><th scope="col" className="font-normal">steps</th><th scope="col" className="font-normal">trials</th></tr></thead>
+              <thead className="text-left text-muted">
+                <tr>
+                  <th scope="col" className="font-normal">
+                    Change
+                  </th>
+                  <th scope="col" className="font-normal">
+                    usually by
+                  </th>
+                  <th scope="col" className="font-normal">
+                    moved
+                  </th>
+                  <th scope="col" className="font-normal">
+                    steps
+                  </th>
+                  <th scope="col" className="font-normal">
+                    trials
+                  </th>
+                </tr>
+              </thead>
               <tbody>
                 {moved.map((one) => (
                   <tr key={`${one.act}${one.way}${one.feature}`} className="border-t border-line">
-                    <th scope="row" className="py-1 text-left">{ACTS[one.act][one.way]}</th><td>{amountWords(one.act, one.amount)}</td><td>{shiftWords(one)}</td><td>{formatNumber(Math.abs(one.shift), 1)}</td><td>{one.trials}</td>
+                    <th scope="row" className="py-1 text-left">
+                      {ACTS[one.act][one.way]}
+                    </th>
+                    <td>{amountWords(one.act, one.amount)}</td>
+                    <td>{shiftWords(one)}</td>
+                    <td>{formatNumber(Math.abs(one.shift), 1)}</td>
+                    <td>{one.trials}</td>
                   </tr>
                 ))}
               </tbody>

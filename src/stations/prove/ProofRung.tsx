@@ -34,7 +34,16 @@ interface ProofRungProps {
 }
 
 /** One rung of the ladder: the change that led here, what was expected and seen, and the ways on from it. */
-export function ProofRung({ proof, before, others, newest, isBranch, coupons, busy, onVerdict }: ProofRungProps) {
+export function ProofRung({
+  proof,
+  before,
+  others,
+  newest,
+  isBranch,
+  coupons,
+  busy,
+  onVerdict,
+}: ProofRungProps) {
   const { job } = useBench()
   const { verdict } = readPull(proof)
   const [seen, setSeen] = useState<EyeReading | null>(null)
@@ -55,7 +64,15 @@ export function ProofRung({ proof, before, others, newest, isBranch, coupons, bu
       </div>
       <div>
         {isBranch && before && <p className="text-sm text-muted">set out from proof {before.number}:</p>}
-        {changes.length === 0 ? <p className="text-muted">{before ? 'Nothing changed' : 'First proof'}</p> : changes.map((change) => <p key={change.key} className="font-medium">{change.words}</p>)}
+        {changes.length === 0 ? (
+          <p className="text-muted">{before ? 'Nothing changed' : 'First proof'}</p>
+        ) : (
+          changes.map((change) => (
+            <p key={change.key} className="font-medium">
+              {change.words}
+            </p>
+          ))
+        )}
         {proof.expectation && <p className="text-sm">“{proof.expectation}”</p>}
         <p className="condensed text-sm text-muted">{writeMoment(proof.pulledAt, proof.zone)}</p>
       </div>
@@ -64,8 +81,16 @@ export function ProofRung({ proof, before, others, newest, isBranch, coupons, bu
         {verdict ? (
           <>
             <p>{verdict.note || 'No note.'}</p>
-            {complaintsOf(verdict.features).length > 0 && <p className="text-sm">{complaintsOf(verdict.features).map(([feature, value]) => featureWords(feature, value)).join('; ')}</p>}
-            {verdict.imageId && <ProofCoupons imageId={verdict.imageId} number={proof.number} spots={coupons} />}
+            {complaintsOf(verdict.features).length > 0 && (
+              <p className="text-sm">
+                {complaintsOf(verdict.features)
+                  .map(([feature, value]) => featureWords(feature, value))
+                  .join('; ')}
+              </p>
+            )}
+            {verdict.imageId && (
+              <ProofCoupons imageId={verdict.imageId} number={proof.number} spots={coupons} />
+            )}
           </>
         ) : (
           <div className="grid gap-2">
@@ -73,10 +98,33 @@ export function ProofRung({ proof, before, others, newest, isBranch, coupons, bu
             <Choice label={`Proof ${proof.number} is`} value={seen} options={EYE_WORDS} onPick={setSeen} />
             <TextField label="What you see" value={note} onText={setNote} />
             <FeatureVerdict subject={`Proof ${proof.number}`} value={features} onValue={setFeatures} />
-            <label className="text-sm text-muted">Its picture<input type="file" accept="image/*" aria-label={`Picture of proof ${proof.number}`} className="mt-0.5 block min-h-11 w-full min-w-0 text-text" onChange={(event) => void choose(event.target.files?.[0])} /></label>
-            {picture.message && <p role="alert" className="text-sm text-signal">◆ {picture.message}</p>}
-            {picture.imageId && <ProofCoupons imageId={picture.imageId} number={proof.number} spots={coupons} />}
-            <Button disabled={busy || (!seen && !note && Object.keys(features).length === 0)} onClick={() => void onVerdict({ kind: 'verdict', seen, note, outcome: 'keep', features, imageId: picture.imageId }, '')}>
+            <label className="text-sm text-muted">
+              Its picture
+              <input
+                type="file"
+                accept="image/*"
+                aria-label={`Picture of proof ${proof.number}`}
+                className="mt-0.5 block min-h-11 w-full min-w-0 text-text"
+                onChange={(event) => void choose(event.target.files?.[0])}
+              />
+            </label>
+            {picture.message && (
+              <p role="alert" className="text-sm text-signal">
+                ◆ {picture.message}
+              </p>
+            )}
+            {picture.imageId && (
+              <ProofCoupons imageId={picture.imageId} number={proof.number} spots={coupons} />
+            )}
+            <Button
+              disabled={busy || (!seen && !note && Object.keys(features).length === 0)}
+              onClick={() =>
+                void onVerdict(
+                  { kind: 'verdict', seen, note, outcome: 'keep', features, imageId: picture.imageId },
+                  '',
+                )
+              }
+            >
               Keep what was seen
             </Button>
           </div>

@@ -26,7 +26,17 @@ import { NextChange } from './NextChange'
 import { ProofRung } from './ProofRung'
 
 /** The proof ladder: what was changed, expected and seen, newest first; the next proof above it. */
-export function ProveStation({ proofs, spots, zoneMap, pairs }: { proofs: Pull[]; spots: WatchSpot[]; zoneMap: ZoneMap | null; pairs: ProofPair[] }) {
+export function ProveStation({
+  proofs,
+  spots,
+  zoneMap,
+  pairs,
+}: {
+  proofs: Pull[]
+  spots: WatchSpot[]
+  zoneMap: ZoneMap | null
+  pairs: ProofPair[]
+}) {
   const { bench, job } = useBench()
   const { hand, setHand, busy, problems, pull, add } = usePull()
   const [expected, setExpected] = useState<EyeReading | null>(null)
@@ -45,11 +55,27 @@ export function ProveStation({ proofs, spots, zoneMap, pairs }: { proofs: Pull[]
   }
 
   return (
-    <PlateMark title="Prove" aside={<p className="flex flex-wrap items-center gap-x-4 text-sm">{job.bat ? `BAT, the approved proof: version ${job.bat.version}` : 'No BAT, the approved proof, yet'} <Link href={`/jobs/${job.slug}/prove/model`} className="inline-flex min-h-11 items-center underline underline-offset-4">Model of the print</Link></p>}>
+    <PlateMark
+      title="Prove"
+      aside={
+        <p className="flex flex-wrap items-center gap-x-4 text-sm">
+          {job.bat
+            ? `BAT, the approved proof: version ${job.bat.version}`
+            : 'No BAT, the approved proof, yet'}{' '}
+          <Link
+            href={`/jobs/${job.slug}/prove/model`}
+            className="inline-flex min-h-11 items-center underline underline-offset-4"
+          >
+            Model of the print
+          </Link>
+        </p>
+      }
+    >
       <WatchLine spots={spots} />
       {unset.length > 0 ? (
         <p className="border border-line bg-ground p-4">
-          Before the first proof: {unset.map((station) => STATIONS[station]).join(', ')} {unset.length === 1 ? 'needs' : 'need'} you.
+          Before the first proof: {unset.map((station) => STATIONS[station]).join(', ')}{' '}
+          {unset.length === 1 ? 'needs' : 'need'} you.
         </p>
       ) : (
         <section aria-label="Next proof" className="grid gap-4 border-b-2 border-text pb-4 lg:grid-cols-2">
@@ -65,21 +91,55 @@ export function ProveStation({ proofs, spots, zoneMap, pairs }: { proofs: Pull[]
                 </li>
               ))}
             </ul>
-            {changes.length > 1 && <p className="mt-1 text-sm">{changes.length} things at once: what the proof shows may come from any of them.</p>}
-            {last && <NextChange features={readPull(last).verdict?.features ?? null} pairs={pairs} like={{ press: last.settings.press.pressId, plateKind: last.settings.plate.kind, paperId: last.settings.paper.paperId }} />}
+            {changes.length > 1 && (
+              <p className="mt-1 text-sm">
+                {changes.length} things at once: what the proof shows may come from any of them.
+              </p>
+            )}
+            {last && (
+              <NextChange
+                features={readPull(last).verdict?.features ?? null}
+                pairs={pairs}
+                like={{
+                  press: last.settings.press.pressId,
+                  plateKind: last.settings.plate.kind,
+                  paperId: last.settings.paper.paperId,
+                }}
+              />
+            )}
           </div>
           <div className="grid content-start gap-3">
             {last && (
               <div>
                 <p className="mb-0.5 text-sm text-muted">You expect it to print</p>
-                <Choice label="You expect it to print" value={expected} options={EYE_WORDS} onPick={setExpected} />
+                <Choice
+                  label="You expect it to print"
+                  value={expected}
+                  options={EYE_WORDS}
+                  onPick={setExpected}
+                />
               </div>
             )}
-            <TextField label={last ? 'Why, in a few words' : 'What you hope to see'} value={expectation} onText={setExpectation} problem={problemAt(problems, 'pull.expectation')} />
-            <TextField label="At the press" value={hand} onText={setHand} problem={problemAt(problems, 'hand')} />
+            <TextField
+              label={last ? 'Why, in a few words' : 'What you hope to see'}
+              value={expectation}
+              onText={setExpectation}
+              problem={problemAt(problems, 'pull.expectation')}
+            />
+            <TextField
+              label="At the press"
+              value={hand}
+              onText={setHand}
+              problem={problemAt(problems, 'hand')}
+            />
             <RollerTimer />
             <Problems problems={problems} except={['hand', 'pull.expectation']} />
-            <Button look="main" className="justify-center text-lg" disabled={busy} onClick={() => void pullProof()}>
+            <Button
+              look="main"
+              className="justify-center text-lg"
+              disabled={busy}
+              onClick={() => void pullProof()}
+            >
               Pull proof {(last?.number ?? 0) + 1}
             </Button>
           </div>
@@ -88,7 +148,19 @@ export function ProveStation({ proofs, spots, zoneMap, pairs }: { proofs: Pull[]
       {proofs.length > 1 && <CompareProofs proofs={proofs} />}
       <ol className="mt-2" aria-label="Proofs">
         {proofs
-          .map((proof, i) => <ProofRung key={proof.id} proof={proof} before={from[i] === null ? null : proofs[from[i]]} others={proofs.filter(({ id }) => id !== proof.id)} isBranch={from[i] !== null && from[i] !== i - 1} newest={i === proofs.length - 1} onVerdict={(event, why) => add(proof.id, [event], why)} coupons={coupons} busy={busy} />)
+          .map((proof, i) => (
+            <ProofRung
+              key={proof.id}
+              proof={proof}
+              before={from[i] === null ? null : proofs[from[i]]}
+              others={proofs.filter(({ id }) => id !== proof.id)}
+              isBranch={from[i] !== null && from[i] !== i - 1}
+              newest={i === proofs.length - 1}
+              onVerdict={(event, why) => add(proof.id, [event], why)}
+              coupons={coupons}
+              busy={busy}
+            />
+          ))
           .reverse()}
       </ol>
     </PlateMark>

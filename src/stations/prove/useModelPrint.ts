@@ -6,7 +6,11 @@ import type { Picture } from '@/devices/plateRelief'
 import type { PrintGround, PrintReport, PrintTask } from '@/workers/print.worker'
 
 /** Prints settings by the model, in a worker; while the hand still moves only the newest of each name is made. */
-export function useModelPrint(ground: PrintGround, wanted: Record<string, Settings>, held: Settings): { pictures: Record<string, Picture>; problem: string | null } {
+export function useModelPrint(
+  ground: PrintGround,
+  wanted: Record<string, Settings>,
+  held: Settings,
+): { pictures: Record<string, Picture>; problem: string | null } {
   const [pictures, setPictures] = useState<Record<string, Picture>>({})
   const [problem, setProblem] = useState<string | null>(null)
   const worker = useRef<Worker | null>(null)

@@ -1,7 +1,13 @@
 import type { FieldProblem } from '@/data/errors'
 
 /** What stands in the way of an act, said where the act is. */
-export function Problems({ problems, except = [] }: { problems: readonly FieldProblem[]; except?: readonly string[] }) {
+export function Problems({
+  problems,
+  except = [],
+}: {
+  problems: readonly FieldProblem[]
+  except?: readonly string[]
+}) {
   const shown = problems.filter(({ field }) => !except.includes(field))
   if (shown.length === 0) return null
   return (

@@ -15,12 +15,19 @@ interface PullHandle {
   busy: boolean
   problems: FieldProblem[]
   /** answers true when the pull is on the disk */
-  pull: (kind: 'proof' | 'edition' | 'warmup', change?: { expected: EyeReading | null; expectation: string }, laid?: string) => Promise<boolean>
+  pull: (
+    kind: 'proof' | 'edition' | 'warmup',
+    change?: { expected: EyeReading | null; expectation: string },
+    laid?: string,
+  ) => Promise<boolean>
   /** answers true when what was seen is on the disk */
   add: (pullId: string, events: PullEvent[], why?: string) => Promise<boolean>
 }
 
-const NAMELESS: FieldProblem = { field: 'hand', message: 'Say who is at the press: every entry is kept with its hand.' }
+const NAMELESS: FieldProblem = {
+  field: 'hand',
+  message: 'Say who is at the press: every entry is kept with its hand.',
+}
 
 /** Pulls and what is said of them, for proofs and edition alike. A pull asked for twice is made once. */
 export function usePull(): PullHandle {
@@ -33,7 +40,11 @@ export function usePull(): PullHandle {
 
   const run = async (act: Parameters<typeof send>[0]) => {
     setBusy(true)
-    const answer = await send(act).catch(() => ({ ok: false as const, conflict: false, problems: [UNREACHABLE] }))
+    const answer = await send(act).catch(() => ({
+      ok: false as const,
+      conflict: false,
+      problems: [UNREACHABLE],
+    }))
     setBusy(false)
     setProblems(answer.ok ? [] : answer.problems)
     return answer
@@ -48,15 +59,36 @@ export function usePull(): PullHandle {
     const id = unsent ?? crypto.randomUUID()
     setUnsent(id)
     const wipe = readWipe(job.id)
-    const answer = await run((target) => pullAction({ ...target, pull: { id, kind, zone: deviceZone(), hands: { inked: hand, wiped: hand, laid: laid.trim() || hand }, ...change } }))
+    const answer = await run((target) =>
+      pullAction({
+        ...target,
+        pull: {
+          id,
+          kind,
+          zone: deviceZone(),
+          hands: { inked: hand, wiped: hand, laid: laid.trim() || hand },
+          ...change,
+        },
+      }),
+    )
     if (!answer.ok) {
       if (answer.problems[0] !== UNREACHABLE) setUnsent(null)
       return false
     }
     setUnsent(null)
     const { seconds } = roller.run
-    const taken: PullEvent[] = [...(wipe ? [{ kind: 'wipe' as const, taken: wipe }] : []), ...(seconds === null ? [] : [{ kind: 'roller' as const, seconds }])]
-    if (taken.length > 0 && (await run((target) => addEventsAction({ ...target, added: { pullId: id, events: taken, by: hand, why: '' } }))).ok) {
+    const taken: PullEvent[] = [
+      ...(wipe ? [{ kind: 'wipe' as const, taken: wipe }] : []),
+      ...(seconds === null ? [] : [{ kind: 'roller' as const, seconds }]),
+    ]
+    if (
+      taken.length > 0 &&
+      (
+        await run((target) =>
+          addEventsAction({ ...target, added: { pullId: id, events: taken, by: hand, why: '' } }),
+        )
+      ).ok
+    ) {
       forgetWipe(job.id)
       roller.forget()
     }
@@ -68,7 +100,8 @@ export function usePull(): PullHandle {
       setProblems([NAMELESS])
       return false
     }
-    return (await run((target) => addEventsAction({ ...target, added: { pullId, events, by: hand, why } }))).ok
+    return (await run((target) => addEventsAction({ ...target, added: { pullId, events, by: hand, why } })))
+      .ok
   }
 
   return { hand, setHand, busy, problems, pull, add }

@@ -24,20 +24,54 @@ export function CreditsBook({ credits }: { credits: Credits }) {
       {credits.length > 0 && (
         <ul>
           {credits.map(({ role, name }, i) => (
-            <li key={`${role} ${name} ${i}`} className="flex min-h-11 items-center gap-4 border-b border-line">
+            <li
+              key={`${role} ${name} ${i}`}
+              className="flex min-h-11 items-center gap-4 border-b border-line"
+            >
               <span className="w-44 text-muted">{role}</span>
               <span className="flex-1">{name}</span>
-              <button type="button" disabled={busy} aria-label={`Take out: ${role} ${name}`} className="grid size-11 place-items-center" onClick={() => void keep(credits.filter((_, n) => n !== i))}><X size={18} aria-hidden /></button>
+              <button
+                type="button"
+                disabled={busy}
+                aria-label={`Take out: ${role} ${name}`}
+                className="grid size-11 place-items-center"
+                onClick={() => void keep(credits.filter((_, n) => n !== i))}
+              >
+                <X size={18} aria-hidden />
+              </button>
             </li>
           ))}
         </ul>
       )}
       <div className="mt-2 grid items-start gap-3 sm:grid-cols-[1fr_1fr_auto]">
-        <TextField label="Role" list="credit-roles" value={next.role} onText={(role) => setNext({ ...next, role })} problem={problemAt(problems, `${at}.role`)} />
-        <TextField label="Who" value={next.name} onText={(name) => setNext({ ...next, name })} problem={problemAt(problems, `${at}.name`)} />
-        <Button className="mt-6" disabled={busy} onClick={() => void keep([...credits, next]).then((kept) => kept && setNext({ role: '', name: '' }))}>Credit them</Button>
+        <TextField
+          label="Role"
+          list="credit-roles"
+          value={next.role}
+          onText={(role) => setNext({ ...next, role })}
+          problem={problemAt(problems, `${at}.role`)}
+        />
+        <TextField
+          label="Who"
+          value={next.name}
+          onText={(name) => setNext({ ...next, name })}
+          problem={problemAt(problems, `${at}.name`)}
+        />
+        <Button
+          className="mt-6"
+          disabled={busy}
+          onClick={() =>
+            void keep([...credits, next]).then((kept) => kept && setNext({ role: '', name: '' }))
+          }
+        >
+          Credit them
+        </Button>
       </div>
-      <datalist id="credit-roles">{CREDIT_ROLES.map((role) => <option key={role} value={role} />)}</datalist>
+      <datalist id="credit-roles">
+        {CREDIT_ROLES.map((role) => (
+          <option key={role} value={role} />
+        ))}
+      </datalist>
       <Problems problems={problems} except={[`${at}.role`, `${at}.name`]} />
     </section>
   )

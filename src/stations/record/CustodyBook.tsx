@@ -21,27 +21,77 @@ export function CustodyBook({ prints, moves }: { prints: Print[]; moves: KeptCus
   const [kind, setKind] = useState<CustodyKind>('publisher')
   const [words, setWords] = useState({ to: '', receipt: '', note: '' })
   if (prints.length === 0) return null
-  const counts = custodyCounts(prints.map((print) => print.pullId), moves)
+  const counts = custodyCounts(
+    prints.map((print) => print.pullId),
+    moves,
+  )
   const where = (id: string) => {
     const standing = standingOf(moves, id)
-    return standing && standing.move.kind !== 'returned' ? `${CUSTODY[standing.move.kind].toLowerCase()}${standing.move.to && standing.move.kind !== 'destroyed' ? `: ${standing.move.to}` : ''}` : 'in the workshop'
+    return standing && standing.move.kind !== 'returned'
+      ? `${CUSTODY[standing.move.kind].toLowerCase()}${standing.move.to && standing.move.kind !== 'destroyed' ? `: ${standing.move.to}` : ''}`
+      : 'in the workshop'
   }
-  const nameOf = ({ mark, number }: Print) => (prints.filter((print) => print.mark === mark).length > 1 ? `${mark}, the ${number}.` : mark)
-  const write = () => act(() => movePrintAction(job.id, { pullId, move: { kind, ...words }, by: hand })).then((kept) => kept && setWords({ to: '', receipt: '', note: '' }))
+  const nameOf = ({ mark, number }: Print) =>
+    prints.filter((print) => print.mark === mark).length > 1 ? `${mark}, the ${number}.` : mark
+  const write = () =>
+    act(() => movePrintAction(job.id, { pullId, move: { kind, ...words }, by: hand })).then(
+      (kept) => kept && setWords({ to: '', receipt: '', note: '' }),
+    )
   return (
     <section aria-label="Custody" className="screen-only mb-5 border-b border-line pb-4">
       <h2 className="station-title">Where the prints are</h2>
-      <p>In the workshop {counts.workshop}{(Object.keys(CUSTODY) as CustodyKind[]).filter((key) => key !== 'returned' && counts[key] > 0).map((key) => `, ${CUSTODY[key].toLowerCase()} ${counts[key]}`).join('')}.</p>
+      <p>
+        In the workshop {counts.workshop}
+        {(Object.keys(CUSTODY) as CustodyKind[])
+          .filter((key) => key !== 'returned' && counts[key] > 0)
+          .map((key) => `, ${CUSTODY[key].toLowerCase()} ${counts[key]}`)
+          .join('')}
+        .
+      </p>
       <div className="mt-2 grid items-start gap-3 sm:grid-cols-3 xl:grid-cols-6">
-        <SelectField label="Print" value={pullId} options={prints.map((print) => [print.pullId, `${nameOf(print)}, ${where(print.pullId)}`] as const)} onPick={setPull} problem={problemAt(problems, 'pullId')} />
-        <SelectField label="goes" value={kind} options={Object.entries(CUSTODY)} onPick={(next) => setKind(next as CustodyKind)} problem={problemAt(problems, 'kind')} />
-        <TextField label="To whom" value={words.to} onText={(to) => setWords({ ...words, to })} problem={problemAt(problems, 'move.to')} />
-        <TextField label="Receipt" value={words.receipt} onText={(receipt) => setWords({ ...words, receipt })} problem={problemAt(problems, 'move.receipt')} />
+        <SelectField
+          label="Print"
+          value={pullId}
+          options={prints.map((print) => [print.pullId, `${nameOf(print)}, ${where(print.pullId)}`] as const)}
+          onPick={setPull}
+          problem={problemAt(problems, 'pullId')}
+        />
+        <SelectField
+          label="goes"
+          value={kind}
+          options={Object.entries(CUSTODY)}
+          onPick={(next) => setKind(next as CustodyKind)}
+          problem={problemAt(problems, 'kind')}
+        />
+        <TextField
+          label="To whom"
+          value={words.to}
+          onText={(to) => setWords({ ...words, to })}
+          problem={problemAt(problems, 'move.to')}
+        />
+        <TextField
+          label="Receipt"
+          value={words.receipt}
+          onText={(receipt) => setWords({ ...words, receipt })}
+          problem={problemAt(problems, 'move.receipt')}
+        />
         <TextField label="Written by" value={hand} onText={setHand} problem={problemAt(problems, 'by')} />
-        <Button className="mt-6" disabled={busy} onClick={() => void write()}>Write it down</Button>
+        <Button className="mt-6" disabled={busy} onClick={() => void write()}>
+          Write it down
+        </Button>
       </div>
       <Problems problems={problems} except={['pullId', 'kind', 'move.to', 'move.receipt', 'by']} />
-      {moves.length > 0 && <ol aria-label="Custody so far" className="condensed mt-2 text-sm">{moves.map(({ pullId: id, move, at, by }, i) => <li key={i} className="border-t border-line py-1">{at.slice(0, 10)} {prints.find((print) => print.pullId === id)?.mark}: {CUSTODY[move.kind].toLowerCase()} {move.to}{move.receipt && `, receipt ${move.receipt}`}, {by}</li>)}</ol>}
+      {moves.length > 0 && (
+        <ol aria-label="Custody so far" className="condensed mt-2 text-sm">
+          {moves.map(({ pullId: id, move, at, by }, i) => (
+            <li key={i} className="border-t border-line py-1">
+              {at.slice(0, 10)} {prints.find((print) => print.pullId === id)?.mark}:{' '}
+              {CUSTODY[move.kind].toLowerCase()} {move.to}
+              {move.receipt && `, receipt ${move.receipt}`}, {by}
+            </li>
+          ))}
+        </ol>
+      )}
     </section>
   )
 }

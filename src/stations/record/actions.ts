@@ -11,7 +11,9 @@ import { answer, type Answer } from '../bench/answer'
 const creditsInput = z.strictObject({ jobId: label, revision: count, credits: creditsSchema })
 
 /** Keeps who is credited with what. */
-export async function keepCreditsAction(input: z.infer<typeof creditsInput>): Promise<Answer<{ revision: number }>> {
+export async function keepCreditsAction(
+  input: z.infer<typeof creditsInput>,
+): Promise<Answer<{ revision: number }>> {
   return answer(async () => {
     const { jobId, revision, credits } = creditsInput.parse(input)
     const next = await keepCredits(jobId, revision, credits)
@@ -21,7 +23,10 @@ export async function keepCreditsAction(input: z.infer<typeof creditsInput>): Pr
 }
 
 /** Writes down where a signed print went. */
-export async function movePrintAction(jobId: string, input: z.input<typeof newCustodySchema>): Promise<Answer> {
+export async function movePrintAction(
+  jobId: string,
+  input: z.input<typeof newCustodySchema>,
+): Promise<Answer> {
   return answer(async () => {
     await movePrint(label.parse(jobId), input, new Date().toISOString())
     revalidatePath('/', 'layout')

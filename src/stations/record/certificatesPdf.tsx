@@ -17,10 +17,16 @@ const styles = StyleSheet.create({
 const MOST_FACTS = 12
 
 /** Certificates, one page an impression, A5: what it is, how it was made, and room to sign. @param marks of which impressions */
-export async function renderCertificatesPdf(documentation: Documentation, marks: readonly string[]): Promise<Buffer> {
+export async function renderCertificatesPdf(
+  documentation: Documentation,
+  marks: readonly string[],
+): Promise<Buffer> {
   registerFonts()
   const of = documentation.impressions.filter(({ mark }) => marks.includes(mark))
-  const facts = documentation.sections.slice(0, 2).flatMap(({ rows }) => rows).slice(0, MOST_FACTS)
+  const facts = documentation.sections
+    .slice(0, 2)
+    .flatMap(({ rows }) => rows)
+    .slice(0, MOST_FACTS)
   return renderToBuffer(
     <Document title={`${documentation.title}: certificates`} language="en">
       {of.map(({ mark, moment, hands }) => (
@@ -28,9 +34,14 @@ export async function renderCertificatesPdf(documentation: Documentation, marks:
           <Text style={styles.title}>{documentation.title}</Text>
           <Text>{documentation.subtitle}</Text>
           <Text style={styles.mark}>{mark}</Text>
-          {[{ label: 'Pulled', value: moment }, { label: 'Hands', value: hands }, ...facts].filter(({ value }) => value).map(({ label, value }) => (
-            <View key={label} style={styles.row} wrap={false}><Text style={styles.label}>{label}</Text><Text style={styles.value}>{value}</Text></View>
-          ))}
+          {[{ label: 'Pulled', value: moment }, { label: 'Hands', value: hands }, ...facts]
+            .filter(({ value }) => value)
+            .map(({ label, value }) => (
+              <View key={label} style={styles.row} wrap={false}>
+                <Text style={styles.label}>{label}</Text>
+                <Text style={styles.value}>{value}</Text>
+              </View>
+            ))}
           <Text style={styles.signed}>Signed by the printer</Text>
           <Text style={styles.foot}>What must be disclosed with an edition differs from place to place.</Text>
         </Page>

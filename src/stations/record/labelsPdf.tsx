@@ -8,18 +8,39 @@ const LABEL = { width: 90 * MM, height: 38 * MM }
 const A_PAGE = 14
 
 const styles = StyleSheet.create({
-  page: { paddingVertical: 15.5 * MM, paddingHorizontal: 15 * MM, flexDirection: 'row', flexWrap: 'wrap', alignContent: 'flex-start', fontFamily: 'Archivo', fontSize: 8.5, lineHeight: 1.3 },
-  label: { ...LABEL, borderWidth: 0.3, borderColor: '#888', padding: 8, flexDirection: 'row', justifyContent: 'space-between' },
+  page: {
+    paddingVertical: 15.5 * MM,
+    paddingHorizontal: 15 * MM,
+    flexDirection: 'row',
+    flexWrap: 'wrap',
+    alignContent: 'flex-start',
+    fontFamily: 'Archivo',
+    fontSize: 8.5,
+    lineHeight: 1.3,
+  },
+  label: {
+    ...LABEL,
+    borderWidth: 0.3,
+    borderColor: '#888',
+    padding: 8,
+    flexDirection: 'row',
+    justifyContent: 'space-between',
+  },
   title: { fontSize: 12, fontWeight: 700 },
   mark: { fontSize: 15, fontWeight: 700, maxWidth: 90, textAlign: 'right' },
 })
 
 /** Labels for the back of the frame or the drawer, one an impression, A4 to be cut apart: title, artist, how it was made, its mark and year. */
-export async function renderLabelsPdf({ title, subtitle, sections }: Documentation, prints: readonly { mark: string; year: string }[]): Promise<Buffer> {
+export async function renderLabelsPdf(
+  { title, subtitle, sections }: Documentation,
+  prints: readonly { mark: string; year: string }[],
+): Promise<Buffer> {
   registerFonts()
   const [artist, technique] = subtitle.split(', ')
   const size = sections.flatMap(({ rows }) => rows).find(({ label }) => label === 'Size')?.value ?? ''
-  const pages = Array.from({ length: Math.ceil(prints.length / A_PAGE) }, (_, i) => prints.slice(i * A_PAGE, (i + 1) * A_PAGE))
+  const pages = Array.from({ length: Math.ceil(prints.length / A_PAGE) }, (_, i) =>
+    prints.slice(i * A_PAGE, (i + 1) * A_PAGE),
+  )
   return renderToBuffer(
     <Document title={`${title}: labels`} language="en">
       {pages.map((of) => (
@@ -28,7 +49,10 @@ export async function renderLabelsPdf({ title, subtitle, sections }: Documentati
             <View key={`${mark} ${i}`} style={styles.label}>
               <View style={{ maxWidth: 150 }}>
                 <Text style={styles.title}>{title}</Text>
-                <Text>{artist}{year ? `, ${year}` : ''}</Text>
+                <Text>
+                  {artist}
+                  {year ? `, ${year}` : ''}
+                </Text>
                 <Text>{technique}</Text>
                 {size ? <Text>Plate {size}</Text> : null}
               </View>

@@ -8,16 +8,31 @@ import { useBench } from '../bench/BenchContext'
 import type { ThinPaper } from './ColleBench'
 import { RegisterRooms } from './RegisterRooms'
 
-const ColleBench = dynamic(() => import('./ColleBench'), { ssr: false, loading: () => <PlateMark title="Register"><RegisterRooms /><p className="p-4 text-sm text-muted">Laying the pieces out…</p></PlateMark> })
+const ColleBench = dynamic(() => import('./ColleBench'), {
+  ssr: false,
+  loading: () => (
+    <PlateMark title="Register">
+      <RegisterRooms />
+      <p className="p-4 text-sm text-muted">Laying the pieces out…</p>
+    </PlateMark>
+  ),
+})
 
 /** Chine collé: needs a plate to cut its pieces from. */
-export function ColleRoom(props: { pieces: ColleSetting[]; zones: Zone[]; editionSize: number; papers: ThinPaper[] }) {
+export function ColleRoom(props: {
+  pieces: ColleSetting[]
+  zones: Zone[]
+  editionSize: number
+  papers: ThinPaper[]
+}) {
   const { plate } = useBench().bench
   if (plate) return <ColleBench plate={plate} {...props} />
   return (
     <PlateMark title="Register">
       <RegisterRooms />
-      <p className="border border-line bg-ground p-4">Set the plate first: the piece is cut from it or from one of its zones.</p>
+      <p className="border border-line bg-ground p-4">
+        Set the plate first: the piece is cut from it or from one of its zones.
+      </p>
     </PlateMark>
   )
 }

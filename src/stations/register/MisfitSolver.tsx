@@ -16,7 +16,12 @@ import { useHand } from '../bench/useHand'
 import { Problems } from '../pull/Problems'
 import { keepMisfitAction } from './registerActions'
 
-const CORNERS = [['top left', 0, 1], ['top right', 1, 1], ['bottom left', 0, 0], ['bottom right', 1, 0]] as const
+const CORNERS = [
+  ['top left', 0, 1],
+  ['top right', 1, 1],
+  ['bottom left', 0, 0],
+  ['bottom right', 1, 0],
+] as const
 type Offsets = Record<string, { right: number | null; up: number | null }>
 const NONE: Offsets = Object.fromEntries(CORNERS.map(([name]) => [name, { right: null, up: null }]))
 
@@ -35,7 +40,9 @@ export function MisfitSolver({ plate, isFaceDown, misfits }: MisfitSolverProps) 
   const marks = CORNERS.flatMap(([name, x, y]) => {
     const { right, up } = offsets[name]
     const expected = { xMm: x * plate.widthMm, yMm: y * plate.heightMm }
-    return right === null && up === null ? [] : [{ expected, measured: { xMm: expected.xMm + (right ?? 0), yMm: expected.yMm + (up ?? 0) } }]
+    return right === null && up === null
+      ? []
+      : [{ expected, measured: { xMm: expected.xMm + (right ?? 0), yMm: expected.yMm + (up ?? 0) } }]
   })
   const input = misregisterInput.safeParse({ marks })
   const misfit = input.success ? solveMisregister(input.data) : null
@@ -44,13 +51,23 @@ export function MisfitSolver({ plate, isFaceDown, misfits }: MisfitSolverProps) 
   return (
     <div className="grid gap-6 xl:grid-cols-2">
       <div>
-        <p className="mb-2 text-sm text-muted">Look at the print’s face. How far is each corner from where it should be? Right and up count plus; leave a corner empty if you did not measure it.</p>
+        <p className="mb-2 text-sm text-muted">
+          Look at the print’s face. How far is each corner from where it should be? Right and up count plus;
+          leave a corner empty if you did not measure it.
+        </p>
         <div className="grid gap-3 sm:grid-cols-2">
           {CORNERS.map(([name]) => (
             <fieldset key={name} className="grid grid-cols-2 gap-2">
               <legend className="text-sm font-semibold">{name}</legend>
               {(['right', 'up'] as const).map((way) => (
-                <NumberField key={way} label={way} unit="mm" digits={2} value={offsets[name][way]} onValue={(value) => setOffsets({ ...offsets, [name]: { ...offsets[name], [way]: value } })} />
+                <NumberField
+                  key={way}
+                  label={way}
+                  unit="mm"
+                  digits={2}
+                  value={offsets[name][way]}
+                  onValue={(value) => setOffsets({ ...offsets, [name]: { ...offsets[name], [way]: value } })}
+                />
               ))}
             </fieldset>
           ))}
@@ -58,12 +75,25 @@ export function MisfitSolver({ plate, isFaceDown, misfits }: MisfitSolverProps) 
       </div>
       <div>
         <div role="status">
-          {!misfit && <p className="text-muted">{marks.length < 2 ? 'Measure two corners at least; three tell stretch from turn.' : input.error!.issues[0].message}</p>}
+          {!misfit && (
+            <p className="text-muted">
+              {marks.length < 2
+                ? 'Measure two corners at least; three tell stretch from turn.'
+                : input.error!.issues[0].message}
+            </p>
+          )}
           {misfit && (
             <>
-              <ul className="grid gap-1 text-lg font-medium">{misfitActs(misfit, 'the plate', isFaceDown).map((words) => <li key={words}>{words}</li>)}</ul>
+              <ul className="grid gap-1 text-lg font-medium">
+                {misfitActs(misfit, 'the plate', isFaceDown).map((words) => (
+                  <li key={words}>{words}</li>
+                ))}
+              </ul>
               <div className="mt-4 flex flex-wrap gap-x-8 gap-y-3">
-                <Figure value={`${formatNumber(misfit.shiftMm.x, 2)} / ${formatNumber(misfit.shiftMm.y, 2)}`} label="mm right / up, on the print" />
+                <Figure
+                  value={`${formatNumber(misfit.shiftMm.x, 2)} / ${formatNumber(misfit.shiftMm.y, 2)}`}
+                  label="mm right / up, on the print"
+                />
                 <Figure value={`${formatNumber(misfit.rotationDeg, 2)}°`} label="anticlockwise" />
                 <Figure value={`${formatNumber(misfit.residualMm, 2)} mm`} label="left over" />
               </div>
@@ -72,16 +102,44 @@ export function MisfitSolver({ plate, isFaceDown, misfits }: MisfitSolverProps) 
         </div>
         {misfit && (
           <div className="mt-3 flex flex-wrap items-end gap-3">
-            <TextField label="Measured by" value={hand} onText={setHand} problem={problemAt(problems, 'by')} className="max-w-48" />
-            <Button disabled={busy} onClick={() => void act(() => keepMisfitAction(job.id, { plate: plate.name, marks, by: hand })).then((kept) => kept && setOffsets(NONE))}>Keep this misfit</Button>
+            <TextField
+              label="Measured by"
+              value={hand}
+              onText={setHand}
+              problem={problemAt(problems, 'by')}
+              className="max-w-48"
+            />
+            <Button
+              disabled={busy}
+              onClick={() =>
+                void act(() => keepMisfitAction(job.id, { plate: plate.name, marks, by: hand })).then(
+                  (kept) => kept && setOffsets(NONE),
+                )
+              }
+            >
+              Keep this misfit
+            </Button>
           </div>
         )}
         <Problems problems={problems} except={['by']} />
         {history.length > 0 && (
           <section aria-label="Misfits so far" className="mt-4 border-t border-line pt-2">
             <h3 className="text-sm text-muted">{plate.name} so far</h3>
-            <ol>{history.map(({ at, by, solved, worstMm, isSeen }, i) => <li key={at + i} className="condensed border-t border-line py-1">{at.slice(0, 10)} {by}: {formatNumber(solved.shiftMm.x, 2)} right, {formatNumber(solved.shiftMm.y, 2)} up, {formatNumber(solved.rotationDeg, 2)}°; worst corner {formatNumber(worstMm, 2)} mm{isSeen ? ' ◆ seen' : ': not seen'}</li>)}</ol>
-            {lasting && <p className="mt-1 font-medium">◆ It keeps coming back: {formatNumber(lasting.xMm, 2)} right, {formatNumber(lasting.yMm, 2)} up. That is in the registration sheet or its stops, not in the hand: move the outline.</p>}
+            <ol>
+              {history.map(({ at, by, solved, worstMm, isSeen }, i) => (
+                <li key={at + i} className="condensed border-t border-line py-1">
+                  {at.slice(0, 10)} {by}: {formatNumber(solved.shiftMm.x, 2)} right,{' '}
+                  {formatNumber(solved.shiftMm.y, 2)} up, {formatNumber(solved.rotationDeg, 2)}°; worst corner{' '}
+                  {formatNumber(worstMm, 2)} mm{isSeen ? ' ◆ seen' : ': not seen'}
+                </li>
+              ))}
+            </ol>
+            {lasting && (
+              <p className="mt-1 font-medium">
+                ◆ It keeps coming back: {formatNumber(lasting.xMm, 2)} right, {formatNumber(lasting.yMm, 2)}{' '}
+                up. That is in the registration sheet or its stops, not in the hand: move the outline.
+              </p>
+            )}
           </section>
         )}
       </div>

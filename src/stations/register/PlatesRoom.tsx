@@ -23,12 +23,25 @@ export function PlatesRoom({ marks, misfits }: { marks: GrowthMarks[]; misfits: 
   const { plate, paper, register } = useBench().bench
   const { value, change, ...kept } = useStation('register', UNSET_REGISTER)
   const [measuring, setMeasuring] = useState(0)
-  if (!plate || !paper || !register) return <PlateMark title="Register"><RegisterRooms /><p className="border border-line bg-ground p-4">Set plate, paper and the first plate’s place first: further plates are laid from it.</p></PlateMark>
+  if (!plate || !paper || !register)
+    return (
+      <PlateMark title="Register">
+        <RegisterRooms />
+        <p className="border border-line bg-ground p-4">
+          Set plate, paper and the first plate’s place first: further plates are laid from it.
+        </p>
+      </PlateMark>
+    )
   const plates = value.plates ?? []
-  const set = (at: number, patch: Partial<OtherPlate>) => change({ plates: plates.map((one, i) => (i === at ? { ...one, ...patch } : one)) })
-  const shift = (from: number, to: number) => change({ plates: plates.map((one, i) => (i === from ? plates[to] : i === to ? plates[from] : one)) })
+  const set = (at: number, patch: Partial<OtherPlate>) =>
+    change({ plates: plates.map((one, i) => (i === at ? { ...one, ...patch } : one)) })
+  const shift = (from: number, to: number) =>
+    change({ plates: plates.map((one, i) => (i === from ? plates[to] : i === to ? plates[from] : one)) })
   const number = (value: number | null) => value ?? Number.NaN
-  const outlines = [{ name: `${plate.name}, plate 1`, widthMm: plate.widthMm, heightMm: plate.heightMm }, ...plates.map((one, i) => ({ ...one, name: `${one.name}, plate ${i + 2}` }))]
+  const outlines = [
+    { name: `${plate.name}, plate 1`, widthMm: plate.widthMm, heightMm: plate.heightMm },
+    ...plates.map((one, i) => ({ ...one, name: `${one.name}, plate ${i + 2}` })),
+  ]
   const measured = outlines[Math.min(measuring, outlines.length - 1)]
   return (
     <PlateMark title="Register" aside={<KeepLine {...kept} />}>
@@ -36,65 +49,188 @@ export function PlatesRoom({ marks, misfits }: { marks: GrowthMarks[]; misfits: 
       <section aria-label="Plates in printing order">
         <h2 className="station-title">Plates in printing order</h2>
         <ol>
-          <li className="border-t border-line py-2"><b>1. {plate.name}</b>, {formatNumber(plate.widthMm, 1)} × {formatNumber(plate.heightMm, 1)} mm: the others are laid from it.</li>
+          <li className="border-t border-line py-2">
+            <b>1. {plate.name}</b>, {formatNumber(plate.widthMm, 1)} × {formatNumber(plate.heightMm, 1)} mm:
+            the others are laid from it.
+          </li>
           {plates.map((one, i) => (
             <li key={i} className="border-t border-line py-2">
               <fieldset className="grid grid-cols-2 gap-3 sm:grid-cols-3 xl:grid-cols-6">
-                <legend className="font-semibold">{i + 2}. {one.name}</legend>
-                <TextField label={`Plate ${i + 2}, name`} value={one.name} onText={(name) => set(i, { name })} problem={problemAt(kept.problems, `plates.${i}.name`)} />
-                <LengthField label={`Plate ${i + 2}, width`} value={one.widthMm} onValue={(next) => set(i, { widthMm: number(next) })} problem={problemAt(kept.problems, `plates.${i}.widthMm`)} />
-                <LengthField label={`Plate ${i + 2}, height`} value={one.heightMm} onValue={(next) => set(i, { heightMm: number(next) })} problem={problemAt(kept.problems, `plates.${i}.heightMm`)} />
-                <NumberField label={`Plate ${i + 2}, right of plate 1`} unit="mm" value={one.rightMm} onValue={(next) => set(i, { rightMm: number(next) })} problem={problemAt(kept.problems, `plates.${i}.rightMm`)} />
-                <NumberField label={`Plate ${i + 2}, above plate 1`} unit="mm" value={one.upMm} onValue={(next) => set(i, { upMm: number(next) })} problem={problemAt(kept.problems, `plates.${i}.upMm`)} />
+                <legend className="font-semibold">
+                  {i + 2}. {one.name}
+                </legend>
+                <TextField
+                  label={`Plate ${i + 2}, name`}
+                  value={one.name}
+                  onText={(name) => set(i, { name })}
+                  problem={problemAt(kept.problems, `plates.${i}.name`)}
+                />
+                <LengthField
+                  label={`Plate ${i + 2}, width`}
+                  value={one.widthMm}
+                  onValue={(next) => set(i, { widthMm: number(next) })}
+                  problem={problemAt(kept.problems, `plates.${i}.widthMm`)}
+                />
+                <LengthField
+                  label={`Plate ${i + 2}, height`}
+                  value={one.heightMm}
+                  onValue={(next) => set(i, { heightMm: number(next) })}
+                  problem={problemAt(kept.problems, `plates.${i}.heightMm`)}
+                />
+                <NumberField
+                  label={`Plate ${i + 2}, right of plate 1`}
+                  unit="mm"
+                  value={one.rightMm}
+                  onValue={(next) => set(i, { rightMm: number(next) })}
+                  problem={problemAt(kept.problems, `plates.${i}.rightMm`)}
+                />
+                <NumberField
+                  label={`Plate ${i + 2}, above plate 1`}
+                  unit="mm"
+                  value={one.upMm}
+                  onValue={(next) => set(i, { upMm: number(next) })}
+                  problem={problemAt(kept.problems, `plates.${i}.upMm`)}
+                />
                 <div className="flex items-end gap-2">
-                  {i > 0 && <Button onClick={() => shift(i, i - 1)} aria-label={`Print plate ${i + 2} earlier`}>Earlier</Button>}
-                  <Button look="quiet" onClick={() => change({ plates: plates.filter((_, at) => at !== i) })} aria-label={`Take plate ${i + 2} out`}>Take out</Button>
+                  {i > 0 && (
+                    <Button onClick={() => shift(i, i - 1)} aria-label={`Print plate ${i + 2} earlier`}>
+                      Earlier
+                    </Button>
+                  )}
+                  <Button
+                    look="quiet"
+                    onClick={() => change({ plates: plates.filter((_, at) => at !== i) })}
+                    aria-label={`Take plate ${i + 2} out`}
+                  >
+                    Take out
+                  </Button>
                 </div>
               </fieldset>
             </li>
           ))}
         </ol>
-        <Button disabled={plates.length >= 8} onClick={() => change({ plates: [...plates, { name: `Colour ${plates.length + 2}`, widthMm: plate.widthMm, heightMm: plate.heightMm, rightMm: 0, upMm: 0 }] })}>Add a plate</Button>
-        <p className="mt-1 text-sm text-muted">Right and above are meant on the print’s face, middle to middle. The registration sheet shows every plate, numbered.</p>
+        <Button
+          disabled={plates.length >= 8}
+          onClick={() =>
+            change({
+              plates: [
+                ...plates,
+                {
+                  name: `Colour ${plates.length + 2}`,
+                  widthMm: plate.widthMm,
+                  heightMm: plate.heightMm,
+                  rightMm: 0,
+                  upMm: 0,
+                },
+              ],
+            })
+          }
+        >
+          Add a plate
+        </Button>
+        <p className="mt-1 text-sm text-muted">
+          Right and above are meant on the print’s face, middle to middle. The registration sheet shows every
+          plate, numbered.
+        </p>
       </section>
       <Routes marks={marks} route={value.route ?? 'dried'} onRoute={(route) => change({ route })} />
       <section aria-label="Misfit" className="mt-6 border-t border-line pt-4">
         <h2 className="station-title mb-2">What does not fit</h2>
-        <SelectField label="Measured of" value={String(Math.min(measuring, outlines.length - 1))} options={outlines.map(({ name }, i) => [String(i), name] as const)} onPick={(next) => setMeasuring(Number(next))} className="mb-3 max-w-80" />
-        <MisfitSolver key={measured.name} plate={measured} isFaceDown={value.laying === 'face-down'} misfits={misfits} />
+        <SelectField
+          label="Measured of"
+          value={String(Math.min(measuring, outlines.length - 1))}
+          options={outlines.map(({ name }, i) => [String(i), name] as const)}
+          onPick={(next) => setMeasuring(Number(next))}
+          className="mb-3 max-w-80"
+        />
+        <MisfitSolver
+          key={measured.name}
+          plate={measured}
+          isFaceDown={value.laying === 'face-down'}
+          misfits={misfits}
+        />
       </section>
     </PlateMark>
   )
 }
 
 /** The two ways of bringing a second plate onto a sheet, with what each costs and how well it is likely to fit. */
-function Routes({ marks, route, onRoute }: { marks: readonly GrowthMarks[]; route: TwoPlateRoute; onRoute: (route: TwoPlateRoute) => void }) {
+function Routes({
+  marks,
+  route,
+  onRoute,
+}: {
+  marks: readonly GrowthMarks[]
+  route: TwoPlateRoute
+  onRoute: (route: TwoPlateRoute) => void
+}) {
   const { plate, paper } = useBench().bench
   const [changeMinutes, setChange] = useState<number | null>(3)
   const [dryDays, setDays] = useState<number | null>(7)
   if (!plate || !paper) return null
   const routes = twoPlateRoutes({
-    plate, sheet: { widthMm: paper.sheetWidthMm, heightMm: paper.sheetHeightMm }, grain: paper.grain, growth: learnGrowth(marks.filter(({ paperId }) => paperId === paper.paperId)),
-    changeMinutes: Math.max(0, changeMinutes ?? 0), dryDays: Math.max(0, dryDays ?? 0), dampMinutes: paper.dampMinutes,
+    plate,
+    sheet: { widthMm: paper.sheetWidthMm, heightMm: paper.sheetHeightMm },
+    grain: paper.grain,
+    growth: learnGrowth(marks.filter(({ paperId }) => paperId === paper.paperId)),
+    changeMinutes: Math.max(0, changeMinutes ?? 0),
+    dryDays: Math.max(0, dryDays ?? 0),
+    dampMinutes: paper.dampMinutes,
   })
   return (
     <section aria-label="Two ways" className="mt-6 border-t border-line pt-4">
       <h2 className="station-title">Two ways to a second plate</h2>
       <div className="my-2 flex flex-wrap gap-3">
-        <NumberField label="Changing the plate takes" unit="min" value={changeMinutes} onValue={setChange} problem={(changeMinutes ?? 0) < 0 ? 'must be 0 or more' : undefined} className="max-w-48" />
-        <NumberField label="Prints dry for" unit="days" value={dryDays} onValue={setDays} problem={(dryDays ?? 0) < 0 ? 'must be 0 or more' : undefined} className="max-w-48" />
+        <NumberField
+          label="Changing the plate takes"
+          unit="min"
+          value={changeMinutes}
+          onValue={setChange}
+          problem={(changeMinutes ?? 0) < 0 ? 'must be 0 or more' : undefined}
+          className="max-w-48"
+        />
+        <NumberField
+          label="Prints dry for"
+          unit="days"
+          value={dryDays}
+          onValue={setDays}
+          problem={(dryDays ?? 0) < 0 ? 'must be 0 or more' : undefined}
+          className="max-w-48"
+        />
       </div>
       <div className="grid gap-6 lg:grid-cols-2">
         {routes.map((one, i) => (
           <article key={one.route} aria-label={one.label} className="border-t-2 border-text pt-2">
-            <h3 className="font-semibold">{one.label}{i === 0 ? ': fits better' : ''}</h3>
-            <p><b>± {formatNumber(one.misfitMm, 2)} mm</b> at the plate’s edge, mostly from {one.mostlyFrom}; {one.days > 0 ? `${formatNumber(one.days, 0)} days and ${formatNumber(one.minutes, 0)} min of damping` : `${formatNumber(one.minutes, 0)} min at the press`}.</p>
-            <ul className="list-disc pl-5 text-sm">{one.costs.map((cost) => <li key={cost}>{cost}</li>)}</ul>
-            {one.route === route ? <p className="mt-1 font-medium">This is how this print is made.</p> : <Button className="mt-2" onClick={() => onRoute(one.route)}>Print it this way</Button>}
+            <h3 className="font-semibold">
+              {one.label}
+              {i === 0 ? ': fits better' : ''}
+            </h3>
+            <p>
+              <b>± {formatNumber(one.misfitMm, 2)} mm</b> at the plate’s edge, mostly from {one.mostlyFrom};{' '}
+              {one.days > 0
+                ? `${formatNumber(one.days, 0)} days and ${formatNumber(one.minutes, 0)} min of damping`
+                : `${formatNumber(one.minutes, 0)} min at the press`}
+              .
+            </p>
+            <ul className="list-disc pl-5 text-sm">
+              {one.costs.map((cost) => (
+                <li key={cost}>{cost}</li>
+              ))}
+            </ul>
+            {one.route === route ? (
+              <p className="mt-1 font-medium">This is how this print is made.</p>
+            ) : (
+              <Button className="mt-2" onClick={() => onRoute(one.route)}>
+                Print it this way
+              </Button>
+            )}
           </article>
         ))}
       </div>
-      <p className="mt-1 text-xs text-muted">Laying to 0.2 mm against stops and 0.4 mm by marks, damping again to 12 % of the growth, an open sheet losing 1 % of it a minute: from memory.</p>
+      <p className="mt-1 text-xs text-muted">
+        Laying to 0.2 mm against stops and 0.4 mm by marks, damping again to 12 % of the growth, an open sheet
+        losing 1 % of it a minute: from memory.
+      </p>
     </section>
   )
 }

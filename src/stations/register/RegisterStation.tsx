@@ -2,7 +2,15 @@
 
 import { useState } from 'react'
 import { learnGrowth, type GrowthMarks } from '@/core/paper/growth'
-import { LAYING_METHODS, MARGIN_SCHEMES, REGISTER_MARKS, type LayingMethod, type MarginScheme, type RegisterMark, type RegisterSetting } from '@/core/register/registerSetting'
+import {
+  LAYING_METHODS,
+  MARGIN_SCHEMES,
+  REGISTER_MARKS,
+  type LayingMethod,
+  type MarginScheme,
+  type RegisterMark,
+  type RegisterSetting,
+} from '@/core/register/registerSetting'
 import { drawingToSvg } from '@/core/sheet/sheetDrawing'
 import { PAGES } from '@/core/sheet/tileSheet'
 import { formatInches, formatMm, formatNumber } from '@/core/units/length'
@@ -36,15 +44,31 @@ export function RegisterStation({ marks, papers }: RegisterStationProps) {
   const [sheet, setSheet] = useState<'dry' | 'damp'>('dry')
   const [otherId, setOther] = useState('')
   const { plate, paper } = bench
-  const found = plate && paper ? registrationOf({ plate, paper, register: value as RegisterSetting }, job.title, { sheet, mirrored, otherId: otherId || null }, marks, papers) : null
+  const found =
+    plate && paper
+      ? registrationOf(
+          { plate, paper, register: value as RegisterSetting },
+          job.title,
+          { sheet, mirrored, otherId: otherId || null },
+          marks,
+          papers,
+        )
+      : null
   const drawn = found && 'drawing' in found ? found : null
   const wrong = found && 'reason' in found ? found : null
   const svg = drawn && drawingToSvg(drawn.drawing)
   const growth = learnGrowth(marks.filter(({ paperId }) => paperId === paper?.paperId))
-  const file = (form: 'svg' | 'pdf' | 'dxf', pages = '') => `/jobs/${job.slug}/register/sheet.${form}?view=${mirrored ? 'beneath' : 'above'}&sheet=${sheet}${otherId ? `&other=${otherId}` : ''}${pages ? `&pages=${pages}` : ''}`
-  const at = (field: string) => problemAt(kept.problems, field) ?? (wrong?.field === field ? wrong.reason : undefined)
+  const file = (form: 'svg' | 'pdf' | 'dxf', pages = '') =>
+    `/jobs/${job.slug}/register/sheet.${form}?view=${mirrored ? 'beneath' : 'above'}&sheet=${sheet}${otherId ? `&other=${otherId}` : ''}${pages ? `&pages=${pages}` : ''}`
+  const at = (field: string) =>
+    problemAt(kept.problems, field) ?? (wrong?.field === field ? wrong.reason : undefined)
   const wanted = value.marks ?? []
-  const mark = (key: RegisterMark, on: boolean) => change({ marks: (Object.keys(REGISTER_MARKS) as RegisterMark[]).filter((one) => (one === key ? on : wanted.includes(one))) })
+  const mark = (key: RegisterMark, on: boolean) =>
+    change({
+      marks: (Object.keys(REGISTER_MARKS) as RegisterMark[]).filter((one) =>
+        one === key ? on : wanted.includes(one),
+      ),
+    })
 
   return (
     <PlateMark title="Register" aside={<KeepLine {...kept} />}>
@@ -52,24 +76,64 @@ export function RegisterStation({ marks, papers }: RegisterStationProps) {
       <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_20rem]">
         <figure>
           {svg ? (
-             
-            <img src={`data:image/svg+xml,${encodeURIComponent(svg)}`} alt={mirrored ? 'Registration sheet seen from beneath' : 'Registration sheet from the printer’s side'} className="max-h-[46dvh] w-full bg-white object-contain" />
+            <img
+              src={`data:image/svg+xml,${encodeURIComponent(svg)}`}
+              alt={
+                mirrored
+                  ? 'Registration sheet seen from beneath'
+                  : 'Registration sheet from the printer’s side'
+              }
+              className="max-h-[46dvh] w-full bg-white object-contain"
+            />
           ) : (
-            <p className="border border-line bg-ground p-6 text-muted">{wrong?.reason ?? 'Set plate and paper first: the margins follow from both.'}</p>
+            <p className="border border-line bg-ground p-6 text-muted">
+              {wrong?.reason ?? 'Set plate and paper first: the margins follow from both.'}
+            </p>
           )}
           {svg && (
             <figcaption className="mt-2 grid gap-3 text-sm">
               <div className="flex flex-wrap items-center gap-3">
-                <Choice label="Seen" value={mirrored ? 'beneath' : 'above'} options={[['above', 'From the printer’s side'], ['beneath', 'Mirrored, from beneath']]} onPick={(side) => setMirrored(side === 'beneath')} />
-                <Choice label="Drawn for" value={sheet} options={[['dry', 'The dry sheet'], ['damp', 'The damp sheet, grown']]} onPick={setSheet} />
+                <Choice
+                  label="Seen"
+                  value={mirrored ? 'beneath' : 'above'}
+                  options={[
+                    ['above', 'From the printer’s side'],
+                    ['beneath', 'Mirrored, from beneath'],
+                  ]}
+                  onPick={(side) => setMirrored(side === 'beneath')}
+                />
+                <Choice
+                  label="Drawn for"
+                  value={sheet}
+                  options={[
+                    ['dry', 'The dry sheet'],
+                    ['damp', 'The damp sheet, grown'],
+                  ]}
+                  onPick={setSheet}
+                />
               </div>
               {bench.register && (
                 <div className="flex flex-wrap items-center gap-3">
                   <span>At 1:1:</span>
-                  <a href={file('svg')} download={`${job.slug}-registration.svg`} className={buttonClass()}>SVG</a>
-                  <a href={file('pdf')} download={`${job.slug}-registration.pdf`} className={buttonClass()}>PDF, whole</a>
-                  {Object.entries(PAGES).map(([key, { label }]) => <a key={key} href={file('pdf', key)} download={`${job.slug}-registration-${key}.pdf`} className={buttonClass()}>PDF, {label} pages</a>)}
-                  <a href={file('dxf')} download={`${job.slug}-registration.dxf`} className={buttonClass()}>DXF, for a cutter</a>
+                  <a href={file('svg')} download={`${job.slug}-registration.svg`} className={buttonClass()}>
+                    SVG
+                  </a>
+                  <a href={file('pdf')} download={`${job.slug}-registration.pdf`} className={buttonClass()}>
+                    PDF, whole
+                  </a>
+                  {Object.entries(PAGES).map(([key, { label }]) => (
+                    <a
+                      key={key}
+                      href={file('pdf', key)}
+                      download={`${job.slug}-registration-${key}.pdf`}
+                      className={buttonClass()}
+                    >
+                      PDF, {label} pages
+                    </a>
+                  ))}
+                  <a href={file('dxf')} download={`${job.slug}-registration.dxf`} className={buttonClass()}>
+                    DXF, for a cutter
+                  </a>
                 </div>
               )}
             </figcaption>
@@ -79,36 +143,115 @@ export function RegisterStation({ marks, papers }: RegisterStationProps) {
         <div className="grid content-start gap-4">
           <div>
             <p className="mb-0.5 text-sm text-muted">Margins</p>
-            <Choice label="Margins" value={value.scheme} options={Object.entries(MARGIN_SCHEMES) as [MarginScheme, string][]} onPick={(scheme) => change({ scheme })} />
+            <Choice
+              label="Margins"
+              value={value.scheme}
+              options={Object.entries(MARGIN_SCHEMES) as [MarginScheme, string][]}
+              onPick={(scheme) => change({ scheme })}
+            />
           </div>
-          {value.scheme === 'weighted' && <NumberField label="Bottom ÷ top" digits={2} value={value.bottomToTop} onValue={(bottomToTop) => change({ bottomToTop })} problem={at('bottomToTop')} />}
+          {value.scheme === 'weighted' && (
+            <NumberField
+              label="Bottom ÷ top"
+              digits={2}
+              value={value.bottomToTop}
+              onValue={(bottomToTop) => change({ bottomToTop })}
+              problem={at('bottomToTop')}
+            />
+          )}
           {value.scheme === 'typed' && (
             <div className="grid grid-cols-2 gap-3">
-              <LengthField label="Left, on the print" value={value.leftMm} onValue={(leftMm) => change({ leftMm })} problem={at('leftMm')} />
-              <LengthField label="Top" value={value.topMm} onValue={(topMm) => change({ topMm })} problem={at('topMm')} />
+              <LengthField
+                label="Left, on the print"
+                value={value.leftMm}
+                onValue={(leftMm) => change({ leftMm })}
+                problem={at('leftMm')}
+              />
+              <LengthField
+                label="Top"
+                value={value.topMm}
+                onValue={(topMm) => change({ topMm })}
+                problem={at('topMm')}
+              />
             </div>
           )}
-          <SelectField label="Laying the sheet" value={value.laying ?? ''} options={Object.entries(LAYING_METHODS)} onPick={(laying) => change({ laying: laying as LayingMethod })} />
-          {(value.laying === 'trapped-edge' || value.route === 'trapped') && <LengthField label="The roller holds" value={value.trapMm} onValue={(trapMm) => change({ trapMm })} problem={at('trapMm')} hint={drawn && (value.trapMm ?? 0) > drawn.margins.topMm ? '◆ More than the margin there: the plate would lie under the roller.' : undefined} />}
+          <SelectField
+            label="Laying the sheet"
+            value={value.laying ?? ''}
+            options={Object.entries(LAYING_METHODS)}
+            onPick={(laying) => change({ laying: laying as LayingMethod })}
+          />
+          {(value.laying === 'trapped-edge' || value.route === 'trapped') && (
+            <LengthField
+              label="The roller holds"
+              value={value.trapMm}
+              onValue={(trapMm) => change({ trapMm })}
+              problem={at('trapMm')}
+              hint={
+                drawn && (value.trapMm ?? 0) > drawn.margins.topMm
+                  ? '◆ More than the margin there: the plate would lie under the roller.'
+                  : undefined
+              }
+            />
+          )}
           <fieldset>
             <legend className="text-sm text-muted">Marks</legend>
-            <div className="grid grid-cols-2">{(Object.keys(REGISTER_MARKS) as RegisterMark[]).map((key) => <Check key={key} label={REGISTER_MARKS[key]} checked={wanted.includes(key)} onCheck={(on) => mark(key, on)} />)}</div>
+            <div className="grid grid-cols-2">
+              {(Object.keys(REGISTER_MARKS) as RegisterMark[]).map((key) => (
+                <Check
+                  key={key}
+                  label={REGISTER_MARKS[key]}
+                  checked={wanted.includes(key)}
+                  onCheck={(on) => mark(key, on)}
+                />
+              ))}
+            </div>
           </fieldset>
-          <SelectField label="A second paper on the same sheet" value={otherId} options={[['', 'none'], ...papers.filter(({ id }) => id !== paper?.paperId).map(({ id, name }) => [id, name] as const)]} hint={otherId ? 'Dashed. A proof on other paper than the edition’s proves less.' : undefined} onPick={setOther} />
+          <SelectField
+            label="A second paper on the same sheet"
+            value={otherId}
+            options={[
+              ['', 'none'],
+              ...papers.filter(({ id }) => id !== paper?.paperId).map(({ id, name }) => [id, name] as const),
+            ]}
+            hint={otherId ? 'Dashed. A proof on other paper than the edition’s proves less.' : undefined}
+            onPick={setOther}
+          />
           {drawn && (
             <div className="grid grid-cols-2 gap-4 border-t border-line pt-3">
-              {([['leftMm', 'Left'], ['rightMm', 'Right'], ['topMm', 'Top'], ['bottomMm', 'Bottom']] as const).map(([side, label]) => (
-                <Figure key={side} value={formatMm(drawn.margins[side])} label={`${label}, ${formatInches(drawn.margins[side])}`} />
+              {(
+                [
+                  ['leftMm', 'Left'],
+                  ['rightMm', 'Right'],
+                  ['topMm', 'Top'],
+                  ['bottomMm', 'Bottom'],
+                ] as const
+              ).map(([side, label]) => (
+                <Figure
+                  key={side}
+                  value={formatMm(drawn.margins[side])}
+                  label={`${label}, ${formatInches(drawn.margins[side])}`}
+                />
               ))}
             </div>
           )}
-          {sheet === 'damp' && drawn && <p className="text-sm">The damp sheet is {formatNumber(drawn.lying.widthMm, 1)} × {formatNumber(drawn.lying.heightMm, 1)} mm ({growth.alongFrom + growth.acrossFrom > 0 ? 'by its marks' : 'usual growth, from memory'}); it shrinks back with its plate mark, and the margins keep their proportions.</p>}
+          {sheet === 'damp' && drawn && (
+            <p className="text-sm">
+              The damp sheet is {formatNumber(drawn.lying.widthMm, 1)} ×{' '}
+              {formatNumber(drawn.lying.heightMm, 1)} mm (
+              {growth.alongFrom + growth.acrossFrom > 0 ? 'by its marks' : 'usual growth, from memory'}); it
+              shrinks back with its plate mark, and the margins keep their proportions.
+            </p>
+          )}
           {bench.register === null && (
             <button type="button" className={buttonClass('main')} onClick={() => change({})}>
               Lay it so
             </button>
           )}
-          <p className="text-sm text-muted">Print without scaling, then measure the 100 mm bar. Keep the sheet clean or under film: ink on the board prints.</p>
+          <p className="text-sm text-muted">
+            Print without scaling, then measure the 100 mm bar. Keep the sheet clean or under film: ink on the
+            board prints.
+          </p>
         </div>
       </div>
     </PlateMark>

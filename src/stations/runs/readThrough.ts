@@ -18,8 +18,15 @@ export interface Through {
 }
 
 /** Reads from a job's record how many sheets are through, how many wait, and how many must still be begun. */
-export function readThrough(job: Pick<JobRecord, 'runs' | 'openRun' | 'pulls' | 'sheetMarks' | 'editionSize'>): Through {
+export function readThrough(
+  job: Pick<JobRecord, 'runs' | 'openRun' | 'pulls' | 'sheetMarks' | 'editionSize'>,
+): Through {
   const lines = sheetLines(job.runs, job.pulls, job.sheetMarks)
   const place = job.runs.indexOf(runOnBench(job))
-  return { runCount: job.runs.length, through: lines.filter(({ isThrough }) => isThrough).length, ...freshSheets(job.editionSize, lines, job.runs.length, CONFIDENCE), waiting: place === 0 ? null : sheetsWaiting(lines, place).length }
+  return {
+    runCount: job.runs.length,
+    through: lines.filter(({ isThrough }) => isThrough).length,
+    ...freshSheets(job.editionSize, lines, job.runs.length, CONFIDENCE),
+    waiting: place === 0 ? null : sheetsWaiting(lines, place).length,
+  }
 }

@@ -11,29 +11,70 @@ const WORDS_BOX_MM = 600
 
 function place({ at: [x, y], sizeMm, anchor = 'start', isMirrored }: Words) {
   const left = anchor === 'start' ? x : anchor === 'middle' ? x - WORDS_BOX_MM / 2 : x - WORDS_BOX_MM
-  return { position: 'absolute' as const, left: left * PT, top: (y - sizeMm) * PT, width: WORDS_BOX_MM * PT, fontSize: sizeMm * PT, lineHeight: 1, textAlign: ({ start: 'left', middle: 'center', end: 'right' } as const)[anchor], ...(isMirrored ? { transform: 'scale(-1, 1)' } : {}) }
+  return {
+    position: 'absolute' as const,
+    left: left * PT,
+    top: (y - sizeMm) * PT,
+    width: WORDS_BOX_MM * PT,
+    fontSize: sizeMm * PT,
+    lineHeight: 1,
+    textAlign: ({ start: 'left', middle: 'center', end: 'right' } as const)[anchor],
+    ...(isMirrored ? { transform: 'scale(-1, 1)' } : {}),
+  }
 }
 
 /** Renders drawings as a PDF at 1:1, each on a page of its own size. Mirrored words turn about their middle, so theirs is the only anchor. */
 export async function renderSheetPdf(...drawings: SheetDrawing[]): Promise<Buffer> {
   registerFonts()
-  return renderToBuffer(<Document title={drawings[0].title} language="en">{drawings.map((drawing, i) => <DrawingPage key={i} drawing={drawing} />)}</Document>)
+  return renderToBuffer(
+    <Document title={drawings[0].title} language="en">
+      {drawings.map((drawing, i) => (
+        <DrawingPage key={i} drawing={drawing} />
+      ))}
+    </Document>,
+  )
 }
 
-function DrawingPage({ drawing: { widthMm, heightMm, strokes, words, pictures } }: { drawing: SheetDrawing }) {
+function DrawingPage({
+  drawing: { widthMm, heightMm, strokes, words, pictures },
+}: {
+  drawing: SheetDrawing
+}) {
   const size = { width: widthMm * PT, height: heightMm * PT }
   return (
     <Page size={[size.width, size.height]} style={{ fontFamily: 'Archivo' }}>
       {pictures.map(({ data, xMm, yMm, widthMm: w, heightMm: h }, i) => (
         // The document's image, not a page's: it has no alternative text to carry.
         // eslint-disable-next-line jsx-a11y/alt-text
-        <Image key={i} src={data} style={{ position: 'absolute', left: xMm * PT, top: yMm * PT, width: w * PT, height: h * PT }} />
+        <Image
+          key={i}
+          src={data}
+          style={{ position: 'absolute', left: xMm * PT, top: yMm * PT, width: w * PT, height: h * PT }}
+        />
       ))}
-      <Svg width={size.width} height={size.height - HAIR_MM * PT} viewBox={`0 0 ${widthMm} ${heightMm - HAIR_MM}`} style={{ position: 'absolute', left: 0, top: 0 }}>
-        {strokes.map((stroke, i) => <Path key={i} d={strokePath(stroke)} stroke="#000" strokeWidth={stroke.widthMm} fill="none" {...(stroke.isDashed ? { strokeDasharray: '2 1.5' } : {})} />)}
+      <Svg
+        width={size.width}
+        height={size.height - HAIR_MM * PT}
+        viewBox={`0 0 ${widthMm} ${heightMm - HAIR_MM}`}
+        style={{ position: 'absolute', left: 0, top: 0 }}
+      >
+        {strokes.map((stroke, i) => (
+          <Path
+            key={i}
+            d={strokePath(stroke)}
+            stroke="#000"
+            strokeWidth={stroke.widthMm}
+            fill="none"
+            {...(stroke.isDashed ? { strokeDasharray: '2 1.5' } : {})}
+          />
+        ))}
       </Svg>
       <View>
-        {words.map((line, i) => <Text key={i} style={place(line)}>{line.text}</Text>)}
+        {words.map((line, i) => (
+          <Text key={i} style={place(line)}>
+            {line.text}
+          </Text>
+        ))}
       </View>
     </Page>
   )

@@ -25,22 +25,44 @@ const FIELDS = ['tubeGrams', 'gramsLeft', 'openedOn', 'keepsOpenDays', 'pricePer
 
 /** One ink of the shelf: what it does on paper, what it suits, and what is left of it. */
 export function InkSheet({ ink }: { ink: StoreInk }) {
-  const [tube, setTube] = useState({ tubeGrams: ink.tubeGrams, gramsLeft: ink.gramsNow === null ? null : Number(ink.gramsNow.toFixed(1)), openedOn: ink.openedOn ?? '', keepsOpenDays: ink.keepsOpenDays, pricePerKg: ink.pricePerKg })
+  const [tube, setTube] = useState({
+    tubeGrams: ink.tubeGrams,
+    gramsLeft: ink.gramsNow === null ? null : Number(ink.gramsNow.toFixed(1)),
+    openedOn: ink.openedOn ?? '',
+    keepsOpenDays: ink.keepsOpenDays,
+    pricePerKg: ink.pricePerKg,
+  })
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const [kept, setKept] = useState(false)
   const set = (patch: Partial<typeof tube>) => {
     setKept(false)
     setTube({ ...tube, ...patch })
   }
-  const opacity = predictInk({ inks: [{ name: ink.name, k: ink.k, s: ink.s }], parts: [1], filmMicrometres: FILM_THICKNESSES[1].micrometres, paper: [...RAG_WHITE], surface: USUAL_SURFACE, geometry: '45:0' }).contrastRatio
+  const opacity = predictInk({
+    inks: [{ name: ink.name, k: ink.k, s: ink.s }],
+    parts: [1],
+    filmMicrometres: FILM_THICKNESSES[1].micrometres,
+    paper: [...RAG_WHITE],
+    surface: USUAL_SURFACE,
+    geometry: '45:0',
+  }).contrastRatio
   const suits = inkSuits(ink.viscosityPas)
   const keep = async () => {
-    const answer = await keepTubeAction(ink.id, { ...tube, openedOn: tube.openedOn.trim() || null }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await keepTubeAction(ink.id, { ...tube, openedOn: tube.openedOn.trim() || null }).catch(
+      () => ({ ok: false as const, problems: [UNREACHABLE] }),
+    )
     setProblems(answer.ok ? [] : answer.problems)
     setKept(answer.ok)
   }
   return (
-    <PlateMark title={ink.name} aside={<Link href="/store" className="inline-flex min-h-11 items-center underline underline-offset-4">Back to the store</Link>}>
+    <PlateMark
+      title={ink.name}
+      aside={
+        <Link href="/store" className="inline-flex min-h-11 items-center underline underline-offset-4">
+          Back to the store
+        </Link>
+      }
+    >
       <div className="grid gap-8 xl:grid-cols-2">
         <div>
           <InkPreview ink={ink} />
@@ -48,18 +70,66 @@ export function InkSheet({ ink }: { ink: StoreInk }) {
         </div>
         <div className="grid content-start gap-4">
           <div className="flex flex-wrap gap-x-10 gap-y-4">
-            <Figure value={`${formatNumber(100 * opacity, 0)} %`} label={`covers at ${FILM_THICKNESSES[1].micrometres} µm`} note={opacity < 0.1 ? 'transparent' : opacity > 0.6 ? 'covering' : 'half covering'} />
-            <Figure value={`${formatNumber(ink.viscosityPas, 0)} Pa·s`} label="at 20 °C, worked up" note={suits.length > 0 ? `suits ${suits.join(', ')}` : undefined} />
-            <Figure value={ink.gramsNow === null ? '—' : `${formatNumber(ink.gramsNow, 0)} g`} label="left" note={ink.weighedAt ? `weighed ${ink.weighedAt.slice(0, 10)}, less what was mixed since` : 'never weighed'} />
+            <Figure
+              value={`${formatNumber(100 * opacity, 0)} %`}
+              label={`covers at ${FILM_THICKNESSES[1].micrometres} µm`}
+              note={opacity < 0.1 ? 'transparent' : opacity > 0.6 ? 'covering' : 'half covering'}
+            />
+            <Figure
+              value={`${formatNumber(ink.viscosityPas, 0)} Pa·s`}
+              label="at 20 °C, worked up"
+              note={suits.length > 0 ? `suits ${suits.join(', ')}` : undefined}
+            />
+            <Figure
+              value={ink.gramsNow === null ? '—' : `${formatNumber(ink.gramsNow, 0)} g`}
+              label="left"
+              note={
+                ink.weighedAt
+                  ? `weighed ${ink.weighedAt.slice(0, 10)}, less what was mixed since`
+                  : 'never weighed'
+              }
+            />
           </div>
           <section aria-label="Tube" className="grid gap-3 border-t border-line pt-3 sm:grid-cols-2">
-            <NumberField label="Tube or tin" unit="g" value={tube.tubeGrams} onValue={(tubeGrams) => set({ tubeGrams })} problem={problemAt(problems, 'tubeGrams')} />
-            <NumberField label="Left, weighed now" unit="g" value={tube.gramsLeft} onValue={(gramsLeft) => set({ gramsLeft })} problem={problemAt(problems, 'gramsLeft')} />
-            <TextField label="Opened on" value={tube.openedOn} placeholder="2031-04-02" onText={(openedOn) => set({ openedOn })} problem={problemAt(problems, 'openedOn')} />
-            <NumberField label="Keeps open" unit="days" value={tube.keepsOpenDays} onValue={(keepsOpenDays) => set({ keepsOpenDays })} problem={problemAt(problems, 'keepsOpenDays')} />
-            <NumberField label="Price a kilogram" value={tube.pricePerKg} onValue={(pricePerKg) => set({ pricePerKg })} problem={problemAt(problems, 'pricePerKg')} />
+            <NumberField
+              label="Tube or tin"
+              unit="g"
+              value={tube.tubeGrams}
+              onValue={(tubeGrams) => set({ tubeGrams })}
+              problem={problemAt(problems, 'tubeGrams')}
+            />
+            <NumberField
+              label="Left, weighed now"
+              unit="g"
+              value={tube.gramsLeft}
+              onValue={(gramsLeft) => set({ gramsLeft })}
+              problem={problemAt(problems, 'gramsLeft')}
+            />
+            <TextField
+              label="Opened on"
+              value={tube.openedOn}
+              placeholder="2031-04-02"
+              onText={(openedOn) => set({ openedOn })}
+              problem={problemAt(problems, 'openedOn')}
+            />
+            <NumberField
+              label="Keeps open"
+              unit="days"
+              value={tube.keepsOpenDays}
+              onValue={(keepsOpenDays) => set({ keepsOpenDays })}
+              problem={problemAt(problems, 'keepsOpenDays')}
+            />
+            <NumberField
+              label="Price a kilogram"
+              value={tube.pricePerKg}
+              onValue={(pricePerKg) => set({ pricePerKg })}
+              problem={problemAt(problems, 'pricePerKg')}
+            />
             <div className="self-end">
-              <Button onClick={() => void keep()}>Keep the tube</Button> <span role="status" className="ml-2 text-sm">{kept ? 'Kept' : ''}</span>
+              <Button onClick={() => void keep()}>Keep the tube</Button>{' '}
+              <span role="status" className="ml-2 text-sm">
+                {kept ? 'Kept' : ''}
+              </span>
             </div>
           </section>
           <Problems problems={problems} except={FIELDS} />

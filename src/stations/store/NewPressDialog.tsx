@@ -27,23 +27,67 @@ export function NewPressDialog() {
   const [kind, setKind] = useState<PressKind>('two-screw')
   const lead = leadSchema.safeParse({ thread: kind === 'hand' ? BY_HAND : thread })
   const add = async () => {
-    const answer = await addPressAction({ name, kind, thread: kind === 'hand' ? BY_HAND : thread, rollerRadiusMm: (rollerDiameterMm ?? Number.NaN) / 2, bedWidthMm: bedWidthMm ?? Number.NaN, note: '' }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await addPressAction({
+      name,
+      kind,
+      thread: kind === 'hand' ? BY_HAND : thread,
+      rollerRadiusMm: (rollerDiameterMm ?? Number.NaN) / 2,
+      bedWidthMm: bedWidthMm ?? Number.NaN,
+      note: '',
+    }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
     setProblems(answer.ok ? [] : answer.problems)
     if (!answer.ok) return
     setName('')
     setOpen(false)
   }
   return (
-    <Dialog title="Add a press" open={open} onOpenChange={setOpen} trigger={<Button look="quiet">Add a press</Button>}>
+    <Dialog
+      title="Add a press"
+      open={open}
+      onOpenChange={setOpen}
+      trigger={<Button look="quiet">Add a press</Button>}
+    >
       <div className="grid gap-3 sm:grid-cols-2">
-        <TextField label="Name of the press" value={name} onText={setName} problem={problemAt(problems, 'name')} className="sm:col-span-2" />
-        <SelectField label="Kind" value={kind} options={Object.entries(PRESS_KINDS)} onPick={(next) => setKind(next as PressKind)} className="sm:col-span-2" />
-        {kind !== 'hand' && <TextField label="Thread of the screws, or mm a turn" value={thread} onText={setThread} problem={lead.success ? problemAt(problems, 'thread') : lead.error.issues[0].message} hint={lead.success ? `${formatNumber(lead.data.mmPerTurn, 3)} mm a turn` : undefined} />}
-        <LengthField label="Roller, diameter" value={rollerDiameterMm} onValue={setDiameter} problem={problemAt(problems, 'rollerRadiusMm')} />
-        <LengthField label="Bed, width" value={bedWidthMm} onValue={setBedWidth} problem={problemAt(problems, 'bedWidthMm')} />
+        <TextField
+          label="Name of the press"
+          value={name}
+          onText={setName}
+          problem={problemAt(problems, 'name')}
+          className="sm:col-span-2"
+        />
+        <SelectField
+          label="Kind"
+          value={kind}
+          options={Object.entries(PRESS_KINDS)}
+          onPick={(next) => setKind(next as PressKind)}
+          className="sm:col-span-2"
+        />
+        {kind !== 'hand' && (
+          <TextField
+            label="Thread of the screws, or mm a turn"
+            value={thread}
+            onText={setThread}
+            problem={lead.success ? problemAt(problems, 'thread') : lead.error.issues[0].message}
+            hint={lead.success ? `${formatNumber(lead.data.mmPerTurn, 3)} mm a turn` : undefined}
+          />
+        )}
+        <LengthField
+          label="Roller, diameter"
+          value={rollerDiameterMm}
+          onValue={setDiameter}
+          problem={problemAt(problems, 'rollerRadiusMm')}
+        />
+        <LengthField
+          label="Bed, width"
+          value={bedWidthMm}
+          onValue={setBedWidth}
+          problem={problemAt(problems, 'bedWidthMm')}
+        />
       </div>
       <Problems problems={problems} except={['name', 'thread', 'rollerRadiusMm', 'bedWidthMm']} />
-      <Button look="main" className="mt-4" onClick={() => void add()}>Add this press</Button>
+      <Button look="main" className="mt-4" onClick={() => void add()}>
+        Add this press
+      </Button>
     </Dialog>
   )
 }

@@ -4,7 +4,14 @@ import { revalidatePath } from 'next/cache'
 import type { NewStockMove } from '@/core/paper/stock'
 import { RAG_WHITE } from '@/core/paper/ragWhite'
 import { enterStock } from '@/data/stock'
-import { addPaper, addPress, changePaper, type NewPaper, type NewPress, type PaperDetails } from '@/data/store'
+import {
+  addPaper,
+  addPress,
+  changePaper,
+  type NewPaper,
+  type NewPress,
+  type PaperDetails,
+} from '@/data/store'
 import { answer, type Answer } from '../bench/answer'
 
 /** Adds a paper to the store; its white is taken as an ordinary rag's until it is measured. */

@@ -18,7 +18,8 @@ interface InkingListProps {
 
 /** The inks in the order they are brought on: with what, where they stay, on which zones. */
 export function InkingList({ inking, mixName, problems, onChange }: InkingListProps) {
-  const edit = (at: number, patch: Partial<InkingStep>) => onChange(inking.map((one, i) => (i === at ? { ...one, ...patch } : one)))
+  const edit = (at: number, patch: Partial<InkingStep>) =>
+    onChange(inking.map((one, i) => (i === at ? { ...one, ...patch } : one)))
   const move = (from: number, to: number) => {
     const next = [...inking]
     next.splice(to, 0, ...next.splice(from, 1))
@@ -27,24 +28,89 @@ export function InkingList({ inking, mixName, problems, onChange }: InkingListPr
   return (
     <section aria-label="Inking" className="mt-4 border-t border-line pt-3">
       <h2 className="station-title">Inking</h2>
-      {inking.length === 0 && <p className="py-1 text-sm">{mixName || 'The mix'}, by card, over the whole plate.</p>}
+      {inking.length === 0 && (
+        <p className="py-1 text-sm">{mixName || 'The mix'}, by card, over the whole plate.</p>
+      )}
       <ol aria-label="Inks in order">
         {inking.map((one, i) => (
-          <li key={i} className="grid grid-cols-2 items-end gap-x-3 gap-y-1 border-b border-line py-2 sm:grid-cols-[2rem_1fr_7.5rem_1fr_6rem_8.5rem]">
+          <li
+            key={i}
+            className="grid grid-cols-2 items-end gap-x-3 gap-y-1 border-b border-line py-2 sm:grid-cols-[2rem_1fr_7.5rem_1fr_6rem_8.5rem]"
+          >
             <span className="far-number self-center text-xl">{i + 1}</span>
-            <TextField label={`Ink ${i + 1}`} value={one.ink} onText={(ink) => edit(i, { ink })} problem={problemAt(problems, `inking.${i}.ink`)} hint={one.zones.length > 0 ? one.zones.join(', ') : 'whole plate'} />
-            <SelectField label="By" value={one.tool} options={Object.entries(INKING_TOOLS)} onPick={(tool) => edit(i, { tool: tool as InkingStep['tool'] })} />
-            <SelectField label="Stays" value={one.where} options={Object.entries(INKED_PARTS)} onPick={(where) => edit(i, { where: where as InkingStep['where'] })} />
-            <NumberField label="Time" unit="s" value={one.seconds} onValue={(seconds) => edit(i, { seconds: seconds ?? 0 })} problem={problemAt(problems, `inking.${i}.seconds`)} />
+            <TextField
+              label={`Ink ${i + 1}`}
+              value={one.ink}
+              onText={(ink) => edit(i, { ink })}
+              problem={problemAt(problems, `inking.${i}.ink`)}
+              hint={one.zones.length > 0 ? one.zones.join(', ') : 'whole plate'}
+            />
+            <SelectField
+              label="By"
+              value={one.tool}
+              options={Object.entries(INKING_TOOLS)}
+              onPick={(tool) => edit(i, { tool: tool as InkingStep['tool'] })}
+            />
+            <SelectField
+              label="Stays"
+              value={one.where}
+              options={Object.entries(INKED_PARTS)}
+              onPick={(where) => edit(i, { where: where as InkingStep['where'] })}
+            />
+            <NumberField
+              label="Time"
+              unit="s"
+              value={one.seconds}
+              onValue={(seconds) => edit(i, { seconds: seconds ?? 0 })}
+              problem={problemAt(problems, `inking.${i}.seconds`)}
+            />
             <span className="col-span-2 flex sm:col-span-1">
-              <button type="button" aria-label={`Ink ${i + 1} earlier`} disabled={i === 0} onClick={() => move(i, i - 1)} className="grid size-11 place-items-center disabled:opacity-50"><ArrowUp size={18} aria-hidden /></button>
-              <button type="button" aria-label={`Ink ${i + 1} later`} disabled={i === inking.length - 1} onClick={() => move(i, i + 1)} className="grid size-11 place-items-center disabled:opacity-50"><ArrowDown size={18} aria-hidden /></button>
-              <button type="button" aria-label={`Leave ink ${i + 1} out`} onClick={() => onChange(inking.filter((_, n) => n !== i))} className="grid size-11 place-items-center"><X size={18} aria-hidden /></button>
+              <button
+                type="button"
+                aria-label={`Ink ${i + 1} earlier`}
+                disabled={i === 0}
+                onClick={() => move(i, i - 1)}
+                className="grid size-11 place-items-center disabled:opacity-50"
+              >
+                <ArrowUp size={18} aria-hidden />
+              </button>
+              <button
+                type="button"
+                aria-label={`Ink ${i + 1} later`}
+                disabled={i === inking.length - 1}
+                onClick={() => move(i, i + 1)}
+                className="grid size-11 place-items-center disabled:opacity-50"
+              >
+                <ArrowDown size={18} aria-hidden />
+              </button>
+              <button
+                type="button"
+                aria-label={`Leave ink ${i + 1} out`}
+                onClick={() => onChange(inking.filter((_, n) => n !== i))}
+                className="grid size-11 place-items-center"
+              >
+                <X size={18} aria-hidden />
+              </button>
             </span>
           </li>
         ))}
       </ol>
-      <Button className="mt-2" disabled={inking.length >= 12} onClick={() => onChange([...inking, { ink: inking.length === 0 ? mixName || 'Ink' : `Ink ${inking.length + 1}`, tool: 'card', where: 'lines', zones: [], seconds: 60 }])}>
+      <Button
+        className="mt-2"
+        disabled={inking.length >= 12}
+        onClick={() =>
+          onChange([
+            ...inking,
+            {
+              ink: inking.length === 0 ? mixName || 'Ink' : `Ink ${inking.length + 1}`,
+              tool: 'card',
+              where: 'lines',
+              zones: [],
+              seconds: 60,
+            },
+          ])
+        }
+      >
         Add an ink
       </Button>
     </section>

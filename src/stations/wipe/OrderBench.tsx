@@ -18,15 +18,40 @@ import { useStation, type Loose } from '../bench/useStation'
 import type { LookedInk } from './inkLooks'
 import { WipeRooms } from './WipeRooms'
 
-const UNSET: Loose<WipingOrder> = { steps: structuredClone(WIPING_SCHOOLS['small-rags'].order.steps), plateTone: 'light', inking: [], zoneMapVersion: null }
+const UNSET: Loose<WipingOrder> = {
+  steps: structuredClone(WIPING_SCHOOLS['small-rags'].order.steps),
+  plateTone: 'light',
+  inking: [],
+  zoneMapVersion: null,
+}
 
 /** The order proposed from a zone map, with its reasons and risks, to be changed and taken over. */
-export default function OrderBench({ plate, kept, shelf }: { plate: { widthMm: number; heightMm: number }; kept: KeptZoneMap; shelf: LookedInk[] }) {
+export default function OrderBench({
+  plate,
+  kept,
+  shelf,
+}: {
+  plate: { widthMm: number; heightMm: number }
+  kept: KeptZoneMap
+  shelf: LookedInk[]
+}) {
   const { job, bench } = useBench()
   const { value, change, ...keeping } = useStation('wipe', UNSET)
   const { zones } = kept.map
-  const { inks, borders, whites, bare } = useMemo(() => gatherInks(zones, plate, ({ source, id }) => shelf.find((one) => one.source === source && one.id === id)?.look ?? null), [zones, plate, shelf])
-  const proposal = useMemo(() => (inks.length <= MOST_INKS ? proposeOrder(inks, borders) : { order: inks.map((_, i) => i), cost: 0 }), [inks, borders])
+  const { inks, borders, whites, bare } = useMemo(
+    () =>
+      gatherInks(
+        zones,
+        plate,
+        ({ source, id }) => shelf.find((one) => one.source === source && one.id === id)?.look ?? null,
+      ),
+    [zones, plate, shelf],
+  )
+  const proposal = useMemo(
+    () =>
+      inks.length <= MOST_INKS ? proposeOrder(inks, borders) : { order: inks.map((_, i) => i), cost: 0 },
+    [inks, borders],
+  )
   const [own, setOwn] = useState<number[] | null>(null)
   const order = own ?? proposal.order
   const costs = pairCosts(inks, borders)
@@ -39,55 +64,134 @@ export default function OrderBench({ plate, kept, shelf }: { plate: { widthMm: n
     const gramsPerPull = (perPull * areaCm2) / plateCm2
     return `about ${formatNumber(gramsPerPull, 2)} g a pull${left > 0 ? `, ${formatNumber(batchFor(left, { gramsPerPull, spread: null }), 1)} g for ${left}` : ''}`
   }
-  const srgb = (key: string) => shelf.find(({ source, id }) => `${source}:${id}` === key)?.look.srgb ?? '#b0b0b0'
-  const taken = (value.inking ?? []).map(({ ink }) => ink).join() === order.map((i) => inks[i].name).join() && value.zoneMapVersion === kept.version
+  const srgb = (key: string) =>
+    shelf.find(({ source, id }) => `${source}:${id}` === key)?.look.srgb ?? '#b0b0b0'
+  const taken =
+    (value.inking ?? []).map(({ ink }) => ink).join() === order.map((i) => inks[i].name).join() &&
+    value.zoneMapVersion === kept.version
   const move = (from: number, to: number) => {
     const next = [...order]
     next.splice(to, 0, ...next.splice(from, 1))
     setOwn(next)
   }
   const middle = (names: readonly string[]): [number, number] => {
-    const { left, right, top, bottom } = boundsOf(zones.filter(({ name }) => names.includes(name)).flatMap(({ outline }) => outline))
+    const { left, right, top, bottom } = boundsOf(
+      zones.filter(({ name }) => names.includes(name)).flatMap(({ outline }) => outline),
+    )
     return [(left + right) / 2, (top + bottom) / 2]
   }
   const away = (ink: number) => {
     const neighbours = borders.flatMap(({ a, b }) => (a === ink ? [b] : b === ink ? [a] : []))
-    return neighbours.length === 0 ? 'any way' : pullAway(middle(inks[ink].zones), middle(neighbours.flatMap((other) => inks[other].zones)))
+    return neighbours.length === 0
+      ? 'any way'
+      : pullAway(middle(inks[ink].zones), middle(neighbours.flatMap((other) => inks[other].zones)))
   }
   return (
     <PlateMark title="Wipe" aside={<KeepLine {...keeping} />}>
       <WipeRooms />
-      {bare.length > 0 && <p className="mb-3 font-medium text-signal" role="alert">◆ {bare.join(', ')} {bare.length === 1 ? 'has' : 'have'} no ink: choose one in the room Zones of the plate, or keep {bare.length === 1 ? 'it' : 'them'} white.</p>}
+      {bare.length > 0 && (
+        <p className="mb-3 font-medium text-signal" role="alert">
+          ◆ {bare.join(', ')} {bare.length === 1 ? 'has' : 'have'} no ink: choose one in the room Zones of the
+          plate, or keep {bare.length === 1 ? 'it' : 'them'} white.
+        </p>
+      )}
       {inks.length === 0 && <p className="border border-line bg-ground p-4">No zone has an ink yet.</p>}
-      {inks.length > MOST_INKS && <p role="alert">◆ More than {MOST_INKS} inks: the order is yours; none is reckoned.</p>}
+      {inks.length > MOST_INKS && (
+        <p role="alert">◆ More than {MOST_INKS} inks: the order is yours; none is reckoned.</p>
+      )}
       {inks.length > 0 && (
         <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_24rem]">
           <section aria-label="Order of the inks">
             <div className="flex flex-wrap items-end gap-x-8 gap-y-2">
-              <Figure value={`${formatNumber(cost, 1)} mm`} label="of border at risk in this order" note={own && cost > proposal.cost + 0.05 ? `the proposal: ${formatNumber(proposal.cost, 1)} mm` : 'the least there is'} />
+              <Figure
+                value={`${formatNumber(cost, 1)} mm`}
+                label="of border at risk in this order"
+                note={
+                  own && cost > proposal.cost + 0.05
+                    ? `the proposal: ${formatNumber(proposal.cost, 1)} mm`
+                    : 'the least there is'
+                }
+              />
               {own && <Button onClick={() => setOwn(null)}>Back to the proposal</Button>}
-              <Button look="main" className="screen-only" disabled={taken} onClick={() => change({ inking: inkingFrom(order, inks), zoneMapVersion: kept.version, steps: value.steps && value.steps.length > 0 ? value.steps : structuredClone(WIPING_SCHOOLS['small-rags'].order.steps) })}>{taken ? 'Ink in this order' : 'Take over into the wiping order'}</Button>
-              <Button className="screen-only" onClick={() => window.print()}><Printer size={18} aria-hidden /> Print the card</Button>
+              <Button
+                look="main"
+                className="screen-only"
+                disabled={taken}
+                onClick={() =>
+                  change({
+                    inking: inkingFrom(order, inks),
+                    zoneMapVersion: kept.version,
+                    steps:
+                      value.steps && value.steps.length > 0
+                        ? value.steps
+                        : structuredClone(WIPING_SCHOOLS['small-rags'].order.steps),
+                  })
+                }
+              >
+                {taken ? 'Ink in this order' : 'Take over into the wiping order'}
+              </Button>
+              <Button className="screen-only" onClick={() => window.print()}>
+                <Printer size={18} aria-hidden /> Print the card
+              </Button>
             </div>
-            <p className="mt-3 hidden text-lg font-bold print:block">{job.title}: inks, map {kept.version}</p>
+            <p className="mt-3 hidden text-lg font-bold print:block">
+              {job.title}: inks, map {kept.version}
+            </p>
             <ol className="mt-3 border-t border-line" aria-label="Inks in order">
               {order.map((ink, i) => (
-                <li key={inks[ink].key} className="grid grid-cols-[2.5rem_2.5rem_1fr_auto] items-center gap-3 border-b border-line py-2">
+                <li
+                  key={inks[ink].key}
+                  className="grid grid-cols-[2.5rem_2.5rem_1fr_auto] items-center gap-3 border-b border-line py-2"
+                >
                   <span className="far-number text-3xl">{i + 1}</span>
-                  <span aria-hidden className="h-11 border border-edge" style={{ background: srgb(inks[ink].key) }} />
+                  <span
+                    aria-hidden
+                    className="h-11 border border-edge"
+                    style={{ background: srgb(inks[ink].key) }}
+                  />
                   <span className="min-w-0">
-                    <b>{inks[ink].name}</b>: {inks[ink].zones.join(', ')}, {formatNumber(inks[ink].areaCm2, 1)} cm², {need(inks[ink].areaCm2)}. Dab {i + 1}, rag {i + 1}; pull {away(ink)}.
+                    <b>{inks[ink].name}</b>: {inks[ink].zones.join(', ')},{' '}
+                    {formatNumber(inks[ink].areaCm2, 1)} cm², {need(inks[ink].areaCm2)}. Dab {i + 1}, rag{' '}
+                    {i + 1}; pull {away(ink)}.
                     <span className="block text-sm text-muted">{whyThere(i, order, inks, borders)}</span>
                   </span>
                   <span className="screen-only flex">
-                    <button type="button" aria-label={`${inks[ink].name} earlier`} disabled={i === 0} onClick={() => move(i, i - 1)} className="grid size-11 place-items-center disabled:opacity-50"><ArrowUp size={18} aria-hidden /></button>
-                    <button type="button" aria-label={`${inks[ink].name} later`} disabled={i === order.length - 1} onClick={() => move(i, i + 1)} className="grid size-11 place-items-center disabled:opacity-50"><ArrowDown size={18} aria-hidden /></button>
+                    <button
+                      type="button"
+                      aria-label={`${inks[ink].name} earlier`}
+                      disabled={i === 0}
+                      onClick={() => move(i, i - 1)}
+                      className="grid size-11 place-items-center disabled:opacity-50"
+                    >
+                      <ArrowUp size={18} aria-hidden />
+                    </button>
+                    <button
+                      type="button"
+                      aria-label={`${inks[ink].name} later`}
+                      disabled={i === order.length - 1}
+                      onClick={() => move(i, i + 1)}
+                      className="grid size-11 place-items-center disabled:opacity-50"
+                    >
+                      <ArrowDown size={18} aria-hidden />
+                    </button>
                   </span>
                 </li>
               ))}
-              {whites.length > 0 && <li className="border-b border-line py-2"><b>Last, clean:</b> {whites.join(', ')} kept white, by cotton bud or a fresh corner of the rag.</li>}
+              {whites.length > 0 && (
+                <li className="border-b border-line py-2">
+                  <b>Last, clean:</b> {whites.join(', ')} kept white, by cotton bud or a fresh corner of the
+                  rag.
+                </li>
+              )}
             </ol>
-            <PlateCard zones={zones} plate={plate} number={(name) => order.findIndex((ink) => inks[ink].zones.includes(name)) + 1} colour={(zone) => (zone.isWhite ? '#fff' : zone.ink ? srgb(`${zone.ink.source}:${zone.ink.id}`) : '#b0b0b0')} />
+            <PlateCard
+              zones={zones}
+              plate={plate}
+              number={(name) => order.findIndex((ink) => inks[ink].zones.includes(name)) + 1}
+              colour={(zone) =>
+                zone.isWhite ? '#fff' : zone.ink ? srgb(`${zone.ink.source}:${zone.ink.id}`) : '#b0b0b0'
+              }
+            />
           </section>
           <section aria-label="Risk at each border" className="self-start">
             <h2 className="station-title">Where they meet</h2>
@@ -96,14 +200,29 @@ export default function OrderBench({ plate, kept, shelf }: { plate: { widthMm: n
               {risks.map(({ first, second, lengthMm, cost: risk, otherWay, why }) => (
                 <li key={`${first} ${second}`} className="border-b border-line py-2 text-sm">
                   <span className="flex items-center justify-between gap-3">
-                    <span><b>{inks[first].name}</b> before <b>{inks[second].name}</b>, {formatNumber(lengthMm / 10, 1)} cm</span>
-                    <span aria-hidden className="flex h-3 w-20 shrink-0 border border-edge"><span className="bg-text" style={{ width: `${Math.min(100, (100 * risk) / Math.max(lengthMm * 0.4, 1))}%` }} /></span>
+                    <span>
+                      <b>{inks[first].name}</b> before <b>{inks[second].name}</b>,{' '}
+                      {formatNumber(lengthMm / 10, 1)} cm
+                    </span>
+                    <span aria-hidden className="flex h-3 w-20 shrink-0 border border-edge">
+                      <span
+                        className="bg-text"
+                        style={{ width: `${Math.min(100, (100 * risk) / Math.max(lengthMm * 0.4, 1))}%` }}
+                      />
+                    </span>
                   </span>
-                  <span className={risk > otherWay + 0.05 ? 'font-medium text-signal' : 'text-muted'}>{risk > otherWay + 0.05 ? '◆ ' : ''}{formatNumber(risk, 1)} mm at risk: {why}. The other way round {formatNumber(otherWay, 1)} mm.</span>
+                  <span className={risk > otherWay + 0.05 ? 'font-medium text-signal' : 'text-muted'}>
+                    {risk > otherWay + 0.05 ? '◆ ' : ''}
+                    {formatNumber(risk, 1)} mm at risk: {why}. The other way round {formatNumber(otherWay, 1)}{' '}
+                    mm.
+                  </span>
                 </li>
               ))}
             </ul>
-            <p className="mt-2 text-sm text-muted">Reckoned from how dark, covering and strong each ink is on this paper, and how long and hard the borders are; the weights are from memory. The hand decides.</p>
+            <p className="mt-2 text-sm text-muted">
+              Reckoned from how dark, covering and strong each ink is on this paper, and how long and hard the
+              borders are; the weights are from memory. The hand decides.
+            </p>
           </section>
         </div>
       )}
@@ -112,14 +231,53 @@ export default function OrderBench({ plate, kept, shelf }: { plate: { widthMm: n
 }
 
 /** The plate small, with the number of each zone's ink: what hangs on the wall. */
-function PlateCard({ zones, plate, number, colour }: { zones: KeptZoneMap['map']['zones']; plate: { widthMm: number; heightMm: number }; number: (name: string) => number; colour: (zone: KeptZoneMap['map']['zones'][number]) => string }) {
+function PlateCard({
+  zones,
+  plate,
+  number,
+  colour,
+}: {
+  zones: KeptZoneMap['map']['zones']
+  plate: { widthMm: number; heightMm: number }
+  number: (name: string) => number
+  colour: (zone: KeptZoneMap['map']['zones'][number]) => string
+}) {
   return (
-    <svg viewBox={`0 0 ${plate.widthMm} ${plate.heightMm}`} className="mt-4 max-h-72 w-full border border-edge bg-white" role="img" aria-label="The plate with the number of each zone’s ink">
-      {zones.map((zone) => <path key={zone.id} d={`M${zone.outline.map((point) => point.join(' ')).join('L')}Z`} fill={colour(zone)} stroke="#141414" strokeWidth="1" vectorEffect="non-scaling-stroke" />)}
+    <svg
+      viewBox={`0 0 ${plate.widthMm} ${plate.heightMm}`}
+      className="mt-4 max-h-72 w-full border border-edge bg-white"
+      role="img"
+      aria-label="The plate with the number of each zone’s ink"
+    >
+      {zones.map((zone) => (
+        <path
+          key={zone.id}
+          d={`M${zone.outline.map((point) => point.join(' ')).join('L')}Z`}
+          fill={colour(zone)}
+          stroke="#141414"
+          strokeWidth="1"
+          vectorEffect="non-scaling-stroke"
+        />
+      ))}
       {zones.map((zone) => {
         const { left, right, top, bottom } = boundsOf(zone.outline)
         const size = Math.max(4, Math.min(12, (right - left) / 2.5, (bottom - top) / 1.6))
-        return <text key={zone.id} x={(left + right) / 2} y={(top + bottom) / 2 + size / 3} fontSize={size} textAnchor="middle" fontWeight="bold" fill="#141414" stroke="#fff" strokeWidth={size / 5} paintOrder="stroke">{zone.isWhite ? 'w' : number(zone.name) || '?'}</text>
+        return (
+          <text
+            key={zone.id}
+            x={(left + right) / 2}
+            y={(top + bottom) / 2 + size / 3}
+            fontSize={size}
+            textAnchor="middle"
+            fontWeight="bold"
+            fill="#141414"
+            stroke="#fff"
+            strokeWidth={size / 5}
+            paintOrder="stroke"
+          >
+            {zone.isWhite ? 'w' : number(zone.name) || '?'}
+          </text>
+        )
       })}
     </svg>
   )

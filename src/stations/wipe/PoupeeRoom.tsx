@@ -7,7 +7,15 @@ import { useBench } from '../bench/BenchContext'
 import type { LookedInk } from './inkLooks'
 import { WipeRooms } from './WipeRooms'
 
-const OrderBench = dynamic(() => import('./OrderBench'), { ssr: false, loading: () => <PlateMark title="Wipe"><WipeRooms /><p className="p-4 text-sm text-muted">Reckoning the order…</p></PlateMark> })
+const OrderBench = dynamic(() => import('./OrderBench'), {
+  ssr: false,
+  loading: () => (
+    <PlateMark title="Wipe">
+      <WipeRooms />
+      <p className="p-4 text-sm text-muted">Reckoning the order…</p>
+    </PlateMark>
+  ),
+})
 
 /** Several inks on one plate: in which order, why, what is risked at each border, and a card for the wall. */
 export function PoupeeRoom({ kept, inks: shelf }: { kept: KeptZoneMap | null; inks: LookedInk[] }) {
@@ -17,7 +25,10 @@ export function PoupeeRoom({ kept, inks: shelf }: { kept: KeptZoneMap | null; in
     return (
       <PlateMark title="Wipe">
         <WipeRooms />
-        <p className="border border-line bg-ground p-4">Draw the plate’s zones first, at Plate in the room Zones, and give each an ink: the order is proposed from how they meet.</p>
+        <p className="border border-line bg-ground p-4">
+          Draw the plate’s zones first, at Plate in the room Zones, and give each an ink: the order is
+          proposed from how they meet.
+        </p>
       </PlateMark>
     )
   }

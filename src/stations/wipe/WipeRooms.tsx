@@ -1,4 +1,14 @@
 import { RoomNav } from '../bench/RoomNav'
 
 /** Rooms of the wiping. */
-export const WipeRooms = () => <RoomNav station="wipe" label="Wiping room" rooms={[['', 'Order'], ['inks', 'Several inks'], ['tone', 'Tone reading']]} />
+export const WipeRooms = () => (
+  <RoomNav
+    station="wipe"
+    label="Wiping room"
+    rooms={[
+      ['', 'Order'],
+      ['inks', 'Several inks'],
+      ['tone', 'Tone reading'],
+    ]}
+  />
+)

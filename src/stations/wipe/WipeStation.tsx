@@ -4,7 +4,15 @@ import { useState } from 'react'
 import type { WipeTaken } from '@/core/wipe/pace'
 import { pacedSteps } from '@/core/wipe/pacedSteps'
 import { PLATE_TONES, type PlateTone } from '@/core/wipe/plateTone'
-import { describeWipeStep, forgottenSteps, WIPING_SCHOOLS, wipingOrderSchema, wipingSeconds, type WipeStep, type WipingOrder } from '@/core/wipe/wipingOrder'
+import {
+  describeWipeStep,
+  forgottenSteps,
+  WIPING_SCHOOLS,
+  wipingOrderSchema,
+  wipingSeconds,
+  type WipeStep,
+  type WipingOrder,
+} from '@/core/wipe/wipingOrder'
 import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
@@ -23,8 +31,24 @@ import { WipeRooms } from './WipeRooms'
 import { WipeSteps } from './WipeSteps'
 
 const UNSET: Loose<WipingOrder> = { steps: [], plateTone: 'light', inking: [], zoneMapVersion: null }
-const ADDED: WipeStep = { material: 'tarlatan', cleanliness: 'medium', seconds: 45, strokes: 0, bundle: 'smooth', direction: 'across', pressure: 'even', zone: '' }
-const RETROUSSAGE: WipeStep = { ...ADDED, material: 'retroussage', cleanliness: 'clean', seconds: 20, pressure: 'skim', bundle: 'loose' }
+const ADDED: WipeStep = {
+  material: 'tarlatan',
+  cleanliness: 'medium',
+  seconds: 45,
+  strokes: 0,
+  bundle: 'smooth',
+  direction: 'across',
+  pressure: 'even',
+  zone: '',
+}
+const RETROUSSAGE: WipeStep = {
+  ...ADDED,
+  material: 'retroussage',
+  cleanliness: 'clean',
+  seconds: 20,
+  pressure: 'skim',
+  bundle: 'loose',
+}
 
 interface WipeStationProps {
   lastSeconds: number | null
@@ -45,46 +69,114 @@ export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationPro
   const whole = wipingOrderSchema.safeParse(value)
   const forgotten = steps.length > 0 ? forgottenSteps({ steps }) : []
 
-  if (pacing && whole.success) return <Pacer steps={pacedSteps(whole.data, { batTaken, zoneTones })} onClose={() => setPacing(false)} />
+  if (pacing && whole.success)
+    return <Pacer steps={pacedSteps(whole.data, { batTaken, zoneTones })} onClose={() => setPacing(false)} />
   return (
     <PlateMark title="Wipe" aside={<KeepLine {...kept} />}>
       <WipeRooms />
       <WipeCaution />
       <div className="flex flex-wrap items-end gap-x-10 gap-y-3">
-        <SelectField label="Begin from a school" value="" className="w-72" options={[['', 'choose…'], ...Object.entries(WIPING_SCHOOLS).map(([key, { label }]) => [key, label] as const)]} onPick={(key) => key && change({ steps: structuredClone(WIPING_SCHOOLS[key].order.steps), plateTone: WIPING_SCHOOLS[key].order.plateTone })} />
+        <SelectField
+          label="Begin from a school"
+          value=""
+          className="w-72"
+          options={[
+            ['', 'choose…'],
+            ...Object.entries(WIPING_SCHOOLS).map(([key, { label }]) => [key, label] as const),
+          ]}
+          onPick={(key) =>
+            key &&
+            change({
+              steps: structuredClone(WIPING_SCHOOLS[key].order.steps),
+              plateTone: WIPING_SCHOOLS[key].order.plateTone,
+            })
+          }
+        />
         <div>
           <p className="mb-0.5 text-sm text-muted">Plate tone wanted</p>
-          <Choice<PlateTone> label="Plate tone wanted" value={value.plateTone} options={Object.entries(PLATE_TONES).map(([tone, text]) => [tone as PlateTone, text])} onPick={(plateTone) => change({ plateTone })} />
+          <Choice<PlateTone>
+            label="Plate tone wanted"
+            value={value.plateTone}
+            options={Object.entries(PLATE_TONES).map(([tone, text]) => [tone as PlateTone, text])}
+            onPick={(plateTone) => change({ plateTone })}
+          />
         </div>
-        {steps.length > 0 && <Figure value={clock(total)} label={lastSeconds === null ? 'Planned' : `Planned; the last wipe took ${formatNumber(lastSeconds, 0)} s`} />}
+        {steps.length > 0 && (
+          <Figure
+            value={clock(total)}
+            label={
+              lastSeconds === null
+                ? 'Planned'
+                : `Planned; the last wipe took ${formatNumber(lastSeconds, 0)} s`
+            }
+          />
+        )}
         {steps.length > 0 && kept.problems.length === 0 && (
           <Button look="main" onClick={() => setPacing(true)}>
             Wipe by the pacer
           </Button>
         )}
       </div>
-      <InkingList inking={inking} mixName={bench.ink?.name ?? ''} problems={kept.problems} onChange={(next) => change({ inking: next })} />
+      <InkingList
+        inking={inking}
+        mixName={bench.ink?.name ?? ''}
+        problems={kept.problems}
+        onChange={(next) => change({ inking: next })}
+      />
       <section aria-label="Wiping" className="mt-4 border-t border-line pt-3">
         <h2 className="station-title">Wiping</h2>
-        {problemAt(kept.problems, 'steps') && <p className="mt-3" role="alert">◆ The order {problemAt(kept.problems, 'steps')}. Begin from a school, or add a step.</p>}
+        {problemAt(kept.problems, 'steps') && (
+          <p className="mt-3" role="alert">
+            ◆ The order {problemAt(kept.problems, 'steps')}. Begin from a school, or add a step.
+          </p>
+        )}
         {total > 0 && (
           <div className="mt-2 flex h-7" aria-hidden>
             {steps.map((step, i) => (
-              <div key={i} style={{ flexGrow: step.seconds, background: { dirty: 'var(--text)', medium: 'var(--edge)', clean: 'var(--raised)' }[step.cleanliness] }} className="border border-l-0 border-edge first:border-l" />
+              <div
+                key={i}
+                style={{
+                  flexGrow: step.seconds,
+                  background: { dirty: 'var(--text)', medium: 'var(--edge)', clean: 'var(--raised)' }[
+                    step.cleanliness
+                  ],
+                }}
+                className="border border-l-0 border-edge first:border-l"
+              />
             ))}
           </div>
         )}
-        <WipeSteps steps={steps} zones={Object.keys(zoneTones)} problems={kept.problems} onChange={(next) => change({ steps: next })} />
+        <WipeSteps
+          steps={steps}
+          zones={Object.keys(zoneTones)}
+          problems={kept.problems}
+          onChange={(next) => change({ steps: next })}
+        />
         {forgotten.length > 0 && (
           <p className="mt-2">
-            ◆ Not in the order: {forgotten.map((step) => describeWipeStep(step).toLowerCase()).join(', ')}. The pacer ends with {forgotten.length === 1 ? 'it' : 'them'} all the same.{' '}
-            <Button look="quiet" onClick={() => change({ steps: [...steps, ...forgotten] })}>Put back in the order</Button>
+            ◆ Not in the order: {forgotten.map((step) => describeWipeStep(step).toLowerCase()).join(', ')}.
+            The pacer ends with {forgotten.length === 1 ? 'it' : 'them'} all the same.{' '}
+            <Button look="quiet" onClick={() => change({ steps: [...steps, ...forgotten] })}>
+              Put back in the order
+            </Button>
           </p>
         )}
         <div className="mt-3 flex flex-wrap gap-3">
           <Button onClick={() => change({ steps: [...steps, ADDED] })}>Add a step</Button>
           {!steps.some(({ material }) => material === 'retroussage') && steps.length > 0 && (
-            <Button onClick={() => change({ steps: [...steps.filter(({ material }) => material !== 'edges' && material !== 'fingers'), RETROUSSAGE, ...steps.filter(({ material }) => material === 'edges' || material === 'fingers')] })}>Add retroussage</Button>
+            <Button
+              onClick={() =>
+                change({
+                  steps: [
+                    ...steps.filter(({ material }) => material !== 'edges' && material !== 'fingers'),
+                    RETROUSSAGE,
+                    ...steps.filter(({ material }) => material === 'edges' || material === 'fingers'),
+                  ],
+                })
+              }
+            >
+              Add retroussage
+            </Button>
           )}
         </div>
       </section>

@@ -1,7 +1,16 @@
 'use client'
 
 import { ArrowDown, ArrowUp, X } from 'lucide-react'
-import { BUNDLES, CLEANLINESS, DIRECTIONS, howToWipe, PRESSURES, WIPE_MATERIALS, type WipeMaterial, type WipeStep } from '@/core/wipe/wipingOrder'
+import {
+  BUNDLES,
+  CLEANLINESS,
+  DIRECTIONS,
+  howToWipe,
+  PRESSURES,
+  WIPE_MATERIALS,
+  type WipeMaterial,
+  type WipeStep,
+} from '@/core/wipe/wipingOrder'
 import type { FieldProblem } from '@/data/errors'
 import { SelectField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
@@ -23,30 +32,103 @@ const move = (steps: WipeStep[], from: number, to: number) => {
 
 /** The wiping, step by step: material and face, time, strokes; how and where on opening. */
 export function WipeSteps({ steps, zones, problems, onChange }: WipeStepsProps) {
-  const edit = (at: number, patch: Partial<WipeStep>) => onChange(steps.map((step, i) => (i === at ? { ...step, ...patch } : step)))
+  const edit = (at: number, patch: Partial<WipeStep>) =>
+    onChange(steps.map((step, i) => (i === at ? { ...step, ...patch } : step)))
   return (
     <ol className="mt-2" aria-label="Wiping steps">
       {steps.map((step, i) => (
         <li key={i} className="border-b border-line py-2">
           <div className="grid grid-cols-2 items-end gap-x-3 gap-y-1 sm:grid-cols-[2rem_1fr_8rem_6rem_6rem_8.5rem]">
             <span className="far-number self-center text-xl">{i + 1}</span>
-            <SelectField label={`Step ${i + 1}, with`} value={step.material} options={Object.entries(WIPE_MATERIALS)} onPick={(material) => edit(i, { material: material as WipeMaterial })} />
-            <SelectField label="Face" value={step.cleanliness} options={Object.entries(CLEANLINESS)} onPick={(cleanliness) => edit(i, { cleanliness: cleanliness as WipeStep['cleanliness'] })} />
-            <NumberField label="Time" unit="s" value={step.seconds} onValue={(seconds) => edit(i, { seconds: seconds ?? 0 })} problem={problemAt(problems, `steps.${i}.seconds`)} />
-            <NumberField label="Strokes" digits={0} value={step.strokes} onValue={(strokes) => edit(i, { strokes: strokes ?? 0 })} problem={problemAt(problems, `steps.${i}.strokes`)} />
+            <SelectField
+              label={`Step ${i + 1}, with`}
+              value={step.material}
+              options={Object.entries(WIPE_MATERIALS)}
+              onPick={(material) => edit(i, { material: material as WipeMaterial })}
+            />
+            <SelectField
+              label="Face"
+              value={step.cleanliness}
+              options={Object.entries(CLEANLINESS)}
+              onPick={(cleanliness) => edit(i, { cleanliness: cleanliness as WipeStep['cleanliness'] })}
+            />
+            <NumberField
+              label="Time"
+              unit="s"
+              value={step.seconds}
+              onValue={(seconds) => edit(i, { seconds: seconds ?? 0 })}
+              problem={problemAt(problems, `steps.${i}.seconds`)}
+            />
+            <NumberField
+              label="Strokes"
+              digits={0}
+              value={step.strokes}
+              onValue={(strokes) => edit(i, { strokes: strokes ?? 0 })}
+              problem={problemAt(problems, `steps.${i}.strokes`)}
+            />
             <span className="col-span-2 flex sm:col-span-1">
-              <button type="button" aria-label={`Step ${i + 1} earlier`} disabled={i === 0} onClick={() => onChange(move(steps, i, i - 1))} className="grid size-11 place-items-center disabled:opacity-50"><ArrowUp size={18} aria-hidden /></button>
-              <button type="button" aria-label={`Step ${i + 1} later`} disabled={i === steps.length - 1} onClick={() => onChange(move(steps, i, i + 1))} className="grid size-11 place-items-center disabled:opacity-50"><ArrowDown size={18} aria-hidden /></button>
-              <button type="button" aria-label={`Leave step ${i + 1} out`} onClick={() => onChange(steps.filter((_, n) => n !== i))} className="grid size-11 place-items-center"><X size={18} aria-hidden /></button>
+              <button
+                type="button"
+                aria-label={`Step ${i + 1} earlier`}
+                disabled={i === 0}
+                onClick={() => onChange(move(steps, i, i - 1))}
+                className="grid size-11 place-items-center disabled:opacity-50"
+              >
+                <ArrowUp size={18} aria-hidden />
+              </button>
+              <button
+                type="button"
+                aria-label={`Step ${i + 1} later`}
+                disabled={i === steps.length - 1}
+                onClick={() => onChange(move(steps, i, i + 1))}
+                className="grid size-11 place-items-center disabled:opacity-50"
+              >
+                <ArrowDown size={18} aria-hidden />
+              </button>
+              <button
+                type="button"
+                aria-label={`Leave step ${i + 1} out`}
+                onClick={() => onChange(steps.filter((_, n) => n !== i))}
+                className="grid size-11 place-items-center"
+              >
+                <X size={18} aria-hidden />
+              </button>
             </span>
           </div>
           <details className="sm:ml-11">
-            <summary className="min-h-11 py-2 text-sm text-muted">{[howToWipe(step) || 'How', step.zone && `on ${step.zone}`].filter(Boolean).join(', ')}</summary>
+            <summary className="min-h-11 py-2 text-sm text-muted">
+              {[howToWipe(step) || 'How', step.zone && `on ${step.zone}`].filter(Boolean).join(', ')}
+            </summary>
             <div className="grid grid-cols-2 gap-3 pb-1 sm:grid-cols-4">
-              <SelectField label="How hard" value={step.pressure} options={Object.entries(PRESSURES)} onPick={(pressure) => edit(i, { pressure: pressure as WipeStep['pressure'] })} />
-              <SelectField label="Which way" value={step.direction} options={Object.entries(DIRECTIONS)} onPick={(direction) => edit(i, { direction: direction as WipeStep['direction'] })} />
-              <SelectField label="Bundle" value={step.bundle} options={Object.entries(BUNDLES)} onPick={(bundle) => edit(i, { bundle: bundle as WipeStep['bundle'] })} />
-              <SelectField label="Zone" value={step.zone} options={[['', 'whole plate'], ...[...new Set([...zones, ...(step.zone ? [step.zone] : [])])].map((zone) => [zone, zone] as const)]} onPick={(zone) => edit(i, { zone })} />
+              <SelectField
+                label="How hard"
+                value={step.pressure}
+                options={Object.entries(PRESSURES)}
+                onPick={(pressure) => edit(i, { pressure: pressure as WipeStep['pressure'] })}
+              />
+              <SelectField
+                label="Which way"
+                value={step.direction}
+                options={Object.entries(DIRECTIONS)}
+                onPick={(direction) => edit(i, { direction: direction as WipeStep['direction'] })}
+              />
+              <SelectField
+                label="Bundle"
+                value={step.bundle}
+                options={Object.entries(BUNDLES)}
+                onPick={(bundle) => edit(i, { bundle: bundle as WipeStep['bundle'] })}
+              />
+              <SelectField
+                label="Zone"
+                value={step.zone}
+                options={[
+                  ['', 'whole plate'],
+                  ...[...new Set([...zones, ...(step.zone ? [step.zone] : [])])].map(
+                    (zone) => [zone, zone] as const,
+                  ),
+                ]}
+                onPick={(zone) => edit(i, { zone })}
+              />
             </div>
           </details>
         </li>

@@ -8,15 +8,22 @@ export function FirstRun() {
     <main className="max-w-2xl p-8">
       <h1 className="station-title text-3xl">Every proof is a test</h1>
       <p className="my-4 text-lg">
-        Set the bench once: plate, ink, wipe, paper, press, register. Pull a proof, change one thing, pull again. Approve the one to match as BAT, the approved proof, and every print of the edition is held to it.
+        Set the bench once: plate, ink, wipe, paper, press, register. Pull a proof, change one thing, pull
+        again. Approve the one to match as BAT, the approved proof, and every print of the edition is held to
+        it.
       </p>
       <div className="flex flex-wrap gap-3">
-        <Link href="/jobs/new" className={buttonClass('main')}>Make your first job</Link>
+        <Link href="/jobs/new" className={buttonClass('main')}>
+          Make your first job
+        </Link>
         <form action={layOutSampleAction}>
           <Button type="submit">Look at the sample: an invented workshop</Button>
         </form>
       </div>
-      <p className="mt-4 text-sm text-muted">A first job comes with an invented store of inks, papers and presses to begin from. Everything stays on this machine.</p>
+      <p className="mt-4 text-sm text-muted">
+        A first job comes with an invented store of inks, papers and presses to begin from. Everything stays
+        on this machine.
+      </p>
     </main>
   )
 }

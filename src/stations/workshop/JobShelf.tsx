@@ -3,7 +3,8 @@ import type { JobSummary } from '@/data/jobs'
 
 const PHASE: Record<JobSummary['phase'], (job: JobSummary) => string> = {
   proving: (job) => `being proved: ${job.proofs} ${job.proofs === 1 ? 'proof' : 'proofs'}`,
-  edition: (job) => `in edition: ${job.accepted} of ${job.editionSize} accepted${job.rejected ? `, ${job.rejected} rejected` : ''}`,
+  edition: (job) =>
+    `in edition: ${job.accepted} of ${job.editionSize} accepted${job.rejected ? `, ${job.rejected} rejected` : ''}`,
   sorting: (job) => `pulled: ${job.accepted} to sort and number`,
   signed: (job) => `signed and filed: edition of ${job.editionSize}`,
 }
@@ -16,8 +17,19 @@ export function JobShelf({ jobs }: { jobs: JobSummary[] }) {
       <ul>
         {jobs.map((job) => (
           <li key={job.id} className="border-t border-line">
-            <Link href={`/jobs/${job.slug}`} className="grid grid-cols-[5.5rem_1fr] items-center gap-3 py-2 hover:bg-raised">
-              {job.imageId ? <img src={`/pictures/${job.imageId}/thumb`} alt="" className="max-h-20 w-full -scale-x-100 object-contain" /> : <span className="block h-12 border border-line" aria-hidden />}
+            <Link
+              href={`/jobs/${job.slug}`}
+              className="grid grid-cols-[5.5rem_1fr] items-center gap-3 py-2 hover:bg-raised"
+            >
+              {job.imageId ? (
+                <img
+                  src={`/pictures/${job.imageId}/thumb`}
+                  alt=""
+                  className="max-h-20 w-full -scale-x-100 object-contain"
+                />
+              ) : (
+                <span className="block h-12 border border-line" aria-hidden />
+              )}
               <span>
                 <span className="block font-semibold">{job.title}</span>
                 <span className="condensed block text-sm text-muted">{job.artist}</span>

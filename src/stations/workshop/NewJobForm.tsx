@@ -30,28 +30,59 @@ export function NewJobForm() {
   return (
     <div className="grid max-w-3xl gap-10 md:grid-cols-2">
       <form
-        className="grid content-start gap-3" noValidate
+        className="grid content-start gap-3"
+        noValidate
         onSubmit={(event) => {
           event.preventDefault()
           void run(() => createJobAction({ title, artist, editionSize: editionSize ?? Number.NaN }), 'plate')
         }}
       >
         <h2 className="station-title">A new print</h2>
-        <TextField label="Title of the print" value={title} onText={setTitle} problem={problemAt(problems, 'title')} />
+        <TextField
+          label="Title of the print"
+          value={title}
+          onText={setTitle}
+          problem={problemAt(problems, 'title')}
+        />
         <TextField label="Artist" value={artist} onText={setArtist} problem={problemAt(problems, 'artist')} />
-        <NumberField label="Edition of" digits={0} value={editionSize} onValue={setEditionSize} problem={problemAt(problems, 'editionSize')} />
-        <Button look="main" type="submit" disabled={busy}>Make the job</Button>
-        <Problems problems={problems} except={problems.filter(({ field }) => field !== '').map(({ field }) => field)} />
+        <NumberField
+          label="Edition of"
+          digits={0}
+          value={editionSize}
+          onValue={setEditionSize}
+          problem={problemAt(problems, 'editionSize')}
+        />
+        <Button look="main" type="submit" disabled={busy}>
+          Make the job
+        </Button>
+        <Problems
+          problems={problems}
+          except={problems.filter(({ field }) => field !== '').map(({ field }) => field)}
+        />
       </form>
       <div className="grid content-start gap-3">
         <h2 className="station-title">From another workshop</h2>
-        <Field label="A job file (JSON) or a job folder (zip)" problem={fileProblem(problems)} hint="Saved at the station Record; pictures travel in the folder.">
+        <Field
+          label="A job file (JSON) or a job folder (zip)"
+          problem={fileProblem(problems)}
+          hint="Saved at the station Record; pictures travel in the folder."
+        >
           {(ids) => (
             <input
-              {...ids} type="file" accept="application/json,.json,application/zip,.zip" disabled={busy}
+              {...ids}
+              type="file"
+              accept="application/json,.json,application/zip,.zip"
+              disabled={busy}
               onChange={(event) => {
                 const file = event.target.files?.[0]
-                if (file) void run(async () => (/\.zip$/i.test(file.name) ? importFolderAction(folderForm(file)) : importJobAction(await file.text())), 'record')
+                if (file)
+                  void run(
+                    async () =>
+                      /\.zip$/i.test(file.name)
+                        ? importFolderAction(folderForm(file))
+                        : importJobAction(await file.text()),
+                    'record',
+                  )
                 event.target.value = ''
               }}
             />
@@ -75,5 +106,7 @@ function fileProblem(problems: readonly FieldProblem[]): string | undefined {
   const first = problems.find(({ field }) => !FORM_FIELDS.includes(field))
   if (!first) return undefined
   const more = problems.length > 1 ? ` And ${problems.length - 1} more.` : ''
-  return first.field === 'file' ? first.message : `Not taken in, nothing was changed. ${first.field}: ${first.message}${more}`
+  return first.field === 'file'
+    ? first.message
+    : `Not taken in, nothing was changed. ${first.field}: ${first.message}${more}`
 }

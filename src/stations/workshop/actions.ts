@@ -33,7 +33,9 @@ let laying: Promise<void> | null = null
 
 /** Lays out the sample beside nothing: only where there is no job yet. */
 export async function layOutSampleAction(): Promise<void> {
-  laying ??= listJobs().then((jobs) => (jobs.length === 0 ? seedDemo() : undefined)).finally(() => (laying = null))
+  laying ??= listJobs()
+    .then((jobs) => (jobs.length === 0 ? seedDemo() : undefined))
+    .finally(() => (laying = null))
   await laying
   revalidatePath('/', 'layout')
   redirect('/')
@@ -50,7 +52,8 @@ export async function importFolderAction(form: FormData): Promise<Answer<{ slug:
   return answer(async () => {
     const file = form.get('folder')
     if (!(file instanceof File)) throw new FieldError([{ field: 'file', message: 'Choose a file.' }])
-    if (file.size > LARGEST_JOB_FOLDER) throw new FieldError([{ field: 'file', message: 'The folder is larger than a job folder can be.' }])
+    if (file.size > LARGEST_JOB_FOLDER)
+      throw new FieldError([{ field: 'file', message: 'The folder is larger than a job folder can be.' }])
     const slug = await unpackJob(new Uint8Array(await file.arrayBuffer()), new Date().toISOString())
     revalidatePath('/', 'layout')
     return { slug }
@@ -60,12 +63,15 @@ export async function importFolderAction(form: FormData): Promise<Answer<{ slug:
 /** Takes a job file in as a new job. */
 export async function importJobAction(text: string): Promise<Answer<{ slug: string }>> {
   return answer(async () => {
-    if (text.length > LARGEST_JOB_FILE) throw new FieldError([{ field: 'file', message: 'The file is larger than a job file can be.' }])
+    if (text.length > LARGEST_JOB_FILE)
+      throw new FieldError([{ field: 'file', message: 'The file is larger than a job file can be.' }])
     let document: unknown
     try {
       document = JSON.parse(text)
     } catch {
-      throw new FieldError([{ field: 'file', message: 'This is not JSON: choose a file that was saved as “Job as JSON”.' }])
+      throw new FieldError([
+        { field: 'file', message: 'This is not JSON: choose a file that was saved as “Job as JSON”.' },
+      ])
     }
     const slug = await importJob(document)
     revalidatePath('/', 'layout')

@@ -24,8 +24,13 @@ export default async function JobLayout({ children, params }: Params & { childre
         <p className="text-sm text-muted">
           {job.artist}, edition of {job.editionSize}
         </p>
-        <Link href={`/jobs/${job.slug}/runs`} className="inline-flex min-h-11 items-center text-sm underline underline-offset-4">
-          {job.runs.length === 1 ? 'Runs' : `Run ${job.runs.indexOf(runOnBench(job)) + 1} of ${job.runs.length}: ${runOnBench(job).name}`}
+        <Link
+          href={`/jobs/${job.slug}/runs`}
+          className="inline-flex min-h-11 items-center text-sm underline underline-offset-4"
+        >
+          {job.runs.length === 1
+            ? 'Runs'
+            : `Run ${job.runs.indexOf(runOnBench(job)) + 1} of ${job.runs.length}: ${runOnBench(job).name}`}
         </Link>
       </section>
       <StationLine />

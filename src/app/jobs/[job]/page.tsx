@@ -7,6 +7,7 @@ import { openJob } from './openJob'
 /** A job without a station opens at the first one that needs you. */
 export default async function JobPage({ params }: { params: Promise<{ job: string }> }) {
   const job = readBench(await openJob((await params).job))
-  const next = STATION_KEYS.find((station) => stationState(station, job, job.bench).mark === 'needs-you') ?? 'record'
+  const next =
+    STATION_KEYS.find((station) => stationState(station, job, job.bench).mark === 'needs-you') ?? 'record'
   redirect(`/jobs/${job.slug}/${next}`)
 }

@@ -5,5 +5,20 @@ import { QueueWall } from '@/stations/day/QueueWall'
 /** The queue on a wall screen: who is up, who prepares, who is next. */
 export default async function WallPage() {
   const [latest] = await loadQueues()
-  return <main className="flex-1 p-4 sm:p-8">{latest ? <QueueWall kept={latest} /> : <><h1 className="station-title text-3xl">No queue is kept yet</h1><p className="mt-4 text-xl"><Link href="/queue" className="underline underline-offset-4">Make one.</Link></p></>}</main>
+  return (
+    <main className="flex-1 p-4 sm:p-8">
+      {latest ? (
+        <QueueWall kept={latest} />
+      ) : (
+        <>
+          <h1 className="station-title text-3xl">No queue is kept yet</h1>
+          <p className="mt-4 text-xl">
+            <Link href="/queue" className="underline underline-offset-4">
+              Make one.
+            </Link>
+          </p>
+        </>
+      )}
+    </main>
+  )
 }

@@ -11,9 +11,24 @@ const FEWEST = 4
 
 /** Where ink is missing: starved parts, and blank patches where hardly any came over. */
 export function checkBlanks(cells: InkCells, plate: { leftMm: number; topMm: number }): CheckResult {
-  const places = placesOfCells(cells, ({ reference, impression }) => reference >= PRINTED && impression < STARVED * reference, FEWEST).map((place) => {
-    const [ours, theirs] = [place.cells.reduce((sum, { reference }) => sum + reference, 0), place.cells.reduce((sum, { impression }) => sum + impression, 0)]
+  const places = placesOfCells(
+    cells,
+    ({ reference, impression }) => reference >= PRINTED && impression < STARVED * reference,
+    FEWEST,
+  ).map((place) => {
+    const [ours, theirs] = [
+      place.cells.reduce((sum, { reference }) => sum + reference, 0),
+      place.cells.reduce((sum, { impression }) => sum + impression, 0),
+    ]
     return onSheet('blanks', theirs < BLANK * ours ? 'blank patch' : 'starved', place, plate)
   })
-  return { check: 'blanks', value: places.length, words: places.length === 0 ? 'Ink everywhere the reference has it.' : `${places.length} ${places.length === 1 ? 'place' : 'places'} with too little ink.`, places }
+  return {
+    check: 'blanks',
+    value: places.length,
+    words:
+      places.length === 0
+        ? 'Ink everywhere the reference has it.'
+        : `${places.length} ${places.length === 1 ? 'place' : 'places'} with too little ink.`,
+    places,
+  }
 }

@@ -5,16 +5,26 @@ import type { JudgedPlate } from '../judgedPlate'
 import type { CheckResult } from './matchCheck'
 
 /** A zone of the plate as the print shows it: mm from the plate mark's top left corner. */
-export interface PrintedZone { name: string; outline: Outline }
+export interface PrintedZone {
+  name: string
+  outline: Outline
+}
 
 /** Colour over the plate, and by zone. */
-export interface ColourFigures { mean: number; p95: number; zones: { name: string; mean: number }[] }
+export interface ColourFigures {
+  mean: number
+  p95: number
+  zones: { name: string; mean: number }[]
+}
 
 /** Zones are looked at at every so many-th pixel. */
 const EVERY = 3
 
 /** ΔE00 over the plate: its mean, the value 19 of 20 pixels lie below, and the mean of every zone. */
-export function colourFigures({ width, plate, deltaE, pixelsPerMm }: JudgedPlate, zones: readonly PrintedZone[]): ColourFigures {
+export function colourFigures(
+  { width, plate, deltaE, pixelsPerMm }: JudgedPlate,
+  zones: readonly PrintedZone[],
+): ColourFigures {
   const inside: number[] = []
   const sums = zones.map(() => ({ sum: 0, count: 0 }))
   for (let y = 0; y < plate.height; y++) {
@@ -31,11 +41,23 @@ export function colourFigures({ width, plate, deltaE, pixelsPerMm }: JudgedPlate
     }
   }
   const [p95] = quantiles(Float32Array.from(inside), [0.95])
-  return { mean: inside.length === 0 ? 0 : inside.reduce((sum, value) => sum + value, 0) / inside.length, p95, zones: zones.flatMap(({ name }, i) => (sums[i].count === 0 ? [] : [{ name, mean: sums[i].sum / sums[i].count }])) }
+  return {
+    mean: inside.length === 0 ? 0 : inside.reduce((sum, value) => sum + value, 0) / inside.length,
+    p95,
+    zones: zones.flatMap(({ name }, i) =>
+      sums[i].count === 0 ? [] : [{ name, mean: sums[i].sum / sums[i].count }],
+    ),
+  }
 }
 
 /** The colour of the plate against the reference. */
 export function checkColour({ mean, p95, zones }: ColourFigures): CheckResult {
-  const worst = zones.length === 0 ? null : zones.reduce((most, zone) => (zone.mean > most.mean ? zone : most))
-  return { check: 'colour', value: mean, words: `ΔE00 ${formatNumber(mean, 1)} in the mean, 19 of 20 places below ${formatNumber(p95, 1)}${worst ? `; most in the zone ${worst.name}, ${formatNumber(worst.mean, 1)}` : ''}.`, places: [] }
+  const worst =
+    zones.length === 0 ? null : zones.reduce((most, zone) => (zone.mean > most.mean ? zone : most))
+  return {
+    check: 'colour',
+    value: mean,
+    words: `ΔE00 ${formatNumber(mean, 1)} in the mean, 19 of 20 places below ${formatNumber(p95, 1)}${worst ? `; most in the zone ${worst.name}, ${formatNumber(worst.mean, 1)}` : ''}.`,
+    places: [],
+  }
 }

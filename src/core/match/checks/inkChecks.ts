@@ -8,7 +8,11 @@ import type { CheckResult } from './matchCheck'
 const FEWEST = 12
 const PRINTED = 4
 /** Ink of light, middle and dark tones, L* below the paper. */
-const TONES = [['light', PRINTED, 22], ['middle', 22, 45], ['dark', 45, 101]] as const
+const TONES = [
+  ['light', PRINTED, 22],
+  ['middle', 22, 45],
+  ['dark', 45, 101],
+] as const
 /** A cell with so much more in its darkest pixel than between its lines has a line in it. */
 const LINE = 18
 
@@ -19,43 +23,90 @@ const meanOf = (values: readonly number[]) => values.reduce((sum, value) => sum 
 export function checkTone({ cells }: InkCells): CheckResult {
   const tones = TONES.flatMap(([name, from, to]) => {
     const of = cells.filter(({ reference }) => reference >= from && reference < to)
-    return of.length < FEWEST ? [] : [{ name, difference: meanOf(of.map(({ reference, impression }) => impression - reference)) }]
+    return of.length < FEWEST
+      ? []
+      : [{ name, difference: meanOf(of.map(({ reference, impression }) => impression - reference)) }]
   })
-  if (tones.length === 0) return { check: 'tone', value: null, words: 'Too little is printed to say.', places: [] }
-  const worst = tones.reduce((most, tone) => (Math.abs(tone.difference) > Math.abs(most.difference) ? tone : most))
-  return { check: 'tone', value: worst.difference, words: `${sentence(tones.map(({ name, difference }) => `${name} tones ${Math.abs(difference) < 0.5 ? 'the same' : `${formatNumber(Math.abs(difference), 1)} L* ${difference > 0 ? 'darker' : 'lighter'}`}`).join(', '))}.`, places: [] }
+  if (tones.length === 0)
+    return { check: 'tone', value: null, words: 'Too little is printed to say.', places: [] }
+  const worst = tones.reduce((most, tone) =>
+    Math.abs(tone.difference) > Math.abs(most.difference) ? tone : most,
+  )
+  return {
+    check: 'tone',
+    value: worst.difference,
+    words: `${sentence(tones.map(({ name, difference }) => `${name} tones ${Math.abs(difference) < 0.5 ? 'the same' : `${formatNumber(Math.abs(difference), 1)} L* ${difference > 0 ? 'darker' : 'lighter'}`}`).join(', '))}.`,
+    places: [],
+  }
 }
 
 /** Line weight: all the ink lines have beyond the film between them, in per cent of the reference's. */
 export function checkLines({ cells }: InkCells): CheckResult {
   const lined = cells.filter(({ darkest, referenceGround }) => darkest - referenceGround > LINE)
-  if (lined.length < FEWEST) return { check: 'lines', value: null, words: 'Too few lines to say.', places: [] }
-  const [ours, theirs] = [lined.reduce((sum, { reference, referenceGround }) => sum + reference - referenceGround, 0), lined.reduce((sum, { impression, impressionGround }) => sum + impression - impressionGround, 0)]
+  if (lined.length < FEWEST)
+    return { check: 'lines', value: null, words: 'Too few lines to say.', places: [] }
+  const [ours, theirs] = [
+    lined.reduce((sum, { reference, referenceGround }) => sum + reference - referenceGround, 0),
+    lined.reduce((sum, { impression, impressionGround }) => sum + impression - impressionGround, 0),
+  ]
   const more = 100 * (theirs / ours - 1)
-  return { check: 'lines', value: more, words: `Lines carry ${formatNumber(Math.abs(more), 0)} % ${more < 0 ? 'less' : 'more'} ink.`, places: [] }
+  return {
+    check: 'lines',
+    value: more,
+    words: `Lines carry ${formatNumber(Math.abs(more), 0)} % ${more < 0 ? 'less' : 'more'} ink.`,
+    places: [],
+  }
 }
 
 /** How patchy the wiping is: the film between the lines against the reference's, less what differs everywhere. */
 export function checkEvenness({ cells }: InkCells): CheckResult {
   const open = cells.filter(({ darkest, referenceGround }) => darkest - referenceGround < LINE)
-  if (open.length < FEWEST) return { check: 'evenness', value: null, words: 'No open surface to judge the wiping by.', places: [] }
+  if (open.length < FEWEST)
+    return { check: 'evenness', value: null, words: 'No open surface to judge the wiping by.', places: [] }
   const off = open.map(({ referenceGround, impressionGround }) => impressionGround - referenceGround)
   const middle = median(off)
   // The median distance times 1.4826 is the standard deviation of normal scatter (Huber & Ronchetti, Robust Statistics).
   const patchy = 1.4826 * median(off.map((value) => Math.abs(value - middle)))
-  return { check: 'evenness', value: patchy, words: `The wiped surface is ${Math.abs(middle) < 1 ? 'as dark' : `${formatNumber(Math.abs(middle), 1)} L* ${middle > 0 ? 'darker' : 'lighter'}`}, cloudy by ${formatNumber(patchy, 1)} L*.`, places: [] }
+  return {
+    check: 'evenness',
+    value: patchy,
+    words: `The wiped surface is ${Math.abs(middle) < 1 ? 'as dark' : `${formatNumber(Math.abs(middle), 1)} L* ${middle > 0 ? 'darker' : 'lighter'}`}, cloudy by ${formatNumber(patchy, 1)} L*.`,
+    places: [],
+  }
 }
 
 /** Left against right: how much more of its ink one side has than the other, in per cent. */
-export function checkSides({ columns, rows, sizeMm, cells }: InkCells, plate: { leftMm: number; topMm: number }): CheckResult {
+export function checkSides(
+  { columns, rows, sizeMm, cells }: InkCells,
+  plate: { leftMm: number; topMm: number },
+): CheckResult {
   const share = (from: number, to: number) => {
-    const of = cells.filter(({ column, reference }) => column >= from * columns && column < to * columns && reference >= PRINTED)
-    return of.length < FEWEST ? null : of.reduce((sum, { impression }) => sum + impression, 0) / of.reduce((sum, { reference }) => sum + reference, 0)
+    const of = cells.filter(
+      ({ column, reference }) => column >= from * columns && column < to * columns && reference >= PRINTED,
+    )
+    return of.length < FEWEST
+      ? null
+      : of.reduce((sum, { impression }) => sum + impression, 0) /
+          of.reduce((sum, { reference }) => sum + reference, 0)
   }
   const [left, right] = [share(0, 1 / 3), share(2 / 3, 1)]
-  if (left === null || right === null) return { check: 'sides', value: null, words: 'Too little is printed at one side to say.', places: [] }
+  if (left === null || right === null)
+    return { check: 'sides', value: null, words: 'Too little is printed at one side to say.', places: [] }
   const more = 100 * (right - left)
   const third = (columns * sizeMm) / 3
-  const paler = onSheet('sides', `paler ${more > 0 ? 'left' : 'right'} side`, { xMm: more > 0 ? 0 : 2 * third, yMm: 0, widthMm: third, heightMm: rows * sizeMm }, plate)
-  return { check: 'sides', value: more, words: Math.abs(more) < 1 ? 'Both sides alike.' : `The ${more > 0 ? 'left' : 'right'} side is paler by ${formatNumber(Math.abs(more), 0)} %.`, places: Math.abs(more) < 1 ? [] : [paler] }
+  const paler = onSheet(
+    'sides',
+    `paler ${more > 0 ? 'left' : 'right'} side`,
+    { xMm: more > 0 ? 0 : 2 * third, yMm: 0, widthMm: third, heightMm: rows * sizeMm },
+    plate,
+  )
+  return {
+    check: 'sides',
+    value: more,
+    words:
+      Math.abs(more) < 1
+        ? 'Both sides alike.'
+        : `The ${more > 0 ? 'left' : 'right'} side is paler by ${formatNumber(Math.abs(more), 0)} %.`,
+    places: Math.abs(more) < 1 ? [] : [paler],
+  }
 }

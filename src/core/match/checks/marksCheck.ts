@@ -3,7 +3,16 @@ import { placeOfPixels } from './placesOf'
 import type { CheckResult, FoundPlace } from './matchCheck'
 
 /** What is looked through for marks: ink of both prints, L* below the paper, and which pixels count. */
-export interface MarkField { width: number; height: number; pixelsPerMm: number; reference: Float32Array; impression: Float32Array; counts: Uint8Array; /** where its top left corner lies on the sheet, mm */ leftMm: number; topMm: number }
+export interface MarkField {
+  width: number
+  height: number
+  pixelsPerMm: number
+  reference: Float32Array
+  impression: Float32Array
+  counts: Uint8Array
+  /** where its top left corner lies on the sheet, mm */ leftMm: number
+  topMm: number
+}
 
 /** Darker than anything the reference has near by, by so much L* and, since a fine line is darker or lighter as it falls on the pixels, by such a share. */
 const DARKER = 7
@@ -27,7 +36,8 @@ function darkestNear(values: Float32Array, width: number, height: number, reach:
     const row = y * width
     for (let x = 0; x < width; x++) {
       let most = 0
-      for (let i = row + Math.max(0, x - reach), last = row + Math.min(width - 1, x + reach); i <= last; i++) if (values[i] > most) most = values[i]
+      for (let i = row + Math.max(0, x - reach), last = row + Math.min(width - 1, x + reach); i <= last; i++)
+        if (values[i] > most) most = values[i]
       across[row + x] = most
     }
   }
@@ -46,28 +56,59 @@ function darkestNear(values: Float32Array, width: number, height: number, reach:
 /** What a mark is, by its shape: a hair is long and thin, a fingertip large and striped, a smear large, a spot small. */
 function nameOf(areaMm2: number, widthMm: number, heightMm: number, pixelsPerMm: number): string {
   const long = Math.hypot(widthMm, heightMm)
-  if (long > 3 && (long * long) / Math.max(0.01, areaMm2) > HAIR && areaMm2 / long < Math.max(HAIR_MM, HAIR_PX / pixelsPerMm)) return 'hair'
-  if (Math.min(widthMm, heightMm) >= FINGER_MM && Math.max(widthMm, heightMm) <= 4 * FINGER_MM && areaMm2 < FINGER_COVERED * widthMm * heightMm) return 'fingertip'
+  if (
+    long > 3 &&
+    (long * long) / Math.max(0.01, areaMm2) > HAIR &&
+    areaMm2 / long < Math.max(HAIR_MM, HAIR_PX / pixelsPerMm)
+  )
+    return 'hair'
+  if (
+    Math.min(widthMm, heightMm) >= FINGER_MM &&
+    Math.max(widthMm, heightMm) <= 4 * FINGER_MM &&
+    areaMm2 < FINGER_COVERED * widthMm * heightMm
+  )
+    return 'fingertip'
   return long > FINGER_MM ? 'smear' : 'spot'
 }
 
 /** Marks that do not belong: darker than the reference has anything near by. */
-export function findMarks({ width, height, pixelsPerMm, reference, impression, counts, leftMm, topMm }: MarkField): FoundPlace[] {
+export function findMarks({
+  width,
+  height,
+  pixelsPerMm,
+  reference,
+  impression,
+  counts,
+  leftMm,
+  topMm,
+}: MarkField): FoundPlace[] {
   const near = darkestNear(reference, width, height, Math.max(1, Math.round(NEAR_MM * pixelsPerMm)))
   const mask = new Uint8Array(width * height)
-  for (let i = 0; i < mask.length; i++) if (counts[i] && impression[i] > (1 + DARKER_SHARE) * near[i] + DARKER) mask[i] = 1
+  for (let i = 0; i < mask.length; i++)
+    if (counts[i] && impression[i] > (1 + DARKER_SHARE) * near[i] + DARKER) mask[i] = 1
   return partsOf(mask, width, height, Math.max(1, Math.round(GAP_MM * pixelsPerMm)))
     .filter((part) => part.length / pixelsPerMm ** 2 >= LEAST_MM2)
     .sort((a, b) => b.length - a.length)
     .slice(0, MOST)
     .map((part) => {
       const place = placeOfPixels('marks', 'spot', part, width, pixelsPerMm, { leftMm, topMm })
-      return { ...place, what: nameOf(part.length / pixelsPerMm ** 2, place.widthMm, place.heightMm, pixelsPerMm) }
+      return {
+        ...place,
+        what: nameOf(part.length / pixelsPerMm ** 2, place.widthMm, place.heightMm, pixelsPerMm),
+      }
     })
 }
 
 /** Foreign marks, in the image and in the margin. */
 export function checkMarks(places: FoundPlace[]): CheckResult {
   const kinds = [...new Set(places.map(({ what }) => what))]
-  return { check: 'marks', value: places.length, words: places.length === 0 ? 'Nothing that does not belong.' : `${places.length} ${places.length === 1 ? 'mark' : 'marks'} the reference does not have: ${kinds.join(', ')}.`, places }
+  return {
+    check: 'marks',
+    value: places.length,
+    words:
+      places.length === 0
+        ? 'Nothing that does not belong.'
+        : `${places.length} ${places.length === 1 ? 'mark' : 'marks'} the reference does not have: ${kinds.join(', ')}.`,
+    places,
+  }
 }

@@ -23,12 +23,25 @@ export type MatchCheck = keyof typeof MATCH_CHECKS
 export const MATCH_CHECK_KEYS = Object.keys(MATCH_CHECKS) as [MatchCheck, ...MatchCheck[]]
 
 /** How far each check may stray, in its unit. */
-export const matchTolerancesSchema = z.strictObject(Object.fromEntries(MATCH_CHECK_KEYS.map((key) => [key, nonNegative.max(100, { error: 'must be at most 100' })])) as Record<MatchCheck, typeof nonNegative>)
+export const matchTolerancesSchema = z.strictObject(
+  Object.fromEntries(
+    MATCH_CHECK_KEYS.map((key) => [key, nonNegative.max(100, { error: 'must be at most 100' })]),
+  ) as Record<MatchCheck, typeof nonNegative>,
+)
 export type MatchTolerances = z.infer<typeof matchTolerancesSchema>
-export const USUAL_MATCH_TOLERANCES = Object.fromEntries(MATCH_CHECK_KEYS.map((key) => [key, MATCH_CHECKS[key].tolerance])) as MatchTolerances
+export const USUAL_MATCH_TOLERANCES = Object.fromEntries(
+  MATCH_CHECK_KEYS.map((key) => [key, MATCH_CHECKS[key].tolerance]),
+) as MatchTolerances
 
 /** A place where an impression differs: mm on the sheet's face from its top left corner, as the reference has it. */
-export const foundPlaceSchema = z.strictObject({ check: z.enum(MATCH_CHECK_KEYS), what: label, xMm: finite, yMm: finite, widthMm: nonNegative, heightMm: nonNegative })
+export const foundPlaceSchema = z.strictObject({
+  check: z.enum(MATCH_CHECK_KEYS),
+  what: label,
+  xMm: finite,
+  yMm: finite,
+  widthMm: nonNegative,
+  heightMm: nonNegative,
+})
 export type FoundPlace = z.infer<typeof foundPlaceSchema>
 
 /** What a check came to. */
@@ -42,11 +55,19 @@ export interface CheckResult {
 
 /** How a check stands: places a person accepted no longer count. */
 export type CheckStanding = 'matches' | 'differs' | 'unclear'
-export const placeKey = ({ check, what, xMm, yMm }: FoundPlace): string => `${check} ${what} ${xMm.toFixed(1)} ${yMm.toFixed(1)}`
+export const placeKey = ({ check, what, xMm, yMm }: FoundPlace): string =>
+  `${check} ${what} ${xMm.toFixed(1)} ${yMm.toFixed(1)}`
 
-export function checkStanding({ check, value, places }: CheckResult, tolerances: MatchTolerances, accepted: ReadonlySet<string>): CheckStanding {
+export function checkStanding(
+  { check, value, places }: CheckResult,
+  tolerances: MatchTolerances,
+  accepted: ReadonlySet<string>,
+): CheckStanding {
   if (value === null) return 'unclear'
   if (places.length > 0 && places.every((place) => accepted.has(placeKey(place)))) return 'matches'
   const counts = MATCH_CHECKS[check].unit === 'places'
-  return (counts ? places.filter((place) => !accepted.has(placeKey(place))).length : Math.abs(value)) <= tolerances[check] ? 'matches' : 'differs'
+  return (counts ? places.filter((place) => !accepted.has(placeKey(place))).length : Math.abs(value)) <=
+    tolerances[check]
+    ? 'matches'
+    : 'differs'
 }

@@ -2,19 +2,48 @@ import { formatNumber } from '../../units/length'
 import type { CheckResult } from './matchCheck'
 
 /** Where the plate lies on its sheet against where the reference has it: right and down in mm, clockwise in degrees, how much wider and taller, and how far out of shape beyond that. */
-export interface Placed { xMm: number; yMm: number; degrees: number; widerPercent: number; tallerPercent: number; bentMm: number }
+export interface Placed {
+  xMm: number
+  yMm: number
+  degrees: number
+  widerPercent: number
+  tallerPercent: number
+  bentMm: number
+}
 
-const way = (value: number, more: string, less: string) => (Math.abs(value) < 0.05 ? [] : [`${formatNumber(Math.abs(value), 1)} mm ${value > 0 ? more : less}`])
+const way = (value: number, more: string, less: string) =>
+  Math.abs(value) < 0.05 ? [] : [`${formatNumber(Math.abs(value), 1)} mm ${value > 0 ? more : less}`]
 
-const size = (percent: number, more: string, less: string) => (Math.abs(percent) < 0.1 ? [] : [`${formatNumber(Math.abs(percent), 2)} % ${percent > 0 ? more : less}`])
+const size = (percent: number, more: string, less: string) =>
+  Math.abs(percent) < 0.1 ? [] : [`${formatNumber(Math.abs(percent), 2)} % ${percent > 0 ? more : less}`]
 
 /** Register on the sheet and how square the plate lies, as two checks. */
-export function checkRegister({ xMm, yMm, degrees, widerPercent, tallerPercent, bentMm }: Placed): CheckResult[] {
+export function checkRegister({
+  xMm,
+  yMm,
+  degrees,
+  widerPercent,
+  tallerPercent,
+  bentMm,
+}: Placed): CheckResult[] {
   const off = Math.hypot(xMm, yMm)
   const grown = [...size(widerPercent, 'wider', 'narrower'), ...size(tallerPercent, 'taller', 'lower')]
   const words = [...way(xMm, 'to the right', 'to the left'), ...way(yMm, 'lower', 'higher')]
   return [
-    { check: 'register', value: off, words: `${words.length === 0 ? 'The plate lies where it should.' : `The plate lies ${words.join(', ')}.`}${grown.length > 0 ? ` The print is ${grown.join(' and ')}.` : ''}${bentMm >= 0.05 ? ` Its drawing is out of shape by up to ${formatNumber(bentMm, 1)} mm: the sheet bent as it was lifted or dried.` : ''}`, places: [] },
-    { check: 'turn', value: degrees, words: Math.abs(degrees) < 0.02 ? 'Square as the reference.' : `Turned ${formatNumber(Math.abs(degrees), 2)}° ${degrees > 0 ? 'clockwise' : 'anticlockwise'}.`, places: [] },
+    {
+      check: 'register',
+      value: off,
+      words: `${words.length === 0 ? 'The plate lies where it should.' : `The plate lies ${words.join(', ')}.`}${grown.length > 0 ? ` The print is ${grown.join(' and ')}.` : ''}${bentMm >= 0.05 ? ` Its drawing is out of shape by up to ${formatNumber(bentMm, 1)} mm: the sheet bent as it was lifted or dried.` : ''}`,
+      places: [],
+    },
+    {
+      check: 'turn',
+      value: degrees,
+      words:
+        Math.abs(degrees) < 0.02
+          ? 'Square as the reference.'
+          : `Turned ${formatNumber(Math.abs(degrees), 2)}° ${degrees > 0 ? 'clockwise' : 'anticlockwise'}.`,
+      places: [],
+    },
   ]
 }

@@ -6,15 +6,41 @@ import { DryStation } from '@/stations/dry/DryStation'
 import { openJob } from '../openJob'
 
 export default async function DryPage({ params }: { params: Promise<{ job: string }> }) {
-  const { id: jobId, openRun, runs, sheetMarks, pulls, bats, prints, dryings, signing } = await openJob((await params).job)
-  const [{ places, loads }, unlocks, kept] = await Promise.all([loadDryingPlaces(), loadUnlocks(jobId), loadSorting(jobId)])
+  const {
+    id: jobId,
+    openRun,
+    runs,
+    sheetMarks,
+    pulls,
+    bats,
+    prints,
+    dryings,
+    signing,
+  } = await openJob((await params).job)
+  const [{ places, loads }, unlocks, kept] = await Promise.all([
+    loadDryingPlaces(),
+    loadUnlocks(jobId),
+    loadSorting(jobId),
+  ])
   const lines = sheetLines(runs, pulls, sheetMarks)
-  const pullsOf = (wanted: (line: (typeof lines)[number]) => boolean) => lines.filter(wanted).flatMap(({ lastPullId }) => pulls.find(({ id }) => id === lastPullId) ?? [])
+  const pullsOf = (wanted: (line: (typeof lines)[number]) => boolean) =>
+    lines.filter(wanted).flatMap(({ lastPullId }) => pulls.find(({ id }) => id === lastPullId) ?? [])
   return (
     <DryStation
-      acceptedPulls={pullsOf(({ isThrough }) => isThrough)} setAside={pullsOf(({ isThrough, isLost }) => !isThrough && !isLost)} rejected={pullsOf(({ isLost }) => isLost)}
-      batProof={pulls.find(({ id }) => id === bats.at(-1)?.proofPullId) ?? null} cancellation={pulls.find(({ kind, runPosition }) => kind === 'cancellation' && runPosition === openRun) ?? null}
-      kept={kept} signing={signing} prints={prints} dryings={dryings} places={places} loads={loads} unlocks={unlocks}
+      acceptedPulls={pullsOf(({ isThrough }) => isThrough)}
+      setAside={pullsOf(({ isThrough, isLost }) => !isThrough && !isLost)}
+      rejected={pullsOf(({ isLost }) => isLost)}
+      batProof={pulls.find(({ id }) => id === bats.at(-1)?.proofPullId) ?? null}
+      cancellation={
+        pulls.find(({ kind, runPosition }) => kind === 'cancellation' && runPosition === openRun) ?? null
+      }
+      kept={kept}
+      signing={signing}
+      prints={prints}
+      dryings={dryings}
+      places={places}
+      loads={loads}
+      unlocks={unlocks}
     />
   )
 }

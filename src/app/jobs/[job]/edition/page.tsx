@@ -8,5 +8,13 @@ import { openJob } from '../openJob'
 export default async function EditionPage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const { proof, otherEnd } = batPulls(job)
-  return <EditionStation pulls={pullsOnBench(job)} bat={proof} otherEnd={otherEnd} through={readThrough(job)} spots={await loadWatchSpots(job.id)} />
+  return (
+    <EditionStation
+      pulls={pullsOnBench(job)}
+      bat={proof}
+      otherEnd={otherEnd}
+      through={readThrough(job)}
+      spots={await loadWatchSpots(job.id)}
+    />
+  )
 }

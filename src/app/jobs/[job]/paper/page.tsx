@@ -6,7 +6,21 @@ import { loadStore } from '@/data/store'
 import { PaperStation } from '@/stations/paper/PaperStation'
 
 export default async function PaperPage() {
-  const [{ papers }, reservations, weighIns, blottings, morning] = await Promise.all([loadStore(), loadReservations(), loadWeighIns(), loadBlottings(), latestMorning()])
+  const [{ papers }, reservations, weighIns, blottings, morning] = await Promise.all([
+    loadStore(),
+    loadReservations(),
+    loadWeighIns(),
+    loadBlottings(),
+    latestMorning(),
+  ])
   const isToday = morning?.at.slice(0, 10) === new Date().toISOString().slice(0, 10)
-  return <PaperStation papers={papers} reservations={reservations} weighIns={weighIns} blottings={blottings} humidityPercent={isToday ? morning!.readings.humidityPercent : null} />
+  return (
+    <PaperStation
+      papers={papers}
+      reservations={reservations}
+      weighIns={weighIns}
+      blottings={blottings}
+      humidityPercent={isToday ? morning!.readings.humidityPercent : null}
+    />
+  )
 }

@@ -10,6 +10,17 @@ export default async function PlatePage({ params }: { params: Promise<{ job: str
   const job = await openJob((await params).job)
   const { id, plateStates } = job
   const pulls = pullsOnBench(job)
-  const [images, facings] = await Promise.all([pictureDetails(plateStates.flatMap(({ imageId }) => imageId ?? [])), loadFacings(id)])
-  return <PlateStation states={plateStates.map(({ imageId, ...state }) => ({ ...state, image: images.find((image) => image.id === imageId) ?? null }))} history={plateHistory(pulls, batPulls(job).proof, facings)} />
+  const [images, facings] = await Promise.all([
+    pictureDetails(plateStates.flatMap(({ imageId }) => imageId ?? [])),
+    loadFacings(id),
+  ])
+  return (
+    <PlateStation
+      states={plateStates.map(({ imageId, ...state }) => ({
+        ...state,
+        image: images.find((image) => image.id === imageId) ?? null,
+      }))}
+      history={plateHistory(pulls, batPulls(job).proof, facings)}
+    />
+  )
 }

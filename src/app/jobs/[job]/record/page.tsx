@@ -5,5 +5,12 @@ import { openJob } from '../openJob'
 
 export default async function RecordPage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
-  return <RecordStation documentation={documentRecord(job)} credits={job.credits} prints={job.prints} moves={await loadCustody(job.id)} />
+  return (
+    <RecordStation
+      documentation={documentRecord(job)}
+      credits={job.credits}
+      prints={job.prints}
+      moves={await loadCustody(job.id)}
+    />
+  )
 }

@@ -4,5 +4,16 @@ import { RegisterStation } from '@/stations/register/RegisterStation'
 
 export default async function RegisterPage() {
   const [marks, { papers }] = await Promise.all([loadGrowthMarks(), loadStore()])
-  return <RegisterStation marks={marks} papers={papers.map(({ id, name, sheetWidthMm, sheetHeightMm, grain }) => ({ id, name, sheetWidthMm, sheetHeightMm, grain }))} />
+  return (
+    <RegisterStation
+      marks={marks}
+      papers={papers.map(({ id, name, sheetWidthMm, sheetHeightMm, grain }) => ({
+        id,
+        name,
+        sheetWidthMm,
+        sheetHeightMm,
+        grain,
+      }))}
+    />
+  )
 }

@@ -10,5 +10,11 @@ export default async function WipePage({ params }: { params: Promise<{ job: stri
   const times = pullsOnBench(job).map((pull) => readPull(pull).wipeSeconds)
   const bat = batPulls(job).proof
   const zones = (await latestZoneMap(job.id))?.map.zones ?? []
-  return <WipeStation lastSeconds={times.findLast((seconds) => seconds !== null) ?? null} batTaken={bat ? readPull(bat).wipe : null} zoneTones={Object.fromEntries(zones.map(({ name, tone }) => [name, tone]))} />
+  return (
+    <WipeStation
+      lastSeconds={times.findLast((seconds) => seconds !== null) ?? null}
+      batTaken={bat ? readPull(bat).wipe : null}
+      zoneTones={Object.fromEntries(zones.map(({ name, tone }) => [name, tone]))}
+    />
+  )
 }

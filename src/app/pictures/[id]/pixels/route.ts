@@ -3,10 +3,20 @@ import { originalFile } from '@/data/images'
 import { COMPARED_LONGEST, PixelError, readPixels } from '@/data/pixels'
 
 /** The bare pixels of a kept picture, upright, three bytes each, for comparing: no browser's colour handling comes between. */
-export async function GET(_request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
+export async function GET(
+  _request: Request,
+  { params }: { params: Promise<{ id: string }> },
+): Promise<Response> {
   try {
     const { width, height, data } = await readPixels(await originalFile((await params).id), COMPARED_LONGEST)
-    return new Response(new Uint8Array(data), { headers: { 'content-type': 'application/octet-stream', 'x-width': String(width), 'x-height': String(height), 'cache-control': 'private, max-age=31536000, immutable' } })
+    return new Response(new Uint8Array(data), {
+      headers: {
+        'content-type': 'application/octet-stream',
+        'x-width': String(width),
+        'x-height': String(height),
+        'cache-control': 'private, max-age=31536000, immutable',
+      },
+    })
   } catch (error) {
     if (error instanceof NotFoundError) return new Response('Not found', { status: 404 })
     if (error instanceof PixelError) return new Response(error.message, { status: 422 })

@@ -12,13 +12,26 @@ export default async function PaperSheetPage({ params }: { params: Promise<{ pap
   const { papers } = await loadStore()
   const paper = papers.find((one) => one.id === id)
   if (!paper) notFound()
-  const [book, reservations, marks, weighIns] = await Promise.all([loadStockBook(id), loadReservations(), loadGrowthMarks(), loadWeighIns()])
-  const soak = soakFitInput.safeParse({ points: weighIns.filter(({ paperId }) => paperId === id).map(({ seconds, uptakePercent }) => ({ seconds, uptakePercent })) })
+  const [book, reservations, marks, weighIns] = await Promise.all([
+    loadStockBook(id),
+    loadReservations(),
+    loadGrowthMarks(),
+    loadWeighIns(),
+  ])
+  const soak = soakFitInput.safeParse({
+    points: weighIns
+      .filter(({ paperId }) => paperId === id)
+      .map(({ seconds, uptakePercent }) => ({ seconds, uptakePercent })),
+  })
   return (
     <main className="p-3 sm:p-5">
       <PaperSheet
-        paper={paper} others={papers.filter((one) => one.id !== id)} book={book} reservations={reservations.filter(({ paperId }) => paperId === id)}
-        growth={learnGrowth(marks.filter(({ paperId }) => paperId === id))} soak={soak.success ? fitSoak(soak.data) : null}
+        paper={paper}
+        others={papers.filter((one) => one.id !== id)}
+        book={book}
+        reservations={reservations.filter(({ paperId }) => paperId === id)}
+        growth={learnGrowth(marks.filter(({ paperId }) => paperId === id))}
+        soak={soak.success ? fitSoak(soak.data) : null}
       />
     </main>
   )

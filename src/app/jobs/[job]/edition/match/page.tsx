@@ -5,10 +5,23 @@ import { latestZoneMap } from '@/data/zoneMaps'
 import { MatchRoom } from '@/stations/match/MatchRoom'
 import { openJob } from '../../openJob'
 
-export default async function MatchPage({ params, searchParams }: { params: Promise<{ job: string }>; searchParams: Promise<{ pull?: string }> }) {
+export default async function MatchPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ job: string }>
+  searchParams: Promise<{ pull?: string }>
+}) {
   const job = await openJob((await params).job)
   const { pull } = await searchParams
   const bat = batPulls(job).proof
   const place = printedPlace(bat?.settings ?? null, (await latestZoneMap(job.id))?.map.zones ?? [])
-  return <MatchRoom pulls={pullsOnBench(job).filter(({ kind }) => kind === 'edition')} bat={bat} {...place} asked={pull ?? null} />
+  return (
+    <MatchRoom
+      pulls={pullsOnBench(job).filter(({ kind }) => kind === 'edition')}
+      bat={bat}
+      {...place}
+      asked={pull ?? null}
+    />
+  )
 }

@@ -14,22 +14,43 @@ import { openJob } from '../../openJob'
 
 export default async function QuotePage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
-  const [{ papers, inks }, weighings, facings, jobs] = await Promise.all([loadStore(), loadInkWeighings(job.id), loadFacings(job.id), listJobs()])
+  const [{ papers, inks }, weighings, facings, jobs] = await Promise.all([
+    loadStore(),
+    loadInkWeighings(job.id),
+    loadFacings(job.id),
+    listJobs(),
+  ])
   const { bench } = runOnBench(job)
   const bat = batPulls(job).proof
   const pulls = pullsOnBench(job)
   const edition = pulls.filter(({ kind }) => kind === 'edition')
   const others = jobs.filter(({ id }) => id !== job.id)
   const own = editionProgress(job.editionSize, edition)
-  const mixed = bench.ink?.parts.flatMap(({ inkId, parts }) => { const price = inks.find(({ id }) => id === inkId)?.pricePerKg; return price ? [{ price, parts }] : [] }) ?? []
+  const mixed =
+    bench.ink?.parts.flatMap(({ inkId, parts }) => {
+      const price = inks.find(({ id }) => id === inkId)?.pricePerKg
+      return price ? [{ price, parts }] : []
+    }) ?? []
   const parts = mixed.reduce((sum, one) => sum + one.parts, 0)
   return (
     <QuoteRoom
-      editionSize={job.editionSize} pullsMade={pulls.length} plateHistory={plateHistory(pulls, bat, facings)}
-      history={{ accepted: own.accepted + others.reduce((sum, one) => sum + one.accepted, 0), rejected: own.rejected + others.reduce((sum, one) => sum + one.rejected, 0) }}
+      editionSize={job.editionSize}
+      pullsMade={pulls.length}
+      plateHistory={plateHistory(pulls, bat, facings)}
+      history={{
+        accepted: own.accepted + others.reduce((sum, one) => sum + one.accepted, 0),
+        rejected: own.rejected + others.reduce((sum, one) => sum + one.rejected, 0),
+      }}
       gramsPerPull={needFromWeighings(weighings)?.gramsPerPull ?? bench.ink?.gramsPerPull ?? null}
-      minutesPerPull={learnCycle(edition.map((pull) => ({ pulledAt: pull.pulledAt, wipeSeconds: readPull(pull).wipeSeconds })))?.cycleMinutes ?? null}
-      pricePerSheet={papers.find(({ id }) => id === bench.paper?.paperId)?.pricePerSheet ?? null} pricePerKg={parts > 0 ? mixed.reduce((sum, { price, parts: share }) => sum + (price * share) / parts, 0) : null}
+      minutesPerPull={
+        learnCycle(
+          edition.map((pull) => ({ pulledAt: pull.pulledAt, wipeSeconds: readPull(pull).wipeSeconds })),
+        )?.cycleMinutes ?? null
+      }
+      pricePerSheet={papers.find(({ id }) => id === bench.paper?.paperId)?.pricePerSheet ?? null}
+      pricePerKg={
+        parts > 0 ? mixed.reduce((sum, { price, parts: share }) => sum + (price * share) / parts, 0) : null
+      }
     />
   )
 }

@@ -12,11 +12,27 @@ export default async function DayPage({ params }: { params: Promise<{ job: strin
   const { id } = job
   const pulls = pullsOnBench(job)
   const [kept, drying] = await Promise.all([latestDay(id), loadDryingPlaces()])
-  const facts = kept && dayFacts(kept.day.startAt, kept.events, pulls.map(({ pulledAt }) => pulledAt))
+  const facts =
+    kept &&
+    dayFacts(
+      kept.day.startAt,
+      kept.events,
+      pulls.map(({ pulledAt }) => pulledAt),
+    )
   return (
     <DayRoom
-      learned={learnCycle(pulls.map((pull) => ({ pulledAt: pull.pulledAt, wipeSeconds: readPull(pull).wipeSeconds })))}
-      kept={kept && facts && { ...kept.day, facts, blotted: kept.events.flatMap(({ kind, sheet }) => (kind === 'blot' ? sheet : [])), toRoller: blotToRoller(kept.day.startAt, kept.events, facts) }}
+      learned={learnCycle(
+        pulls.map((pull) => ({ pulledAt: pull.pulledAt, wipeSeconds: readPull(pull).wipeSeconds })),
+      )}
+      kept={
+        kept &&
+        facts && {
+          ...kept.day,
+          facts,
+          blotted: kept.events.flatMap(({ kind, sheet }) => (kind === 'blot' ? sheet : [])),
+          toRoller: blotToRoller(kept.day.startAt, kept.events, facts),
+        }
+      }
       {...drying}
     />
   )

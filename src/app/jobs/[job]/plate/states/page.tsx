@@ -10,10 +10,20 @@ export default async function StatesPage({ params }: { params: Promise<{ job: st
   const job = await openJob((await params).job)
   const { id, plateStates } = job
   const pulls = pullsOnBench(job)
-  const [images, spots, facings] = await Promise.all([pictureDetails(plateStates.flatMap(({ imageId }) => imageId ?? [])), loadWatchSpots(id), loadFacings(id)])
+  const [images, spots, facings] = await Promise.all([
+    pictureDetails(plateStates.flatMap(({ imageId }) => imageId ?? [])),
+    loadWatchSpots(id),
+    loadFacings(id),
+  ])
   return (
     <StatesRoom
-      states={plateStates.map(({ imageId, ...state }) => ({ ...state, image: images.find((image) => image.id === imageId) ?? null }))} spots={spots} facings={facings} pulls={pulls.length}
+      states={plateStates.map(({ imageId, ...state }) => ({
+        ...state,
+        image: images.find((image) => image.id === imageId) ?? null,
+      }))}
+      spots={spots}
+      facings={facings}
+      pulls={pulls.length}
       history={plateHistory(pulls, batPulls(job).proof, facings)}
     />
   )

@@ -11,7 +11,14 @@ export default async function ZonesPage({ params }: { params: Promise<{ job: str
   const job = await openJob((await params).job)
   const { id, plateStates } = job
   const [kept, { inks, papers }, cards] = await Promise.all([latestZoneMap(id), loadStore(), loadCards()])
-  const paper = papers.find((one) => one.id === runOnBench(job).bench.paper?.paperId)?.reflectance ?? RAG_WHITE
+  const paper =
+    papers.find((one) => one.id === runOnBench(job).bench.paper?.paperId)?.reflectance ?? RAG_WHITE
   const picture = plateStates.findLast(({ imageId }) => imageId)?.imageId
-  return <ZoneRoom kept={kept} picture={picture ? `/pictures/${picture}/view` : null} inks={lookOver(inks, cards, paper)} />
+  return (
+    <ZoneRoom
+      kept={kept}
+      picture={picture ? `/pictures/${picture}/view` : null}
+      inks={lookOver(inks, cards, paper)}
+    />
+  )
 }

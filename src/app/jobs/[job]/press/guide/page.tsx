@@ -5,5 +5,10 @@ import { openJob } from '../../openJob'
 
 export default async function GuidePage({ params }: { params: Promise<{ job: string }> }) {
   const [{ presses, papers }, job] = await Promise.all([loadStore(), openJob((await params).job)])
-  return <SettingGuide presses={presses} sizing={papers.find(({ id }) => id === runOnBench(job).bench.paper?.paperId)?.sizing ?? 'unknown'} />
+  return (
+    <SettingGuide
+      presses={presses}
+      sizing={papers.find(({ id }) => id === runOnBench(job).bench.paper?.paperId)?.sizing ?? 'unknown'}
+    />
+  )
 }

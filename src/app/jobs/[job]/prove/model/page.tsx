@@ -12,5 +12,13 @@ export default async function ModelPage({ params }: { params: Promise<{ job: str
   const paper = papers.find(({ id }) => id === bench.paper?.paperId)
   const bat = batPulls(job).proof
   const last = pullsOnBench(job).findLast(({ kind }) => kind === 'proof')
-  return <ModelRoom held={(bat ?? last)?.settings ?? null} heldName={bat ? 'the BAT' : `proof ${last?.number}`} ground={plate && paper ? { plateUrl: `/pictures/${plate}/pixels`, inks, paper: paper.reflectance } : null} />
+  return (
+    <ModelRoom
+      held={(bat ?? last)?.settings ?? null}
+      heldName={bat ? 'the BAT' : `proof ${last?.number}`}
+      ground={
+        plate && paper ? { plateUrl: `/pictures/${plate}/pixels`, inks, paper: paper.reflectance } : null
+      }
+    />
+  )
 }

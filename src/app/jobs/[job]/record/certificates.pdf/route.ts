@@ -4,7 +4,10 @@ import { renderCertificatesPdf } from '@/stations/record/certificatesPdf'
 import { openJob } from '../../openJob'
 
 /** Certificates of the numbered impressions, one page each; `?mark=3/12` for one. */
-export async function GET(request: NextRequest, { params }: { params: Promise<{ job: string }> }): Promise<Response> {
+export async function GET(
+  request: NextRequest,
+  { params }: { params: Promise<{ job: string }> },
+): Promise<Response> {
   const job = await openJob((await params).job)
   const documentation = documentRecord(job)
   // A rejected pull is in the documentation too, and gets no certificate.
@@ -12,5 +15,7 @@ export async function GET(request: NextRequest, { params }: { params: Promise<{ 
   const wanted = request.nextUrl.searchParams.getAll('mark')
   const marks = wanted.length === 0 ? numbered : wanted.filter((mark) => numbered.includes(mark))
   if (marks.length === 0) return new Response('No impression of this number.', { status: 404 })
-  return new Response(new Uint8Array(await renderCertificatesPdf(documentation, marks)), { headers: { 'content-type': 'application/pdf' } })
+  return new Response(new Uint8Array(await renderCertificatesPdf(documentation, marks)), {
+    headers: { 'content-type': 'application/pdf' },
+  })
 }

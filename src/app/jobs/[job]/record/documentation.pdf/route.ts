@@ -3,7 +3,10 @@ import { renderDocumentationPdf } from '@/stations/record/documentationPdf'
 import { openJob } from '../../openJob'
 
 /** The documentation sheet of a job as PDF. */
-export async function GET(_request: Request, { params }: { params: Promise<{ job: string }> }): Promise<Response> {
+export async function GET(
+  _request: Request,
+  { params }: { params: Promise<{ job: string }> },
+): Promise<Response> {
   const pdf = await renderDocumentationPdf(documentRecord(await openJob((await params).job)))
   return new Response(new Uint8Array(pdf), { headers: { 'content-type': 'application/pdf' } })
 }

@@ -2,7 +2,10 @@ import { exportJob } from '@/data/jobFiles'
 import { openJob } from '../../openJob'
 
 /** A job as one JSON document. */
-export async function GET(_request: Request, { params }: { params: Promise<{ job: string }> }): Promise<Response> {
+export async function GET(
+  _request: Request,
+  { params }: { params: Promise<{ job: string }> },
+): Promise<Response> {
   const { slug } = await openJob((await params).job)
   return Response.json(await exportJob(slug, new Date().toISOString()))
 }

@@ -6,5 +6,16 @@ import { openJob } from '../../openJob'
 export async function GET(_: Request, { params }: { params: Promise<{ job: string }> }): Promise<Response> {
   const job = await openJob((await params).job)
   if (job.prints.length === 0) return new Response('No impression has a number yet.', { status: 404 })
-  return new Response(new Uint8Array(await renderLabelsPdf(documentRecord(job), job.prints.map(({ mark, pullId }) => ({ mark, year: (job.pulls.find(({ id }) => id === pullId)?.pulledAt ?? '').slice(0, 4) })))), { headers: { 'content-type': 'application/pdf' } })
+  return new Response(
+    new Uint8Array(
+      await renderLabelsPdf(
+        documentRecord(job),
+        job.prints.map(({ mark, pullId }) => ({
+          mark,
+          year: (job.pulls.find(({ id }) => id === pullId)?.pulledAt ?? '').slice(0, 4),
+        })),
+      ),
+    ),
+    { headers: { 'content-type': 'application/pdf' } },
+  )
 }

@@ -3,8 +3,13 @@ import { pullRows } from '@/core/record/pullRows'
 import { openJob } from '../../openJob'
 
 /** The pulls of a job as CSV; cells that a spreadsheet would run as a formula are escaped. */
-export async function GET(_request: Request, { params }: { params: Promise<{ job: string }> }): Promise<Response> {
+export async function GET(
+  _request: Request,
+  { params }: { params: Promise<{ job: string }> },
+): Promise<Response> {
   const { pulls, prints } = await openJob((await params).job)
   const rows = pullRows(pulls, new Map(prints.map(({ pullId, mark }) => [pullId, mark])))
-  return new Response(`\ufeff${Papa.unparse(rows, { escapeFormulae: true })}`, { headers: { 'content-type': 'text/csv; charset=utf-8' } })
+  return new Response(`\ufeff${Papa.unparse(rows, { escapeFormulae: true })}`, {
+    headers: { 'content-type': 'text/csv; charset=utf-8' },
+  })
 }

@@ -8,7 +8,18 @@ import { openJob } from '../../openJob'
 
 export default async function CollePage({ params }: { params: Promise<{ job: string }> }) {
   const { id, editionSize } = await openJob((await params).job)
-  const [pieces, kept, { papers }, marks] = await Promise.all([loadCollePieces(id), latestZoneMap(id), loadStore(), loadGrowthMarks()])
-  const thin = papers.map(({ id: paperId, name, sheetWidthMm, sheetHeightMm }) => ({ id: paperId, name, widthMm: sheetWidthMm, heightMm: sheetHeightMm, growth: learnGrowth(marks.filter((one) => one.paperId === paperId)) }))
+  const [pieces, kept, { papers }, marks] = await Promise.all([
+    loadCollePieces(id),
+    latestZoneMap(id),
+    loadStore(),
+    loadGrowthMarks(),
+  ])
+  const thin = papers.map(({ id: paperId, name, sheetWidthMm, sheetHeightMm }) => ({
+    id: paperId,
+    name,
+    widthMm: sheetWidthMm,
+    heightMm: sheetHeightMm,
+    growth: learnGrowth(marks.filter((one) => one.paperId === paperId)),
+  }))
   return <ColleRoom pieces={pieces} zones={kept?.map.zones ?? []} editionSize={editionSize} papers={thin} />
 }

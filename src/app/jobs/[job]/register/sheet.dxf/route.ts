@@ -4,7 +4,10 @@ import { readWish } from '@/stations/register/readWish'
 import { openJob } from '../../openJob'
 
 /** The registration sheet's lines as DXF for a cutter, as its query wishes. */
-export async function GET(request: NextRequest, { params }: { params: Promise<{ job: string }> }): Promise<Response> {
+export async function GET(
+  request: NextRequest,
+  { params }: { params: Promise<{ job: string }> },
+): Promise<Response> {
   const found = await readWish(request.nextUrl.searchParams, await openJob((await params).job))
   if ('reason' in found) return new Response(found.reason, { status: 409 })
   return new Response(drawingToDxf(found.drawing), { headers: { 'content-type': 'image/vnd.dxf' } })

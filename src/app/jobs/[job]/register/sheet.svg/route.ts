@@ -4,8 +4,13 @@ import { readWish } from '@/stations/register/readWish'
 import { openJob } from '../../openJob'
 
 /** The registration sheet of a job's bench at 1:1 as SVG, as its query wishes. */
-export async function GET(request: NextRequest, { params }: { params: Promise<{ job: string }> }): Promise<Response> {
+export async function GET(
+  request: NextRequest,
+  { params }: { params: Promise<{ job: string }> },
+): Promise<Response> {
   const found = await readWish(request.nextUrl.searchParams, await openJob((await params).job))
   if ('reason' in found) return new Response(found.reason, { status: 409 })
-  return new Response(drawingToSvg(found.drawing), { headers: { 'content-type': 'image/svg+xml; charset=utf-8' } })
+  return new Response(drawingToSvg(found.drawing), {
+    headers: { 'content-type': 'image/svg+xml; charset=utf-8' },
+  })
 }

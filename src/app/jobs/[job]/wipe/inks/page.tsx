@@ -11,6 +11,7 @@ export default async function InksPage({ params }: { params: Promise<{ job: stri
   const job = await openJob((await params).job)
   const { id } = job
   const [kept, { inks, papers }, cards] = await Promise.all([latestZoneMap(id), loadStore(), loadCards()])
-  const paper = papers.find((one) => one.id === runOnBench(job).bench.paper?.paperId)?.reflectance ?? RAG_WHITE
+  const paper =
+    papers.find((one) => one.id === runOnBench(job).bench.paper?.paperId)?.reflectance ?? RAG_WHITE
   return <PoupeeRoom kept={kept} inks={lookOver(inks, cards, paper)} />
 }

@@ -15,11 +15,31 @@ export default async function TonePage({ params }: { params: Promise<{ job: stri
   const { ink, paper, wipe } = runOnBench(job).bench
   const reflectance = papers.find((one) => one.id === paper?.paperId)?.reflectance ?? RAG_WHITE
   const parts = ink?.parts ?? []
-  const used = parts.flatMap(({ inkId }) => inks.find((one) => one.id === inkId) ?? []).map(({ name, k, s }) => ({ name, k, s }))
+  const used = parts
+    .flatMap(({ inkId }) => inks.find((one) => one.id === inkId) ?? [])
+    .map(({ name, k, s }) => ({ name, k, s }))
   const canForecast = used.length > 0 && used.length === parts.length
   const spots = placeSpots(kept?.map ?? EMPTY_ZONE_MAP).map(({ spot, at, zone }) => ({
-    spot, at, zone: zone?.name ?? null,
-    density: canForecast ? spotDensity(spot, zone?.tone ?? wipe?.plateTone ?? 'light', used, parts.map((part) => part.parts), reflectance) : null,
+    spot,
+    at,
+    zone: zone?.name ?? null,
+    density: canForecast
+      ? spotDensity(
+          spot,
+          zone?.tone ?? wipe?.plateTone ?? 'light',
+          used,
+          parts.map((part) => part.parts),
+          reflectance,
+        )
+      : null,
   }))
-  return <ToneRoom spots={spots} paperDensity={paperDensity(reflectance)} pulls={pullsOnBench(job)} batPullId={batPulls(job).proof?.id ?? null} wetMinutes={job.bats.at(-1)?.wetMinutes ?? null} />
+  return (
+    <ToneRoom
+      spots={spots}
+      paperDensity={paperDensity(reflectance)}
+      pulls={pullsOnBench(job)}
+      batPullId={batPulls(job).proof?.id ?? null}
+      wetMinutes={job.bats.at(-1)?.wetMinutes ?? null}
+    />
+  )
 }

@@ -11,7 +11,10 @@ import { openJob } from '../../../openJob'
 const TYPES = { png: 'image/png', pdf: 'application/pdf', svg: 'image/svg+xml; charset=utf-8' } as const
 
 /** What goes onto the plate, at 1:1, as `?form=png`, `pdf` or `svg`. */
-export async function GET(request: NextRequest, { params }: { params: Promise<{ job: string }> }): Promise<Response> {
+export async function GET(
+  request: NextRequest,
+  { params }: { params: Promise<{ job: string }> },
+): Promise<Response> {
   const job = await openJob((await params).job)
   const form = request.nextUrl.searchParams.get('form') ?? 'png'
   const { plate } = runOnBench(job).bench
@@ -20,10 +23,23 @@ export async function GET(request: NextRequest, { params }: { params: Promise<{ 
   if (!plate || !artwork) return new Response('Set the plate and choose a picture first.', { status: 409 })
   try {
     const carrier = await renderCarrier(artwork, plate)
-    const picture = form === 'png' ? '' : `data:image/png;base64,${(await carrierPng(carrier, artwork.dpi)).toString('base64')}`
+    const picture =
+      form === 'png'
+        ? ''
+        : `data:image/png;base64,${(await carrierPng(carrier, artwork.dpi)).toString('base64')}`
     const sheet = carrierSheet({ method: artwork.method, plate, title: job.title, picture })
-    const body = form === 'svg' ? Buffer.from(drawingToSvg(sheet)) : form === 'pdf' ? await renderSheetPdf(sheet) : await carrierSheetPng(carrier, sheet, artwork.dpi)
-    return new Response(new Uint8Array(body), { headers: { 'content-type': TYPES[form as keyof typeof TYPES], 'content-disposition': `attachment; filename="${job.slug}-carrier.${form}"` } })
+    const body =
+      form === 'svg'
+        ? Buffer.from(drawingToSvg(sheet))
+        : form === 'pdf'
+          ? await renderSheetPdf(sheet)
+          : await carrierSheetPng(carrier, sheet, artwork.dpi)
+    return new Response(new Uint8Array(body), {
+      headers: {
+        'content-type': TYPES[form as keyof typeof TYPES],
+        'content-disposition': `attachment; filename="${job.slug}-carrier.${form}"`,
+      },
+    })
   } catch (error) {
     if (error instanceof FieldError) return new Response(error.problems[0].message, { status: 409 })
     throw error

@@ -7,13 +7,22 @@ import { renderSheetPdf } from '@/stations/sheet/sheetPdf'
 import { openJob } from '../../../openJob'
 
 /** A kept piece at 1:1: `?piece=name&form=svg|pdf&what=template|sheet`. */
-export async function GET(request: NextRequest, { params }: { params: Promise<{ job: string }> }): Promise<Response> {
+export async function GET(
+  request: NextRequest,
+  { params }: { params: Promise<{ job: string }> },
+): Promise<Response> {
   const job = await openJob((await params).job)
   const query = request.nextUrl.searchParams
   const setting = (await loadCollePieces(job.id)).find(({ name }) => name === query.get('piece'))
   if (!setting) return new Response('This piece is not kept.', { status: 404 })
   const template = colleTemplate(setting)
-  const drawing = query.get('what') === 'sheet' ? colleNestSheet(setting, template, nestPieces(template, setting)) : colleTemplateSheet(setting, template)
-  if (query.get('form') === 'pdf') return new Response(new Uint8Array(await renderSheetPdf(drawing)), { headers: { 'content-type': 'application/pdf' } })
+  const drawing =
+    query.get('what') === 'sheet'
+      ? colleNestSheet(setting, template, nestPieces(template, setting))
+      : colleTemplateSheet(setting, template)
+  if (query.get('form') === 'pdf')
+    return new Response(new Uint8Array(await renderSheetPdf(drawing)), {
+      headers: { 'content-type': 'application/pdf' },
+    })
   return new Response(drawingToSvg(drawing), { headers: { 'content-type': 'image/svg+xml; charset=utf-8' } })
 }
