@@ -13,6 +13,7 @@ export default defineConfig({
   test: {
     maxWorkers: availableParallelism(),
     include: ['src/**/*.test.ts', 'demo/**/*.test.ts'],
+    globalSetup: ['./src/data/readyDatabase.test.setup.ts'],
     setupFiles: ['./src/propertySeed.test.setup.ts'],
     testTimeout: 90_000,
   },

@@ -25,13 +25,11 @@ async function bringIn(page: Page, url: string): Promise<void> {
     misfits: [],
   }
   await page.goto(`${url}/jobs/new`)
-  await page
-    .getByLabel('A job file (JSON) or a job folder (zip)')
-    .setInputFiles({
-      name: 'slack.json',
-      mimeType: 'application/json',
-      buffer: Buffer.from(JSON.stringify(bare)),
-    })
+  await page.getByLabel('A job file (JSON) or a job folder (zip)').setInputFiles({
+    name: 'slack.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(bare)),
+  })
   await expect(page).toHaveURL(/slack-water\/record/)
 }
 

@@ -1,38 +1,44 @@
 import { test as base, expect, type Page, type TestInfo } from '@playwright/test'
 import { startServer, type TestServer } from './server'
 
-/** Waits until the page answers: what is filled in before React has taken the fields over is nobody's. */
+/** Waits until the page answers: it marks itself once React has taken its fields over. */
 export async function answering(page: Page): Promise<void> {
-  await expect
-    .poll(() =>
-      page.evaluate(() =>
-        [
-          ...document.querySelectorAll('main :is(input:not([type=hidden]), select, textarea, button), nav a'),
-        ].every((element) => Object.keys(element).some((key) => key.startsWith('__reactFiber'))),
-      ),
-    )
-    .toBe(true)
+  await page.locator('html[data-answers]').waitFor({ state: 'attached' })
+}
+
+/** Every load of a page waits until it answers. */
+function waitForAnswers(page: Page): Page {
+  const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)]
+  page.goto = async (...to) => {
+    const response = await goto(...to)
+    await answering(page)
+    return response
+  }
+  page.reload = async (...how) => {
+    const response = await reload(...how)
+    await answering(page)
+    return response
+  }
+  return page
 }
 
 /** An application on the sample, laid out anew for every file, so that no file's tests change another's; and one on an empty folder, a fresh one each test. */
 export const test = base.extend<
   { sample: TestServer; empty: TestServer },
-  { laid: { file: string | null; server: TestServer | null } }
+  {
+    laid: { file: string | null; server: TestServer | null }
+    /** one page that goes from view to view */ walked: Page
+  }
 >({
-  page: async ({ page }, give) => {
-    const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)]
-    page.goto = async (...to) => {
-      const response = await goto(...to)
-      await answering(page)
-      return response
-    }
-    page.reload = async (...how) => {
-      const response = await reload(...how)
-      await answering(page)
-      return response
-    }
-    await give(page)
-  },
+  page: async ({ page }, give) => give(waitForAnswers(page)),
+  walked: [
+    async ({ browser }, give) => {
+      const page = waitForAnswers(await browser.newPage())
+      await give(page)
+      await page.close()
+    },
+    { scope: 'worker' },
+  ],
   laid: [
     async ({}, use) => {
       const laid: { file: string | null; server: TestServer | null } = { file: null, server: null }

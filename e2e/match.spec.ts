@@ -241,13 +241,11 @@ test('the check of the edition is stopped and begun again, and says of which pic
   await page.getByRole('button', { name: 'Scan pull 6, dry (simulated)' }).click()
   await expect(verdict(page)).toBeVisible(COMPARED)
   await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 7' })
-  await page
-    .getByLabel('Picture of pull 7, dry')
-    .setInputFiles({
-      name: 'other.png',
-      mimeType: 'image/png',
-      buffer: await drawPlate('samphire', '#e8e6e2'),
-    })
+  await page.getByLabel('Picture of pull 7, dry').setInputFiles({
+    name: 'other.png',
+    mimeType: 'image/png',
+    buffer: await drawPlate('samphire', '#e8e6e2'),
+  })
   await expect(
     page.getByRole('alert').filter({ hasText: 'These do not look like the same plate.' }),
   ).toBeVisible(COMPARED)

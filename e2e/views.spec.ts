@@ -14,10 +14,11 @@ test.describe('every view', () => {
   test.describe.configure({ mode: 'parallel' })
   for (const view of VIEWS) {
     test(`${view}: axe finds nothing, light and dark, and nothing runs out of the page from 320 to 1920 px`, async ({
-      page,
+      walked: page,
       sample,
     }) => {
-      await page.goto(sample.url + view, { waitUntil: 'networkidle' })
+      await page.setViewportSize({ width: 1280, height: 800 })
+      await page.goto(sample.url + view)
       const light = await axe(page)
         .options({ runOnly: RULES, resultTypes: ['violations'] })
         .analyze()

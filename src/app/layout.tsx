@@ -1,5 +1,6 @@
 import type { Metadata, Viewport } from 'next'
 import { workshopName } from '@/data/mornings'
+import { HydrationMark } from '@/ui/HydrationMark'
 import { ShortcutList } from '@/ui/ShortcutList'
 import { ThemeSwitch, THEME_SCRIPT } from '@/ui/ThemeSwitch'
 import Link from 'next/link'
@@ -55,6 +56,7 @@ export default async function RootLayout({ children }: { children: React.ReactNo
           </nav>
         </header>
         {children}
+        <HydrationMark />
       </body>
     </html>
   )

@@ -77,8 +77,13 @@ export async function carrierPng(carrier: Carrier, dpi: number): Promise<Buffer>
     .toBuffer()
 }
 
-/** The whole sheet as one PNG: the carrier dot for dot, and round it corner marks and check bar, each band drawn by itself. */
-export async function carrierSheetPng(carrier: Carrier, sheet: SheetDrawing, dpi: number): Promise<Buffer> {
+/** The whole sheet as one PNG: the carrier dot for dot, and round it corner marks and check bar, each band drawn by itself. @param limits of the library, for pictures beyond its own */
+export async function carrierSheetPng(
+  carrier: Carrier,
+  sheet: SheetDrawing,
+  dpi: number,
+  limits: Readonly<{ limitInputPixels: number | false }> = MEANT,
+): Promise<Buffer> {
   const [{ xMm, yMm }] = sheet.pictures
   const pxPerMm = dpi / 25.4
   const [width, height, left, top] = [sheet.widthMm, sheet.heightMm, xMm, yMm].map((mm) =>
@@ -99,7 +104,7 @@ export async function carrierSheetPng(carrier: Carrier, sheet: SheetDrawing, dpi
     if (widthPx <= 0 || heightPx <= 0) continue
     const svg = drawingToSvg({ ...sheet, pictures: [] }, { xPx, yPx, widthPx, heightPx, pxPerMm })
     lay(
-      await sharp(Buffer.from(svg), { ...MEANT, unlimited: true })
+      await sharp(Buffer.from(svg), { ...limits, unlimited: true })
         .flatten({ background: '#fff' })
         .greyscale()
         .extractChannel(0)
@@ -112,7 +117,7 @@ export async function carrierSheetPng(carrier: Carrier, sheet: SheetDrawing, dpi
     )
   }
   lay(carrier.greys, left, top, carrier.widthPx, carrier.heightPx)
-  return sharp(out, { ...MEANT, raw: { width, height, channels: 1 } })
+  return sharp(out, { ...limits, raw: { width, height, channels: 1 } })
     .withMetadata({ density: dpi })
     .png(PNG)
     .toBuffer()

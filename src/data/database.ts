@@ -1,9 +1,8 @@
 import { mkdirSync } from 'node:fs'
 import path from 'node:path'
 import { Sequelize, Transaction } from 'sequelize'
-import { SequelizeStorage, Umzug } from 'umzug'
 import { dataFolder } from './dataFolder'
-import { layDown, sumOfColumns } from './migrations/migration'
+import { bringUp } from './migrations/migration'
 import { MIGRATIONS } from './migrations/migrations'
 import { defineTables, type Tables } from './tables'
 
@@ -27,24 +26,12 @@ const process_ = globalThis as typeof globalThis & {
 async function open(file: string): Promise<Database> {
   mkdirSync(path.dirname(file), { recursive: true })
   const sequelize = new Sequelize({ dialect: 'sqlite', storage: file, logging: false })
-  // A confirmed write survives the process: it is in the log, and on the disk, before the answer leaves.
-  await sequelize.query('PRAGMA journal_mode = WAL')
-  await sequelize.query('PRAGMA synchronous = FULL')
-  const umzug = new Umzug({
-    migrations: MIGRATIONS.map((migration, i) => {
-      const known = new Set(Object.keys(sumOfColumns(MIGRATIONS.slice(0, i))))
-      return {
-        name: migration.name,
-        up: () =>
-          sequelize.transaction((transaction) =>
-            layDown(migration, known, sequelize.getQueryInterface(), transaction),
-          ),
-      }
-    }),
-    storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
-    logger: undefined,
-  })
-  await umzug.up()
+  try {
+    await bringUp(sequelize, MIGRATIONS)
+  } catch (error) {
+    await sequelize.close()
+    throw error
+  }
   return { sequelize, tables: defineTables(sequelize) }
 }
 

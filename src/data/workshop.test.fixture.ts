@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs'
+import { copyFileSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { afterEach, beforeEach } from 'vitest'
@@ -20,6 +20,7 @@ export function openWorkshop(): void {
   beforeEach(() => {
     folder = mkdtempSync(path.join(tmpdir(), 'typothesis-data-'))
     process.env.TYPOTHESIS_DATA = folder
+    copyFileSync(process.env.TYPOTHESIS_TEST_DATABASE!, path.join(folder, 'typothesis.sqlite'))
   })
   afterEach(async () => {
     await closeDatabase()

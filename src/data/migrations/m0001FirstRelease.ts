@@ -1,35 +1,50 @@
+import type { DryingMethod } from '@/core/dry/drying'
+import type { PrintKind } from '@/core/dry/editionNumbers'
+import type { EyeReading, Hands, PullEvent, PullKind } from '@/core/edition/pull'
+import type { CardVersion, MixBatch } from '@/core/ink/mixCard'
+import type { ShelfInk } from '@/core/ink/shelfInk'
+import type { InkCalibration } from '@/core/ink/stiffness'
+import type { MorningReadings } from '@/core/morning/morningSheet'
+import type { BathCard } from '@/core/plate/bathAccount'
+import type { BiteStrip } from '@/core/plate/biteCurve'
+import type { Bench, Settings } from '@/core/prove/settings'
+import type { BitePlan } from '@/core/plate/bitePlan'
+import type { Layer } from '@/core/press/pressStack'
+import type { Bat } from '@/core/record/jobFile'
 import {
-  json,
   jobKey,
+  json,
   key,
   numberKey,
   ofJob,
   optionalJson,
   optionalReal,
   optionalText,
+  optionalTextOf,
   optionalWhole,
   real,
   serial,
   text,
+  textOf,
   whole,
   yesNo,
 } from './columns'
 import type { Migration } from './migration'
 
 /** The tables of the first release, and what the database itself forbids. */
-export const m0001FirstRelease: Migration = {
+export const m0001FirstRelease = {
   name: '0001-first-release',
   columns: {
     workshops: { id: numberKey, name: text, namedAt: text },
-    mornings: { id: serial, at: text, readings: json },
+    mornings: { id: serial, at: text, readings: json<MorningReadings>() },
     inks: {
       id: key,
       name: text,
-      kind: text,
-      k: json,
-      s: json,
+      kind: textOf<ShelfInk['kind']>(),
+      k: json<number[]>(),
+      s: json<number[]>(),
       viscosityPas: real,
-      source: text,
+      source: textOf<ShelfInk['source']>(),
       forecastable: yesNo,
       note: text,
       tubeGrams: optionalReal,
@@ -43,7 +58,7 @@ export const m0001FirstRelease: Migration = {
     card_versions: {
       cardId: { ...key, references: { model: 'cards', key: 'id' } },
       version: numberKey,
-      mix: json,
+      mix: json<CardVersion['mix']>(),
       why: text,
       by: text,
       at: text,
@@ -52,9 +67,9 @@ export const m0001FirstRelease: Migration = {
       id: key,
       cardId: { ...text, references: { model: 'cards', key: 'id' } },
       version: whole,
-      weighed: json,
-      additions: json,
-      measured: optionalJson,
+      weighed: json<MixBatch['weighed']>(),
+      additions: json<MixBatch['additions']>(),
+      measured: optionalJson<number[]>(),
       madeAt: text,
       by: text,
       usableUntil: text,
@@ -62,7 +77,7 @@ export const m0001FirstRelease: Migration = {
     baths: {
       id: key,
       name: text,
-      recipe: text,
+      recipe: textOf<BathCard['recipe']>(),
       volumeMl: real,
       madeAt: text,
       by: text,
@@ -80,8 +95,8 @@ export const m0001FirstRelease: Migration = {
       at: text,
       by: text,
     },
-    bite_strips: { id: key, name: text, strip: json, at: text },
-    calibrations: { id: serial, at: text, calibration: json },
+    bite_strips: { id: key, name: text, strip: json<BiteStrip>(), at: text },
+    calibrations: { id: serial, at: text, calibration: json<InkCalibration>() },
     papers: {
       id: key,
       name: text,
@@ -89,8 +104,8 @@ export const m0001FirstRelease: Migration = {
       caliperMm: real,
       sheetWidthMm: real,
       sheetHeightMm: real,
-      grain: text,
-      reflectance: json,
+      grain: textOf<'long' | 'short' | 'unknown'>(),
+      reflectance: json<number[]>(),
       sheetsReceived: whole,
       note: text,
     },
@@ -111,7 +126,7 @@ export const m0001FirstRelease: Migration = {
       zeroedAt: optionalText,
       note: text,
     },
-    packs: { id: key, name: text, layers: json },
+    packs: { id: key, name: text, layers: json<Layer[]>() },
     images: {
       id: key,
       name: text,
@@ -130,7 +145,7 @@ export const m0001FirstRelease: Migration = {
       revision: whole,
       createdAt: text,
     },
-    runs: { jobId: jobKey, position: numberKey, name: text, bench: json },
+    runs: { jobId: jobKey, position: numberKey, name: text, bench: json<Bench>() },
     plate_states: {
       jobId: jobKey,
       state: numberKey,
@@ -143,16 +158,16 @@ export const m0001FirstRelease: Migration = {
       id: key,
       place: whole,
       runPosition: whole,
-      kind: text,
+      kind: textOf<PullKind>(),
       number: whole,
       sheet: whole,
       paperId: text,
       pulledAt: text,
       zone: text,
       estimated: yesNo,
-      settings: json,
-      hands: json,
-      expected: optionalText,
+      settings: json<Settings>(),
+      hands: json<Hands>(),
+      expected: optionalTextOf<EyeReading>(),
       expectation: text,
       batVersion: optionalWhole,
     },
@@ -161,7 +176,7 @@ export const m0001FirstRelease: Migration = {
       jobId: ofJob,
       pullId: text,
       subject: text,
-      event: json,
+      event: json<PullEvent>(),
       at: text,
       by: text,
       why: optionalText,
@@ -170,7 +185,7 @@ export const m0001FirstRelease: Migration = {
       jobId: jobKey,
       version: numberKey,
       proofPullId: text,
-      runs: json,
+      runs: json<Bat['runs']>(),
       approvedBy: text,
       approvedAt: text,
       reason: text,
@@ -179,16 +194,23 @@ export const m0001FirstRelease: Migration = {
       jobId: jobKey,
       pullId: key,
       place: whole,
-      kind: text,
+      kind: textOf<PrintKind>(),
       number: whole,
       mark: text,
       numberedAt: text,
     },
-    dryings: { id: serial, jobId: ofJob, method: text, laidAt: text, readyAt: text, by: text },
+    dryings: {
+      id: serial,
+      jobId: ofJob,
+      method: textOf<DryingMethod>(),
+      laidAt: text,
+      readyAt: text,
+      by: text,
+    },
     bite_plans: {
       jobId: jobKey,
       stripId: { ...text, references: { model: 'bite_strips', key: 'id' } },
-      plan: json,
+      plan: json<BitePlan>(),
       at: text,
     },
     ink_weighings: { id: serial, jobId: ofJob, grams: real, pulls: whole, at: text, by: text },
@@ -205,4 +227,4 @@ export const m0001FirstRelease: Migration = {
     ['weigh_ins', ['paperId'], false],
     ['ink_weighings', ['jobId'], false],
   ],
-}
+} satisfies Migration

@@ -1,15 +1,30 @@
-import { key, ofJob, optionalReal, optionalText, optionalWhole, real, serial, text, whole } from './columns'
+import type { DryingPlace } from '@/core/dry/dryingPlaces'
+import type { Blotting } from '@/core/paper/blotting'
+import type { NewStockMove } from '@/core/paper/stock'
+import type { Sizing } from '@/core/paper/substitutes'
+import {
+  key,
+  ofJob,
+  optionalReal,
+  optionalText,
+  optionalWhole,
+  real,
+  serial,
+  text,
+  textOf,
+  whole,
+} from './columns'
 import type { Migration } from './migration'
 
 const ofPaper = { ...text, references: { model: 'papers', key: 'id' } }
 
 /** What a paper is, its stock book, how it is blotted; and the places where prints dry. */
-export const m0005PaperStore: Migration = {
+export const m0005PaperStore = {
   name: '0005-paper-store',
   columns: {
     papers: {
       fibre: { ...text, defaultValue: '' },
-      sizing: { ...text, defaultValue: 'unknown' },
+      sizing: { ...textOf<Sizing>(), defaultValue: 'unknown' },
       sides: { ...text, defaultValue: '' },
       pricePerSheet: optionalReal,
       lowAt: optionalWhole,
@@ -17,7 +32,7 @@ export const m0005PaperStore: Migration = {
     stock_moves: {
       id: serial,
       paperId: ofPaper,
-      kind: text,
+      kind: textOf<NewStockMove['kind']>(),
       sheets: whole,
       change: whole,
       lot: text,
@@ -27,13 +42,13 @@ export const m0005PaperStore: Migration = {
     blottings: {
       id: serial,
       paperId: ofPaper,
-      tool: text,
+      tool: textOf<Blotting['tool']>(),
       strokes: whole,
       beforePercent: real,
       afterPercent: real,
       at: text,
     },
-    drying_places: { id: key, name: text, kind: text, capacity: whole },
+    drying_places: { id: key, name: text, kind: textOf<DryingPlace['kind']>(), capacity: whole },
     drying_loads: {
       id: serial,
       placeId: { ...text, references: { model: 'drying_places', key: 'id' } },
@@ -57,4 +72,4 @@ export const m0005PaperStore: Migration = {
     ['drying_loads', ['placeId', 'takenOutAt'], false],
     ['drying_changes', ['loadId'], false],
   ],
-}
+} satisfies Migration

@@ -1,32 +1,53 @@
-import { json, key, ofJob, optionalJson, optionalReal, optionalText, real, serial, text } from './columns'
+import type { Blanket } from '@/core/press/blanket'
+import type { KeptPressEvent, PressDetails } from '@/core/press/pressCard'
+import type { PressureTrial } from '@/core/press/pressureTrials'
+import type { MisfitMark } from '@/core/register/misfitHistory'
+import {
+  json,
+  key,
+  ofJob,
+  optionalJson,
+  optionalReal,
+  optionalText,
+  real,
+  serial,
+  text,
+  textOf,
+} from './columns'
 import type { Migration } from './migration'
 
 const ofPress = { ...text, references: { model: 'presses', key: 'id' } }
 
 /** Press and blanket cards, what was tried on a press, and misfits of second plates. */
-export const m0006PressRoom: Migration = {
+export const m0006PressRoom = {
   name: '0006-press-room',
   columns: {
     presses: {
-      kind: { ...text, defaultValue: 'two-screw' },
+      kind: { ...textOf<PressDetails['kind']>(), defaultValue: 'two-screw' },
       rollerLengthMm: optionalReal,
       bedLengthMm: optionalReal,
       serial: { ...text, defaultValue: '' },
-      gauge: { ...json, defaultValue: [] },
+      gauge: { ...json<PressDetails['gauge']>(), defaultValue: [] },
       frameNPerMm: optionalReal,
     },
-    packs: { blanketIds: optionalJson },
-    press_events: { id: serial, pressId: ofPress, event: json, at: text, by: text },
+    packs: { blanketIds: optionalJson<string[]>() },
+    press_events: {
+      id: serial,
+      pressId: ofPress,
+      event: json<KeptPressEvent['event']>(),
+      at: text,
+      by: text,
+    },
     blankets: {
       id: key,
       name: text,
-      kind: text,
+      kind: textOf<Blanket['kind']>(),
       newMm: real,
       nowMm: real,
       modulusMPa: optionalReal,
       since: optionalText,
-      clogging: text,
-      sideUp: text,
+      clogging: textOf<Blanket['clogging']>(),
+      sideUp: textOf<Blanket['sideUp']>(),
       note: text,
     },
     washes: {
@@ -35,8 +56,15 @@ export const m0006PressRoom: Migration = {
       at: text,
       by: text,
     },
-    pressure_trials: { id: serial, pressId: ofPress, jobId: ofJob, trial: json, at: text, by: text },
-    misfits: { id: serial, jobId: ofJob, plate: text, marks: json, at: text, by: text },
+    pressure_trials: {
+      id: serial,
+      pressId: ofPress,
+      jobId: ofJob,
+      trial: json<PressureTrial>(),
+      at: text,
+      by: text,
+    },
+    misfits: { id: serial, jobId: ofJob, plate: text, marks: json<MisfitMark[]>(), at: text, by: text },
   },
   indexes: [
     ['press_events', ['pressId'], false],
@@ -44,4 +72,4 @@ export const m0006PressRoom: Migration = {
     ['pressure_trials', ['pressId'], false],
     ['misfits', ['jobId'], false],
   ],
-}
+} satisfies Migration

@@ -1,22 +1,26 @@
 import { QueryTypes } from 'sequelize'
-import { json, jobKey, ofJob, real, serial, text, whole } from './columns'
+import type { Numbering } from '@/core/dry/numbering'
+import type { BetweenRuns, RunKind, SheetMark } from '@/core/edition/runs'
+import type { Credits } from '@/core/record/credits'
+import type { Variation } from '@/core/record/variation'
+import { jobKey, json, ofJob, real, serial, text, textOf, whole } from './columns'
 import type { Migration } from './migration'
 
 /**
  * Several runs a sheet, how an edition is sorted and signed, and who is credited. Prints that are each one of their own all carry
  * 1/1, so what may not be doubled is the number within its kind, no longer the mark.
  */
-export const m0008Runs: Migration = {
+export const m0008Runs = {
   name: '0008-runs',
   columns: {
     jobs: {
       openRun: { ...whole, defaultValue: 0 },
-      variation: { ...text, defaultValue: 'alike' },
-      credits: { ...json, defaultValue: [] },
+      variation: { ...textOf<Variation>(), defaultValue: 'alike' },
+      credits: { ...json<Credits>(), defaultValue: [] },
     },
     runs: {
-      kind: { ...text, defaultValue: 'plate' },
-      between: { ...text, defaultValue: 'dry-damp' },
+      kind: { ...textOf<RunKind>(), defaultValue: 'plate' },
+      between: { ...textOf<BetweenRuns>(), defaultValue: 'dry-damp' },
       waitHours: { ...real, defaultValue: 0 },
     },
     sheet_marks: {
@@ -24,12 +28,12 @@ export const m0008Runs: Migration = {
       jobId: ofJob,
       sheet: whole,
       runPosition: whole,
-      mark: text,
+      mark: textOf<SheetMark['mark']>(),
       why: text,
       by: text,
       at: text,
     },
-    sortings: { jobId: jobKey, numbering: json, at: text },
+    sortings: { jobId: jobKey, numbering: json<Numbering>(), at: text },
   },
   indexes: [
     ['sheet_marks', ['jobId'], false],
@@ -43,4 +47,4 @@ export const m0008Runs: Migration = {
     for (const { name, sql } of indexes)
       if (sql?.includes('`mark`')) await queries.sequelize.query(`DROP INDEX "${name}"`, { transaction })
   },
-}
+} satisfies Migration

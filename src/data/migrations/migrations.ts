@@ -9,7 +9,7 @@ import { m0008Runs } from './m0008Runs'
 import type { Migration } from './migration'
 
 /** Every change of the database's shape, in order. A released one is never edited: the next change is a new one. */
-export const MIGRATIONS: readonly Migration[] = [
+export const MIGRATIONS = [
   m0001FirstRelease,
   m0002PlateRoom,
   m0003PrintingDay,
@@ -18,4 +18,4 @@ export const MIGRATIONS: readonly Migration[] = [
   m0006PressRoom,
   m0007PullDesk,
   m0008Runs,
-]
+] as const satisfies readonly Migration[]
