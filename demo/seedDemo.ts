@@ -1,8 +1,10 @@
+import { changeFirstMix, inkOf } from '@/core/ink/mix'
+import { TURNS } from '@/core/press/pressSetting'
 import { createHash } from 'node:crypto'
 import type { PullEvent, PullKind } from '@/core/edition/pull'
 import type { RunWish } from '@/core/edition/runs'
 import type { Features } from '@/core/prove/features'
-import type { Settings, SettingStation } from '@/core/prove/settings'
+import { SETTINGS_VERSION, type Settings, type SettingStation } from '@/core/prove/settings'
 import { usualTolerances } from '@/core/prove/tolerance'
 import { WIPING_SCHOOLS } from '@/core/wipe/wipingOrder'
 import { cropToPlate } from '@/core/plate/artwork'
@@ -226,7 +228,7 @@ const accept: PullEvent = { kind: 'decision', decision: 'accepted', reason: '', 
 const eye = (reading: 'lighter' | 'same' | 'darker'): PullEvent => ({ kind: 'eye', reading })
 
 const mooring: Settings = {
-  version: 1,
+  version: SETTINGS_VERSION,
   plate: {
     name: 'Mooring posts',
     kind: 'zinc-etched',
@@ -236,7 +238,7 @@ const mooring: Settings = {
     bevelDegrees: 45,
     state: 1,
   },
-  ink: {
+  ink: inkOf({
     name: 'Mix 7, low water',
     basis: 'volume',
     parts: [
@@ -250,7 +252,7 @@ const mooring: Settings = {
     gramsPerPull: 2.6,
     roomC: 19,
     plateC: 37,
-  },
+  }),
   wipe: WIPING_SCHOOLS['three-stage'].order,
   paper: {
     paperId: 'heron-white',
@@ -269,8 +271,9 @@ const mooring: Settings = {
     name: 'The little press',
     rollerRadiusMm: 45,
     mmPerTurn: 2,
-    turnsLeft: 3,
-    turnsRight: 3,
+    scale: TURNS,
+    readingLeft: 3,
+    readingRight: 3,
     packName: STARTER_PACKS[0].name,
     pack: STARTER_PACKS[0].layers,
     makeReadyMm: 0,
@@ -298,8 +301,8 @@ async function seedMooringPosts(): Promise<void> {
   const { version: _, ...stations } = mooring
   await story.set({
     ...stations,
-    press: { ...mooring.press, turnsLeft: 3.5, turnsRight: 3.5 },
-    ink: { ...mooring.ink, modifiers: [{ modifier: 'thin-oil', amount: 1 }] },
+    press: { ...mooring.press, readingLeft: 3.5, readingRight: 3.5 },
+    ink: changeFirstMix(mooring.ink, { modifiers: [{ modifier: 'thin-oil', amount: 1 }] }),
   })
   await story.picture('posts', '#b9bbbd', 1)
   await story
@@ -308,7 +311,7 @@ async function seedMooringPosts(): Promise<void> {
       eye('lighter'),
       verdict('lighter', 'Grey all over, emboss shallow at the posts.', { line: -1, emboss: -1 }),
     ])
-  await story.set({ press: { ...mooring.press, turnsLeft: 3, turnsRight: 3 } })
+  await story.set({ press: { ...mooring.press, readingLeft: 3, readingRight: 3 } })
   await story
     .later(45)
     .pull(
@@ -523,7 +526,7 @@ async function seedSamphire(): Promise<void> {
     bevelDegrees: 0,
     state: 1,
   }
-  const ink: Settings['ink'] = {
+  const ink = inkOf({
     name: 'Marsh green',
     basis: 'volume',
     parts: [
@@ -537,8 +540,8 @@ async function seedSamphire(): Promise<void> {
     gramsPerPull: 3.4,
     roomC: 18,
     plateC: 18,
-  }
-  const press = { ...mooring.press, turnsLeft: 2.75, turnsRight: 2.75, makeReadyMm: 0.5 }
+  })
+  const press = { ...mooring.press, readingLeft: 2.75, readingRight: 2.75, makeReadyMm: 0.5 }
   await story.set({
     plate,
     ink,
@@ -610,8 +613,7 @@ async function seedWindow(): Promise<void> {
       bevelDegrees: 40,
       state: 1,
     },
-    ink: {
-      ...mooring.ink,
+    ink: changeFirstMix(mooring.ink, {
       name: 'Window black',
       parts: [
         { inkId: 'kelp-black', name: 'Kelp black', parts: 5 },
@@ -620,7 +622,7 @@ async function seedWindow(): Promise<void> {
       batchGrams: 40,
       gramsPerPull: 2.5,
       roomC: 20,
-    },
+    }),
     paper: {
       paperId: 'dunlin-cream',
       name: 'Dunlin cream',
@@ -682,8 +684,7 @@ async function seedTides(): Promise<void> {
       bevelDegrees: 40,
       state: 1,
     },
-    ink: {
-      ...mooring.ink,
+    ink: changeFirstMix(mooring.ink, {
       name: 'Flood blue',
       parts: [
         { inkId: 'dusk-blue', name: 'Dusk blue', parts: 5 },
@@ -692,7 +693,7 @@ async function seedTides(): Promise<void> {
       batchGrams: 30,
       gramsPerPull: 2.4,
       roomC: 19,
-    },
+    }),
     paper: {
       paperId: 'egret-soft',
       name: 'Egret soft',
@@ -724,14 +725,13 @@ async function seedTides(): Promise<void> {
   const second: Settings = {
     ...settings,
     plate: { ...settings.plate, name: 'Ebb' },
-    ink: {
-      ...settings.ink,
+    ink: changeFirstMix(settings.ink, {
       name: 'Ebb brown',
       parts: [
         { inkId: 'silt-brown', name: 'Silt brown', parts: 6 },
         { inkId: 'clear-base', name: 'Clear base', parts: 2 },
       ],
-    },
+    }),
   }
   await story.later(2 * 24 * 60).set({ plate: second.plate, ink: second.ink })
   const ebb = await story

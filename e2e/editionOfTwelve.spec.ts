@@ -12,7 +12,7 @@ type File = Record<string, unknown> & {
 /** A benched job without a pull, brought in as another workshop's file would be. */
 async function bringIn(page: Page, url: string): Promise<void> {
   const file = (await (await page.request.get(`${url}/jobs/mooring-posts/record/job.json`)).json()) as File
-  file.runs[0].bench.press = { ...file.runs[0].bench.press, turnsLeft: 3.5, turnsRight: 3.5 }
+  file.runs[0].bench.press = { ...file.runs[0].bench.press, readingLeft: 3.5, readingRight: 3.5 }
   const bare = {
     ...file,
     job: { ...file.job, title: 'Slack water', editionSize: 12 },

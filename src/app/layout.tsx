@@ -1,4 +1,5 @@
 import type { Metadata, Viewport } from 'next'
+import { LaterReleaseError } from '@/data/migrations/migration'
 import { workshopName } from '@/data/mornings'
 import { HydrationMark } from '@/ui/HydrationMark'
 import { ShortcutList } from '@/ui/ShortcutList'
@@ -14,7 +15,21 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
 export const dynamic = 'force-dynamic'
 
 export default async function RootLayout({ children }: { children: React.ReactNode }) {
-  const workshop = await workshopName()
+  const workshop = await workshopName().catch((error: unknown) => {
+    if (error instanceof LaterReleaseError) return error
+    throw error
+  })
+  if (workshop instanceof LaterReleaseError)
+    return (
+      <html lang="en">
+        <body>
+          <main className="p-8">
+            <h1 className="station-title text-2xl">This workshop belongs to a later release</h1>
+            <p className="my-3 max-w-[60ch]">{workshop.message}</p>
+          </main>
+        </body>
+      </html>
+    )
   return (
     <html lang="en" suppressHydrationWarning>
       <head>

@@ -4,6 +4,8 @@ import { writeWorkshopLines } from '@/core/morning/workshopLines'
 import { paperStanding } from '@/core/paper/stock'
 import { loadCalibration } from '@/data/calibrations'
 import { loadDryingPlaces } from '@/data/dryingPlaces'
+import { UnreadableJobError } from '@/data/errors'
+import { onlyUnreadable } from './jobs/[job]/openJob'
 import { latestMornings } from '@/data/mornings'
 import { listJobs, loadJob } from '@/data/jobs'
 import { loadFacings } from '@/data/plateWatch'
@@ -31,12 +33,15 @@ export default async function MorningPage() {
     ])
   const now = new Date().toISOString()
   const underWay = jobs.filter(({ phase }) => phase !== 'signed')
-  const active = await Promise.all(
-    underWay.map(async ({ id, slug }) => ({
-      slug,
-      facts: readMorning(await loadJob(slug), inks, now, calibration, await loadFacings(id)),
-    })),
+  const read = await Promise.all(
+    underWay.map(async ({ id, slug }) => {
+      const job = await loadJob(slug).catch(onlyUnreadable)
+      if (job instanceof UnreadableJobError) return job
+      return { slug, facts: readMorning(job, inks, now, calibration, await loadFacings(id)) }
+    }),
   )
+  const active = read.flatMap((one) => (one instanceof UnreadableJobError ? [] : [one]))
+  const unreadable = read.flatMap((one) => (one instanceof UnreadableJobError ? [one] : []))
   const lines = morning
     ? writeMorningSheet(
         morning.readings,
@@ -100,7 +105,7 @@ export default async function MorningPage() {
         </PlateMark>
       </main>
       <aside className="border-line p-4 lg:border-l">
-        <JobShelf jobs={jobs} />
+        <JobShelf jobs={jobs} unreadable={unreadable.map(({ slug, reason }) => ({ slug, reason }))} />
       </aside>
     </div>
   )

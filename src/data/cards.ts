@@ -142,7 +142,9 @@ export async function loadCards(): Promise<MixCard[]> {
     readRows(tables.card_versions, { order: ['version'] }),
     readRows(tables.batches, { order: ['madeAt'] }),
     sequelize.query<{ cardId: string; pulls: number }>(
-      "SELECT json_extract(settings, '$.ink.card.id') AS cardId, count(*) AS pulls FROM pulls GROUP BY 1",
+      `SELECT json_extract(mix.value, '$.card.id') AS cardId, count(DISTINCT pulls.jobId || ' ' || pulls.id) AS pulls
+       FROM pulls, json_each(coalesce(json_extract(settings, '$.ink.mixes'), json_array(json_extract(settings, '$.ink')))) AS mix
+       GROUP BY 1`,
       { type: QueryTypes.SELECT },
     ),
   ])

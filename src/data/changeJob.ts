@@ -2,6 +2,7 @@ import type { Transaction } from 'sequelize'
 import { benchSchema, type Bench } from '@/core/prove/settings'
 import { write } from './database'
 import { ConflictError, NotFoundError } from './errors'
+import { readRows } from './readRows'
 import type { JobRow, Tables } from './tables'
 
 /** What a change to a job works with: all of it inside one transaction. */
@@ -25,7 +26,7 @@ export async function changeJob(
   isDone?: (change: JobChange) => Promise<boolean>,
 ): Promise<number> {
   return write(async (tables, transaction) => {
-    const job = (await tables.jobs.findByPk(jobId, { transaction }))?.get({ plain: true })
+    const [job] = await readRows(tables.jobs, { where: { id: jobId }, transaction })
     if (!job) throw new NotFoundError('This job')
     const change = { job, tables, transaction }
     if (await isDone?.(change)) return job.revision
@@ -38,9 +39,12 @@ export async function changeJob(
 
 /** The bench of the run at work, as it stands within a change. */
 export async function benchOf({ job, tables, transaction }: JobChange): Promise<Bench> {
-  const run = await tables.runs.findOne({ where: { jobId: job.id, position: job.openRun }, transaction })
+  const [run] = await readRows(tables.runs, {
+    where: { jobId: job.id, position: job.openRun },
+    transaction,
+  })
   if (!run) throw new NotFoundError('This run')
-  return benchSchema.parse(run.get('bench'))
+  return benchSchema.parse(run.bench)
 }
 
 /** Sets the bench of the run at work within a change. */

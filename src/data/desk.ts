@@ -1,10 +1,13 @@
 import type { Transaction } from 'sequelize'
+import { asideWithin, type DocumentPath, type SetAside } from '@/core/document/setAside'
 import {
   deskRailsSchema,
-  deskSyncInput,
+  readDeskSync,
   EMPTY_RAILS,
   mergeRails,
   type DeskEntry,
+  type SentEntry,
+  type SentEvent,
   type DeskOutcome,
   type DeskRails,
 } from '@/core/edition/deskEntry'
@@ -19,6 +22,7 @@ import type { JobRow, PullRow, Tables } from './tables'
 /** A device's clock may be ahead of the server's by so much, ms; more is a wrong clock. */
 const CLOCK_SLACK_MS = 120_000
 const LATE = 'came after the numbers were given'
+const SET_ASIDE_LATE: PullEvent = { kind: 'decision', decision: 'set-aside', reason: LATE, fate: null }
 const TAKEN_BACK = 'taken back at the desk'
 
 interface Sync {
@@ -28,26 +32,41 @@ interface Sync {
   at: string
 }
 
+/** Keeps what of a pull is not known, by its place in the job file. */
+async function keepAside(
+  { job, tables, transaction }: Sync,
+  path: DocumentPath,
+  aside: readonly SetAside[],
+): Promise<void> {
+  const rows = asideWithin(path, aside).map((one) => ({ jobId: job.id, aside: one }))
+  if (rows.length > 0) await tables.set_aside.bulkCreate(rows, { transaction })
+}
+
 /** Adds events to a pull; what stands word for word is left out, what says something else amends it. */
 async function addTo(
-  { job, tables, transaction, at }: Sync,
-  pullId: string,
-  events: readonly PullEvent[],
+  sync: Sync,
+  { pullId, place }: { pullId: string; place: number },
+  events: readonly SentEvent[],
   by: string,
 ): Promise<void> {
-  const standing = new Map(
-    (
-      await readRows(tables.pull_events, { where: { jobId: job.id, pullId }, order: ['id'], transaction })
-    ).map(({ subject, event }) => [subject, JSON.stringify(event)]),
-  )
-  for (const event of events) {
+  const { job, tables, transaction, at } = sync
+  const before = await readRows(tables.pull_events, {
+    where: { jobId: job.id, pullId },
+    order: ['id'],
+    transaction,
+  })
+  const standing = new Map(before.map(({ subject, event }) => [subject, JSON.stringify(event)]))
+  let count = before.length
+  for (const { event, aside } of events) {
     const subject = eventSubject(event)
     if (standing.get(subject) === JSON.stringify(event)) continue
     await tables.pull_events.create(
       { jobId: job.id, pullId, subject, event, at, by, why: standing.has(subject) ? TAKEN_BACK : null },
       { transaction },
     )
+    await keepAside(sync, ['pulls', place - 1, 'events', count, 'event'], aside)
     standing.set(subject, JSON.stringify(event))
+    count += 1
   }
 }
 
@@ -55,9 +74,13 @@ async function addTo(
 const isNumbered = async ({ job, tables, transaction }: Sync) =>
   (await tables.prints.count({ where: { jobId: job.id }, transaction })) > 0
 
-async function keepPull(sync: Sync, entry: Extract<DeskEntry, { kind: 'pull' }>): Promise<DeskOutcome> {
+async function keepPull(
+  sync: Sync,
+  entry: Extract<DeskEntry, { kind: 'pull' }>,
+  { events, aside }: SentEntry,
+): Promise<DeskOutcome> {
   const { job, tables, transaction, at } = sync
-  const { id, pullKind, runPosition, pulledAt, zone, estimated, hands, settings, events, by } = entry
+  const { id, pullKind, runPosition, pulledAt, zone, estimated, hands, settings, by } = entry
   if ((await tables.pulls.count({ where: { id }, transaction })) > 0)
     return { id, outcome: 'already', message: null }
   const jobId = job.id
@@ -103,16 +126,15 @@ async function keepPull(sync: Sync, entry: Extract<DeskEntry, { kind: 'pull' }>)
     { transaction },
   )
   const late = pullKind === 'edition' && (await isNumbered(sync))
+  await keepAside(sync, ['pulls', place - 1], aside)
   await addTo(
     sync,
-    id,
+    { pullId: id, place },
     [
-      ...events.filter(({ kind }) =>
+      ...events.filter(({ event: { kind } }) =>
         pullKind === 'edition' ? !(late && kind === 'decision') : kind !== 'decision',
       ),
-      ...(late
-        ? [{ kind: 'decision' as const, decision: 'set-aside' as const, reason: LATE, fate: null }]
-        : []),
+      ...(late ? [{ event: SET_ASIDE_LATE, aside: [] }] : []),
     ],
     by,
   )
@@ -131,18 +153,19 @@ async function keepPull(sync: Sync, entry: Extract<DeskEntry, { kind: 'pull' }>)
 
 async function keepAmendment(
   sync: Sync,
-  { id, pullId, events, by }: Extract<DeskEntry, { kind: 'amendment' }>,
+  { id, pullId, by }: Extract<DeskEntry, { kind: 'amendment' }>,
+  { events }: SentEntry,
 ): Promise<DeskOutcome> {
   const { job, tables, transaction } = sync
-  if ((await tables.pulls.count({ where: { jobId: job.id, id: pullId }, transaction })) === 0)
-    return { id, outcome: 'refused', message: 'This pull is not in the job.' }
-  if (events.some(({ kind }) => kind === 'decision') && (await isNumbered(sync)))
+  const [pull] = await readRows(tables.pulls, { where: { jobId: job.id, id: pullId }, transaction })
+  if (!pull) return { id, outcome: 'refused', message: 'This pull is not in the job.' }
+  if (events.some(({ event }) => event.kind === 'decision') && (await isNumbered(sync)))
     return {
       id,
       outcome: 'refused',
       message: 'The numbers are given: what becomes of this pull can no longer be changed here.',
     }
-  await addTo(sync, pullId, events, by)
+  await addTo(sync, { pullId, place: pull.place }, events, by)
   return { id, outcome: 'kept', message: null }
 }
 
@@ -151,17 +174,18 @@ async function keepAmendment(
  * there, so they neither need nor move the job's revision: two of them on one edition get numbers in the order they are heard.
  */
 export async function syncDesk(slug: string, input: unknown, at: string): Promise<DeskOutcome[]> {
-  const { entries } = deskSyncInput.parse(input)
+  const entries = readDeskSync(input)
   return write(async (tables, transaction) => {
     const [job] = await readRows(tables.jobs, { where: { slug }, transaction })
     if (!job) throw new NotFoundError('This job')
     const outcomes: DeskOutcome[] = []
-    for (const entry of entries)
+    const sync = { job, tables, transaction, at }
+    for (const sent of entries) {
+      const { entry } = sent
       outcomes.push(
-        await (entry.kind === 'pull'
-          ? keepPull({ job, tables, transaction, at }, entry)
-          : keepAmendment({ job, tables, transaction, at }, entry)),
+        await (entry.kind === 'pull' ? keepPull(sync, entry, sent) : keepAmendment(sync, entry, sent)),
       )
+    }
     return outcomes
   })
 }

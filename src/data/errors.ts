@@ -1,3 +1,6 @@
+import { ZodError } from 'zod'
+import { LaterDocumentError } from '@/core/document/documentKind'
+
 /** What is wrong, and at which field; an empty field speaks of the whole. */
 export interface FieldProblem {
   field: string
@@ -28,4 +31,27 @@ export class NotFoundError extends Error {
     super(`${what} is not in this workshop.`)
     this.name = 'NotFoundError'
   }
+}
+
+/** A job whose documents this release cannot read. It stays as it is, and can be taken out raw. */
+export class UnreadableJobError extends Error {
+  constructor(
+    readonly slug: string,
+    readonly title: string,
+    readonly reason: string,
+  ) {
+    super(`${title} cannot be read: ${reason}`)
+    this.name = 'UnreadableJobError'
+  }
+}
+
+/** Whether what was thrown says that a document cannot be read. */
+export const isUnreadable = (error: unknown): error is ZodError | LaterDocumentError =>
+  error instanceof ZodError || error instanceof LaterDocumentError
+
+/** What is wrong with a document, and where. */
+export function whyUnreadable(error: ZodError | LaterDocumentError): string {
+  if (error instanceof LaterDocumentError) return error.message
+  const [{ path, message }] = error.issues
+  return path.length > 0 ? `${path.join('.')}: ${message}` : message
 }

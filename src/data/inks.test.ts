@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
+import { sampleMix, sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
+import { inkOf } from '@/core/ink/mix'
 import { batchContents } from '@/core/ink/mixCard'
 import { UNKNOWN_TUBE } from '@/core/ink/shelfInk'
 import { USUAL_CALIBRATION } from '@/core/ink/stiffness'
@@ -25,7 +26,7 @@ const ink = (name: string, more: Partial<NewInk> = {}): NewInk => ({
   ...more,
 })
 const mix = {
-  ...sampleSettings.ink,
+  ...sampleMix,
   parts: [
     { inkId: 'quay-black', name: 'Quay black', parts: 3 },
     { inkId: 'dusk-blue', name: 'Dusk blue', parts: 1 },
@@ -113,7 +114,8 @@ describe('recipe cards', () => {
   it('count the pulls that used them', async () => {
     const job = await benchedJob()
     const card = await keepCard({ cardId: null, mix, why: '', by }, at())
-    await saveStation(job.id, job.revision, 'ink', { ...mix, card: { ...card, isChanged: false } }, at())
+    const ink = inkOf({ ...mix, card: { ...card, isChanged: false } })
+    await saveStation(job.id, job.revision, 'ink', ink, at())
     await pull(await loadJob(job.slug), 'p1')
     expect((await loadCards())[0].pulls).toBe(1)
   })

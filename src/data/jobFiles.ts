@@ -1,5 +1,7 @@
+import type { SetAside } from '@/core/document/setAside'
 import { eventSubject } from '@/core/edition/pull'
-import { jobFileSchema, JOB_FILE_VERSION, type JobFile } from '@/core/record/jobFile'
+import { JOB_FILE_VERSION, type JobFile } from '@/core/record/jobFile'
+import { readJobFile, writeJobFile } from '@/core/record/jobFileDocument'
 import { createHash } from 'node:crypto'
 import { write } from './database'
 import { loadCollePieces } from './collePieces'
@@ -14,6 +16,16 @@ import { loadZoneMaps } from './zoneMaps'
 
 /** A job as one document that another workshop can take in: everything but the pictures. */
 export async function exportJob(slug: string, at: string): Promise<JobFile> {
+  return (await readWhole(slug, at)).file
+}
+
+/** The same as it is written out: with what this release does not know put back in its place. */
+export async function exportJobFile(slug: string, at: string): Promise<Record<string, unknown>> {
+  const { file, aside } = await readWhole(slug, at)
+  return writeJobFile(file, aside)
+}
+
+async function readWhole(slug: string, at: string): Promise<{ file: JobFile; aside: SetAside[] }> {
   const [
     {
       id,
@@ -32,6 +44,7 @@ export async function exportJob(slug: string, at: string): Promise<JobFile> {
       bats,
       prints,
       dryings,
+      aside,
     },
     store,
   ] = await Promise.all([loadJob(slug), loadStore()])
@@ -46,12 +59,12 @@ export async function exportJob(slug: string, at: string): Promise<JobFile> {
     loadCustody(id),
   ])
   const mixes = [
-    ...runs.flatMap(({ bench }) => bench.ink ?? []),
-    ...pulls.map(({ settings }) => settings.ink),
-    ...bats.flatMap((bat) => bat.runs.map(({ settings }) => settings.ink)),
+    ...runs.flatMap(({ bench }) => bench.ink?.mixes ?? []),
+    ...pulls.flatMap(({ settings }) => settings.ink.mixes),
+    ...bats.flatMap((bat) => bat.runs.flatMap(({ settings }) => settings.ink.mixes)),
   ]
   const used = new Set(mixes.flatMap(({ parts }) => parts.map(({ inkId }) => inkId)))
-  return {
+  const file: JobFile = {
     format: 'typothesis-job',
     version: JOB_FILE_VERSION,
     exportedAt: at,
@@ -74,16 +87,17 @@ export async function exportJob(slug: string, at: string): Promise<JobFile> {
     sheetMarks,
     signing,
   }
+  return { file, aside }
 }
 
 /**
  * Takes a job file in as a new job, all of it or nothing. Inks the shelf already has stay as they are.
  *
  * @returns the address of the new job
- * @throws ZodError naming the place in the file
+ * @throws ZodError naming the place in the file; LaterDocumentError
  */
 export async function importJob(document: unknown): Promise<string> {
-  const file = jobFileSchema.parse(document)
+  const { value: file, aside } = readJobFile(document)
   return write(async (tables, transaction) => {
     const { createdAt, ...job } = file.job
     const { id: jobId, slug } = await insertJob({ tables, transaction }, job, createdAt)
@@ -114,6 +128,7 @@ export async function importJob(document: unknown): Promise<string> {
       options,
     )
     await tables.bats.bulkCreate(ofJob(file.bats), options)
+    await tables.set_aside.bulkCreate(ofJob(aside.map((one) => ({ aside: one }))), options)
     await tables.prints.bulkCreate(placed(file.prints), options)
     await tables.dryings.bulkCreate(ofJob(file.dryings), options)
     await tables.zone_maps.bulkCreate(ofJob(file.zoneMaps), options)

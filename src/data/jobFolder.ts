@@ -4,7 +4,7 @@ import type { JobFile } from '@/core/record/jobFile'
 import { openDatabase, write } from './database'
 import { FieldError } from './errors'
 import { keepPicture, LARGEST_PICTURE_BYTES, originalFile } from './images'
-import { exportJob, importJob } from './jobFiles'
+import { exportJob, exportJobFile, importJob } from './jobFiles'
 import { loadJob } from './jobs'
 import { readRows } from './readRows'
 
@@ -44,9 +44,10 @@ export async function packJob(
   at: string,
 ): Promise<Uint8Array> {
   const file = await exportJob(slug, at)
+  const whole = await exportJobFile(slug, at)
   const zip = new JSZip()
   const states = (await loadJob(slug)).plateStates.map(({ state, imageId }) => ({ state, imageId }))
-  zip.file(JOB_FILE, JSON.stringify(file, null, 1))
+  zip.file(JOB_FILE, JSON.stringify(whole, null, 1))
   zip.file('plate-pictures.json', JSON.stringify(states))
   for (const id of await picturesOf(slug, file))
     zip.file(`${PICTURES}${id}`, await readFile(await originalFile(id)))

@@ -1,5 +1,6 @@
 import type { z } from 'zod'
-import { keptEventSchema } from '@/core/edition/pull'
+import { asideWithin, type SetAside } from '@/core/document/setAside'
+import { keptEventSchema, type KeptEvent } from '@/core/edition/pull'
 import { runSchema, sheetMarkSchema, type Run, type SheetMark } from '@/core/edition/runs'
 import {
   batSchema,
@@ -16,7 +17,7 @@ import type { Transaction } from 'sequelize'
 import type { Signing } from '@/core/dry/numbering'
 import { creditsSchema } from '@/core/record/credits'
 import { readSigning } from './sortings'
-import { readRows } from './readRows'
+import { readKept, readRows, type Plain } from './readRows'
 import type { JobRow, PullEventRow, Tables } from './tables'
 
 /** Everything that is kept of a job. */
@@ -31,18 +32,28 @@ export interface JobRecord extends JobRow {
   bats: Bat[]
   prints: Print[]
   dryings: Drying[]
+  /** what it holds that this release does not know, by its place in the job file */
+  aside: SetAside[]
 }
 
-function eventsByPull(rows: readonly PullEventRow[]): Map<string, unknown[]> {
-  const events = new Map<string, unknown[]>()
-  for (const { pullId, event, at, by, why } of rows) {
-    const kept = keptEventSchema.parse({ event, at, by, why })
+type KeptRows<Row> = { row: Plain<Row>; aside: SetAside[] }[]
+
+/** Events by the pull they speak of, each with what of it is not known. */
+function eventsByPull(rows: KeptRows<PullEventRow>) {
+  const events = new Map<string, { event: KeptEvent; aside: SetAside[] }[]>()
+  for (const { row, aside } of rows) {
+    const { pullId, event, at, by, why } = row
+    const kept = { event: keptEventSchema.parse({ event, at, by, why }), aside }
     const before = events.get(pullId)
     if (before) before.push(kept)
     else events.set(pullId, [kept])
   }
   return events
 }
+
+/** What rows hold that is not known, told from the outside of the job. */
+const asideOf = (list: string, rows: readonly { aside: SetAside[] }[]): SetAside[] =>
+  rows.flatMap(({ aside }, i) => asideWithin([list, i], aside))
 
 /** Reads the whole record of a job; every document is read with the core's schemas, so that nothing unknown gets further. */
 export async function readJobRecord(
@@ -51,33 +62,43 @@ export async function readJobRecord(
   transaction?: Transaction,
 ): Promise<JobRecord> {
   const all = { where: { jobId: job.id }, transaction }
-  const [runs, marks, signing, states, pulls, events, bats, prints, dryings] = await Promise.all([
-    readRows(tables.runs, { ...all, order: ['position'] }),
+  const [runs, marks, signing, states, pulls, events, bats, prints, dryings, setAside] = await Promise.all([
+    readKept(tables.runs, { ...all, order: ['position'] }),
     readRows(tables.sheet_marks, { ...all, order: ['id'] }),
     readSigning(job.id, tables, transaction),
     readRows(tables.plate_states, { ...all, order: ['state'] }),
-    readRows(tables.pulls, { ...all, order: ['place'] }),
-    readRows(tables.pull_events, { ...all, order: ['id'] }),
-    readRows(tables.bats, { ...all, order: ['version'] }),
+    readKept(tables.pulls, { ...all, order: ['place'] }),
+    readKept(tables.pull_events, { ...all, order: ['id'] }),
+    readKept(tables.bats, { ...all, order: ['version'] }),
     readRows(tables.prints, { ...all, order: ['place'] }),
     readRows(tables.dryings, { ...all, order: ['id'] }),
+    readRows(tables.set_aside, { ...all, order: ['id'] }),
   ])
   const said = eventsByPull(events)
   return {
     ...job,
     credits: creditsSchema.parse(job.credits),
     signing,
-    runs: runs.map(({ jobId: _, ...run }) => runSchema.parse(run)),
+    runs: runs.map(({ row: { jobId: _, ...run } }) => runSchema.parse(run)),
     sheetMarks: marks.map(({ jobId: _, id: __, ...mark }) => sheetMarkSchema.parse(mark)),
     plateStates: states.map(({ jobId: _, imageId, ...state }) => ({
       ...plateStateSchema.parse(state),
       imageId,
     })),
-    pulls: pulls.map(({ jobId: _, place: __, ...pull }) =>
-      filedPullSchema.parse({ ...pull, events: said.get(pull.id) ?? [] }),
+    pulls: pulls.map(({ row: { jobId: _, place: __, ...pull } }) =>
+      filedPullSchema.parse({ ...pull, events: (said.get(pull.id) ?? []).map(({ event }) => event) }),
     ),
-    bats: bats.map(({ jobId: _, ...bat }) => batSchema.parse(bat)),
+    bats: bats.map(({ row: { jobId: _, ...bat } }) => batSchema.parse(bat)),
     prints: prints.map(({ jobId: _, place: __, ...print }) => printSchema.parse(print)),
     dryings: dryings.map(({ jobId: _, id: __, ...drying }) => dryingSchema.parse(drying)),
+    aside: [
+      ...setAside.map(({ aside }) => aside),
+      ...asideOf('runs', runs),
+      ...asideOf('pulls', pulls),
+      ...pulls.flatMap(({ row: { id } }, i) =>
+        (said.get(id) ?? []).flatMap(({ aside }, k) => asideWithin(['pulls', i, 'events', k], aside)),
+      ),
+      ...asideOf('bats', bats),
+    ],
   }
 }

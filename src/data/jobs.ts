@@ -12,8 +12,10 @@ import {
 import { finite, label } from '@/core/units/schemas'
 import { benchOf, changeJob, setBench, type JobChange } from './changeJob'
 import { openDatabase, write } from './database'
-import { FieldError, NotFoundError } from './errors'
+import { FieldError, isUnreadable, NotFoundError, UnreadableJobError, whyUnreadable } from './errors'
 import { greatest } from './greatest'
+import { sumOfColumns } from './migrations/migration'
+import { MIGRATIONS } from './migrations/migrations'
 import { readJobRecord, type JobRecord } from './jobRecord'
 import { readRows } from './readRows'
 import { freeSlug } from './slug'
@@ -79,12 +81,32 @@ export async function createJob(input: NewJob, at: string): Promise<{ id: string
   })
 }
 
-/** Reads a job by its address. @throws NotFoundError */
+/** Reads a job by its address. @throws NotFoundError, UnreadableJobError */
 export async function loadJob(slug: string): Promise<JobRecord> {
   const { tables } = await openDatabase()
   const [row] = await readRows(tables.jobs, { where: { slug } })
   if (!row) throw new NotFoundError('This job')
-  return readJobRecord(row, tables)
+  try {
+    return await readJobRecord(row, tables)
+  } catch (error) {
+    if (isUnreadable(error)) throw new UnreadableJobError(row.slug, row.title, whyUnreadable(error))
+    throw error
+  }
+}
+
+/** Everything the database has of a job, as it lies there: for one that cannot be read. @throws NotFoundError */
+export async function exportRaw(slug: string): Promise<Record<string, unknown[]>> {
+  const { sequelize, tables } = await openDatabase()
+  const [job] = await readRows(tables.jobs, { where: { slug } })
+  if (!job) throw new NotFoundError('This job')
+  const rowsOf = (table: string, column: string) =>
+    sequelize.query(`SELECT * FROM "${table}" WHERE "${column}" = ? ORDER BY rowid`, {
+      replacements: [job.id],
+      type: QueryTypes.SELECT,
+    })
+  const ofJob = Object.entries(sumOfColumns(MIGRATIONS)).filter(([, columns]) => 'jobId' in columns)
+  const entries = ofJob.map(async ([name]) => [name, await rowsOf(name, 'jobId')] as const)
+  return { jobs: await rowsOf('jobs', 'id'), ...Object.fromEntries(await Promise.all(entries)) }
 }
 
 const SUMMARY = `

@@ -2,14 +2,14 @@ import { pullEventSchema, readPull } from '@/core/edition/pull'
 import { settingsSchema } from '@/core/prove/settings'
 import type { ProofPair } from '@/core/prove/whatMoved'
 import { openDatabase } from './database'
-import { readRows } from './readRows'
+import { readReadable } from './readRows'
 
 /** Proofs of all jobs, one after the other in one run, that were both judged: what was changed between them and what it did. */
 export async function loadProofPairs(): Promise<ProofPair[]> {
   const { tables } = await openDatabase()
   const [pulls, verdicts] = await Promise.all([
-    readRows(tables.pulls, { where: { kind: 'proof' }, order: ['jobId', 'runPosition', 'place'] }),
-    readRows(tables.pull_events, { where: { subject: 'verdict' }, order: ['id'] }),
+    readReadable(tables.pulls, { where: { kind: 'proof' }, order: ['jobId', 'runPosition', 'place'] }),
+    readReadable(tables.pull_events, { where: { subject: 'verdict' }, order: ['id'] }),
   ])
   const judged = pulls.map(({ jobId, runPosition, id, settings }) => {
     const events = verdicts

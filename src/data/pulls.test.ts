@@ -13,7 +13,7 @@ openWorkshop()
 describe('pulls', () => {
   it('copy the settings: a later change of the bench does not reach them', async () => {
     const job = await pull(await benchedJob(), 'p1')
-    await saveStation(job.id, job.revision, 'press', { ...sampleSettings.press, turnsLeft: 2 }, at())
+    await saveStation(job.id, job.revision, 'press', { ...sampleSettings.press, readingLeft: 2 }, at())
     expect((await loadJob(job.slug)).pulls[0]).toMatchObject({
       id: 'p1',
       number: 1,

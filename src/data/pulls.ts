@@ -145,7 +145,7 @@ export async function addEvents(
   const { pullId: id, events, by, why } = newEventsSchema.parse(input)
   const add = async (change: JobChange) => {
     const { tables, transaction } = change
-    const pull = (await tables.pulls.findOne({ where: { jobId, id }, transaction }))?.get({ plain: true })
+    const [pull] = await readRows(tables.pulls, { where: { jobId, id }, transaction })
     if (!pull) throw new NotFoundError('This pull')
     if (events.some(({ kind }) => kind === 'decision')) {
       if (pull.kind !== 'edition')

@@ -42,9 +42,12 @@ describe('a second run', () => {
     const job = await secondRun()
     expect(job.openRun).toBe(1)
     expect(job.runs[1].bench.plate?.name).toBe('Red plate')
-    await saveStation(job.id, job.revision, 'press', { ...sampleSettings.press, turnsLeft: 2 }, at(30))
+    await saveStation(job.id, job.revision, 'press', { ...sampleSettings.press, readingLeft: 2 }, at(30))
     const after = await loadJob(job.slug)
-    expect(after.runs.map(({ bench }) => bench.press?.turnsLeft)).toEqual([sampleSettings.press.turnsLeft, 2])
+    expect(after.runs.map(({ bench }) => bench.press?.readingLeft)).toEqual([
+      sampleSettings.press.readingLeft,
+      2,
+    ])
   })
   it('is proved on a proof sheet of the first, and held to its own part of the BAT', async () => {
     const job = await secondRun()

@@ -35,6 +35,7 @@ export const sampleRecord = (more: Partial<JobRecord> = {}): JobRecord => ({
   bats: [],
   prints: [],
   dryings: [],
+  aside: [],
   ...more,
 })
 

@@ -9,7 +9,7 @@ import {
 import { openDatabase, write } from './database'
 import { FieldError, NotFoundError } from './errors'
 import { listJobs } from './jobs'
-import { readRows } from './readRows'
+import { readReadable, readRows } from './readRows'
 import type { StockMoveRow } from './tables'
 
 /** An entry of a paper's stock book. */
@@ -49,7 +49,7 @@ export async function loadStockBook(paperId: string): Promise<StockMove[]> {
 /** Sheets that jobs under way keep back, by the paper on their bench. */
 export async function loadReservations(): Promise<Reservation[]> {
   const { tables } = await openDatabase()
-  const [jobs, runs] = await Promise.all([listJobs(), readRows(tables.runs, { where: { position: 0 } })])
+  const [jobs, runs] = await Promise.all([listJobs(), readReadable(tables.runs, { where: { position: 0 } })])
   return jobs
     .filter(({ phase }) => phase === 'proving' || phase === 'edition')
     .flatMap((job) => {

@@ -1,4 +1,5 @@
 import type { Model, ModelStatic, Sequelize } from 'sequelize'
+import { DOCUMENTS } from './documents'
 import type { Held } from './migrations/columns'
 import { sumOfColumns } from './migrations/migration'
 import { MIGRATIONS } from './migrations/migrations'
@@ -79,21 +80,28 @@ export type Table<Shape extends object> = ModelStatic<Model<Shape, Shape>>
 /** The models of one open database. */
 export type Tables = { [T in TableName]: Table<Row<T>> }
 
-/** What writes rows, and which of its arguments are rows. */
+/** What writes rows, and whether it takes one or many. */
 const WRITES = { create: 'one', bulkCreate: 'many', update: 'one', upsert: 'one' } as const
 
-/** The interface to the database drops what it has no column for without a word; here it is an error of whoever wrote it. */
-function refuseUnknown(name: string, model: ModelStatic<Model>): void {
+/**
+ * Looks over everything that is written: a column the table does not have is an error of whoever wrote it (the interface to the database
+ * would drop it without a word), and documents are written strictly, with their version.
+ */
+function guardWrites(name: TableName, model: ModelStatic<Model>): void {
   const known = new Set(Object.keys(model.getAttributes()))
+  const documents = DOCUMENTS[name] ?? {}
+  const asKept = (row: object) =>
+    Object.fromEntries(
+      Object.entries(row).map(([column, value]) => {
+        if (!known.has(column)) throw new Error(`the table ${name} has no column ${column}`)
+        return [column, column in documents && value !== null ? documents[column].write(value) : value]
+      }),
+    )
   for (const [write, takes] of Object.entries(WRITES)) {
     const act = model[write as 'create'].bind(model) as (...args: unknown[]) => unknown
     Object.defineProperty(model, write, {
-      value: (values: object | object[], ...rest: unknown[]) => {
-        for (const row of takes === 'many' ? (values as object[]) : [values])
-          for (const column of Object.keys(row))
-            if (!known.has(column)) throw new Error(`the table ${name} has no column ${column}`)
-        return act(values, ...rest)
-      },
+      value: async (values: object | object[], ...rest: unknown[]) =>
+        act(takes === 'many' ? (values as object[]).map(asKept) : asKept(values), ...rest),
     })
   }
 }
@@ -102,7 +110,7 @@ function refuseUnknown(name: string, model: ModelStatic<Model>): void {
 export function defineTables(sequelize: Sequelize): Tables {
   const models = Object.entries(sumOfColumns(MIGRATIONS)).map(([name, columns]) => {
     const model = sequelize.define(name, columns, { tableName: name, timestamps: false })
-    refuseUnknown(name, model)
+    guardWrites(name as TableName, model)
     return [name, model]
   })
   return Object.fromEntries(models) as unknown as Tables

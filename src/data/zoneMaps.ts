@@ -36,7 +36,7 @@ export async function keepZoneMap(
 ): Promise<number> {
   const map = zoneMapSchema.parse(input)
   return write(async (tables, transaction) => {
-    const job = (await tables.jobs.findByPk(jobId, { transaction }))?.get({ plain: true })
+    const [job] = await readRows(tables.jobs, { where: { id: jobId }, transaction })
     if (!job) throw new NotFoundError('This job')
     const version = await greatest(tables.zone_maps, 'version', { jobId }, transaction)
     const [last] = await readRows(tables.zone_maps, { where: { jobId, version }, transaction })

@@ -1,3 +1,4 @@
+import { firstMix } from '@/core/ink/mix'
 import { FILM_THICKNESSES } from '@/core/ink/filmThickness'
 import { inkTemperature, USUAL_CALIBRATION } from '@/core/ink/stiffness'
 import { mixViscosity } from '@/core/ink/mixViscosity'
@@ -42,14 +43,15 @@ const seconds = ({ steps }: Settings['wipe']) => steps.reduce((sum, step) => sum
 
 /** Stiffness of a mix on its plate, Pa·s; of an unknown mix, 1. */
 function stiffnessOf({ ink }: Settings, shelf: readonly ShelfInk[]): number {
-  const cold = mixViscosity(ink, shelf)
-  return cold === null ? 1 : cold * 2 ** (-inkTemperature(ink.roomC, ink.plateC) / USUAL_CALIBRATION.halvingC)
+  const mix = firstMix(ink)
+  const cold = mixViscosity(mix, shelf)
+  return cold === null ? 1 : cold * 2 ** (-inkTemperature(mix.roomC, mix.plateC) / USUAL_CALIBRATION.halvingC)
 }
 
 /** Squeeze at one screw, MPa; too tight to be solved counts as three times the held one. */
 function squeezeOf(
   { press, plate, paper }: Settings,
-  side: keyof Pick<PressSetting, 'turnsLeft' | 'turnsRight'>,
+  side: keyof Pick<PressSetting, 'readingLeft' | 'readingRight'>,
 ): number | null {
   const squeeze = squeezeAtTurns(press, press[side], plate, paper)
   return squeeze.contact === 'too-tight' ? null : squeeze.peakMPa
@@ -57,7 +59,7 @@ function squeezeOf(
 function squeezeRatio(
   settings: Settings,
   held: Settings,
-  side: keyof Pick<PressSetting, 'turnsLeft' | 'turnsRight'>,
+  side: keyof Pick<PressSetting, 'readingLeft' | 'readingRight'>,
 ): number {
   const [ours, theirs] = [squeezeOf(settings, side), squeezeOf(held, side)]
   return ours === null || theirs === null || theirs === 0 ? (ours === theirs ? 1 : 3) : ours / theirs
@@ -65,7 +67,7 @@ function squeezeRatio(
 
 /** Colours of the mix by the thickness of its film on the paper. */
 function filmColours({ ink }: Settings, shelf: readonly ShelfInk[], paper: readonly number[]): Uint8Array {
-  const known = ink.parts.flatMap(({ inkId, parts }) => {
+  const known = firstMix(ink).parts.flatMap(({ inkId, parts }) => {
     const found = shelf.find(({ id }) => id === inkId)
     return found && parts > 0 ? [{ ink: { name: found.name, k: found.k, s: found.s }, parts }] : []
   })
@@ -108,8 +110,8 @@ export function printConditions(
     sheet,
     plate,
     squeeze: {
-      left: squeezeRatio(settings, held, 'turnsLeft'),
-      right: squeezeRatio(settings, held, 'turnsRight'),
+      left: squeezeRatio(settings, held, 'readingLeft'),
+      right: squeezeRatio(settings, held, 'readingRight'),
     },
     damp: settings.paper.targetUptakePercent / Math.max(1, held.paper.targetUptakePercent),
     stiffness: stiffnessOf(settings, shelf) / stiffnessOf(held, shelf),

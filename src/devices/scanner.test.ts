@@ -1,3 +1,4 @@
+import { changeFirstMix, firstMix } from '@/core/ink/mix'
 import { describe, expect, it } from 'vitest'
 import type { CheckResult, MatchCheck } from '@/core/match/checks/matchCheck'
 import { matchImpression, type ImpressionMatch } from '@/core/match/matchImpression'
@@ -78,16 +79,16 @@ describe('the model of a print', () => {
     expect([...data]).toEqual([0, 0, 0, 1])
   })
   // Facts of the trade (common practice, no source): which way each setting moves a print.
-  const { press, paper, wipe, ink: mix } = HELD
+  const { press, paper, wipe, ink } = HELD
   it.each([
     [
       'screws tighter print darker',
-      { press: { ...press, turnsLeft: press.turnsLeft - 0.25, turnsRight: press.turnsRight - 0.25 } },
+      { press: { ...press, readingLeft: press.readingLeft - 0.25, readingRight: press.readingRight - 0.25 } },
       1,
     ],
     [
       'screws looser print lighter',
-      { press: { ...press, turnsLeft: press.turnsLeft + 0.25, turnsRight: press.turnsRight + 0.25 } },
+      { press: { ...press, readingLeft: press.readingLeft + 0.25, readingRight: press.readingRight + 0.25 } },
       -1,
     ],
     [
@@ -101,10 +102,14 @@ describe('the model of a print', () => {
       -1,
     ],
     ['a heavier film prints darker', { wipe: { ...wipe, plateTone: 'heavy' } }, 1],
-    ['a cooler plate leaves more stiff ink on the surface', { ink: { ...mix, plateC: mix.plateC - 10 } }, 1],
+    [
+      'a cooler plate leaves more stiff ink on the surface',
+      { ink: changeFirstMix(ink, { plateC: firstMix(ink).plateC - 10 }) },
+      1,
+    ],
     [
       'oil thins what stays on the surface',
-      { ink: { ...mix, modifiers: [{ modifier: 'thin-oil', amount: 12 }] } },
+      { ink: changeFirstMix(ink, { modifiers: [{ modifier: 'thin-oil', amount: 12 }] }) },
       -1,
     ],
   ] as const)('%s', (_, changed, way) => {
@@ -114,7 +119,9 @@ describe('the model of a print', () => {
     expect(Math.abs(difference)).toBeGreaterThan(0.3)
   })
   it('prints the side whose screw is looser paler', () => {
-    const leaning = print(conditions({ ...HELD, press: { ...press, turnsRight: press.turnsRight + 0.25 } }))
+    const leaning = print(
+      conditions({ ...HELD, press: { ...press, readingRight: press.readingRight + 0.25 } }),
+    )
     const even = print(PLAIN)
     expect(darkness(leaning, 0.7, 1) - darkness(even, 0.7, 1)).toBeLessThan(
       darkness(leaning, 0, 0.3) - darkness(even, 0, 0.3) - 0.3,
@@ -270,7 +277,7 @@ describe('an impression held against the approved proof, both printed and scanne
   })
   it('sees that the right side is paler when its screw is looser', () => {
     const leaning = held(
-      conditions({ ...HELD, press: { ...HELD.press, turnsRight: HELD.press.turnsRight + 0.3 } }),
+      conditions({ ...HELD, press: { ...HELD.press, readingRight: HELD.press.readingRight + 0.3 } }),
     )
     expect(check(leaning, 'sides').value!).toBeLessThan(-5)
     expect(check(leaning, 'sides').words).toMatch(/^The right side is paler/)

@@ -1,9 +1,10 @@
+import { changeFirstMix } from '../ink/mix'
 import { describe, expect, it } from 'vitest'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import { dryBack } from './dryBack'
 
 const read = (wet: number | null, dry: number | null, ink = 'Mix 7') => ({
-  settings: { ...sampleSettings, ink: { ...sampleSettings.ink, name: ink } },
+  settings: { ...sampleSettings, ink: changeFirstMix(sampleSettings.ink, { name: ink }) },
   events: [
     ...(wet === null ? [] : [{ kind: 'reading' as const, quantity: 'tone1' as const, value: wet }]),
     ...(dry === null

@@ -1,3 +1,4 @@
+import { firstMix } from '../ink/mix'
 import { readPull, type Pull, type Quantity } from './pull'
 
 /** What changes as a print dries. */
@@ -21,7 +22,9 @@ export function dryBack(pulls: readonly Pick<Pull, 'events' | 'settings'>[]): Dr
   const last = both.at(-1)?.pull.settings
   const like = both.filter(
     ({ pull: { settings } }) =>
-      settings.ink.name === last?.ink.name && settings.paper.paperId === last.paper.paperId,
+      last !== undefined &&
+      firstMix(settings.ink).name === firstMix(last.ink).name &&
+      settings.paper.paperId === last.paper.paperId,
   )
   return DRIES.flatMap((quantity): DryBack[] => {
     const read = like.flatMap(({ readings, dryReadings }) =>

@@ -1,3 +1,4 @@
+import { toleranceOf } from '../match/checks/matchCheck'
 import { forecastWear, type WearForecast } from './wearForecast'
 import { QUANTITIES, readPull, type EyeReading, type Pull, type Quantity } from './pull'
 
@@ -101,9 +102,7 @@ export function eyeSeries(pulls: readonly Pull[]): { pull: number; value: number
 }
 
 /** How far from the BAT the scans of the edition are, mean ΔE00, with what is allowed by the newest comparison; null where none was compared. */
-export function scanSeries(
-  pulls: readonly Pull[],
-): {
+export function scanSeries(pulls: readonly Pull[]): {
   points: { pull: number; value: number }[]
   band: { target: number; low: number; high: number }
   /** pulls that differ in anything */ differing: number[]
@@ -117,7 +116,7 @@ export function scanSeries(
   if (compared.length === 0) return null
   return {
     points: compared.map(({ pull, match }) => ({ pull, value: match.deltaE00.mean })),
-    band: { target: 0, low: 0, high: compared.at(-1)!.match.tolerances.colour },
+    band: { target: 0, low: 0, high: toleranceOf(compared.at(-1)!.match.tolerances, 'colour') },
     differing: compared.filter(({ match }) => match.outcome === 'differs').map(({ pull }) => pull),
   }
 }

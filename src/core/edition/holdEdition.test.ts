@@ -40,7 +40,7 @@ describe('an edition held', () => {
           ? {
               settings: {
                 ...sampleSettings,
-                press: { ...sampleSettings.press, turnsLeft: 2.75, turnsRight: 2.75 },
+                press: { ...sampleSettings.press, readingLeft: 2.75, readingRight: 2.75 },
               },
             }
           : {},

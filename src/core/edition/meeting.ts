@@ -142,14 +142,12 @@ export function meetingAt(
   pulledAt: number,
 ): Meeting {
   return (Object.keys(RAILS) as Rail[]).flatMap((rail) =>
-    rails[rail].begun
-      .slice(0, rails[rail].planned.length)
-      .map((start, i) => ({
-        rail,
-        step: rails[rail].planned[i].step,
-        plannedSeconds: rails[rail].planned[i].seconds,
-        secondsBefore: Math.min(86_400, Math.max(0, Math.round((pulledAt - start) / 100) / 10)),
-      })),
+    rails[rail].begun.slice(0, rails[rail].planned.length).map((start, i) => ({
+      rail,
+      step: rails[rail].planned[i].step,
+      plannedSeconds: rails[rail].planned[i].seconds,
+      secondsBefore: Math.min(86_400, Math.max(0, Math.round((pulledAt - start) / 100) / 10)),
+    })),
   )
 }
 

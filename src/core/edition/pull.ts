@@ -3,6 +3,7 @@ import { matchVerdictSchema, scanSchema, type MatchVerdict, type Scan } from '..
 import { featuresSchema, type Features } from '../prove/features'
 import { settingsSchema } from '../prove/settings'
 import { finite, label, moment, remark } from '../units/schemas'
+import { laterEventSchema, type LaterEvent } from './laterEvent'
 import { faultSchema, type Fault } from './fault'
 import { meetingSchema, takenOnRail, type Meeting } from './meeting'
 import { wipeTakenSchema, type WipeTaken } from '../wipe/pace'
@@ -99,13 +100,15 @@ export const pullEventSchema = z.discriminatedUnion('kind', [
 ])
 export type PullEvent = z.infer<typeof pullEventSchema>
 
-/** An event as kept: with its moment, who, and why if it amends an earlier one. */
+/** An event as kept, of whatever release: with its moment, who, and why if it amends an earlier one. */
 export const keptEventSchema = z.strictObject({
-  event: pullEventSchema,
+  event: z.union([pullEventSchema, laterEventSchema]),
   at: moment,
   by: label,
   why: z.string().max(500).nullable(),
 })
+
+export type KeptEvent = z.infer<typeof keptEventSchema>
 
 /** A time zone by its IANA name; one this machine does not know could not be written out. */
 export const timeZone = z
@@ -160,7 +163,8 @@ export const pullSchema = z.strictObject({
 export type Pull = z.infer<typeof pullSchema>
 
 /** What makes two events speak of the same thing: the later then amends the earlier. */
-export function eventSubject(event: PullEvent): string {
+export function eventSubject(event: PullEvent | LaterEvent): string {
+  if (event.kind === 'later') return `later.${event.was}`
   if (event.kind === 'fault') return `fault.${event.where}.${event.what}`
   if (event.kind === 'scan') return `scan.${event.scan.dry ? 'dry' : 'wet'}`
   return event.kind === 'reading' ? `reading.${event.quantity}${event.dry ? '.dry' : ''}` : event.kind
@@ -190,6 +194,8 @@ export interface PullStanding {
   cancelled: string | null
   /** subjects entered more than once */
   amended: string[]
+  /** kinds of events that a later release wrote, and this one does not know */
+  later: string[]
 }
 
 /** Reads a pull's events, in order: the last word on each subject holds. */
@@ -210,6 +216,7 @@ export function readPull({ events }: Pick<Pull, 'events'>): PullStanding {
     match: null,
     cancelled: null,
     amended: [],
+    later: [],
   }
   const seen = new Set<string>()
   for (const { event } of events) {
@@ -228,6 +235,7 @@ export function readPull({ events }: Pick<Pull, 'events'>): PullStanding {
     else if (event.kind === 'scan') standing.scans[event.scan.dry ? 'dry' : 'wet'] = event.scan
     else if (event.kind === 'match') standing.match = event.match
     else if (event.kind === 'cancelled') standing.cancelled = event.how
+    else if (event.kind === 'later') standing.later.push(event.was)
     else standing.wipe = event.taken
   }
   // At the pull desk a wipe is the plate's way to the roller.

@@ -32,38 +32,77 @@ export const mixTargetSchema = z.strictObject({
 })
 export type MixTarget = z.infer<typeof mixTargetSchema>
 
-/** The recipe card and how it is kept warm: part of the settings. */
-export const mixSettingSchema = z
-  .strictObject({
-    name: label,
-    /** Parts by volume, or weighed in grams; grams are taken as volume parts (equal density). */
-    basis: z.enum(['volume', 'grams']),
-    parts: z
-      .array(mixPartSchema)
-      .min(1, { error: 'needs at least one ink' })
-      .max(12, { error: 'takes at most 12 inks' }),
-    /** Ink worked up at a time; modifiers are counted into one such puddle. */
-    puddleGrams: positive.max(1000, { error: 'must be at most 1000 g' }),
-    modifiers: z.array(mixModifierSchema).max(Object.keys(MODIFIERS).length),
-    batchGrams: positive.max(100_000, { error: 'must be at most 100000 g' }),
-    gramsPerPull: positive.max(1000, { error: 'must be at most 1000 g' }),
-    roomC: finite
-      .min(-10, { error: 'must be within −10 and 50 °C' })
-      .max(50, { error: 'must be within −10 and 50 °C' }),
-    plateC: finite
-      .min(-10, { error: 'must be within −10 and 90 °C' })
-      .max(90, { error: 'must be within −10 and 90 °C' }),
-    /** the recipe card it was mixed from, once it is on one, and whether the recipe was changed since */
-    card: z.strictObject({ id: label, version: positive.int(), isChanged: z.boolean() }).optional(),
-    /** the colour it was mixed toward */
-    target: mixTargetSchema.optional(),
-  })
-  .superRefine(({ parts }, context) => {
-    if (parts.length > 0 && !(parts.reduce((sum, part) => sum + part.parts, 0) > 0)) {
-      context.addIssue({ code: 'custom', path: ['parts'], message: 'must add up to more than 0 parts' })
-    }
-  })
+const mixShape = z.strictObject({
+  name: label,
+  /** Parts by volume, or weighed in grams; grams are taken as volume parts (equal density). */
+  basis: z.enum(['volume', 'grams']),
+  parts: z
+    .array(mixPartSchema)
+    .min(1, { error: 'needs at least one ink' })
+    .max(12, { error: 'takes at most 12 inks' }),
+  /** Ink worked up at a time; modifiers are counted into one such puddle. */
+  puddleGrams: positive.max(1000, { error: 'must be at most 1000 g' }),
+  modifiers: z.array(mixModifierSchema).max(Object.keys(MODIFIERS).length),
+  batchGrams: positive.max(100_000, { error: 'must be at most 100000 g' }),
+  gramsPerPull: positive.max(1000, { error: 'must be at most 1000 g' }),
+  roomC: finite
+    .min(-10, { error: 'must be within −10 and 50 °C' })
+    .max(50, { error: 'must be within −10 and 50 °C' }),
+  plateC: finite
+    .min(-10, { error: 'must be within −10 and 90 °C' })
+    .max(90, { error: 'must be within −10 and 90 °C' }),
+  /** the recipe card it was mixed from, once it is on one, and whether the recipe was changed since */
+  card: z.strictObject({ id: label, version: positive.int(), isChanged: z.boolean() }).optional(),
+  /** the colour it was mixed toward */
+  target: mixTargetSchema.optional(),
+})
+
+const partsAddUp = ({ parts }: z.infer<typeof mixShape>, context: z.RefinementCtx) => {
+  if (parts.length > 0 && !(parts.reduce((sum, part) => sum + part.parts, 0) > 0))
+    context.addIssue({ code: 'custom', path: ['parts'], message: 'must add up to more than 0 parts' })
+}
+
+/** A mix as its recipe card says it, and how it is kept warm. */
+export const mixSettingSchema = mixShape.superRefine(partsAddUp)
 export type MixSetting = z.infer<typeof mixSettingSchema>
+
+/** Id of the mix of a run that has one. */
+export const FIRST_MIX = 'mix-1'
+
+/** The inks of a run: part of the settings. Each mix has an id that stays its own, whatever it is called. */
+export const inkSettingSchema = z.strictObject({
+  mixes: z
+    .array(mixShape.extend({ id: label }).superRefine(partsAddUp))
+    .min(1, { error: 'needs at least one mix' })
+    .max(12, { error: 'takes at most 12 mixes' })
+    .refine((mixes) => new Set(mixes.map(({ id }) => id)).size === mixes.length, {
+      error: 'two mixes have the same id',
+    }),
+})
+export type InkSetting = z.infer<typeof inkSettingSchema>
+/** A mix of a run, with its id. */
+export type RunMix = InkSetting['mixes'][number]
+
+/** The first mix of a run, which is its only one on most plates. */
+export function firstMix(ink: InkSetting): RunMix
+export function firstMix(ink: InkSetting | null | undefined): RunMix | null
+export function firstMix(ink: InkSetting | null | undefined): RunMix | null {
+  return ink?.mixes[0] ?? null
+}
+
+/** The inks of a run that has one mix. */
+export const inkOf = (mix: MixSetting): InkSetting => ({ mixes: [{ id: FIRST_MIX, ...mix }] })
+
+/** A run's mix as its card says it: without the id that ties it to its run. */
+export const recipeOf = ({ id: _, ...recipe }: RunMix): MixSetting => recipe
+
+/** A run's inks with its first mix changed. */
+export const changeFirstMix = (
+  { mixes: [first, ...rest] }: InkSetting,
+  patch: Partial<MixSetting>,
+): InkSetting => ({
+  mixes: [{ ...first, ...patch }, ...rest],
+})
 
 /** Grams of each ink for a batch, in the order of the card; they add up to the batch. */
 export function recipeGrams(

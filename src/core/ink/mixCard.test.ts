@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { sampleSettings } from '../prove/sampleSettings.test.fixture'
+import { sampleMix, sampleSettings } from '../prove/sampleSettings.test.fixture'
 import { inkCalibrationSchema, USUAL_CALIBRATION } from './stiffness'
 import { mixSettingSchema, recipeGrams, type MixSetting } from './mix'
 import { batchContents, batchSchema, describeMixChange } from './mixCard'
@@ -7,7 +7,7 @@ import { mixViscosity } from './mixViscosity'
 import { usableUntil } from './shelfInk'
 
 const mix: MixSetting = {
-  ...sampleSettings.ink,
+  ...sampleMix,
   parts: [
     { inkId: 'a', name: 'Kelp black', parts: 3 },
     { inkId: 'b', name: 'Dusk blue', parts: 1 },

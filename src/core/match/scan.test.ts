@@ -1,3 +1,4 @@
+import { changeFirstMix, firstMix } from '../ink/mix'
 import { describe, expect, it } from 'vitest'
 import { byCloseness, closenessTo } from '../dry/closeness'
 import { scanSeries } from '../edition/editionProgress'
@@ -93,8 +94,8 @@ describe('what a check comes to', () => {
     const settings = sampleSettings
     const differences = compareSettings(settings, {
       ...settings,
-      press: { ...settings.press, turnsRight: settings.press.turnsRight + 0.25 },
-      ink: { ...settings.ink, plateC: settings.ink.plateC - 4 },
+      press: { ...settings.press, readingRight: settings.press.readingRight + 0.25 },
+      ink: changeFirstMix(settings.ink, { plateC: firstMix(settings.ink).plateC - 4 }),
     })
     const causes = likelyCauses({ check: 'sides', value: -12, words: '', places: [] }, differences)
     expect(causes.map(({ isEvidence, station }) => [isEvidence, station])).toEqual([

@@ -4,6 +4,7 @@ import {
   foundPlaceSchema,
   MATCH_CHECK_KEYS,
   matchTolerancesSchema,
+  toleranceOf,
   type MatchCheck,
 } from './checks/matchCheck'
 
@@ -51,8 +52,8 @@ export const matchVerdictSchema = z.strictObject({
   outcome: z.enum(['matches', 'differs']),
   /** mean ΔE00 over the plate, and the value 19 of 20 places lie below */
   deltaE00: z.strictObject({ mean: nonNegative, p95: nonNegative }),
-  /** every check in its unit; null: could not be said */
-  values: z.record(z.enum(MATCH_CHECK_KEYS), finite.nullable()),
+  /** every check in its unit; null: could not be said; left out: not judged */
+  values: z.partialRecord(z.enum(MATCH_CHECK_KEYS), finite.nullable()),
   places: z.array(foundPlaceSchema).max(500),
   accepted: z.array(acceptedPlaceSchema).max(500),
   tolerances: matchTolerancesSchema,
@@ -70,21 +71,22 @@ export function scanDistance({ values, tolerances, places, accepted }: MatchVerd
   const hasPlaces = (check: MatchCheck) => places.some((place) => place.check === check)
   const parts = MATCH_CHECK_KEYS.map((check) => {
     const value = values[check] ?? 0
+    const tolerance = toleranceOf(tolerances, check)
     if (check === 'blanks' || check === 'marks')
       return {
         check,
-        distance: left(check) <= tolerances[check] ? 0 : 1 + 0.25 * (left(check) - tolerances[check]),
+        distance: left(check) <= tolerance ? 0 : 1 + 0.25 * (left(check) - tolerance),
       }
     return {
       check,
       distance:
         hasPlaces(check) && left(check) <= 0
           ? 0
-          : tolerances[check] === 0
+          : tolerance === 0
             ? value === 0
               ? 0
               : 2
-            : Math.abs(value) / tolerances[check],
+            : Math.abs(value) / tolerance,
     }
   })
   return parts.reduce((most, part) => (part.distance > most.distance ? part : most))

@@ -1,3 +1,4 @@
+import { firstMix } from '../ink/mix'
 import { z } from 'zod'
 import { PLATE_KINDS } from '../plate/plate'
 import { describePlateLife, plateLife, type PlateHistory } from '../plate/plateLife'
@@ -66,8 +67,8 @@ const degrees = (value: number) => `${formatNumber(value, 1)} °C`
 const grams = (value: number) => `${formatNumber(value, 1)} g`
 
 function inkLines(job: MorningJob, { roomC }: MorningReadings): Omit<MorningLine, 'jobId'>[] {
-  const mix = job.bench.ink
-  const held = (job.bat ?? job.bench).ink
+  const mix = firstMix(job.bench.ink)
+  const held = firstMix((job.bat ?? job.bench).ink)
   if (!mix || !held) return []
   const lines: Omit<MorningLine, 'jobId'>[] = []
   const reference = job.bat ? 'the BAT' : 'the last setting'
@@ -211,9 +212,9 @@ export function writeMorningSheet(readings: MorningReadings, jobs: readonly Morn
     lines.push(...inkLines(job, readings), paperLine(job, readings))
     if (press) {
       const screws =
-        press.turnsLeft === press.turnsRight
-          ? formatTurns(press.turnsLeft)
-          : `left ${formatTurns(press.turnsLeft)}, right ${formatTurns(press.turnsRight)}`
+        press.readingLeft === press.readingRight
+          ? formatTurns(press.readingLeft)
+          : `left ${formatTurns(press.readingLeft)}, right ${formatTurns(press.readingRight)}`
       lines.push({
         station: 'press',
         text: job.pulledToday
@@ -224,7 +225,7 @@ export function writeMorningSheet(readings: MorningReadings, jobs: readonly Morn
           { label: 'Pulled today', value: job.pulledToday ? 'yes' : 'not yet' },
           {
             label: 'Gap',
-            value: `${formatNumber(press.turnsLeft * press.mmPerTurn, 2)} / ${formatNumber(press.turnsRight * press.mmPerTurn, 2)} mm`,
+            value: `${formatNumber(press.readingLeft * press.mmPerTurn, 2)} / ${formatNumber(press.readingRight * press.mmPerTurn, 2)} mm`,
           },
         ],
       })

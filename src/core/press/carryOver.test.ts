@@ -13,7 +13,7 @@ const peak = (bench: Bench, turns: number) => {
 describe('the BAT’s squeeze on another stack', () => {
   it('is not spoken of while nothing under the roller has changed', () => {
     expect(carryOver(bat, bat)).toBeNull()
-    expect(carryOver(bat, { ...bat, press: { ...bat.press!, turnsLeft: 2 } })).toBeNull()
+    expect(carryOver(bat, { ...bat, press: { ...bat.press!, readingLeft: 2 } })).toBeNull()
     expect(carryOver(bat, { ...bat, paper: null })).toBeNull()
   })
   it('of a plate 0.4 mm thinner is 0.2 of a 2 mm turn tighter', () => {
@@ -73,7 +73,7 @@ describe('the BAT’s squeeze on another stack', () => {
         pack: [{ name: 'Foam', thicknessMm: 3, modulusMPa: 1, densificationStrain: null }],
       },
     }
-    const tight: Bench = { ...bat, press: { ...bat.press!, turnsLeft: 2.2, turnsRight: 2.2 } }
+    const tight: Bench = { ...bat, press: { ...bat.press!, readingLeft: 2.2, readingRight: 2.2 } }
     const carried = carryOver(tight, thin)!
     expect(carried).toMatchObject({ ok: false, makeReadyMm: expect.any(Number) })
     const raised = {
@@ -83,7 +83,7 @@ describe('the BAT’s squeeze on another stack', () => {
     expect(carryOver(tight, raised)!.ok).toBe(true)
   })
   it('that was no squeeze at all cannot be carried', () => {
-    const loose = { ...bat, press: { ...bat.press!, turnsLeft: 20, turnsRight: 20 } }
+    const loose = { ...bat, press: { ...bat.press!, readingLeft: 20, readingRight: 20 } }
     expect(carryOver(loose, { ...bat, plate: { ...bat.plate!, thicknessMm: 0.8 } })).toMatchObject({
       ok: false,
       message: expect.stringContaining('does not touch'),

@@ -117,7 +117,7 @@ export function carryOver(
   if (!bat.press || !bat.plate || !bat.paper || !now.press || !now.plate || !now.paper) return null
   const changed = changedLayers(bat, now)
   if (changed.length === 0) return null
-  const standing = (press: PressSetting) => (press.turnsLeft + press.turnsRight) / 2
+  const standing = (press: PressSetting) => (press.readingLeft + press.readingRight) / 2
   const pressed: Pressed = {
     standard: {
       ...stackOf(bat.press, bat.plate.thicknessMm, bat.paper.caliperMm),

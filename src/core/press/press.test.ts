@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import { formatTurns, squeezeAt, tiltMm, type PressSetting } from './pressSetting'
+import { formatTurns, squeezeAt, tiltMm, type PressSetting, TURNS } from './pressSetting'
 import { pressStack, pressStackInput, type Layer } from './pressStack'
 import { screwLead, screwLeadInput } from './screwLead'
 
@@ -97,8 +97,9 @@ describe('press setting', () => {
     name: 'Small',
     rollerRadiusMm: 45,
     mmPerTurn: 2,
-    turnsLeft: 2.5,
-    turnsRight: 2.75,
+    scale: TURNS,
+    readingLeft: 2.5,
+    readingRight: 2.75,
     packName: 'Two felts',
     pack: [{ name: 'felt', thicknessMm: 3, modulusMPa: 0.8, densificationStrain: 0.65 }],
     makeReadyMm: 0,

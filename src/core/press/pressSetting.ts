@@ -6,14 +6,21 @@ import { layerSchema, pressStack, pressStackInput, type Layer } from './pressSta
 /** How the bed goes under the roller. */
 export const DIRECTIONS = { 'one-way': 'One way', 'there-and-back': 'There and back' } as const
 
-/** The press as it is set for a pull: part of the settings. Turns count from the roller on the bare bed; looser is positive. */
+/** Turns of the screws counted from the roller on the bare bed; looser is positive. */
+export const TURNS = { id: 'turns', version: 1 } as const
+
+/** The language a press is read in, and which version of its meaning the reading was taken by. */
+export const pressScaleSchema = z.strictObject({ id: z.literal(TURNS.id), version: z.literal(TURNS.version) })
+
+/** The press as it is set for a pull: part of the settings. What was read is kept; millimetres follow from it. */
 export const pressSettingSchema = z.strictObject({
   pressId: label,
   name: label,
   rollerRadiusMm: positive.max(1000, { error: 'must be at most 1000 mm' }),
   mmPerTurn: positive.max(20, { error: 'must be at most 20 mm' }),
-  turnsLeft: nonNegative.max(100, { error: 'must be at most 100 turns' }),
-  turnsRight: nonNegative.max(100, { error: 'must be at most 100 turns' }),
+  scale: pressScaleSchema,
+  readingLeft: nonNegative.max(100, { error: 'must be at most 100 turns' }),
+  readingRight: nonNegative.max(100, { error: 'must be at most 100 turns' }),
   packName: label,
   pack: z.array(layerSchema).max(8, { error: 'takes at most 8 layers' }),
   makeReadyMm: finite.min(0, { error: 'must be 0 or more' }).max(10, { error: 'must be at most 10 mm' }),
@@ -35,8 +42,8 @@ export function gapMm(press: Pick<PressSetting, 'mmPerTurn'>, turns: number): nu
 }
 
 /** How much the roller leans from one screw to the other, mm; positive when the right is looser. */
-export function tiltMm(press: Pick<PressSetting, 'mmPerTurn' | 'turnsLeft' | 'turnsRight'>): number {
-  return (press.turnsRight - press.turnsLeft) * press.mmPerTurn
+export function tiltMm(press: Pick<PressSetting, 'mmPerTurn' | 'readingLeft' | 'readingRight'>): number {
+  return (press.readingRight - press.readingLeft) * press.mmPerTurn
 }
 
 /** Squeeze at one gap, or that the stack cannot be pressed so far. */

@@ -8,6 +8,7 @@ import {
   completeBench,
   EMPTY_BENCH,
   settingsSchema,
+  SETTINGS_VERSION,
   unsetStations,
   type Settings,
 } from './settings'
@@ -23,9 +24,9 @@ const words = (next: Settings) => compareSettings(sampleSettings, next).map((dif
 
 describe('settings', () => {
   it('refuses a later version and says so', () => {
-    expect(settingsSchema.safeParse({ ...sampleSettings, version: 2 }).error!.issues[0].message).toContain(
-      'later Typothesis',
-    )
+    expect(
+      settingsSchema.safeParse({ ...sampleSettings, version: SETTINGS_VERSION + 1 }).error!.issues[0].message,
+    ).toContain('later Typothesis')
   })
   it('names the stations that nobody has set', () => {
     expect(unsetStations({ ...sampleSettings, wipe: null })).toEqual(['wipe'])
@@ -50,23 +51,25 @@ describe('compareSettings', () => {
   it('finds nothing between equals', () =>
     expect(compareSettings(sampleSettings, structuredClone(sampleSettings))).toEqual([]))
   it('says screws tighter or looser, never up or down', () => {
-    expect(words(change((s) => (s.press.turnsLeft -= 0.25)))).toEqual(['Left screw 1/4 turn tighter'])
-    expect(words(change((s) => (s.press.turnsRight += 1.5)))).toEqual(['Right screw 1 1/2 turns looser'])
+    expect(words(change((s) => (s.press.readingLeft -= 0.25)))).toEqual(['Left screw 1/4 turn tighter'])
+    expect(words(change((s) => (s.press.readingRight += 1.5)))).toEqual(['Right screw 1 1/2 turns looser'])
   })
   it('says drops, added and left out', () => {
-    expect(words(change((s) => (s.ink.modifiers[0].amount += 2)))).toEqual([
+    expect(words(change((s) => (s.ink.mixes[0].modifiers[0].amount += 2)))).toEqual([
       'Thin plate oil +2 drops (3 drops → 5 drops)',
     ])
-    expect(words(change((s) => (s.ink.modifiers = [])))).toEqual(['Thin plate oil left out (was 3 drops)'])
-    expect(words(change((s) => s.ink.modifiers.push({ modifier: 'magnesium', amount: 0.5 })))).toEqual([
-      'Magnesium carbonate added: 0.5 g',
+    expect(words(change((s) => (s.ink.mixes[0].modifiers = [])))).toEqual([
+      'Thin plate oil left out (was 3 drops)',
     ])
+    expect(
+      words(change((s) => s.ink.mixes[0].modifiers.push({ modifier: 'magnesium', amount: 0.5 }))),
+    ).toEqual(['Magnesium carbonate added: 0.5 g'])
   })
   it('gives each change its way back', () => {
     const backs = (next: Settings) => compareSettings(sampleSettings, next).map(({ wayBack }) => wayBack.cost)
-    expect(backs(change((s) => (s.press.turnsLeft -= 0.25)))).toEqual(['seconds'])
-    expect(backs(change((s) => (s.ink.modifiers[0].amount += 2)))).toEqual(['ink'])
-    expect(backs(change((s) => (s.ink.modifiers[0].amount -= 2)))).toEqual(['minutes'])
+    expect(backs(change((s) => (s.press.readingLeft -= 0.25)))).toEqual(['seconds'])
+    expect(backs(change((s) => (s.ink.mixes[0].modifiers[0].amount += 2)))).toEqual(['ink'])
+    expect(backs(change((s) => (s.ink.mixes[0].modifiers[0].amount -= 2)))).toEqual(['minutes'])
     expect(backs(change((s) => (s.plate.state += 1)))).toEqual(['never'])
     expect(backs(change((s) => (s.paper.dampMinutes += 9)))).toEqual(['next-sheet'])
   })
@@ -78,8 +81,8 @@ describe('compareSettings', () => {
         fc.boolean(),
         (turns, drops, state) => {
           const next = change((s) => {
-            s.press.turnsLeft = turns
-            s.ink.modifiers[0].amount = drops
+            s.press.readingLeft = turns
+            s.ink.mixes[0].modifiers[0].amount = drops
             if (state) s.plate.state = 2
           })
           const keys = (a: Settings, b: Settings) =>
@@ -101,13 +104,13 @@ describe('readSlip', () => {
   it('is within a tolerance up to its edge and outside beyond it', () => {
     expect(
       line(
-        change((s) => (s.press.turnsLeft += 0.125)),
+        change((s) => (s.press.readingLeft += 0.125)),
         'press.turnsLeft',
       ),
     ).toMatchObject({ standing: 'within', offset: 1 })
     expect(
       line(
-        change((s) => (s.press.turnsLeft += 0.25)),
+        change((s) => (s.press.readingLeft += 0.25)),
         'press.turnsLeft',
       ),
     ).toMatchObject({ standing: 'outside', offset: 2 })
@@ -122,7 +125,7 @@ describe('readSlip', () => {
   it('keeps a line for what the BAT had and the bench has not', () => {
     expect(
       line(
-        change((s) => (s.ink.modifiers = [])),
+        change((s) => (s.ink.mixes[0].modifiers = [])),
         'ink.modifier.thin-oil',
       ),
     ).toMatchObject({ now: null, bat: '3 drops', standing: 'outside' })

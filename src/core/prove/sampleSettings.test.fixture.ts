@@ -1,9 +1,27 @@
 import { WIPING_SCHOOLS } from '../wipe/wipingOrder'
-import type { Settings } from './settings'
+import { inkOf, type MixSetting } from '../ink/mix'
+import { TURNS } from '../press/pressSetting'
+import { SETTINGS_VERSION, type Settings } from './settings'
+
+/** An invented mix. */
+export const sampleMix: MixSetting = {
+  name: 'Low water black',
+  basis: 'volume',
+  parts: [
+    { inkId: 'bone-black', name: 'Bone black', parts: 8 },
+    { inkId: 'dusk-blue', name: 'Dusk blue', parts: 1 },
+  ],
+  modifiers: [{ modifier: 'thin-oil', amount: 3 }],
+  puddleGrams: 5,
+  batchGrams: 60,
+  gramsPerPull: 2.6,
+  roomC: 20,
+  plateC: 37,
+}
 
 /** Complete, invented settings for tests. */
 export const sampleSettings: Settings = {
-  version: 1,
+  version: SETTINGS_VERSION,
   plate: {
     name: 'Mooring posts',
     kind: 'zinc-etched',
@@ -13,20 +31,7 @@ export const sampleSettings: Settings = {
     bevelDegrees: 45,
     state: 1,
   },
-  ink: {
-    name: 'Low water black',
-    basis: 'volume',
-    parts: [
-      { inkId: 'bone-black', name: 'Bone black', parts: 8 },
-      { inkId: 'dusk-blue', name: 'Dusk blue', parts: 1 },
-    ],
-    modifiers: [{ modifier: 'thin-oil', amount: 3 }],
-    puddleGrams: 5,
-    batchGrams: 60,
-    gramsPerPull: 2.6,
-    roomC: 20,
-    plateC: 37,
-  },
+  ink: inkOf(sampleMix),
   wipe: WIPING_SCHOOLS['three-stage'].order,
   paper: {
     paperId: 'heron',
@@ -45,8 +50,9 @@ export const sampleSettings: Settings = {
     name: 'The little press',
     rollerRadiusMm: 45,
     mmPerTurn: 2,
-    turnsLeft: 3,
-    turnsRight: 3,
+    scale: TURNS,
+    readingLeft: 3,
+    readingRight: 3,
     packName: 'Three felts',
     pack: [
       { name: 'Catcher', thicknessMm: 1.5, modulusMPa: 1.2, densificationStrain: 0.6 },

@@ -60,7 +60,7 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
     measured('thicknessMm', 'Thickness', plate.thicknessMm, (mm) => `${formatNumber(mm, 3)} mm`, 0.02),
     measured('bevelDegrees', 'Bevel', plate.bevelDegrees, (value) => `${formatNumber(value, 0)}°`, 5),
   ],
-  ink: (mix) => {
+  ink: ({ mixes: [mix] }) => {
     const total = mix.parts.reduce((sum, part) => sum + part.parts, 0)
     return [
       named(
@@ -118,8 +118,8 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
   ],
   press: (press) => [
     named('name', 'Press', press.name),
-    measured('turnsLeft', 'Left screw', press.turnsLeft, formatTurns, 0.125),
-    measured('turnsRight', 'Right screw', press.turnsRight, formatTurns, 0.125),
+    measured('turnsLeft', 'Left screw', press.readingLeft, formatTurns, 0.125),
+    measured('turnsRight', 'Right screw', press.readingRight, formatTurns, 0.125),
     named('packName', 'Blankets', press.packName),
     measured('makeReadyMm', 'Make-ready', press.makeReadyMm, (mm) => `${formatNumber(mm, 2)} mm`, 0.05),
     measured('passes', 'Passes', press.passes, (value) => formatNumber(value, 0), 0),

@@ -1,18 +1,20 @@
 import { z } from 'zod'
-import { mixSettingSchema } from '../ink/mix'
+import { documentKind } from '../document/documentKind'
+import { inkSettingSchema } from '../ink/mix'
 import { paperSettingSchema } from '../paper/dampPaper'
 import { plateSettingSchema } from '../plate/plate'
 import { pressSettingSchema } from '../press/pressSetting'
 import { registerSettingSchema } from '../register/registerSetting'
 import { wipingOrderSchema } from '../wipe/wipingOrder'
+import { SETTINGS_UPGRADES } from './settingsUpgrades'
 
 /** Version of the settings' shape; a later one is refused rather than guessed at. */
-export const SETTINGS_VERSION = 1
+export const SETTINGS_VERSION = 2
 
 /** The part of the settings each station keeps. */
 export const STATION_SETTINGS = {
   plate: plateSettingSchema,
-  ink: mixSettingSchema,
+  ink: inkSettingSchema,
   wipe: wipingOrderSchema,
   paper: paperSettingSchema,
   press: pressSettingSchema,
@@ -50,13 +52,18 @@ export type Settings = z.infer<typeof settingsSchema>
 export const benchSchema = z.strictObject({
   version,
   plate: plateSettingSchema.nullable(),
-  ink: mixSettingSchema.nullable(),
+  ink: inkSettingSchema.nullable(),
   wipe: wipingOrderSchema.nullable(),
   paper: paperSettingSchema.nullable(),
   press: pressSettingSchema.nullable(),
   register: registerSettingSchema.nullable(),
 })
 export type Bench = z.infer<typeof benchSchema>
+
+/** Settings of any version, as they are kept. */
+export const settingsDocument = documentKind(settingsSchema, { steps: SETTINGS_UPGRADES, showsVersion: true })
+/** A bench of any version, as it is kept. */
+export const benchDocument = documentKind(benchSchema, { steps: SETTINGS_UPGRADES, showsVersion: true })
 
 /** A bench on which nothing is set. */
 export const EMPTY_BENCH: Bench = {

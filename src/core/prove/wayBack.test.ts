@@ -1,3 +1,4 @@
+import { changeFirstMix } from '../ink/mix'
 import { describe, expect, it } from 'vitest'
 import { compareSettings } from './compareSettings'
 import { sampleSettings } from './sampleSettings.test.fixture'
@@ -18,16 +19,16 @@ const CHANGES: [string, (settings: Settings) => void, string, string][] = [
   ['a plate measured anew', (s) => (s.plate.thicknessMm = 1), 'never', 'altered or measured anew'],
   [
     'an ink more',
-    (s) => s.ink.parts.push({ inkId: 'x', name: 'Thrift rose', parts: 1 }),
+    (s) => s.ink.mixes[0].parts.push({ inkId: 'x', name: 'Thrift rose', parts: 1 }),
     'ink',
     'mix fresh from the card',
   ],
-  ['oil stirred in', (s) => (s.ink.modifiers[0].amount = 6), 'ink', 'cannot come out'],
-  ['a warmer plate', (s) => (s.ink.plateC = 42), 'minutes', 'hotplate'],
-  ['a colder room', (s) => (s.ink.roomC = 12), 'minutes', 'not yours to set'],
+  ['oil stirred in', (s) => (s.ink.mixes[0].modifiers[0].amount = 6), 'ink', 'cannot come out'],
+  ['a warmer plate', (s) => (s.ink.mixes[0].plateC = 42), 'minutes', 'hotplate'],
+  ['a colder room', (s) => (s.ink.mixes[0].roomC = 12), 'minutes', 'not yours to set'],
   ['another tone left', (s) => (s.wipe.plateTone = 'heavy'), 'seconds', 'next wipe'],
   ['a longer soak', (s) => (s.paper.dampMinutes = 60), 'next-sheet', 'next sheet'],
-  ['a screw', (s) => (s.press.turnsRight = 2), 'seconds', 'screws: 10 s'],
+  ['a screw', (s) => (s.press.readingRight = 2), 'seconds', 'screws: 10 s'],
   ['two passes', (s) => (s.press.passes = 2), 'seconds', 'next pull'],
   ['other blankets', (s) => (s.press.packName = 'Two felts'), 'minutes', 'restack'],
   ['another press', (s) => (s.press.name = 'The bench press'), 'minutes', 'carry the plate'],
@@ -43,7 +44,7 @@ describe('the way back of a change', () => {
     expect(back.text).toContain(words)
   })
   it('of oil left out is to count it in again', () => {
-    const [{ wayBack: back }] = changed((s) => (s.ink.modifiers[0].amount = 1))
+    const [{ wayBack: back }] = changed((s) => (s.ink.mixes[0].modifiers[0].amount = 1))
     expect(back).toEqual({ cost: 'minutes', text: 'add 2 drops again' })
   })
   it('is known for every setting there is', () => {
@@ -70,14 +71,14 @@ describe('settings as they are read', () => {
   it('give the parts of a mix as shares, whatever they were counted in', () => {
     expect(texts['ink.part.Bone black']).toBe('88.9 %')
     const doubled = structuredClone(sampleSettings)
-    for (const part of doubled.ink.parts) part.parts *= 2
+    for (const part of doubled.ink.mixes[0].parts) part.parts *= 2
     expect(compareSettings(sampleSettings, doubled)).toEqual([])
   })
   it('name the card a mix is from, and that it was changed', () => {
     const onCard = (isChanged: boolean) =>
       settingEntries({
         ...sampleSettings,
-        ink: { ...sampleSettings.ink, card: { id: 'x', version: 2, isChanged } },
+        ink: changeFirstMix(sampleSettings.ink, { card: { id: 'x', version: 2, isChanged } }),
       }).find(({ key }) => key === 'ink.name')!.text
     expect(onCard(false)).toBe('Low water black, card 2')
     expect(onCard(true)).toBe('Low water black, card 2, changed')

@@ -1,3 +1,4 @@
+import { changeFirstMix, firstMix } from '../ink/mix'
 import { describe, expect, it } from 'vitest'
 import { setOutFrom } from './branch'
 import { complaintsOf, featuresSchema, featureWords, type Features } from './features'
@@ -5,10 +6,10 @@ import { sampleSettings } from './sampleSettings.test.fixture'
 import type { Settings } from './settings'
 import { suggestChanges, whatMovedWhat, type ProofPair } from './whatMoved'
 
-const turned = (turns: number, plateC = sampleSettings.ink.plateC): Settings => ({
+const turned = (turns: number, plateC = firstMix(sampleSettings.ink).plateC): Settings => ({
   ...sampleSettings,
-  press: { ...sampleSettings.press, turnsLeft: turns, turnsRight: turns },
-  ink: { ...sampleSettings.ink, plateC },
+  press: { ...sampleSettings.press, readingLeft: turns, readingRight: turns },
+  ink: changeFirstMix(sampleSettings.ink, { plateC }),
 })
 const pair = (from: Settings, to: Settings, before: Features, after: Features): ProofPair => ({
   press: 'little',

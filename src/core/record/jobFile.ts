@@ -20,7 +20,7 @@ import { writeMoment } from '../units/writeMoment'
 import { creditsSchema } from './credits'
 
 /** Version of the job file; a later one is refused and says so. */
-export const JOB_FILE_VERSION = 1
+export const JOB_FILE_VERSION = 2
 
 /** The approved proof, its settings for every run, and how far an impression may stray. */
 export const batSchema = z.strictObject({

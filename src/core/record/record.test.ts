@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { z } from 'zod'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import { usualTolerances } from '../prove/tolerance'
-import { jobFileSchema, type JobFile } from './jobFile'
+import { JOB_FILE_VERSION, jobFileSchema, type JobFile } from './jobFile'
 import { documentJob } from './documentation'
 import { writeMoment } from '../units/writeMoment'
 import { pullRows } from './pullRows'
@@ -10,7 +10,7 @@ import { pullRows } from './pullRows'
 const at = '2031-05-02T09:30:00.000Z'
 const file: JobFile = {
   format: 'typothesis-job',
-  version: 1,
+  version: JOB_FILE_VERSION,
   exportedAt: at,
   job: {
     title: 'Mooring posts',

@@ -1,3 +1,4 @@
+import type { LaterEvent } from '@/core/edition/laterEvent'
 import type { DryingMethod } from '@/core/dry/drying'
 import type { PrintKind } from '@/core/dry/editionNumbers'
 import type { EyeReading, Hands, PullEvent, PullKind } from '@/core/edition/pull'
@@ -176,7 +177,7 @@ export const m0001FirstRelease = {
       jobId: ofJob,
       pullId: text,
       subject: text,
-      event: json<PullEvent>(),
+      event: json<PullEvent | LaterEvent>(),
       at: text,
       by: text,
       why: optionalText,

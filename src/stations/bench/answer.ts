@@ -1,4 +1,5 @@
 import { ZodError } from 'zod'
+import { LaterDocumentError } from '@/core/document/documentKind'
 import { ConflictError, FieldError, NotFoundError, type FieldProblem } from '@/data/errors'
 
 /** What every server action answers: what was done, or what is wrong and where. Nothing was written in the second case. */
@@ -14,6 +15,8 @@ export async function answer<T extends object>(act: () => Promise<T>): Promise<A
     if (error instanceof ConflictError)
       return { ok: false, conflict: true, problems: [{ field: '', message: error.message }] }
     if (error instanceof NotFoundError)
+      return { ok: false, conflict: false, problems: [{ field: '', message: error.message }] }
+    if (error instanceof LaterDocumentError)
       return { ok: false, conflict: false, problems: [{ field: '', message: error.message }] }
     if (error instanceof ZodError)
       return {

@@ -91,7 +91,7 @@ describe('how a station stands', () => {
   it('is as the BAT, or says how many settings have changed', () => {
     const job = record({ bats: [bat], pulls: [pull('p', 'proof')] })
     expect(words(job).press).toEqual({ mark: 'set', word: 'as BAT' })
-    const turned = { ...sampleSettings, press: { ...sampleSettings.press, turnsLeft: 2, passes: 2 } }
+    const turned = { ...sampleSettings, press: { ...sampleSettings.press, readingLeft: 2, passes: 2 } }
     expect(words(job, turned).press).toEqual({ mark: 'changed', word: '2 changed' })
     expect(words(job, turned).ink.mark).toBe('set')
     expect(words(job).edition.mark).toBe('needs-you')

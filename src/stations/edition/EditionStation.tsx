@@ -1,5 +1,6 @@
 'use client'
 
+import { firstMix } from '@/core/ink/mix'
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useState } from 'react'
@@ -78,7 +79,7 @@ export function EditionStation({
     )
   // In a later run those that wait come first; the fresh ones will get here too.
   const sheetsAhead = through.fresh + (through.waiting ?? 0)
-  const grams = bench.ink?.gramsPerPull ?? null
+  const grams = firstMix(bench.ink)?.gramsPerPull ?? null
   const cycle = learnCycle(
     edition.map((one) => ({ pulledAt: one.pulledAt, wipeSeconds: readPull(one).wipeSeconds })),
   )

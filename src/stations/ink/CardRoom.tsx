@@ -2,7 +2,7 @@
 
 import { Printer } from 'lucide-react'
 import { useMemo, useState } from 'react'
-import { recipeGrams } from '@/core/ink/mix'
+import { firstMix, recipeOf, recipeGrams } from '@/core/ink/mix'
 import { batchContents, describeMixChange, type MixCard, type WeighedInk } from '@/core/ink/mixCard'
 import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/errors'
@@ -38,6 +38,7 @@ export function CardRoom({
   cards: MixCard[]
 }) {
   const { bench, job } = useBench()
+  const mix = firstMix(bench.ink)
   const { value, change, ...kept } = useMix()
   const [hand, setHand] = useHand()
   const [why, setWhy] = useState('')
@@ -54,11 +55,13 @@ export function CardRoom({
   const failed = (answer: { ok: boolean; problems?: FieldProblem[] }) =>
     setProblems(answer.ok ? [] : (answer.problems ?? []))
   const keep = async () => {
-    if (!bench.ink)
-      return setProblems([{ field: '', message: 'Finish the mix first: a name, inks, a batch.' }])
-    const answer = await keepCardAction({ cardId: card?.id ?? null, mix: bench.ink, why, by: hand }).catch(
-      () => ({ ok: false as const, conflict: false, problems: [UNREACHABLE] }),
-    )
+    if (!mix) return setProblems([{ field: '', message: 'Finish the mix first: a name, inks, a batch.' }])
+    const answer = await keepCardAction({
+      cardId: card?.id ?? null,
+      mix: recipeOf(mix),
+      why,
+      by: hand,
+    }).catch(() => ({ ok: false as const, conflict: false, problems: [UNREACHABLE] }))
     failed(answer)
     if (!answer.ok) return
     setWhy('')
@@ -134,10 +137,9 @@ export function CardRoom({
                   ? `Changed since version ${card.versions.at(-1)!.version}`
                   : 'Not on a card yet'}
             </h2>
-            {!onCard && card && bench.ink && (
+            {!onCard && card && mix && (
               <p className="text-sm">
-                {describeMixChange(card.versions.at(-1)!.mix, bench.ink).join(', ') ||
-                  'Nothing in the recipe.'}
+                {describeMixChange(card.versions.at(-1)!.mix, mix).join(', ') || 'Nothing in the recipe.'}
               </p>
             )}
             {!onCard && card && (

@@ -9,7 +9,7 @@ import {
   minutesUntil,
   viscosityFromDrip,
 } from '@/core/ink/calibrateStiffness'
-import { modifierAmount } from '@/core/ink/mix'
+import { firstMix, modifierAmount } from '@/core/ink/mix'
 import { mixViscosity } from '@/core/ink/mixViscosity'
 import {
   correctStiffness,
@@ -45,13 +45,14 @@ export function StiffnessRoom({
   room: number | null
 }) {
   const { bench, job } = useBench()
-  const held = job.bat?.settings.ink ?? bench.ink
-  const [roomC, setRoom] = useState<number | null>(room ?? bench.ink?.roomC ?? 20)
-  const mixPas = bench.ink ? mixViscosity(bench.ink, inks, calibration) : null
+  const mix = firstMix(bench.ink)
+  const held = firstMix(job.bat?.settings.ink) ?? mix
+  const [roomC, setRoom] = useState<number | null>(room ?? mix?.roomC ?? 20)
+  const mixPas = mix ? mixViscosity(mix, inks, calibration) : null
   const heldPas = held ? mixViscosity(held, inks, calibration) : null
   const reference = job.bat ? 'the BAT' : 'the last setting'
 
-  if (!bench.ink || !held || mixPas === null || heldPas === null) {
+  if (!mix || !held || mixPas === null || heldPas === null) {
     return (
       <PlateMark title="Ink">
         <InkRooms />
@@ -60,7 +61,7 @@ export function StiffnessRoom({
     )
   }
   const correction = correctStiffness({
-    mixGrams: bench.ink.puddleGrams,
+    mixGrams: mix.puddleGrams,
     mixPas,
     wantedPas: heldPas,
     before: held,
@@ -106,7 +107,7 @@ export function StiffnessRoom({
             <Figure value={`${formatNumber(ratio, 2)} ×`} label={`stiffness of ${reference}`} />
             <Figure
               value={ratio > 1 ? formatNumber(Math.round(correction.dropsToAdd), 0) : '0'}
-              label={`drops into ${formatNumber(bench.ink.puddleGrams, 1)} g`}
+              label={`drops into ${formatNumber(mix.puddleGrams, 1)} g`}
               note={ratio < 1 ? 'oil cannot come out' : undefined}
             />
             <Figure
@@ -137,7 +138,7 @@ export function StiffnessRoom({
               },
               {
                 label: 'Mix on the slab, 20 °C',
-                value: `${formatNumber(mixPas, 1)} Pa·s, ${formatNumber(modifierAmount(bench.ink, 'thin-oil'), 1)} drops`,
+                value: `${formatNumber(mixPas, 1)} Pa·s, ${formatNumber(modifierAmount(mix, 'thin-oil'), 1)} drops`,
               },
               {
                 label: 'Halves every',

@@ -4,7 +4,7 @@ import { matchInk, type MatchedRecipe } from '@/core/ink/matchInk'
 import type { MixCard } from '@/core/ink/mixCard'
 import type { SpectralInk } from '@/core/ink/predictInk'
 import { UNKNOWN_TUBE } from '@/core/ink/shelfInk'
-import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
+import { sampleMix, sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
 import { RAG_WHITE } from '@/core/paper/ragWhite'
 import type { StoreInk } from '@/data/inks'
 import { forecastMix } from './forecastMix'
@@ -58,7 +58,7 @@ describe('the nearest card', () => {
     versions: [
       {
         version: 1,
-        mix: { ...sampleSettings.ink, parts },
+        mix: { ...sampleMix, parts },
         why: '',
         by: 'Ida Quill',
         at: '2031-05-02T09:30:00.000Z',

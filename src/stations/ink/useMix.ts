@@ -1,7 +1,7 @@
 'use client'
 
 import { estimateGramsPerPull } from '@/core/ink/inkNeed'
-import type { MixSetting } from '@/core/ink/mix'
+import { FIRST_MIX, type MixSetting, type RunMix } from '@/core/ink/mix'
 import { useBench } from '../bench/BenchContext'
 import { useStation, type Loose } from '../bench/useStation'
 
@@ -25,14 +25,18 @@ export function useMix() {
     roomC: 20,
     plateC: 37,
   }
-  const station = useStation('ink', unset)
-  const change: typeof station.change = (patch) => {
-    const { card } = station.value
-    station.change(
-      card && RECIPE.some((key) => key in patch) && !('card' in patch)
-        ? { ...patch, card: { ...card, isChanged: true } }
-        : patch,
-    )
+  // While it is typed a mix may miss any field: the station checks it whole, and what is missing is said at its place.
+  const station = useStation('ink', { mixes: [{ id: FIRST_MIX, ...unset } as RunMix] })
+  const [mix, ...others] = station.value.mixes as [Loose<RunMix>, ...RunMix[]]
+  const change = (patch: Partial<Loose<MixSetting>>) => {
+    const { card } = mix
+    const leavesCard = card && RECIPE.some((key) => key in patch) && !('card' in patch)
+    const next = { ...mix, ...patch, ...(leavesCard ? { card: { ...card, isChanged: true } } : {}) }
+    station.change({ mixes: [next as RunMix, ...others] })
   }
-  return { ...station, change }
+  const problems = station.problems.map(({ field, message }) => ({
+    field: field.replace(/^mixes\.0\./, ''),
+    message,
+  }))
+  return { ...station, value: mix, change, problems }
 }

@@ -3,6 +3,7 @@
 import Link from 'next/link'
 import { likelyCauses } from '@/core/match/checks/likelyCauses'
 import {
+  toleranceOf,
   MATCH_CHECKS,
   type CheckResult,
   type CheckStanding,
@@ -68,7 +69,7 @@ export function CheckLedger({
               <span className="condensed whitespace-nowrap">
                 {result.value === null
                   ? '—'
-                  : `${inUnit(result.value, unit)} of ${formatNumber(tolerances[result.check], 2)}`}
+                  : `${inUnit(result.value, unit)} of ${formatNumber(toleranceOf(tolerances, result.check), 2)}`}
               </span>
             </p>
             <p className="text-sm text-muted">{result.words}</p>

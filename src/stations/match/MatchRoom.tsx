@@ -11,6 +11,7 @@ import {
   MATCH_CHECK_KEYS,
   MATCH_CHECKS,
   placeKey,
+  toleranceOf,
   USUAL_MATCH_TOLERANCES,
   type MatchCheck,
   type MatchTolerances,
@@ -93,8 +94,10 @@ export function MatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRoomP
   } | null>(null)
   const [accepted, setAccepted] = useState<ReadonlyMap<string, string>>(new Map())
   const [current, setCurrent] = useState(0)
-  const lastTolerances =
-    pulls.map((one) => readPull(one).match?.tolerances).findLast(Boolean) ?? USUAL_MATCH_TOLERANCES
+  const lastTolerances = {
+    ...USUAL_MATCH_TOLERANCES,
+    ...pulls.map((one) => readPull(one).match?.tolerances).findLast(Boolean),
+  }
   const [tolerances, setTolerances] = useState<MatchTolerances>(lastTolerances)
   const [look, setLook] = useState<Look>({ view: 'swipe', map: 'colour' })
   const [misfit, setMisfit] = useState<string | null>(null)
@@ -371,7 +374,7 @@ export function MatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRoomP
                     key={check}
                     label={MATCH_CHECKS[check].label}
                     unit={MATCH_CHECKS[check].unit}
-                    value={tolerances[check]}
+                    value={toleranceOf(tolerances, check)}
                     onValue={(value) =>
                       value !== null &&
                       value >= 0 &&

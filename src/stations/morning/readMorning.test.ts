@@ -1,3 +1,4 @@
+import { changeFirstMix, firstMix } from '@/core/ink/mix'
 import { describe, expect, it } from 'vitest'
 import { USUAL_CALIBRATION } from '@/core/ink/stiffness'
 import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
@@ -19,7 +20,7 @@ const pull = (
   pulledAt,
   zone: 'Etc/UTC',
   estimated: false,
-  settings: { ...sampleSettings, ink: { ...sampleSettings.ink, name: mix } },
+  settings: { ...sampleSettings, ink: changeFirstMix(sampleSettings.ink, { name: mix }) },
   hands: { inked: null, wiped: null, laid: null },
   expected: null,
   expectation: '',
@@ -39,7 +40,11 @@ const pull = (
     : [],
 })
 const job = (more: Partial<JobRecord>): JobRecord => sampleRecord({ editionSize: 5, createdAt: now, ...more })
-const shelf = sampleSettings.ink.parts.map(({ inkId, name }) => ({ id: inkId, name, viscosityPas: 60 }))
+const shelf = firstMix(sampleSettings.ink).parts.map(({ inkId, name }) => ({
+  id: inkId,
+  name,
+  viscosityPas: 60,
+}))
 const read = (more: Partial<JobRecord>) => readMorning(job(more), shelf as never, now, USUAL_CALIBRATION)
 
 describe('what the morning sheet needs of a job', () => {

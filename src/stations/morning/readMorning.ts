@@ -1,3 +1,4 @@
+import { firstMix } from '@/core/ink/mix'
 import { mixViscosity } from '@/core/ink/mixViscosity'
 import type { InkCalibration } from '@/core/ink/stiffness'
 import { plateHistory } from '@/core/edition/plateHistory'
@@ -17,6 +18,7 @@ export function readMorning(
   facings: readonly { afterPulls: number }[] = [],
 ): MorningJob {
   const { bench } = runOnBench(job)
+  const mix = firstMix(bench.ink)
   const pulls = pullsOnBench(job)
   const decisions = pulls
     .filter(({ kind }) => kind === 'edition')
@@ -28,11 +30,11 @@ export function readMorning(
     title: job.title,
     bench,
     bat: batOfRun(job.bats, job.openRun)?.settings ?? null,
-    mixPas: bench.ink ? mixViscosity(bench.ink, shelf, calibration) : null,
+    mixPas: mix ? mixViscosity(mix, shelf, calibration) : null,
     calibration,
     pullsFromPlate: pulls.length,
     plateHistory: plateHistory(pulls, batPulls(job).proof, facings),
-    pullsFromMix: job.pulls.filter((pull) => pull.settings.ink.name === bench.ink?.name).length,
+    pullsFromMix: job.pulls.filter((pull) => firstMix(pull.settings.ink).name === mix?.name).length,
     editionSize: job.editionSize,
     accepted: decisions.filter((decision) => decision === 'accepted').length,
     rejected: decisions.filter((decision) => decision === 'rejected').length,

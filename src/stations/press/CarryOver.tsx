@@ -63,7 +63,7 @@ export function CarryOver({ onSet, onMakeReady, measured, trials }: CarryOverPro
   const learned = learnPressure(trials, press.mmPerTurn)
   const wanted = carried.turns + (learned.trials > 0 ? learned.correctionTurns : 0)
   const turns = Math.max(0, toEighth(wanted))
-  const stand = (press.turnsLeft + press.turnsRight) / 2
+  const stand = (press.readingLeft + press.readingRight) / 2
   const by = turns - stand
   const sure = Math.hypot(carried.sdTurns, learned.trials > 0 ? learned.sdTurns : 0)
   return (

@@ -3,13 +3,13 @@
 import { formatTurns } from '@/core/press/pressSetting'
 import { Button } from '@/ui/Button'
 
-type Screw = 'turnsLeft' | 'turnsRight'
+type Screw = 'readingLeft' | 'readingRight'
 
 interface FrontElevationProps {
-  turnsLeft: number
-  turnsRight: number
+  readingLeft: number
+  readingRight: number
   mmPerTurn: number
-  target: { turnsLeft: number; turnsRight: number } | null
+  target: { readingLeft: number; readingRight: number } | null
   /** squeeze as a percentage of the BAT's */
   left: number | null
   right: number | null
@@ -75,15 +75,18 @@ function stripGrey(squeeze: number | null): string {
 
 /** The press from the front: screw heads as dials, the roller's lean exaggerated, and a strip that forecasts lightness. */
 export function FrontElevation({
-  turnsLeft,
-  turnsRight,
+  readingLeft,
+  readingRight,
   mmPerTurn,
   target,
   left,
   right,
   onTurn,
 }: FrontElevationProps) {
-  const lean = Math.max(-22, Math.min(22, (turnsRight - turnsLeft) * mmPerTurn * UNITS_PER_MM * TILT_FACTOR))
+  const lean = Math.max(
+    -22,
+    Math.min(22, (readingRight - readingLeft) * mmPerTurn * UNITS_PER_MM * TILT_FACTOR),
+  )
   const big = 'min-h-14 justify-center px-2'
   return (
     <div>
@@ -91,7 +94,7 @@ export function FrontElevation({
         viewBox="0 0 420 208"
         className="w-full"
         role="img"
-        aria-label={`Press from the front: left ${formatTurns(turnsLeft)}, right ${formatTurns(turnsRight)} from zero`}
+        aria-label={`Press from the front: left ${formatTurns(readingLeft)}, right ${formatTurns(readingRight)} from zero`}
       >
         <defs>
           <linearGradient id="lightness">
@@ -99,8 +102,8 @@ export function FrontElevation({
             <stop offset="1" stopColor={stripGrey(right)} />
           </linearGradient>
         </defs>
-        <Dial x={60} turns={turnsLeft} target={target?.turnsLeft ?? null} label="Left" />
-        <Dial x={360} turns={turnsRight} target={target?.turnsRight ?? null} label="Right" />
+        <Dial x={60} turns={readingLeft} target={target?.readingLeft ?? null} label="Left" />
+        <Dial x={360} turns={readingRight} target={target?.readingRight ?? null} label="Right" />
         <path d="M60 102V182M360 102V182" stroke="currentColor" strokeWidth="3" />
         <path
           d={`M40 ${134 + lean / 2}L380 ${134 - lean / 2}L380 ${164 - lean / 2}L40 ${164 + lean / 2}Z`}
@@ -130,22 +133,22 @@ export function FrontElevation({
         {left === null ? ', where the squeeze can be compared with a BAT’s' : ''}.
       </p>
       <div className="mt-2 grid grid-cols-3 gap-2" role="group" aria-label="Turn the screws by a quarter">
-        <Button className={big} onClick={() => onTurn(['turnsLeft'], -0.25)}>
+        <Button className={big} onClick={() => onTurn(['readingLeft'], -0.25)}>
           Left tighter ¼
         </Button>
-        <Button className={big} onClick={() => onTurn(['turnsLeft', 'turnsRight'], -0.25)}>
+        <Button className={big} onClick={() => onTurn(['readingLeft', 'readingRight'], -0.25)}>
           Both tighter ¼
         </Button>
-        <Button className={big} onClick={() => onTurn(['turnsRight'], -0.25)}>
+        <Button className={big} onClick={() => onTurn(['readingRight'], -0.25)}>
           Right tighter ¼
         </Button>
-        <Button className={big} onClick={() => onTurn(['turnsLeft'], 0.25)}>
+        <Button className={big} onClick={() => onTurn(['readingLeft'], 0.25)}>
           Left looser ¼
         </Button>
-        <Button className={big} onClick={() => onTurn(['turnsLeft', 'turnsRight'], 0.25)}>
+        <Button className={big} onClick={() => onTurn(['readingLeft', 'readingRight'], 0.25)}>
           Both looser ¼
         </Button>
-        <Button className={big} onClick={() => onTurn(['turnsRight'], 0.25)}>
+        <Button className={big} onClick={() => onTurn(['readingRight'], 0.25)}>
           Right looser ¼
         </Button>
       </div>

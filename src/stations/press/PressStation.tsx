@@ -18,6 +18,7 @@ import {
   tiltMm,
   type PressSetting,
   type SqueezeAt,
+  TURNS,
 } from '@/core/press/pressSetting'
 import { formatNumber } from '@/core/units/length'
 import type { Bench } from '@/core/prove/settings'
@@ -53,8 +54,9 @@ const UNSET: Loose<PressSetting> = {
   name: '',
   rollerRadiusMm: null,
   mmPerTurn: null,
-  turnsLeft: 4,
-  turnsRight: 4,
+  scale: TURNS,
+  readingLeft: 4,
+  readingRight: 4,
   packName: '',
   pack: [],
   makeReadyMm: 0,
@@ -83,7 +85,7 @@ function relative(now: SqueezeAt | null, held: SqueezeAt | null): number | null 
 
 function heldSqueeze(bat: Bench | undefined): SqueezeAt | null {
   if (!bat?.press || !bat.plate || !bat.paper) return null
-  return squeezeAtTurns(bat.press, (bat.press.turnsLeft + bat.press.turnsRight) / 2, bat.plate, bat.paper)
+  return squeezeAtTurns(bat.press, (bat.press.readingLeft + bat.press.readingRight) / 2, bat.plate, bat.paper)
 }
 
 interface PressStationProps {
@@ -103,7 +105,7 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
   const [left, right] = useMemo(
     () =>
       press && plate && paper
-        ? [press.turnsLeft, press.turnsRight].map((turns) => squeezeAtTurns(press, turns, plate, paper))
+        ? [press.readingLeft, press.readingRight].map((turns) => squeezeAtTurns(press, turns, plate, paper))
         : [null, null],
     [press, plate, paper],
   )
@@ -120,7 +122,7 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
     if (!press || !plate || !paper) return null
     const parsed = pressStackInput.safeParse({
       ...stackOf(press, plate.thicknessMm, paper.caliperMm),
-      gapMm: pressedGap(press, (press.turnsLeft + press.turnsRight) / 2, plate, paper),
+      gapMm: pressedGap(press, (press.readingLeft + press.readingRight) / 2, plate, paper),
     })
     return parsed.success ? parsed.data : null
   }, [press, plate, paper])
@@ -139,7 +141,7 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
       ? `The plate is ${formatNumber(plate.widthMm, 0)} mm wide; ${stock.name.toLowerCase()} takes ${formatNumber(stock.rollerLengthMm ?? stock.bedWidthMm, 0)} mm.`
       : null
   const isByHand = stock?.kind === 'hand'
-  const apart = Math.abs((value.turnsLeft ?? 0) - (value.turnsRight ?? 0))
+  const apart = Math.abs((value.readingLeft ?? 0) - (value.readingRight ?? 0))
 
   return (
     <PlateMark title="Press" aside={<KeepLine {...kept} />}>
@@ -217,7 +219,7 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
       <CarryOver
         measured={measured}
         trials={trials.filter(({ pressId }) => pressId === value.pressId)}
-        onSet={(turns) => change({ turnsLeft: turns, turnsRight: turns })}
+        onSet={(turns) => change({ readingLeft: turns, readingRight: turns })}
         onMakeReady={(makeReadyMm) => change({ makeReadyMm })}
       />
       <div className="mt-3 grid gap-6 border-t border-line pt-3 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
@@ -230,8 +232,8 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
           )}
           {!isByHand && (
             <FrontElevation
-              turnsLeft={value.turnsLeft ?? 0}
-              turnsRight={value.turnsRight ?? 0}
+              readingLeft={value.readingLeft ?? 0}
+              readingRight={value.readingRight ?? 0}
               mmPerTurn={value.mmPerTurn ?? 2}
               target={target}
               left={relative(left, held)}
@@ -244,23 +246,23 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
               <NumberField
                 label="Left screw"
                 unit="turns from zero"
-                value={value.turnsLeft}
-                onValue={(turnsLeft) => change({ turnsLeft })}
-                problem={problemAt(kept.problems, 'turnsLeft')}
+                value={value.readingLeft}
+                onValue={(readingLeft) => change({ readingLeft })}
+                problem={problemAt(kept.problems, 'readingLeft')}
               />
               <NumberField
                 label="Right screw"
                 unit="turns from zero"
-                value={value.turnsRight}
-                onValue={(turnsRight) => change({ turnsRight })}
-                problem={problemAt(kept.problems, 'turnsRight')}
+                value={value.readingRight}
+                onValue={(readingRight) => change({ readingRight })}
+                problem={problemAt(kept.problems, 'readingRight')}
               />
             </div>
           )}
           {Math.abs(tilt) > 1e-9 && (
             <p role="status" className="mt-2 font-medium">
               ◆ Left and right differ: the {tilt > 0 ? 'right' : 'left'} is{' '}
-              {formatTurns(Math.abs((value.turnsLeft ?? 0) - (value.turnsRight ?? 0)))} (
+              {formatTurns(Math.abs((value.readingLeft ?? 0) - (value.readingRight ?? 0)))} (
               {formatNumber(Math.abs(tilt), 2)} mm) looser and will print lighter there.
               {apart > FAR_APART ? ` More than ${FAR_APART} turn apart: count both again from zero.` : ''}
             </p>
@@ -268,8 +270,8 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
           {stock && stock.gauge.length > 1 && press && (
             <p className="mt-2">
               On the gauge: left{' '}
-              <b>{formatNumber(mmToGauge(stock.gauge, gapMm(press, press.turnsLeft)), 2)}</b>, right{' '}
-              <b>{formatNumber(mmToGauge(stock.gauge, gapMm(press, press.turnsRight)), 2)}</b>
+              <b>{formatNumber(mmToGauge(stock.gauge, gapMm(press, press.readingLeft)), 2)}</b>, right{' '}
+              <b>{formatNumber(mmToGauge(stock.gauge, gapMm(press, press.readingRight)), 2)}</b>
             </p>
           )}
           <div className="mt-5 border-t border-line pt-3">
@@ -303,12 +305,12 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
               <Figure
                 value={squeezeWord(left, held)}
                 label={held ? 'squeeze left, BAT = 100 %' : 'contact, left'}
-                note={press && `gap ${formatNumber(gapMm(press, press.turnsLeft), 2)} mm`}
+                note={press && `gap ${formatNumber(gapMm(press, press.readingLeft), 2)} mm`}
               />
               <Figure
                 value={squeezeWord(right, held)}
                 label={held ? 'squeeze right' : 'contact, right'}
-                note={press && `gap ${formatNumber(gapMm(press, press.turnsRight), 2)} mm`}
+                note={press && `gap ${formatNumber(gapMm(press, press.readingRight), 2)} mm`}
               />
             </div>
           )}

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import type { Sizing } from '@/core/paper/substitutes'
 import { peelingSteps } from '@/core/press/peeling'
-import { DIRECTIONS } from '@/core/press/pressSetting'
+import { DIRECTIONS, TURNS } from '@/core/press/pressSetting'
 import { FELTS_IN_TURNS, nextAtThePress, readStrips, STRIPS, type Strip } from '@/core/press/settingRoute'
 import type { StorePress } from '@/data/store'
 import { Button } from '@/ui/Button'
@@ -50,8 +50,9 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
     name: '',
     rollerRadiusMm: null,
     mmPerTurn: null,
-    turnsLeft: 4,
-    turnsRight: 4,
+    scale: TURNS,
+    readingLeft: 4,
+    readingRight: 4,
     packName: '',
     pack: [],
     makeReadyMm: 0,
@@ -68,7 +69,7 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
     right: null,
   })
   const wantedOf = job.bat?.settings.press ?? bench.press
-  const wanted = at.wanted ?? { left: wantedOf?.turnsLeft ?? 4, right: wantedOf?.turnsRight ?? 4 }
+  const wanted = at.wanted ?? { left: wantedOf?.readingLeft ?? 4, right: wantedOf?.readingRight ?? 4 }
   const target = { left: Math.max(0, wanted.left ?? at.left), right: Math.max(0, wanted.right ?? at.right) }
   const stand = (next: Partial<Standing>) => keep(JSON.stringify({ ...at, ...next }))
   const turn = (screws: Screw[], by: number) => {
@@ -81,8 +82,8 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
       return Math.max(0, Number((from + (isLast ? rest : by)).toFixed(4)))
     }
     stand({
-      left: moved('turnsLeft', at.left, target.left),
-      right: moved('turnsRight', at.right, target.right),
+      left: moved('readingLeft', at.left, target.left),
+      right: moved('readingRight', at.right, target.right),
     })
   }
   useScrewKeys(turn)
@@ -110,10 +111,10 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
       <div className="grid gap-6 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
         <div>
           <FrontElevation
-            turnsLeft={at.left}
-            turnsRight={at.right}
+            readingLeft={at.left}
+            readingRight={at.right}
             mmPerTurn={press.mmPerTurn}
-            target={{ turnsLeft: target.left, turnsRight: target.right }}
+            target={{ readingLeft: target.left, readingRight: target.right }}
             left={null}
             right={null}
             onTurn={turn}
@@ -134,7 +135,7 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
               className="min-h-14"
               look="main"
               disabled={!next.isThere}
-              onClick={() => change({ turnsLeft: at.left, turnsRight: at.right })}
+              onClick={() => change({ readingLeft: at.left, readingRight: at.right })}
             >
               This is the setting
             </Button>

@@ -29,7 +29,7 @@ export function SideElevation({
     ...(caliperMm ? [{ name: 'Sheet', mm: caliperMm }] : []),
     ...press.pack.map(({ name, thicknessMm }) => ({ name, mm: thicknessMm })),
   ]
-  const gap = gapMm(press, (press.turnsLeft + press.turnsRight) / 2)
+  const gap = gapMm(press, (press.readingLeft + press.readingRight) / 2)
   const total = layers.reduce((sum, { mm }) => sum + mm, 0)
   const scale = 96 / Math.max(total, gap, 6)
   const floors = layers.map((_, i) => layers.slice(0, i).reduce((sum, { mm }) => sum + mm, 0))

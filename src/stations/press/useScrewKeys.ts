@@ -2,17 +2,17 @@
 
 import { useKey } from '@/ui/useKey'
 
-export type Screw = 'turnsLeft' | 'turnsRight'
+export type Screw = 'readingLeft' | 'readingRight'
 
 /** A quarter turn: what one key press moves a screw. */
 const STEP = 0.25
 const KEYS: Record<string, [Screw[], number]> = {
-  7: [['turnsLeft'], -STEP],
-  1: [['turnsLeft'], STEP],
-  9: [['turnsRight'], -STEP],
-  3: [['turnsRight'], STEP],
-  8: [['turnsLeft', 'turnsRight'], -STEP],
-  2: [['turnsLeft', 'turnsRight'], STEP],
+  7: [['readingLeft'], -STEP],
+  1: [['readingLeft'], STEP],
+  9: [['readingRight'], -STEP],
+  3: [['readingRight'], STEP],
+  8: [['readingLeft', 'readingRight'], -STEP],
+  2: [['readingLeft', 'readingRight'], STEP],
 }
 
 /** Turns the screws by the keypad: 7 and 1 left, 9 and 3 right, 8 and 2 both; the upper row tightens. */

@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useState } from 'react'
-import { modifierAmount } from '@/core/ink/mix'
+import { changeFirstMix, firstMix, modifierAmount } from '@/core/ink/mix'
 import { formatTurns } from '@/core/press/pressSetting'
 import { compareSettings } from '@/core/prove/compareSettings'
 import { completeBench, type Settings } from '@/core/prove/settings'
@@ -47,13 +47,14 @@ function withTried(
   { screws, right, wiping, uptake, drops, plateC, plateTone }: Tried,
 ): Settings {
   const { press, wipe, paper, ink } = bench
-  const oil = Math.max(0, modifierAmount(ink, 'thin-oil') + drops)
+  const mix = firstMix(ink)
+  const oil = Math.max(0, modifierAmount(mix, 'thin-oil') + drops)
   return {
     ...bench,
     press: {
       ...press,
-      turnsLeft: Math.max(0, press.turnsLeft + screws),
-      turnsRight: Math.max(0, press.turnsRight + screws + right),
+      readingLeft: Math.max(0, press.readingLeft + screws),
+      readingRight: Math.max(0, press.readingRight + screws + right),
     },
     wipe: {
       ...wipe,
@@ -61,14 +62,13 @@ function withTried(
       steps: wipe.steps.map((step) => ({ ...step, seconds: Math.round(step.seconds * wiping) })),
     },
     paper: { ...paper, targetUptakePercent: Math.max(5, paper.targetUptakePercent + uptake) },
-    ink: {
-      ...ink,
-      plateC: ink.plateC + plateC,
+    ink: changeFirstMix(ink, {
+      plateC: mix.plateC + plateC,
       modifiers: [
-        ...ink.modifiers.filter(({ modifier }) => modifier !== 'thin-oil'),
+        ...mix.modifiers.filter(({ modifier }) => modifier !== 'thin-oil'),
         ...(oil > 0 ? [{ modifier: 'thin-oil' as const, amount: oil }] : []),
       ],
-    },
+    }),
   }
 }
 

@@ -1,5 +1,6 @@
 'use client'
 
+import { firstMix } from '@/core/ink/mix'
 import { useMemo, useState } from 'react'
 import { ArrowDown, ArrowUp, Printer } from 'lucide-react'
 import { batchFor, estimateGramsPerPull } from '@/core/ink/inkNeed'
@@ -58,7 +59,7 @@ export default function OrderBench({
   const cost = orderCost(order, costs)
   const risks = orderRisks(order, inks, borders)
   const plateCm2 = (plate.widthMm * plate.heightMm) / 100
-  const perPull = bench.ink?.gramsPerPull ?? estimateGramsPerPull(plate.widthMm, plate.heightMm)
+  const perPull = firstMix(bench.ink)?.gramsPerPull ?? estimateGramsPerPull(plate.widthMm, plate.heightMm)
   const left = Math.max(0, job.editionSize - job.accepted)
   const need = (areaCm2: number) => {
     const gramsPerPull = (perPull * areaCm2) / plateCm2

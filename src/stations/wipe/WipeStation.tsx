@@ -1,5 +1,6 @@
 'use client'
 
+import { firstMix } from '@/core/ink/mix'
 import { useState } from 'react'
 import type { WipeTaken } from '@/core/wipe/pace'
 import { pacedSteps } from '@/core/wipe/pacedSteps'
@@ -119,7 +120,7 @@ export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationPro
       </div>
       <InkingList
         inking={inking}
-        mixName={bench.ink?.name ?? ''}
+        mixName={firstMix(bench.ink)?.name ?? ''}
         problems={kept.problems}
         onChange={(next) => change({ inking: next })}
       />

@@ -1,5 +1,6 @@
 import Link from 'next/link'
 import type { JobSummary } from '@/data/jobs'
+import { UnreadableNote, type UnreadableJob } from './UnreadableNote'
 
 const PHASE: Record<JobSummary['phase'], (job: JobSummary) => string> = {
   proving: (job) => `being proved: ${job.proofs} ${job.proofs === 1 ? 'proof' : 'proofs'}`,
@@ -9,8 +10,8 @@ const PHASE: Record<JobSummary['phase'], (job: JobSummary) => string> = {
   signed: (job) => `signed and filed: edition of ${job.editionSize}`,
 }
 
-/** Every job of the workshop with its plate as it prints. */
-export function JobShelf({ jobs }: { jobs: JobSummary[] }) {
+/** Every job of the workshop with its plate as it prints; one that cannot be read says why, and can be taken out as it lies there. */
+export function JobShelf({ jobs, unreadable }: { jobs: JobSummary[]; unreadable: UnreadableJob[] }) {
   return (
     <nav aria-label="Jobs">
       <h2 className="station-title mb-1">Jobs</h2>
@@ -36,6 +37,11 @@ export function JobShelf({ jobs }: { jobs: JobSummary[] }) {
                 <span className="condensed block text-sm">{PHASE[job.phase](job)}</span>
               </span>
             </Link>
+            {unreadable
+              .filter(({ slug }) => slug === job.slug)
+              .map((one) => (
+                <UnreadableNote key={one.slug} job={one} />
+              ))}
           </li>
         ))}
       </ul>

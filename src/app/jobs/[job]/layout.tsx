@@ -6,17 +6,27 @@ import { ConflictNotice } from '@/stations/bench/ConflictNotice'
 import { readBench } from '@/stations/bench/readBench'
 import { Slip } from '@/stations/bench/Slip'
 import { StationLine } from '@/stations/bench/StationLine'
-import { openJob } from './openJob'
+import { UnreadableNote } from '@/stations/workshop/UnreadableNote'
+import { UnreadableJobError } from '@/data/errors'
+import { onlyUnreadable, openJob } from './openJob'
 
 type Params = { params: Promise<{ job: string }> }
 
 export async function generateMetadata({ params }: Params): Promise<Metadata> {
-  return { title: (await openJob((await params).job)).title }
+  const job = await openJob((await params).job).catch(onlyUnreadable)
+  return { title: job.title }
 }
 
 /** A job opens as a bench: the stations along one line, the open one's instrument in the middle, the Slip beside it. */
 export default async function JobLayout({ children, params }: Params & { children: React.ReactNode }) {
-  const job = await openJob((await params).job)
+  const job = await openJob((await params).job).catch(onlyUnreadable)
+  if (job instanceof UnreadableJobError)
+    return (
+      <main className="p-8">
+        <h1 className="station-title text-2xl">{job.title}</h1>
+        <UnreadableNote job={{ slug: job.slug, reason: job.reason }} />
+      </main>
+    )
   return (
     <BenchProvider key={`${job.id} ${job.openRun}`} job={readBench(job)}>
       <section aria-label="Job" className="screen-only flex flex-wrap items-baseline gap-x-4 px-4 pt-2">

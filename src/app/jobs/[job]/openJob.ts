@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation'
 import { cache } from 'react'
-import { NotFoundError } from '@/data/errors'
+import { NotFoundError, UnreadableJobError } from '@/data/errors'
 import { loadJob } from '@/data/jobs'
 
 /** The job of an address, read once a request; an unknown one is the not-found page. */
@@ -12,3 +12,9 @@ export const openJob = cache(async (slug: string) => {
     throw error
   }
 })
+
+/** A job that cannot be read is told of as such; any other failure is thrown on. */
+export function onlyUnreadable(error: unknown): UnreadableJobError {
+  if (error instanceof UnreadableJobError) return error
+  throw error
+}

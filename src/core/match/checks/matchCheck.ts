@@ -22,16 +22,21 @@ export const MATCH_CHECKS = {
 export type MatchCheck = keyof typeof MATCH_CHECKS
 export const MATCH_CHECK_KEYS = Object.keys(MATCH_CHECKS) as [MatchCheck, ...MatchCheck[]]
 
-/** How far each check may stray, in its unit. */
-export const matchTolerancesSchema = z.strictObject(
-  Object.fromEntries(
-    MATCH_CHECK_KEYS.map((key) => [key, nonNegative.max(100, { error: 'must be at most 100' })]),
-  ) as Record<MatchCheck, typeof nonNegative>,
+/** How far each check may stray, in its unit; left out: as is usual. */
+export const matchTolerancesSchema = z.partialRecord(
+  z.enum(MATCH_CHECK_KEYS),
+  nonNegative.max(100, { error: 'must be at most 100' }),
 )
 export type MatchTolerances = z.infer<typeof matchTolerancesSchema>
+
+/** What is usual for every check. */
 export const USUAL_MATCH_TOLERANCES = Object.fromEntries(
   MATCH_CHECK_KEYS.map((key) => [key, MATCH_CHECKS[key].tolerance]),
-) as MatchTolerances
+) as Record<MatchCheck, number>
+
+/** How far a check may stray, in its unit. */
+export const toleranceOf = (tolerances: MatchTolerances, check: MatchCheck): number =>
+  tolerances[check] ?? MATCH_CHECKS[check].tolerance
 
 /** A place where an impression differs: mm on the sheet's face from its top left corner, as the reference has it. */
 export const foundPlaceSchema = z.strictObject({
@@ -67,7 +72,7 @@ export function checkStanding(
   if (places.length > 0 && places.every((place) => accepted.has(placeKey(place)))) return 'matches'
   const counts = MATCH_CHECKS[check].unit === 'places'
   return (counts ? places.filter((place) => !accepted.has(placeKey(place))).length : Math.abs(value)) <=
-    tolerances[check]
+    toleranceOf(tolerances, check)
     ? 'matches'
     : 'differs'
 }

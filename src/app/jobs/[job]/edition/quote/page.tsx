@@ -1,3 +1,4 @@
+import { firstMix } from '@/core/ink/mix'
 import { pullsOnBench, runOnBench } from '@/core/edition/runs'
 import { batPulls } from '@/core/record/batOnBench'
 import { editionProgress } from '@/core/edition/editionProgress'
@@ -27,7 +28,7 @@ export default async function QuotePage({ params }: { params: Promise<{ job: str
   const others = jobs.filter(({ id }) => id !== job.id)
   const own = editionProgress(job.editionSize, edition)
   const mixed =
-    bench.ink?.parts.flatMap(({ inkId, parts }) => {
+    firstMix(bench.ink)?.parts.flatMap(({ inkId, parts }) => {
       const price = inks.find(({ id }) => id === inkId)?.pricePerKg
       return price ? [{ price, parts }] : []
     }) ?? []
@@ -41,7 +42,7 @@ export default async function QuotePage({ params }: { params: Promise<{ job: str
         accepted: own.accepted + others.reduce((sum, one) => sum + one.accepted, 0),
         rejected: own.rejected + others.reduce((sum, one) => sum + one.rejected, 0),
       }}
-      gramsPerPull={needFromWeighings(weighings)?.gramsPerPull ?? bench.ink?.gramsPerPull ?? null}
+      gramsPerPull={needFromWeighings(weighings)?.gramsPerPull ?? firstMix(bench.ink)?.gramsPerPull ?? null}
       minutesPerPull={
         learnCycle(
           edition.map((pull) => ({ pulledAt: pull.pulledAt, wipeSeconds: readPull(pull).wipeSeconds })),

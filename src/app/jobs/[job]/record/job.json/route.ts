@@ -1,4 +1,4 @@
-import { exportJob } from '@/data/jobFiles'
+import { exportJobFile } from '@/data/jobFiles'
 import { openJob } from '../../openJob'
 
 /** A job as one JSON document. */
@@ -7,5 +7,5 @@ export async function GET(
   { params }: { params: Promise<{ job: string }> },
 ): Promise<Response> {
   const { slug } = await openJob((await params).job)
-  return Response.json(await exportJob(slug, new Date().toISOString()))
+  return Response.json(await exportJobFile(slug, new Date().toISOString()))
 }

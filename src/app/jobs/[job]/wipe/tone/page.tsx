@@ -7,6 +7,7 @@ import { EMPTY_ZONE_MAP } from '@/core/plate/zoneMap'
 import { loadStore } from '@/data/store'
 import { latestZoneMap } from '@/data/zoneMaps'
 import { ToneRoom } from '@/stations/wipe/ToneRoom'
+import { firstMix } from '@/core/ink/mix'
 import { openJob } from '../../openJob'
 
 export default async function TonePage({ params }: { params: Promise<{ job: string }> }) {
@@ -14,7 +15,7 @@ export default async function TonePage({ params }: { params: Promise<{ job: stri
   const [kept, { inks, papers }] = await Promise.all([latestZoneMap(job.id), loadStore()])
   const { ink, paper, wipe } = runOnBench(job).bench
   const reflectance = papers.find((one) => one.id === paper?.paperId)?.reflectance ?? RAG_WHITE
-  const parts = ink?.parts ?? []
+  const parts = firstMix(ink)?.parts ?? []
   const used = parts
     .flatMap(({ inkId }) => inks.find((one) => one.id === inkId) ?? [])
     .map(({ name, k, s }) => ({ name, k, s }))

@@ -1,0 +1,12 @@
+import { NotFoundError } from '@/data/errors'
+import { exportRaw } from '@/data/jobs'
+
+/** Everything the database has of a job, as it lies there: for one that cannot be read. */
+export async function GET(_: Request, { params }: { params: Promise<{ job: string }> }): Promise<Response> {
+  try {
+    return Response.json(await exportRaw((await params).job))
+  } catch (error) {
+    if (error instanceof NotFoundError) return Response.json({ message: error.message }, { status: 404 })
+    throw error
+  }
+}

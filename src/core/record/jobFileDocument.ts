@@ -1,0 +1,70 @@
+import { upgradeDocument, type Upgrade } from '../document/documentKind'
+import { asideWithin, putBack, readLeniently, type Read, type SetAside } from '../document/setAside'
+import { readPullEvent } from '../edition/pullEventDocument'
+import { benchDocument, settingsDocument } from '../prove/settings'
+import { upgradeBatRuns } from './batDocument'
+import { jobFileSchema, type JobFile } from './jobFile'
+
+/** Version 2: settings of version 2 within. Those carry a version of their own and are brought up where they stand. */
+const JOB_FILE_UPGRADES: readonly Upgrade[] = [(file) => ({ ...file })]
+
+type Loose = Record<string, unknown>
+const isLoose = (value: unknown): value is Loose => typeof value === 'object' && value !== null
+const listOf = (value: unknown): unknown[] => (Array.isArray(value) ? value : [])
+
+/** Brings the documents within a job file up to today's, in place; answers what of them is not known. What is no document is left to the schema. */
+function upgradeWithin(file: Loose): SetAside[] {
+  const aside: SetAside[] = []
+  const bring = (
+    holder: Loose,
+    key: string,
+    read: (document: unknown) => Read<unknown>,
+    path: (string | number)[],
+  ) => {
+    if (!isLoose(holder[key])) return
+    const found = read(holder[key])
+    holder[key] = found.value
+    aside.push(...asideWithin([...path, key], found.aside))
+  }
+  listOf(file.runs).forEach((run, i) => isLoose(run) && bring(run, 'bench', benchDocument.read, ['runs', i]))
+  listOf(file.bats).forEach((bat, i) => {
+    if (!isLoose(bat)) return
+    const found = upgradeBatRuns(bat.runs)
+    bat.runs = found.runs
+    aside.push(...asideWithin(['bats', i, 'runs'], found.aside))
+  })
+  listOf(file.pulls).forEach((pull, i) => {
+    if (!isLoose(pull)) return
+    bring(pull, 'settings', settingsDocument.read, ['pulls', i])
+    listOf(pull.events).forEach(
+      (kept, k) => isLoose(kept) && bring(kept, 'event', readPullEvent, ['pulls', i, 'events', k]),
+    )
+  })
+  return aside
+}
+
+/**
+ * Reads a job file of any release up to this one, and of a later one whose shape only grew: what is not known is set aside.
+ *
+ * @throws ZodError naming the place in the file; LaterDocumentError
+ */
+export function readJobFile(document: unknown): Read<JobFile> {
+  if (!isLoose(document) || document.format !== 'typothesis-job')
+    return { value: jobFileSchema.parse(document), aside: [] }
+  const file = structuredClone(upgradeDocument(document, JOB_FILE_UPGRADES)) as Loose
+  const within = upgradeWithin(file)
+  const { value, aside } = readLeniently(jobFileSchema, file)
+  return { value, aside: [...within, ...aside] }
+}
+
+/** A job file as it is written: events of a later release word for word, and what was set aside put back in its place. */
+export function writeJobFile(file: JobFile, aside: readonly SetAside[]): Loose {
+  const pulls = file.pulls.map((pull) => ({
+    ...pull,
+    events: pull.events.map((kept) => ({
+      ...kept,
+      event: kept.event.kind === 'later' ? kept.event.document : kept.event,
+    })),
+  }))
+  return putBack<Loose>({ ...file, pulls }, aside)
+}
