@@ -16,5 +16,6 @@ export default defineConfig({
     globalSetup: ['./src/data/readyDatabase.test.setup.ts'],
     setupFiles: ['./src/propertySeed.test.setup.ts'],
     testTimeout: 90_000,
+    hookTimeout: 90_000,
   },
 })

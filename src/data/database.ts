@@ -1,3 +1,4 @@
+import { AsyncLocalStorage } from 'node:async_hooks'
 import { mkdirSync } from 'node:fs'
 import path from 'node:path'
 import { Sequelize, Transaction } from 'sequelize'
@@ -21,13 +22,20 @@ interface Held {
 const process_ = globalThis as typeof globalThis & {
   typothesisDatabase?: Held
   typothesisWrites?: Promise<unknown>
+  typothesisWriting?: AsyncLocalStorage<{ tables: Tables; transaction: Transaction }>
 }
+/** The write under way, as seen from within it. */
+const writing = (process_.typothesisWriting ??= new AsyncLocalStorage())
+
+/** Acts are remembered longer than any device waits to send one again. */
+const FORGET_OLD_ACTS = "DELETE FROM acts WHERE at < strftime('%Y-%m-%dT%H:%M:%fZ', 'now', '-60 days')"
 
 async function open(file: string): Promise<Database> {
   mkdirSync(path.dirname(file), { recursive: true })
   const sequelize = new Sequelize({ dialect: 'sqlite', storage: file, logging: false })
   try {
     await bringUp(sequelize, MIGRATIONS)
+    await sequelize.query(FORGET_OLD_ACTS)
   } catch (error) {
     await sequelize.close()
     throw error
@@ -51,12 +59,16 @@ export async function closeDatabase(): Promise<void> {
 
 /**
  * Does a write as one transaction: all of it or nothing. Writes of this process wait for one another, so that none fails
- * because another holds the file.
+ * because another holds the file. A write within a write is part of it.
  */
 export async function write<T>(act: (tables: Tables, transaction: Transaction) => Promise<T>): Promise<T> {
+  const outer = writing.getStore()
+  if (outer) return act(outer.tables, outer.transaction)
   const { sequelize, tables } = await openDatabase()
   const turn = (process_.typothesisWrites ?? Promise.resolve()).then(() =>
-    sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, (transaction) => act(tables, transaction)),
+    sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, (transaction) =>
+      writing.run({ tables, transaction }, () => act(tables, transaction)),
+    ),
   )
   process_.typothesisWrites = turn.catch(() => undefined)
   return turn

@@ -2,15 +2,13 @@ import type { Transaction } from 'sequelize'
 import { asideWithin, type DocumentPath, type SetAside } from '@/core/document/setAside'
 import {
   deskRailsSchema,
-  readDeskSync,
   EMPTY_RAILS,
   mergeRails,
   type DeskEntry,
-  type SentEntry,
-  type SentEvent,
   type DeskOutcome,
   type DeskRails,
 } from '@/core/edition/deskEntry'
+import { readDeskSync, type SentEntry, type SentEvent } from '@/core/edition/deskSync'
 import { eventSubject, type PullEvent } from '@/core/edition/pull'
 import { write } from './database'
 import { FieldError, NotFoundError } from './errors'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { sampleMix, sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
+import { sampleMix } from '@/core/prove/sampleSettings.test.fixture'
 import { inkOf } from '@/core/ink/mix'
 import { batchContents } from '@/core/ink/mixCard'
 import { UNKNOWN_TUBE } from '@/core/ink/shelfInk'

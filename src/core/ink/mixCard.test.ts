@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { sampleMix, sampleSettings } from '../prove/sampleSettings.test.fixture'
+import { sampleMix } from '../prove/sampleSettings.test.fixture'
 import { inkCalibrationSchema, USUAL_CALIBRATION } from './stiffness'
 import { mixSettingSchema, recipeGrams, type MixSetting } from './mix'
 import { batchContents, batchSchema, describeMixChange } from './mixCard'

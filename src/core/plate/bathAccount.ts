@@ -3,21 +3,27 @@ import { label, moment, nonNegative, positive, remark } from '../units/schemas'
 import { BATH_RECIPES, depthFromLoss, makeBath, metalDisplaced, metalOfPlate, type BathRecipe } from './bath'
 
 /** One plate bitten in a bath: by what it lost on the scale, or reckoned from area and depth. */
-export const bathUseSchema = z
-  .strictObject({
-    plate: label,
-    openAreaCm2: positive.max(100_000, { error: 'must be at most 100000 cm²' }),
-    minutes: nonNegative.max(10_080, { error: 'must be at most a week' }),
-    /** reckoned or felt with a fingernail; null where the plate was weighed */
-    depthMicrometres: positive.max(5000, { error: 'must be at most 5000 µm' }).nullable(),
-    lossGrams: positive.max(10_000, { error: 'must be at most 10000 g' }).nullable(),
-    at: moment,
-    by: label,
-  })
-  .refine(({ depthMicrometres, lossGrams }) => depthMicrometres !== null || lossGrams !== null, {
-    error: 'Say how deep it bit, or weigh the plate before and after.',
-    path: ['depthMicrometres'],
-  })
+const bathUseShape = z.strictObject({
+  plate: label,
+  openAreaCm2: positive.max(100_000, { error: 'must be at most 100000 cm²' }),
+  minutes: nonNegative.max(10_080, { error: 'must be at most a week' }),
+  /** reckoned or felt with a fingernail; null where the plate was weighed */
+  depthMicrometres: positive.max(5000, { error: 'must be at most 5000 µm' }).nullable(),
+  lossGrams: positive.max(10_000, { error: 'must be at most 10000 g' }).nullable(),
+  at: moment,
+  by: label,
+})
+
+const DEPTH_KNOWN = [
+  ({ depthMicrometres, lossGrams }: Pick<z.infer<typeof bathUseShape>, 'depthMicrometres' | 'lossGrams'>) =>
+    depthMicrometres !== null || lossGrams !== null,
+  { error: 'Say how deep it bit, or weigh the plate before and after.', path: ['depthMicrometres'] },
+] satisfies Parameters<typeof bathUseShape.refine>
+export const bathUseSchema = bathUseShape.refine(...DEPTH_KNOWN)
+/** The same before its moment is known. */
+export const newBathUseSchema = bathUseShape
+  .omit({ at: true })
+  .refine((use) => DEPTH_KNOWN[0](use), DEPTH_KNOWN[1])
 export type BathUse = z.infer<typeof bathUseSchema>
 
 export const bathCardSchema = z.strictObject({

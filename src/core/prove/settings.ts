@@ -1,12 +1,10 @@
 import { z } from 'zod'
-import { documentKind } from '../document/documentKind'
 import { inkSettingSchema } from '../ink/mix'
 import { paperSettingSchema } from '../paper/dampPaper'
 import { plateSettingSchema } from '../plate/plate'
 import { pressSettingSchema } from '../press/pressSetting'
 import { registerSettingSchema } from '../register/registerSetting'
 import { wipingOrderSchema } from '../wipe/wipingOrder'
-import { SETTINGS_UPGRADES } from './settingsUpgrades'
 
 /** Version of the settings' shape; a later one is refused rather than guessed at. */
 export const SETTINGS_VERSION = 2
@@ -59,11 +57,6 @@ export const benchSchema = z.strictObject({
   register: registerSettingSchema.nullable(),
 })
 export type Bench = z.infer<typeof benchSchema>
-
-/** Settings of any version, as they are kept. */
-export const settingsDocument = documentKind(settingsSchema, { steps: SETTINGS_UPGRADES, showsVersion: true })
-/** A bench of any version, as it is kept. */
-export const benchDocument = documentKind(benchSchema, { steps: SETTINGS_UPGRADES, showsVersion: true })
 
 /** A bench on which nothing is set. */
 export const EMPTY_BENCH: Bench = {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { EMPTY_BENCH, benchDocument, settingsDocument } from './settings'
+import { EMPTY_BENCH } from './settings'
+import { benchDocument, settingsDocument } from './settingsDocument'
 import { sampleMix, sampleSettings } from './sampleSettings.test.fixture'
 
 /** The same settings as the first version kept them: one mix, and turns of the screws. */

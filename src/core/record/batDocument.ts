@@ -1,6 +1,6 @@
 import type { DocumentKind } from '../document/documentKind'
 import { asideWithin, readLeniently, type SetAside } from '../document/setAside'
-import { settingsDocument } from '../prove/settings'
+import { settingsDocument } from '../prove/settingsDocument'
 import { batSchema, type Bat } from './jobFile'
 
 type BatRun = Bat['runs'][number]

@@ -1,7 +1,7 @@
 import { upgradeDocument, type Upgrade } from '../document/documentKind'
 import { asideWithin, putBack, readLeniently, type Read, type SetAside } from '../document/setAside'
 import { readPullEvent } from '../edition/pullEventDocument'
-import { benchDocument, settingsDocument } from '../prove/settings'
+import { benchDocument, settingsDocument } from '../prove/settingsDocument'
 import { upgradeBatRuns } from './batDocument'
 import { jobFileSchema, type JobFile } from './jobFile'
 

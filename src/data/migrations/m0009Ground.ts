@@ -13,7 +13,7 @@ export const m0009Ground = {
   name: '0009-ground',
   columns: {
     people: { id: key, name: text, since: text },
-    acts: { key, act: text, answer: json<object>(), at: text },
+    acts: { key, answer: json<object>(), at: text },
     set_aside: { id: serial, jobId: ofJob, aside: json<SetAside>() },
     pull_events: byId,
     making_events: byId,

@@ -14,8 +14,7 @@ import type { Passes } from '@/core/prove/features'
 import type { Bench } from '@/core/prove/settings'
 import type { Tolerances } from '@/core/prove/tolerance'
 import type { Variation } from '@/core/record/variation'
-import type { FieldProblem } from '@/data/errors'
-import type { Answer } from './answer'
+import type { Answer } from '../act/answer'
 
 /** What every station of a job needs to know of it. */
 export interface BenchJob {
@@ -104,10 +103,4 @@ export function useBench(): BenchContextValue {
   const value = useContext(Context)
   if (!value) throw new Error('useBench stands outside a BenchProvider')
   return value
-}
-
-/** What went wrong when the server could not be reached: nothing was kept, the entry stays. */
-export const UNREACHABLE: FieldProblem = {
-  field: '',
-  message: 'Not kept: the server does not answer. What you typed stays here; try again.',
 }

@@ -6,7 +6,7 @@ import { EMPTY_BENCH, STATION_KEYS, type Bench, type Station } from '@/core/prov
 import { ConflictError, FieldError, NotFoundError } from '@/data/errors'
 import type { JobRecord } from '@/data/jobRecord'
 import { sampleBat, sampleRecord, sampleRun } from '@/data/sampleRecord.test.fixture'
-import { answer } from './answer'
+import { answer } from '../act/answer'
 import { problemAt } from './problemAt'
 import { readBench } from './readBench'
 import { stationState } from './stationState'

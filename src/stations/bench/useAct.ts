@@ -2,8 +2,7 @@
 
 import { useState } from 'react'
 import type { FieldProblem } from '@/data/errors'
-import type { Answer } from './answer'
-import { UNREACHABLE } from './BenchContext'
+import type { Answer } from '../act/answer'
 
 /** Runs a write of a screen: busy while it lasts, its problems after; answers whether it is on the disk. */
 export function useAct(): {
@@ -16,7 +15,7 @@ export function useAct(): {
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const act = async (write: () => Promise<Answer>) => {
     setBusy(true)
-    const answer = await write().catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await write()
     setBusy(false)
     setProblems(answer.ok ? [] : answer.problems)
     return answer.ok

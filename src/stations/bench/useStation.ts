@@ -5,7 +5,8 @@ import { checkBench, STATION_SETTINGS, type Bench, type SettingStation } from '@
 import type { FieldProblem } from '@/data/errors'
 import { useKey } from '@/ui/useKey'
 import { saveStationAction } from './actions'
-import { UNREACHABLE, useBench } from './BenchContext'
+import { useBench } from './BenchContext'
+import { sendAct } from '../act/sendAct'
 
 /** How long the hand may rest before a change is sent, ms. */
 const REST_MS = 350
@@ -52,8 +53,8 @@ export function useStation<S extends SettingStation>(
     async (setting: unknown) => {
       setState('keeping')
       const sent = changes.current
-      const answer = await send((target) => saveStationAction({ ...target, station, value: setting })).catch(
-        () => ({ ok: false as const, conflict: false, problems: [UNREACHABLE] }),
+      const answer = await send((target) =>
+        sendAct(saveStationAction, { ...target, station, value: setting }),
       )
       // An answer to what was sent before says nothing of what has been typed since.
       if (changes.current !== sent) return

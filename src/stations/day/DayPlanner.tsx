@@ -20,13 +20,14 @@ import { Choice } from '@/ui/Choice'
 import { Field, TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
-import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { useBench } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { useHand } from '../bench/useHand'
 import { Problems } from '../pull/Problems'
 import { beginDayAction } from './actions'
 import { daySpans, wallClock } from './daySpans'
 import { useDayPlay } from './useDayPlay'
+import { sendAct } from '../act/sendAct'
 
 const SpanChart = dynamic(() => import('@/ui/SpanChart'), {
   ssr: false,
@@ -122,13 +123,10 @@ export function DayPlanner({ learned, onBegun }: { learned: LearnedCycle | null;
     if (!isPlanned || !startAt) return
     const id = unsent ?? crypto.randomUUID()
     setUnsent(id)
-    const answer = await beginDayAction(job.id, {
-      id,
-      setting: parsed.data,
-      startAt,
-      breaks,
-      by: hand,
-    }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await sendAct(beginDayAction, {
+      jobId: job.id,
+      day: { id, setting: parsed.data, startAt, breaks, by: hand },
+    })
     setProblems(answer.ok ? [] : answer.problems)
     if (!answer.ok) return
     setUnsent(null)

@@ -11,13 +11,14 @@ import { Check } from '@/ui/Check'
 import { TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { useChime } from '@/ui/useChime'
-import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { useBench } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { clock } from '../bench/SequencePacer'
 import { useHand } from '../bench/useHand'
 import { Problems } from '../pull/Problems'
 import { addDayEventAction, takeDayEventBackAction } from './actions'
 import { daySpans, wallClock } from './daySpans'
+import { sendAct } from '../act/sendAct'
 
 const SpanChart = dynamic(() => import('@/ui/SpanChart'), {
   ssr: false,
@@ -69,12 +70,18 @@ export function LiveDay({ day, drying }: { day: KeptDay & DayFacts; drying: Reac
   })
   const send = async (act: () => Promise<{ ok: true } | { ok: false; problems: FieldProblem[] }>) => {
     setBusy(true)
-    const answer = await act().catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await act()
     setBusy(false)
     setProblems(answer.ok ? [] : answer.problems)
   }
   const did = ({ kind, sheet }: Pick<DayEvent, 'kind' | 'sheet'>) =>
-    send(() => addDayEventAction(day.id, { kind, sheet, at: new Date().toISOString() }, hand))
+    send(() =>
+      sendAct(addDayEventAction, {
+        dayId: day.id,
+        event: { kind, sheet, at: new Date().toISOString() },
+        by: hand,
+      }),
+    )
   const pulled = plan.sheets.filter(({ standing }) => standing === 'pulled').length
   const toBlot = day.facts.find(
     ({ sheet, liftedAt, pulledAt }) => liftedAt !== null && pulledAt === null && !day.blotted.includes(sheet),
@@ -140,7 +147,7 @@ export function LiveDay({ day, drying }: { day: KeptDay & DayFacts; drying: Reac
         <Button
           className="min-h-22 flex-1 justify-center text-xl"
           disabled={busy || day.facts.length === 0}
-          onClick={() => void send(() => takeDayEventBackAction(day.id))}
+          onClick={() => void send(() => sendAct(takeDayEventBackAction, { dayId: day.id }))}
         >
           Take back
         </Button>

@@ -14,12 +14,12 @@ import { Field, TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
 import { PlateMark } from '@/ui/PlateMark'
-import { UNREACHABLE } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { useHand } from '../bench/useHand'
 import { Problems } from '../pull/Problems'
 import { keepQueueAction } from './actions'
 import { wallClock } from './daySpans'
+import { sendAct } from '../act/sendAct'
 
 const EXAMPLE = 'Ash; 20; 6; 0.5\nBirch; 12; 8; 1\nCedar; 25; 5; 1.2'
 
@@ -66,9 +66,12 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
     }
   const keep = async () => {
     if (!parsed.success || !start) return
-    const answer = await keepQueueAction({ name, input: parsed.data, startAt: start, by: hand }).catch(
-      () => ({ ok: false as const, problems: [UNREACHABLE] }),
-    )
+    const answer = await sendAct(keepQueueAction, {
+      name,
+      input: parsed.data,
+      startAt: start,
+      by: hand,
+    })
     setProblems(answer.ok ? [] : answer.problems)
     setKept(answer.ok)
   }

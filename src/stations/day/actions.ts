@@ -1,56 +1,50 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
-import { dayEventSchema, keptDaySchema, type DayEvent, type KeptDay } from '@/core/day/keptDay'
-import { queueInput, type QueueInput } from '@/core/day/pressQueue'
+import { dayEventSchema, keptDaySchema } from '@/core/day/keptDay'
+import { queueInput } from '@/core/day/pressQueue'
 import { label, moment } from '@/core/units/schemas'
 import { addDayEvent, beginDay, takeDayEventBack } from '@/data/days'
 import { keepQueue } from '@/data/queues'
-import { answer, type Answer } from '../bench/answer'
-
-const refresh = () => revalidatePath('/', 'layout')
+import { act } from '../act/act'
 
 /** Begins a printing day. */
-export async function beginDayAction(jobId: string, day: KeptDay): Promise<Answer> {
-  return answer(async () => {
-    await beginDay(label.parse(jobId), keptDaySchema.parse(day))
-    refresh()
+export const beginDayAction = act(
+  z.strictObject({ jobId: label, day: keptDaySchema }),
+  'shop',
+  async ({ jobId, day }) => {
+    await beginDay(jobId, day)
     return {}
-  })
-}
+  },
+  { shows: 'job' },
+)
 
 /** Adds what happened to a sheet. */
-export async function addDayEventAction(dayId: string, event: DayEvent, by: string): Promise<Answer> {
-  return answer(async () => {
-    await addDayEvent(label.parse(dayId), dayEventSchema.parse(event), label.parse(by))
-    refresh()
+export const addDayEventAction = act(
+  z.strictObject({ dayId: label, event: dayEventSchema, by: label }),
+  'shop',
+  async ({ dayId, event, by }) => {
+    await addDayEvent(dayId, event, by)
     return {}
-  })
-}
+  },
+  { shows: 'job' },
+)
 
 /** Takes the newest event of a day back. */
-export async function takeDayEventBackAction(dayId: string): Promise<Answer> {
-  return answer(async () => {
-    await takeDayEventBack(label.parse(dayId))
-    refresh()
+export const takeDayEventBackAction = act(
+  z.strictObject({ dayId: label }),
+  'shop',
+  async ({ dayId }) => {
+    await takeDayEventBack(dayId)
     return {}
-  })
-}
-
-const queueKept = z.strictObject({ name: label, input: queueInput, startAt: moment, by: label })
+  },
+  { shows: 'job' },
+)
 
 /** Keeps the queue of an open day. */
-export async function keepQueueAction(queue: {
-  name: string
-  input: QueueInput
-  startAt: string
-  by: string
-}): Promise<Answer<{ id: string }>> {
-  return answer(async () => {
-    const { name, input, startAt, by } = queueKept.parse(queue)
-    const id = await keepQueue(name, input, startAt, by)
-    refresh()
-    return { id }
-  })
-}
+export const keepQueueAction = act(
+  z.strictObject({ name: label, input: queueInput, startAt: moment, by: label }),
+  'shop',
+  async ({ name, input, startAt, by }) => ({ id: await keepQueue(name, input, startAt, by) }),
+  { shows: 'queue' },
+)

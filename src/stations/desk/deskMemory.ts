@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { deskEntrySchema, deskRailsSchema, EMPTY_RAILS } from '@/core/edition/deskEntry'
+import { deskRailsSchema, EMPTY_RAILS, type DeskEntry } from '@/core/edition/deskEntry'
 import { DESK_START, type DeskState } from '@/core/edition/deskKeys'
 import { faultSchema } from '@/core/edition/fault'
 import { meetingSchema } from '@/core/edition/meeting'
@@ -25,11 +25,16 @@ const draftSchema = z.strictObject({
 })
 export type DeskDraft = z.infer<typeof draftSchema>
 
+/** A pull that waits goes out as it was written, whatever release wrote it: the server brings it up. */
+const waitingEntry = z
+  .looseObject({ kind: z.enum(['pull', 'amendment']), id: z.string() })
+  .transform((entry) => entry as unknown as DeskEntry)
+
 const memorySchema = z.strictObject({
   rails: deskRailsSchema,
   state: stateSchema,
   draft: draftSchema.nullable(),
-  queue: z.array(deskEntrySchema),
+  queue: z.array(waitingEntry),
   /** the last pull this device decided, for going back to it */
   last: z.strictObject({ draft: draftSchema, state: stateSchema }).nullable(),
   notes: z.array(z.string()).max(20),
@@ -65,7 +70,7 @@ export function readMemory(text: string): DeskMemory {
     return {
       ...FRESH_DESK,
       queue: waiting.success
-        ? waiting.data.queue.flatMap((entry) => deskEntrySchema.safeParse(entry).data ?? [])
+        ? waiting.data.queue.flatMap((entry) => waitingEntry.safeParse(entry).data ?? [])
         : [],
     }
   } catch {

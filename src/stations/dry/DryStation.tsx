@@ -13,7 +13,7 @@ import { SelectField, TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
 import { PlateMark } from '@/ui/PlateMark'
-import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { useBench } from '../bench/BenchContext'
 import { CleaningCaution } from '../bench/cautions'
 import { DryingActs } from '../drying/DryingActs'
 import { problemAt } from '../bench/problemAt'
@@ -23,6 +23,7 @@ import { layToDryAction } from './actions'
 import { SigningList } from './SigningList'
 import { StruckPlate } from './StruckPlate'
 import { UnlockNumbers } from './UnlockNumbers'
+import { sendAct } from '../act/sendAct'
 
 const SortingRoom = dynamic(() => import('./SortingRoom'), {
   ssr: false,
@@ -72,7 +73,7 @@ export function DryStation({
 
   const lay = async () => {
     const answer = await send((target) =>
-      layToDryAction({
+      sendAct(layToDryAction, {
         ...target,
         drying: {
           method,
@@ -81,7 +82,7 @@ export function DryStation({
           ...(place ? { place: { placeId: place.id, sheets: acceptedPulls.length } } : {}),
         },
       }),
-    ).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    )
     setProblems(answer.ok ? [] : answer.problems)
   }
 

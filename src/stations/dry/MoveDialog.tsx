@@ -12,6 +12,7 @@ import { useHand } from '../bench/useHand'
 import { RejectForm } from '../edition/RejectForm'
 import { Problems } from '../pull/Problems'
 import { addEventsAction } from '../pull/actions'
+import { sendAct } from '../act/sendAct'
 
 /** An impression on its way out of the edition, or back into it. */
 export interface Move {
@@ -39,7 +40,10 @@ export function MoveDialog({
     if (
       await act(() =>
         send((target) =>
-          addEventsAction({ ...target, added: { pullId: move.pull.id, events: [event], by: hand, why } }),
+          sendAct(addEventsAction, {
+            ...target,
+            added: { pullId: move.pull.id, events: [event], by: hand, why },
+          }),
         ),
       )
     )

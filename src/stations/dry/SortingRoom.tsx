@@ -25,6 +25,7 @@ import { isMarked, layInto, LANE_KEYS, orderBy, type Lane } from './lanes'
 import { MoveDialog, type Move } from './MoveDialog'
 import { SigningWishes } from './SigningWishes'
 import { SortingLanes, type Lying } from './SortingLanes'
+import { sendAct } from '../act/sendAct'
 
 interface SortingRoomProps {
   /** impressions that are through every run and accepted, in the order they were pulled */
@@ -105,7 +106,7 @@ export default function SortingRoom({
   const keep = (next: readonly SortedImpression[], wishes = signing) => {
     setLying(next)
     setSigning(wishes)
-    void act(() => keepSortingAction({ jobId: job.id, numbering: { ...wishes, sorted: [...next] } }))
+    void act(() => sendAct(keepSortingAction, { jobId: job.id, numbering: { ...wishes, sorted: [...next] } }))
   }
   const move = (pullId: string, to: Lane, before: string | null) => {
     const pull = known.get(pullId)!
@@ -174,7 +175,9 @@ export default function SortingRoom({
           <Button
             disabled={busy}
             onClick={() =>
-              void act(() => send((target) => declareSizeAction({ ...target, editionSize: inEdition })))
+              void act(() =>
+                send((target) => sendAct(declareSizeAction, { ...target, editionSize: inEdition })),
+              )
             }
           >
             Declare the edition as {inEdition}
@@ -201,7 +204,9 @@ export default function SortingRoom({
             disabled={busy}
             onClick={() =>
               void act(() =>
-                send((target) => giveNumbersAction({ ...target, numbering: { ...signing, sorted } })),
+                send((target) =>
+                  sendAct(giveNumbersAction, { ...target, numbering: { ...signing, sorted } }),
+                ),
               ).then(() => setAsking(false))
             }
           >

@@ -12,6 +12,7 @@ import { useAct } from '../bench/useAct'
 import { deviceZone, useHand } from '../bench/useHand'
 import { Problems } from '../pull/Problems'
 import { cancelPlateAction } from './actions'
+import { sendAct } from '../act/sendAct'
 
 /** The end of a plate: struck, with a proof that shows it. Nothing is pulled from it after. */
 export function StruckPlate({ cancellation }: { cancellation: Pull | null }) {
@@ -33,7 +34,7 @@ export function StruckPlate({ cancellation }: { cancellation: Pull | null }) {
     if (
       await act(() =>
         send((target) =>
-          cancelPlateAction({
+          sendAct(cancelPlateAction, {
             ...target,
             cancellation: { id, how, zone: deviceZone(), hands: { inked: hand, wiped: hand, laid: hand } },
           }),

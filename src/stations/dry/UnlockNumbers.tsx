@@ -4,11 +4,12 @@ import { useState } from 'react'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
 import { TextField } from '@/ui/Field'
-import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { useBench } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { useHand } from '../bench/useHand'
 import { Problems } from '../pull/Problems'
 import { unlockNumbersAction } from './actions'
+import { sendAct } from '../act/sendAct'
 
 /** Takes the numbers back before anything left the workshop; what they were stays written. */
 export function UnlockNumbers() {
@@ -18,10 +19,7 @@ export function UnlockNumbers() {
   const [why, setWhy] = useState('')
   const [problems, setProblems] = useState<{ field: string; message: string }[]>([])
   const unlock = async () => {
-    const answer = await send((target) => unlockNumbersAction({ ...target, why, by: hand })).catch(() => ({
-      ok: false as const,
-      problems: [UNREACHABLE],
-    }))
+    const answer = await send((target) => sendAct(unlockNumbersAction, { ...target, why, by: hand }))
     setProblems(answer.ok ? [] : answer.problems)
     if (answer.ok) setOpen(false)
   }

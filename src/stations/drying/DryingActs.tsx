@@ -5,10 +5,10 @@ import { dryingActs, type DryingLoad, type DryingPlace } from '@/core/dry/drying
 import type { FieldProblem } from '@/data/errors'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
-import { UNREACHABLE } from '../bench/BenchContext'
 import { useHand } from '../bench/useHand'
 import { Problems } from '../pull/Problems'
 import { changeBetweenAction, takeOutAction } from './actions'
+import { sendAct } from '../act/sendAct'
 
 const A_MINUTE_MS = 60_000
 const moment = (iso: string) =>
@@ -40,7 +40,7 @@ export function DryingActs({
     }
   }, [])
   const send = async (act: () => Promise<{ ok: true } | { ok: false; problems: FieldProblem[] }>) => {
-    const answer = await act().catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await act()
     setProblems(answer.ok ? [] : answer.problems)
   }
   const acts = now === null ? [] : dryingActs(places, loads, now)
@@ -65,7 +65,9 @@ export function DryingActs({
             <Button
               onClick={() =>
                 void send(() =>
-                  kind === 'change' ? changeBetweenAction(loadId, hand) : takeOutAction(loadId),
+                  kind === 'change'
+                    ? sendAct(changeBetweenAction, { loadId, by: hand })
+                    : sendAct(takeOutAction, { loadId }),
                 )
               }
             >

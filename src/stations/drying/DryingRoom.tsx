@@ -8,11 +8,11 @@ import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
 import { PlateMark } from '@/ui/PlateMark'
-import { UNREACHABLE } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { Problems } from '../pull/Problems'
 import { addDryingPlaceAction } from './actions'
 import { DryingActs } from './DryingActs'
+import { sendAct } from '../act/sendAct'
 
 /** Racks, stacks and piles of the workshop: how full each is, with whose prints, until when, and what is to be done. */
 export function DryingRoom({ places, loads }: { places: DryingPlace[]; loads: DryingLoad[] }) {
@@ -21,10 +21,11 @@ export function DryingRoom({ places, loads }: { places: DryingPlace[]; loads: Dr
   const [capacity, setCapacity] = useState<number | null>(20)
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const add = async () => {
-    const answer = await addDryingPlaceAction({ name, kind, capacity: capacity ?? Number.NaN }).catch(() => ({
-      ok: false as const,
-      problems: [UNREACHABLE],
-    }))
+    const answer = await sendAct(addDryingPlaceAction, {
+      name,
+      kind,
+      capacity: capacity ?? Number.NaN,
+    })
     setProblems(answer.ok ? [] : answer.problems)
     if (answer.ok) setName('')
   }

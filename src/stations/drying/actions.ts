@@ -1,36 +1,40 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
-import type { NewDryingPlace } from '@/core/dry/dryingPlaces'
+import { z } from 'zod'
+import { newDryingPlaceSchema } from '@/core/dry/dryingPlaces'
 import { count, label } from '@/core/units/schemas'
 import { addDryingPlace, changeBetween, takeOut } from '@/data/dryingPlaces'
-import { answer, type Answer } from '../bench/answer'
-
-const refresh = () => revalidatePath('/', 'layout')
+import { act } from '../act/act'
 
 /** Adds a place where prints dry. */
-export async function addDryingPlaceAction(place: NewDryingPlace): Promise<Answer> {
-  return answer(async () => {
+export const addDryingPlaceAction = act(
+  newDryingPlaceSchema,
+  'shop',
+  async (place) => {
     await addDryingPlace(place)
-    refresh()
     return {}
-  })
-}
+  },
+  { shows: 'drying' },
+)
 
 /** Records that what lies between the prints was changed. */
-export async function changeBetweenAction(loadId: number, by: string): Promise<Answer> {
-  return answer(async () => {
-    await changeBetween(count.parse(loadId), label.parse(by), new Date().toISOString())
-    refresh()
+export const changeBetweenAction = act(
+  z.strictObject({ loadId: count, by: label }),
+  'shop',
+  async ({ loadId, by }, at) => {
+    await changeBetween(loadId, by, at)
     return {}
-  })
-}
+  },
+  { shows: 'drying' },
+)
 
 /** Takes prints out of their place. */
-export async function takeOutAction(loadId: number): Promise<Answer> {
-  return answer(async () => {
-    await takeOut(count.parse(loadId), new Date().toISOString())
-    refresh()
+export const takeOutAction = act(
+  z.strictObject({ loadId: count }),
+  'shop',
+  async ({ loadId }, at) => {
+    await takeOut(loadId, at)
     return {}
-  })
-}
+  },
+  { shows: 'drying' },
+)

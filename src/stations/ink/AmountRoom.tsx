@@ -16,7 +16,7 @@ import { TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
 import { PlateMark } from '@/ui/PlateMark'
-import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { useBench } from '../bench/BenchContext'
 import { KeepLine } from '../bench/KeepLine'
 import { problemAt } from '../bench/problemAt'
 import { useHand } from '../bench/useHand'
@@ -24,6 +24,7 @@ import { Problems } from '../pull/Problems'
 import { keepInkWeighingAction } from './actions'
 import { InkRooms } from './InkRooms'
 import { useMix } from './useMix'
+import { sendAct } from '../act/sendAct'
 
 /** Proofs still to come while there is no BAT (common practice, no source). */
 const PROOFS_TO_COME = 4
@@ -60,9 +61,11 @@ export function AmountRoom({ weighings }: { weighings: PotWeighing[] }) {
       return setProblems(
         weighing.error.issues.map(({ path, message }) => ({ field: String(path[0]), message })),
       )
-    const answer = await keepInkWeighingAction({ jobId: job.id, weighing: weighing.data, by: hand }).catch(
-      () => ({ ok: false as const, problems: [UNREACHABLE] }),
-    )
+    const answer = await sendAct(keepInkWeighingAction, {
+      jobId: job.id,
+      weighing: weighing.data,
+      by: hand,
+    })
     setProblems(answer.ok ? [] : answer.problems)
     if (answer.ok) setPot({ grams: null, pulls: null })
   }

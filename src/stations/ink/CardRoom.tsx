@@ -12,7 +12,7 @@ import { simulateScale } from '@/devices/scale'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { PlateMark } from '@/ui/PlateMark'
-import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { useBench } from '../bench/BenchContext'
 import { KeepLine } from '../bench/KeepLine'
 import { problemAt } from '../bench/problemAt'
 import { useHand } from '../bench/useHand'
@@ -23,6 +23,7 @@ import { InkRooms } from './InkRooms'
 import { RecipeCard } from './RecipeCard'
 import { Swatches } from './Swatches'
 import { useMix } from './useMix'
+import { sendAct } from '../act/sendAct'
 
 /** Step of the simulated bench scale, grams. */
 const SCALE_STEP = 0.1
@@ -56,12 +57,12 @@ export function CardRoom({
     setProblems(answer.ok ? [] : (answer.problems ?? []))
   const keep = async () => {
     if (!mix) return setProblems([{ field: '', message: 'Finish the mix first: a name, inks, a batch.' }])
-    const answer = await keepCardAction({
+    const answer = await sendAct(keepCardAction, {
       cardId: card?.id ?? null,
       mix: recipeOf(mix),
       why,
       by: hand,
-    }).catch(() => ({ ok: false as const, conflict: false, problems: [UNREACHABLE] }))
+    })
     failed(answer)
     if (!answer.ok) return
     setWhy('')
@@ -75,13 +76,13 @@ export function CardRoom({
     ])
   }
   const finish = async () => {
-    const answer = await makeBatchAction({
+    const answer = await sendAct(makeBatchAction, {
       id: crypto.randomUUID(),
       cardId: value.card!.id,
       version: value.card!.version,
       weighed,
       by: hand,
-    }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    })
     failed(answer)
     if (answer.ok) setWeighed([])
   }

@@ -15,7 +15,7 @@ import { SelectField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
 import { PlateMark } from '@/ui/PlateMark'
-import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { useBench } from '../bench/BenchContext'
 import { KeepLine } from '../bench/KeepLine'
 import { useHand } from '../bench/useHand'
 import { Problems } from '../pull/Problems'
@@ -26,6 +26,7 @@ import { SearchProgress } from './SearchProgress'
 import { SpectrumReading } from './SpectrumReading'
 import { useInkSearch } from './useInkSearch'
 import { useMix } from './useMix'
+import { sendAct } from '../act/sendAct'
 
 /** Inks a correction may add at the most: a third would be guessing. */
 const MOST_ADDED = 2
@@ -98,14 +99,17 @@ export function CorrectRoom({
     return amount > 0 ? [{ inkId: ink.id, name: ink.name, grams: amount }] : []
   })
   const run = async (act: () => Promise<{ ok: true } | { ok: false; problems: FieldProblem[] }>) => {
-    const answer = await act().catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await act()
     setProblems(answer.ok ? [] : answer.problems)
     return answer.ok
   }
   const add = async () => {
     if (
       !(await run(() =>
-        addToBatchAction({ batchId: batch.id, addition: { weighed: rounded, by: hand || batch.by } }),
+        sendAct(addToBatchAction, {
+          batchId: batch.id,
+          addition: { weighed: rounded, by: hand || batch.by },
+        }),
       ))
     )
       return
@@ -143,7 +147,9 @@ export function CorrectRoom({
             label="Batch drawn down"
             tray={onSlab}
             value={batch.measured}
-            onValue={(measured) => void run(() => measureBatchAction({ batchId: batch.id, measured }))}
+            onValue={(measured) =>
+              void run(() => sendAct(measureBatchAction, { batchId: batch.id, measured }))
+            }
           />
           {off !== null && (
             <Figure

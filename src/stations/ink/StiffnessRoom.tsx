@@ -25,11 +25,12 @@ import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
 import { PlateMark } from '@/ui/PlateMark'
 import { Sum } from '@/ui/Sum'
-import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { useBench } from '../bench/BenchContext'
 import { HotplateCaution } from '../bench/cautions'
 import { Problems } from '../pull/Problems'
 import { keepCalibrationAction } from './actions'
 import { InkRooms } from './InkRooms'
+import { sendAct } from '../act/sendAct'
 
 /** Stiffer by this much, a wipe goes noticeably harder (common practice, no source). */
 const NOTICED = 1.25
@@ -196,10 +197,7 @@ function Calibrations({ calibration }: { calibration: InkCalibration }) {
   const isFull = (values: Record<string, number | null>) =>
     Object.values(values).every((value) => value !== null)
   const keep = async (patch: Partial<InkCalibration>) => {
-    const answer = await keepCalibrationAction({ ...calibration, ...patch }).catch(() => ({
-      ok: false as const,
-      problems: [UNREACHABLE],
-    }))
+    const answer = await sendAct(keepCalibrationAction, { ...calibration, ...patch })
     setProblems(answer.ok ? [] : answer.problems)
   }
   return (

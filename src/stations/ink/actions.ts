@@ -1,6 +1,5 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
 import { reflectanceSpectrum } from '@/core/colour/spectrum'
 import { potWeighingSchema } from '@/core/ink/inkNeed'
@@ -11,77 +10,72 @@ import {
   additionSchema,
   addToBatch,
   keepCard,
+  keepCardSchema,
   makeBatch,
   measureBatch,
-  type KeepCard,
-  type NewBatch,
+  newBatchSchema,
 } from '@/data/cards'
-import { answer, type Answer } from '../bench/answer'
-
-const now = () => new Date().toISOString()
-const refresh = () => revalidatePath('/', 'layout')
+import { act } from '../act/act'
 
 /** Puts a mix on a card, or on the next version of one. */
-export async function keepCardAction(
-  input: KeepCard,
-): Promise<Answer<{ card: { id: string; version: number } }>> {
-  return answer(async () => {
-    const card = await keepCard(input, now())
-    refresh()
-    return { card }
-  })
-}
+export const keepCardAction = act(
+  keepCardSchema,
+  'shop',
+  async (card, at) => ({ card: await keepCard(card, at) }),
+  { shows: 'job' },
+)
 
 /** Records a batch mixed from a card. */
-export async function makeBatchAction(input: NewBatch): Promise<Answer> {
-  return answer(async () => {
-    await makeBatch(input, now())
-    refresh()
+export const makeBatchAction = act(
+  newBatchSchema,
+  'shop',
+  async (batch, at) => {
+    await makeBatch(batch, at)
     return {}
-  })
-}
-
-const measuredInput = z.strictObject({ batchId: label, measured: reflectanceSpectrum })
+  },
+  { shows: 'store' },
+)
 
 /** Keeps how a batch reads. */
-export async function measureBatchAction(input: z.infer<typeof measuredInput>): Promise<Answer> {
-  return answer(async () => {
-    const { batchId, measured } = measuredInput.parse(input)
+export const measureBatchAction = act(
+  z.strictObject({ batchId: label, measured: reflectanceSpectrum }),
+  'shop',
+  async ({ batchId, measured }) => {
     await measureBatch(batchId, measured)
-    refresh()
     return {}
-  })
-}
-
-const additionInput = z.strictObject({ batchId: label, addition: additionSchema })
+  },
+  { shows: 'job' },
+)
 
 /** Records what was added to a batch. */
-export async function addToBatchAction(input: z.infer<typeof additionInput>): Promise<Answer> {
-  return answer(async () => {
-    const { batchId, addition } = additionInput.parse(input)
-    await addToBatch(batchId, addition, now())
-    refresh()
+export const addToBatchAction = act(
+  z.strictObject({ batchId: label, addition: additionSchema }),
+  'shop',
+  async ({ batchId, addition }, at) => {
+    await addToBatch(batchId, addition, at)
     return {}
-  })
-}
+  },
+  { shows: 'store' },
+)
 
 /** Keeps what the workshop measured of its oil and plates. */
-export async function keepCalibrationAction(input: z.infer<typeof inkCalibrationSchema>): Promise<Answer> {
-  return answer(async () => {
-    await keepCalibration(input, now())
-    refresh()
+export const keepCalibrationAction = act(
+  inkCalibrationSchema,
+  'shop',
+  async (calibration, at) => {
+    await keepCalibration(calibration, at)
     return {}
-  })
-}
-
-const weighingInput = z.strictObject({ jobId: label, weighing: potWeighingSchema, by: label })
+  },
+  { shows: 'job' },
+)
 
 /** Keeps what a weighed pot lost. */
-export async function keepInkWeighingAction(input: z.infer<typeof weighingInput>): Promise<Answer> {
-  return answer(async () => {
-    const { jobId, weighing, by } = weighingInput.parse(input)
-    await keepInkWeighing(jobId, weighing, by, now())
-    refresh()
+export const keepInkWeighingAction = act(
+  z.strictObject({ jobId: label, weighing: potWeighingSchema, by: label }),
+  'shop',
+  async ({ jobId, weighing, by }, at) => {
+    await keepInkWeighing(jobId, weighing, by, at)
     return {}
-  })
-}
+  },
+  { shows: 'job' },
+)

@@ -34,7 +34,7 @@ import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
 import { PlateMark } from '@/ui/PlateMark'
-import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { useBench } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { keepMisfitAction } from '../register/registerActions'
 import { Problems } from '../pull/Problems'
@@ -45,6 +45,7 @@ import { modelScanAction } from './actions'
 import { ScanField } from './ScanField'
 import { useEditionCheck } from './useEditionCheck'
 import { useMatch } from './useMatch'
+import { sendAct } from '../act/sendAct'
 
 /** All need a finished comparison: what draws them comes when it is there. */
 const LightTable = dynamic(() => import('./LightTable').then((module) => module.LightTable), {
@@ -164,10 +165,7 @@ export function MatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRoomP
   const name = pull ? `Pull ${pull.number}` : ''
   const addScan = (id: string) => (scan: Scan) => add(id, [{ kind: 'scan', scan }], 'a new picture')
   const model = (id: string) => async () => {
-    const answered = await modelScanAction({ slug: job.slug, pullId: id }).catch(() => ({
-      ok: false as const,
-      problems: [UNREACHABLE],
-    }))
+    const answered = await sendAct(modelScanAction, { slug: job.slug, pullId: id })
     return answered.ok ? { id: answered.id } : { message: answered.problems[0].message }
   }
   const setCorners = (of: Pull, scan: Scan, corners: Corners | null) =>
@@ -188,12 +186,15 @@ export function MatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRoomP
     hand.trim() ? edition.start({ dry, by: hand.trim(), tolerances }) : void add(bat.id, [])
   const keepAsMisfit = async () => {
     if (!match || !pull || !hand.trim()) return void add(bat.id, [])
-    const answered = await keepMisfitAction(job.id, {
-      plate: pull.settings.plate.name,
-      marks: misfitMarks(match.placed, plate),
-      by: hand,
-    }).catch(() => null)
-    setMisfit(answered?.ok ? key : null)
+    const answered = await sendAct(keepMisfitAction, {
+      jobId: job.id,
+      misfit: {
+        plate: pull.settings.plate.name,
+        marks: misfitMarks(match.placed, plate),
+        by: hand,
+      },
+    })
+    setMisfit(answered.ok ? key : null)
   }
   const show = (check: MatchCheck) => {
     const picture = PICTURE_OF[check]

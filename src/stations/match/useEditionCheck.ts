@@ -3,9 +3,9 @@
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState } from 'react'
 import type { MatchTolerances } from '@/core/match/checks/matchCheck'
-import { UNREACHABLE } from '../bench/BenchContext'
 import { readEditionCheckAction, startEditionCheckAction, stopEditionCheckAction } from './actions'
 import type { EditionCheckState } from './editionCheck'
+import { sendAct } from '../act/sendAct'
 
 /** How often the server is asked while it checks, ms. */
 const EVERY_MS = 1500
@@ -24,26 +24,26 @@ export function useEditionCheck(slug: string) {
     if (answered.state && answered.state.done !== seen.current) router.refresh()
     seen.current = answered.state?.done ?? 0
   }
-  const ask = (act: () => ReturnType<typeof readEditionCheckAction>) =>
-    act()
-      .catch(() => ({ ok: false as const, conflict: false, problems: [UNREACHABLE] }))
-      .then(take)
+  const ask = (act: () => ReturnType<typeof readEditionCheckAction>) => act().then(take)
   const latest = useRef(ask)
   useEffect(() => {
     latest.current = ask
   })
-  useEffect(() => void latest.current(() => readEditionCheckAction({ slug })), [slug])
+  useEffect(() => void latest.current(() => sendAct(readEditionCheckAction, { slug })), [slug])
   const isRunning = state?.isRunning ?? false
   useEffect(() => {
     if (!isRunning) return
-    const timer = setInterval(() => void latest.current(() => readEditionCheckAction({ slug })), EVERY_MS)
+    const timer = setInterval(
+      () => void latest.current(() => sendAct(readEditionCheckAction, { slug })),
+      EVERY_MS,
+    )
     return () => clearInterval(timer)
   }, [isRunning, slug])
   return {
     state,
     problem: problem ?? state?.problem ?? null,
     start: (asked: { dry: boolean; by: string; tolerances: MatchTolerances }) =>
-      void ask(() => startEditionCheckAction({ slug, ...asked })),
-    stop: () => void ask(() => stopEditionCheckAction({ slug })),
+      void ask(() => sendAct(startEditionCheckAction, { slug, ...asked })),
+    stop: () => void ask(() => sendAct(stopEditionCheckAction, { slug })),
   }
 }

@@ -6,10 +6,10 @@ import type { FieldProblem } from '@/data/errors'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
-import { UNREACHABLE } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { Problems } from '../pull/Problems'
 import { keepMorningAction } from './actions'
+import { sendAct } from '../act/sendAct'
 
 /** The three readings of the morning: room, humidity, one sheet on the scale. */
 export function MorningReadingsForm({
@@ -25,12 +25,12 @@ export function MorningReadingsForm({
   const [sheetJobId, setSheetJob] = useState(readings?.sheetJobId ?? jobs[0]?.id ?? '')
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const keep = async () => {
-    const answer = await keepMorningAction({
+    const answer = await sendAct(keepMorningAction, {
       roomC: roomC ?? Number.NaN,
       humidityPercent,
       sheetGrams,
       sheetJobId: sheetGrams === null ? null : sheetJobId,
-    }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    })
     setProblems(answer.ok ? [] : answer.problems)
   }
   return (

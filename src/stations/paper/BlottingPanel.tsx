@@ -13,10 +13,10 @@ import type { FieldProblem } from '@/data/errors'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
-import { UNREACHABLE } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { Problems } from '../pull/Problems'
 import { keepBlottingAction } from './actions'
+import { sendAct } from '../act/sendAct'
 
 interface BlottingPanelProps {
   paperId: string
@@ -40,13 +40,13 @@ export function BlottingPanel({ paperId, blottings, uptake, targetPercent }: Blo
       ? strokesFor(uptake, targetPercent, share)
       : null
   const keep = async () => {
-    const answer = await keepBlottingAction({
+    const answer = await sendAct(keepBlottingAction, {
       paperId,
       tool,
       strokes: strokes ?? Number.NaN,
       beforePercent: before ?? Number.NaN,
       afterPercent: uptake ?? Number.NaN,
-    }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    })
     setProblems(answer.ok ? [] : answer.problems)
     if (!answer.ok) return
     setBefore(null)

@@ -8,10 +8,11 @@ import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
-import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { useBench } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { Problems } from '../pull/Problems'
 import { keepGrowthMarksAction } from './actions'
+import { sendAct } from '../act/sendAct'
 
 interface GrowthPanelProps {
   paperId: string
@@ -35,12 +36,12 @@ export function GrowthPanel({ paperId, sheet, grain, marks, secondRunGrams }: Gr
   const growth = learnGrowth(marks.filter((one) => one.paperId === paperId))
   const stray = plate && strayOfDrierRun(plate, sheet, grain, growth, 0.5)
   const keep = async () => {
-    const answer = await keepGrowthMarksAction({
+    const answer = await sendAct(keepGrowthMarksAction, {
       paperId,
       direction,
       dryMm: dryMm ?? Number.NaN,
       dampMm: dampMm ?? Number.NaN,
-    }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    })
     setProblems(answer.ok ? [] : answer.problems)
     if (answer.ok) setDamp(null)
   }

@@ -12,10 +12,10 @@ import { simulateScale } from '@/devices/scale'
 import { simulateSoakedSheet } from '@/devices/soakedSheet'
 import { Button } from '@/ui/Button'
 import { NumberField } from '@/ui/NumberField'
-import { UNREACHABLE } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { Problems } from '../pull/Problems'
 import { keepWeighInAction } from './actions'
+import { sendAct } from '../act/sendAct'
 
 const CurveChart = dynamic(() => import('@/ui/CurveChart'), {
   ssr: false,
@@ -64,12 +64,12 @@ export function SoakCurve({
   )
   const scale = useMemo(() => simulateScale(SCALE_STEP, seedOf(paperId)), [paperId])
   const keep = async () => {
-    const answer = await keepWeighInAction({
+    const answer = await sendAct(keepWeighInAction, {
       paperId,
       seconds: (inWater ?? Number.NaN) * 60,
       dryGrams: dryGrams ?? Number.NaN,
       dampGrams: dampGrams ?? Number.NaN,
-    }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    })
     setProblems(answer.ok ? [] : answer.problems)
     if (answer.ok) setInWater(null)
   }

@@ -1,36 +1,41 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
-import type { Blotting } from '@/core/paper/blotting'
-import type { GrowthMarks } from '@/core/paper/growth'
+import { blottingSchema } from '@/core/paper/blotting'
+import { growthMarksSchema } from '@/core/paper/growth'
 import { keepBlotting } from '@/data/blottings'
 import { keepGrowthMarks } from '@/data/growths'
-import { keepWeighIn, type NewWeighIn } from '@/data/soaks'
-import { answer, type Answer } from '../bench/answer'
+import { keepWeighIn, newWeighInSchema } from '@/data/soaks'
+import { act } from '../act/act'
 
 /** Keeps a weigh-in with its paper. */
-export async function keepWeighInAction(input: NewWeighIn): Promise<Answer> {
-  return answer(async () => {
-    await keepWeighIn(input, new Date().toISOString())
-    revalidatePath('/', 'layout')
+export const keepWeighInAction = act(
+  newWeighInSchema,
+  'shop',
+  async (weighIn, at) => {
+    await keepWeighIn(weighIn, at)
     return {}
-  })
-}
+  },
+  { shows: 'store' },
+)
 
 /** Keeps two marks measured dry and damp. */
-export async function keepGrowthMarksAction(marks: GrowthMarks): Promise<Answer> {
-  return answer(async () => {
-    await keepGrowthMarks(marks, new Date().toISOString())
-    revalidatePath('/', 'layout')
+export const keepGrowthMarksAction = act(
+  growthMarksSchema,
+  'shop',
+  async (marks, at) => {
+    await keepGrowthMarks(marks, at)
     return {}
-  })
-}
+  },
+  { shows: 'store' },
+)
 
 /** Keeps a blotting, weighed before and after. */
-export async function keepBlottingAction(blotting: Blotting): Promise<Answer> {
-  return answer(async () => {
-    await keepBlotting(blotting, new Date().toISOString())
-    revalidatePath('/', 'layout')
+export const keepBlottingAction = act(
+  blottingSchema,
+  'shop',
+  async (blotting, at) => {
+    await keepBlotting(blotting, at)
     return {}
-  })
-}
+  },
+  { shows: 'store' },
+)

@@ -26,6 +26,7 @@ import { NumberField } from '@/ui/NumberField'
 import { Slider } from '@/ui/Slider'
 import { cropped, GreyCanvas, turned, usePreview } from './artworkPreview'
 import { keepArtworkAction } from './roomActions'
+import { sendAct } from '../act/sendAct'
 
 const REST_MS = 350
 
@@ -64,9 +65,8 @@ export function ArtworkBench({
     setState('waiting')
     timer.current = setTimeout(
       () =>
-        void keepArtworkAction(jobId, next).then(
-          ({ ok }) => setState(ok ? 'kept' : 'not-kept'),
-          () => setState('not-kept'),
+        void sendAct(keepArtworkAction, { jobId, artwork: next }).then(({ ok }) =>
+          setState(ok ? 'kept' : 'not-kept'),
         ),
       REST_MS,
     )

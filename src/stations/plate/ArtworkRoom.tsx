@@ -6,13 +6,14 @@ import { cropToPlate, type Artwork } from '@/core/plate/artwork'
 import { MAKING_METHODS, type MakingMethod } from '@/core/plate/makingMethod'
 import { Field } from '@/ui/Field'
 import { PlateMark } from '@/ui/PlateMark'
-import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { useBench } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import type { FieldProblem } from '@/data/errors'
 import { ArtworkBench } from './ArtworkBench'
 import { PlateRooms } from './PlateRooms'
 import { keepArtworkAction } from './roomActions'
 import { uploadPicture } from './uploadPicture'
+import { sendAct } from '../act/sendAct'
 
 interface ArtworkRoomProps {
   kept: Artwork | null
@@ -34,12 +35,17 @@ export function ArtworkRoom({ kept, image }: ArtworkRoomProps) {
     const answer =
       'message' in picture
         ? { ok: false as const, problems: [{ field: 'imageId', message: picture.message }] }
-        : await keepArtworkAction(job.id, {
-            ...(kept ?? FIRST),
-            imageId: picture.id,
-            crop: picture.size ? cropToPlate(picture.size, plate) : { left: 0, top: 0, width: 1, height: 1 },
-            method: kept?.method ?? methodOf(plate.kind),
-          }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+        : await sendAct(keepArtworkAction, {
+            jobId: job.id,
+            artwork: {
+              ...(kept ?? FIRST),
+              imageId: picture.id,
+              crop: picture.size
+                ? cropToPlate(picture.size, plate)
+                : { left: 0, top: 0, width: 1, height: 1 },
+              method: kept?.method ?? methodOf(plate.kind),
+            },
+          })
     setBusy(false)
     setProblems(answer.ok ? [] : answer.problems)
     if (answer.ok) router.refresh()

@@ -12,7 +12,7 @@ import { SelectField, TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
 import { PlateMark } from '@/ui/PlateMark'
-import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { useBench } from '../bench/BenchContext'
 import { PlateCaution } from '../bench/cautions'
 import { problemAt } from '../bench/problemAt'
 import { useHand } from '../bench/useHand'
@@ -20,6 +20,7 @@ import { Problems } from '../pull/Problems'
 import { BathUseForm } from './BathUseForm'
 import { endBathAction, makeBathAction } from './biteActions'
 import { PlateRooms } from './PlateRooms'
+import { sendAct } from '../act/sendAct'
 
 /** Share of a plate bitten open, and depth, until the person says otherwise (common practice, no source). */
 const USUAL_OPEN = 0.2
@@ -43,7 +44,7 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
       ? platesLeft(account, bath.recipe, { openAreaCm2: openCm2, depthMicrometres: depth })
       : null
   const end = async () => {
-    const answer = await endBathAction(bath.id).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await sendAct(endBathAction, { bathId: bath.id })
     setProblems(answer.ok ? [] : answer.problems)
   }
   return (
@@ -197,9 +198,11 @@ function NewBathForm() {
   const input = bathInput.safeParse({ volumeMl, recipe: bath.recipe })
   const weights = input.success ? makeBath(input.data) : null
   const make = async () => {
-    const answer = await makeBathAction({ ...bath, volumeMl: volumeMl ?? Number.NaN, by: hand }).catch(
-      () => ({ ok: false as const, problems: [UNREACHABLE] }),
-    )
+    const answer = await sendAct(makeBathAction, {
+      ...bath,
+      volumeMl: volumeMl ?? Number.NaN,
+      by: hand,
+    })
     setProblems(answer.ok ? [] : answer.problems)
     if (answer.ok) setBath({ ...bath, name: '', note: '' })
   }

@@ -6,11 +6,11 @@ import type { FieldProblem } from '@/data/errors'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
-import { UNREACHABLE } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { useHand } from '../bench/useHand'
 import { Problems } from '../pull/Problems'
 import { recordBathUseAction } from './biteActions'
+import { sendAct } from '../act/sendAct'
 
 /** Records one plate bitten in a bath: felt or reckoned depth, or the plate's weight before and after. */
 export function BathUseForm({
@@ -40,10 +40,7 @@ export function BathUseForm({
       lossGrams: weighed ? before - after : null,
       by: hand,
     }
-    const answer = await recordBathUseAction(bath.id, use).catch(() => ({
-      ok: false as const,
-      problems: [UNREACHABLE],
-    }))
+    const answer = await sendAct(recordBathUseAction, { bathId: bath.id, use })
     setProblems(answer.ok ? [] : answer.problems)
   }
   return (

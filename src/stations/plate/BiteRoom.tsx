@@ -19,7 +19,7 @@ import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
 import { PlateMark } from '@/ui/PlateMark'
-import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { useBench } from '../bench/BenchContext'
 import { PlateCaution } from '../bench/cautions'
 import { problemAt } from '../bench/problemAt'
 import { clock, SequencePacer } from '../bench/SequencePacer'
@@ -27,6 +27,7 @@ import { Problems } from '../pull/Problems'
 import { keepBitePlanAction, keepStripAction } from './biteActions'
 import { ExposureTool } from './ExposureTool'
 import { PlateRooms } from './PlateRooms'
+import { sendAct } from '../act/sendAct'
 
 const CurveChart = dynamic(() => import('@/ui/CurveChart'), {
   ssr: false,
@@ -74,10 +75,7 @@ export function BiteRoom({ strips, kept }: BiteRoomProps) {
 
   const keepStrip = async () => {
     if (!typed.success) return setProblems([{ field: 'points', message: typed.error.issues[0].message }])
-    const answer = await keepStripAction(name, typed.data).catch(() => ({
-      ok: false as const,
-      problems: [UNREACHABLE],
-    }))
+    const answer = await sendAct(keepStripAction, { name, strip: typed.data })
     setProblems(
       answer.ok ? [] : answer.problems.map(({ field, message }) => ({ field: field || 'name', message })),
     )
@@ -85,9 +83,11 @@ export function BiteRoom({ strips, kept }: BiteRoomProps) {
   }
   const keepPlan = async () => {
     if (!plan.success || !held) return
-    const answer = await keepBitePlanAction({ jobId: job.id, stripId: held.id, plan: plan.data }).catch(
-      () => ({ ok: false as const, problems: [UNREACHABLE] }),
-    )
+    const answer = await sendAct(keepBitePlanAction, {
+      jobId: job.id,
+      stripId: held.id,
+      plan: plan.data,
+    })
     setProblems(answer.ok ? [] : answer.problems)
     setSaid(answer.ok ? 'Plan kept.' : '')
   }

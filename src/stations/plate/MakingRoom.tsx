@@ -10,12 +10,13 @@ import type { KeptProcedure } from '@/data/makings'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 import { PlateMark } from '@/ui/PlateMark'
-import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { useBench } from '../bench/BenchContext'
 import { useHand } from '../bench/useHand'
 import { MakingRun } from './MakingRun'
 import { PlateRooms } from './PlateRooms'
 import { ProcedureEditor } from './ProcedureEditor'
 import { beginMakingAction } from './roomActions'
+import { sendAct } from '../act/sendAct'
 
 const OWN = 'own:'
 
@@ -42,10 +43,7 @@ export function MakingRoom({ makings, own }: { makings: Making[]; own: KeptProce
   const begin = async () => {
     const id = unsent ?? crypto.randomUUID()
     setUnsent(id)
-    const answer = await beginMakingAction({ jobId: job.id, id, procedure, by: hand }).catch(() => ({
-      ok: false as const,
-      problems: [UNREACHABLE],
-    }))
+    const answer = await sendAct(beginMakingAction, { jobId: job.id, id, procedure, by: hand })
     setProblems(answer.ok ? [] : answer.problems)
     if (!answer.ok) return
     setUnsent(null)

@@ -11,12 +11,12 @@ import { Button } from '@/ui/Button'
 import { Check } from '@/ui/Check'
 import { TextField } from '@/ui/Field'
 import { useChime } from '@/ui/useChime'
-import { UNREACHABLE } from '../bench/BenchContext'
 import { CAUTION_POINTER } from '../bench/cautions'
 import { problemAt } from '../bench/problemAt'
 import { clock } from '../bench/SequencePacer'
 import { Problems } from '../pull/Problems'
 import { addMakingEventAction } from './roomActions'
+import { sendAct } from '../act/sendAct'
 
 const STANDINGS = { waiting: 'to do', running: 'now', done: 'done', skipped: 'left out' } as const
 
@@ -73,11 +73,11 @@ export function MakingRun({
   const say = async (kind: MakingEvent['kind'], stepId: string) => {
     setBusy(true)
     const sent = note
-    const answer = await addMakingEventAction({
+    const answer = await sendAct(addMakingEventAction, {
       makingId: making.id,
       event: { kind, stepId, note: sent.trim() },
       by: hand,
-    }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    })
     setBusy(false)
     setProblems(answer.ok ? [] : answer.problems)
     if (!answer.ok) return

@@ -7,9 +7,10 @@ import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { Dialog } from '@/ui/Dialog'
 import { Field } from '@/ui/Field'
-import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { useBench } from '../bench/BenchContext'
 import { openStateAction, setPictureAction } from './actions'
 import { uploadPicture } from './uploadPicture'
+import { sendAct } from '../act/sendAct'
 
 export interface PlatePictureState {
   state: number
@@ -52,14 +53,14 @@ export function PlatePicture({
       'message' in picture
         ? { ok: false as const, problems: [{ field: '', message: picture.message }] }
         : await send((target) =>
-            setPictureAction({ ...target, state: current?.state ?? 1, imageId: picture.id }),
-          ).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+            sendAct(setPictureAction, { ...target, state: current?.state ?? 1, imageId: picture.id }),
+          )
     setBusy(false)
     setProblem(answer.ok ? undefined : answer.problems[0].message)
     if (answer.ok) router.refresh()
   }
   const openNext = async () => {
-    const answer = await send((target) => openStateAction({ ...target, note }))
+    const answer = await send((target) => sendAct(openStateAction, { ...target, note }))
     if (!answer.ok) return setProblem(answer.problems[0].message)
     setOpening(false)
     setNote('')

@@ -15,10 +15,10 @@ import type { FieldProblem } from '@/data/errors'
 import { Button } from '@/ui/Button'
 import { Field, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
-import { UNREACHABLE } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { Problems } from '../pull/Problems'
 import { keepProcedureAction } from './roomActions'
+import { sendAct } from '../act/sendAct'
 
 interface ProcedureEditorProps {
   procedure: Procedure
@@ -46,10 +46,7 @@ export function ProcedureEditor({
     onChange({ ...procedure, steps: steps.map((step, i) => (i === at ? { ...step, ...patch } : step)) })
   const total = steps.reduce((sum, { minutes }) => sum + minutes, 0)
   const keep = async () => {
-    const answer = await keepProcedureAction({ ...procedure, name }, hand).catch(() => ({
-      ok: false as const,
-      problems: [UNREACHABLE],
-    }))
+    const answer = await sendAct(keepProcedureAction, { procedure: { ...procedure, name }, by: hand })
     setKeepProblems(answer.ok ? [] : answer.problems)
     setKept(answer.ok ? name : null)
   }

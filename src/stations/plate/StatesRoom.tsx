@@ -21,13 +21,14 @@ import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
 import { PlateMark } from '@/ui/PlateMark'
 import { Sum } from '@/ui/Sum'
-import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { useBench } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { useHand } from '../bench/useHand'
 import { Problems } from '../pull/Problems'
 import type { PlatePictureState } from './PlatePicture'
 import { PlateRooms } from './PlateRooms'
 import { addFacingAction, addWatchSpotAction, endWatchSpotAction } from './roomActions'
+import { sendAct } from '../act/sendAct'
 
 interface StatesRoomProps {
   states: PlatePictureState[]
@@ -260,10 +261,7 @@ function Life({
   const life = plateLife(kind, pulls, history)
   const proof = costOfAProof(life)
   const face = async () => {
-    const answer = await addFacingAction({ jobId: job.id, by: hand, note }).catch(() => ({
-      ok: false as const,
-      problems: [UNREACHABLE],
-    }))
+    const answer = await sendAct(addFacingAction, { jobId: job.id, by: hand, note })
     setProblems(answer.ok ? [] : answer.problems)
     if (answer.ok) setNote('')
   }
@@ -336,9 +334,13 @@ function WatchSpots({ spots, state }: { spots: KeptWatchSpot[]; state: number })
       ...(y === null ? [{ field: 'y', message: 'Say where, in mm.' }] : []),
     ]
     if (missing.length > 0) return setProblems(missing)
-    const answer = await addWatchSpotAction({ jobId: job.id, state, at: [x!, y!], note, by: hand }).catch(
-      () => ({ ok: false as const, problems: [UNREACHABLE] }),
-    )
+    const answer = await sendAct(addWatchSpotAction, {
+      jobId: job.id,
+      state,
+      at: [x!, y!],
+      note,
+      by: hand,
+    })
     setProblems(answer.ok ? [] : answer.problems)
     if (answer.ok) {
       setNote('')
@@ -367,7 +369,7 @@ function WatchSpots({ spots, state }: { spots: KeptWatchSpot[]; state: number })
             {!goneAt && (
               <Button
                 look="quiet"
-                onClick={() => void endWatchSpotAction(job.id, id)}
+                onClick={() => void sendAct(endWatchSpotAction, { jobId: job.id, id })}
                 aria-label={`${said} is gone`}
               >
                 It is gone

@@ -23,7 +23,7 @@ import { TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
 import { PlateMark } from '@/ui/PlateMark'
 import { useKey } from '@/ui/useKey'
-import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { useBench } from '../bench/BenchContext'
 import { useHand } from '../bench/useHand'
 import { problemAt } from '../bench/problemAt'
 import { Problems } from '../pull/Problems'
@@ -33,6 +33,7 @@ import { keepZoneMapAction } from './roomActions'
 import { useZoneMap } from './useZoneMap'
 import type { ZoneTool } from './ZoneCanvas'
 import { ZoneLedger } from './ZoneLedger'
+import { sendAct } from '../act/sendAct'
 
 const ZoneCanvas = dynamic(() => import('./ZoneCanvas'), {
   ssr: false,
@@ -158,10 +159,7 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
     return true
   })
   const keep = async () => {
-    const answer = await keepZoneMapAction({ jobId: job.id, after: version, map, by: hand }).catch(() => ({
-      ok: false as const,
-      problems: [UNREACHABLE],
-    }))
+    const answer = await sendAct(keepZoneMapAction, { jobId: job.id, after: version, map, by: hand })
     setProblems(answer.ok ? [] : answer.problems)
     if (answer.ok) router.refresh()
   }

@@ -1,64 +1,59 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
 import { biteStripSchema } from '@/core/plate/biteCurve'
 import { bitePlanSchema } from '@/core/plate/bitePlan'
 import { label } from '@/core/units/schemas'
-import { endBath, makeBathCard, recordBathUse, type NewBath, type NewBathUse } from '@/data/baths'
+import { newBathUseSchema } from '@/core/plate/bathAccount'
+import { endBath, makeBathCard, newBathSchema, recordBathUse } from '@/data/baths'
 import { keepBitePlan, keepStrip } from '@/data/bites'
-import { answer, type Answer } from '../bench/answer'
-
-const now = () => new Date().toISOString()
-const refresh = () => revalidatePath('/', 'layout')
+import { act } from '../act/act'
 
 /** Keeps a test strip. */
-export async function keepStripAction(
-  name: string,
-  strip: z.infer<typeof biteStripSchema>,
-): Promise<Answer<{ id: string }>> {
-  return answer(async () => {
-    const id = await keepStrip(name, strip, now())
-    refresh()
-    return { id }
-  })
-}
-
-const planInput = z.strictObject({ jobId: label, stripId: label, plan: bitePlanSchema })
+export const keepStripAction = act(
+  z.strictObject({ name: label, strip: biteStripSchema }),
+  'shop',
+  async ({ name, strip }, at) => ({ id: await keepStrip(name, strip, at) }),
+  { shows: 'job' },
+)
 
 /** Keeps the bite planned for the plate of a job. */
-export async function keepBitePlanAction(input: z.infer<typeof planInput>): Promise<Answer> {
-  return answer(async () => {
-    const { jobId, stripId, plan } = planInput.parse(input)
-    await keepBitePlan(jobId, stripId, plan, now())
-    refresh()
+export const keepBitePlanAction = act(
+  z.strictObject({ jobId: label, stripId: label, plan: bitePlanSchema }),
+  'shop',
+  async ({ jobId, stripId, plan }, at) => {
+    await keepBitePlan(jobId, stripId, plan, at)
     return {}
-  })
-}
+  },
+  { shows: 'job' },
+)
 
 /** Records a bath that was made. */
-export async function makeBathAction(bath: NewBath): Promise<Answer<{ id: string }>> {
-  return answer(async () => {
-    const id = await makeBathCard(bath, now())
-    refresh()
-    return { id }
-  })
-}
+export const makeBathAction = act(
+  newBathSchema,
+  'shop',
+  async (bath, at) => ({ id: await makeBathCard(bath, at) }),
+  { shows: 'job' },
+)
 
 /** Records a plate bitten in a bath. */
-export async function recordBathUseAction(bathId: string, use: Omit<NewBathUse, 'at'>): Promise<Answer> {
-  return answer(async () => {
-    await recordBathUse(bathId, use, now())
-    refresh()
+export const recordBathUseAction = act(
+  z.strictObject({ bathId: label, use: newBathUseSchema }),
+  'shop',
+  async ({ bathId, use }, at) => {
+    await recordBathUse(bathId, use, at)
     return {}
-  })
-}
+  },
+  { shows: 'job' },
+)
 
 /** Ends a spent bath. */
-export async function endBathAction(bathId: string): Promise<Answer> {
-  return answer(async () => {
-    await endBath(bathId, now())
-    refresh()
+export const endBathAction = act(
+  z.strictObject({ bathId: label }),
+  'shop',
+  async ({ bathId }, at) => {
+    await endBath(bathId, at)
     return {}
-  })
-}
+  },
+  { shows: 'job' },
+)

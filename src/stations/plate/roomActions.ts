@@ -1,109 +1,95 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
+import { pointSchema } from '@/core/geometry/polygon'
 import { artworkSchema } from '@/core/plate/artwork'
 import { makingEventSchema } from '@/core/plate/making'
 import { procedureSchema } from '@/core/plate/procedure'
-import { pointSchema } from '@/core/geometry/polygon'
 import { zoneMapSchema } from '@/core/plate/zoneMap'
 import { count, label, remark } from '@/core/units/schemas'
 import { keepArtwork } from '@/data/artworks'
 import { addMakingEvent, beginMaking, keepProcedure } from '@/data/makings'
 import { addFacing, addWatchSpot, endWatchSpot } from '@/data/plateWatch'
 import { keepZoneMap } from '@/data/zoneMaps'
-import { answer, type Answer } from '../bench/answer'
-
-const now = () => new Date().toISOString()
-
-/** Does a write and makes the pages read anew. */
-async function done<T extends object>(act: () => Promise<T>): Promise<Answer<T>> {
-  return answer(async () => {
-    const result = await act()
-    revalidatePath('/', 'layout')
-    return result
-  })
-}
-
-const zoneMapInput = z.strictObject({ jobId: label, after: count, map: zoneMapSchema, by: label })
+import { act } from '../act/act'
 
 /** Keeps a zone map as the next version. */
-export async function keepZoneMapAction(
-  input: z.infer<typeof zoneMapInput>,
-): Promise<Answer<{ version: number }>> {
-  return done(async () => {
-    const { jobId, after, map, by } = zoneMapInput.parse(input)
-    return { version: await keepZoneMap(jobId, after, map, by, now()) }
-  })
-}
+export const keepZoneMapAction = act(
+  z.strictObject({ jobId: label, after: count, map: zoneMapSchema, by: label }),
+  'shop',
+  async ({ jobId, after, map, by }, at) => ({ version: await keepZoneMap(jobId, after, map, by, at) }),
+  { shows: 'job' },
+)
 
 /** Keeps what is made of a picture. Called while the person works, so it does not reload the page. */
-export async function keepArtworkAction(
-  jobId: string,
-  artwork: z.infer<typeof artworkSchema>,
-): Promise<Answer> {
-  return answer(async () => {
-    await keepArtwork(label.parse(jobId), artwork, now())
+export const keepArtworkAction = act(
+  z.strictObject({ jobId: label, artwork: artworkSchema }),
+  'shop',
+  async ({ jobId, artwork }, at) => {
+    await keepArtwork(jobId, artwork, at)
     return {}
-  })
-}
-
-const beginInput = z.strictObject({ jobId: label, id: label, procedure: procedureSchema, by: label })
+  },
+)
 
 /** Begins the making of a plate. */
-export async function beginMakingAction(input: z.infer<typeof beginInput>): Promise<Answer> {
-  return done(async () => {
-    const { jobId, id, procedure, by } = beginInput.parse(input)
-    await beginMaking(jobId, id, procedure, by, now())
+export const beginMakingAction = act(
+  z.strictObject({ jobId: label, id: label, procedure: procedureSchema, by: label }),
+  'shop',
+  async ({ jobId, id, procedure, by }, at) => {
+    await beginMaking(jobId, id, procedure, by, at)
     return {}
-  })
-}
-
-const eventInput = z.strictObject({ makingId: label, event: makingEventSchema, by: label })
+  },
+  { shows: 'job' },
+)
 
 /** Adds what happened at a step of a making. */
-export async function addMakingEventAction(input: z.infer<typeof eventInput>): Promise<Answer> {
-  return done(async () => {
-    const { makingId, event, by } = eventInput.parse(input)
-    await addMakingEvent(makingId, event, by, now())
+export const addMakingEventAction = act(
+  z.strictObject({ makingId: label, event: makingEventSchema, by: label }),
+  'shop',
+  async ({ makingId, event, by }, at) => {
+    await addMakingEvent(makingId, event, by, at)
     return {}
-  })
-}
+  },
+  { shows: 'job' },
+)
 
 /** Keeps a variant as a procedure of the workshop's own. */
-export async function keepProcedureAction(
-  procedure: z.infer<typeof procedureSchema>,
-  by: string,
-): Promise<Answer<{ id: string }>> {
-  return done(async () => ({ id: await keepProcedure(procedure, by, now()) }))
-}
-
-const spotInput = z.strictObject({ jobId: label, state: count, at: pointSchema, note: remark, by: label })
+export const keepProcedureAction = act(
+  z.strictObject({ procedure: procedureSchema, by: label }),
+  'shop',
+  async ({ procedure, by }, at) => ({ id: await keepProcedure(procedure, by, at) }),
+  { shows: 'job' },
+)
 
 /** Keeps a known flaw as a spot to watch. */
-export async function addWatchSpotAction(input: z.infer<typeof spotInput>): Promise<Answer> {
-  return done(async () => {
-    const { jobId, ...spot } = spotInput.parse(input)
-    await addWatchSpot(jobId, { ...spot, seenAt: now() })
+export const addWatchSpotAction = act(
+  z.strictObject({ jobId: label, state: count, at: pointSchema, note: remark, by: label }),
+  'shop',
+  async ({ jobId, ...spot }, seenAt) => {
+    await addWatchSpot(jobId, { ...spot, seenAt })
     return {}
-  })
-}
+  },
+  { shows: 'job' },
+)
 
 /** Marks a watch spot as gone. */
-export async function endWatchSpotAction(jobId: string, id: number): Promise<Answer> {
-  return done(async () => {
-    await endWatchSpot(label.parse(jobId), count.parse(id), now())
+export const endWatchSpotAction = act(
+  z.strictObject({ jobId: label, id: count }),
+  'shop',
+  async ({ jobId, id }, at) => {
+    await endWatchSpot(jobId, id, at)
     return {}
-  })
-}
-
-const facingInput = z.strictObject({ jobId: label, by: label, note: remark })
+  },
+  { shows: 'job' },
+)
 
 /** Records a steel facing. */
-export async function addFacingAction(input: z.infer<typeof facingInput>): Promise<Answer> {
-  return done(async () => {
-    const { jobId, ...facing } = facingInput.parse(input)
-    await addFacing(jobId, { ...facing, at: now() })
+export const addFacingAction = act(
+  z.strictObject({ jobId: label, by: label, note: remark }),
+  'shop',
+  async ({ jobId, ...facing }, at) => {
+    await addFacing(jobId, { ...facing, at })
     return {}
-  })
-}
+  },
+  { shows: 'job' },
+)

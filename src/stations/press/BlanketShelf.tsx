@@ -25,6 +25,7 @@ import { useAct } from '../bench/useAct'
 import { useHand } from '../bench/useHand'
 import { Problems } from '../pull/Problems'
 import { keepBlanketAction, keepPackAction, washBlanketAction } from './actions'
+import { sendAct } from '../act/sendAct'
 
 type Typed = { [K in keyof Blanket]: Blanket[K] | null }
 const FRESH: Typed = {
@@ -119,7 +120,7 @@ export function BlanketShelf({
                 </p>
                 <Button
                   disabled={busy}
-                  onClick={() => void act(() => washBlanketAction(blanket.id, hand))}
+                  onClick={() => void act(() => sendAct(washBlanketAction, { id: blanket.id, by: hand }))}
                   aria-label={`${blanket.name} was washed`}
                 >
                   Washed
@@ -189,7 +190,7 @@ function BlanketForm({ blanket, onDone }: { blanket: StoreBlanket | null; onDone
       nowMm: typed.nowMm ?? Number.NaN,
       since: typed.since?.trim() || null,
     } as Blanket
-    if (await act(() => keepBlanketAction(blanket?.id ?? null, whole))) onDone()
+    if (await act(() => sendAct(keepBlanketAction, { id: blanket?.id ?? null, blanket: whole }))) onDone()
   }
   return (
     <section
@@ -360,7 +361,7 @@ function Packs({ blankets, packs }: { blankets: StoreBlanket[]; packs: StorePack
               <Button
                 disabled={busy || laid.length === 0}
                 onClick={() =>
-                  void act(() => keepPackAction({ name, blanketIds: laid })).then(
+                  void act(() => sendAct(keepPackAction, { name, blanketIds: laid })).then(
                     (kept) => kept && setLaid([]),
                   )
                 }

@@ -20,6 +20,7 @@ import { useAct } from '../bench/useAct'
 import { useHand } from '../bench/useHand'
 import { Problems } from '../pull/Problems'
 import { keepPressureTrialAction } from './actions'
+import { sendAct } from '../act/sendAct'
 
 /** Screws are read to an eighth of a turn. */
 const EIGHTHS = 8
@@ -114,7 +115,7 @@ function Verdict({
   const say = async (verdict: PressureVerdict) => {
     if (
       await act(() =>
-        keepPressureTrialAction({ pressId, jobId: job.id, trial: { ...trial, verdict }, by: hand }),
+        sendAct(keepPressureTrialAction, { pressId, jobId: job.id, trial: { ...trial, verdict }, by: hand }),
       )
     )
       setSaid({ verdict, at: trial.setTurns })

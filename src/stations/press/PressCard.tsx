@@ -28,6 +28,7 @@ import { uploadPicture } from '../plate/uploadPicture'
 import { Problems } from '../pull/Problems'
 import { changePressAction, enterPressEventAction } from './actions'
 import { GaugeTable } from './GaugeTable'
+import { sendAct } from '../act/sendAct'
 
 /** How both sides are brought to the bare bed, one act after the other. */
 const ZEROING = [
@@ -52,7 +53,8 @@ export function PressCard({
 }) {
   const [hand, setHand] = useHand()
   const { busy, problems, act } = useAct()
-  const enter = (event: PressEvent) => act(() => enterPressEventAction(press.id, event, hand))
+  const enter = (event: PressEvent) =>
+    act(() => sendAct(enterPressEventAction, { pressId: press.id, event, by: hand }))
   return (
     <PlateMark
       title={press.name}
@@ -413,7 +415,9 @@ function Details({ press }: { press: StorePress }) {
         <Button
           look="main"
           disabled={busy}
-          onClick={() => void act(() => changePressAction(press.id, details)).then(setKept)}
+          onClick={() =>
+            void act(() => sendAct(changePressAction, { pressId: press.id, details })).then(setKept)
+          }
         >
           Keep the card
         </Button>

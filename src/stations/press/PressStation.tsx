@@ -43,6 +43,7 @@ import { PressRooms } from './PressRooms'
 import { SideElevation } from './SideElevation'
 import { useScrewKeys, type Screw } from './useScrewKeys'
 import { ZeroLine } from './ZeroLine'
+import { sendAct } from '../act/sendAct'
 
 /** Taking apart by hand needs its own script, which is fetched beside the rest. */
 const PackBench = dynamic(() => import('./PackBench').then(({ PackBench: bench }) => bench), {
@@ -329,14 +330,17 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
                 change({ frameNPerMm })
                 if (stock)
                   void card.act(() =>
-                    changePressAction(stock.id, {
-                      kind: stock.kind,
-                      rollerLengthMm: stock.rollerLengthMm,
-                      bedLengthMm: stock.bedLengthMm,
-                      serial: stock.serial,
-                      gauge: stock.gauge,
-                      frameNPerMm,
-                      note: stock.note,
+                    sendAct(changePressAction, {
+                      pressId: stock.id,
+                      details: {
+                        kind: stock.kind,
+                        rollerLengthMm: stock.rollerLengthMm,
+                        bedLengthMm: stock.bedLengthMm,
+                        serial: stock.serial,
+                        gauge: stock.gauge,
+                        frameNPerMm,
+                        note: stock.note,
+                      },
                     }),
                   )
               }}

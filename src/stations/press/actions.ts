@@ -1,54 +1,76 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
-import type { Blanket } from '@/core/press/blanket'
-import type { PressDetails, PressEvent } from '@/core/press/pressCard'
-import type { PressureTrial } from '@/core/press/pressureTrials'
+import { z } from 'zod'
+import { blanketSchema } from '@/core/press/blanket'
+import { pressDetailsSchema, pressEventSchema } from '@/core/press/pressCard'
+import { pressureTrialSchema } from '@/core/press/pressureTrials'
 import { label } from '@/core/units/schemas'
-import { keepBlanket, keepPack, washBlanket } from '@/data/blankets'
+import { keepBlanket, keepPack, newPackSchema, washBlanket } from '@/data/blankets'
 import { changePress, enterPressEvent, keepPressureTrial } from '@/data/pressCards'
-import { answer, type Answer } from '../bench/answer'
-
-/** Does a write of the press room and shows everything anew. */
-const kept = (act: () => Promise<void>): Promise<Answer> =>
-  answer(async () => {
-    await act()
-    revalidatePath('/', 'layout')
-    return {}
-  })
-const now = () => new Date().toISOString()
+import { act } from '../act/act'
 
 /** Writes on a press's card what happened to it. */
-export async function enterPressEventAction(pressId: string, event: PressEvent, by: string): Promise<Answer> {
-  return kept(() => enterPressEvent(label.parse(pressId), event, by, now()))
-}
+export const enterPressEventAction = act(
+  z.strictObject({ pressId: label, event: pressEventSchema, by: label }),
+  'shop',
+  async ({ pressId, event, by }, at) => {
+    await enterPressEvent(pressId, event, by, at)
+    return {}
+  },
+  { shows: 'store' },
+)
 
 /** Changes what is said of a press. */
-export async function changePressAction(pressId: string, details: PressDetails): Promise<Answer> {
-  return kept(() => changePress(label.parse(pressId), details))
-}
+export const changePressAction = act(
+  z.strictObject({ pressId: label, details: pressDetailsSchema }),
+  'shop',
+  async ({ pressId, details }) => {
+    await changePress(pressId, details)
+    return {}
+  },
+  { shows: 'store' },
+)
 
 /** Keeps what the eye said of a setting that had been reckoned. */
-export async function keepPressureTrialAction(input: {
-  pressId: string
-  jobId: string
-  trial: PressureTrial
-  by: string
-}): Promise<Answer> {
-  return kept(() => keepPressureTrial(input, now()))
-}
+export const keepPressureTrialAction = act(
+  z.strictObject({ pressId: label, jobId: label, trial: pressureTrialSchema, by: label }),
+  'shop',
+  async (trial, at) => {
+    await keepPressureTrial(trial, at)
+    return {}
+  },
+  { shows: 'store' },
+)
 
 /** Puts a blanket on the shelf or changes it. */
-export async function keepBlanketAction(id: string | null, blanket: Blanket): Promise<Answer> {
-  return kept(() => keepBlanket(label.nullable().parse(id), blanket))
-}
+export const keepBlanketAction = act(
+  z.strictObject({ id: label.nullable(), blanket: blanketSchema }),
+  'shop',
+  async ({ id, blanket }) => {
+    await keepBlanket(id, blanket)
+    return {}
+  },
+  { shows: 'store' },
+)
 
 /** Records a wash. */
-export async function washBlanketAction(id: string, by: string): Promise<Answer> {
-  return kept(() => washBlanket(label.parse(id), by, now()))
-}
+export const washBlanketAction = act(
+  z.strictObject({ id: label, by: label }),
+  'shop',
+  async ({ id, by }, at) => {
+    await washBlanket(id, by, at)
+    return {}
+  },
+  { shows: 'store' },
+)
 
 /** Keeps blankets laid together as a pack. */
-export async function keepPackAction(pack: { name: string; blanketIds: string[] }): Promise<Answer> {
-  return kept(() => keepPack(pack))
-}
+export const keepPackAction = act(
+  newPackSchema,
+  'shop',
+  async (pack) => {
+    await keepPack(pack)
+    return {}
+  },
+  { shows: 'store' },
+)

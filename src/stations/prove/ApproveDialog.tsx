@@ -11,11 +11,12 @@ import { Dialog } from '@/ui/Dialog'
 import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
-import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { useBench } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { useHand } from '../bench/useHand'
 import { approveBatAction } from '../pull/actions'
 import { Problems } from '../pull/Problems'
+import { sendAct } from '../act/sendAct'
 
 /** Tolerances beside the usual ones, and what may differ to the eye [common practice, no source]. */
 const PRESETS: Record<'tight' | 'usual' | 'varied', { label: string; times: number; passes: Passes }> = {
@@ -44,7 +45,7 @@ export function ApproveDialog({ proof, others }: { proof: Pull; others: readonly
   const measured = settingEntries(proof.settings).filter((entry) => entry.usualTolerance !== null)
   const approve = async () => {
     const answer = await send((target) =>
-      approveBatAction({
+      sendAct(approveBatAction, {
         ...target,
         bat: {
           proofPullId: proof.id,
@@ -56,7 +57,7 @@ export function ApproveDialog({ proof, others }: { proof: Pull; others: readonly
           wetMinutes,
         },
       }),
-    ).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    )
     setProblems(
       answer.ok
         ? []

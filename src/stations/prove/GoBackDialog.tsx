@@ -6,8 +6,9 @@ import { compareSettings } from '@/core/prove/compareSettings'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
 import { restoreBenchAction } from '../bench/actions'
-import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { useBench } from '../bench/BenchContext'
 import { Problems } from '../pull/Problems'
+import { sendAct } from '../act/sendAct'
 
 /** Back to an earlier proof's settings: what that takes, and what cannot go back. */
 export function GoBackDialog({ proof }: { proof: Pull }) {
@@ -19,10 +20,7 @@ export function GoBackDialog({ proof }: { proof: Pull }) {
   const next = { ...proof.settings, plate: bench.plate }
   const stuck = changes.filter(({ wayBack }) => wayBack.cost === 'never')
   const goBack = async () => {
-    const answer = await send((target) => restoreBenchAction({ ...target, bench: next })).catch(() => ({
-      ok: false as const,
-      problems: [UNREACHABLE],
-    }))
+    const answer = await send((target) => sendAct(restoreBenchAction, { ...target, bench: next }))
     setProblems(answer.ok ? [] : answer.problems)
     if (!answer.ok) return
     show(next, true)

@@ -1,44 +1,31 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
-import { count, label } from '@/core/units/schemas'
 import { approveBat, newBatSchema } from '@/data/bats'
 import { addEvents, makePull, newEventsSchema, newPullSchema } from '@/data/pulls'
-import { answer, type Answer } from '../bench/answer'
-
-const target = { jobId: label, revision: count }
-const pullInput = z.strictObject({ ...target, pull: newPullSchema })
-const eventsInput = z.strictObject({ ...target, added: newEventsSchema })
-const batInput = z.strictObject({ ...target, bat: newBatSchema })
-type Done = Promise<Answer<{ revision: number }>>
+import { act } from '../act/act'
+import { JOB_TARGET } from '../act/jobTarget'
 
 /** Pulls from the bench as it stands: a proof, a warm-up or an edition pull. */
-export async function pullAction(input: z.input<typeof pullInput>): Done {
-  return answer(async () => {
-    const { jobId, revision, pull } = pullInput.parse(input)
-    const next = await makePull(jobId, revision, pull, new Date().toISOString())
-    revalidatePath('/', 'layout')
-    return { revision: next }
-  })
-}
+export const pullAction = act(
+  z.strictObject({ ...JOB_TARGET, pull: newPullSchema }),
+  'shop',
+  async ({ jobId, revision, pull }, at) => ({ revision: await makePull(jobId, revision, pull, at) }),
+  { shows: 'job' },
+)
 
 /** Adds what was seen of a pull. */
-export async function addEventsAction(input: z.input<typeof eventsInput>): Done {
-  return answer(async () => {
-    const { jobId, revision, added } = eventsInput.parse(input)
-    const next = await addEvents(jobId, revision, added, new Date().toISOString())
-    revalidatePath('/', 'layout')
-    return { revision: next }
-  })
-}
+export const addEventsAction = act(
+  z.strictObject({ ...JOB_TARGET, added: newEventsSchema }),
+  'shop',
+  async ({ jobId, revision, added }, at) => ({ revision: await addEvents(jobId, revision, added, at) }),
+  { shows: 'job' },
+)
 
 /** Approves a proof as the BAT. */
-export async function approveBatAction(input: z.input<typeof batInput>): Done {
-  return answer(async () => {
-    const { jobId, revision, bat } = batInput.parse(input)
-    const next = await approveBat(jobId, revision, bat, new Date().toISOString())
-    revalidatePath('/', 'layout')
-    return { revision: next }
-  })
-}
+export const approveBatAction = act(
+  z.strictObject({ ...JOB_TARGET, bat: newBatSchema }),
+  'shop',
+  async ({ jobId, revision, bat }, at) => ({ revision: await approveBat(jobId, revision, bat, at) }),
+  { shows: 'job' },
+)

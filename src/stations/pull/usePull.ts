@@ -4,10 +4,11 @@ import { useState } from 'react'
 import type { EyeReading, PullEvent } from '@/core/edition/pull'
 import type { FieldProblem } from '@/data/errors'
 import { deviceZone, useHand } from '../bench/useHand'
-import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { useBench } from '../bench/BenchContext'
 import { useRollerRun } from '../press/keptRoller'
 import { forgetWipe, readWipe } from '../wipe/keptWipe'
 import { addEventsAction, pullAction } from './actions'
+import { sendAct, UNREACHABLE } from '../act/sendAct'
 
 interface PullHandle {
   hand: string
@@ -40,11 +41,7 @@ export function usePull(): PullHandle {
 
   const run = async (act: Parameters<typeof send>[0]) => {
     setBusy(true)
-    const answer = await send(act).catch(() => ({
-      ok: false as const,
-      conflict: false,
-      problems: [UNREACHABLE],
-    }))
+    const answer = await send(act)
     setBusy(false)
     setProblems(answer.ok ? [] : answer.problems)
     return answer
@@ -60,7 +57,7 @@ export function usePull(): PullHandle {
     setUnsent(id)
     const wipe = readWipe(job.id)
     const answer = await run((target) =>
-      pullAction({
+      sendAct(pullAction, {
         ...target,
         pull: {
           id,
@@ -85,7 +82,7 @@ export function usePull(): PullHandle {
       taken.length > 0 &&
       (
         await run((target) =>
-          addEventsAction({ ...target, added: { pullId: id, events: taken, by: hand, why: '' } }),
+          sendAct(addEventsAction, { ...target, added: { pullId: id, events: taken, by: hand, why: '' } }),
         )
       ).ok
     ) {
@@ -100,8 +97,9 @@ export function usePull(): PullHandle {
       setProblems([NAMELESS])
       return false
     }
-    return (await run((target) => addEventsAction({ ...target, added: { pullId, events, by: hand, why } })))
-      .ok
+    return (
+      await run((target) => sendAct(addEventsAction, { ...target, added: { pullId, events, by: hand, why } }))
+    ).ok
   }
 
   return { hand, setHand, busy, problems, pull, add }

@@ -10,6 +10,7 @@ import { problemAt } from '../bench/problemAt'
 import { useAct } from '../bench/useAct'
 import { Problems } from '../pull/Problems'
 import { keepCreditsAction } from './actions'
+import { sendAct } from '../act/sendAct'
 
 /** Who is credited with what, beside the hands every pull is kept with. */
 export function CreditsBook({ credits }: { credits: Credits }) {
@@ -17,7 +18,8 @@ export function CreditsBook({ credits }: { credits: Credits }) {
   const { busy, problems, act } = useAct()
   const [next, setNext] = useState({ role: '', name: '' })
   const at = `credits.${credits.length}`
-  const keep = (list: Credits) => act(() => send((target) => keepCreditsAction({ ...target, credits: list })))
+  const keep = (list: Credits) =>
+    act(() => send((target) => sendAct(keepCreditsAction, { ...target, credits: list })))
   return (
     <section aria-label="Credits" className="screen-only mb-5 border-b border-line pb-4">
       <h2 className="station-title">Credits</h2>

@@ -11,6 +11,7 @@ import { useAct } from '../bench/useAct'
 import { useHand } from '../bench/useHand'
 import { Problems } from '../pull/Problems'
 import { movePrintAction } from './actions'
+import { sendAct } from '../act/sendAct'
 
 /** Where every signed print is: moves are written one after another, and none is ever changed. */
 export function CustodyBook({ prints, moves }: { prints: Print[]; moves: KeptCustody[] }) {
@@ -34,9 +35,9 @@ export function CustodyBook({ prints, moves }: { prints: Print[]; moves: KeptCus
   const nameOf = ({ mark, number }: Print) =>
     prints.filter((print) => print.mark === mark).length > 1 ? `${mark}, the ${number}.` : mark
   const write = () =>
-    act(() => movePrintAction(job.id, { pullId, move: { kind, ...words }, by: hand })).then(
-      (kept) => kept && setWords({ to: '', receipt: '', note: '' }),
-    )
+    act(() =>
+      sendAct(movePrintAction, { jobId: job.id, moved: { pullId, move: { kind, ...words }, by: hand } }),
+    ).then((kept) => kept && setWords({ to: '', receipt: '', note: '' }))
   return (
     <section aria-label="Custody" className="screen-only mb-5 border-b border-line pb-4">
       <h2 className="station-title">Where the prints are</h2>

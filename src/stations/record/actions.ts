@@ -1,35 +1,28 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
 import { creditsSchema } from '@/core/record/credits'
-import { count, label } from '@/core/units/schemas'
+import { label } from '@/core/units/schemas'
 import { keepCredits } from '@/data/credits'
-import { movePrint, type newCustodySchema } from '@/data/custody'
-import { answer, type Answer } from '../bench/answer'
-
-const creditsInput = z.strictObject({ jobId: label, revision: count, credits: creditsSchema })
+import { movePrint, newCustodySchema } from '@/data/custody'
+import { act } from '../act/act'
+import { JOB_TARGET } from '../act/jobTarget'
 
 /** Keeps who is credited with what. */
-export async function keepCreditsAction(
-  input: z.infer<typeof creditsInput>,
-): Promise<Answer<{ revision: number }>> {
-  return answer(async () => {
-    const { jobId, revision, credits } = creditsInput.parse(input)
-    const next = await keepCredits(jobId, revision, credits)
-    revalidatePath('/', 'layout')
-    return { revision: next }
-  })
-}
+export const keepCreditsAction = act(
+  z.strictObject({ ...JOB_TARGET, credits: creditsSchema }),
+  'shop',
+  async ({ jobId, revision, credits }) => ({ revision: await keepCredits(jobId, revision, credits) }),
+  { shows: 'job' },
+)
 
 /** Writes down where a signed print went. */
-export async function movePrintAction(
-  jobId: string,
-  input: z.input<typeof newCustodySchema>,
-): Promise<Answer> {
-  return answer(async () => {
-    await movePrint(label.parse(jobId), input, new Date().toISOString())
-    revalidatePath('/', 'layout')
+export const movePrintAction = act(
+  z.strictObject({ jobId: label, moved: newCustodySchema }),
+  'shop',
+  async ({ jobId, moved }, at) => {
+    await movePrint(jobId, moved, at)
     return {}
-  })
-}
+  },
+  { shows: 'job' },
+)

@@ -22,12 +22,13 @@ import { SelectField, TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { LengthField, NumberField } from '@/ui/NumberField'
 import { PlateMark } from '@/ui/PlateMark'
-import { UNREACHABLE, useBench } from '../bench/BenchContext'
+import { useBench } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { Problems } from '../pull/Problems'
 import { keepCollePieceAction } from './colleActions'
 import { PasteSide } from './PasteSide'
 import { RegisterRooms } from './RegisterRooms'
+import { sendAct } from '../act/sendAct'
 
 type Loose = { [K in keyof ColleSetting]: ColleSetting[K] | (ColleSetting[K] extends number ? null : never) }
 
@@ -108,10 +109,7 @@ export default function ColleBench({
   const nest = template && parsed.success ? nestPieces(template, parsed.data) : null
   const keep = async () => {
     if (!parsed.success) return
-    const answer = await keepCollePieceAction(job.id, parsed.data).catch(() => ({
-      ok: false as const,
-      problems: [UNREACHABLE],
-    }))
+    const answer = await sendAct(keepCollePieceAction, { jobId: job.id, setting: parsed.data })
     setProblems(answer.ok ? [] : answer.problems)
     setKeptName(answer.ok ? parsed.data.name : null)
   }

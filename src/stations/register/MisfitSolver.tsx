@@ -15,6 +15,7 @@ import { useAct } from '../bench/useAct'
 import { useHand } from '../bench/useHand'
 import { Problems } from '../pull/Problems'
 import { keepMisfitAction } from './registerActions'
+import { sendAct } from '../act/sendAct'
 
 const CORNERS = [
   ['top left', 0, 1],
@@ -112,9 +113,12 @@ export function MisfitSolver({ plate, isFaceDown, misfits }: MisfitSolverProps) 
             <Button
               disabled={busy}
               onClick={() =>
-                void act(() => keepMisfitAction(job.id, { plate: plate.name, marks, by: hand })).then(
-                  (kept) => kept && setOffsets(NONE),
-                )
+                void act(() =>
+                  sendAct(keepMisfitAction, {
+                    jobId: job.id,
+                    misfit: { plate: plate.name, marks, by: hand },
+                  }),
+                ).then((kept) => kept && setOffsets(NONE))
               }
             >
               Keep this misfit

@@ -1,16 +1,18 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
-import type { KeptMisfit } from '@/core/register/misfitHistory'
+import { z } from 'zod'
+import { keptMisfitSchema } from '@/core/register/misfitHistory'
 import { label } from '@/core/units/schemas'
 import { keepMisfit } from '@/data/misfits'
-import { answer, type Answer } from '../bench/answer'
+import { act } from '../act/act'
 
 /** Keeps a measured misfit with its plate. */
-export async function keepMisfitAction(jobId: string, misfit: Omit<KeptMisfit, 'at'>): Promise<Answer> {
-  return answer(async () => {
-    await keepMisfit(label.parse(jobId), misfit, new Date().toISOString())
-    revalidatePath('/', 'layout')
+export const keepMisfitAction = act(
+  z.strictObject({ jobId: label, misfit: keptMisfitSchema.omit({ at: true }) }),
+  'shop',
+  async ({ jobId, misfit }, at) => {
+    await keepMisfit(jobId, misfit, at)
     return {}
-  })
-}
+  },
+  { shows: 'job' },
+)

@@ -33,6 +33,7 @@ import {
 } from './actions'
 import { RunForm } from './RunForm'
 import { SheetLife } from './SheetLife'
+import { sendAct } from '../act/sendAct'
 
 const NEW_RUN: RunWish = { ...runWishSchema.parse({ name: 'x' }), name: '' }
 
@@ -91,7 +92,7 @@ export function RunsRoom({ runs, lines }: { runs: Run[]; lines: SheetLine[] }) {
                         disabled={busy}
                         onClick={() =>
                           void act(() =>
-                            send((target) => openRunAction({ ...target, position: run.position })),
+                            send((target) => sendAct(openRunAction, { ...target, position: run.position })),
                           )
                         }
                       >
@@ -106,7 +107,7 @@ export function RunsRoom({ runs, lines }: { runs: Run[]; lines: SheetLine[] }) {
                         aria-label={`Take ${run.name} away`}
                         onClick={() =>
                           void act(() =>
-                            send((target) => removeRunAction({ ...target, position: run.position })),
+                            send((target) => sendAct(removeRunAction, { ...target, position: run.position })),
                           )
                         }
                       >
@@ -152,7 +153,7 @@ export function RunsRoom({ runs, lines }: { runs: Run[]; lines: SheetLine[] }) {
             value={job.variation}
             options={Object.entries(VARIATIONS) as [Variation, string][]}
             onPick={(variation) =>
-              void act(() => send((target) => setVariationAction({ ...target, variation })))
+              void act(() => send((target) => sendAct(setVariationAction, { ...target, variation })))
             }
           />
           {job.variation !== 'alike' && (
@@ -185,7 +186,7 @@ function AddRun() {
   const [open, setOpen] = useState(false)
   const [wish, setWish] = useState(NEW_RUN)
   const add = async () => {
-    if (!(await act(() => send((target) => addRunAction({ ...target, run: wish }))))) return
+    if (!(await act(() => send((target) => sendAct(addRunAction, { ...target, run: wish }))))) return
     setOpen(false)
     setWish(NEW_RUN)
   }
@@ -222,7 +223,11 @@ function ChangeRun({ run, isFirst }: { run: Run; isFirst: boolean }) {
     waitHours: run.waitHours,
   })
   const change = async () => {
-    if (await act(() => send((target) => changeRunAction({ ...target, position: run.position, run: wish }))))
+    if (
+      await act(() =>
+        send((target) => sendAct(changeRunAction, { ...target, position: run.position, run: wish })),
+      )
+    )
       setOpen(false)
   }
   return (
@@ -262,7 +267,7 @@ function SheetRow({ line, runs, locked }: { line: SheetLine; runs: Run[]; locked
       run &&
       (await act(() =>
         send((target) =>
-          markSheetAction({
+          sendAct(markSheetAction, {
             ...target,
             mark: { sheet: line.sheet, runPosition: run.position, mark: what, why, by: hand },
           }),

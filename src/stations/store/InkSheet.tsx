@@ -15,11 +15,11 @@ import { TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
 import { PlateMark } from '@/ui/PlateMark'
-import { UNREACHABLE } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { Problems } from '../pull/Problems'
 import { InkPreview } from './InkPreview'
 import { keepTubeAction } from './inkActions'
+import { sendAct } from '../act/sendAct'
 
 const FIELDS = ['tubeGrams', 'gramsLeft', 'openedOn', 'keepsOpenDays', 'pricePerKg'] as const
 
@@ -48,9 +48,10 @@ export function InkSheet({ ink }: { ink: StoreInk }) {
   }).contrastRatio
   const suits = inkSuits(ink.viscosityPas)
   const keep = async () => {
-    const answer = await keepTubeAction(ink.id, { ...tube, openedOn: tube.openedOn.trim() || null }).catch(
-      () => ({ ok: false as const, problems: [UNREACHABLE] }),
-    )
+    const answer = await sendAct(keepTubeAction, {
+      inkId: ink.id,
+      tube: { ...tube, openedOn: tube.openedOn.trim() || null },
+    })
     setProblems(answer.ok ? [] : answer.problems)
     setKept(answer.ok)
   }

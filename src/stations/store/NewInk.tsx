@@ -18,7 +18,6 @@ import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
 import { PlateMark } from '@/ui/PlateMark'
-import { UNREACHABLE } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { PicturePick } from '../ink/PicturePick'
 import { SpectrumReading } from '../ink/SpectrumReading'
@@ -27,6 +26,7 @@ import { bringInInk, type Method, type Readings } from './bringInInk'
 import { addInksAction } from './inkActions'
 import { InkPreview } from './InkPreview'
 import { SpectralFileChoice } from './SpectralFileChoice'
+import { sendAct } from '../act/sendAct'
 
 type Way = InkSource
 const WAYS: readonly (readonly [Way, string])[] = [
@@ -97,7 +97,7 @@ export function NewInk({ inks }: { inks: StoreInk[] }) {
 
   const add = async (act: () => Promise<{ ok: true } | { ok: false; problems: FieldProblem[] }>) => {
     setBusy(true)
-    const answer = await act().catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    const answer = await act()
     setBusy(false)
     setProblems(
       answer.ok
@@ -215,11 +215,11 @@ export function NewInk({ inks }: { inks: StoreInk[] }) {
               busy={busy}
               onTake={(samples, measured) =>
                 void add(() =>
-                  addInksAction(
-                    samples.map(({ name, reflectance }) =>
+                  sendAct(addInksAction, {
+                    inks: samples.map(({ name, reflectance }) =>
                       toInk(name, fromFilm(reflectance, covering, measured), 'file'),
                     ),
-                  ),
+                  }),
                 )
               }
               covering={covering}
@@ -293,7 +293,9 @@ export function NewInk({ inks }: { inks: StoreInk[] }) {
               <Button
                 look="main"
                 disabled={!coefficients || busy}
-                onClick={() => void add(() => addInksAction([toInk(about.name, coefficients!, way)]))}
+                onClick={() =>
+                  void add(() => sendAct(addInksAction, { inks: [toInk(about.name, coefficients!, way)] }))
+                }
               >
                 {coefficients ? 'Put it on the shelf' : 'Take the readings first'}
               </Button>

@@ -8,10 +8,10 @@ import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
 import { SelectField, TextField } from '@/ui/Field'
 import { LengthField, NumberField } from '@/ui/NumberField'
-import { UNREACHABLE } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { Problems } from '../pull/Problems'
 import { addPaperAction } from './actions'
+import { sendAct } from '../act/sendAct'
 
 const EMPTY = {
   name: '',
@@ -40,14 +40,14 @@ export function NewPaperDialog() {
   const add = async () => {
     const { gsm, caliperMm, sheetWidthMm, sheetHeightMm, sheetsReceived, ...words } = paper
     const number = (value: number | null) => value ?? Number.NaN
-    const answer = await addPaperAction({
+    const answer = await sendAct(addPaperAction, {
       ...words,
       gsm: number(gsm),
       caliperMm: number(caliperMm),
       sheetWidthMm: number(sheetWidthMm),
       sheetHeightMm: number(sheetHeightMm),
       sheetsReceived: number(sheetsReceived),
-    }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    })
     setProblems(answer.ok ? [] : answer.problems)
     if (!answer.ok) return
     setPaper(EMPTY)

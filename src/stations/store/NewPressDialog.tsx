@@ -8,10 +8,10 @@ import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
 import { SelectField, TextField } from '@/ui/Field'
 import { LengthField } from '@/ui/NumberField'
-import { UNREACHABLE } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { Problems } from '../pull/Problems'
 import { addPressAction } from './actions'
+import { sendAct } from '../act/sendAct'
 
 /** Without screws nothing is turned: a turn stands for a millimetre. */
 const BY_HAND = '1 mm'
@@ -27,14 +27,14 @@ export function NewPressDialog() {
   const [kind, setKind] = useState<PressKind>('two-screw')
   const lead = leadSchema.safeParse({ thread: kind === 'hand' ? BY_HAND : thread })
   const add = async () => {
-    const answer = await addPressAction({
+    const answer = await sendAct(addPressAction, {
       name,
       kind,
       thread: kind === 'hand' ? BY_HAND : thread,
       rollerRadiusMm: (rollerDiameterMm ?? Number.NaN) / 2,
       bedWidthMm: bedWidthMm ?? Number.NaN,
       note: '',
-    }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    })
     setProblems(answer.ok ? [] : answer.problems)
     if (!answer.ok) return
     setName('')

@@ -16,11 +16,11 @@ import { SelectField, TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
 import { PlateMark } from '@/ui/PlateMark'
-import { UNREACHABLE } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { useHand } from '../bench/useHand'
 import { Problems } from '../pull/Problems'
 import { changePaperAction, enterStockAction } from './actions'
+import { sendAct } from '../act/sendAct'
 
 interface PaperSheetProps {
   paper: StorePaper
@@ -136,13 +136,13 @@ function StockBook({ paperId, book }: { paperId: string; book: readonly StockMov
   const [lot, setLot] = useState('')
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const enter = async () => {
-    const answer = await enterStockAction({
+    const answer = await sendAct(enterStockAction, {
       paperId,
       kind,
       sheets: sheets ?? Number.NaN,
       lot,
       by: hand,
-    }).catch(() => ({ ok: false as const, problems: [UNREACHABLE] }))
+    })
     setProblems(answer.ok ? [] : answer.problems)
     if (!answer.ok) return
     setSheets(null)
@@ -201,10 +201,7 @@ function Details({ paper }: { paper: StorePaper }) {
     setKept(false)
   }
   const keep = async () => {
-    const answer = await changePaperAction(paper.id, details).catch(() => ({
-      ok: false as const,
-      problems: [UNREACHABLE],
-    }))
+    const answer = await sendAct(changePaperAction, { paperId: paper.id, details })
     setProblems(answer.ok ? [] : answer.problems)
     setKept(answer.ok)
   }

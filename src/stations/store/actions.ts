@@ -1,51 +1,60 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
-import type { NewStockMove } from '@/core/paper/stock'
+import { z } from 'zod'
 import { RAG_WHITE } from '@/core/paper/ragWhite'
+import { newStockMoveSchema } from '@/core/paper/stock'
+import { label } from '@/core/units/schemas'
 import { enterStock } from '@/data/stock'
 import {
   addPaper,
   addPress,
   changePaper,
-  type NewPaper,
-  type NewPress,
-  type PaperDetails,
+  newPaperSchema,
+  newPressSchema,
+  paperDetailsSchema,
 } from '@/data/store'
-import { answer, type Answer } from '../bench/answer'
+import { act } from '../act/act'
 
 /** Adds a paper to the store; its white is taken as an ordinary rag's until it is measured. */
-export async function addPaperAction(paper: NewPaper): Promise<Answer> {
-  return answer(async () => {
+export const addPaperAction = act(
+  newPaperSchema,
+  'shop',
+  async (paper) => {
     await addPaper(paper, [...RAG_WHITE])
-    revalidatePath('/', 'layout')
     return {}
-  })
-}
+  },
+  { shows: 'store' },
+)
 
 /** Adds a press to the store. */
-export async function addPressAction(press: NewPress): Promise<Answer> {
-  return answer(async () => {
+export const addPressAction = act(
+  newPressSchema,
+  'shop',
+  async (press) => {
     await addPress(press)
-    revalidatePath('/', 'layout')
     return {}
-  })
-}
+  },
+  { shows: 'store' },
+)
 
 /** Changes what is said of a paper. */
-export async function changePaperAction(paperId: string, details: PaperDetails): Promise<Answer> {
-  return answer(async () => {
+export const changePaperAction = act(
+  z.strictObject({ paperId: label, details: paperDetailsSchema }),
+  'shop',
+  async ({ paperId, details }) => {
     await changePaper(paperId, details)
-    revalidatePath('/', 'layout')
     return {}
-  })
-}
+  },
+  { shows: 'store' },
+)
 
 /** Makes an entry in a paper's stock book. */
-export async function enterStockAction(move: NewStockMove): Promise<Answer> {
-  return answer(async () => {
-    await enterStock(move, new Date().toISOString())
-    revalidatePath('/', 'layout')
+export const enterStockAction = act(
+  newStockMoveSchema,
+  'shop',
+  async (move, at) => {
+    await enterStock(move, at)
     return {}
-  })
-}
+  },
+  { shows: 'store' },
+)

@@ -1,24 +1,29 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
-import type { Tube } from '@/core/ink/shelfInk'
-import { addInks, keepTube, type NewInk } from '@/data/inks'
-import { answer, type Answer } from '../bench/answer'
+import { z } from 'zod'
+import { tubeSchema } from '@/core/ink/shelfInk'
+import { label } from '@/core/units/schemas'
+import { addInks, keepTube, newInkSchema } from '@/data/inks'
+import { act } from '../act/act'
 
 /** Puts inks on the shelf, all of them or none. */
-export async function addInksAction(inks: NewInk[]): Promise<Answer> {
-  return answer(async () => {
+export const addInksAction = act(
+  z.strictObject({ inks: z.array(newInkSchema).min(1).max(500) }),
+  'shop',
+  async ({ inks }) => {
     await addInks(inks)
-    revalidatePath('/', 'layout')
     return {}
-  })
-}
+  },
+  { shows: 'store' },
+)
 
 /** Keeps what is known of a tube. */
-export async function keepTubeAction(inkId: string, tube: Omit<Tube, 'weighedAt'>): Promise<Answer> {
-  return answer(async () => {
-    await keepTube(inkId, tube, new Date().toISOString())
-    revalidatePath('/', 'layout')
+export const keepTubeAction = act(
+  z.strictObject({ inkId: label, tube: tubeSchema.omit({ weighedAt: true }) }),
+  'shop',
+  async ({ inkId, tube }, at) => {
+    await keepTube(inkId, tube, at)
     return {}
-  })
-}
+  },
+  { shows: 'store' },
+)

@@ -1,9 +1,15 @@
+'use client'
+
 import Link from 'next/link'
 import { Button, buttonClass } from '@/ui/Button'
+import { sendAct } from '../act/sendAct'
+import { useAct } from '../bench/useAct'
+import { Problems } from '../pull/Problems'
 import { layOutSampleAction } from './actions'
 
 /** The first screen of an empty workshop: what to do first. */
 export function FirstRun() {
+  const { busy, problems, act } = useAct()
   return (
     <main className="max-w-2xl p-8">
       <h1 className="station-title text-3xl">Every proof is a test</h1>
@@ -16,10 +22,11 @@ export function FirstRun() {
         <Link href="/jobs/new" className={buttonClass('main')}>
           Make your first job
         </Link>
-        <form action={layOutSampleAction}>
-          <Button type="submit">Look at the sample: an invented workshop</Button>
-        </form>
+        <Button disabled={busy} onClick={() => void act(() => sendAct(layOutSampleAction, {}))}>
+          Look at the sample: an invented workshop
+        </Button>
       </div>
+      <Problems problems={problems} />
       <p className="mt-4 text-sm text-muted">
         A first job comes with an invented store of inks, papers and presses to begin from. Everything stays
         on this machine.

@@ -6,10 +6,10 @@ import type { FieldProblem } from '@/data/errors'
 import { Button } from '@/ui/Button'
 import { Field, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
-import { UNREACHABLE } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { Problems } from '../pull/Problems'
 import { createJobAction, importFolderAction, importJobAction } from './actions'
+import { sendAct } from '../act/sendAct'
 
 /** Makes a job from three facts, or takes one in from a file. */
 export function NewJobForm() {
@@ -22,7 +22,7 @@ export function NewJobForm() {
 
   const run = async (act: () => Promise<Awaited<ReturnType<typeof createJobAction>>>, to: string) => {
     setBusy(true)
-    const answer = await act().catch(() => ({ ok: false as const, conflict: false, problems: [UNREACHABLE] }))
+    const answer = await act()
     setBusy(false)
     if (answer.ok) router.push(`/jobs/${answer.slug}/${to}`)
     else setProblems(answer.problems)
@@ -34,7 +34,10 @@ export function NewJobForm() {
         noValidate
         onSubmit={(event) => {
           event.preventDefault()
-          void run(() => createJobAction({ title, artist, editionSize: editionSize ?? Number.NaN }), 'plate')
+          void run(
+            () => sendAct(createJobAction, { title, artist, editionSize: editionSize ?? Number.NaN }),
+            'plate',
+          )
         }}
       >
         <h2 className="station-title">A new print</h2>
@@ -79,8 +82,12 @@ export function NewJobForm() {
                   void run(
                     async () =>
                       /\.zip$/i.test(file.name)
-                        ? importFolderAction(folderForm(file))
-                        : importJobAction(await file.text()),
+                        ? sendAct(
+                            importFolderAction,
+                            folderForm(file),
+                            `${file.name} ${file.size} ${file.lastModified}`,
+                          )
+                        : sendAct(importJobAction, { text: await file.text() }),
                     'record',
                   )
                 event.target.value = ''

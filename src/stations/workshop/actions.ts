@@ -1,15 +1,14 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
-import { redirect } from 'next/navigation'
+import { z } from 'zod'
 import { seedDemo } from '@demo/seedDemo'
 import { STARTER_STORE } from '@demo/starterStore'
 import { FieldError } from '@/data/errors'
 import { importJob } from '@/data/jobFiles'
 import { unpackJob } from '@/data/jobFolder'
-import { createJob, listJobs, newJobSchema, type NewJob } from '@/data/jobs'
+import { createJob, listJobs, newJobSchema } from '@/data/jobs'
 import { loadStore, stockStore } from '@/data/store'
-import { answer, type Answer } from '../bench/answer'
+import { act } from '../act/act'
 
 /** A new workshop gets an invented store to begin with, so that the first job has inks, papers and presses to choose from. */
 async function stockIfEmpty(): Promise<void> {
@@ -18,28 +17,33 @@ async function stockIfEmpty(): Promise<void> {
 }
 
 /** Makes a job and answers its slug. */
-export async function createJobAction(input: NewJob): Promise<Answer<{ slug: string }>> {
-  return answer(async () => {
-    const job = newJobSchema.parse(input)
+export const createJobAction = act(
+  newJobSchema,
+  'shop',
+  async (job, at) => {
     await stockIfEmpty()
-    const { slug } = await createJob(job, new Date().toISOString())
-    revalidatePath('/', 'layout')
+    const { slug } = await createJob(job, at)
     return { slug }
-  })
-}
+  },
+  { shows: 'jobs' },
+)
 
 /** The sample while it is being laid out: a second press waits for the first instead of laying another beside it. */
 let laying: Promise<void> | null = null
 
 /** Lays out the sample beside nothing: only where there is no job yet. */
-export async function layOutSampleAction(): Promise<void> {
-  laying ??= listJobs()
-    .then((jobs) => (jobs.length === 0 ? seedDemo() : undefined))
-    .finally(() => (laying = null))
-  await laying
-  revalidatePath('/', 'layout')
-  redirect('/')
-}
+export const layOutSampleAction = act(
+  z.strictObject({}),
+  'shop',
+  async () => {
+    laying ??= listJobs()
+      .then((jobs) => (jobs.length === 0 ? seedDemo() : undefined))
+      .finally(() => (laying = null))
+    await laying
+    return {}
+  },
+  { shows: 'jobs', isLong: true },
+)
 
 /** Largest job file taken, characters. */
 const LARGEST_JOB_FILE = 40_000_000
@@ -48,21 +52,24 @@ const LARGEST_JOB_FILE = 40_000_000
 const LARGEST_JOB_FOLDER = 200 * 1048576
 
 /** Takes a zipped job folder in as a new job, with its pictures. */
-export async function importFolderAction(form: FormData): Promise<Answer<{ slug: string }>> {
-  return answer(async () => {
+export const importFolderAction = act(
+  z.instanceof(FormData),
+  'shop',
+  async (form, at) => {
     const file = form.get('folder')
     if (!(file instanceof File)) throw new FieldError([{ field: 'file', message: 'Choose a file.' }])
     if (file.size > LARGEST_JOB_FOLDER)
       throw new FieldError([{ field: 'file', message: 'The folder is larger than a job folder can be.' }])
-    const slug = await unpackJob(new Uint8Array(await file.arrayBuffer()), new Date().toISOString())
-    revalidatePath('/', 'layout')
-    return { slug }
-  })
-}
+    return { slug: await unpackJob(new Uint8Array(await file.arrayBuffer()), at) }
+  },
+  { shows: 'jobs', isLong: true },
+)
 
 /** Takes a job file in as a new job. */
-export async function importJobAction(text: string): Promise<Answer<{ slug: string }>> {
-  return answer(async () => {
+export const importJobAction = act(
+  z.strictObject({ text: z.string() }),
+  'shop',
+  async ({ text }) => {
     if (text.length > LARGEST_JOB_FILE)
       throw new FieldError([{ field: 'file', message: 'The file is larger than a job file can be.' }])
     let document: unknown
@@ -70,11 +77,13 @@ export async function importJobAction(text: string): Promise<Answer<{ slug: stri
       document = JSON.parse(text)
     } catch {
       throw new FieldError([
-        { field: 'file', message: 'This is not JSON: choose a file that was saved as “Job as JSON”.' },
+        {
+          field: 'file',
+          message: 'This is not JSON: choose a file that was saved as “Job as JSON”.',
+        },
       ])
     }
-    const slug = await importJob(document)
-    revalidatePath('/', 'layout')
-    return { slug }
-  })
-}
+    return { slug: await importJob(document) }
+  },
+  { shows: 'jobs' },
+)
