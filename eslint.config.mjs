@@ -1,6 +1,27 @@
+import { NESTED_TERNARIES, TOO_COMPLEX } from './eslint.waiting.mjs'
 import { defineConfig, globalIgnores } from 'eslint/config'
 import next from 'eslint-config-next/core-web-vitals'
 import typescript from 'eslint-config-next/typescript'
+
+const WORDS = '/^(message|label|words|name)$/'
+const TESTS = '/^(includes|startsWith|endsWith|match)$/'
+const NO_SENTENCE_STEERS =
+  'No sentence steers: ask for a code, a kind or an id, and make the words from it in a words.ts.'
+/** What a thing is stands on its entry, and what came of an act is a code: neither is read out of words. */
+const sentences = [
+  `CallExpression[callee.property.name=${TESTS}][callee.object.property.name=${WORDS}]`,
+  `CallExpression[callee.property.name=${TESTS}][callee.object.name=${WORDS}]`,
+  `BinaryExpression[operator=/^[!=]==$/][left.property.name=${WORDS}]`,
+  `BinaryExpression[operator=/^[!=]==$/][right.property.name=${WORDS}]`,
+  `BinaryExpression[operator=/^[!=]==$/][left.name=${WORDS}]`,
+  `BinaryExpression[operator=/^[!=]==$/][right.name=${WORDS}]`,
+].map((selector) => ({ selector, message: NO_SENTENCE_STEERS }))
+
+const MADE_BY_ACT = 'A write of the screens is made by act(), a question by ask(): src/stations/act.'
+const acts = [
+  'ExportNamedDeclaration > FunctionDeclaration',
+  'ExportNamedDeclaration > VariableDeclaration > VariableDeclarator:not([init.callee.name=/^(act|ask)$/])',
+].map((selector) => ({ selector, message: MADE_BY_ACT }))
 
 export default defineConfig([
   ...next,
@@ -16,9 +37,35 @@ export default defineConfig([
   ]),
   {
     rules: {
+      complexity: ['error', 20],
+      'no-nested-ternary': 'error',
       // Pictures come from the workshop's own file store, already sized by it.
       '@next/next/no-img-element': 'off',
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_+$' }],
     },
   },
+  {
+    files: ['src/**/*.{ts,tsx}', 'demo/**/*.ts'],
+    ignores: ['**/*.test.ts', '**/words.ts', 'src/core/units/byName.ts', 'src/cli/**'],
+    rules: { 'no-restricted-syntax': ['error', ...sentences] },
+  },
+  {
+    files: ['src/stations/**/*ctions.ts'],
+    rules: { 'no-restricted-syntax': ['error', ...sentences, ...acts] },
+  },
+  {
+    files: ['src/app/**/route.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        ...sentences,
+        {
+          selector: 'ExportNamedDeclaration > FunctionDeclaration[id.name=/^(POST|PUT|PATCH|DELETE)$/]',
+          message: 'A route that writes is made by actRoute(): src/stations/act.',
+        },
+      ],
+    },
+  },
+  { files: NESTED_TERNARIES, rules: { 'no-nested-ternary': 'off' } },
+  { files: TOO_COMPLEX, rules: { complexity: 'off' } },
 ])

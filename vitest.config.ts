@@ -2,6 +2,14 @@ import { defineConfig } from 'vitest/config'
 import { availableParallelism } from 'node:os'
 import { fileURLToPath } from 'node:url'
 
+/** What needs neither database nor disk. */
+const CORE = ['src/core/**/*.test.ts', 'src/devices/**/*.test.ts']
+const usual = {
+  setupFiles: ['./src/propertySeed.test.setup.ts'],
+  testTimeout: 90_000,
+  hookTimeout: 90_000,
+}
+
 export default defineConfig({
   resolve: {
     alias: {
@@ -9,13 +17,21 @@ export default defineConfig({
       '@': fileURLToPath(new URL('./src', import.meta.url)),
     },
   },
-  // Left to itself it keeps one core free, which on two cores is half of them.
   test: {
+    // Left to itself it keeps one core free, which on two cores is half of them.
     maxWorkers: availableParallelism(),
-    include: ['src/**/*.test.ts', 'demo/**/*.test.ts'],
-    globalSetup: ['./src/data/readyDatabase.test.setup.ts'],
-    setupFiles: ['./src/propertySeed.test.setup.ts'],
-    testTimeout: 90_000,
-    hookTimeout: 90_000,
+    projects: [
+      { extends: true, test: { ...usual, name: 'core', include: CORE } },
+      {
+        extends: true,
+        test: {
+          ...usual,
+          name: 'shop',
+          include: ['src/**/*.test.ts', 'demo/**/*.test.ts'],
+          exclude: CORE,
+          globalSetup: ['./src/data/readyDatabase.test.setup.ts'],
+        },
+      },
+    ],
   },
 })

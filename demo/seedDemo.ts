@@ -1,3 +1,4 @@
+import { findByName } from '@/core/units/byName'
 import { changeFirstMix, inkOf } from '@/core/ink/mix'
 import { TURNS } from '@/core/press/pressSetting'
 import { createHash } from 'node:crypto'
@@ -498,7 +499,7 @@ async function seedPlateRecords(): Promise<void> {
     samphire.id,
     {
       name: 'Pool',
-      outline: SAMPHIRE_ZONES.zones.find(({ name }) => name === 'Pool')!.outline,
+      outline: findByName(SAMPHIRE_ZONES.zones, 'Pool')!.outline,
       fitting: 'template',
       allowanceMm: 0.5,
       cutFrom: 'face',

@@ -1,14 +1,8 @@
+import { refusalWords } from '@/core/match/words'
 import { z } from 'zod'
 import { pullsOnBench } from '@/core/edition/runs'
 import { matchTolerancesSchema } from '@/core/match/checks/matchCheck'
-import {
-  cornersInPixels,
-  refusalWords,
-  scanPair,
-  unchecked,
-  verdictOf,
-  type ScanSide,
-} from '@/core/match/compareScans'
+import { cornersInPixels, scanPair, unchecked, verdictOf, type ScanSide } from '@/core/match/compareScans'
 import { matchImpression, type MatchSide } from '@/core/match/matchImpression'
 import { printedPlace } from '@/core/match/printedPlace'
 import { batPulls } from '@/core/record/batOnBench'

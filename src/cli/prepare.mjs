@@ -51,14 +51,19 @@ export function newest(places) {
   )
 }
 
-/** Installs the packages when they are missing or older than the lock file. */
-export function installPackages() {
-  if (
-    changedAt(path.join(ROOT, 'node_modules/.package-lock.json')) >=
-    changedAt(path.join(ROOT, 'package-lock.json'))
-  )
-    return
-  console.log('Installing the packages; the database driver compiles, which takes about two minutes…')
+/** The one addon that compiles, and how that is done. */
+export const DRIVER = path.join(ROOT, 'node_modules/sqlite3/build/Release/node_sqlite3.node')
+export const REBUILD_DRIVER = ['npm', ['rebuild', 'sqlite3', 'esbuild']]
+
+/**
+ * Installs the packages when they are missing or older than the lock file.
+ *
+ * @param scripts false leaves the driver uncompiled, for whoever compiles it beside other work
+ */
+export function installPackages({ scripts = true } = {}) {
+  const lock = path.join(ROOT, 'package-lock.json')
+  const isInstalled = changedAt(path.join(ROOT, 'node_modules/.package-lock.json')) >= changedAt(lock)
+  if (isInstalled && (existsSync(DRIVER) || !scripts)) return
   // The driver's build needs these two beside the compiler.
   const missing = [
     ['python3', 'python3'],
@@ -67,7 +72,13 @@ export function installPackages() {
     .filter(([command]) => !has(command))
     .map(([, name]) => name)
   if (missing.length > 0) installWithApt(missing)
-  must('Installing the packages', 'npm', ['ci', '--no-audit', '--no-fund'])
+  if (!isInstalled) {
+    console.log('Installing the packages…')
+    must('Installing the packages', 'npm', ['ci', '--no-audit', '--no-fund', '--ignore-scripts'])
+  }
+  if (!scripts) return
+  console.log('The database driver compiles, which takes about two minutes…')
+  must('The database driver', ...REBUILD_DRIVER)
 }
 
 /** Builds the application when it was never built or its sources are newer. */

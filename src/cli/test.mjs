@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process'
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 import path from 'node:path'
-import { ENVIRONMENT, installPackages, installWithApt, ROOT, run } from './prepare.mjs'
+import { DRIVER, ENVIRONMENT, installPackages, installWithApt, REBUILD_DRIVER, ROOT } from './prepare.mjs'
 
 const REPORTS = path.join(ROOT, 'test-results')
 /** Characters of one failure that are told again. */
@@ -10,35 +10,34 @@ const CHROMIUM = '/usr/bin/chromium'
 const tally = { passed: 0, failed: 0 }
 /** What failed and what it said: told again at the end, where whoever reads only the tail of a log finds it. */
 const failures = []
-const node = (...args) => run(process.execPath, args)
+const began = Date.now()
+const since = (from) => `${((Date.now() - from) / 1000).toFixed(0)} s`
 
-/** One check that passes or fails as a whole. */
-function check(what, act) {
-  console.log(`\n== ${what}`)
-  const passed = act()
-  tally[passed ? 'passed' : 'failed'] += 1
-  if (!passed) failures.push(what)
+/**
+ * Runs a command; what it said is shown when it has ended, so that two lanes do not mix their words.
+ *
+ * @returns whether it succeeded
+ */
+function run(what, command, args, { live = false, env = ENVIRONMENT } = {}) {
+  const from = Date.now()
+  return new Promise((done) => {
+    if (live) console.log(`\n== ${what}`)
+    const child = spawn(command, args, { cwd: ROOT, env, stdio: live ? 'inherit' : 'pipe' })
+    let said = ''
+    if (!live) for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => (said += text))
+    child.on('close', (code) => {
+      console.log(live ? `(${what}: ${since(from)})` : `\n== ${what} (${since(from)})\n${said.trimEnd()}`)
+      done(code === 0)
+    })
+  })
 }
 
-/** Checks that each use one core, run beside one another; what each said is shown together when it has ended. */
-async function checkTogether(...checks) {
-  await Promise.all(
-    checks.map(
-      ([what, ...args]) =>
-        new Promise((done) => {
-          const child = spawn(process.execPath, args, { cwd: ROOT, env: ENVIRONMENT })
-          let said = ''
-          for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => (said += text))
-          child.on('close', (code) => {
-            check(what, () => {
-              if (said) console.log(said.trimEnd())
-              return code === 0
-            })
-            done()
-          })
-        }),
-    ),
-  )
+/** One check that passes or fails as a whole. */
+async function check(what, ...args) {
+  const passed = await run(what, process.execPath, args)
+  tally[passed ? 'passed' : 'failed'] += 1
+  if (!passed) failures.push(what)
+  return passed
 }
 
 /** Adds what a test runner counted; a runner that left no report has failed. */
@@ -54,67 +53,72 @@ function add(what, report, read, succeeded) {
   tally.failed += counted.failed
 }
 
-installPackages()
+const readUnit = ({ numPassedTests, numFailedTests, testResults }) => ({
+  passed: numPassedTests,
+  failed: numFailedTests,
+  said: testResults
+    .filter(({ status }) => status === 'failed')
+    .flatMap(({ name, message, assertionResults }) => {
+      const failed = assertionResults.filter(({ status }) => status === 'failed')
+      const file = path.relative(ROOT, name)
+      if (failed.length === 0) return [`${file}\n${message}`]
+      return failed.map(
+        ({ fullName, failureMessages }) =>
+          `${file} › ${fullName}\n${failureMessages.join('\n').slice(0, LONGEST_FAILURE)}`,
+      )
+    }),
+})
+
+/** Unit tests of one project, on the core this lane has. */
+async function unitTests(project) {
+  const report = path.join(REPORTS, `${project}.json`)
+  const what = `Unit tests, ${project}`
+  const succeeded = await run(what, process.execPath, [
+    ...['node_modules/vitest/vitest.mjs', 'run', '--project', project, '--maxWorkers', '1'],
+    ...['--reporter=dot', '--reporter=json', `--outputFile.json=${report}`],
+  ])
+  add(what, report, readUnit, succeeded)
+}
+
+installPackages({ scripts: false })
 if (!existsSync(CHROMIUM) && !process.env.TYPOTHESIS_CHROMIUM) installWithApt(['chromium'])
 rmSync(REPORTS, { recursive: true, force: true })
 mkdirSync(REPORTS, { recursive: true })
+console.log(`Packages are in place after ${since(began)}.`)
 
-await checkTogether(
-  ['Types', 'node_modules/typescript/bin/tsc', '--noEmit'],
-  ['Format', 'node_modules/prettier/bin/prettier.cjs', '--check', '.', '--log-level', 'warn'],
-  ['Lint', 'node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0'],
-  [
+/** What needs no database goes on beside the driver's compiling. */
+async function coreLane() {
+  await check('Format', 'node_modules/prettier/bin/prettier.cjs', '--check', '.', '--log-level', 'warn')
+  await check('Types', 'node_modules/typescript/bin/tsc', '--noEmit')
+  await check('Lint', 'node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0')
+  await check(
     'Imports run downward',
     'node_modules/dependency-cruiser/bin/dependency-cruise.mjs',
-    'src',
-    'demo',
-    'e2e',
-    '--config',
-    '.dependency-cruiser.cjs',
-  ],
-)
-
-console.log('\n== Unit tests')
-const unitReport = path.join(REPORTS, 'unit.json')
-const unit = node(
-  'node_modules/vitest/vitest.mjs',
-  'run',
-  '--reporter=dot',
-  '--reporter=json',
-  `--outputFile.json=${unitReport}`,
-)
-add(
-  'Unit tests',
-  unitReport,
-  ({ numPassedTests, numFailedTests, testResults }) => ({
-    passed: numPassedTests,
-    failed: numFailedTests,
-    said: testResults
-      .filter(({ status }) => status === 'failed')
-      .flatMap(({ name, message, assertionResults }) => {
-        const failed = assertionResults.filter(({ status }) => status === 'failed')
-        const file = path.relative(ROOT, name)
-        return failed.length > 0
-          ? failed.map(
-              ({ fullName, failureMessages }) =>
-                `${file} › ${fullName}\n${failureMessages.join('\n').slice(0, LONGEST_FAILURE)}`,
-            )
-          : [`${file}\n${message}`]
-      }),
-  }),
-  unit,
-)
+    ...['src', 'demo', 'e2e', '--config', '.dependency-cruiser.cjs'],
+  )
+  await unitTests('core')
+}
 
 let built = false
-check('Production build', () => (built = node('node_modules/next/dist/bin/next', 'build')))
+async function shopLane() {
+  if (!existsSync(DRIVER)) {
+    const compiled = await run('The database driver compiles', ...REBUILD_DRIVER)
+    if (!compiled) return failures.push('the database driver did not compile')
+  }
+  built = await check('Production build', 'node_modules/next/dist/bin/next', 'build')
+  await unitTests('shop')
+}
+await Promise.all([coreLane(), shopLane()])
 
-console.log('\n== Browser tests')
 const browserReport = path.join(REPORTS, 'browser.json')
 const browser =
   built &&
-  run(process.execPath, ['node_modules/@playwright/test/cli.js', 'test', '--reporter=list,json'], {
-    env: { ...ENVIRONMENT, PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport },
-  })
+  (await run(
+    'Browser tests',
+    process.execPath,
+    ['node_modules/@playwright/test/cli.js', 'test', '--reporter=list,json'],
+    { live: true, env: { ...ENVIRONMENT, PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport } },
+  ))
 add(
   'Browser tests',
   browserReport,
@@ -127,5 +131,6 @@ add(
 )
 for (const failure of failures) console.log(`\nFailed: ${failure}`)
 
-console.log(`\n${tally.passed} passed, ${tally.failed} failed`)
+console.log(`\nThe whole run took ${since(began)}.`)
+console.log(`${tally.passed} passed, ${tally.failed} failed`)
 process.exit(tally.failed > 0 ? 1 : 0)

@@ -20,13 +20,11 @@ async function picturesOf(slug: string, file: JobFile): Promise<string[]> {
   const { id, plateStates } = await loadJob(slug)
   const [artwork] = await readRows(tables.artworks, { where: { jobId: id } })
   const ofProofs = file.pulls.flatMap(({ events }) =>
-    events.flatMap(({ event }) =>
-      event.kind === 'verdict' && event.imageId
-        ? [event.imageId]
-        : event.kind === 'scan'
-          ? [event.scan.imageId]
-          : [],
-    ),
+    events.flatMap(({ event }) => {
+      if (event.kind === 'verdict' && event.imageId) return [event.imageId]
+      if (event.kind === 'scan') return [event.scan.imageId]
+      return []
+    }),
   )
   return [
     ...new Set([
@@ -95,11 +93,11 @@ export async function unpackJob(bytes: Uint8Array, at: string): Promise<string> 
     throw notAFolder()
   }
   const slug = await importJob(document)
-  for (const entry of Object.values(zip.files))
-    if (!entry.dir && entry.name.startsWith(PICTURES))
+  for (const [file, entry] of Object.entries(zip.files))
+    if (!entry.dir && file.startsWith(PICTURES))
       await keepPicture(
         Buffer.from(await read(entry, LARGEST_PICTURE_BYTES)),
-        entry.name.slice(PICTURES.length),
+        file.slice(PICTURES.length),
         at,
       )
   const states = zip.file('plate-pictures.json')

@@ -1,3 +1,4 @@
+import { hasName } from '@/core/units/byName'
 import { z } from 'zod'
 import {
   newSheetMarkSchema,
@@ -80,7 +81,7 @@ export async function addRun(
     const runs = await runsOf(change)
     if (runs.length >= 12)
       throw new FieldError([{ field: 'name', message: 'A sheet goes through at most 12 runs.' }])
-    if (runs.some(({ name }) => name === wish.name))
+    if (hasName(runs, wish.name))
       throw new FieldError([{ field: 'name', message: 'A run of this name is there already.' }])
     const last = runs.at(-1)!
     const bench = {

@@ -1,3 +1,4 @@
+import { PLATE_KINDS } from '@/core/plate/plate'
 import { firstMix } from '@/core/ink/mix'
 import { FILM_THICKNESSES } from '@/core/ink/filmThickness'
 import { inkTemperature, USUAL_CALIBRATION } from '@/core/ink/stiffness'
@@ -116,7 +117,7 @@ export function printConditions(
     damp: settings.paper.targetUptakePercent / Math.max(1, held.paper.targetUptakePercent),
     stiffness: stiffnessOf(settings, shelf) / stiffnessOf(held, shelf),
     wiping: Math.max(1, seconds(wipe)) / Math.max(1, seconds(held.wipe)),
-    burrMicrometres: settings.plate.kind.endsWith('drypoint') ? BURR_MICROMETRES : 0,
+    burrMicrometres: PLATE_KINDS[settings.plate.kind].hasBurr ? BURR_MICROMETRES : 0,
     lineMicrometres: FILM_THICKNESSES[0].micrometres,
     surfaceMicrometres: WIPED_TO[wipe.plateTone],
     colours: filmColours(settings, shelf, paper),

@@ -172,7 +172,7 @@ describe('an impression held against the approved proof, both printed and scanne
       plate: PLAIN.plate,
       zones: [],
     })
-    if ('which' in found) throw new Error(found.message)
+    if ('which' in found) throw new Error(found.reason.code)
     return found
   }
   const check = ({ checks }: ImpressionMatch, key: MatchCheck): CheckResult =>
@@ -344,7 +344,7 @@ describe('an impression held against the approved proof, both printed and scanne
         plate: PLAIN.plate,
         zones: [],
       }),
-    ).toMatchObject({ which: 'impression', message: 'These do not look like the same plate.' })
+    ).toMatchObject({ which: 'impression', reason: { code: 'another-plate' } })
     expect(
       matchImpression({
         reference: {

@@ -1,4 +1,5 @@
-import { cornersInPixels, refusalWords } from '@/core/match/compareScans'
+import { cornersInPixels } from '@/core/match/compareScans'
+import { refusalWords } from '@/core/match/words'
 import {
   matchImpression,
   type ImpressionMatch,

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/core/match/words'
 import {
   checkStanding,
   MATCH_CHECKS,
@@ -211,7 +212,7 @@ function held(n: number, { faults = {}, conditions = {} }: Made): ImpressionMatc
     plate: PLAIN.plate,
     zones: [],
   })
-  return 'which' in found ? found.message : found
+  return 'which' in found ? refusalWords(found) : found
 }
 const differing = (found: ImpressionMatch | string) =>
   typeof found === 'string'

@@ -1,3 +1,4 @@
+import { refusalWords } from '@/core/match/words'
 import sharp from 'sharp'
 import { matchImpression } from '@/core/match/matchImpression'
 import { matchPictures } from '@/core/match/matchPictures'
@@ -49,7 +50,7 @@ if (reference && impression && process.send) {
   const checks = {
     seconds: (performance.now() - began) / 1000,
     count: 'which' in held ? 0 : held.checks.length,
-    refusal: 'which' in held ? held.message : null,
+    refusal: 'which' in held ? refusalWords(held) : null,
   }
   process.send({ compare, checks, peakMb: { compare: comparePeak, checks: peak() } } satisfies MatchedOnce)
 }

@@ -1,3 +1,4 @@
+import { reasonWords } from '@/core/match/words'
 import { z } from 'zod'
 import { matchPictures } from '@/core/match/matchPictures'
 import type { Rgb } from '@/core/match/picture'
@@ -54,7 +55,7 @@ export async function matchFiles({
     readPicture('impressionPath', impressionPath),
   ])
   const match = matchPictures(reference, impression, dpi)
-  if ('which' in match) throw new Refusal(`${match.which}Path`, match.message)
+  if ('which' in match) throw new Refusal(`${match.which}Path`, reasonWords(match.reason))
   const { alignment, deltaE00, regions, likeness } = match
   const mm = 25.4 / dpi
   return {

@@ -18,11 +18,11 @@ const print = (value: unknown): CalcResult => ({
 
 /** A field as one writes it: `inks[0].k`. */
 function fieldName(path: readonly PropertyKey[]): string {
-  return path.reduce<string>(
-    (name, key) =>
-      typeof key === 'number' ? `${name}[${key}]` : name ? `${name}.${String(key)}` : String(key),
-    '',
-  )
+  return path.reduce<string>((name, key) => {
+    if (typeof key === 'number') return `${name}[${key}]`
+    if (name) return `${name}.${String(key)}`
+    return String(key)
+  }, '')
 }
 
 /** The first problem on one line that names the field and what is allowed. */

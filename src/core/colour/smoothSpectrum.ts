@@ -19,8 +19,11 @@ const walk = ({ curve, lambda }: State, move: readonly number[], share: number):
   lambda: lambda.map((value, c) => value + share * move[SPECTRUM_LENGTH + c]),
 })
 /** Second differences of the squared slope, with free ends. */
-const slope = (i: number, j: number) =>
-  i === j ? (i === 0 || i === SPECTRUM_LENGTH - 1 ? 2 : 4) : Math.abs(i - j) === 1 ? -2 : 0
+const slope = (i: number, j: number) => {
+  if (i === j) return i === 0 || i === SPECTRUM_LENGTH - 1 ? 2 : 4
+  if (Math.abs(i - j) === 1) return -2
+  return 0
+}
 const pullOf = ({ lambda }: State, i: number) =>
   lambda[0] * WEIGHTS[0][i] + lambda[1] * WEIGHTS[1][i] + lambda[2] * WEIGHTS[2][i]
 

@@ -1,3 +1,4 @@
+import { findByName, isNamedBefore } from '../units/byName'
 import { z } from 'zod'
 import { count, label, nonNegative, positive } from '../units/schemas'
 import { orderFlow } from './flowOrder'
@@ -31,7 +32,7 @@ export const queueInput = z
   .superRefine(({ people }, context) =>
     people.forEach(
       ({ name }, i) =>
-        people.findIndex((one) => one.name === name) < i &&
+        isNamedBefore(people, i) &&
         context.addIssue({ code: 'custom', path: ['people', i, 'name'], message: `${name} is there twice` }),
     ),
   )
@@ -158,7 +159,7 @@ export function queuePeople({
       prepMinutes: prepMinutes / places,
       pressMinutes: pressMinutes / presses,
     })),
-  }).order.map((name) => people.find((one) => one.name === name)!)
+  }).order.map((name) => findByName(people, name)!)
   const alone = places === 1 && presses === 1
   const came = new Map(people.map(({ name }, i) => [name, i]))
   const isFair = (tried: readonly QueuedPerson[]) =>

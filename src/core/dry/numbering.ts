@@ -60,7 +60,9 @@ export function markAs(
   moment: string,
 ): string {
   if (kind !== 'edition' || marking === 'numbered') return markOf(kind, n, total, style)
-  return marking === 'varied' ? `E.V. ${n}/${total}` : marking === 'unique' ? '1/1' : moment
+  if (marking === 'varied') return `E.V. ${n}/${total}`
+  if (marking === 'unique') return '1/1'
+  return moment
 }
 
 /**

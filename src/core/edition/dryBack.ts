@@ -1,3 +1,4 @@
+import { isSameName } from '../units/byName'
 import { firstMix } from '../ink/mix'
 import { readPull, type Pull, type Quantity } from './pull'
 
@@ -23,7 +24,7 @@ export function dryBack(pulls: readonly Pick<Pull, 'events' | 'settings'>[]): Dr
   const like = both.filter(
     ({ pull: { settings } }) =>
       last !== undefined &&
-      firstMix(settings.ink).name === firstMix(last.ink).name &&
+      isSameName(firstMix(settings.ink), firstMix(last.ink)) &&
       settings.paper.paperId === last.paper.paperId,
   )
   return DRIES.flatMap((quantity): DryBack[] => {

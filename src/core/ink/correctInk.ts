@@ -1,3 +1,4 @@
+import { findByName, hasName, isNamedBefore } from '../units/byName'
 import { z } from 'zod'
 import { deltaE00 } from '../colour/deltaE00'
 import { describeSpectrum } from '../colour/describeSpectrum'
@@ -31,13 +32,10 @@ export const correctInkInput = matchShape
     const issue = (path: (string | number)[], message: string) =>
       context.addIssue({ code: 'custom', path, message })
     inks.forEach(
-      ({ name }, i) =>
-        inks.findIndex((ink) => ink.name === name) < i &&
-        issue(['inks', i, 'name'], `${name} is there twice`),
+      ({ name }, i) => isNamedBefore(inks, i) && issue(['inks', i, 'name'], `${name} is there twice`),
     )
     batch.forEach(
-      ({ name }, i) =>
-        inks.some((ink) => ink.name === name) || issue(['batch', i, 'name'], `${name} is not among the inks`),
+      ({ name }, i) => hasName(inks, name) || issue(['batch', i, 'name'], `${name} is not among the inks`),
     )
     if (!(batch.reduce((sum, { grams }) => sum + grams, 0) > 0))
       issue(['batch'], 'grams must add up to more than 0')
@@ -63,7 +61,7 @@ function batchCoefficients({
   surface,
   geometry = 'di:8',
 }: CorrectInkInput): { k: number[]; s: number[] } {
-  const used = batch.map(({ name }) => inks.find((ink) => ink.name === name)!)
+  const used = batch.map(({ name }) => findByName(inks, name)!)
   const { k, s } = mixCoefficients(
     used,
     batch.map(({ grams }) => grams),
@@ -131,7 +129,7 @@ export function correctInk(
     return { add: [], deltaE00Before: before, deltaE00After: before }
   const after = (added: readonly { name: string; grams: number }[], share: number) => {
     const { k, s } = mixCoefficients(
-      [{ name: 'batch', ...base }, ...added.map(({ name }) => inks.find((ink) => ink.name === name)!)],
+      [{ name: 'batch', ...base }, ...added.map(({ name }) => findByName(inks, name)!)],
       [grams, ...added.map((one) => one.grams * share)],
     )
     return deltaE00(target, view.colour(k, s))

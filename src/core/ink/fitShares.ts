@@ -112,7 +112,11 @@ export class ShareFit {
         const width = balanced[lean] > 2 * STEP ? STEP : -STEP
         const moved = this.residual(
           this.unbalance(
-            balanced.map((value, j) => (j === i ? value + width : j === lean ? value - width : value)),
+            balanced.map((value, j) => {
+              if (j === i) return value + width
+              if (j === lean) return value - width
+              return value
+            }),
           ),
         )
         return moved.map((value, r) => (value - residual[r]) / width)

@@ -97,7 +97,15 @@ describe('predictInk', () => {
     const band = (absorbs: (nm: number) => number) =>
       Array.from({ length: 36 }, (_, i) => absorbs(380 + i * 10))
     const yellow = { name: 'yellow', k: band((nm) => (nm < 500 ? 0.3 : 0.004)), s: flat(0.03) }
-    const blue = { name: 'blue', k: band((nm) => (nm > 560 ? 0.3 : nm > 480 ? 0.04 : 0.02)), s: flat(0.02) }
+    const blue = {
+      name: 'blue',
+      k: band((nm) => {
+        if (nm > 560) return 0.3
+        if (nm > 480) return 0.04
+        return 0.02
+      }),
+      s: flat(0.02),
+    }
     const { lab } = predictInk({
       inks: [yellow, blue],
       parts: [1, 1],

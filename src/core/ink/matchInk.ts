@@ -1,3 +1,4 @@
+import { hasName, isNamedBefore } from '../units/byName'
 import { z } from 'zod'
 import { labSchema } from '../colour/convertXyzToLab'
 import { compareUnderLights } from '../colour/metamerism'
@@ -19,7 +20,7 @@ const LEAST_FORCED_SHARE = 0.05
 const distinct = (inks: readonly { name: string }[], context: z.RefinementCtx) =>
   inks.forEach(
     ({ name }, i) =>
-      inks.findIndex((ink) => ink.name === name) < i &&
+      isNamedBefore(inks, i) &&
       context.addIssue({ code: 'custom', path: ['inks', i, 'name'], message: `${name} is there twice` }),
   )
 
@@ -50,7 +51,7 @@ export const matchInkInput = matchShape
     distinct(inks, context)
     mustUse.forEach(
       (name, i) =>
-        inks.some((ink) => ink.name === name) ||
+        hasName(inks, name) ||
         context.addIssue({ code: 'custom', path: ['mustUse', i], message: `${name} is not among the inks` }),
     )
     if (mustUse.length > maxInks)

@@ -3,14 +3,31 @@ import { labSchema } from '../colour/convertXyzToLab'
 import { reflectanceSpectrum } from '../colour/spectrum'
 import { finite, label, nonNegative, positive } from '../units/schemas'
 
-/** What is stirred into a mix besides coloured ink. */
+/** What everything that depends on a modifier asks: a new one says all of it. */
+interface ModifierFacts {
+  label: string
+  unit: 'drops' | 'grams'
+  effect: string
+  /**
+   * its part in the mixing rule of stiffness: its viscosity at 20 °C, Pa·s; `measured` where the workshop drips its own; null for solids
+   * and for what is too little to count, which do not follow the rule
+   */
+  viscosityPas: number | 'measured' | null
+}
+
+/** What is stirred into a mix besides coloured ink; viscosities of thick oil and tack reducer from memory. */
 export const MODIFIERS = {
-  'thin-oil': { label: 'Thin plate oil', unit: 'drops', effect: 'softens' },
-  'thick-oil': { label: 'Thick plate oil', unit: 'drops', effect: 'adds pull, guards against over-wiping' },
-  'tack-reducer': { label: 'Tack reducer', unit: 'grams', effect: 'shortens, wipes easier' },
-  magnesium: { label: 'Magnesium carbonate', unit: 'grams', effect: 'stiffens' },
-  drier: { label: 'Cobalt drier', unit: 'drops', effect: 'dries sooner' },
-} as const
+  'thin-oil': { label: 'Thin plate oil', unit: 'drops', effect: 'softens', viscosityPas: 'measured' },
+  'thick-oil': {
+    label: 'Thick plate oil',
+    unit: 'drops',
+    effect: 'adds pull, guards against over-wiping',
+    viscosityPas: 30,
+  },
+  'tack-reducer': { label: 'Tack reducer', unit: 'grams', effect: 'shortens, wipes easier', viscosityPas: 4 },
+  magnesium: { label: 'Magnesium carbonate', unit: 'grams', effect: 'stiffens', viscosityPas: null },
+  drier: { label: 'Cobalt drier', unit: 'drops', effect: 'dries sooner', viscosityPas: null },
+} as const satisfies Record<string, ModifierFacts>
 export type Modifier = keyof typeof MODIFIERS
 
 /** An ink of the shelf, by id and name, with its parts. */

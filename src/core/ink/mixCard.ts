@@ -1,3 +1,4 @@
+import { findByName } from '../units/byName'
 import { z } from 'zod'
 import { reflectanceSpectrum } from '../colour/spectrum'
 import { count, label, moment, positive, remark } from '../units/schemas'
@@ -57,8 +58,7 @@ export function batchContents({ weighed, additions }: Pick<MixBatch, 'weighed' |
 /** What changed from one version of a mix to the next, in words; empty when nothing did. */
 export function describeMixChange(before: MixSetting, after: MixSetting): string[] {
   const share = (mix: MixSetting, name: string) =>
-    (100 * (mix.parts.find((part) => part.name === name)?.parts ?? 0)) /
-    mix.parts.reduce((sum, part) => sum + part.parts, 0)
+    (100 * (findByName(mix.parts, name)?.parts ?? 0)) / mix.parts.reduce((sum, part) => sum + part.parts, 0)
   const names = [...new Set([...before.parts, ...after.parts].map(({ name }) => name))]
   const inks = names.flatMap((name) => {
     const [was, is] = [share(before, name), share(after, name)]

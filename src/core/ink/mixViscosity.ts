@@ -1,13 +1,9 @@
-import { modifierAmount, type MixSetting } from './mix'
+import { MODIFIERS, type MixSetting } from './mix'
 import type { ShelfInk } from './shelfInk'
 import { mixStiffness, USUAL_CALIBRATION, type InkCalibration } from './stiffness'
 
 /** Temperature at which the shelf's viscosities are given, °C. */
 export const SHELF_REFERENCE_C = 20
-
-/** Viscosity of thick burnt plate oil and of a tack reducer at 20 °C, Pa·s [from memory]. */
-const THICK_OIL_PAS = 30
-const TACK_REDUCER_PAS = 4
 
 /** Stiffness of a mix with its oils and reducer (solids do not follow the rule) at the shelf's reference temperature, Pa·s; null when an ink is not on the shelf or nothing is in it. */
 export function mixViscosity(
@@ -22,13 +18,17 @@ export function mixViscosity(
     grams: (parts / total) * mix.puddleGrams,
   }))
   if (inks.some(({ viscosityPas }) => viscosityPas === undefined)) return null
-  const oil = [
-    { viscosityPas: thinOilPas, grams: modifierAmount(mix, 'thin-oil') * dropGrams },
-    { viscosityPas: THICK_OIL_PAS, grams: modifierAmount(mix, 'thick-oil') * dropGrams },
-    { viscosityPas: TACK_REDUCER_PAS, grams: modifierAmount(mix, 'tack-reducer') },
-  ]
+  const stirredIn = mix.modifiers.flatMap(({ modifier, amount }) => {
+    const { unit, viscosityPas } = MODIFIERS[modifier]
+    if (viscosityPas === null) return []
+    const grams = unit === 'drops' ? amount * dropGrams : amount
+    return [{ viscosityPas: viscosityPas === 'measured' ? thinOilPas : viscosityPas, grams }]
+  })
   return mixStiffness({
-    components: [...inks.map(({ viscosityPas, grams }) => ({ viscosityPas: viscosityPas!, grams })), ...oil],
+    components: [
+      ...inks.map(({ viscosityPas, grams }) => ({ viscosityPas: viscosityPas!, grams })),
+      ...stirredIn,
+    ],
     temperatureC: SHELF_REFERENCE_C,
     referenceC: SHELF_REFERENCE_C,
     halvingC,

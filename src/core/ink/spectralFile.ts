@@ -94,6 +94,8 @@ export function readSpectralRows(
       `steps unevenly at ${wavelengths[uneven].nm} nm`,
       headings[wavelengths[uneven].column] ?? 'wavelengths',
     )
+  const cellAt = (cells: readonly string[], column: number | null) =>
+    column === null ? '' : (cells[column] ?? '').trim()
   const problems: SpectralFile['problems'] = []
   const read = rows.flatMap(({ line, cells }) => {
     const values = wavelengths.map(({ column }) =>
@@ -112,9 +114,7 @@ export function readSpectralRows(
       })
       return []
     }
-    return [
-      { line, name: (name === null ? '' : (cells[name] ?? '').trim()) || `Sample, line ${line}`, values },
-    ]
+    return [{ line, name: cellAt(cells, name) || `Sample, line ${line}`, values }]
   })
   const percent = read.length > 0 && Math.max(...read.flatMap(({ values }) => values)) > 2
   const samples = read.flatMap(({ line, name: label, values }) => {

@@ -36,7 +36,7 @@ const found = matchImpression({
   reference: scan({}, 5),
   impression: scan({ starved: [STARVED], edgeMicrometres: 3 }, 6),
 })
-if ('which' in found) throw new Error(found.message)
+if ('which' in found) throw new Error(found.reason.code)
 
 /** Mean of a map over a square of the sheet. */
 function meanAt(

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { readPull, type Pull, type PullEvent } from '../edition/pull'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import { placeKey, USUAL_MATCH_TOLERANCES, type CheckResult } from './checks/matchCheck'
-import { cornersInPixels, placesToLookAt, refusalWords, scanPair, unchecked, verdictOf } from './compareScans'
+import { cornersInPixels, placesToLookAt, scanPair, unchecked, verdictOf } from './compareScans'
+import { refusalWords } from './words'
 
 const pull = (number: number, ...events: PullEvent[]): Pull => ({
   id: `p${number}`,
@@ -116,10 +117,10 @@ describe('the verdict of a comparison', () => {
     expect(readPull(pull(2, { kind: 'match', match: accepted })).match).toEqual(accepted)
   })
   it('is a sentence where there is none', () => {
-    expect(refusalWords({ which: 'impression', message: 'is blank' })).toBe(
-      'The picture of the impression is blank.',
+    expect(refusalWords({ which: 'impression', reason: { code: 'blank' } })).toBe(
+      'The picture of the impression is blank: no plate can be seen in it.',
     )
-    expect(refusalWords({ which: 'impression', message: 'These do not look like the same plate.' })).toBe(
+    expect(refusalWords({ which: 'impression', reason: { code: 'another-plate' } })).toBe(
       'These do not look like the same plate.',
     )
     expect(

@@ -86,18 +86,6 @@ export function verdictOf(
 export const unchecked = (pulls: readonly Pull[], dry: boolean): Pull[] =>
   pulls.filter((pull) => scanOf(pull, dry) && !readPull(pull).match)
 
-/** A refusal as a sentence. */
-export const refusalWords = ({
-  which,
-  message,
-}: {
-  which: 'reference' | 'impression'
-  message: string
-}): string =>
-  /^[A-Z]/.test(message)
-    ? message
-    : `The picture of the ${which === 'reference' ? 'BAT' : 'impression'} ${message}.`
-
 /** Corners as shares of a picture, in its pixels. */
 export const cornersInPixels = (
   corners: Corners | null,

@@ -176,9 +176,8 @@ function holdAgainst(
     ['impression', impression],
   ] as const) {
     if (Math.min(picture.width, picture.height) < 64)
-      return { which, message: `has ${picture.width} × ${picture.height} pixels: too few to compare` }
-    if (corners && !isConvex(corners))
-      return { which, message: 'has corners that are not set round the sheet in order' }
+      return { which, reason: { code: 'too-small', widthPx: picture.width, heightPx: picture.height } }
+    if (corners && !isConvex(corners)) return { which, reason: { code: 'corners-crossed' } }
   }
   const found = [reference, impression].map(
     ({ picture, corners }) => corners ?? sheetIn(picture) ?? cornersOf(picture.width, picture.height),
@@ -197,7 +196,7 @@ function holdAgainst(
   if (!upright || !lying)
     return {
       which: upright ? 'impression' : 'reference',
-      message: 'shows no sheet that could be straightened',
+      reason: { code: 'no-sheet' },
     }
 
   tell(1)

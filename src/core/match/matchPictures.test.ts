@@ -66,7 +66,7 @@ describe('an impression held against its reference', () => {
   it('of another plate is refused in words', async () =>
     expect(await match(await sheetOf(5), sharp(await sheetOf(17)))).toEqual({
       which: 'impression',
-      message: 'These do not look like the same plate.',
+      reason: { code: 'another-plate' },
     }))
   it('that is blank, or a single pixel, is refused', async () => {
     const sheet = await sheetOf(5)
@@ -75,12 +75,12 @@ describe('an impression held against its reference', () => {
         sheet,
         sharp({ create: { width: WIDTH, height: HEIGHT, channels: 3, background: '#ffffff' } }).png(),
       ),
-    ).toMatchObject({ which: 'impression', message: expect.stringContaining('blank') })
+    ).toMatchObject({ which: 'impression', reason: { code: 'blank' } })
     expect(
       await match(
         sheet,
         sharp({ create: { width: 1, height: 1, channels: 3, background: '#888888' } }).png(),
       ),
-    ).toMatchObject({ which: 'impression', message: expect.stringContaining('too few') })
+    ).toMatchObject({ which: 'impression', reason: expect.objectContaining({ code: 'too-small' }) })
   })
 })

@@ -15,10 +15,18 @@ const COMPARED = 700
 const BLANK = 0.01
 const FULL_TURN = 2 * Math.PI
 
+/** What keeps pictures from being compared: too few pixels, nothing to see, no sheet that could be straightened, or two plates. */
+export type RefusalReason =
+  | { code: 'too-small'; widthPx: number; heightPx: number }
+  | { code: 'blank' }
+  | { code: 'no-sheet' }
+  | { code: 'corners-crossed' }
+  | { code: 'another-plate' }
+
 /** Why two pictures cannot be compared, and which of them is to blame. */
 export interface MatchRefusal {
   which: 'reference' | 'impression'
-  message: string
+  reason: RefusalReason
 }
 
 /** How an impression lies over its reference, and how surely. */
@@ -50,8 +58,8 @@ function spread({ width, height, data }: Grey): number {
 /** Why a picture is none that could be compared. */
 function unusable(which: MatchRefusal['which'], grey: Grey): MatchRefusal | null {
   if (Math.min(grey.width, grey.height) < 32)
-    return { which, message: `has ${grey.width} × ${grey.height} pixels: too few to compare` }
-  if (spread(grey) < BLANK) return { which, message: 'is blank: no plate can be seen in it' }
+    return { which, reason: { code: 'too-small', widthPx: grey.width, heightPx: grey.height } }
+  if (spread(grey) < BLANK) return { which, reason: { code: 'blank' } }
   return null
 }
 
@@ -85,8 +93,7 @@ export function alignPictures(reference: Rgb, impression: Rgb): Alignment | Matc
   }
   let found = tryAt(turned ? [1, 3] : [0])
   if (found.likeness < SAME_PLATE && !turned) found = tryAt([2, 1, 3])
-  if (found.likeness < SAME_PLATE)
-    return { which: 'impression', message: 'These do not look like the same plate.' }
+  if (found.likeness < SAME_PLATE) return { which: 'impression', reason: { code: 'another-plate' } }
   const rotation = found.rotation - FULL_TURN * Math.round(found.rotation / FULL_TURN)
   return {
     alignment: { shiftX: found.shiftX, shiftY: found.shiftY, rotation, scale: found.scale },

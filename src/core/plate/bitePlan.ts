@@ -1,3 +1,4 @@
+import { isNamedBefore } from '../units/byName'
 import { z } from 'zod'
 import { finite, label, nonNegative } from '../units/schemas'
 import { minutesForTone, slowness, type BiteCurve } from './biteCurve'
@@ -21,7 +22,7 @@ export const bitePlanSchema = z
   .superRefine(({ areas }, context) =>
     areas.forEach(
       ({ name }, i) =>
-        areas.findIndex((area) => area.name === name) < i &&
+        isNamedBefore(areas, i) &&
         context.addIssue({ code: 'custom', path: ['areas', i, 'name'], message: `${name} is there twice` }),
     ),
   )

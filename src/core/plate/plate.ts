@@ -1,18 +1,97 @@
 import { z } from 'zod'
 import { finite, label, positive } from '../units/schemas'
 
-/** How a kind of plate was made, and the pulls it usually stands [common practice, no source]. */
+/** What everything that depends on a plate's kind asks: a new kind says all of it. */
+interface PlateFacts {
+  label: string
+  /** pulls it usually stands */
+  stands: readonly [low: number, high: number]
+  metal: 'copper' | 'zinc' | 'aluminium' | 'steel' | null
+  /** a hard edge cuts blankets where it is not bevelled */
+  isHard: boolean
+  /** a needle raised a burr, which holds ink beside the line and wears first */
+  hasBurr: boolean
+  /** steel takes to it: it is copper, or cut in copper */
+  canBeFaced: boolean
+  /** what is laid on it is hardened by light */
+  isExposed: boolean
+  /** the caution shown while it is made or reworked */
+  caution: 'blades' | 'bath' | 'uv'
+}
+
+const CUT = { canBeFaced: false, isExposed: false, caution: 'blades' } as const
+const BITTEN = { isHard: true, hasBurr: false, isExposed: false, caution: 'bath' } as const
+
+/** Kinds of plate by what they are made of and how, with what follows from it [common practice, no source]. */
 export const PLATE_KINDS = {
-  'plastic-drypoint': { label: 'Plastic or acrylic, drypoint', stands: [10, 20] },
-  'card-drypoint': { label: 'Coated card, drypoint', stands: [5, 15] },
-  'carton-laminate': { label: 'Carton laminate', stands: [5, 10] },
-  'copper-drypoint': { label: 'Copper, drypoint', stands: [10, 50] },
-  'copper-etched': { label: 'Copper, etched', stands: [300, 800] },
-  'zinc-etched': { label: 'Zinc, etched', stands: [150, 400] },
-  'aluminium-etched': { label: 'Aluminium, etched', stands: [40, 100] },
-  mezzotint: { label: 'Mezzotint', stands: [30, 100] },
-  photopolymer: { label: 'Photopolymer', stands: [200, 600] },
-} as const satisfies Record<string, { label: string; stands: readonly [number, number] }>
+  'plastic-drypoint': {
+    label: 'Plastic or acrylic, drypoint',
+    stands: [10, 20],
+    metal: null,
+    isHard: true,
+    hasBurr: true,
+    ...CUT,
+  },
+  'card-drypoint': {
+    label: 'Coated card, drypoint',
+    stands: [5, 15],
+    metal: null,
+    isHard: false,
+    hasBurr: true,
+    ...CUT,
+  },
+  'carton-laminate': {
+    label: 'Carton laminate',
+    stands: [5, 10],
+    metal: null,
+    isHard: false,
+    hasBurr: false,
+    ...CUT,
+  },
+  'copper-drypoint': {
+    label: 'Copper, drypoint',
+    stands: [10, 50],
+    metal: 'copper',
+    isHard: true,
+    hasBurr: true,
+    ...CUT,
+    canBeFaced: true,
+  },
+  'copper-etched': {
+    label: 'Copper, etched',
+    stands: [300, 800],
+    metal: 'copper',
+    ...BITTEN,
+    canBeFaced: true,
+  },
+  'zinc-etched': { label: 'Zinc, etched', stands: [150, 400], metal: 'zinc', ...BITTEN, canBeFaced: false },
+  'aluminium-etched': {
+    label: 'Aluminium, etched',
+    stands: [40, 100],
+    metal: 'aluminium',
+    ...BITTEN,
+    canBeFaced: false,
+  },
+  mezzotint: {
+    label: 'Mezzotint',
+    stands: [30, 100],
+    metal: 'copper',
+    isHard: true,
+    hasBurr: false,
+    ...CUT,
+    canBeFaced: true,
+  },
+  photopolymer: {
+    label: 'Photopolymer',
+    stands: [200, 600],
+    metal: 'steel',
+    isHard: true,
+    hasBurr: false,
+    canBeFaced: false,
+    isExposed: true,
+    caution: 'uv',
+  },
+} as const satisfies Record<string, PlateFacts>
 
 export type PlateKind = keyof typeof PLATE_KINDS
 export const plateKindSchema = z.enum(Object.keys(PLATE_KINDS) as [PlateKind, ...PlateKind[]])

@@ -17,8 +17,7 @@ export interface PlateLife {
 export const FACED_STANDS = [200, 500] as const
 
 /** Kinds that are steel faced: electroplating takes to copper (and to mezzotints, which are cut in it). */
-export const canBeFaced = (kind: PlateKind): boolean =>
-  kind === 'copper-drypoint' || kind === 'copper-etched' || kind === 'mezzotint'
+export const canBeFaced = (kind: PlateKind): boolean => PLATE_KINDS[kind].canBeFaced
 
 /** What is known of a plate beyond its kind. */
 export interface PlateHistory {

@@ -1,3 +1,4 @@
+import { hasName } from '../units/byName'
 import { boundsOf, type Outline, type Point } from '../geometry/polygon'
 import {
   brushShape,
@@ -78,8 +79,7 @@ export function nudge(outline: Outline, by: Point, plate: Size, point: number | 
 
 /** A new zone's name: the first "Zone n" that is free. */
 export function freeZoneName(zones: readonly Pick<Zone, 'name'>[]): string {
-  for (let n = zones.length + 1; ; n++)
-    if (!zones.some(({ name }) => name === `Zone ${n}`)) return `Zone ${n}`
+  for (let n = zones.length + 1; ; n++) if (!hasName(zones, `Zone ${n}`)) return `Zone ${n}`
 }
 
 /** A box in the middle of the plate, a third of it each way: where drawing with keys begins. */

@@ -1,3 +1,4 @@
+import { isNamedBefore } from '../units/byName'
 import { z } from 'zod'
 import { boundsOf, outlineArea, pointSchema, selfCrossings, type Point } from '../geometry/polygon'
 import { count, label } from '../units/schemas'
@@ -65,8 +66,12 @@ export type KeptZoneMap = z.infer<typeof keptZoneMapSchema>
 export const EMPTY_ZONE_MAP: ZoneMap = { zones: [], spots: { tone1: null, tone2: null, tone3: null } }
 
 /** What is wrong with a zone, where it can be shown: at a point of the plate, and in words. */
+/** What is wrong: the first two can be mended by the tool. */
+export type ZoneFault = 'over-the-edge' | 'crosses-itself' | 'no-area' | 'named-twice' | 'no-ink'
+
 export interface ZoneProblem {
   zoneId: string
+  fault: ZoneFault
   message: string
   at: Point | null
   /** `refused` cannot be kept; `open` can, and is said */
@@ -101,18 +106,33 @@ export function checkZoneMap(
       )!
       problems.push({
         zoneId: id,
+        fault: 'over-the-edge',
         message: `${name} reaches over the plate’s edge.`,
         at: outside,
         weight: 'refused',
       })
     }
     const [cross] = selfCrossings(outline)
-    if (cross) problems.push({ zoneId: id, message: `${name} crosses itself.`, at: cross, weight: 'refused' })
-    else if (outlineArea(outline) < 0.01)
-      problems.push({ zoneId: id, message: `${name} has no area.`, at: outline[0], weight: 'refused' })
-    if (zones.findIndex((zone) => zone.name === name) < i)
+    if (cross)
       problems.push({
         zoneId: id,
+        fault: 'crosses-itself',
+        message: `${name} crosses itself.`,
+        at: cross,
+        weight: 'refused',
+      })
+    else if (outlineArea(outline) < 0.01)
+      problems.push({
+        zoneId: id,
+        fault: 'no-area',
+        message: `${name} has no area.`,
+        at: outline[0],
+        weight: 'refused',
+      })
+    if (isNamedBefore(zones, i))
+      problems.push({
+        zoneId: id,
+        fault: 'named-twice',
         message: `${name} is there twice: give it a name of its own.`,
         at: null,
         weight: 'refused',
@@ -120,6 +140,7 @@ export function checkZoneMap(
     if (!ink && !isWhite)
       problems.push({
         zoneId: id,
+        fault: 'no-ink',
         message: `${name} has no ink: choose one, or keep it white.`,
         at: null,
         weight: 'open',

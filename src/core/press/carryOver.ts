@@ -1,7 +1,8 @@
+import { isSameName } from '../units/byName'
 import type { Bench } from '../prove/settings'
 import { gapToSet } from './frame'
 import { acrossOf, pressedGap, stackOf, type PressSetting } from './pressSetting'
-import type { PressStack } from './pressStack'
+import type { Layer, PressStack } from './pressStack'
 import { pressTransferInput, transferPressure } from './pressTransfer'
 
 /** What the BAT's squeeze asks of the stack on the bench. */
@@ -44,6 +45,10 @@ function changedLayers(bat: Bench, now: Bench): string[] {
   return words.filter(([differs]) => differs).map(([, word]) => word)
 }
 
+/** Place of the sheet in a stack: it lies on the plate, and the blankets on it. */
+const SHEET = 0
+const nameOf = ({ name }: Layer) => name
+
 type Pressed = { standard: PressStack; next: Omit<PressStack, 'gapMm'> }
 interface Nudge {
   name: string
@@ -52,33 +57,35 @@ interface Nudge {
 
 /** Every estimated figure moved by its doubt: where BAT and bench share a layer both move together, and most of it cancels. */
 function nudges({ standard, next }: Pressed, { measured }: LayerTrust): Nudge[] {
-  const names = [...new Set([...standard.layers, ...next.layers].map(({ name }) => name))]
-  const layer =
-    (name: string, change: (layer: PressStack['layers'][number]) => PressStack['layers'][number]) =>
+  const blankets = new Set([standard, next].flatMap(({ layers }) => layers.slice(SHEET + 1)).map(nameOf))
+  const change =
+    (isMeant: (layer: Layer, at: number) => boolean, how: (layer: Layer) => Partial<Layer>) =>
     (pressed: Pressed): Pressed => {
       const of = <S extends Omit<PressStack, 'gapMm'>>(stack: S): S => ({
         ...stack,
-        layers: stack.layers.map((one) => (one.name === name ? change(one) : one)),
+        layers: stack.layers.map((one, at) => (isMeant(one, at) ? { ...one, ...how(one) } : one)),
       })
       return { standard: of(pressed.standard), next: of(pressed.next) }
     }
+  const stiffer =
+    (share: number) =>
+    ({ modulusMPa }: Layer) => ({ modulusMPa: modulusMPa * (1 + share) })
   return [
-    ...names.flatMap((name): Nudge[] => {
-      const isSheet = name === 'Sheet'
-      const share = measured.has(name) ? DOUBT.measuredModulus : DOUBT.classModulus
+    {
+      name: 'how stiff the sheet is',
+      apply: change((_, at) => at === SHEET, stiffer(DOUBT.classModulus)),
+    },
+    ...[...blankets].flatMap((name): Nudge[] => {
+      const isIt = (layer: Layer, at: number) => at > SHEET && isSameName(layer, { name })
       return [
         {
           name: `how stiff “${name}” is`,
-          apply: layer(name, (one) => ({ ...one, modulusMPa: one.modulusMPa * (1 + share) })),
+          apply: change(isIt, stiffer(measured.has(name) ? DOUBT.measuredModulus : DOUBT.classModulus)),
         },
-        ...(isSheet
-          ? []
-          : [
-              {
-                name: `how thick “${name}” is`,
-                apply: layer(name, (one) => ({ ...one, thicknessMm: one.thicknessMm + DOUBT.blanketMm })),
-              },
-            ]),
+        {
+          name: `how thick “${name}” is`,
+          apply: change(isIt, ({ thicknessMm }) => ({ thicknessMm: thicknessMm + DOUBT.blanketMm })),
+        },
       ]
     }),
     {
@@ -87,8 +94,8 @@ function nudges({ standard, next }: Pressed, { measured }: LayerTrust): Nudge[] 
         ...pressed,
         next: {
           ...pressed.next,
-          layers: pressed.next.layers.map((one) =>
-            one.name === 'Sheet' ? { ...one, thicknessMm: one.thicknessMm + DOUBT.sheetMm } : one,
+          layers: pressed.next.layers.map((one, at) =>
+            at === SHEET ? { ...one, thicknessMm: one.thicknessMm + DOUBT.sheetMm } : one,
           ),
         },
       }),

@@ -5,7 +5,14 @@ import { DIRECTIONS, formatTurns } from '../press/pressSetting'
 import { LAYING_METHODS, TWO_PLATE_ROUTES, type RegisterSetting } from '../register/registerSetting'
 import { formatMm, formatNumber } from '../units/length'
 import { PLATE_TONES } from '../wipe/plateTone'
-import { describeInking, describeWipeStep, howToWipe, wipingSeconds } from '../wipe/wipingOrder'
+import {
+  describeInking,
+  describeWipeStep,
+  howToWipe,
+  mannerCode,
+  stepCode,
+  wipingSeconds,
+} from '../wipe/wipingOrder'
 import type { Bench, SettingStation } from './settings'
 
 /** One line of the Slip: a setting as it is read, compared, held to a tolerance and written. */
@@ -14,6 +21,7 @@ export interface SettingEntry {
   key: string
   station: SettingStation
   label: string
+  /** a number with its unit, or a code for what must be the same: never words */
   value: number | string
   /** the value in the shop's words */
   text: string
@@ -23,6 +31,7 @@ export interface SettingEntry {
   write: (amount: number) => string
 }
 
+type Code = string | readonly unknown[]
 type Entry = Omit<SettingEntry, 'station' | 'key'> & { key: string }
 
 const measured = (
@@ -32,16 +41,23 @@ const measured = (
   write: (value: number) => string,
   usualTolerance: number,
 ): Entry => ({ key, label, value, text: write(value), usualTolerance, write })
-const named = (key: string, label: string, text: string): Entry => ({
+/** What must be the same. @param is what it is, as a code: two are the same when their codes are, whatever the words */
+const named = (key: string, label: string, is: Code, text = String(is)): Entry => ({
   key,
   label,
-  value: text,
+  value: typeof is === 'string' ? is : JSON.stringify(is),
   text,
   usualTolerance: null,
   write: String,
 })
 const degrees = (value: number) => `${formatNumber(value, 1)} °C`
 const percent = (value: number) => `${formatNumber(value, 1)} %`
+
+/** What decides where the plate lies: of each way of laying it out, what that way asks. */
+function marginsCode({ scheme, bottomToTop, leftMm, topMm }: RegisterSetting): Code {
+  if (scheme === 'centred') return [scheme]
+  return scheme === 'weighted' ? [scheme, bottomToTop] : [scheme, leftMm, topMm]
+}
 
 function writeMargins({ scheme, bottomToTop, leftMm, topMm }: RegisterSetting): string {
   if (scheme === 'centred') return 'Centred'
@@ -53,8 +69,8 @@ function writeMargins({ scheme, bottomToTop, leftMm, topMm }: RegisterSetting): 
 const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[] } = {
   plate: (plate) => [
     named('name', 'Plate', plate.name),
-    named('kind', 'Kind', PLATE_KINDS[plate.kind].label),
-    named('state', 'State', romanNumeral(plate.state)),
+    named('kind', 'Kind', plate.kind, PLATE_KINDS[plate.kind].label),
+    named('state', 'State', [plate.state], romanNumeral(plate.state)),
     measured('widthMm', 'Width', plate.widthMm, formatMm, 0.1),
     measured('heightMm', 'Height', plate.heightMm, formatMm, 0.1),
     measured('thicknessMm', 'Thickness', plate.thicknessMm, (mm) => `${formatNumber(mm, 3)} mm`, 0.02),
@@ -66,6 +82,7 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
       named(
         'name',
         'Mix',
+        [mix.name, mix.card?.version, mix.card?.isChanged],
         mix.card ? `${mix.name}, card ${mix.card.version}${mix.card.isChanged ? ', changed' : ''}` : mix.name,
       ),
       ...mix.parts.map(({ name, parts }) =>
@@ -90,12 +107,17 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
   },
   wipe: (order) => [
     ...order.inking.map((one, i) =>
-      named(`inking.${i + 1}`, order.inking.length > 1 ? `Ink ${i + 1}` : 'Inked with', describeInking(one)),
+      named(
+        `inking.${i + 1}`,
+        order.inking.length > 1 ? `Ink ${i + 1}` : 'Inked with',
+        [one.ink, one.tool, one.where, one.zones],
+        describeInking(one),
+      ),
     ),
     ...(order.zoneMapVersion === null
       ? []
-      : [named('zoneMap', 'Zone map', `version ${order.zoneMapVersion}`)]),
-    named('order', 'Order', order.steps.map(describeWipeStep).join(' → ')),
+      : [named('zoneMap', 'Zone map', [order.zoneMapVersion], `version ${order.zoneMapVersion}`)]),
+    named('order', 'Order', order.steps.map(stepCode), order.steps.map(describeWipeStep).join(' → ')),
     measured('seconds', 'Wiping time', wipingSeconds(order), (value) => `${formatNumber(value, 0)} s`, 45),
     measured(
       'strokes',
@@ -104,15 +126,20 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
       (value) => formatNumber(value, 0),
       10,
     ),
-    named('manner', 'Manner', order.steps.map(howToWipe).filter(Boolean).join(' → ')),
-    named('plateTone', 'Plate tone', PLATE_TONES[order.plateTone]),
+    named(
+      'manner',
+      'Manner',
+      order.steps.map(mannerCode),
+      order.steps.map(howToWipe).filter(Boolean).join(' → '),
+    ),
+    named('plateTone', 'Plate tone', order.plateTone, PLATE_TONES[order.plateTone]),
   ],
   paper: (paper) => [
     named('name', 'Paper', paper.name),
     measured('gsm', 'Weight', paper.gsm, (value) => `${formatNumber(value, 0)} g/m²`, 5),
     measured('sheetWidthMm', 'Sheet width', paper.sheetWidthMm, formatMm, 3),
     measured('sheetHeightMm', 'Sheet height', paper.sheetHeightMm, formatMm, 3),
-    named('method', 'Damping', DAMPING_METHODS[paper.method].label),
+    named('method', 'Damping', paper.method, DAMPING_METHODS[paper.method].label),
     measured('dampMinutes', 'Damp for', paper.dampMinutes, (value) => `${formatNumber(value, 2)} min`, 5),
     measured('targetUptakePercent', 'Uptake', paper.targetUptakePercent, percent, 5),
   ],
@@ -125,7 +152,7 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
     measured('passes', 'Passes', press.passes, (value) => formatNumber(value, 0), 0),
     ...(press.direction === 'one-way'
       ? []
-      : [named('direction', 'Under the roller', DIRECTIONS[press.direction])]),
+      : [named('direction', 'Under the roller', press.direction, DIRECTIONS[press.direction])]),
     ...(press.secondsOnPlate === null
       ? []
       : [
@@ -139,17 +166,18 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
         ]),
   ],
   register: (register) => [
-    named('scheme', 'Margins', writeMargins(register)),
-    named('laying', 'Laying', LAYING_METHODS[register.laying]),
+    named('scheme', 'Margins', marginsCode(register), writeMargins(register)),
+    named('laying', 'Laying', register.laying, LAYING_METHODS[register.laying]),
     ...register.plates.map(({ name, widthMm, heightMm, rightMm, upMm }, i) =>
       named(
         `plate.${i + 2}`,
         `Plate ${i + 2}`,
+        [name, widthMm, heightMm, rightMm, upMm],
         `${name}, ${formatMm(widthMm)} × ${formatMm(heightMm)}${rightMm || upMm ? `, off ${formatNumber(rightMm, 1)} / ${formatNumber(upMm, 1)} mm` : ''}`,
       ),
     ),
     ...(register.plates.length > 0
-      ? [named('route', 'Between plates', TWO_PLATE_ROUTES[register.route])]
+      ? [named('route', 'Between plates', register.route, TWO_PLATE_ROUTES[register.route])]
       : []),
   ],
 }

@@ -210,38 +210,40 @@ export function amountWords(act: Act, amount: number): string {
  * and paper have no trial that helped, the trade's usual remedy stands, marked as such.
  */
 export function suggestChanges(features: Features, moved: readonly Moved[], most = 4): Suggestion[] {
-  const suggestions = FEATURE_KEYS.flatMap((feature): (Suggestion & { strength: number })[] => {
-    const value = features[feature]
-    if (!value) return []
-    const helped = moved.filter((one) => one.feature === feature && Math.sign(one.shift) === -value)
-    const own = helped.map(({ act, way, trials, shift, amount }) => ({
-      act,
-      complaint: feature,
-      trials,
-      strength: Math.abs(shift) * Math.sqrt(trials),
-      words: `${ACTS[act][way]} by about ${amountWords(act, amount)}`,
-      basis: `from ${trials} earlier ${trials === 1 ? 'trial' : 'trials'} here`,
-    }))
-    const known = new Set(helped.map(({ act }) => act))
-    const usual = (USUAL[feature]?.[value] ?? [])
-      .filter(([act]) => !known.has(act))
-      .map(([act, way, amount]) => ({
+  const suggestions = FEATURE_KEYS.flatMap(
+    (feature): (Suggestion & { strength: number; way: Moved['way'] })[] => {
+      const value = features[feature]
+      if (!value) return []
+      const helped = moved.filter((one) => one.feature === feature && Math.sign(one.shift) === -value)
+      const own = helped.map(({ act, way, trials, shift, amount }) => ({
         act,
+        way,
         complaint: feature,
-        trials: 0,
-        strength: 0,
+        trials,
+        strength: Math.abs(shift) * Math.sqrt(trials),
         words: `${ACTS[act][way]} by about ${amountWords(act, amount)}`,
-        basis: 'the trade’s usual remedy; no trial of yours yet',
+        basis: `from ${trials} earlier ${trials === 1 ? 'trial' : 'trials'} here`,
       }))
-    return [...own, ...usual]
-  })
+      const known = new Set(helped.map(({ act }) => act))
+      const usual = (USUAL[feature]?.[value] ?? [])
+        .filter(([act]) => !known.has(act))
+        .map(([act, way, amount]) => ({
+          act,
+          way,
+          complaint: feature,
+          trials: 0,
+          strength: 0,
+          words: `${ACTS[act][way]} by about ${amountWords(act, amount)}`,
+          basis: 'the trade’s usual remedy; no trial of yours yet',
+        }))
+      return [...own, ...usual]
+    },
+  )
   return suggestions
     .sort((a, b) => b.strength - a.strength || EASE[ACTS[a.act].cost] - EASE[ACTS[b.act].cost])
-    .filter(
-      (one, i, all) => all.findIndex((other) => other.act === one.act && other.words === one.words) === i,
-    )
+    .filter((one, i, all) => all.findIndex((other) => other.act === one.act && other.way === one.way) === i)
     .slice(0, most)
-    .map(({ strength: _, ...suggestion }) => suggestion)
+    .map(({ strength: _, way: __, ...suggestion }) => suggestion)
 }
 
 /** A feature's shift in words, for the table. */

@@ -32,6 +32,11 @@ export interface DocumentedJob {
 export interface Documentation {
   title: string
   subtitle: string
+  artist: string
+  /** what the plate is, in words */
+  technique: string
+  /** of the plate; null: nobody said */
+  plateSize: string | null
   sections: { heading: string; rows: { label: string; value: string }[] }[]
   impressions: { mark: string; moment: string; hands: string; eye: string; note: string }[]
 }
@@ -102,12 +107,14 @@ export function documentJob(job: DocumentedJob): Documentation {
     })
   if (drying) edited.push({ label: 'Dried', value: `from ${day(drying.laidAt)} to ${day(drying.readyAt)}` })
 
+  const technique = plate ? PLATE_KINDS[plate.kind].label.toLowerCase() : 'intaglio'
+  const plateSize = plate ? `${formatMm(plate.widthMm)} × ${formatMm(plate.heightMm)}` : null
   const made = plate
     ? [
         { label: 'Plate', value: `${plate.name}: ${PLATE_KINDS[plate.kind].label.toLowerCase()}` },
         {
           label: 'Size',
-          value: `${formatMm(plate.widthMm)} × ${formatMm(plate.heightMm)}, ${formatNumber(plate.thicknessMm, 3)} mm thick`,
+          value: `${plateSize}, ${formatNumber(plate.thicknessMm, 3)} mm thick`,
         },
         ...job.plateStates.map(({ state, note, openedAt }) => ({
           label: `State ${romanNumeral(state)}`,
@@ -144,7 +151,10 @@ export function documentJob(job: DocumentedJob): Documentation {
 
   return {
     title: job.title,
-    subtitle: `${job.artist}, ${plate ? PLATE_KINDS[plate.kind].label.toLowerCase() : 'intaglio'}, edition of ${job.editionSize}`,
+    subtitle: `${job.artist}, ${technique}, edition of ${job.editionSize}`,
+    artist: job.artist,
+    technique,
+    plateSize,
     sections: [
       { heading: 'Edition', rows: edited },
       { heading: 'Plate', rows: made },

@@ -171,7 +171,11 @@ export function whyThere(
 ): string {
   const ink = order[at]
   if (inks[ink].isFiller) return 'a filler: into what is left'
-  const neighbours = borders.flatMap(({ a, b }) => (a === ink ? [b] : b === ink ? [a] : []))
+  const neighbours = borders.flatMap(({ a, b }) => {
+    if (a === ink) return [b]
+    if (b === ink) return [a]
+    return []
+  })
   if (neighbours.length === 0) return 'meets no other ink: whenever it suits'
   const later = neighbours.filter((other) => order.indexOf(other) > at)
   const covering = later.filter((other) => inks[other].lightness < inks[ink].lightness)

@@ -17,7 +17,7 @@ export function pacedSteps(
   { batTaken, zoneTones }: { batTaken: WipeTaken | null; zoneTones: Readonly<Record<string, PlateTone>> },
 ): PacedWipeStep[] {
   const several = order.inking.length > 1
-  const before = (label: string) => batTaken?.find(({ step }) => step === label)?.takenSeconds ?? null
+  const before = (key: string) => batTaken?.find(({ step }) => step === key)?.takenSeconds ?? null
   const inking = order.inking.map((one, i): PacedWipeStep => {
     const label = several ? `Ink ${i + 1}: ${one.ink}` : `Ink: ${one.ink}`
     return {

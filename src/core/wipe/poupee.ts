@@ -99,11 +99,7 @@ export function inkingFrom(order: readonly number[], inks: readonly PlateInk[]):
 export function pullAway(own: readonly [number, number], others: readonly [number, number]): string {
   const [dx, dy] = [own[0] - others[0], own[1] - others[1]]
   if (Math.hypot(dx, dy) < 1) return 'from the border inward'
-  return Math.abs(dx) >= Math.abs(dy)
-    ? dx > 0
-      ? 'toward the right edge'
-      : 'toward the left edge'
-    : dy > 0
-      ? 'toward the lower edge'
-      : 'toward the upper edge'
+  if (Math.abs(dx) >= Math.abs(dy)) return dx > 0 ? 'toward the right edge' : 'toward the left edge'
+  if (dy > 0) return 'toward the lower edge'
+  return 'toward the upper edge'
 }

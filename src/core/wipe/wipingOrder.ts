@@ -2,19 +2,31 @@ import { z } from 'zod'
 import { count, label, nonNegative } from '../units/schemas'
 import { PLATE_TONES, type PlateTone } from './plateTone'
 
+/** What everything that depends on a wiping material asks: a new one says all of it. */
+interface MaterialFacts {
+  label: string
+  /** never used dirty, so that its cleanliness goes unsaid */
+  isAlwaysClean: boolean
+  /** folded or bundled, which changes how it wipes */
+  isBundled: boolean
+  /** done one way only: direction and weight of the hand go unsaid */
+  hasOneManner: boolean
+}
+const USUAL_MATERIAL = { isAlwaysClean: false, isBundled: false, hasOneManner: false } as const
+
 /** What wipes: in the order most shops reach for it. */
 export const WIPE_MATERIALS = {
-  card: 'Card or squeegee',
-  tarlatan: 'Tarlatan',
-  paper: 'Thin paper',
-  rag: 'Small rag',
-  hand: 'Heel of the hand',
-  talc: 'Hand with whiting',
-  bud: 'Cotton bud',
-  retroussage: 'Retroussage, clean rag',
-  edges: 'Edges and back',
-  fingers: 'Fingers clean',
-} as const
+  card: { label: 'Card or squeegee', ...USUAL_MATERIAL, isAlwaysClean: true },
+  tarlatan: { label: 'Tarlatan', ...USUAL_MATERIAL, isBundled: true },
+  paper: { label: 'Thin paper', ...USUAL_MATERIAL },
+  rag: { label: 'Small rag', ...USUAL_MATERIAL, isBundled: true },
+  hand: { label: 'Heel of the hand', ...USUAL_MATERIAL },
+  talc: { label: 'Hand with whiting', ...USUAL_MATERIAL, isAlwaysClean: true },
+  bud: { label: 'Cotton bud', ...USUAL_MATERIAL },
+  retroussage: { label: 'Retroussage, clean rag', ...USUAL_MATERIAL, isAlwaysClean: true },
+  edges: { label: 'Edges and back', isAlwaysClean: true, isBundled: false, hasOneManner: true },
+  fingers: { label: 'Fingers clean', isAlwaysClean: true, isBundled: false, hasOneManner: true },
+} as const satisfies Record<string, MaterialFacts>
 export type WipeMaterial = keyof typeof WIPE_MATERIALS
 export const CLEANLINESS = { dirty: 'dirty', medium: 'medium', clean: 'clean' } as const
 
@@ -186,24 +198,32 @@ export function describeWipeStep({
   zone = '',
 }: Pick<WipeStep, 'material' | 'cleanliness'> & { zone?: string }): string {
   const where = zone && ` on ${zone}`
-  return ALWAYS_CLEAN.has(material)
-    ? WIPE_MATERIALS[material] + where
-    : `${WIPE_MATERIALS[material]}, ${cleanliness}${where}`
+  return WIPE_MATERIALS[material].isAlwaysClean
+    ? WIPE_MATERIALS[material].label + where
+    : `${WIPE_MATERIALS[material].label}, ${cleanliness}${where}`
 }
 
-const ALWAYS_CLEAN: ReadonlySet<WipeMaterial> = new Set<WipeMaterial>([
-  'edges',
-  'fingers',
-  'card',
-  'talc',
-  'retroussage',
-])
+/** Which step it is, without how it is done: what `describeWipeStep` says in words. */
+export const stepCode = ({ material, cleanliness, zone }: WipeStep): readonly string[] =>
+  WIPE_MATERIALS[material].isAlwaysClean ? [material, zone] : [material, cleanliness, zone]
+
+/** How a step is done: what `howToWipe` says in words. */
+export const mannerCode = ({
+  material,
+  bundle,
+  direction,
+  pressure,
+  strokes,
+}: WipeStep): readonly unknown[] =>
+  WIPE_MATERIALS[material].hasOneManner
+    ? []
+    : [pressure, direction, strokes, ...(WIPE_MATERIALS[material].isBundled ? [bundle] : [])]
 
 /** How a step is done, beneath its name: "skim, across the lines; 20 strokes". */
 export function howToWipe({ material, bundle, direction, pressure, strokes }: WipeStep): string {
-  if (material === 'edges' || material === 'fingers') return ''
+  if (WIPE_MATERIALS[material].hasOneManner) return ''
   const words = [`${PRESSURES[pressure]}, ${DIRECTIONS[direction]}`]
-  if (material === 'tarlatan' || material === 'rag') words.push(`bundle ${BUNDLES[bundle]}`)
+  if (WIPE_MATERIALS[material].isBundled) words.push(`bundle ${BUNDLES[bundle]}`)
   if (strokes > 0) words.push(`${strokes} strokes`)
   return words.join('; ')
 }

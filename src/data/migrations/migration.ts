@@ -1,3 +1,4 @@
+import { hasName } from '@/core/units/byName'
 import { QueryTypes, Transaction, type ModelAttributes, type QueryInterface, type Sequelize } from 'sequelize'
 import type { Column } from './columns'
 
@@ -68,7 +69,7 @@ export async function bringUp(sequelize: Sequelize, migrations: readonly Migrati
     await namesIn(sequelize, `SELECT name FROM sqlite_master WHERE type = 'table' AND name = '${NOTES}'`)
   ).length
   const noted = new Set(isNoted ? await namesIn(sequelize, `SELECT name FROM "${NOTES}"`) : [])
-  const unknown = [...noted].filter((name) => !migrations.some((migration) => migration.name === name))
+  const unknown = [...noted].filter((name) => !hasName(migrations, name))
   if (unknown.length > 0) throw new LaterReleaseError(unknown.sort())
   // A confirmed write survives the process: it is in the log, and on the disk, before the answer leaves.
   await sequelize.query('PRAGMA journal_mode = WAL')

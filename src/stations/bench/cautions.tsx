@@ -1,4 +1,4 @@
-import type { PlateKind } from '@/core/plate/plate'
+import { PLATE_KINDS, type PlateKind } from '@/core/plate/plate'
 import { Caution } from '@/ui/Caution'
 
 /** Where every caution ends: the tool warns of the usual, and others decide. */
@@ -31,27 +31,20 @@ export const CleaningCaution = () => (
   </Caution>
 )
 
+const PLATE_CAUTIONS = {
+  uv: 'UV unit: do not look in. Wash-out water and raw polymer: gloves, and keep them off the skin.',
+  bath: 'Biting: eyes and hands covered, air, acid into water and never the reverse, no closed vessel with metal in it. Rosin and powders: mask, no spark.',
+  blades:
+    'Needles, rockers and blades: cut away from the hands. Edges of metal and plastic cut too, until they are bevelled.',
+} as const
+
 /** The hazard of making or reworking a plate depends on its kind. */
 export function PlateCaution({ kind }: { kind: PlateKind | null }) {
   if (kind === null) return null
-  if (kind === 'photopolymer')
-    return (
-      <Caution name="uv" pointer={CAUTION_POINTER}>
-        UV unit: do not look in. Wash-out water and raw polymer: gloves, and keep them off the skin.
-      </Caution>
-    )
-  if (kind.endsWith('-etched')) {
-    return (
-      <Caution name="bath" pointer={CAUTION_POINTER}>
-        Biting: eyes and hands covered, air, acid into water and never the reverse, no closed vessel with
-        metal in it. Rosin and powders: mask, no spark.
-      </Caution>
-    )
-  }
+  const { caution } = PLATE_KINDS[kind]
   return (
-    <Caution name="blades" pointer={CAUTION_POINTER}>
-      Needles, rockers and blades: cut away from the hands. Edges of metal and plastic cut too, until they are
-      bevelled.
+    <Caution name={caution} pointer={CAUTION_POINTER}>
+      {PLATE_CAUTIONS[caution]}
     </Caution>
   )
 }

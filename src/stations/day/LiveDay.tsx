@@ -63,9 +63,9 @@ export function LiveDay({ day, drying }: { day: KeptDay & DayFacts; drying: Reac
   const secondsTo = (act: DayAct) => Math.round((act.at - minute) * 60)
   const isDue = next !== undefined && secondsTo(next) <= 0
   useEffect(() => {
-    const name = next && isDue ? `${next.kind} ${next.sheet}` : ''
-    if (!name || rung.current === name) return
-    rung.current = name
+    const due = next && isDue ? `${next.kind} ${next.sheet}` : ''
+    if (!due || rung.current === due) return
+    rung.current = due
     ring()
   })
   const send = async (act: () => Promise<{ ok: true } | { ok: false; problems: FieldProblem[] }>) => {

@@ -78,11 +78,9 @@ export default function SortingRoom({
   const inEdition = sorted.filter(({ kind }) => kind === 'edition').length
   const far = (pull: Pull) => {
     const close = closenessTo(pull, batProof)
-    return close === null
-      ? 'not read'
-      : close.distance === 0
-        ? 'as BAT'
-        : `${formatNumber(close.distance, 1)} off`
+    if (close === null) return 'not read'
+    if (close.distance === 0) return 'as BAT'
+    return `${formatNumber(close.distance, 1)} off`
   }
   const lanes = Object.fromEntries(
     LANE_KEYS.map((lane): [Lane, Lying[]] => [

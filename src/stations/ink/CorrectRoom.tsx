@@ -93,8 +93,8 @@ export function CorrectRoom({
       ]
     : []
   const correction = found?.kind === 'correct' ? found.correction : null
-  const rounded: WeighedInk[] = (correction?.add ?? []).flatMap(({ name, grams }) => {
-    const ink = inks.find(({ id }) => id === name)!
+  const rounded: WeighedInk[] = (correction?.add ?? []).flatMap(({ name: inkId, grams }) => {
+    const ink = inks.find(({ id }) => id === inkId)!
     const amount = Math.round(grams * 100) / 100
     return amount > 0 ? [{ inkId: ink.id, name: ink.name, grams: amount }] : []
   })

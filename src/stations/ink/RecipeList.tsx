@@ -33,7 +33,7 @@ export function scaleRecipe(
   amount: { grams: number; stepGrams: number },
   conditions: FilmConditions,
 ): ScaledRecipe {
-  const used = recipe.parts.map(({ name }) => inks.find(({ id }) => id === name)!)
+  const used = recipe.parts.map(({ name: inkId }) => inks.find(({ id }) => id === inkId)!)
   const weighed = weighRecipe(
     recipe.parts.map(({ fraction }) => fraction),
     amount.grams,

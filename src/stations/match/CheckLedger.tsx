@@ -21,12 +21,11 @@ const WORDS: Record<CheckStanding, string> = {
   unclear: 'cannot be said',
 }
 
-const inUnit = (value: number, unit: string) =>
-  unit === 'places'
-    ? `${value}`
-    : unit === '°'
-      ? `${formatNumber(Math.abs(value), 2)}°`
-      : `${formatNumber(Math.abs(value), 1)} ${unit}`
+const inUnit = (value: number, unit: string) => {
+  if (unit === 'places') return `${value}`
+  if (unit === '°') return `${formatNumber(Math.abs(value), 2)}°`
+  return `${formatNumber(Math.abs(value), 1)} ${unit}`
+}
 
 /** Every check with its verdict, what it came to against what is allowed, and where it differs what may be behind it. */
 export function CheckLedger({

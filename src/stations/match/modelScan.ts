@@ -1,3 +1,4 @@
+import { isSameName } from '@/core/units/byName'
 import { batPulls } from '@/core/record/batOnBench'
 import { FieldError, NotFoundError } from '@/data/errors'
 import { keepPicture, originalFile } from '@/data/images'
@@ -56,8 +57,7 @@ export async function modelScan(slug: string, pullId: string, at: string): Promi
     .slice(0, job.pulls.indexOf(pull))
     .filter(
       ({ settings }) =>
-        settings.plate.name === pull.settings.plate.name &&
-        settings.plate.state === pull.settings.plate.state,
+        isSameName(settings.plate, pull.settings.plate) && settings.plate.state === pull.settings.plate.state,
     ).length
   const faults = { ...NO_FAULTS, wear: wearAfter(pull.settings.plate.kind, before) }
   const scanned = scanPrint(

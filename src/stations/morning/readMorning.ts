@@ -1,3 +1,4 @@
+import { isSameName } from '@/core/units/byName'
 import { firstMix } from '@/core/ink/mix'
 import { mixViscosity } from '@/core/ink/mixViscosity'
 import type { InkCalibration } from '@/core/ink/stiffness'
@@ -34,7 +35,7 @@ export function readMorning(
     calibration,
     pullsFromPlate: pulls.length,
     plateHistory: plateHistory(pulls, batPulls(job).proof, facings),
-    pullsFromMix: job.pulls.filter((pull) => firstMix(pull.settings.ink).name === mix?.name).length,
+    pullsFromMix: job.pulls.filter((pull) => isSameName(firstMix(pull.settings.ink), mix)).length,
     editionSize: job.editionSize,
     accepted: decisions.filter((decision) => decision === 'accepted').length,
     rejected: decisions.filter((decision) => decision === 'rejected').length,

@@ -1,5 +1,6 @@
 'use client'
 
+import { PLATE_KINDS } from '@/core/plate/plate'
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import {
@@ -240,7 +241,7 @@ export function BiteRoom({ strips, kept }: BiteRoomProps) {
               </span>
             </div>
           )}
-          {bench.plate?.kind === 'photopolymer' && <ExposureTool />}
+          {bench.plate && PLATE_KINDS[bench.plate.kind].isExposed && <ExposureTool />}
         </section>
       </div>
     </PlateMark>

@@ -1,5 +1,6 @@
 'use client'
 
+import { isSameName } from '@/core/units/byName'
 import { useEffect, useRef, useState } from 'react'
 import { TriangleAlert } from 'lucide-react'
 import { HAZARDS } from '@/core/plate/hazards'
@@ -92,9 +93,9 @@ export function MakingRun({
       <section aria-label="Step at hand">
         <p className="text-sm text-muted">
           {procedure.name}
-          {procedure.name === MAKING_METHODS[procedure.method].label
-            ? ''
-            : ` (${MAKING_METHODS[procedure.method].label.toLowerCase()})`}
+          {!isSameName(procedure, { name: MAKING_METHODS[procedure.method].label })
+            ? ` (${MAKING_METHODS[procedure.method].label.toLowerCase()})`
+            : ''}
           , begun {making.startedAt.slice(0, 10)} by {making.by}
         </p>
         {!step && (

@@ -279,7 +279,7 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
           </div>
           {found.length > 0 && (
             <ul className="mt-2" aria-label="What is wrong with the map">
-              {found.map(({ zoneId, message, weight, at }) => (
+              {found.map(({ zoneId, fault, message, weight, at }) => (
                 <li
                   key={zoneId + message}
                   className={`flex flex-wrap items-center gap-x-3 ${weight === 'refused' ? 'font-medium text-signal' : ''}`}
@@ -287,7 +287,7 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
                   <span>◆ {message}</span>
                   {at && weight === 'refused' && (
                     <Button look="quiet" onClick={() => repair(map.zones.find(({ id }) => id === zoneId)!)}>
-                      {message.includes('crosses') ? 'Untangle it' : 'Cut it to the plate'}
+                      {fault === 'crosses-itself' ? 'Untangle it' : 'Cut it to the plate'}
                     </Button>
                   )}
                 </li>

@@ -1,5 +1,6 @@
 'use client'
 
+import { findByName, hasName } from '@/core/units/byName'
 import {
   closestCenter,
   DndContext,
@@ -70,13 +71,13 @@ export function PackBench({ pack, packName, packs, shelf, shares, problem, onLay
     )
     if (kinds.length === 0) onLay({ pack: laid.map(layerOfBlanket), packName: PACK_SCHOOLS[key].label })
   }
-  const free = shelf.filter(({ name }) => !pack.some((layer) => layer.name === name))
+  const free = shelf.filter(({ name }) => !hasName(pack, name))
   return (
     <section aria-label="Blankets">
       <div className="grid gap-3 sm:grid-cols-2">
         <SelectField
           label="Kept pack"
-          value={packs.find(({ name }) => name === packName)?.id ?? ''}
+          value={findByName(packs, packName)?.id ?? ''}
           options={[
             ['', pack.length > 0 ? 'laid by hand' : 'choose…'],
             ...packs.map(({ id, name }) => [id, name] as const),

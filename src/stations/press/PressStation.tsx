@@ -3,7 +3,7 @@
 import { useMemo } from 'react'
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
-import type { PlateKind } from '@/core/plate/plate'
+import { PLATE_KINDS } from '@/core/plate/plate'
 import { layerShares, nipProfile, stackWarnings } from '@/core/press/nip'
 import type { PressureTrial } from '@/core/press/pressureTrials'
 import { mmToGauge } from '@/core/press/pressCard'
@@ -66,8 +66,6 @@ const UNSET: Loose<PressSetting> = {
   secondsOnPlate: null,
   frameNPerMm: null,
 }
-/** Kinds of plate whose edge cuts no felt. */
-const SOFT_PLATES: ReadonlySet<PlateKind> = new Set<PlateKind>(['card-drypoint', 'carton-laminate'])
 /** Settings nobody has to say. */
 const MAY_BE_EMPTY: ReadonlySet<string> = new Set(['secondsOnPlate', 'frameNPerMm'])
 /** Left and right further apart than this are counted wrong rather than set so, turns [common practice, no source]. */
@@ -129,7 +127,7 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
   }, [press, plate, paper])
   const warnings =
     stack && plate
-      ? stackWarnings(stack, { bevelDegrees: plate.bevelDegrees, isHard: !SOFT_PLATES.has(plate.kind) })
+      ? stackWarnings(stack, { bevelDegrees: plate.bevelDegrees, isHard: PLATE_KINDS[plate.kind].isHard })
       : []
   const target = job.bat?.settings.press ?? null
   const stock = presses.find(({ id }) => id === value.pressId)

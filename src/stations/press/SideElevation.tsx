@@ -23,9 +23,9 @@ export function SideElevation({
         Choose press and blankets, and the stack is drawn here to scale.
       </p>
     )
-  const layers = [
+  const layers: { name: string; mm: number; isPlate?: true }[] = [
     ...(press.makeReadyMm > 0 ? [{ name: 'Make-ready', mm: press.makeReadyMm }] : []),
-    ...(plateMm ? [{ name: 'Plate', mm: plateMm }] : []),
+    ...(plateMm ? [{ name: 'Plate', mm: plateMm, isPlate: true as const }] : []),
     ...(caliperMm ? [{ name: 'Sheet', mm: caliperMm }] : []),
     ...press.pack.map(({ name, thicknessMm }) => ({ name, mm: thicknessMm })),
   ]
@@ -51,7 +51,7 @@ export function SideElevation({
         role="img"
         aria-label={`Stack of ${formatNumber(total, 2)} mm, roller at ${formatNumber(gap, 2)} mm`}
       >
-        {layers.map(({ name, mm }, i) => {
+        {layers.map(({ name, mm, isPlate }, i) => {
           const y = BED_Y - (floors[i] + mm) * scale
           const middle = y + (mm * scale) / 2
           return (
@@ -61,7 +61,7 @@ export function SideElevation({
                 y={y}
                 width="150"
                 height={mm * scale}
-                fill={name === 'Plate' ? 'var(--edge)' : 'var(--raised)'}
+                fill={isPlate ? 'var(--edge)' : 'var(--raised)'}
                 stroke="currentColor"
                 strokeWidth="0.8"
               />

@@ -32,12 +32,10 @@ const styles = StyleSheet.create({
 
 /** Labels for the back of the frame or the drawer, one an impression, A4 to be cut apart: title, artist, how it was made, its mark and year. */
 export async function renderLabelsPdf(
-  { title, subtitle, sections }: Documentation,
+  { title, artist, technique, plateSize }: Documentation,
   prints: readonly { mark: string; year: string }[],
 ): Promise<Buffer> {
   registerFonts()
-  const [artist, technique] = subtitle.split(', ')
-  const size = sections.flatMap(({ rows }) => rows).find(({ label }) => label === 'Size')?.value ?? ''
   const pages = Array.from({ length: Math.ceil(prints.length / A_PAGE) }, (_, i) =>
     prints.slice(i * A_PAGE, (i + 1) * A_PAGE),
   )
@@ -54,7 +52,7 @@ export async function renderLabelsPdf(
                   {year ? `, ${year}` : ''}
                 </Text>
                 <Text>{technique}</Text>
-                {size ? <Text>Plate {size}</Text> : null}
+                {plateSize ? <Text>Plate {plateSize}</Text> : null}
               </View>
               <Text style={styles.mark}>{mark}</Text>
             </View>

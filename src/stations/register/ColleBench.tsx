@@ -1,5 +1,6 @@
 'use client'
 
+import { findByName, isSameName } from '@/core/units/byName'
 import { useState } from 'react'
 import type { Point } from '@/core/geometry/polygon'
 import type { LearnedGrowth } from '@/core/paper/growth'
@@ -87,6 +88,7 @@ export default function ColleBench({
   const [setting, setSetting] = useState<Loose>(pieces[0] ?? fresh)
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const [keptName, setKeptName] = useState<string | null>(pieces[0]?.name ?? null)
+  const isKept = keptName !== null && isSameName(setting, { name: keptName })
   const parsed = colleSettingSchema.safeParse(setting)
   const at = (field: keyof ColleSetting) =>
     parsed.success
@@ -126,7 +128,7 @@ export default function ColleBench({
               value={keptName ?? ''}
               options={[['', 'a new one'], ...pieces.map(({ name }) => [name, name] as const)]}
               onPick={(name) => {
-                setSetting(pieces.find((piece) => piece.name === name) ?? fresh)
+                setSetting(findByName(pieces, name) ?? fresh)
                 setKeptName(name || null)
               }}
             />
@@ -139,9 +141,7 @@ export default function ColleBench({
                   ?.name ?? PLATE_CHOICE
               }
               options={[...zones.map(({ name }) => [name, name] as const), [PLATE_CHOICE, PLATE_CHOICE]]}
-              onPick={(name) =>
-                change({ outline: zones.find((zone) => zone.name === name)?.outline ?? whole, name })
-              }
+              onPick={(name) => change({ outline: findByName(zones, name)?.outline ?? whole, name })}
               hint={zones.length === 0 ? 'Zones drawn at Plate can be chosen too.' : undefined}
             />
             <TextField
@@ -256,10 +256,10 @@ export default function ColleBench({
           </div>
           <Problems problems={problems} except={['name', 'allowanceMm']} />
           <div className="flex flex-wrap gap-3">
-            <Button look="main" disabled={!template || keptName === setting.name} onClick={() => void keep()}>
-              {keptName === setting.name ? 'Kept' : 'Keep this piece'}
+            <Button look="main" disabled={!template || isKept} onClick={() => void keep()}>
+              {isKept ? 'Kept' : 'Keep this piece'}
             </Button>
-            {keptName !== null && keptName === setting.name && (
+            {isKept && (
               <>
                 {setting.fitting === 'template' && (
                   <a className={buttonClass()} href={link('template', 'pdf')}>

@@ -36,7 +36,13 @@ export function PlatesRoom({ marks, misfits }: { marks: GrowthMarks[]; misfits: 
   const set = (at: number, patch: Partial<OtherPlate>) =>
     change({ plates: plates.map((one, i) => (i === at ? { ...one, ...patch } : one)) })
   const shift = (from: number, to: number) =>
-    change({ plates: plates.map((one, i) => (i === from ? plates[to] : i === to ? plates[from] : one)) })
+    change({
+      plates: plates.map((one, i) => {
+        if (i === from) return plates[to]
+        if (i === to) return plates[from]
+        return one
+      }),
+    })
   const number = (value: number | null) => value ?? Number.NaN
   const outlines = [
     { name: `${plate.name}, plate 1`, widthMm: plate.widthMm, heightMm: plate.heightMm },

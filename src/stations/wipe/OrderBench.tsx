@@ -82,7 +82,11 @@ export default function OrderBench({
     return [(left + right) / 2, (top + bottom) / 2]
   }
   const away = (ink: number) => {
-    const neighbours = borders.flatMap(({ a, b }) => (a === ink ? [b] : b === ink ? [a] : []))
+    const neighbours = borders.flatMap(({ a, b }) => {
+      if (a === ink) return [b]
+      if (b === ink) return [a]
+      return []
+    })
     return neighbours.length === 0
       ? 'any way'
       : pullAway(middle(inks[ink].zones), middle(neighbours.flatMap((other) => inks[other].zones)))
@@ -189,9 +193,11 @@ export default function OrderBench({
               zones={zones}
               plate={plate}
               number={(name) => order.findIndex((ink) => inks[ink].zones.includes(name)) + 1}
-              colour={(zone) =>
-                zone.isWhite ? '#fff' : zone.ink ? srgb(`${zone.ink.source}:${zone.ink.id}`) : '#b0b0b0'
-              }
+              colour={(zone) => {
+                if (zone.isWhite) return '#fff'
+                if (zone.ink) return srgb(`${zone.ink.source}:${zone.ink.id}`)
+                return '#b0b0b0'
+              }}
             />
           </section>
           <section aria-label="Risk at each border" className="self-start">

@@ -43,7 +43,7 @@ export function WipeSteps({ steps, zones, problems, onChange }: WipeStepsProps) 
             <SelectField
               label={`Step ${i + 1}, with`}
               value={step.material}
-              options={Object.entries(WIPE_MATERIALS)}
+              options={Object.entries(WIPE_MATERIALS).map(([key, { label }]) => [key, label])}
               onPick={(material) => edit(i, { material: material as WipeMaterial })}
             />
             <SelectField

@@ -1,3 +1,4 @@
+import { findByName } from '@/core/units/byName'
 import type { NextRequest } from 'next/server'
 import { colleTemplate, nestPieces } from '@/core/register/chineColle'
 import { colleNestSheet, colleTemplateSheet } from '@/core/register/colleSheet'
@@ -13,7 +14,7 @@ export async function GET(
 ): Promise<Response> {
   const job = await openJob((await params).job)
   const query = request.nextUrl.searchParams
-  const setting = (await loadCollePieces(job.id)).find(({ name }) => name === query.get('piece'))
+  const setting = findByName(await loadCollePieces(job.id), query.get('piece'))
   if (!setting) return new Response('This piece is not kept.', { status: 404 })
   const template = colleTemplate(setting)
   const drawing =

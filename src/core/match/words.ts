@@ -1,0 +1,25 @@
+import type { MatchRefusal, RefusalReason } from './matchPictures'
+
+const PICTURES = { reference: 'The picture of the BAT', impression: 'The picture of the impression' }
+
+/** What is wrong with one picture, to be said after its name. */
+export function reasonWords(reason: RefusalReason): string {
+  switch (reason.code) {
+    case 'too-small':
+      return `has ${reason.widthPx} × ${reason.heightPx} pixels: too few to compare`
+    case 'blank':
+      return 'is blank: no plate can be seen in it'
+    case 'no-sheet':
+      return 'shows no sheet that could be straightened'
+    case 'corners-crossed':
+      return 'has corners that are not set round the sheet in order'
+    case 'another-plate':
+      return 'does not look like the same plate'
+  }
+}
+
+/** Why two pictures cannot be compared, as a sentence. */
+export const refusalWords = ({ which, reason }: MatchRefusal): string =>
+  reason.code === 'another-plate'
+    ? 'These do not look like the same plate.'
+    : `${PICTURES[which]} ${reasonWords(reason)}.`
