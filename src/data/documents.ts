@@ -20,13 +20,14 @@ import { benchDocument, settingsDocument } from '@/core/prove/settingsDocument'
 import { batRunsDocument } from '@/core/record/batDocument'
 import { custodyMoveSchema } from '@/core/record/custody'
 import { colleSettingSchema } from '@/core/register/chineColle'
-import type { TableName } from './tables'
 
 /**
  * Every document the database keeps, by table and column: read through its chain of upgrades, with what this release does not know set
  * aside, and written strictly with its version. Rows themselves are never rewritten.
  */
-export const DOCUMENTS: { readonly [T in TableName]?: Readonly<Record<string, DocumentKind<unknown>>> } = {
+export const DOCUMENTS: Readonly<
+  Record<string, Readonly<Record<string, DocumentKind<unknown>>> | undefined>
+> = {
   mornings: { readings: documentKind(morningReadingsSchema) },
   card_versions: { mix: documentKind(mixSettingSchema) },
   bite_strips: { strip: documentKind(biteStripSchema) },
@@ -55,7 +56,7 @@ export const DOCUMENTS: { readonly [T in TableName]?: Readonly<Record<string, Do
  * Columns that hold plain lists and nothing that grows: they have no version of their own, and are read by the schema of their row.
  * What is neither here nor among the documents is told by a test.
  */
-export const PLAIN_LISTS: { readonly [T in TableName]?: readonly string[] } = {
+export const PLAIN_LISTS: Readonly<Record<string, readonly string[] | undefined>> = {
   inks: ['k', 's'],
   batches: ['weighed', 'additions', 'measured'],
   papers: ['reflectance'],

@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto'
 import { QueryTypes } from 'sequelize'
 import { z } from 'zod'
+import { originsAfter, type Origins } from '@/core/document/origins'
 import { runWishSchema } from '@/core/edition/runs'
 import {
   checkBench,
@@ -166,6 +167,7 @@ async function checkPlateState({ job, tables, transaction }: JobChange, bench: B
 /**
  * Keeps the setting of one station. The first time a plate is set, its first state opens.
  *
+ * @param said where its values come from, by path within the station; left out: nobody knows
  * @throws ZodError or FieldError naming the field; ConflictError
  */
 export async function saveStation(
@@ -174,10 +176,13 @@ export async function saveStation(
   station: SettingStation,
   value: unknown,
   at: string,
+  said: Origins = {},
 ): Promise<number> {
   const setting = STATION_SETTINGS[station].parse(value)
   return changeJob(jobId, revision, async (change) => {
-    const bench = { ...(await benchOf(change)), [station]: setting }
+    const before = await benchOf(change)
+    const origins = originsAfter(before.origins ?? {}, station, before[station], setting, said)
+    const bench = { ...before, [station]: setting, origins }
     const problems = checkBench(bench).filter((problem) => problem.station === station)
     if (problems.length > 0) throw new FieldError(problems)
     if (station === 'plate') await checkPlateState(change, bench)

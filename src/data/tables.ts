@@ -1,5 +1,6 @@
-import type { Model, ModelStatic, Sequelize } from 'sequelize'
+import type { Model, ModelStatic, Sequelize, Transaction } from 'sequelize'
 import { DOCUMENTS } from './documents'
+import { personFor } from './personFor'
 import type { Held } from './migrations/columns'
 import { sumOfColumns } from './migrations/migration'
 import { MIGRATIONS } from './migrations/migrations'
@@ -74,6 +75,8 @@ export type DryingPlaceRow = Row<'drying_places'>
 export type DryingLoadRow = Row<'drying_loads'>
 export type DryingChangeRow = Row<'drying_changes'>
 
+export type PersonRow = Row<'people'>
+
 /** A table of the database by the shape of its rows. */
 export type Table<Shape extends object> = ModelStatic<Model<Shape, Shape>>
 
@@ -85,9 +88,9 @@ const WRITES = { create: 'one', bulkCreate: 'many', update: 'one', upsert: 'one'
 
 /**
  * Looks over everything that is written: a column the table does not have is an error of whoever wrote it (the interface to the database
- * would drop it without a word), and documents are written strictly, with their version.
+ * would drop it without a word), documents are written strictly, with their version, and who said it gets the id of the person of that name.
  */
-function guardWrites(name: TableName, model: ModelStatic<Model>): void {
+function guardWrites(name: TableName, model: ModelStatic<Model>, people: () => Table<PersonRow>): void {
   const known = new Set(Object.keys(model.getAttributes()))
   const documents = DOCUMENTS[name] ?? {}
   const asKept = (row: object) =>
@@ -97,11 +100,19 @@ function guardWrites(name: TableName, model: ModelStatic<Model>): void {
         return [column, column in documents && value !== null ? documents[column].write(value) : value]
       }),
     )
+  const byPerson = async (row: Record<string, unknown>, options?: { transaction?: Transaction }) =>
+    known.has('byId') && typeof row.by === 'string'
+      ? { ...row, byId: await personFor(people(), row.by, row.at as string, options?.transaction) }
+      : row
   for (const [write, takes] of Object.entries(WRITES)) {
     const act = model[write as 'create'].bind(model) as (...args: unknown[]) => unknown
     Object.defineProperty(model, write, {
-      value: async (values: object | object[], ...rest: unknown[]) =>
-        act(takes === 'many' ? (values as object[]).map(asKept) : asKept(values), ...rest),
+      value: async (values: object | object[], ...rest: unknown[]) => {
+        if (takes === 'many') return act((values as object[]).map(asKept), ...rest)
+        const row = asKept(values)
+        // What comes in many at once is another workshop's: its people are not ours.
+        return act(write === 'create' ? await byPerson(row, rest[0] as object) : row, ...rest)
+      },
     })
   }
 }
@@ -110,7 +121,7 @@ function guardWrites(name: TableName, model: ModelStatic<Model>): void {
 export function defineTables(sequelize: Sequelize): Tables {
   const models = Object.entries(sumOfColumns(MIGRATIONS)).map(([name, columns]) => {
     const model = sequelize.define(name, columns, { tableName: name, timestamps: false })
-    guardWrites(name as TableName, model)
+    guardWrites(name as TableName, model, () => sequelize.model('people') as Table<PersonRow>)
     return [name, model]
   })
   return Object.fromEntries(models) as unknown as Tables

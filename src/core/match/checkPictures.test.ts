@@ -4,7 +4,8 @@ import { scanPrint, USUAL_SCAN } from '@/devices/scanner'
 import { strokePlate } from '@/devices/strokePlate'
 import type { PrintConditions } from '@/devices/printConditions'
 import { MATCH_CHECK_KEYS } from './checks/matchCheck'
-import { PICTURE_OF, type MapLayer } from './checkPictures'
+import { type MapLayer } from './checkPictures'
+import { PICTURE_OF } from './pictureOfCheck'
 import { matchImpression } from './matchImpression'
 
 const COLOURS = Uint8Array.from(

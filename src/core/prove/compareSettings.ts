@@ -41,7 +41,7 @@ function inWords(
 export function compareSettings(before: Bench, after: Bench): SettingDifference[] {
   const earlier = new Map(settingEntries(before).map((entry) => [entry.key, entry]))
   const later = new Map(settingEntries(after).map((entry) => [entry.key, entry]))
-  const order = (Object.keys(after) as string[]).filter((key) => key !== 'version')
+  const order = (Object.keys(after) as string[]).filter((key) => key !== 'version' && key !== 'origins')
   return [...new Set([...earlier.keys(), ...later.keys()])]
     .flatMap((key): SettingDifference[] => {
       const was = earlier.get(key)

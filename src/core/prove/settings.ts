@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { originsSchema } from '../document/origins'
 import { inkSettingSchema } from '../ink/mix'
 import { paperSettingSchema } from '../paper/dampPaper'
 import { plateSettingSchema } from '../plate/plate'
@@ -42,8 +43,11 @@ const version = z.literal(SETTINGS_VERSION, {
     `settings of version ${String(issue.input)} are from a later Typothesis; this one reads version ${SETTINGS_VERSION}`,
 })
 
+/** Where the values come from, by path such as `press.passes`; left out: nobody knows. */
+const origins = originsSchema.optional()
+
 /** A full snapshot of what a pull was made with: immutable once a pull refers to it. */
-export const settingsSchema = z.strictObject({ version, ...STATION_SETTINGS })
+export const settingsSchema = z.strictObject({ version, ...STATION_SETTINGS, origins })
 export type Settings = z.infer<typeof settingsSchema>
 
 /** The bench before everything is set: a station nobody has set yet is null. */
@@ -55,6 +59,7 @@ export const benchSchema = z.strictObject({
   paper: paperSettingSchema.nullable(),
   press: pressSettingSchema.nullable(),
   register: registerSettingSchema.nullable(),
+  origins,
 })
 export type Bench = z.infer<typeof benchSchema>
 

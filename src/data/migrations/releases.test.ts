@@ -3,6 +3,7 @@ import path from 'node:path'
 import { gunzipSync } from 'node:zlib'
 import { QueryTypes, Sequelize } from 'sequelize'
 import { describe, expect, it } from 'vitest'
+import { pullEventSchema } from '@/core/edition/pull'
 import { openDatabase } from '../database'
 import { dataFolder } from '../dataFolder'
 import { exportJob, importJob } from '../jobFiles'
@@ -18,6 +19,7 @@ const RELEASES: [string, string[]][] = [
   ['release-1', FIRST_JOBS],
   ['release-2', FIRST_JOBS],
   ['release-3', [...FIRST_JOBS, 'two-tides']],
+  ['release-4', [...FIRST_JOBS, 'two-tides']],
 ]
 
 function unpack(release: string): string {
@@ -78,5 +80,23 @@ describe.each(RELEASES)('the demo database of %s', (release, slugs) => {
     const file = await exportJob('mooring-posts', '2031-05-02T09:00:00.000Z')
     const slug = await importJob(JSON.parse(JSON.stringify(file)))
     expect((await exportJob(slug, '2031-05-02T09:00:00.000Z')).pulls).toEqual(file.pulls)
+  })
+})
+
+describe('the newest kept database', () => {
+  it('holds an event of every kind, and one of every document and table', async () => {
+    unpack('release-4')
+    const { sequelize, tables } = await openDatabase()
+    const kinds = await sequelize.query<{ kind: string }>(
+      "SELECT DISTINCT json_extract(event, '$.kind') AS kind FROM pull_events",
+      { type: QueryTypes.SELECT },
+    )
+    const known = pullEventSchema.options.map(({ shape }) => shape.kind.value)
+    expect(kinds.map(({ kind }) => kind).sort()).toEqual([...known].sort())
+    const rows = await everything(sequelize)
+    // What only comes in from elsewhere, what is there while numbers are taken back, and what is let go of after a while.
+    const none = ['set_aside', 'unlocks', 'acts']
+    for (const name of Object.keys(tables).filter((one) => !none.includes(one)))
+      expect(rows[name].length, name).toBeGreaterThan(0)
   })
 })

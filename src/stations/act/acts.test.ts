@@ -2,7 +2,6 @@
 import { copyFileSync, mkdtempSync, readdirSync, rmSync, symlinkSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
-import { QueryTypes } from 'sequelize'
 import { afterAll, beforeAll, beforeEach, afterEach, describe, expect, it, vi } from 'vitest'
 import { seedDemo } from '@demo/seedDemo'
 import { USUAL_CALIBRATION } from '@/core/ink/stiffness'
@@ -383,10 +382,10 @@ async function newLoad({ mooring }: Jobs): Promise<number> {
   return ((await rowsOf('drying_loads')).at(-1) as { id: number }).id
 }
 
-const rowsOf = async (table: string) =>
-  (await openDatabase()).sequelize.query<object>(`SELECT * FROM "${table}" ORDER BY rowid`, {
-    type: QueryTypes.SELECT,
-  })
+async function rowsOf(table: string): Promise<object[]> {
+  const [rows] = await (await openDatabase()).sequelize.query(`SELECT * FROM "${table}" ORDER BY rowid`)
+  return rows as object[]
+}
 
 /** Every row of every table, but the notes of acts themselves. */
 async function everything(): Promise<Record<string, object[]>> {

@@ -1,6 +1,7 @@
 'use server'
 
 import { z } from 'zod'
+import { originsSchema } from '@/core/document/origins'
 import { benchSchema, SETTING_STATIONS, type SettingStation } from '@/core/prove/settings'
 import { restoreBench, saveStation } from '@/data/jobs'
 import { act } from '../act/act'
@@ -10,14 +11,15 @@ const stationInput = z.strictObject({
   ...JOB_TARGET,
   station: z.enum(SETTING_STATIONS as [SettingStation, ...SettingStation[]]),
   value: z.unknown(),
+  origins: originsSchema.default({}),
 })
 
 /** Keeps the setting of one station. Called while the person works, so it does not reload the page. */
 export const saveStationAction = act(
   stationInput,
   'shop',
-  async ({ jobId, revision, station, value }, at) => ({
-    revision: await saveStation(jobId, revision, station, value, at),
+  async ({ jobId, revision, station, value, origins }, at) => ({
+    revision: await saveStation(jobId, revision, station, value, at, origins),
   }),
 )
 

@@ -1,6 +1,7 @@
 'use client'
 
 import { useCallback, useEffect, useRef, useState } from 'react'
+import type { Origin } from '@/core/document/origins'
 import { checkBench, STATION_SETTINGS, type Bench, type SettingStation } from '@/core/prove/settings'
 import type { FieldProblem } from '@/data/errors'
 import { useKey } from '@/ui/useKey'
@@ -18,7 +19,8 @@ export type KeepState = 'kept' | 'waiting' | 'keeping' | 'not-kept'
 
 interface StationHandle<S extends SettingStation> {
   value: Loose<NonNullable<Bench[S]>>
-  change: (patch: Partial<Loose<NonNullable<Bench[S]>>>) => void
+  /** @param origin where what changed comes from; @param paths its paths within the station, where they are finer than the patch's keys */
+  change: (patch: Partial<Loose<NonNullable<Bench[S]>>>, origin?: Origin, paths?: readonly string[]) => void
   problems: FieldProblem[]
   state: KeepState
   undo: () => void
@@ -44,6 +46,7 @@ export function useStation<S extends SettingStation>(
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null)
   const latest = useRef(bench)
   const changes = useRef(0)
+  const origins = useRef<Record<string, Origin>>({})
   useEffect(() => {
     latest.current = bench
   })
@@ -54,7 +57,7 @@ export function useStation<S extends SettingStation>(
       setState('keeping')
       const sent = changes.current
       const answer = await send((target) =>
-        sendAct(saveStationAction, { ...target, station, value: setting }),
+        sendAct(saveStationAction, { ...target, station, value: setting, origins: origins.current }),
       )
       // An answer to what was sent before says nothing of what has been typed since.
       if (changes.current !== sent) return
@@ -88,7 +91,16 @@ export function useStation<S extends SettingStation>(
     [keep, show, station],
   )
 
-  const change = (patch: Partial<Loose<NonNullable<Bench[S]>>>) => {
+  const change: StationHandle<S>['change'] = (patch, origin = 'typed', paths = Object.keys(patch)) => {
+    // What nobody touched of a station that was never set stands as it was laid out.
+    const laidOut = set
+      ? {}
+      : Object.fromEntries(Object.keys(initial).map((key) => [key, 'default' as const]))
+    origins.current = {
+      ...laidOut,
+      ...origins.current,
+      ...Object.fromEntries(paths.map((path) => [path, origin])),
+    }
     setHistory((before) => [...before.slice(-49), value])
     apply({ ...value, ...patch })
   }
@@ -96,6 +108,7 @@ export function useStation<S extends SettingStation>(
     const before = history.at(-1)
     if (!before) return
     setHistory(history.slice(0, -1))
+    origins.current = {}
     apply(before)
   }
   useKey((event) => {

@@ -32,7 +32,11 @@ export function useMix() {
     const { card } = mix
     const leavesCard = card && RECIPE.some((key) => key in patch) && !('card' in patch)
     const next = { ...mix, ...patch, ...(leavesCard ? { card: { ...card, isChanged: true } } : {}) }
-    station.change({ mixes: [next as RunMix, ...others] })
+    station.change(
+      { mixes: [next as RunMix, ...others] },
+      'typed',
+      Object.keys(patch).map((key) => `mixes.0.${key}`),
+    )
   }
   const problems = station.problems.map(({ field, message }) => ({
     field: field.replace(/^mixes\.0\./, ''),

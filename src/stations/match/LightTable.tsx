@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect, useMemo, useRef, useState } from 'react'
-import { CHECK_PICTURES, type CheckPicture } from '@/core/match/checkPictures'
+import { CHECK_PICTURES, type CheckPicture } from '@/core/match/pictureOfCheck'
 import { placeKey, type FoundPlace } from '@/core/match/checks/matchCheck'
 import type { ImpressionMatch } from '@/core/match/matchImpression'
 import { Choice } from '@/ui/Choice'

@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useEffect, useRef, useState } from 'react'
 import { readPull, type Pull } from '@/core/edition/pull'
-import { PICTURE_OF } from '@/core/match/checkPictures'
+import { PICTURE_OF } from '@/core/match/pictureOfCheck'
 import type { PrintedZone } from '@/core/match/checks/colourCheck'
 import {
   checkStanding,

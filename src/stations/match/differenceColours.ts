@@ -1,4 +1,4 @@
-import type { CheckPicture } from '@/core/match/checkPictures'
+import type { CheckPicture } from '@/core/match/pictureOfCheck'
 
 /** A step of a map's legend: from this value on, this grey. */
 export interface MapStep {

@@ -218,7 +218,7 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
       <CarryOver
         measured={measured}
         trials={trials.filter(({ pressId }) => pressId === value.pressId)}
-        onSet={(turns) => change({ readingLeft: turns, readingRight: turns })}
+        onSet={(turns) => change({ readingLeft: turns, readingRight: turns }, 'carried')}
         onMakeReady={(makeReadyMm) => change({ makeReadyMm })}
       />
       <div className="mt-3 grid gap-6 border-t border-line pt-3 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
@@ -325,7 +325,7 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
               plateMm={plate.thicknessMm}
               caliperMm={paper.caliperMm}
               onLearned={(frameNPerMm) => {
-                change({ frameNPerMm })
+                change({ frameNPerMm }, 'measured')
                 if (stock)
                   void card.act(() =>
                     sendAct(changePressAction, {
