@@ -9,7 +9,8 @@ export default defineConfig({
   // Patience for machines whose speed swings: nothing waits so long when all is well.
   timeout: 180_000,
   expect: { timeout: 25_000 },
-  workers: 2,
+  // On two cores four workers: one goes on while others wait for their servers and for the clock.
+  workers: 4,
   fullyParallel: false,
   retries: 0,
   use: {

@@ -145,3 +145,30 @@ test('a thin paper hands its growth to the chine collé template', async ({ page
   await page.getByLabel('Weight, g/m²').fill('255')
   await kept(page)
 })
+
+test('an entry whose answer is lost is pressed again, and stands in the book once', async ({
+  page,
+  sample,
+}) => {
+  await page.goto(`${sample.url}/store/papers/dunlin-cream`)
+  const entries = page.getByRole('list', { name: 'Entries' }).getByRole('listitem')
+  const before = await entries.count()
+  await page.getByLabel('Entered by').fill('Ida Quill')
+  await page.getByLabel('Sheets', { exact: true }).fill('7')
+  // The server gets it and does it; the answer never comes.
+  let lost = 0
+  await page.route('**/store/papers/dunlin-cream', async (route) => {
+    if (route.request().method() !== 'POST' || lost > 0) return route.continue()
+    lost += 1
+    await route.fetch()
+    await route.abort('connectionreset')
+  })
+  const enter = page.getByRole('button', { name: 'Enter it' })
+  await enter.click()
+  await expect(page.getByText('Not kept: the server does not answer.')).toBeVisible()
+  await enter.click()
+  await expect(entries).toHaveCount(before + 1)
+  await page.reload()
+  await expect(entries).toHaveCount(before + 1)
+  expect(lost).toBe(1)
+})
