@@ -4,7 +4,7 @@ import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
 import { openDatabase } from './database'
 import { DOCUMENTS, PLAIN_LISTS } from './documents'
 import { exportJobFile, importJob } from './jobFiles'
-import { loadJob } from './jobs'
+import { loadJob, saveStation } from './jobs'
 import { MIGRATIONS } from './migrations/migrations'
 import { sumOfColumns } from './migrations/migration'
 import { syncDesk } from './desk'
@@ -75,6 +75,26 @@ describe('what the database keeps as documents', () => {
     expect(row.bench).toEqual(sampleSettings)
     const [[{ bench }]] = (await sequelize.query('SELECT bench FROM runs')) as [{ bench: string }[], unknown]
     expect(JSON.parse(bench)).toEqual(old)
+  })
+})
+
+describe('where settings come from', () => {
+  it('is kept with them and with the pulls made from them, and goes when a value changes without a word', async () => {
+    const job = await benchedJob()
+    const { press } = sampleSettings
+    let revision = job.revision
+    const set = async (patch: Partial<typeof press>, origins = {}) =>
+      (revision = await saveStation(job.id, revision, 'press', { ...press, ...patch }, at(), origins))
+    await set({ readingLeft: 2 }, { readingLeft: 'typed', passes: 'default' })
+    const pulled = await pull(await loadJob(job.slug), 'a')
+    expect(pulled.pulls[0].settings.origins).toEqual({
+      'press.readingLeft': 'typed',
+      'press.passes': 'default',
+    })
+    revision = pulled.revision
+    await set({ readingLeft: 2.5 })
+    expect((await loadJob(job.slug)).runs[0].bench.origins).toEqual({ 'press.passes': 'default' })
+    await expect(set({}, { passes: 'guessed' })).rejects.toThrow()
   })
 })
 

@@ -9,6 +9,7 @@ import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
 import { TextField } from '@/ui/Field'
 import { RejectForm } from './RejectForm'
+import { LaterEntries } from '../pull/LaterEntries'
 
 const DECISION = { accepted: 'accepted', 'set-aside': '○ set aside', rejected: '◆ rejected' } as const
 
@@ -71,7 +72,7 @@ export function PullTable({ pulls, busy, locked, onAdd }: PullTableProps) {
         <tbody>
           {pulls
             .map((pull) => {
-              const { eye, readings, features, match, decision, amended } = readPull(pull)
+              const { eye, readings, features, match, decision, amended, later } = readPull(pull)
               return (
                 <tr key={pull.id} className="border-t border-line">
                   <th scope="row" className="py-1.5 text-left text-base">
@@ -85,6 +86,7 @@ export function PullTable({ pulls, busy, locked, onAdd }: PullTableProps) {
                         featureWords(feature, value).toLowerCase(),
                       ),
                     ].join('; ')}
+                    <LaterEntries kinds={later} />
                   </td>
                   {read.map((quantity) => (
                     <td key={quantity}>

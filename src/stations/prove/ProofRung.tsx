@@ -18,6 +18,7 @@ import { GoBackDialog } from './GoBackDialog'
 import { LightDark } from './LightDark'
 import { EYE_WORDS } from './eyeWords'
 import { ProofCoupons } from './ProofCoupons'
+import { LaterEntries } from '../pull/LaterEntries'
 
 interface ProofRungProps {
   proof: Pull
@@ -45,7 +46,7 @@ export function ProofRung({
   onVerdict,
 }: ProofRungProps) {
   const { job } = useBench()
-  const { verdict } = readPull(proof)
+  const { verdict, later } = readPull(proof)
   const [seen, setSeen] = useState<EyeReading | null>(null)
   const [note, setNote] = useState('')
   const [features, setFeatures] = useState<Features>({})
@@ -78,6 +79,7 @@ export function ProofRung({
       </div>
       <LightDark expected={proof.expected} seen={verdict?.seen ?? null} />
       <div>
+        <LaterEntries kinds={later} />
         {verdict ? (
           <>
             <p>{verdict.note || 'No note.'}</p>
