@@ -157,7 +157,7 @@ test('two desks pull at once and get two numbers; a clock set back is said, and 
       [page, other].map(async (one) => {
         for (const key of ['Numpad0', 'NumpadEnter', 'NumpadEnter']) {
           await one.keyboard.press(key)
-          await one.waitForTimeout(430)
+          await one.waitForTimeout(700)
         }
       }),
     )
@@ -165,7 +165,7 @@ test('two desks pull at once and get two numbers; a clock set back is said, and 
     await page.clock.setSystemTime(new Date(Date.now() - 3_600_000))
     for (const key of ['Numpad0', 'NumpadEnter', 'NumpadEnter']) {
       await page.keyboard.press(key)
-      await page.waitForTimeout(430)
+      await page.waitForTimeout(700)
     }
     await expect(line(page)).toContainText(
       'its moment is before the pull before it; kept as estimated. Look at this device’s clock.',

@@ -3,6 +3,8 @@ import { describe, expect, it } from 'vitest'
 import { openDatabase } from './database'
 import { exportJob, importJob } from './jobFiles'
 import { loadJob } from './jobs'
+import { sumOfColumns } from './migrations/migration'
+import { MIGRATIONS } from './migrations/migrations'
 import { loadPeople, renamePerson } from './people'
 import { addEvents } from './pulls'
 import { at, benchedJob, openWorkshop, pull } from './workshop.test.fixture'
@@ -24,6 +26,14 @@ async function saidBy(...names: string[]) {
   }
   return job
 }
+
+describe('every table that keeps who said it by id', () => {
+  const tables = Object.entries(sumOfColumns(MIGRATIONS)).filter(([, columns]) => 'byId' in columns)
+  it.each(tables)('%s says when, so that a person begins at a moment', (_, columns) => {
+    expect(Object.keys(columns)).toContain('by')
+    expect(['at', 'laidAt', 'madeAt'].filter((column) => column in columns)).toHaveLength(1)
+  })
+})
 
 describe('who says what', () => {
   it('has an id: one person however the name is typed, and the name stays as it was typed', async () => {

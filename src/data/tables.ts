@@ -83,6 +83,9 @@ export type Table<Shape extends object> = ModelStatic<Model<Shape, Shape>>
 /** The models of one open database. */
 export type Tables = { [T in TableName]: Table<Row<T>> }
 
+/** Columns that say when an entry was made; a table has one of them. */
+const MOMENTS = ['at', 'laidAt', 'madeAt']
+
 /** What writes rows, and whether it takes one or many. */
 const WRITES = { create: 'one', bulkCreate: 'many', update: 'one', upsert: 'one' } as const
 
@@ -100,9 +103,11 @@ function guardWrites(name: TableName, model: ModelStatic<Model>, people: () => T
         return [column, column in documents && value !== null ? documents[column].write(value) : value]
       }),
     )
+  const momentOf = (row: Record<string, unknown>) =>
+    MOMENTS.map((column) => row[column]).find(Boolean) as string
   const byPerson = async (row: Record<string, unknown>, options?: { transaction?: Transaction }) =>
     known.has('byId') && typeof row.by === 'string'
-      ? { ...row, byId: await personFor(people(), row.by, row.at as string, options?.transaction) }
+      ? { ...row, byId: await personFor(people(), row.by, momentOf(row), options?.transaction) }
       : row
   for (const [write, takes] of Object.entries(WRITES)) {
     const act = model[write as 'create'].bind(model) as (...args: unknown[]) => unknown
