@@ -10,7 +10,7 @@ export function UnreadableNote({ job: { slug, reason } }: { job: UnreadableJob }
     <p className="pb-2 text-sm">
       <span aria-hidden>◆ </span>This job cannot be read: {reason}. Nothing of it was changed.{' '}
       <a href={`/raw/${slug}`} download={`${slug}-raw.json`} className="underline">
-        Save it as it lies there
+        Save a raw copy (JSON)
       </a>
     </p>
   )
