@@ -76,22 +76,14 @@ export function act<S extends z.ZodType, Result extends object>(
     const said = parsed(schema, input)
     const key = actKey.parse(given)
     const at = new Date().toISOString()
-    const done = () =>
-      write(async () => {
-        const before = await doneBefore(key)
-        if (before) return before as Result
-        const result = await handler(said, at)
-        await noteAct(key, result, at)
-        return result
-      })
-    const doneAtLength = async () => {
+    const work = async () => {
       const before = await doneBefore(key)
       if (before) return before as Result
-      const result = await handler(said, at)
-      await noteAct(key, result, at)
-      return result
+      const done = await handler(said, at)
+      await noteAct(key, done, at)
+      return done
     }
-    const result = await (isLong ? doneAtLength() : done())
+    const result = await (isLong ? work() : write(work))
     if (shows) for (const [path, type] of SHOWN[shows]) revalidatePath(path, type)
     return result
   }
