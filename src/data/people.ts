@@ -2,7 +2,7 @@ import type { Transaction } from 'sequelize'
 import { label } from '@/core/units/schemas'
 import { openDatabase, write } from './database'
 import { FieldError, NotFoundError } from './errors'
-import { sameName } from './personFor'
+import { isOnePerson } from './personFor'
 import { readRows } from './readRows'
 import type { PersonRow } from './tables'
 
@@ -22,7 +22,7 @@ export async function renamePerson(id: string, input: string): Promise<void> {
   await write(async (tables, transaction) => {
     const people = await readRows(tables.people, { transaction })
     if (!people.some((person) => person.id === id)) throw new NotFoundError('This person')
-    if (people.some((person) => person.id !== id && sameName(person.name, name)))
+    if (people.some((person) => person.id !== id && isOnePerson(person.name, name)))
       throw new FieldError([{ field: 'name', message: 'Another person goes by this name.' }])
     await tables.people.update({ name }, { where: { id }, transaction })
   })

@@ -9,7 +9,7 @@ interface Person {
 }
 
 /** Whether two names as they were typed are one person's: case and spaces do not tell people apart. */
-export const sameName = (a: string, b: string): boolean => plain(a) === plain(b)
+export const isOnePerson = (a: string, b: string): boolean => plain(a) === plain(b)
 const plain = (name: string) => name.trim().replace(/\s+/g, ' ').toLowerCase()
 
 /** The id of the person who goes by a name; one nobody goes by begins with this entry. */
@@ -20,7 +20,7 @@ export async function personFor(
   transaction?: Transaction | null,
 ): Promise<string> {
   const known = await people.findAll({ transaction })
-  const found = known.find((person) => sameName(person.get('name') as string, name))
+  const found = known.find((person) => isOnePerson(person.get('name') as string, name))
   if (found) return found.get('id') as string
   const id = await freeSlug(name, async (slug) => known.some((person) => person.get('id') === slug))
   await people.create({ id, name: name.trim(), since: at }, { transaction })
