@@ -34,7 +34,7 @@ module.exports = {
     never(
       'database-only-in-data',
       { path: '^(src|demo)/', pathNot: layer('data') },
-      { path: '^node_modules/(sequelize|sqlite3|umzug)/' },
+      { path: '^node_modules/(sequelize|sqlite3)/' },
     ),
   ],
   options: {

@@ -1,10 +1,18 @@
 import { defineConfig } from '@playwright/test'
 import { LAUNCH } from './e2e/browser'
 
+const LONG = ['matchCheck', 'matchPictures', 'editionOfTwelve', 'desk', 'day'].map(
+  (name) => `${name}.spec.ts`,
+)
+
 export default defineConfig({
   testDir: 'e2e',
   globalSetup: './e2e/readySample',
-  testMatch: '*.spec.ts',
+  // The long ones first, so that none of them is left alone at the end.
+  projects: [
+    { name: 'long', testMatch: LONG },
+    { name: 'usual', testMatch: '*.spec.ts', testIgnore: LONG },
+  ],
   outputDir: 'test-results/browser',
   // Patience for machines whose speed swings: nothing waits so long when all is well.
   timeout: 180_000,

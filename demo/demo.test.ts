@@ -1,6 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import path from 'node:path'
+import { rmSync } from 'node:fs'
 import sharp from 'sharp'
 import { describe, expect, it } from 'vitest'
 import { closeDatabase } from '@/data/database'
@@ -9,38 +7,33 @@ import { exportJob } from '@/data/jobFiles'
 import { listJobs } from '@/data/jobs'
 import { loadStore } from '@/data/store'
 import { drawPlate } from './plateDrawing'
-import { seedDemo } from './seedDemo'
+import { layOutSample, sampleFolder } from './sampleFolder.test.fixture'
 import { STARTER_STORE } from './starterStore'
 
-/** Everything that can be seen of a freshly laid out sample. */
-async function layOut(): Promise<unknown> {
-  const folder = mkdtempSync(path.join(tmpdir(), 'typothesis-demo-'))
+const sample = sampleFolder()
+
+/** Everything that can be seen of the sample laid out in a folder. */
+async function seen(folder: string) {
   process.env.TYPOTHESIS_DATA = folder
-  try {
-    await seedDemo()
-    const jobs = await listJobs()
-    return {
-      jobs,
-      files: await Promise.all(jobs.map(({ slug }) => exportJob(slug, '2031-05-02T09:30:00.000Z'))),
-      store: await loadStore(),
-      baths: await loadBaths(),
-    }
-  } finally {
-    await closeDatabase()
-    rmSync(folder, { recursive: true, force: true })
-  }
+  const jobs = await listJobs()
+  const files = await Promise.all(jobs.map(({ slug }) => exportJob(slug, '2031-05-02T09:30:00.000Z')))
+  const all = { jobs, files, store: await loadStore(), baths: await loadBaths() }
+  await closeDatabase()
+  return all
 }
 
 describe('the sample', () => {
   it('is the same every time: nothing in it is random, and no clock is read', async () => {
-    const first = await layOut()
-    expect(await layOut()).toEqual(first)
-  }, 60_000)
+    const again = await layOutSample()
+    try {
+      expect(await seen(again)).toEqual(await seen(sample()))
+    } finally {
+      rmSync(again, { recursive: true, force: true })
+    }
+  })
 
   it('has four works, each where another is not', async () => {
-    const { jobs } = (await layOut()) as {
-      jobs: { slug: string; phase: string; accepted: number; rejected: number; imageId: string | null }[]
-    }
+    const { jobs } = await seen(sample())
     expect(jobs.map(({ slug, phase }) => [slug, phase])).toEqual([
       ['samphire', 'proving'],
       ['mooring-posts', 'edition'],
@@ -51,7 +44,7 @@ describe('the sample', () => {
     expect(jobs[2]).toMatchObject({ accepted: 2, rejected: 2 })
     expect(jobs[1]).toMatchObject({ accepted: 10, rejected: 1 })
     for (const { imageId } of jobs) expect(imageId).toMatch(/^[0-9a-f]{32}$/)
-  }, 60_000)
+  })
 })
 
 describe('the starting store', () => {

@@ -7,6 +7,10 @@ const REPORTS = path.join(ROOT, 'test-results')
 /** Characters of one failure that are told again. */
 const LONGEST_FAILURE = 3000
 const CHROMIUM = '/usr/bin/chromium'
+const SAMPLE = path.join(REPORTS, 'sample')
+const SAMPLE_ENV = { ...ENVIRONMENT, TYPOTHESIS_DATA: SAMPLE }
+/** What unit and browser tests are told: where the sample lies ready to be copied. */
+const TEST_ENV = { ...ENVIRONMENT, TYPOTHESIS_TEST_SAMPLE: SAMPLE }
 const tally = { passed: 0, failed: 0 }
 /** What failed and what it said: told again at the end, where whoever reads only the tail of a log finds it. */
 const failures = []
@@ -73,10 +77,15 @@ const readUnit = ({ numPassedTests, numFailedTests, testResults }) => ({
 async function unitTests(project) {
   const report = path.join(REPORTS, `${project}.json`)
   const what = `Unit tests, ${project}`
-  const succeeded = await run(what, process.execPath, [
-    ...['node_modules/vitest/vitest.mjs', 'run', '--project', project, '--maxWorkers', '1'],
-    ...['--reporter=dot', '--reporter=json', `--outputFile.json=${report}`],
-  ])
+  const succeeded = await run(
+    what,
+    process.execPath,
+    [
+      ...['node_modules/vitest/vitest.mjs', 'run', '--project', project, '--maxWorkers', '1'],
+      ...['--reporter=dot', '--reporter=json', `--outputFile.json=${report}`],
+    ],
+    { env: TEST_ENV },
+  )
   add(what, report, readUnit, succeeded)
 }
 
@@ -105,8 +114,13 @@ async function shopLane() {
     const compiled = await run('The database driver compiles', ...REBUILD_DRIVER)
     if (!compiled) return failures.push('the database driver did not compile')
   }
-  built = await check('Production build', 'node_modules/next/dist/bin/next', 'build')
+  // Laid out once for all tests that begin from it.
+  if (
+    !(await run('The sample', process.execPath, ['--import', 'tsx', 'src/cli/seed.ts'], { env: SAMPLE_ENV }))
+  )
+    return failures.push('the sample could not be laid out')
   await unitTests('shop')
+  built = await check('Production build', 'node_modules/next/dist/bin/next', 'build')
 }
 await Promise.all([coreLane(), shopLane()])
 
@@ -117,7 +131,7 @@ const browser =
     'Browser tests',
     process.execPath,
     ['node_modules/@playwright/test/cli.js', 'test', '--reporter=list,json'],
-    { live: true, env: { ...ENVIRONMENT, PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport } },
+    { live: true, env: { ...TEST_ENV, PLAYWRIGHT_JSON_OUTPUT_NAME: browserReport } },
   ))
 add(
   'Browser tests',

@@ -14,7 +14,7 @@ import { scanPrint, USUAL_SCAN } from './scanner'
 import { strokePlate } from './strokePlate'
 
 const RELIEF = strokePlate(11)
-const DPI = 100
+const DPI = 75
 const SCAN = { ...USUAL_SCAN, dpi: DPI }
 /** Small, so that the many prints here are made quickly. */
 const HELD: Settings = {

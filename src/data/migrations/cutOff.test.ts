@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto'
 import { copyFileSync, existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
@@ -17,19 +18,14 @@ const ENDINGS = ['', '-wal', '-journal']
 
 /** What a database holds: its shape, and how many rows each table has. */
 async function contents(sequelize: Sequelize) {
-  const tables = await sequelize.query<{ name: string }>(
-    "SELECT name FROM sqlite_master WHERE type = 'table' ORDER BY name",
+  const shape = await sequelize.query<{ name: string; columns: string }>(
+    `SELECT tables.name, group_concat(columns.name) AS columns
+       FROM sqlite_master AS tables, pragma_table_info(tables.name) AS columns
+      WHERE tables.type = 'table' GROUP BY tables.name ORDER BY tables.name`,
     { type: QueryTypes.SELECT },
   )
-  return Promise.all(
-    tables.map(async ({ name }) => ({
-      name,
-      columns: (
-        await sequelize.query<{ name: string }>(`PRAGMA table_info("${name}")`, { type: QueryTypes.SELECT })
-      ).map((column) => column.name),
-      rows: await sequelize.query(`SELECT count(*) AS rows FROM "${name}"`, { type: QueryTypes.SELECT }),
-    })),
-  )
+  const counts = shape.map(({ name }) => `SELECT '${name}' AS name, count(*) AS rows FROM "${name}"`)
+  return { shape, rows: await sequelize.query(counts.join(' UNION ALL '), { type: QueryTypes.SELECT }) }
 }
 
 describe('a power cut at any step of bringing a workshop up', () => {
@@ -38,21 +34,29 @@ describe('a power cut at any step of bringing a workshop up', () => {
     const released = path.join(import.meta.dirname, 'releases', 'release-1.sqlite.gz')
     writeFileSync(file, gunzipSync(readFileSync(released)))
     let steps = 0
-    // Before each statement: the files as they lie on the disk are what a cut at this moment would leave.
+    /** What lay on the disk before a statement, by what it is: between two commits it is often the same. */
+    const lying = new Map<string, string>()
     const sequelize = open(file, () => {
       steps += 1
-      for (const ending of ENDINGS)
-        if (existsSync(file + ending)) copyFileSync(file + ending, path.join(folder, `cut-${steps}${ending}`))
+      const left = ENDINGS.filter((ending) => existsSync(file + ending))
+      const sum = createHash('sha256')
+      for (const ending of left) sum.update(ending).update(readFileSync(file + ending))
+      const cut = path.join(folder, `cut-${steps}`)
+      const known = sum.digest('hex')
+      if (lying.has(known)) return
+      lying.set(known, cut)
+      for (const ending of left) copyFileSync(file + ending, cut + ending)
     })
     await bringUp(sequelize, MIGRATIONS)
     const whole = await contents(sequelize)
     await sequelize.close()
     expect(steps).toBeGreaterThan(80)
-    for (let step = 1; step <= steps; step++) {
-      const cut = open(path.join(folder, `cut-${step}`))
-      await bringUp(cut, MIGRATIONS)
-      expect(await contents(cut), `cut before statement ${step}`).toEqual(whole)
-      await cut.close()
+    expect(lying.size).toBeGreaterThanOrEqual(MIGRATIONS.length)
+    for (const cut of lying.values()) {
+      const again = open(cut)
+      await bringUp(again, MIGRATIONS)
+      expect(await contents(again), path.basename(cut)).toEqual(whole)
+      await again.close()
     }
   })
 })

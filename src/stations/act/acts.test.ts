@@ -1,9 +1,9 @@
 /// <reference types="vite/client" />
-import { copyFileSync, mkdtempSync, readdirSync, rmSync, symlinkSync } from 'node:fs'
+import { cpSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
-import { afterAll, beforeAll, beforeEach, afterEach, describe, expect, it, vi } from 'vitest'
-import { seedDemo } from '@demo/seedDemo'
+import { beforeEach, afterEach, describe, expect, it, vi } from 'vitest'
+import { sampleFolder } from '@demo/sampleFolder.test.fixture'
 import { USUAL_CALIBRATION } from '@/core/ink/stiffness'
 import { readPull } from '@/core/edition/pull'
 import { sheetLines, sheetsWaiting } from '@/core/edition/runs'
@@ -394,21 +394,8 @@ async function everything(): Promise<Record<string, object[]>> {
   return Object.fromEntries(await Promise.all(names.map(async (name) => [name, await rowsOf(name)] as const)))
 }
 
-let demo: string
+const sample = sampleFolder()
 let folder: string
-beforeAll(async () => {
-  demo = mkdtempSync(path.join(tmpdir(), 'typothesis-acts-'))
-  process.env.TYPOTHESIS_DATA = demo
-  await seedDemo()
-  await closeDatabase()
-})
-afterAll(() => rmSync(demo, { recursive: true, force: true }))
-/** A fresh folder with the demo's database; its pictures are looked at where they lie. */
-function copyOfDemo(): void {
-  for (const name of readdirSync(demo))
-    if (name.startsWith('typothesis.sqlite')) copyFileSync(path.join(demo, name), path.join(folder, name))
-    else symlinkSync(path.join(demo, name), path.join(folder, name))
-}
 beforeEach(() => {
   folder = mkdtempSync(path.join(tmpdir(), 'typothesis-act-'))
   process.env.TYPOTHESIS_DATA = folder
@@ -421,7 +408,7 @@ afterEach(async () => {
 /** A workshop as the act wants it: the demo, or empty where only that takes it. */
 async function workshopFor(name: string): Promise<Jobs | null> {
   if (name === 'layOutSampleAction') return null
-  copyOfDemo()
+  cpSync(sample(), folder, { recursive: true })
   const [mooring, samphire, window, tides] = await Promise.all(
     ['mooring-posts', 'samphire', 'the-pilot-s-window', 'two-tides'].map(loadJob),
   )

@@ -1,0 +1,153 @@
+import type { Page } from '@playwright/test'
+import { drawPlate } from '../demo/plateDrawing'
+import { expect, test } from './fixtures'
+
+/** A comparison takes seconds; on a slow machine with others beside it, many. */
+const COMPARED = { timeout: 90_000 }
+const verdict = (page: Page) => page.getByRole('heading', { level: 2, name: /Matches the BAT|Differs in/ })
+/** The comparison under way says at which step it is. */
+const atWork = (page: Page) => page.getByRole('status').filter({ hasText: '…' })
+const check = (page: Page, name: string) =>
+  page.getByRole('list', { name: 'Checks' }).getByRole('listitem').filter({ hasText: name }).first()
+
+test('pictures are brought in, refused in words, straightened by hand, and never mixed wet with dry', async ({
+  page,
+  sample,
+}) => {
+  await page.goto(`${sample.url}/jobs/mooring-posts/edition/match`)
+  await page.getByLabel('Who looks').fill('Ida Quill')
+  await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 9' })
+  const choose = page.getByLabel('Picture of pull 9, dry')
+  await choose.setInputFiles({
+    name: 'notes.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from('a shopping list'),
+  })
+  await expect(
+    page.getByText('This is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read.'),
+  ).toBeVisible()
+  await choose.setInputFiles({
+    name: 'other.png',
+    mimeType: 'image/png',
+    buffer: await drawPlate('samphire', '#e8e6e2'),
+  })
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'These do not look like the same plate.' }),
+  ).toBeVisible(COMPARED)
+
+  await page.getByRole('radio', { name: 'Wet' }).click()
+  await expect(
+    page
+      .getByText(
+        'A wet print never goes on the scanner: photograph it from above, the whole sheet on something dark.',
+      )
+      .first(),
+  ).toBeVisible()
+  await expect(page.getByRole('radio', { name: 'Scanner' })).toHaveCount(0)
+  // Only the BAT's dry print has a picture: what drying does was never read of this ink and paper.
+  await page
+    .getByLabel('Picture of pull 9, wet')
+    .setInputFiles({ name: 'wet.png', mimeType: 'image/png', buffer: await drawPlate('samphire', '#e8e6e2') })
+  await expect(
+    page
+      .getByRole('alert')
+      .filter({ hasText: 'One picture is of the dry print and the other of the wet one' }),
+  ).toContainText('at Tone reading')
+  await page.getByRole('radio', { name: 'Dry' }).click()
+
+  // A corner is moved by keys: the sheet is straightened by it, and it is kept.
+  await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 11' })
+  await expect(verdict(page)).toBeVisible(COMPARED)
+  await page.getByRole('button', { name: 'Corners of the picture of pull 11' }).click()
+  const corner = page.getByRole('button', { name: 'Corner at the top left' })
+  await corner.focus()
+  for (let i = 0; i < 4; i++) await page.keyboard.press('Shift+ArrowRight')
+  await page.getByRole('button', { name: 'Straighten by these corners' }).click()
+  await expect(check(page, 'Register on the sheet')).toContainText(/◆/, COMPARED)
+  await page.getByRole('button', { name: 'Corners of the picture of pull 11' }).click()
+  await page.getByRole('button', { name: 'Let them be found again' }).click()
+  await expect(verdict(page)).toHaveText('● Matches the BAT', COMPARED)
+
+  // So is the plate mark: judged three millimetres beside it, its rim is not the BAT's; found again, all is well.
+  await page.getByRole('button', { name: 'Plate mark on the BAT' }).click()
+  await page.getByRole('button', { name: 'Plate mark', exact: true }).focus()
+  for (let i = 0; i < 3; i++) await page.keyboard.press('Shift+ArrowLeft')
+  await page.getByRole('button', { name: 'Judge by this plate mark' }).click()
+  await expect(atWork(page)).toBeVisible()
+  await expect(verdict(page)).toBeVisible(COMPARED)
+  await page.getByRole('button', { name: 'Plate mark on the BAT' }).click()
+  const dialog = page.getByRole('dialog', { name: 'Plate mark on the BAT' })
+  const fromLeft = async () => Number(/([\d.]+) mm from the left/.exec((await dialog.textContent())!)![1])
+  const [before, frame] = [
+    await fromLeft(),
+    (await dialog.getByRole('button', { name: 'Plate mark', exact: true }).boundingBox())!,
+  ]
+  await page.mouse.move(frame.x + frame.width / 2, frame.y + frame.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(frame.x + frame.width / 2 + 40, frame.y + frame.height / 2, { steps: 4 })
+  await page.mouse.up()
+  await page.mouse.move(frame.x, frame.y)
+  // It went with the hand, and stays where it was let go.
+  const dragged = (await dialog.getByRole('button', { name: 'Plate mark', exact: true }).boundingBox())!
+  expect(dragged.x - frame.x).toBeCloseTo(40, 0)
+  expect(await fromLeft()).toBeGreaterThan(before + 1)
+  await dialog.getByRole('button', { name: 'Let it be found again' }).click()
+  // Not the verdict of before: it is laid over anew first, and over when the next is chosen.
+  await expect(atWork(page)).toBeVisible()
+  await expect(verdict(page)).toHaveText('● Matches the BAT', COMPARED)
+  await expect(atWork(page)).toHaveCount(0)
+
+  // Cancelling leaves everything as it was. It is pressed the moment it is there: on a quick machine all is over soon after.
+  await page.evaluate(() => {
+    new MutationObserver((_, observer) => {
+      const cancel = [...document.querySelectorAll('button')].find(
+        ({ textContent }) => textContent === 'Cancel',
+      )
+      if (!cancel) return
+      observer.disconnect()
+      cancel.click()
+    }).observe(document.body, { childList: true, subtree: true })
+  })
+  await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 10' })
+  await expect(page.getByRole('button', { name: 'Lay pull 10 over the BAT' })).toBeVisible()
+})
+
+test('the check of the edition is stopped and begun again, and says of which picture nothing can be told', async ({
+  page,
+  sample,
+}) => {
+  // The server checks behind whoever is at a screen, and here are three: it may take its time.
+  test.slow()
+  const done = { timeout: 240_000 }
+  await page.goto(`${sample.url}/jobs/mooring-posts/edition/match`)
+  await page.getByLabel('Who looks').fill('Ida Quill')
+  await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 6' })
+  await page.getByRole('radio', { name: 'Simulated, a model' }).click()
+  await page.getByRole('button', { name: 'Scan pull 6, dry (simulated)' }).click()
+  await expect(verdict(page)).toBeVisible(COMPARED)
+  await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 7' })
+  await page.getByLabel('Picture of pull 7, dry').setInputFiles({
+    name: 'other.png',
+    mimeType: 'image/png',
+    buffer: await drawPlate('samphire', '#e8e6e2'),
+  })
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'These do not look like the same plate.' }),
+  ).toBeVisible(COMPARED)
+
+  const sheet = page.getByRole('region', { name: 'Contact sheet' })
+  const begin = sheet.getByRole('button', { name: /^Check .* not checked yet$/ })
+  await begin.click()
+  await sheet.getByRole('button', { name: 'Stop after what is done' }).click()
+  await expect(begin).toBeVisible()
+  await expect(sheet.getByRole('alert')).toHaveCount(0)
+  await begin.click()
+  await expect(sheet.getByRole('list', { name: 'Not compared' })).toContainText(
+    'Pull 7: These do not look like the same plate.',
+    done,
+  )
+  await expect(sheet.getByRole('button', { name: /Pull 6/ })).toContainText('● matches', done)
+  // It ends, and only what could not be compared is left.
+  await expect(begin).toBeVisible(done)
+  await expect(sheet.getByRole('button', { name: /Pull 7/ })).toContainText('not checked')
+})
