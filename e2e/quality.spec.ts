@@ -94,3 +94,27 @@ test('cautions stand where the hazard is, and stay away for the day once seen', 
   await expect(page.getByRole('heading', { level: 1, name: 'Press' })).toBeVisible()
   await expect(caution).toBeHidden()
 })
+
+test('a day is the one outside the window of whoever looks', async ({ browser, sample }) => {
+  const { dryings } = (await (
+    await fetch(`${sample.url}/jobs/the-pilot-s-window/record/job.json`)
+  ).json()) as { dryings: { laidAt: string }[] }
+  const said: string[] = []
+  // 25 hours apart: never the same day.
+  for (const timezoneId of ['Pacific/Kiritimati', 'Pacific/Pago_Pago']) {
+    const page = await browser.newPage({ timezoneId })
+    const faults: string[] = []
+    page.on('pageerror', ({ message }) => faults.push(message))
+    await page.goto(`${sample.url}/jobs/the-pilot-s-window/record`)
+    const day = new Date(dryings[0].laidAt).toLocaleDateString('en-CA', { timeZone: timezoneId })
+    await expect(page.getByText(`from ${day} to`)).toBeVisible()
+    // The server knows it from now on: nothing is written twice, and page and server agree.
+    expect(await (await page.request.get(`${sample.url}/jobs/the-pilot-s-window/record`)).text()).toContain(
+      `from ${day} to`,
+    )
+    expect(faults).toEqual([])
+    said.push(day)
+    await page.close()
+  }
+  expect(said[0] > said[1]).toBe(true)
+})

@@ -51,8 +51,9 @@ function layOutSample(dataFolder: string): void {
   if (seeded.status !== 0) throw new Error(seeded.stderr)
 }
 
-/** Lays the sample out once for all servers started after it, in this process or its children; answers what takes it away again. */
+/** Lays the sample out once for all servers started after it, in this process or its children, unless that was done; answers what takes it away again. */
 export function readySample(): () => void {
+  if (process.env[READY]) return () => undefined
   const folder = mkdtempSync(path.join(tmpdir(), 'typothesis-sample-'))
   layOutSample(folder)
   process.env[READY] = folder
@@ -68,6 +69,8 @@ export async function startServer({ sample }: { sample: boolean }): Promise<Test
     ...process.env,
     TYPOTHESIS_DATA: dataFolder,
     NEXT_TELEMETRY_DISABLED: '1',
+    // As the browsers here, so that no page is written twice.
+    TZ: 'Europe/Lisbon',
     NODE_ENV: 'production' as const,
   }
   const ready = process.env[READY]

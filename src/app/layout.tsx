@@ -3,6 +3,8 @@ import { LaterReleaseError } from '@/data/migrations/migration'
 import { workshopName } from '@/data/mornings'
 import { HydrationMark } from '@/ui/HydrationMark'
 import { ShortcutList } from '@/ui/ShortcutList'
+import { ViewerZone } from '@/ui/ViewerZone'
+import { viewerZone } from './viewerZone'
 import { ThemeSwitch, THEME_SCRIPT } from '@/ui/ThemeSwitch'
 import Link from 'next/link'
 import './globals.css'
@@ -70,7 +72,7 @@ export default async function RootLayout({ children }: { children: React.ReactNo
             <ThemeSwitch />
           </nav>
         </header>
-        {children}
+        <ViewerZone zone={await viewerZone()}>{children}</ViewerZone>
         <HydrationMark />
       </body>
     </html>

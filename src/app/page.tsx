@@ -1,3 +1,5 @@
+import { dayOf } from '@/core/units/moment'
+import { viewerZone } from './viewerZone'
 import { dryingActs } from '@/core/dry/dryingPlaces'
 import { writeMorningSheet } from '@/core/morning/morningSheet'
 import { writeWorkshopLines } from '@/core/morning/workshopLines'
@@ -31,13 +33,13 @@ export default async function MorningPage() {
       loadReservations(),
       loadDryingPlaces(),
     ])
-  const now = new Date().toISOString()
+  const [now, zone] = [new Date().toISOString(), await viewerZone()]
   const underWay = jobs.filter(({ phase }) => phase !== 'signed')
   const read = await Promise.all(
     underWay.map(async ({ id, slug }) => {
       const job = await loadJob(slug).catch(onlyUnreadable)
       if (job instanceof UnreadableJobError) return job
-      return { slug, facts: readMorning(job, inks, now, calibration, await loadFacings(id)) }
+      return { slug, facts: readMorning(job, inks, { now, zone }, calibration, await loadFacings(id)) }
     }),
   )
   const active = read.flatMap((one) => (one instanceof UnreadableJobError ? [] : [one]))
@@ -54,6 +56,7 @@ export default async function MorningPage() {
         before: before?.readings ?? null,
         presses,
         now,
+        zone,
         drying: dryingActs(places, loads, now),
         papers: papers.map(({ id, name, sheetsLeft, lowAt }) => ({
           id,
@@ -67,7 +70,7 @@ export default async function MorningPage() {
         })),
       })
     : []
-  const fresh = morning?.at.slice(0, 10) === now.slice(0, 10)
+  const fresh = morning && dayOf(morning.at, zone) === dayOf(now, zone)
   return (
     <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_20rem]">
       <main className="min-w-0 p-3 sm:p-5">
@@ -76,7 +79,7 @@ export default async function MorningPage() {
           aside={
             morning && (
               <p className="text-sm">
-                {fresh ? 'read today' : `read ${morning.at.slice(0, 10)}: read again`}
+                {fresh ? 'read today' : `read ${dayOf(morning.at, zone)}: read again`}
               </p>
             )
           }

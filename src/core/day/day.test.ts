@@ -355,6 +355,7 @@ describe('the cycle learned from pulls', () => {
     let minute = 0
     return [0, ...gaps].map((gap) => ({
       pulledAt: new Date(Date.parse(`${day}T08:00:00Z`) + (minute += gap) * 60_000).toISOString(),
+      zone: 'Etc/UTC',
       wipeSeconds,
     }))
   }

@@ -1,3 +1,4 @@
+import { dayOf } from '../units/moment'
 import { median } from '../stats/median'
 import type { DaySpread } from './chanceOfFinishing'
 import { USUAL_SPREAD } from './chanceOfFinishing'
@@ -22,17 +23,17 @@ const FEWEST = 5
  * Learns the cycle from the moments of pulls: the median of the gaps between neighbours of one day, rests left out; the wipes
  * that were timed tell how much of it is inking and wiping.
  *
- * @param pulls moments as ISO 8601, and seconds of the timed wipe or null, in any order
+ * @param pulls moments as ISO 8601 with the zone they were stamped in, and seconds of the timed wipe or null, in any order
  * @returns null with fewer than two pulls of one day
  */
 export function learnCycle(
-  pulls: readonly { pulledAt: string; wipeSeconds: number | null }[],
+  pulls: readonly { pulledAt: string; zone: string; wipeSeconds: number | null }[],
 ): LearnedCycle | null {
   const sorted = [...pulls].sort((a, b) => a.pulledAt.localeCompare(b.pulledAt))
   const gaps = sorted
     .slice(1)
-    .flatMap(({ pulledAt }, i) =>
-      pulledAt.slice(0, 10) === sorted[i].pulledAt.slice(0, 10)
+    .flatMap(({ pulledAt, zone }, i) =>
+      dayOf(pulledAt, zone) === dayOf(sorted[i].pulledAt, sorted[i].zone)
         ? [(Date.parse(pulledAt) - Date.parse(sorted[i].pulledAt)) / 60_000]
         : [],
     )

@@ -1,3 +1,4 @@
+import { dayOf } from '../units/moment'
 import { compareSettings } from '../prove/compareSettings'
 import { controlChart, type ControlChart } from '../stats/controlChart'
 import { handEffects, type HandEffect } from '../stats/handEffects'
@@ -184,11 +185,13 @@ export function handsOfEdition(
   return eye.length > 0 ? { quantity: 'eye', hands: eye } : null
 }
 
-/** Coming back another day: whether two warm-ups in a row have matched since. @param today first ten letters of the moment */
+/** Coming back another day: whether two warm-ups in a row have matched since. @param today as the calendar in the workshop has it, YYYY-MM-DD */
 export function warmUpsToday(pulls: readonly Pull[], today: string): { isNewDay: boolean; matched: number } {
   const last = pulls.findLast(({ kind }) => kind === 'edition')
-  if (!last || last.pulledAt.slice(0, 10) >= today) return { isNewDay: false, matched: 0 }
-  const warm = pulls.filter(({ kind, pulledAt }) => kind === 'warmup' && pulledAt.slice(0, 10) === today)
+  if (!last || dayOf(last.pulledAt, last.zone) >= today) return { isNewDay: false, matched: 0 }
+  const warm = pulls.filter(
+    ({ kind, pulledAt, zone }) => kind === 'warmup' && dayOf(pulledAt, zone) === today,
+  )
   const eyes = warm.map((pull) => readPull(pull).eye)
   const unlike = eyes.findLastIndex((eye) => eye !== 'same')
   return { isNewDay: true, matched: eyes.length - 1 - unlike }

@@ -1,3 +1,4 @@
+import { isTimeZone } from '../units/moment'
 import { z } from 'zod'
 import { matchVerdictSchema, scanSchema, type MatchVerdict, type Scan } from '../match/scan'
 import { featuresSchema, type Features } from '../prove/features'
@@ -115,17 +116,7 @@ export const timeZone = z
   .string()
   .min(1)
   .max(60)
-  .refine(
-    (name) => {
-      try {
-        new Intl.DateTimeFormat('en', { timeZone: name })
-        return true
-      } catch {
-        return false
-      }
-    },
-    { error: 'is not a time zone, such as Europe/Lisbon' },
-  )
+  .refine(isTimeZone, { error: 'is not a time zone, such as Europe/Lisbon' })
 
 /** Who inked, wiped and laid; null where nobody said. */
 export const handsSchema = z.strictObject({

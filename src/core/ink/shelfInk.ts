@@ -1,3 +1,4 @@
+import { dayOf } from '../units/moment'
 import { z } from 'zod'
 import { coefficientSpectrum } from '../colour/spectrum'
 import { label, nonNegative, positive, remark } from '../units/schemas'
@@ -51,5 +52,5 @@ export function usableUntil(
   mixedAt: string,
 ): string {
   const days = Math.min(...inks.map(({ kind, keepsOpenDays }) => keepsOpenDays ?? USUAL_DAYS[kind]))
-  return new Date(Date.parse(mixedAt) + days * 86_400_000).toISOString().slice(0, 10)
+  return dayOf(new Date(Date.parse(mixedAt) + days * 86_400_000).toISOString(), 'Etc/UTC')
 }

@@ -9,6 +9,7 @@ const quiet: WorkshopMorning = {
   presses: [],
   drying: [],
   now: NOW,
+  zone: 'Etc/UTC',
 }
 const texts = (more: Partial<WorkshopMorning>) =>
   writeWorkshopLines({ ...quiet, ...more }).map(({ heading, text }) => `${heading}: ${text}`)

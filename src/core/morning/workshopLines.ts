@@ -1,3 +1,4 @@
+import { dayAndTimeOf, dayOf, timeOf } from '../units/moment'
 import { dryGramsAt } from '../paper/dampingPlan'
 import type { PaperStanding } from '../paper/stock'
 import type { DryingAct } from '../dry/dryingPlaces'
@@ -24,6 +25,8 @@ export interface WorkshopMorning {
   drying: DryingAct[]
   /** ISO 8601 */
   now: string
+  /** of whoever reads it */
+  zone: string
 }
 
 /** The weather to which drying of damp paper is compared. */
@@ -107,6 +110,7 @@ export function writeWorkshopLines({
   presses,
   drying,
   now,
+  zone,
 }: WorkshopMorning): WorkshopLine[] {
   return [
     weatherLine(readings, before),
@@ -141,16 +145,16 @@ export function writeWorkshopLines({
           ]
     }),
     ...drying
-      .filter(({ at }) => at.slice(0, 10) <= now.slice(0, 10))
+      .filter(({ at }) => dayOf(at, zone) <= dayOf(now, zone))
       .map(({ jobId, at, isDue, words, laidAt, changes }): WorkshopLine => ({
         heading: 'Drying',
         href: `/drying#${jobId}`,
         act: isDue,
-        text: `${words}${isDue ? '' : ` at ${at.slice(11, 16)} UTC`}.`,
+        text: `${words}${isDue ? '' : ` at ${timeOf(at, zone)}`}.`,
         sum: [
-          { label: 'Laid', value: laidAt.slice(0, 10) },
+          { label: 'Laid', value: dayOf(laidAt, zone) },
           { label: 'Changed so far', value: String(changes) },
-          { label: 'Due', value: `${at.slice(0, 10)} ${at.slice(11, 16)} UTC` },
+          { label: 'Due', value: dayAndTimeOf(at, zone) },
         ],
       })),
   ]

@@ -6,7 +6,7 @@ import { PLATE_KINDS, romanNumeral } from '../plate/plate'
 import { STATIONS, type Bench } from '../prove/settings'
 import { settingEntries } from '../prove/settingEntries'
 import { formatMm, formatNumber } from '../units/length'
-import { writeMoment } from '../units/writeMoment'
+import { dayOf, writeMoment } from '../units/moment'
 import type { Credits } from './credits'
 import type { Bat, Drying, FiledPull, Print } from './jobFile'
 import { VARIATIONS, type Variation } from './variation'
@@ -41,8 +41,6 @@ export interface Documentation {
   impressions: { mark: string; moment: string; hands: string; eye: string; note: string }[]
 }
 
-const day = (moment: string) => moment.slice(0, 10)
-
 const writeHands = ({ inked, wiped, laid }: Pull['hands']) => {
   const roles = [
     ['inked', inked],
@@ -55,8 +53,9 @@ const writeHands = ({ inked, wiped, laid }: Pull['hands']) => {
     .join(', ')
 }
 
-/** Writes the documentation sheet: work, plate, edition with every kind declared, how it was printed, and each impression. */
-export function documentJob(job: DocumentedJob): Documentation {
+/** Writes the documentation sheet: work, plate, edition with every kind declared, how it was printed, and each impression. @param zone in which the days of approving and drying are said; each print has its own */
+export function documentJob(job: DocumentedJob, zone: string): Documentation {
+  const day = (at: string) => dayOf(at, zone)
   const { plate } = job.bench
   const several = job.runs.length > 1
   const bat = job.bats.at(-1)
@@ -98,7 +97,7 @@ export function documentJob(job: DocumentedJob): Documentation {
   for (const pull of cancelled)
     edited.push({
       label: 'Plate cancelled',
-      value: `${several ? `${job.runs.find(({ position }) => position === pull.runPosition)?.name}, ` : ''}${day(pull.pulledAt)}: ${readPull(pull).cancelled ?? 'struck'}; one cancellation proof`,
+      value: `${several ? `${job.runs.find(({ position }) => position === pull.runPosition)?.name}, ` : ''}${dayOf(pull.pulledAt, pull.zone)}: ${readPull(pull).cancelled ?? 'struck'}; one cancellation proof`,
     })
   if (bat)
     edited.push({

@@ -16,7 +16,7 @@ import { keptMisfitSchema } from '../register/misfitHistory'
 import { keptCustodySchema } from './custody'
 import { VARIATION_KEYS } from './variation'
 import { count, label, moment, positive, remark } from '../units/schemas'
-import { writeMoment } from '../units/writeMoment'
+import { writeMoment } from '../units/moment'
 import { creditsSchema } from './credits'
 
 /** Version of the job file; a later one is refused and says so. */

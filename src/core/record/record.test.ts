@@ -4,7 +4,7 @@ import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import { usualTolerances } from '../prove/tolerance'
 import { JOB_FILE_VERSION, jobFileSchema, type JobFile } from './jobFile'
 import { documentJob } from './documentation'
-import { writeMoment } from '../units/writeMoment'
+import { writeMoment } from '../units/moment'
 import { pullRows } from './pullRows'
 
 const at = '2031-05-02T09:30:00.000Z'
@@ -177,17 +177,20 @@ describe('pull rows', () => {
 })
 
 describe('documentation sheet', () => {
-  const sheet = documentJob({
-    ...file.job,
-    runs: file.runs,
-    signing: file.signing,
-    bench: sampleSettings,
-    plateStates: file.plateStates,
-    pulls: file.pulls,
-    bats: file.bats,
-    prints: file.prints,
-    dryings: [],
-  })
+  const sheet = documentJob(
+    {
+      ...file.job,
+      runs: file.runs,
+      signing: file.signing,
+      bench: sampleSettings,
+      plateStates: file.plateStates,
+      pulls: file.pulls,
+      bats: file.bats,
+      prints: file.prints,
+      dryings: [],
+    },
+    'Europe/Lisbon',
+  )
   it('declares every kind and how the plate was printed', () => {
     const rows = Object.fromEntries(
       sheet.sections.flatMap((section) => section.rows.map(({ label, value }) => [label, value])),

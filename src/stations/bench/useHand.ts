@@ -6,8 +6,3 @@ import { useKeptText } from '@/ui/useKeptText'
 export function useHand(): [name: string, setName: (name: string) => void] {
   return useKeptText('typothesis-hand')
 }
-
-/** The zone of this device's clock, as moments are stamped with it. */
-export function deviceZone(): string {
-  return Intl.DateTimeFormat().resolvedOptions().timeZone || 'Etc/UTC'
-}

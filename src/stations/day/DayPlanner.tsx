@@ -1,5 +1,6 @@
 'use client'
 
+import { useZone } from '@/ui/ViewerZone'
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { chanceBy, endOf, USUAL_SPREAD } from '@/core/day/chanceOfFinishing'
@@ -63,6 +64,7 @@ const BOTTLENECKS = {
 
 /** Plans a day from a wish: start at, or finish by. */
 export function DayPlanner({ learned, onBegun }: { learned: LearnedCycle | null; onBegun: () => void }) {
+  const zone = useZone()
   const { bench, job } = useBench()
   const [hand, setHand] = useHand()
   const left = Math.max(1, job.editionSize - job.accepted)
@@ -91,10 +93,10 @@ export function DayPlanner({ learned, onBegun }: { learned: LearnedCycle | null;
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const parsed = daySettingSchema.safeParse(setting)
   const [wishedStart, finish] = [Date.parse(startField), Date.parse(finishField)]
-  const pauseAt = Date.parse(`${startField.slice(0, 10)}T${pauseField.at}`)
+  const pauseAt = Date.parse(`${startField.split('T')[0]}T${pauseField.at}`)
   const hasPause = Number.isFinite(pauseAt) && (pauseField.minutes ?? 0) > 0
   // All minutes are counted from the start of the field's day, on instants: a change of the clocks moves nothing.
-  const zero = Date.parse(`${startField.slice(0, 10)}T00:00`)
+  const zero = Date.parse(`${startField.split('T')[0]}T00:00`)
   const onAxis = (moment: number) => (moment - zero) / 60_000
   const breaksOn = hasPause ? [{ from: onAxis(pauseAt), to: onAxis(pauseAt) + pauseField.minutes! }] : []
   const startMinute = parsed.success
@@ -116,7 +118,7 @@ export function DayPlanner({ learned, onBegun }: { learned: LearnedCycle | null;
   const at = (field: string) =>
     parsed.success ? undefined : parsed.error.issues.find(({ path }) => path[0] === field)?.message
   const change = (patch: Partial<Loose>) => setSetting({ ...setting, ...patch })
-  const write = (minutes: number) => (startAt ? wallClock(startAt, minutes) : '')
+  const write = (minutes: number) => (startAt ? wallClock(startAt, minutes, zone) : '')
   const shortOfPlaces =
     parsed.success && parsed.data.dryingPlaces !== null && parsed.data.dryingPlaces < parsed.data.pulls
   const begin = async () => {

@@ -1,5 +1,6 @@
 'use client'
 
+import { useZone } from '@/ui/ViewerZone'
 import dynamic from 'next/dynamic'
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react'
 import { planDay, type SheetFacts } from '@/core/day/dayPlan'
@@ -43,6 +44,7 @@ export interface DayFacts {
 
 /** The day as it is lived: what is due now in large type, the rest moved by what really happened. */
 export function LiveDay({ day, drying }: { day: KeptDay & DayFacts; drying: ReactNode }) {
+  const zone = useZone()
   const { job } = useBench()
   const [hand, setHand] = useHand()
   const [now, setNow] = useState(() => Date.now())
@@ -87,7 +89,7 @@ export function LiveDay({ day, drying }: { day: KeptDay & DayFacts; drying: Reac
     ({ sheet, liftedAt, pulledAt }) => liftedAt !== null && pulledAt === null && !day.blotted.includes(sheet),
   )
   const stale = plan.sheets.filter(({ isStale }) => isStale)
-  const write = (minutes: number) => wallClock(day.startAt, minutes)
+  const write = (minutes: number) => wallClock(day.startAt, minutes, zone)
   // The chart is redrawn by the minute, not with every tick of the clock: drawing it is the heaviest thing here.
   const wholeMinute = Math.floor(minute)
   const drawn = useMemo(() => {
@@ -99,11 +101,11 @@ export function LiveDay({ day, drying }: { day: KeptDay & DayFacts; drying: Reac
       <SpanChart
         title="The day as it goes"
         spans={spans}
-        write={(minutes) => wallClock(day.startAt, minutes)}
+        write={(minutes) => wallClock(day.startAt, minutes, zone)}
         now={wholeMinute}
       />
     )
-  }, [day, wholeMinute])
+  }, [day, wholeMinute, zone])
   // Each kind of act has its own first one: the tub does not wait for the press.
   const open = (['in', 'lift', 'pull'] as const).flatMap(
     (kind) => acts.find((act) => act.kind === kind) ?? [],

@@ -1,5 +1,6 @@
 'use client'
 
+import { useZone } from '@/ui/ViewerZone'
 import { Printer } from 'lucide-react'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
@@ -25,6 +26,7 @@ const EXAMPLE = 'Ash; 20; 6; 0.5\nBirch; 12; 8; 1\nCedar; 25; 5; 1.2'
 
 /** Several people and their plates: the order that is through soonest, what is laid under each plate, and who is when where. */
 export function QueueBench({ kept }: { kept: KeptQueue | null }) {
+  const zone = useZone()
   const [hand, setHand] = useHand()
   const [name, setName] = useState(kept?.name ?? 'Open day')
   const [text, setText] = useState(kept ? writePeople(kept.input.people) : EXAMPLE)
@@ -171,7 +173,7 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
             <div className="flex flex-wrap gap-x-8 gap-y-3">
               <Figure value={queue.turns.length} label="people" />
               <Figure
-                value={wallClock(start, queue.endMinutes)}
+                value={wallClock(start, queue.endMinutes, zone)}
                 label="the last is through"
                 note={`${formatNumber(queue.endMinutes, 0)} min`}
               />
@@ -204,10 +206,10 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
                       </th>
                       <td>{turn.place}</td>
                       <td>
-                        {wallClock(start, turn.prepFrom)}–{wallClock(start, turn.prepTo)}
+                        {wallClock(start, turn.prepFrom, zone)}–{wallClock(start, turn.prepTo, zone)}
                       </td>
                       <td>{turn.press}</td>
-                      <td>{wallClock(start, turn.pressFrom)}</td>
+                      <td>{wallClock(start, turn.pressFrom, zone)}</td>
                       <td>
                         {turn.makeReadyMm === 0 ? 'nothing' : `${formatNumber(turn.makeReadyMm, 2)} mm`}
                       </td>
@@ -219,7 +221,8 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
             <ul className="mt-6 hidden grid-cols-2 gap-4 print:grid">
               {queue.turns.map(({ name: who, pressFrom, press, makeReadyMm }) => (
                 <li key={who} className="border border-black p-3">
-                  <b className="block text-2xl">{who}</b> press {press} at {wallClock(start, pressFrom)}:{' '}
+                  <b className="block text-2xl">{who}</b> press {press} at {wallClock(start, pressFrom, zone)}
+                  :{' '}
                   {makeReadyMm === 0
                     ? 'nothing under the plate'
                     : `${formatNumber(makeReadyMm, 2)} mm under the plate`}

@@ -1,5 +1,6 @@
 'use client'
 
+import { useZone } from '@/ui/ViewerZone'
 import { useEffect, useMemo, useState } from 'react'
 import { boardAt, queuePeople, type Turn } from '@/core/day/pressQueue'
 import { formatNumber } from '@/core/units/length'
@@ -8,6 +9,7 @@ import { wallClock } from './daySpans'
 
 /** The queue read from across the room: who is up, who prepares, who waits, who is next. */
 export function QueueWall({ kept }: { kept: KeptQueue }) {
+  const zone = useZone()
   const { turns, endMinutes } = useMemo(() => queuePeople(kept.input), [kept])
   const [now, setNow] = useState<number | null>(null)
   useEffect(() => {
@@ -16,7 +18,7 @@ export function QueueWall({ kept }: { kept: KeptQueue }) {
   }, [])
   const minute = now === null ? null : (now - Date.parse(kept.startAt)) / 60_000
   const board = minute === null ? null : boardAt(turns, Math.max(-1, minute))
-  const time = (minutes: number) => wallClock(kept.startAt, minutes)
+  const time = (minutes: number) => wallClock(kept.startAt, minutes, zone)
   return (
     <div>
       <div className="flex flex-wrap items-baseline justify-between gap-4 border-b-2 border-text pb-2">

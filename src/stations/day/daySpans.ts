@@ -1,3 +1,4 @@
+import { timeOf } from '@/core/units/moment'
 import type { DayPlan } from '@/core/day/dayPlan'
 import type { Span } from '@/ui/SpanChart'
 
@@ -15,10 +16,7 @@ export function daySpans({ sheets }: DayPlan, pullMinutes: number): Span[] {
   ]
 }
 
-/** Writes a moment of a day's axis as the clock on the wall shows it. */
-export function wallClock(startAt: string, minutes: number): string {
-  return new Date(Date.parse(startAt) + minutes * 60_000).toLocaleTimeString('en-GB', {
-    hour: '2-digit',
-    minute: '2-digit',
-  })
+/** Writes a moment of a day's axis as the clock on the wall shows it. @param zone of whoever looks */
+export function wallClock(startAt: string, minutes: number, zone: string): string {
+  return timeOf(new Date(Date.parse(startAt) + minutes * 60_000).toISOString(), zone)
 }

@@ -5,13 +5,13 @@ import { useRef } from 'react'
 import { PLACES } from '@/core/edition/fault'
 import type { DeskKey } from '@/core/edition/deskKeys'
 import { callMeeting } from '@/core/edition/meeting'
-import { writeMoment } from '@/core/units/writeMoment'
+import { dayOf, writeMoment } from '@/core/units/moment'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { TextField } from '@/ui/Field'
 import { useKey } from '@/ui/useKey'
 import { PressCaution } from '../bench/cautions'
-import { deviceZone } from '../bench/useHand'
+import { deviceZone } from '@/ui/deviceZone'
 import { RollerTap } from '../press/RollerTimer'
 import { DeskKeys } from './DeskKeys'
 import { MeetingRails } from './MeetingRails'
@@ -129,7 +129,7 @@ export default function DeskAtWork({ desk }: { desk: Desk }) {
         <p role="status" className="flex flex-wrap items-center gap-3 border-l-4 border-text bg-raised p-2">
           Another day: warm-ups, not numbered, until {warmLeft} more in a row{' '}
           {warmLeft === 1 ? 'matches' : 'match'}.{' '}
-          <Button onClick={() => set({ warmEnded: new Date(now).toISOString().slice(0, 10) })}>
+          <Button onClick={() => set({ warmEnded: dayOf(new Date(now).toISOString(), deviceZone()) })}>
             Count from now on
           </Button>
         </p>

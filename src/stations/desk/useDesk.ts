@@ -1,5 +1,6 @@
 'use client'
 
+import { dayOf } from '@/core/units/moment'
 import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { mergeRails, type DeskEntry, type DeskOutcome, type DeskRails } from '@/core/edition/deskEntry'
@@ -7,7 +8,8 @@ import { pressKey, type DeskAct, type DeskKey } from '@/core/edition/deskKeys'
 import { mayBeForgotten, meetingAt, type Rail } from '@/core/edition/meeting'
 import type { PullEvent } from '@/core/edition/pull'
 import { useKeptText } from '@/ui/useKeptText'
-import { deviceZone, useHand } from '../bench/useHand'
+import { deviceZone } from '@/ui/deviceZone'
+import { useHand } from '../bench/useHand'
 import { useRollerRun } from '../press/keptRoller'
 import { readMemory, type DeskMemory } from './deskMemory'
 import type { Desk } from './readDesk'
@@ -155,7 +157,7 @@ export function useDesk(desk: Desk): DeskHandle {
   const nextSheet = desk.nextSheet + memory.queue.filter(({ kind }) => kind === 'pull').length
 
   // What waits here counts as much as what the server knows of today's warm-ups.
-  const today = new Date(now).toISOString().slice(0, 10)
+  const today = dayOf(new Date(now).toISOString(), deviceZone())
   const eyes = memory.queue.flatMap((entry) =>
     entry.kind === 'pull' && entry.pullKind === 'warmup'
       ? [entry.events.some((event) => event.kind === 'eye' && event.reading === 'same')]

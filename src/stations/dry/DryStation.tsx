@@ -1,5 +1,7 @@
 'use client'
 
+import { dayOf } from '@/core/units/moment'
+import { useZone } from '@/ui/ViewerZone'
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useState } from 'react'
@@ -61,6 +63,7 @@ export function DryStation({
   loads,
   unlocks,
 }: DryStationProps) {
+  const zone = useZone()
   const { job, bench, send } = useBench()
   const [hand, setHand] = useHand()
   const [method, setMethod] = useState<DryingMethod>('blotters')
@@ -152,8 +155,8 @@ export function DryStation({
             </Button>
             {drying && (
               <Figure
-                value={drying.readyAt.slice(0, 10)}
-                label={`ready, laid ${drying.laidAt.slice(0, 10)}`}
+                value={dayOf(drying.readyAt, zone)}
+                label={`ready, laid ${dayOf(drying.laidAt, zone)}`}
               />
             )}
             <p className="text-sm text-muted sm:col-span-2 xl:col-span-6">
@@ -186,7 +189,7 @@ export function DryStation({
           <ol>
             {unlocks.map(({ at, by, why, marks }) => (
               <li key={at} className="border-t border-line py-1">
-                {at.slice(0, 10)}, {by}: {why}. They were {marks.map(({ mark }) => mark).join(', ')}.
+                {dayOf(at, zone)}, {by}: {why}. They were {marks.map(({ mark }) => mark).join(', ')}.
               </li>
             ))}
           </ol>

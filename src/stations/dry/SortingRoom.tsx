@@ -14,7 +14,7 @@ import {
 } from '@/core/dry/numbering'
 import { readPull, type Pull } from '@/core/edition/pull'
 import { formatNumber } from '@/core/units/length'
-import { writeMoment } from '@/core/units/writeMoment'
+import { writeMoment } from '@/core/units/moment'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
 import { useBench } from '../bench/BenchContext'

@@ -1,5 +1,7 @@
 'use client'
 
+import { soonOf } from '@/core/units/moment'
+import { useZone } from '@/ui/ViewerZone'
 import { useEffect, useState } from 'react'
 import { dryingActs, type DryingLoad, type DryingPlace } from '@/core/dry/dryingPlaces'
 import type { FieldProblem } from '@/data/errors'
@@ -11,14 +13,6 @@ import { changeBetweenAction, takeOutAction } from './actions'
 import { sendAct } from '../act/sendAct'
 
 const A_MINUTE_MS = 60_000
-const moment = (iso: string) =>
-  new Date(iso).toLocaleString('en-GB', {
-    weekday: 'short',
-    day: 'numeric',
-    month: 'short',
-    hour: '2-digit',
-    minute: '2-digit',
-  })
 
 /** What drying prints ask for, the earliest first, each done with one tap. */
 export function DryingActs({
@@ -28,6 +22,8 @@ export function DryingActs({
   places: readonly DryingPlace[]
   loads: readonly DryingLoad[]
 }) {
+  const zone = useZone()
+  const moment = (at: string) => soonOf(at, zone)
   const [hand, setHand] = useHand()
   const [now, setNow] = useState<string | null>(null)
   const [problems, setProblems] = useState<FieldProblem[]>([])

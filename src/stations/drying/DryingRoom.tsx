@@ -1,5 +1,7 @@
 'use client'
 
+import { dayOf } from '@/core/units/moment'
+import { useZone } from '@/ui/ViewerZone'
 import { useState } from 'react'
 import { DRYING_METHODS, type DryingMethod } from '@/core/dry/drying'
 import { placesFree, placeWords, type DryingLoad, type DryingPlace } from '@/core/dry/dryingPlaces'
@@ -79,6 +81,7 @@ export function DryingRoom({ places, loads }: { places: DryingPlace[]; loads: Dr
 
 /** A place seen from the side: each slot that is taken is a filled line. */
 function Place({ place, loads }: { place: DryingPlace; loads: readonly DryingLoad[] }) {
+  const zone = useZone()
   const taken = place.capacity - placesFree(place, loads)
   const height = Math.max(40, Math.min(120, place.capacity * 4))
   const at = (slot: number) => height - ((slot + 0.5) * height) / place.capacity
@@ -106,7 +109,7 @@ function Place({ place, loads }: { place: DryingPlace; loads: readonly DryingLoa
       <ul className="text-sm">
         {loads.map(({ id, title, sheets, laidAt, readyAt }) => (
           <li key={id}>
-            {sheets} of {title}, laid {laidAt.slice(0, 10)}, dry {readyAt.slice(0, 10)}
+            {sheets} of {title}, laid {dayOf(laidAt, zone)}, dry {dayOf(readyAt, zone)}
           </li>
         ))}
         {loads.length === 0 && <li>Empty.</li>}

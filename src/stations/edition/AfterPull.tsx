@@ -11,7 +11,7 @@ import {
   type Quantity,
 } from '@/core/edition/pull'
 import { featureWords, outsidePasses, type Features, type Passes } from '@/core/prove/features'
-import { writeMoment } from '@/core/units/writeMoment'
+import { writeMoment } from '@/core/units/moment'
 import type { FieldProblem } from '@/data/errors'
 import { Button } from '@/ui/Button'
 import { NumberField } from '@/ui/NumberField'

@@ -80,9 +80,7 @@ export function EditionStation({
   // In a later run those that wait come first; the fresh ones will get here too.
   const sheetsAhead = through.fresh + (through.waiting ?? 0)
   const grams = firstMix(bench.ink)?.gramsPerPull ?? null
-  const cycle = learnCycle(
-    edition.map((one) => ({ pulledAt: one.pulledAt, wipeSeconds: readPull(one).wipeSeconds })),
-  )
+  const cycle = learnCycle(edition.map((one) => ({ ...one, wipeSeconds: readPull(one).wipeSeconds })))
   const series = runSeries(edition, bat, otherEnd)
   const eyes = eyeSeries(edition)
   const wear = wearOfRun(series)

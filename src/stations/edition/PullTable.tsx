@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { FATES, QUANTITIES, QUANTITY_KEYS, readPull, type Pull, type PullEvent } from '@/core/edition/pull'
 import { complaintsOf, featureWords } from '@/core/prove/features'
 import { formatNumber } from '@/core/units/length'
-import { writeMoment } from '@/core/units/writeMoment'
+import { dayAndTimeOf } from '@/core/units/moment'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
 import { TextField } from '@/ui/Field'
@@ -78,7 +78,7 @@ export function PullTable({ pulls, busy, locked, onAdd }: PullTableProps) {
                   <th scope="row" className="py-1.5 text-left text-base">
                     {pull.number}
                   </th>
-                  <td>{writeMoment(pull.pulledAt, pull.zone).slice(0, 16)}</td>
+                  <td>{dayAndTimeOf(pull.pulledAt, pull.zone)}</td>
                   <td>
                     {[
                       eye ?? '—',

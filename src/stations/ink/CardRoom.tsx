@@ -1,5 +1,7 @@
 'use client'
 
+import { dayOf } from '@/core/units/moment'
+import { useZone } from '@/ui/ViewerZone'
 import { Printer } from 'lucide-react'
 import { useMemo, useState } from 'react'
 import { firstMix, recipeOf, recipeGrams } from '@/core/ink/mix'
@@ -38,6 +40,7 @@ export function CardRoom({
   papers: StorePaper[]
   cards: MixCard[]
 }) {
+  const zone = useZone()
   const { bench, job } = useBench()
   const mix = firstMix(bench.ink)
   const { value, change, ...kept } = useMix()
@@ -210,7 +213,7 @@ export function CardRoom({
               <ol>
                 {card.versions.map((version, i) => (
                   <li key={version.version} className="border-b border-line py-1.5 text-sm">
-                    <b>Version {version.version}</b>, {version.at.slice(0, 10)}, {version.by}
+                    <b>Version {version.version}</b>, {dayOf(version.at, zone)}, {version.by}
                     {version.why ? `: ${version.why}` : ''}
                     {i > 0 && (
                       <span className="block">
@@ -223,7 +226,7 @@ export function CardRoom({
               <ul className="mt-2" aria-label="Batches">
                 {card.batches.map((batch) => (
                   <li key={batch.id} className="py-1 text-sm">
-                    {batch.madeAt.slice(0, 10)}:{' '}
+                    {dayOf(batch.madeAt, zone)}:{' '}
                     {formatNumber(
                       batchContents(batch).reduce((sum, { grams }) => sum + grams, 0),
                       1,

@@ -1,5 +1,7 @@
 'use client'
 
+import { dayOf } from '@/core/units/moment'
+import { useZone } from '@/ui/ViewerZone'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import { deltaE00 } from '@/core/colour/deltaE00'
@@ -41,6 +43,7 @@ export function CorrectRoom({
   papers: StorePaper[]
   cards: MixCard[]
 }) {
+  const zone = useZone()
   const { bench, job } = useBench()
   const { value, change, ...kept } = useMix()
   const [hand] = useHand()
@@ -135,7 +138,7 @@ export function CorrectRoom({
             value={batch.id}
             options={batches.map(({ card: of, batch: one }) => [
               one.id,
-              `${of.name}, ${one.madeAt.slice(0, 10)}, ${formatNumber(
+              `${of.name}, ${dayOf(one.madeAt, zone)}, ${formatNumber(
                 batchContents(one).reduce((sum, { grams }) => sum + grams, 0),
                 1,
               )} g`,

@@ -8,6 +8,7 @@ import { sampleRecord } from '@/data/sampleRecord.test.fixture'
 import { readMorning } from './readMorning'
 
 const now = '2031-05-03T08:00:00.000Z'
+const here = { now, zone: 'Etc/UTC' }
 const pull = (
   pulledAt: string,
   kind: FiledPull['kind'],
@@ -45,7 +46,7 @@ const shelf = firstMix(sampleSettings.ink).parts.map(({ inkId, name }) => ({
   name,
   viscosityPas: 60,
 }))
-const read = (more: Partial<JobRecord>) => readMorning(job(more), shelf as never, now, USUAL_CALIBRATION)
+const read = (more: Partial<JobRecord>) => readMorning(job(more), shelf as never, here, USUAL_CALIBRATION)
 
 describe('what the morning sheet needs of a job', () => {
   it('counts pulls from this mix, and from the plate whatever the mix', () => {
@@ -64,7 +65,7 @@ describe('what the morning sheet needs of a job', () => {
   it('reckons the stiffness of the mix with its oil, where every ink is on the shelf', () => {
     expect(read({}).mixPas).toBeLessThan(60)
     expect(read({}).mixPas).toBeGreaterThan(40)
-    expect(readMorning(job({}), [], now, USUAL_CALIBRATION).mixPas).toBeNull()
+    expect(readMorning(job({}), [], here, USUAL_CALIBRATION).mixPas).toBeNull()
   })
   it('says when prints are dry', () => {
     const drying = (readyAt: string) =>

@@ -1,3 +1,4 @@
+import { dayOf } from '@/core/units/moment'
 import { isSameName } from '@/core/units/byName'
 import { firstMix } from '@/core/ink/mix'
 import { mixViscosity } from '@/core/ink/mixViscosity'
@@ -10,11 +11,11 @@ import type { MorningJob } from '@/core/morning/morningSheet'
 import type { ShelfInk } from '@/core/ink/shelfInk'
 import type { JobRecord } from '@/data/jobRecord'
 
-/** What the morning sheet needs of a job that is under way. */
+/** What the morning sheet needs of a job that is under way. @param zone of whoever reads it */
 export function readMorning(
   job: JobRecord,
   shelf: readonly ShelfInk[],
-  now: string,
+  { now, zone }: { now: string; zone: string },
   calibration: InkCalibration,
   facings: readonly { afterPulls: number }[] = [],
 ): MorningJob {
@@ -25,7 +26,7 @@ export function readMorning(
     .filter(({ kind }) => kind === 'edition')
     .map((pull) => readPull(pull).decision?.decision)
   const drying = job.dryings.at(-1)
-  const today = now.slice(0, 10)
+  const today = dayOf(now, zone)
   return {
     id: job.id,
     title: job.title,
@@ -39,7 +40,7 @@ export function readMorning(
     editionSize: job.editionSize,
     accepted: decisions.filter((decision) => decision === 'accepted').length,
     rejected: decisions.filter((decision) => decision === 'rejected').length,
-    pulledToday: job.pulls.some(({ pulledAt }) => pulledAt.startsWith(today)),
-    drying: drying ? { ready: drying.readyAt <= now, when: drying.readyAt.slice(0, 10) } : null,
+    pulledToday: job.pulls.some(({ pulledAt }) => dayOf(pulledAt, zone) === today),
+    drying: drying ? { ready: drying.readyAt <= now, when: dayOf(drying.readyAt, zone) } : null,
   }
 }

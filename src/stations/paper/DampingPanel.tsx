@@ -1,5 +1,7 @@
 'use client'
 
+import { soonOf } from '@/core/units/moment'
+import { useZone } from '@/ui/ViewerZone'
 import { useState } from 'react'
 import { packUptake, planDamping } from '@/core/paper/dampingPlan'
 import type { DampingMethod } from '@/core/paper/dampPaper'
@@ -16,17 +18,10 @@ interface DampingPanelProps {
   targetUptakePercent: number
 }
 
-const moment = (iso: string) =>
-  new Date(iso).toLocaleString('en-GB', {
-    weekday: 'short',
-    day: 'numeric',
-    month: 'short',
-    hour: '2-digit',
-    minute: '2-digit',
-  })
-
 /** What damping the sheets takes, from when until when they are good, and a whole pack weighed. */
 export function DampingPanel({ method, sheets, dryGrams, targetUptakePercent }: DampingPanelProps) {
+  const zone = useZone()
+  const moment = (at: string) => soonOf(at, zone)
   const { job } = useBench()
   const [dampedAt, setDampedAt] = useKeptText(`typothesis-damped-${job.id}`)
   const [packGrams, setPack] = useState<number | null>(null)

@@ -1,5 +1,7 @@
 'use client'
 
+import { dayOf } from '@/core/units/moment'
+import { useZone } from '@/ui/ViewerZone'
 import { useState } from 'react'
 import { BATH_RECIPES, bathInput, makeBath, type BathRecipe } from '@/core/plate/bath'
 import { accountBath, platesLeft, type BathCard } from '@/core/plate/bathAccount'
@@ -28,6 +30,7 @@ const USUAL_DEPTH = 80
 
 /** The baths of the workshop: weighed out, what each has taken up, and how many plates like this one are left in it. */
 export function BathRoom({ baths }: { baths: BathCard[] }) {
+  const zone = useZone()
   const { bench } = useBench()
   const { plate } = bench
   const [chosen, setChosen] = useState<string | null>(null)
@@ -68,7 +71,7 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
                 onPick={setChosen}
               />
               <p className="text-sm">
-                {BATH_RECIPES[bath.recipe].label}, made {bath.madeAt.slice(0, 10)} by {bath.by}. {bath.note}
+                {BATH_RECIPES[bath.recipe].label}, made {dayOf(bath.madeAt, zone)} by {bath.by}. {bath.note}
               </p>
               <div className="flex flex-wrap gap-x-10 gap-y-3">
                 <Figure
@@ -146,7 +149,7 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
                         <th scope="row" className="py-1 text-left font-normal">
                           {use.plate}
                         </th>
-                        <td>{use.at.slice(0, 10)}</td>
+                        <td>{dayOf(use.at, zone)}</td>
                         <td>{formatNumber(use.minutes, 1)}</td>
                         <td>{formatNumber(use.openAreaCm2, 0)} cm²</td>
                         <td>

@@ -1,5 +1,7 @@
 'use client'
 
+import { dayOf } from '@/core/units/moment'
+import { useZone } from '@/ui/ViewerZone'
 import { isSameName } from '@/core/units/byName'
 import { useEffect, useRef, useState } from 'react'
 import { TriangleAlert } from 'lucide-react'
@@ -45,6 +47,7 @@ export function MakingRun({
   hand: string
   setHand: (name: string) => void
 }) {
+  const zone = useZone()
   const standing = readMaking(making)
   const { procedure } = making
   const [picked, setPicked] = useState<string | null>(null)
@@ -96,7 +99,7 @@ export function MakingRun({
           {!isSameName(procedure, { name: MAKING_METHODS[procedure.method].label })
             ? ` (${MAKING_METHODS[procedure.method].label.toLowerCase()})`
             : ''}
-          , begun {making.startedAt.slice(0, 10)} by {making.by}
+          , begun {dayOf(making.startedAt, zone)} by {making.by}
         </p>
         {!step && (
           <>
@@ -139,7 +142,7 @@ export function MakingRun({
                 <span className="ml-3 text-xl font-normal">
                   {isRunning
                     ? elapsed > LONGEST_S
-                      ? `since ${at.begunAt!.slice(0, 10)}`
+                      ? `since ${dayOf(at.begunAt!, zone)}`
                       : step.minutes > 0
                         ? left >= 0
                           ? 'left'

@@ -1,5 +1,7 @@
 'use client'
 
+import { dayOf } from '@/core/units/moment'
+import { useZone } from '@/ui/ViewerZone'
 import { useState } from 'react'
 import {
   canBeFaced,
@@ -147,6 +149,7 @@ function StatePicture({
   size: { widthMm: number; heightMm: number }
   spots: KeptWatchSpot[]
 }) {
+  const zone = useZone()
   return (
     <figure>
       <div
@@ -174,7 +177,7 @@ function StatePicture({
         ))}
       </div>
       <figcaption className="mt-1 text-sm">
-        <b>State {romanNumeral(state.state)}</b>, {state.openedAt.slice(0, 10)}
+        <b>State {romanNumeral(state.state)}</b>, {dayOf(state.openedAt, zone)}
         {state.note && `: ${state.note}`}
       </figcaption>
     </figure>
@@ -253,6 +256,7 @@ function Life({
   facings: Facing[]
   history: PlateHistory
 }) {
+  const zone = useZone()
   const { job } = useBench()
   const [hand, setHand] = useHand()
   const [note, setNote] = useState('')
@@ -297,7 +301,7 @@ function Life({
       <Figure value={pulls} label="pulls so far" />
       {facings.map(({ at, by, afterPulls, note: said }) => (
         <p key={at} className="text-sm">
-          Steel faced {at.slice(0, 10)} after {afterPulls} pulls, entered by {by}
+          Steel faced {dayOf(at, zone)} after {afterPulls} pulls, entered by {by}
           {said && `: ${said}`}.
         </p>
       ))}

@@ -1,5 +1,7 @@
 'use client'
 
+import { dayOf } from '@/core/units/moment'
+import { useZone } from '@/ui/ViewerZone'
 import Link from 'next/link'
 import { useState } from 'react'
 import {
@@ -51,6 +53,7 @@ export function BlanketShelf({
   packs: StorePack[]
   now: string
 }) {
+  const zone = useZone()
   const [open, setOpen] = useState<string | null>(null)
   const [hand, setHand] = useHand()
   const { busy, problems, act } = useAct()
@@ -109,7 +112,7 @@ export function BlanketShelf({
                     gives up to {formatNumber(100 * layer.densificationStrain!, 0)} %,{' '}
                     {formatNumber(layer.modulusMPa, 2)} MPa{' '}
                     {blanket.modulusMPa === null ? '(its kind, from memory)' : '(measured)'};{' '}
-                    {blanket.washedAt ? `washed ${blanket.washedAt.slice(0, 10)}` : 'no wash recorded'}
+                    {blanket.washedAt ? `washed ${dayOf(blanket.washedAt, zone)}` : 'no wash recorded'}
                     {blanket.since ? `, in use since ${blanket.since}` : ''}. {blanket.note}
                   </span>
                   {blanketRemarks(blanket, blanket.washedAt, now).map((words) => (

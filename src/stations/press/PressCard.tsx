@@ -1,5 +1,7 @@
 'use client'
 
+import { dayOf } from '@/core/units/moment'
+import { useZone } from '@/ui/ViewerZone'
 import Link from 'next/link'
 import { useState } from 'react'
 import {
@@ -39,8 +41,6 @@ const ZEROING = [
   'Back both off by half a turn, and come back by tightening: the strips must hold at the same mark.',
 ] as const
 
-const DAY = (at: string) => at.slice(0, 10)
-
 /** A press's card: what it is, when it was zeroed and what has drifted since, its upkeep, and all that was written on it. */
 export function PressCard({
   press,
@@ -51,6 +51,7 @@ export function PressCard({
   events: KeptPressEvent[]
   standing: PressStanding
 }) {
+  const zone = useZone()
   const [hand, setHand] = useHand()
   const { busy, problems, act } = useAct()
   const enter = (event: PressEvent) =>
@@ -84,7 +85,13 @@ export function PressCard({
           note={press.bedLengthMm ? `${formatMm(press.bedLengthMm)} long` : undefined}
         />
         <Figure
-          value={standing.zeroedAt ? DAY(standing.zeroedAt) : press.zeroedAt ? DAY(press.zeroedAt) : '—'}
+          value={
+            standing.zeroedAt
+              ? dayOf(standing.zeroedAt, zone)
+              : press.zeroedAt
+                ? dayOf(press.zeroedAt, zone)
+                : '—'
+          }
           label="zero set"
           note={
             standing.driftTurns === null
@@ -153,7 +160,7 @@ export function PressCard({
         <ol>
           {[...events].reverse().map(({ event, at, by }) => (
             <li key={at + event.kind} className="condensed border-t border-line py-1">
-              {DAY(at)} {describe(event)}, {by}
+              {dayOf(at, zone)} {describe(event)}, {by}
             </li>
           ))}
         </ol>
@@ -283,6 +290,7 @@ function TestPrint({
   last: PressStanding['testPrint']
   onKeep: (event: PressEvent) => Promise<boolean>
 }) {
+  const zone = useZone()
   const [note, setNote] = useState('')
   const [picture, setPicture] = useState<{ imageId: string | null; message?: string }>({ imageId: null })
   const choose = async (file: File | undefined) => {
@@ -295,14 +303,14 @@ function TestPrint({
       <h2 className="station-title">Dated test print</h2>
       <p className="text-sm text-muted">
         {last
-          ? `Last ${DAY(last.at)}${last.note && `: ${last.note}`}`
+          ? `Last ${dayOf(last.at, zone)}${last.note && `: ${last.note}`}`
           : 'The same small plate, now and then: it shows what the press does by itself.'}
       </p>
       {}
       {last?.imageId && (
         <img
           src={`/pictures/${last.imageId}/thumb`}
-          alt={`Test print of ${DAY(last.at)}`}
+          alt={`Test print of ${dayOf(last.at, zone)}`}
           className="mt-1 max-h-40 border border-line"
         />
       )}

@@ -1,16 +1,23 @@
+'use client'
+
 import Link from 'next/link'
+import { dayOf } from '@/core/units/moment'
+import { useZone } from '@/ui/ViewerZone'
 import type { StorePress } from '@/data/store'
 
 /** What a turn is worth on a press, when it was last zeroed, and the way to its card. */
-export const ZeroLine = ({ press }: { press: StorePress }) => (
-  <>
-    One turn is {press.mmPerTurn.toFixed(3)} mm ({press.thread}). Zero is both sides touching the bare bed
-    {press.zeroedAt ? `, last set ${press.zeroedAt.slice(0, 10)}.` : ': not recorded yet.'}{' '}
-    <Link
-      href={`/store/presses/${press.id}`}
-      className="inline-flex min-h-11 items-center underline underline-offset-4"
-    >
-      Card and zeroing of {press.name.toLowerCase()}
-    </Link>
-  </>
-)
+export function ZeroLine({ press }: { press: StorePress }) {
+  const zone = useZone()
+  return (
+    <>
+      One turn is {press.mmPerTurn.toFixed(3)} mm ({press.thread}). Zero is both sides touching the bare bed
+      {press.zeroedAt ? `, last set ${dayOf(press.zeroedAt, zone)}.` : ': not recorded yet.'}{' '}
+      <Link
+        href={`/store/presses/${press.id}`}
+        className="inline-flex min-h-11 items-center underline underline-offset-4"
+      >
+        Card and zeroing of {press.name.toLowerCase()}
+      </Link>
+    </>
+  )
+}

@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { readPull, type EyeReading, type Pull, type PullEvent } from '@/core/edition/pull'
-import { writeMoment } from '@/core/units/writeMoment'
+import { writeMoment } from '@/core/units/moment'
 import { romanNumeral } from '@/core/plate/plate'
 import type { CouponSpot } from '@/core/prove/couponSpots'
 import { compareSettings } from '@/core/prove/compareSettings'

@@ -1,5 +1,7 @@
 'use client'
 
+import { dayOf } from '@/core/units/moment'
+import { useZone } from '@/ui/ViewerZone'
 import { useState } from 'react'
 import { CUSTODY, custodyCounts, standingOf, type CustodyKind, type KeptCustody } from '@/core/record/custody'
 import type { Print } from '@/core/record/jobFile'
@@ -15,6 +17,7 @@ import { sendAct } from '../act/sendAct'
 
 /** Where every signed print is: moves are written one after another, and none is ever changed. */
 export function CustodyBook({ prints, moves }: { prints: Print[]; moves: KeptCustody[] }) {
+  const zone = useZone()
   const { job } = useBench()
   const [hand, setHand] = useHand()
   const { busy, problems, act } = useAct()
@@ -86,7 +89,7 @@ export function CustodyBook({ prints, moves }: { prints: Print[]; moves: KeptCus
         <ol aria-label="Custody so far" className="condensed mt-2 text-sm">
           {moves.map(({ pullId: id, move, at, by }, i) => (
             <li key={i} className="border-t border-line py-1">
-              {at.slice(0, 10)} {prints.find((print) => print.pullId === id)?.mark}:{' '}
+              {dayOf(at, zone)} {prints.find((print) => print.pullId === id)?.mark}:{' '}
               {CUSTODY[move.kind].toLowerCase()} {move.to}
               {move.receipt && `, receipt ${move.receipt}`}, {by}
             </li>

@@ -1,5 +1,7 @@
 'use client'
 
+import { dayOf } from '@/core/units/moment'
+import { useZone } from '@/ui/ViewerZone'
 import { useState } from 'react'
 import { misfitActs } from '@/core/register/misfitActs'
 import { lastingShift, misfitHistory, type KeptMisfit } from '@/core/register/misfitHistory'
@@ -34,6 +36,7 @@ interface MisfitSolverProps {
 
 /** How far a print is off at its corners, what to do at the bed, and how it went before. */
 export function MisfitSolver({ plate, isFaceDown, misfits }: MisfitSolverProps) {
+  const zone = useZone()
   const { job } = useBench()
   const [hand, setHand] = useHand()
   const { busy, problems, act } = useAct()
@@ -132,7 +135,7 @@ export function MisfitSolver({ plate, isFaceDown, misfits }: MisfitSolverProps) 
             <ol>
               {history.map(({ at, by, solved, worstMm, isSeen }, i) => (
                 <li key={at + i} className="condensed border-t border-line py-1">
-                  {at.slice(0, 10)} {by}: {formatNumber(solved.shiftMm.x, 2)} right,{' '}
+                  {dayOf(at, zone)} {by}: {formatNumber(solved.shiftMm.x, 2)} right,{' '}
                   {formatNumber(solved.shiftMm.y, 2)} up, {formatNumber(solved.rotationDeg, 2)}°; worst corner{' '}
                   {formatNumber(worstMm, 2)} mm{isSeen ? ' ◆ seen' : ': not seen'}
                 </li>

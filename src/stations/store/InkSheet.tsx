@@ -1,5 +1,7 @@
 'use client'
 
+import { dayOf } from '@/core/units/moment'
+import { useZone } from '@/ui/ViewerZone'
 import Link from 'next/link'
 import { useState } from 'react'
 import { inkSuits } from '@/core/ink/inkSuits'
@@ -25,6 +27,7 @@ const FIELDS = ['tubeGrams', 'gramsLeft', 'openedOn', 'keepsOpenDays', 'pricePer
 
 /** One ink of the shelf: what it does on paper, what it suits, and what is left of it. */
 export function InkSheet({ ink }: { ink: StoreInk }) {
+  const zone = useZone()
   const [tube, setTube] = useState({
     tubeGrams: ink.tubeGrams,
     gramsLeft: ink.gramsNow === null ? null : Number(ink.gramsNow.toFixed(1)),
@@ -86,7 +89,7 @@ export function InkSheet({ ink }: { ink: StoreInk }) {
               label="left"
               note={
                 ink.weighedAt
-                  ? `weighed ${ink.weighedAt.slice(0, 10)}, less what was mixed since`
+                  ? `weighed ${dayOf(ink.weighedAt, zone)}, less what was mixed since`
                   : 'never weighed'
               }
             />

@@ -1,5 +1,7 @@
 'use client'
 
+import { dayOf } from '@/core/units/moment'
+import { useZone } from '@/ui/ViewerZone'
 import Link from 'next/link'
 import { useState } from 'react'
 import { describeSpectrum } from '@/core/colour/describeSpectrum'
@@ -130,6 +132,7 @@ export function PaperSheet({ paper, others, book, reservations, growth, soak }: 
 }
 
 function StockBook({ paperId, book }: { paperId: string; book: readonly StockMove[] }) {
+  const zone = useZone()
   const [hand, setHand] = useHand()
   const [kind, setKind] = useState<StockMoveKind>('received')
   const [sheets, setSheets] = useState<number | null>(null)
@@ -175,7 +178,7 @@ function StockBook({ paperId, book }: { paperId: string; book: readonly StockMov
       <ul className="mt-3 text-sm" aria-label="Entries">
         {book.map(({ id, kind: what, sheets: number, change, lot: from, at, by }) => (
           <li key={id} className="border-t border-line py-1">
-            {at.slice(0, 10)}: {STOCK_MOVES[what].toLowerCase()} {number}
+            {dayOf(at, zone)}: {STOCK_MOVES[what].toLowerCase()} {number}
             {what === 'counted' ? ` (${change >= 0 ? '+' : '−'}${Math.abs(change)})` : ''}
             {from ? `, lot ${from}` : ''}, {by}
           </li>

@@ -1,3 +1,5 @@
+import { dayOf } from '@/core/units/moment'
+import { viewerZone } from '../../viewerZone'
 import type { Metadata } from 'next'
 import { DeskScreen } from '@/stations/desk/DeskScreen'
 import { readDesk } from '@/stations/desk/readDesk'
@@ -11,10 +13,10 @@ export async function generateMetadata({ params }: Params): Promise<Metadata> {
 
 /** The pull desk of a job: by itself, so that nothing else is in the way of wet hands. */
 export default async function DeskPage({ params }: Params) {
-  const job = await openJob((await params).job)
+  const [job, zone] = [await openJob((await params).job), await viewerZone()]
   return (
     <main className="flex flex-1 flex-col p-3 sm:p-5">
-      <DeskScreen key={job.id} desk={readDesk(job, new Date().toISOString().slice(0, 10))} />
+      <DeskScreen key={job.id} desk={readDesk(job, dayOf(new Date().toISOString(), zone))} />
     </main>
   )
 }

@@ -1,3 +1,5 @@
+import { dayOf } from '@/core/units/moment'
+import { viewerZone } from '../../../viewerZone'
 import { loadBlottings } from '@/data/blottings'
 import { latestMorning } from '@/data/mornings'
 import { loadWeighIns } from '@/data/soaks'
@@ -13,7 +15,8 @@ export default async function PaperPage() {
     loadBlottings(),
     latestMorning(),
   ])
-  const isToday = morning?.at.slice(0, 10) === new Date().toISOString().slice(0, 10)
+  const zone = await viewerZone()
+  const isToday = morning !== null && dayOf(morning.at, zone) === dayOf(new Date().toISOString(), zone)
   return (
     <PaperStation
       papers={papers}

@@ -1,3 +1,4 @@
+import { viewerZone } from '../../../viewerZone'
 import { loadCustody } from '@/data/custody'
 import { documentRecord } from '@/stations/record/documentRecord'
 import { RecordStation } from '@/stations/record/RecordStation'
@@ -7,7 +8,7 @@ export default async function RecordPage({ params }: { params: Promise<{ job: st
   const job = await openJob((await params).job)
   return (
     <RecordStation
-      documentation={documentRecord(job)}
+      documentation={documentRecord(job, await viewerZone())}
       credits={job.credits}
       prints={job.prints}
       moves={await loadCustody(job.id)}

@@ -44,9 +44,8 @@ export default async function QuotePage({ params }: { params: Promise<{ job: str
       }}
       gramsPerPull={needFromWeighings(weighings)?.gramsPerPull ?? firstMix(bench.ink)?.gramsPerPull ?? null}
       minutesPerPull={
-        learnCycle(
-          edition.map((pull) => ({ pulledAt: pull.pulledAt, wipeSeconds: readPull(pull).wipeSeconds })),
-        )?.cycleMinutes ?? null
+        learnCycle(edition.map((pull) => ({ ...pull, wipeSeconds: readPull(pull).wipeSeconds })))
+          ?.cycleMinutes ?? null
       }
       pricePerSheet={papers.find(({ id }) => id === bench.paper?.paperId)?.pricePerSheet ?? null}
       pricePerKg={

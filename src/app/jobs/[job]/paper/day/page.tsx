@@ -21,9 +21,7 @@ export default async function DayPage({ params }: { params: Promise<{ job: strin
     )
   return (
     <DayRoom
-      learned={learnCycle(
-        pulls.map((pull) => ({ pulledAt: pull.pulledAt, wipeSeconds: readPull(pull).wipeSeconds })),
-      )}
+      learned={learnCycle(pulls.map((pull) => ({ ...pull, wipeSeconds: readPull(pull).wipeSeconds })))}
       kept={
         kept &&
         facts && {

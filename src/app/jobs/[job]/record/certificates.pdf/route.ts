@@ -1,3 +1,4 @@
+import { viewerZone } from '../../../../viewerZone'
 import type { NextRequest } from 'next/server'
 import { documentRecord } from '@/stations/record/documentRecord'
 import { renderCertificatesPdf } from '@/stations/record/certificatesPdf'
@@ -9,7 +10,7 @@ export async function GET(
   { params }: { params: Promise<{ job: string }> },
 ): Promise<Response> {
   const job = await openJob((await params).job)
-  const documentation = documentRecord(job)
+  const documentation = documentRecord(job, await viewerZone())
   // A rejected pull is in the documentation too, and gets no certificate.
   const numbered = job.prints.map(({ mark }) => mark)
   const wanted = request.nextUrl.searchParams.getAll('mark')

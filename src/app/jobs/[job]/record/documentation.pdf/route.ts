@@ -1,3 +1,4 @@
+import { viewerZone } from '../../../../viewerZone'
 import { documentRecord } from '@/stations/record/documentRecord'
 import { renderDocumentationPdf } from '@/stations/record/documentationPdf'
 import { openJob } from '../../openJob'
@@ -7,6 +8,8 @@ export async function GET(
   _request: Request,
   { params }: { params: Promise<{ job: string }> },
 ): Promise<Response> {
-  const pdf = await renderDocumentationPdf(documentRecord(await openJob((await params).job)))
+  const pdf = await renderDocumentationPdf(
+    documentRecord(await openJob((await params).job), await viewerZone()),
+  )
   return new Response(new Uint8Array(pdf), { headers: { 'content-type': 'application/pdf' } })
 }

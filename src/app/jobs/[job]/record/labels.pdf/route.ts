@@ -1,3 +1,4 @@
+import { viewerZone } from '../../../../viewerZone'
 import { documentRecord } from '@/stations/record/documentRecord'
 import { renderLabelsPdf } from '@/stations/record/labelsPdf'
 import { openJob } from '../../openJob'
@@ -9,7 +10,7 @@ export async function GET(_: Request, { params }: { params: Promise<{ job: strin
   return new Response(
     new Uint8Array(
       await renderLabelsPdf(
-        documentRecord(job),
+        documentRecord(job, await viewerZone()),
         job.prints.map(({ mark, pullId }) => ({
           mark,
           year: (job.pulls.find(({ id }) => id === pullId)?.pulledAt ?? '').slice(0, 4),

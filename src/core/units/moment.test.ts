@@ -1,0 +1,29 @@
+import { describe, expect, it } from 'vitest'
+import { dayAndTimeOf, dayOf, isTimeZone, soonOf, timeOf, writeMoment } from './moment'
+
+describe('a moment', () => {
+  it('falls on the day of where somebody stands', () => {
+    // Offsets of 2031-05-02 by the IANA time zone database: Lisbon +1, Auckland +12, St John’s −2:30.
+    expect(dayOf('2031-05-02T23:30:00.000Z', 'Europe/Lisbon')).toBe('2031-05-03')
+    expect(dayOf('2031-05-02T23:30:00.000Z', 'Etc/UTC')).toBe('2031-05-02')
+    expect(dayAndTimeOf('2031-05-02T12:05:00.000Z', 'Pacific/Auckland')).toBe('2031-05-03 00:05')
+    expect(dayAndTimeOf('2031-05-02T01:00:00.000Z', 'America/St_Johns')).toBe('2031-05-01 22:30')
+  })
+  it('follows the clocks when they change', () => {
+    // The European Union’s clocks go back on the last Sunday of October at 01:00 UTC.
+    expect(timeOf('2031-10-26T00:30:00.000Z', 'Europe/Berlin')).toBe('02:30')
+    expect(timeOf('2031-10-26T01:30:00.000Z', 'Europe/Berlin')).toBe('02:30')
+  })
+  it('is written with its zone, and said without', () => {
+    expect(writeMoment('2031-05-02T09:04:00.000Z', 'Europe/Lisbon')).toBe('2031-05-02 10:04 Europe/Lisbon')
+    expect(soonOf('2031-05-02T09:04:00.000Z', 'Europe/Lisbon')).toBe('Fri 2 May, 10:04')
+    expect(timeOf('2031-05-02T23:00:00.000Z', 'Europe/Lisbon')).toBe('00:00')
+  })
+  it('has a zone this machine knows', () => {
+    expect([isTimeZone('Europe/Lisbon'), isTimeZone('Atlantis/Main_Street'), isTimeZone('')]).toEqual([
+      true,
+      false,
+      false,
+    ])
+  })
+})
