@@ -1,5 +1,4 @@
 import { z } from 'zod'
-import { REJECT_REASONS } from './rejectReasons'
 
 /** Where on the print: the 3 × 3 keys of a keypad laid over it, 7 at the top left. */
 export const PLACES = {
@@ -15,19 +14,28 @@ export const PLACES = {
 } as const
 export type Place = keyof typeof PLACES
 
+/**
+ * What can be wrong with a print, in the words of the press: the key of a keypad it is said by, and what is looked at before the next pull
+ * [common practice, no source].
+ */
+export const FAULTS = {
+  grey: { key: 7, check: 'Screws where the BAT has them, and the ink worked up?' },
+  starved: { key: 8, check: 'Ink rubbed in all ways, sheet damp enough?' },
+  'dirty edge': { key: 9, check: 'Bevels and back wiped?' },
+  smear: { key: 4, check: 'Clean hands, and the sheet dropped, not slid?' },
+  crease: { key: 5, check: 'Blankets flat, sheet flat, nothing under it?' },
+  shifted: { key: 6, check: 'Corners to their marks, plate to its outline?' },
+  spot: { key: 1, check: 'Plate looked over in raking light for grit and hairs?' },
+  'felt texture': { key: 2, check: 'Catcher dry and soft, tissue over the sheet?' },
+  other: { key: 3, check: 'What went wrong last time put right?' },
+} as const satisfies Record<string, { key: Place; check: string }>
+export type RejectReason = keyof typeof FAULTS
+export const REJECT_REASONS = Object.keys(FAULTS) as [RejectReason, ...RejectReason[]]
+
 /** What is wrong, by the same keys. */
-export const FAULT_KEYS = {
-  7: 'grey',
-  8: 'starved',
-  9: 'dirty edge',
-  4: 'smear',
-  5: 'crease',
-  6: 'shifted',
-  1: 'spot',
-  2: 'felt texture',
-  3: 'other',
-} as const satisfies Record<Place, (typeof REJECT_REASONS)[number]>
-export type FaultKind = (typeof FAULT_KEYS)[Place]
+export const FAULT_KEYS = Object.fromEntries(
+  REJECT_REASONS.map((what) => [FAULTS[what].key, what]),
+) as Record<Place, RejectReason>
 
 export const faultSchema = z.strictObject({
   where: z.union(([7, 8, 9, 4, 5, 6, 1, 2, 3] as const).map((key) => z.literal(key))),
@@ -35,20 +43,7 @@ export const faultSchema = z.strictObject({
 })
 export type Fault = z.infer<typeof faultSchema>
 
-/** What to look at before the next pull, by the fault of the last [common practice, no source]. */
-const CHECKS: Record<FaultKind, string> = {
-  grey: 'Screws where the BAT has them, and the ink worked up?',
-  starved: 'Ink rubbed in all ways, sheet damp enough?',
-  'dirty edge': 'Bevels and back wiped?',
-  smear: 'Clean hands, and the sheet dropped, not slid?',
-  crease: 'Blankets flat, sheet flat, nothing under it?',
-  shifted: 'Corners to their marks, plate to its outline?',
-  spot: 'Plate looked over in raking light for grit and hairs?',
-  'felt texture': 'Catcher dry and soft, tissue over the sheet?',
-  other: 'What went wrong last time put right?',
-}
-
 /** The one thing asked before a pull: of the last fault; null where nothing went wrong. */
 export function checkAfter(fault: Fault | null): string | null {
-  return fault === null ? null : `${fault.what}, ${PLACES[fault.where]}: ${CHECKS[fault.what]}`
+  return fault === null ? null : `${fault.what}, ${PLACES[fault.where]}: ${FAULTS[fault.what].check}`
 }

@@ -1,3 +1,4 @@
+import { USUAL_TOLERANCES } from '../tolerance/usualTolerances'
 import { isTimeZone } from '../units/moment'
 import { z } from 'zod'
 import { matchVerdictSchema, scanSchema, type MatchVerdict, type Scan } from '../match/scan'
@@ -17,16 +18,22 @@ export type EyeReading = z.infer<typeof eyeReadingSchema>
 
 /** What instruments read at a pull. */
 export const QUANTITIES = {
-  uptakePercent: { label: 'Water taken up', unit: '%', min: 0, max: 300, tolerance: 5 },
-  plateC: { label: 'Plate temperature', unit: '°C', min: -10, max: 90, tolerance: 2 },
-  tone1: { label: 'Tone, dark spot', unit: 'D', min: 0, max: 4, tolerance: 0.06 },
-  tone2: { label: 'Tone, bright spot', unit: 'D', min: 0, max: 4, tolerance: 0.06 },
-  tone3: { label: 'Tone, middle spot', unit: 'D', min: 0, max: 4, tolerance: 0.06 },
+  uptakePercent: {
+    label: 'Water taken up',
+    unit: '%',
+    min: 0,
+    max: 300,
+    tolerance: USUAL_TOLERANCES.uptakePercent,
+  },
+  plateC: { label: 'Plate temperature', unit: '°C', min: -10, max: 90, tolerance: USUAL_TOLERANCES.plateC },
+  tone1: { label: 'Tone, dark spot', unit: 'D', min: 0, max: 4, tolerance: USUAL_TOLERANCES.toneD },
+  tone2: { label: 'Tone, bright spot', unit: 'D', min: 0, max: 4, tolerance: USUAL_TOLERANCES.toneD },
+  tone3: { label: 'Tone, middle spot', unit: 'D', min: 0, max: 4, tolerance: USUAL_TOLERANCES.toneD },
 } as const
 export type Quantity = keyof typeof QUANTITIES
 export const QUANTITY_KEYS = Object.keys(QUANTITIES) as [Quantity, ...Quantity[]]
 
-export { REJECT_REASONS } from './rejectReasons'
+export { REJECT_REASONS } from './fault'
 export const FATES = {
   destroyed: 'Destroyed',
   reworked: 'Reworked by hand',

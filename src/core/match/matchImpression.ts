@@ -7,7 +7,7 @@ import { checkColour, colourFigures, type ColourFigures, type PrintedZone } from
 import { checkEdges } from './checks/edgesCheck'
 import { checkEvenness, checkLines, checkSides, checkTone } from './checks/inkChecks'
 import { checkMarks, findMarks } from './checks/marksCheck'
-import type { CheckResult, FoundPlace } from './checks/matchCheck'
+import { MATCH_CHECK_KEYS, type CheckResult, type FoundPlace, type MatchCheck } from './checks/matchCheck'
 import { checkRegister, type Placed } from './checks/registerChecks'
 import { outOfShape } from './deformation'
 import { driedPicture, type DriedTone } from './driedPicture'
@@ -262,19 +262,21 @@ function holdAgainst(
     ...plateMarks(judged, origin),
     ...marginMarks(ours.picture, theirs.picture, ours.white, at, alignment, pixelsPerMm),
   ]
-  const checks = [
-    ...checkRegister(placed),
-    checkColour(colour),
-    checkTone(cells),
-    checkLines(cells),
-    checkBreaks(judged, origin),
-    checkEvenness(cells),
-    checkEdges(cells, onSheetMm),
-    checkSides(cells, onSheetMm),
-    checkBands(cells, onSheetMm),
-    checkBlanks(cells, onSheetMm),
-    checkMarks(marks),
-  ]
+  const [register, turn] = checkRegister(placed)
+  const results: Record<MatchCheck, CheckResult> = {
+    register,
+    turn,
+    colour: checkColour(colour),
+    tone: checkTone(cells),
+    lines: checkLines(cells),
+    breaks: checkBreaks(judged, origin),
+    evenness: checkEvenness(cells),
+    edges: checkEdges(cells, onSheetMm),
+    sides: checkSides(cells, onSheetMm),
+    bands: checkBands(cells, onSheetMm),
+    blanks: checkBlanks(cells, onSheetMm),
+    marks: checkMarks(marks),
+  }
   return {
     reference: ours.picture,
     impression: theirs.picture,
@@ -287,7 +289,7 @@ function holdAgainst(
     placed,
     likeness: laid.likeness,
     colour,
-    checks,
+    checks: MATCH_CHECK_KEYS.map((key) => results[key]),
     layers: mapLayers(judged, cells, origin, onSheetMm),
     fall: { reference: ours.fall, impression: theirs.fall },
   }

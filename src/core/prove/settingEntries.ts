@@ -1,3 +1,4 @@
+import { USUAL_TOLERANCES as U } from '../tolerance/usualTolerances'
 import { MODIFIERS } from '../ink/mix'
 import { DAMPING_METHODS } from '../paper/dampPaper'
 import { PLATE_KINDS, romanNumeral } from '../plate/plate'
@@ -71,10 +72,22 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
     named('name', 'Plate', plate.name),
     named('kind', 'Kind', plate.kind, PLATE_KINDS[plate.kind].label),
     named('state', 'State', [plate.state], romanNumeral(plate.state)),
-    measured('widthMm', 'Width', plate.widthMm, formatMm, 0.1),
-    measured('heightMm', 'Height', plate.heightMm, formatMm, 0.1),
-    measured('thicknessMm', 'Thickness', plate.thicknessMm, (mm) => `${formatNumber(mm, 3)} mm`, 0.02),
-    measured('bevelDegrees', 'Bevel', plate.bevelDegrees, (value) => `${formatNumber(value, 0)}°`, 5),
+    measured('widthMm', 'Width', plate.widthMm, formatMm, U.plateSizeMm),
+    measured('heightMm', 'Height', plate.heightMm, formatMm, U.plateSizeMm),
+    measured(
+      'thicknessMm',
+      'Thickness',
+      plate.thicknessMm,
+      (mm) => `${formatNumber(mm, 3)} mm`,
+      U.plateThicknessMm,
+    ),
+    measured(
+      'bevelDegrees',
+      'Bevel',
+      plate.bevelDegrees,
+      (value) => `${formatNumber(value, 0)}°`,
+      U.bevelDegrees,
+    ),
   ],
   ink: ({ mixes: [mix] }) => {
     const total = mix.parts.reduce((sum, part) => sum + part.parts, 0)
@@ -86,7 +99,7 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
         mix.card ? `${mix.name}, card ${mix.card.version}${mix.card.isChanged ? ', changed' : ''}` : mix.name,
       ),
       ...mix.parts.map(({ name, parts }) =>
-        measured(`part.${name}`, name, (100 * parts) / total, percent, 1),
+        measured(`part.${name}`, name, (100 * parts) / total, percent, U.inkPartPercent),
       ),
       ...mix.modifiers.map(({ modifier, amount }) => {
         const { label, unit } = MODIFIERS[modifier]
@@ -98,11 +111,11 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
             unit === 'drops'
               ? `${formatNumber(value, 1)} ${value === 1 ? 'drop' : 'drops'}`
               : `${formatNumber(value, 2)} g`,
-          unit === 'drops' ? 1 : 0.2,
+          unit === 'drops' ? U.modifierDrops : U.modifierGrams,
         )
       }),
-      measured('plateC', 'Plate', mix.plateC, degrees, 2),
-      measured('roomC', 'Room', mix.roomC, degrees, 2),
+      measured('plateC', 'Plate', mix.plateC, degrees, U.plateC),
+      measured('roomC', 'Room', mix.roomC, degrees, U.roomC),
     ]
   },
   wipe: (order) => [
@@ -118,13 +131,19 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
       ? []
       : [named('zoneMap', 'Zone map', [order.zoneMapVersion], `version ${order.zoneMapVersion}`)]),
     named('order', 'Order', order.steps.map(stepCode), order.steps.map(describeWipeStep).join(' → ')),
-    measured('seconds', 'Wiping time', wipingSeconds(order), (value) => `${formatNumber(value, 0)} s`, 45),
+    measured(
+      'seconds',
+      'Wiping time',
+      wipingSeconds(order),
+      (value) => `${formatNumber(value, 0)} s`,
+      U.wipingSeconds,
+    ),
     measured(
       'strokes',
       'Strokes',
       order.steps.reduce((sum, step) => sum + step.strokes, 0),
       (value) => formatNumber(value, 0),
-      10,
+      U.strokes,
     ),
     named(
       'manner',
@@ -136,20 +155,32 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
   ],
   paper: (paper) => [
     named('name', 'Paper', paper.name),
-    measured('gsm', 'Weight', paper.gsm, (value) => `${formatNumber(value, 0)} g/m²`, 5),
-    measured('sheetWidthMm', 'Sheet width', paper.sheetWidthMm, formatMm, 3),
-    measured('sheetHeightMm', 'Sheet height', paper.sheetHeightMm, formatMm, 3),
+    measured('gsm', 'Weight', paper.gsm, (value) => `${formatNumber(value, 0)} g/m²`, U.paperGsm),
+    measured('sheetWidthMm', 'Sheet width', paper.sheetWidthMm, formatMm, U.sheetSizeMm),
+    measured('sheetHeightMm', 'Sheet height', paper.sheetHeightMm, formatMm, U.sheetSizeMm),
     named('method', 'Damping', paper.method, DAMPING_METHODS[paper.method].label),
-    measured('dampMinutes', 'Damp for', paper.dampMinutes, (value) => `${formatNumber(value, 2)} min`, 5),
-    measured('targetUptakePercent', 'Uptake', paper.targetUptakePercent, percent, 5),
+    measured(
+      'dampMinutes',
+      'Damp for',
+      paper.dampMinutes,
+      (value) => `${formatNumber(value, 2)} min`,
+      U.dampMinutes,
+    ),
+    measured('targetUptakePercent', 'Uptake', paper.targetUptakePercent, percent, U.uptakePercent),
   ],
   press: (press) => [
     named('name', 'Press', press.name),
-    measured('turnsLeft', 'Left screw', press.readingLeft, formatTurns, 0.125),
-    measured('turnsRight', 'Right screw', press.readingRight, formatTurns, 0.125),
+    measured('turnsLeft', 'Left screw', press.readingLeft, formatTurns, U.turns),
+    measured('turnsRight', 'Right screw', press.readingRight, formatTurns, U.turns),
     named('packName', 'Blankets', press.packName),
-    measured('makeReadyMm', 'Make-ready', press.makeReadyMm, (mm) => `${formatNumber(mm, 2)} mm`, 0.05),
-    measured('passes', 'Passes', press.passes, (value) => formatNumber(value, 0), 0),
+    measured(
+      'makeReadyMm',
+      'Make-ready',
+      press.makeReadyMm,
+      (mm) => `${formatNumber(mm, 2)} mm`,
+      U.makeReadyMm,
+    ),
+    measured('passes', 'Passes', press.passes, (value) => formatNumber(value, 0), U.passes),
     ...(press.direction === 'one-way'
       ? []
       : [named('direction', 'Under the roller', press.direction, DIRECTIONS[press.direction])]),
@@ -161,7 +192,7 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
             'On the plate',
             press.secondsOnPlate,
             (value) => `${formatNumber(value, 1)} s`,
-            3,
+            U.secondsOnPlate,
           ),
         ]),
   ],

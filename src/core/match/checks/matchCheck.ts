@@ -1,3 +1,4 @@
+import { USUAL_TOLERANCES } from '../../tolerance/usualTolerances'
 import { z } from 'zod'
 import { finite, label, nonNegative } from '../../units/schemas'
 
@@ -6,18 +7,18 @@ import { finite, label, nonNegative } from '../../units/schemas'
  * stray where nobody said otherwise [common practice, no source].
  */
 export const MATCH_CHECKS = {
-  register: { label: 'Register on the sheet', unit: 'mm', tolerance: 0.5 },
-  turn: { label: 'Square to the sheet', unit: '°', tolerance: 0.25 },
-  colour: { label: 'Colour', unit: 'ΔE00', tolerance: 3 },
-  tone: { label: 'Tone curve', unit: 'L*', tolerance: 3 },
-  lines: { label: 'Line weight', unit: '%', tolerance: 12 },
-  breaks: { label: 'Line breaks', unit: '%', tolerance: 3 },
-  evenness: { label: 'Plate tone, evenness', unit: 'L*', tolerance: 1.5 },
-  edges: { label: 'Edges of the plate', unit: 'L*', tolerance: 3 },
-  sides: { label: 'Left against right', unit: '%', tolerance: 8 },
-  bands: { label: 'Bands', unit: 'L*', tolerance: 2.5 },
-  blanks: { label: 'Starved or blank', unit: 'places', tolerance: 0 },
-  marks: { label: 'Foreign marks', unit: 'places', tolerance: 0 },
+  register: { label: 'Register on the sheet', unit: 'mm', tolerance: USUAL_TOLERANCES.registerMm },
+  turn: { label: 'Square to the sheet', unit: '°', tolerance: USUAL_TOLERANCES.turnDegrees },
+  colour: { label: 'Colour', unit: 'ΔE00', tolerance: USUAL_TOLERANCES.colourDeltaE },
+  tone: { label: 'Tone curve', unit: 'L*', tolerance: USUAL_TOLERANCES.toneLightness },
+  lines: { label: 'Line weight', unit: '%', tolerance: USUAL_TOLERANCES.linesPercent },
+  breaks: { label: 'Line breaks', unit: '%', tolerance: USUAL_TOLERANCES.breaksPercent },
+  evenness: { label: 'Plate tone, evenness', unit: 'L*', tolerance: USUAL_TOLERANCES.evennessLightness },
+  edges: { label: 'Edges of the plate', unit: 'L*', tolerance: USUAL_TOLERANCES.edgesLightness },
+  sides: { label: 'Left against right', unit: '%', tolerance: USUAL_TOLERANCES.sidesPercent },
+  bands: { label: 'Bands', unit: 'L*', tolerance: USUAL_TOLERANCES.bandsLightness },
+  blanks: { label: 'Starved or blank', unit: 'places', tolerance: USUAL_TOLERANCES.blankPlaces },
+  marks: { label: 'Foreign marks', unit: 'places', tolerance: USUAL_TOLERANCES.foreignMarks },
 } as const
 export type MatchCheck = keyof typeof MATCH_CHECKS
 export const MATCH_CHECK_KEYS = Object.keys(MATCH_CHECKS) as [MatchCheck, ...MatchCheck[]]

@@ -25,7 +25,7 @@ export function checkRegister({
   widerPercent,
   tallerPercent,
   bentMm,
-}: Placed): CheckResult[] {
+}: Placed): readonly [CheckResult, CheckResult] {
   const off = Math.hypot(xMm, yMm)
   const grown = [...size(widerPercent, 'wider', 'narrower'), ...size(tallerPercent, 'taller', 'lower')]
   const words = [...way(xMm, 'to the right', 'to the left'), ...way(yMm, 'lower', 'higher')]
