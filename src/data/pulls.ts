@@ -1,3 +1,4 @@
+import { plural } from '@/core/units/counted'
 import { QueryTypes } from 'sequelize'
 import { z } from 'zod'
 import {
@@ -55,7 +56,7 @@ function settingsToPull(bench: Bench): Settings {
     throw new FieldError([
       {
         field: '',
-        message: `Before a pull: ${unset.map((station) => STATIONS[station]).join(', ')} ${unset.length === 1 ? 'needs' : 'need'} you.`,
+        message: `Before a pull: ${unset.map((station) => STATIONS[station]).join(', ')} ${plural(unset.length, 'needs', 'need')} you.`,
       },
     ])
   throw new FieldError(checkBench(bench))

@@ -1,3 +1,4 @@
+import { counted } from '@/core/units/counted'
 import { playDays } from '@/core/day/chanceOfFinishing'
 import type { DaySetting } from '@/core/day/dayPlan'
 import { orderFlow } from '@/core/day/flowOrder'
@@ -48,7 +49,7 @@ export function benchPlan(): boolean {
     const { result, ms } = timed(() => queuePeople({ people: crowd, places, presses, order: 'soonest' }))
     const bound = queueBound(crowd, places, presses)
     console.log(
-      `${PEOPLE} people, ${places} places, ${presses} ${presses === 1 ? 'press' : 'presses'}: ${ms.toFixed(1)} ms (wanted under 500; Johnson’s rule alone takes ${johnson.ms.toFixed(2)} ms, ratio ${(ms / johnson.ms).toFixed(0)}); ends after ${result.endMinutes} min, ${((100 * (result.endMinutes - bound)) / bound).toFixed(1)} % over the bound`,
+      `${PEOPLE} people, ${places} places, ${counted(presses, 'press', 'presses')}: ${ms.toFixed(1)} ms (wanted under 500; Johnson’s rule alone takes ${johnson.ms.toFixed(2)} ms, ratio ${(ms / johnson.ms).toFixed(0)}); ends after ${result.endMinutes} min, ${((100 * (result.endMinutes - bound)) / bound).toFixed(1)} % over the bound`,
     )
     return ms
   })

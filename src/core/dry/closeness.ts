@@ -1,3 +1,4 @@
+import { counted } from '../units/counted'
 import { complaintsOf, featureWords } from '../prove/features'
 import { MATCH_CHECKS } from '../match/checks/matchCheck'
 import { scanDistance } from '../match/scan'
@@ -52,10 +53,7 @@ export function closenessTo(pull: Pick<Pull, 'events'>, bat: Pick<Pull, 'events'
     .map(({ by }) => by)
   return {
     distance: Math.max(0, ...parts.map(({ distance }) => distance)) + FAULT * faults.length,
-    by: [
-      ...said,
-      ...(faults.length > 0 ? [`${faults.length} ${faults.length === 1 ? 'fault' : 'faults'}`] : []),
-    ],
+    by: [...said, ...(faults.length > 0 ? [counted(faults.length, 'fault')] : [])],
   }
 }
 

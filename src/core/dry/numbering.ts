@@ -1,3 +1,4 @@
+import { counted, plural } from '../units/counted'
 import { z } from 'zod'
 import { editionNumbersInput, markOf, PRINT_KINDS, type ApStyle, type PrintKind } from './editionNumbers'
 
@@ -125,13 +126,13 @@ export function checkNumbering(
   if (missing > 0)
     problems.push({
       field: 'sorted',
-      message: `${missing} accepted ${missing === 1 ? 'impression is' : 'impressions are'} missing from the list.`,
+      message: `${missing} accepted ${plural(missing, 'impression is', 'impressions are')} missing from the list.`,
     })
   const numbered = sorted.filter(({ kind }) => kind === 'edition').length
   if (numbered !== editionSize) {
     problems.push({
       field: 'editionSize',
-      message: `The edition is declared as ${editionSize}, but ${numbered} ${numbered === 1 ? 'print stands' : 'prints stand'} in it: pull more, move some to proofs, or declare ${numbered}.`,
+      message: `The edition is declared as ${editionSize}, but ${counted(numbered, 'print stands', 'prints stand')} in it: pull more, move some to proofs, or declare ${numbered}.`,
     })
   }
   return problems

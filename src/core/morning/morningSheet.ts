@@ -1,3 +1,4 @@
+import { counted } from '../units/counted'
 import { firstMix } from '../ink/mix'
 import { z } from 'zod'
 import { PLATE_KINDS } from '../plate/plate'
@@ -95,7 +96,7 @@ function inkLines(job: MorningJob, { roomC }: MorningReadings): Omit<MorningLine
     const plate = `plate at ${formatNumber(plateC, 0)}°`
     const text =
       change < 0
-        ? `${formatNumber(-change, 1)}° colder: ${drops > 0 ? `${drops} ${drops === 1 ? 'drop' : 'drops'} more a puddle, or ` : ''}${plate}.`
+        ? `${formatNumber(-change, 1)}° colder: ${drops > 0 ? `${counted(drops, 'drop')} more a puddle, or ` : ''}${plate}.`
         : `${formatNumber(change, 1)}° warmer: ${plate}; oil cannot come out.`
     lines.push({
       station: 'ink',

@@ -1,3 +1,4 @@
+import { plural } from '../units/counted'
 import { USUAL_TOLERANCES as U } from '../tolerance/usualTolerances'
 import { MODIFIERS } from '../ink/mix'
 import { DAMPING_METHODS } from '../paper/dampPaper'
@@ -109,7 +110,7 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
           amount,
           (value) =>
             unit === 'drops'
-              ? `${formatNumber(value, 1)} ${value === 1 ? 'drop' : 'drops'}`
+              ? `${formatNumber(value, 1)} ${plural(value, 'drop', 'drops')}`
               : `${formatNumber(value, 2)} g`,
           unit === 'drops' ? U.modifierDrops : U.modifierGrams,
         )

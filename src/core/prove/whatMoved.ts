@@ -1,3 +1,4 @@
+import { plural } from '../units/counted'
 import { formatNumber } from '../units/length'
 import { compareSettings } from './compareSettings'
 import { FEATURE_KEYS, FEATURES, type Feature, type Features } from './features'
@@ -222,7 +223,7 @@ export function suggestChanges(features: Features, moved: readonly Moved[], most
         trials,
         strength: Math.abs(shift) * Math.sqrt(trials),
         words: `${ACTS[act][way]} by about ${amountWords(act, amount)}`,
-        basis: `from ${trials} earlier ${trials === 1 ? 'trial' : 'trials'} here`,
+        basis: `from ${trials} earlier ${plural(trials, 'trial', 'trials')} here`,
       }))
       const known = new Set(helped.map(({ act }) => act))
       const usual = (USUAL[feature]?.[value] ?? [])

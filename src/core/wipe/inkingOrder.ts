@@ -1,3 +1,4 @@
+import { plural } from '../units/counted'
 /** One ink of a plate that is inked with several, as the order sees it. */
 export interface PoupeeInk {
   name: string
@@ -180,7 +181,7 @@ export function whyThere(
   const later = neighbours.filter((other) => order.indexOf(other) > at)
   const covering = later.filter((other) => inks[other].lightness < inks[ink].lightness)
   if (covering.length > 0)
-    return `early: ${covering.map((other) => inks[other].name).join(', ')} ${covering.length === 1 ? 'is' : 'are'} darker and cover${covering.length === 1 ? 's' : ''} its slips`
+    return `early: ${covering.map((other) => inks[other].name).join(', ')} ${plural(covering.length, 'is', 'are')} darker and cover${plural(covering.length, 's', '')} its slips`
   if (later.length > 0) return 'early: its slips can still be wiped off bare plate'
   return 'late: it covers what slipped before, and is dabbed with care'
 }

@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/counted'
 import { STATIONS } from '@/core/prove/settings'
 import { readSlip, type SlipLine } from '@/core/prove/tolerance'
 import { useBench } from './BenchContext'
@@ -43,7 +44,7 @@ export function Slip() {
         <p className={differing > 0 ? 'font-semibold text-signal' : 'text-muted'}>
           {job.bat
             ? differing > 0
-              ? `◆ ${differing} ${differing === 1 ? 'differs' : 'differ'} from the BAT`
+              ? `◆ ${counted(differing, 'differs', 'differ')} from the BAT`
               : `as BAT ${job.bat.version}`
             : 'no BAT, the approved proof, yet'}
         </p>

@@ -1,3 +1,4 @@
+import { counted } from '@/core/units/counted'
 import { compareSettings } from '@/core/prove/compareSettings'
 import { SETTING_STATIONS, unsetStations, type SettingStation, type Station } from '@/core/prove/settings'
 import type { BenchJob } from './BenchContext'
@@ -24,7 +25,7 @@ export function stationState(station: Station, job: BenchJob, bench: BenchJob['b
       if (job.bat) return { mark: 'set', word: `BAT ${job.bat.version}` }
       return {
         mark: allSet ? 'needs-you' : 'later',
-        word: job.proofs === 0 ? 'no proof yet' : `${job.proofs} ${job.proofs === 1 ? 'proof' : 'proofs'}`,
+        word: job.proofs === 0 ? 'no proof yet' : counted(job.proofs, 'proof'),
       }
     case 'edition':
       return {

@@ -1,5 +1,6 @@
 'use client'
 
+import { plural } from '@/core/units/counted'
 import Link from 'next/link'
 import { useRef } from 'react'
 import { PLACES } from '@/core/edition/fault'
@@ -128,7 +129,7 @@ export default function DeskAtWork({ desk }: { desk: Desk }) {
       {warmLeft > 0 && !desk.stop && state.phase === 'meeting' && (
         <p role="status" className="flex flex-wrap items-center gap-3 border-l-4 border-text bg-raised p-2">
           Another day: warm-ups, not numbered, until {warmLeft} more in a row{' '}
-          {warmLeft === 1 ? 'matches' : 'match'}.{' '}
+          {plural(warmLeft, 'matches', 'match')}.{' '}
           <Button onClick={() => set({ warmEnded: dayOf(new Date(now).toISOString(), deviceZone()) })}>
             Count from now on
           </Button>

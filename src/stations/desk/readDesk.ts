@@ -1,3 +1,4 @@
+import { plural } from '@/core/units/counted'
 import { editionProgress } from '@/core/edition/editionProgress'
 import { readPull } from '@/core/edition/pull'
 import { SHEET_STEPS, type PlannedSegment } from '@/core/edition/meeting'
@@ -65,7 +66,7 @@ export function readDesk(job: JobRecord, today: string): Desk {
       : waiting?.length === 0
         ? `No sheet waits for “${run.name}”: it needs one that is through the run before.`
         : !settings
-          ? `Before a pull: ${unset.map((station) => STATIONS[station]).join(', ')} ${unset.length === 1 ? 'needs' : 'need'} you.`
+          ? `Before a pull: ${unset.map((station) => STATIONS[station]).join(', ')} ${plural(unset.length, 'needs', 'need')} you.`
           : null
   const lastFault = edition.map((pull) => readPull(pull).faults.at(-1) ?? null).at(-1) ?? null
   return {

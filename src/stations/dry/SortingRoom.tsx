@@ -1,5 +1,6 @@
 'use client'
 
+import { plural } from '@/core/units/counted'
 import { useState } from 'react'
 import { byCloseness, closenessTo } from '@/core/dry/closeness'
 import {
@@ -164,7 +165,7 @@ export default function SortingRoom({
         Each is drawn from what was seen of it: lighter or darker by the eye, a diamond where a fault lies.
         “Off” counts tolerances from the BAT. Drag them, or use the list under each.
         {setAside.length > 0
-          ? ` ${setAside.length} set aside or open: ${setAside.length === 1 ? 'it gets' : 'they get'} no number.`
+          ? ` ${setAside.length} set aside or open: ${plural(setAside.length, 'it gets', 'they get')} no number.`
           : ''}
       </p>
       <Problems problems={problems.length > 0 ? problems : inTheWay} />

@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/counted'
 import { useState } from 'react'
 import {
   QUANTITIES,
@@ -130,7 +131,7 @@ export function AfterPull({ pull, passes, busy, problems, onAdd }: AfterPullProp
       )}
       {read.length > 0 && (
         <Button disabled={busy} onClick={() => void onAdd(read).then((kept) => kept && setReadings({}))}>
-          Keep {read.length} {read.length === 1 ? 'reading' : 'readings'}
+          Keep {counted(read.length, 'reading')}
         </Button>
       )}
       <RejectForm busy={busy} onReject={(event) => void onAdd([...read, ...judged, event])} />

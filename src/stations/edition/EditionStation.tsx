@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/counted'
 import { firstMix } from '@/core/ink/mix'
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
@@ -194,7 +195,7 @@ export function EditionStation({
               onClick={pullNow}
             >
               {outside > 0
-                ? `Pull ${next}, although ${outside} ${outside === 1 ? 'setting is' : 'settings are'} outside`
+                ? `Pull ${next}, although ${counted(outside, 'setting is', 'settings are')} outside`
                 : `Pull ${next}`}
             </Button>
             <Button look="quiet" disabled={busy} onClick={() => void pull('warmup')}>

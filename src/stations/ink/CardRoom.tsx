@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/counted'
 import { dayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import { Printer } from 'lucide-react'
@@ -207,9 +208,7 @@ export function CardRoom({
           )}
           {card && (
             <section aria-label="History of the card" className="border-t border-line pt-3">
-              <h2 className="station-title">
-                {card.pulls} {card.pulls === 1 ? 'pull' : 'pulls'} from this card
-              </h2>
+              <h2 className="station-title">{counted(card.pulls, 'pull')} from this card</h2>
               <ol>
                 {card.versions.map((version, i) => (
                   <li key={version.version} className="border-b border-line py-1.5 text-sm">
@@ -233,7 +232,7 @@ export function CardRoom({
                     )}{' '}
                     g of version {batch.version}, usable until {batch.usableUntil}
                     {batch.additions.length > 0
-                      ? `, corrected ${batch.additions.length} ${batch.additions.length === 1 ? 'time' : 'times'}`
+                      ? `, corrected ${counted(batch.additions.length, 'time')}`
                       : ''}
                   </li>
                 ))}

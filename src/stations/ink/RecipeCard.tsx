@@ -1,3 +1,4 @@
+import { plural } from '@/core/units/counted'
 import { MODIFIERS, recipeGrams, type MixSetting } from '@/core/ink/mix'
 import { formatNumber } from '@/core/units/length'
 import type { Loose } from '../bench/useStation'
@@ -36,7 +37,7 @@ export function RecipeCard({
               </th>
               <td className="text-right font-semibold">
                 {formatNumber(amount, 2)}{' '}
-                {MODIFIERS[modifier].unit === 'grams' ? 'g' : amount === 1 ? 'drop' : 'drops'} a{' '}
+                {MODIFIERS[modifier].unit === 'grams' ? 'g' : plural(amount, 'drop', 'drops')} a{' '}
                 {formatNumber(mix.puddleGrams ?? 0, 1)} g puddle
               </td>
             </tr>

@@ -1,3 +1,4 @@
+import { plural } from '@/core/units/counted'
 import { formatNumber } from '@/core/units/length'
 import type { MixForecast } from './forecastMix'
 
@@ -12,7 +13,7 @@ export function Swatches({ forecast, paperName }: { forecast: MixForecast | null
   if (forecast.missing.length > 0)
     return (
       <p className="border border-line bg-ground p-6">
-        No forecast: {forecast.missing.join(', ')} {forecast.missing.length === 1 ? 'is' : 'are'} not on the
+        No forecast: {forecast.missing.join(', ')} {plural(forecast.missing.length, 'is', 'are')} not on the
         shelf.
       </p>
     )

@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/counted'
 import { useState } from 'react'
 import {
   BLOT_TOOLS,
@@ -57,17 +58,15 @@ export function BlottingPanel({ paperId, blottings, uptake, targetPercent }: Blo
       <h3 className="font-semibold">Blotting</h3>
       {wanted !== null && wanted > 0 && (
         <p>
-          <b>
-            {wanted} {wanted === 1 ? 'stroke' : 'strokes'}
-          </b>{' '}
-          with {BLOT_TOOLS[tool].toLowerCase()} bring it to {formatNumber(targetPercent!, 0)} %.
+          <b>{counted(wanted, 'stroke')}</b> with {BLOT_TOOLS[tool].toLowerCase()} bring it to{' '}
+          {formatNumber(targetPercent!, 0)} %.
         </p>
       )}
       {wanted === 0 && <p>No blotting: it is not wetter than wanted.</p>}
       <p className="text-sm text-muted">
         {share === null
           ? 'Weigh a sheet, blot it, weigh it again: then the strokes are reckoned.'
-          : `One stroke takes ${formatNumber(100 * (1 - share), 1)} % of its water, by ${withTool.length} ${withTool.length === 1 ? 'sheet' : 'sheets'}.`}
+          : `One stroke takes ${formatNumber(100 * (1 - share), 1)} % of its water, by ${counted(withTool.length, 'sheet')}.`}
       </p>
       <SelectField
         label="Blotted with"

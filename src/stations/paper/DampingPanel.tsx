@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/counted'
 import { soonOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import { useState } from 'react'
@@ -45,8 +46,8 @@ export function DampingPanel({ method, sheets, dryGrams, targetUptakePercent }: 
   return (
     <section aria-label="Damping all sheets" className="grid gap-3 sm:col-span-2 sm:grid-cols-2">
       <p className="sm:col-span-2">
-        For {sheets} {sheets === 1 ? 'sheet' : 'sheets'}: <b>{formatNumber(plan.waterMl, 0)} ml</b> of water
-        taken up{method === 'spray' || plan.interleaves > 0 ? ` (${plan.sprays} squeezes of a sprayer)` : ''}
+        For {counted(sheets, 'sheet')}: <b>{formatNumber(plan.waterMl, 0)} ml</b> of water taken up
+        {method === 'spray' || plan.interleaves > 0 ? ` (${plan.sprays} squeezes of a sprayer)` : ''}
         {plan.interleaves > 0 && (
           <>
             , between <b>{plan.interleaves} interleaves</b>

@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/counted'
 import dynamic from 'next/dynamic'
 import { useDeferredValue, useMemo, useState } from 'react'
 import { useRouter } from 'next/navigation'
@@ -215,7 +216,7 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
           </div>
           <div
             role="img"
-            aria-label={`Plate with ${map.zones.length} ${map.zones.length === 1 ? 'zone' : 'zones'}${active ? `; ${active.name} is chosen` : ''}`}
+            aria-label={`Plate with ${counted(map.zones.length, 'zone')}${active ? `; ${active.name} is chosen` : ''}`}
             className="bg-ground"
             style={{ maxWidth: `calc(${MOST_HEIGHT} * ${plate.widthMm / plate.heightMm})` }}
           >
@@ -309,7 +310,7 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
           />
           {borders.length > 0 && (
             <p className="text-sm text-muted">
-              {borders.length} {borders.length === 1 ? 'border' : 'borders'} between zones,{' '}
+              {counted(borders.length, 'border')} between zones,{' '}
               {formatNumber(borders.reduce((sum, { lengthMm }) => sum + lengthMm, 0) / 10, 0)} cm in all.
             </p>
           )}

@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/counted'
 import { useMemo, useState } from 'react'
 import { carryOver } from '@/core/press/carryOver'
 import { formatTurns } from '@/core/press/pressSetting'
@@ -79,7 +80,7 @@ export function CarryOver({ onSet, onMakeReady, measured, trials }: CarryOverPro
           <span className="block text-sm text-muted">
             A model; what is least sure is {carried.mostFrom}.
             {learned.trials > 0
-              ? ` This press’s ${learned.trials} ${learned.trials === 1 ? 'trial has' : 'trials have'} moved it by ${formatNumber(learned.correctionTurns, 2)} turns.`
+              ? ` This press’s ${counted(learned.trials, 'trial has', 'trials have')} moved it by ${formatNumber(learned.correctionTurns, 2)} turns.`
               : ''}
           </span>
         </p>

@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/counted'
 import { dayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import Link from 'next/link'
@@ -134,10 +135,8 @@ export function PressCard({
                   <span className="min-w-48 flex-1">
                     {label}{' '}
                     <span className="block text-sm text-muted">
-                      {overdueDays === null
-                        ? 'never recorded'
-                        : `${overdueDays} ${overdueDays === 1 ? 'day' : 'days'} overdue`}
-                      ; every {UPKEEP[task].days} days (common practice, no source)
+                      {overdueDays === null ? 'never recorded' : `${counted(overdueDays, 'day')} overdue`};
+                      every {UPKEEP[task].days} days (common practice, no source)
                     </span>
                   </span>
                   <Button

@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/counted'
 import { useState } from 'react'
 import type { Sizing } from '@/core/paper/substitutes'
 import { peelingSteps } from '@/core/press/peeling'
@@ -199,7 +200,7 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
             <p className="text-sm">
               Turn slowly and evenly on the plate, and never stop on it: it prints a band. Faster once off.
               {bench.press && (bench.press.passes > 1 || bench.press.direction !== 'one-way')
-                ? ` ${bench.press.passes} ${bench.press.passes === 1 ? 'pass' : 'passes'}, ${DIRECTIONS[bench.press.direction].toLowerCase()}.`
+                ? ` ${counted(bench.press.passes, 'pass', 'passes')}, ${DIRECTIONS[bench.press.direction].toLowerCase()}.`
                 : ''}
             </p>
           </section>

@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/counted'
 import { useState } from 'react'
 import { complaintsOf, featureWords, type Features } from '@/core/prove/features'
 import {
@@ -55,7 +56,7 @@ export function NextChange({
       {pairs.length > 0 && (
         <details>
           <summary className="min-h-11 py-2">
-            What moved what: {alike.length} {alike.length === 1 ? 'trial' : 'trials'}{' '}
+            What moved what: {counted(alike.length, 'trial')}{' '}
             {all ? 'on all presses, plates and papers' : 'with this press, kind of plate and paper'}
           </summary>
           <Check label="Count every press, plate and paper" checked={all} onCheck={setAll} />

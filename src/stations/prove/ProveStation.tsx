@@ -1,5 +1,6 @@
 'use client'
 
+import { plural } from '@/core/units/counted'
 import Link from 'next/link'
 import { useState } from 'react'
 import { readPull, type EyeReading, type Pull } from '@/core/edition/pull'
@@ -75,7 +76,7 @@ export function ProveStation({
       {unset.length > 0 ? (
         <p className="border border-line bg-ground p-4">
           Before the first proof: {unset.map((station) => STATIONS[station]).join(', ')}{' '}
-          {unset.length === 1 ? 'needs' : 'need'} you.
+          {plural(unset.length, 'needs', 'need')} you.
         </p>
       ) : (
         <section aria-label="Next proof" className="grid gap-4 border-b-2 border-text pb-4 lg:grid-cols-2">

@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/counted'
 import { findByName, isSameName } from '@/core/units/byName'
 import { useState } from 'react'
 import type { Point } from '@/core/geometry/polygon'
@@ -301,7 +302,7 @@ export default function ColleBench({
                   note={
                     nest.perSheet === 0
                       ? '◆ The piece is larger than the sheet.'
-                      : `${nest.sheets} ${nest.sheets === 1 ? 'sheet' : 'sheets'} for ${setting.pieces}`
+                      : `${counted(nest.sheets, 'sheet')} for ${setting.pieces}`
                   }
                 />
                 <Figure

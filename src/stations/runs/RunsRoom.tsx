@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/counted'
 import { useState } from 'react'
 import { freshSheets } from '@/core/edition/freshSheets'
 import {
@@ -124,10 +125,7 @@ export function RunsRoom({ runs, lines }: { runs: Run[]; lines: SheetLine[] }) {
           <p className="mt-2">
             {fresh > 0 ? (
               <>
-                <b>
-                  {fresh} {fresh === 1 ? 'sheet' : 'sheets'} to begin
-                </b>{' '}
-                so that the {left} still wanted come out of{' '}
+                <b>{counted(fresh, 'sheet')} to begin</b> so that the {left} still wanted come out of{' '}
                 {runs.length === 1 ? 'the run' : `all ${runs.length} runs`}, 9 in 10 sure.
               </>
             ) : (

@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/counted'
 import { useState } from 'react'
 import { describeSpectrum } from '@/core/colour/describeSpectrum'
 import { COVERINGS, type Covering } from '@/core/ink/estimateInk'
@@ -122,7 +123,7 @@ export function SpectralFileChoice({ busy, covering, onCovering, onTake }: Spect
           >
             {file.samples.length === 0
               ? 'Nothing can be read from it'
-              : `Put ${file.samples.length} ${file.samples.length === 1 ? 'ink' : 'inks'} on the shelf`}
+              : `Put ${counted(file.samples.length, 'ink')} on the shelf`}
           </Button>
         </>
       )}

@@ -1,5 +1,6 @@
 'use client'
 
+import { plural } from '@/core/units/counted'
 import { firstMix } from '@/core/ink/mix'
 import { useMemo, useState } from 'react'
 import { ArrowDown, ArrowUp, Printer } from 'lucide-react'
@@ -96,8 +97,8 @@ export default function OrderBench({
       <WipeRooms />
       {bare.length > 0 && (
         <p className="mb-3 font-medium text-signal" role="alert">
-          ◆ {bare.join(', ')} {bare.length === 1 ? 'has' : 'have'} no ink: choose one in the room Zones of the
-          plate, or keep {bare.length === 1 ? 'it' : 'them'} white.
+          ◆ {bare.join(', ')} {plural(bare.length, 'has', 'have')} no ink: choose one in the room Zones of the
+          plate, or keep {plural(bare.length, 'it', 'them')} white.
         </p>
       )}
       {inks.length === 0 && <p className="border border-line bg-ground p-4">No zone has an ink yet.</p>}

@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/counted'
 import { useState } from 'react'
 import { dryBack } from '@/core/edition/dryBack'
 import { PULL_KINDS, QUANTITIES, readPull, type Pull, type PullEvent } from '@/core/edition/pull'
@@ -153,7 +154,7 @@ export function ToneRoom({ spots, paperDensity, pulls, batPullId, wetMinutes }: 
                 })
               }
             >
-              Keep {events.length} {events.length === 1 ? 'reading' : 'readings'}
+              Keep {counted(events.length, 'reading')}
             </Button>
           </section>
           <section aria-label="Readings" className="overflow-x-auto">

@@ -1,5 +1,6 @@
 'use client'
 
+import { plural } from '@/core/units/counted'
 import { firstMix } from '@/core/ink/mix'
 import { useState } from 'react'
 import type { WipeTaken } from '@/core/wipe/pace'
@@ -156,7 +157,7 @@ export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationPro
         {forgotten.length > 0 && (
           <p className="mt-2">
             ◆ Not in the order: {forgotten.map((step) => describeWipeStep(step).toLowerCase()).join(', ')}.
-            The pacer ends with {forgotten.length === 1 ? 'it' : 'them'} all the same.{' '}
+            The pacer ends with {plural(forgotten.length, 'it', 'them')} all the same.{' '}
             <Button look="quiet" onClick={() => change({ steps: [...steps, ...forgotten] })}>
               Put back in the order
             </Button>

@@ -1,9 +1,10 @@
+import { counted } from '@/core/units/counted'
 import Link from 'next/link'
 import type { JobSummary } from '@/data/jobs'
 import { UnreadableNote, type UnreadableJob } from './UnreadableNote'
 
 const PHASE: Record<JobSummary['phase'], (job: JobSummary) => string> = {
-  proving: (job) => `being proved: ${job.proofs} ${job.proofs === 1 ? 'proof' : 'proofs'}`,
+  proving: (job) => `being proved: ${counted(job.proofs, 'proof')}`,
   edition: (job) =>
     `in edition: ${job.accepted} of ${job.editionSize} accepted${job.rejected ? `, ${job.rejected} rejected` : ''}`,
   sorting: (job) => `pulled: ${job.accepted} to sort and number`,

@@ -1,3 +1,4 @@
+import { counted } from '../../units/counted'
 import type { InkCells } from '../inkCells'
 import { onSheet, placesOfCells } from './placesOf'
 import type { CheckResult } from './matchCheck'
@@ -28,7 +29,7 @@ export function checkBlanks(cells: InkCells, plate: { leftMm: number; topMm: num
     words:
       places.length === 0
         ? 'Ink everywhere the reference has it.'
-        : `${places.length} ${places.length === 1 ? 'place' : 'places'} with too little ink.`,
+        : `${counted(places.length, 'place')} with too little ink.`,
     places,
   }
 }

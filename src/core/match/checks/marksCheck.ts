@@ -1,3 +1,4 @@
+import { counted } from '../../units/counted'
 import { partsOf } from '../differences'
 import { placeOfPixels } from './placesOf'
 import type { CheckResult, FoundPlace } from './matchCheck'
@@ -108,7 +109,7 @@ export function checkMarks(places: FoundPlace[]): CheckResult {
     words:
       places.length === 0
         ? 'Nothing that does not belong.'
-        : `${places.length} ${places.length === 1 ? 'mark' : 'marks'} the reference does not have: ${kinds.join(', ')}.`,
+        : `${counted(places.length, 'mark')} the reference does not have: ${kinds.join(', ')}.`,
     places,
   }
 }
