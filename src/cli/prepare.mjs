@@ -54,6 +54,13 @@ export function newest(places) {
 /** The one addon that compiles, and how that is done. */
 export const DRIVER = path.join(ROOT, 'node_modules/sqlite3/build/Release/node_sqlite3.node')
 export const REBUILD_DRIVER = ['npm', ['rebuild', 'sqlite3', 'esbuild']]
+/** Compiled here and not fetched; optimised no further than anybody notices, which takes half the time. */
+export const DRIVER_ENVIRONMENT = {
+  ...ENVIRONMENT,
+  npm_config_build_from_source: 'true',
+  CFLAGS: '-O1',
+  CXXFLAGS: '-O1',
+}
 
 /**
  * Installs the packages when they are missing or older than the lock file.
@@ -77,8 +84,8 @@ export function installPackages({ scripts = true } = {}) {
     must('Installing the packages', 'npm', ['ci', '--no-audit', '--no-fund', '--ignore-scripts'])
   }
   if (!scripts) return
-  console.log('The database driver compiles, which takes about two minutes…')
-  must('The database driver', ...REBUILD_DRIVER)
+  console.log('The database driver compiles, which takes about a minute…')
+  must('The database driver', ...REBUILD_DRIVER, { env: DRIVER_ENVIRONMENT })
 }
 
 /** Builds the application when it was never built or its sources are newer. */

@@ -1,7 +1,15 @@
 import { spawn } from 'node:child_process'
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 import path from 'node:path'
-import { DRIVER, ENVIRONMENT, installPackages, installWithApt, REBUILD_DRIVER, ROOT } from './prepare.mjs'
+import {
+  DRIVER,
+  DRIVER_ENVIRONMENT,
+  ENVIRONMENT,
+  installPackages,
+  installWithApt,
+  REBUILD_DRIVER,
+  ROOT,
+} from './prepare.mjs'
 
 const REPORTS = path.join(ROOT, 'test-results')
 /** Characters of one failure that are told again. */
@@ -111,7 +119,7 @@ async function coreLane() {
 let built = false
 async function shopLane() {
   if (!existsSync(DRIVER)) {
-    const compiled = await run('The database driver compiles', ...REBUILD_DRIVER)
+    const compiled = await run('The database driver compiles', ...REBUILD_DRIVER, { env: DRIVER_ENVIRONMENT })
     if (!compiled) return failures.push('the database driver did not compile')
   }
   // Laid out once for all tests that begin from it.
