@@ -82,12 +82,8 @@ test('a day of 12 pulls with a rolling soak is planned, lived with two delays, a
         }
       }
     }
-    const name =
-      kind === 'Sheet'
-        ? `Sheet ${sheet} is in`
-        : kind === 'Lift sheet'
-          ? `Sheet ${sheet} is lifted`
-          : `Pulled ${sheet}`
+    const done = { Sheet: `Sheet ${sheet} is in`, 'Lift sheet': `Sheet ${sheet} is lifted` }
+    const name = done[kind as keyof typeof done] ?? `Pulled ${sheet}`
     await page.getByRole('button', { name, exact: true }).click()
     await page.clock.runFor(600)
     await expect(page.getByRole('button', { name, exact: true })).toBeHidden()

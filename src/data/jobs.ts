@@ -141,15 +141,9 @@ export async function listJobs(): Promise<JobSummary[]> {
     }
   >(SUMMARY, { type: QueryTypes.SELECT })
   return rows.map(({ bats, numbered, ...job }) => {
-    const phase =
-      numbered > 0
-        ? 'signed'
-        : bats === 0
-          ? 'proving'
-          : job.accepted >= job.editionSize
-            ? 'sorting'
-            : 'edition'
-    return { ...job, phase }
+    const held = job.accepted >= job.editionSize ? 'sorting' : 'edition'
+    const open = bats === 0 ? 'proving' : held
+    return { ...job, phase: numbered > 0 ? 'signed' : open }
   })
 }
 

@@ -63,7 +63,8 @@ function squeezeRatio(
   side: keyof Pick<PressSetting, 'readingLeft' | 'readingRight'>,
 ): number {
   const [ours, theirs] = [squeezeOf(settings, side), squeezeOf(held, side)]
-  return ours === null || theirs === null || theirs === 0 ? (ours === theirs ? 1 : 3) : ours / theirs
+  if (ours === null || theirs === null || theirs === 0) return ours === theirs ? 1 : 3
+  return ours / theirs
 }
 
 /** Colours of the mix by the thickness of its film on the paper. */

@@ -148,8 +148,8 @@ export function scanPrint(
             (conditions.lineMicrometres * depthAt(relief, u, v) * fill + fringe + wiped) * lifted * grain
         }
         // The emboss: its slopes catch the lamp from the top left.
-        const slope =
-          Math.abs(inside) >= 0.5 ? 0 : v * plate.heightMm < 0.5 || u * plate.widthMm < 0.5 ? -7 : 5
+        const lit = v * plate.heightMm < 0.5 || u * plate.widthMm < 0.5 ? -7 : 5
+        const slope = Math.abs(inside) >= 0.5 ? 0 : lit
         const step = filmStep(film ?? 0)
         const at = 3 * Math.min(colours.length / 3 - 2, step | 0)
         const part = step - at / 3

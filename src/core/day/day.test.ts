@@ -137,7 +137,7 @@ describe('a day, lived', () => {
         if (standing === 'to-come' && inAt <= now) note(sheet, { inAt: now })
         if (standing === 'soaking' && liftAt <= now) note(sheet, { liftedAt: now })
         // Pulls 4 and 9 come 17 and 25 minutes late.
-        const late = sheet === 4 ? 17 : sheet === 9 ? 25 : 0
+        const late = { 4: 17, 9: 25 }[sheet] ?? 0
         const due = Math.max(
           pullAt,
           (facts.get(sheet - 1)?.pulledAt ?? START + 24) +

@@ -76,14 +76,11 @@ function outOfBreaks(
     moved = false
     for (const { from: begin, to } of breaks) {
       const inside = (moment: number) => moment > begin && moment < to
-      const next =
-        at - inkWipeMinutes < to && at + pullMinutes > begin
-          ? to + inkWipeMinutes
-          : tub === 'planned' && inside(at - drainMinutes)
-            ? to + drainMinutes
-            : tub === 'planned' && inside(at - drainMinutes - soakMinutes)
-              ? to + drainMinutes + soakMinutes
-              : at
+      let next = at
+      if (at - inkWipeMinutes < to && at + pullMinutes > begin) next = to + inkWipeMinutes
+      else if (tub === 'planned' && inside(at - drainMinutes)) next = to + drainMinutes
+      else if (tub === 'planned' && inside(at - drainMinutes - soakMinutes))
+        next = to + drainMinutes + soakMinutes
       if (next > at + 1e-9) {
         at = next
         moved = true
@@ -185,13 +182,14 @@ export function planDay(
   const work = inkWipeMinutes + pullMinutes
   const tub = soakMinutes / tubSheets
   const printedAt = plateFree
+  const slowestHand = inkWipeMinutes >= pullMinutes ? 'wiping' : 'pulling'
   return {
     sheets,
     startAt,
     printedAt,
     endAt: printedAt + cleanUpMinutes,
     cycleMinutes: Math.max(work, tub),
-    bottleneck: tub > work ? 'tub' : inkWipeMinutes >= pullMinutes ? 'wiping' : 'pulling',
+    bottleneck: tub > work ? 'tub' : slowestHand,
   }
 }
 

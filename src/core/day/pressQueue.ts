@@ -164,14 +164,12 @@ export function queuePeople({
   const came = new Map(people.map(({ name }, i) => [name, i]))
   const isFair = (tried: readonly QueuedPerson[]) =>
     tried.every(({ name }, i) => i - came.get(name)! <= MOST_PUT_BACK)
-  const chosen =
-    order === 'as-they-came'
-      ? people
-      : order === 'fair'
-        ? improve(people, places, presses, bound, isFair)
-        : alone
-          ? johnson
-          : improve(johnson, places, presses, bound)
+  const orders = {
+    'as-they-came': () => people,
+    fair: () => improve(people, places, presses, bound, isFair),
+    soonest: () => (alone ? johnson : improve(johnson, places, presses, bound)),
+  }
+  const chosen = orders[order]()
   const served = serve(chosen, places, presses)
   const end = endOf(served)
   const makeReady = new Map(

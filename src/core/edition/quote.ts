@@ -76,12 +76,11 @@ export function quoteEdition(
   const inkGrams = (pulls * input.gramsPerPull) / (1 - INK_LEFT_ON_SLAB)
   const hours = (input.minutesToSetUp + pulls * input.minutesPerPull) / 60
   const life = plateLife(plate.kind, plate.pullsMade, plate.history)
-  const plateWords =
-    pulls <= life.leftAtLeast
-      ? null
-      : pulls <= life.leftAtMost
-        ? `The plate may not stand it: ${pulls} pulls, and a weak one has ${life.leftAtLeast} left.`
-        : `The plate will not stand it: ${pulls} pulls, and at the most ${life.leftAtMost} are left. Quote fewer, or face it with steel.`
+  const beyond =
+    pulls <= life.leftAtMost
+      ? `The plate may not stand it: ${pulls} pulls, and a weak one has ${life.leftAtLeast} left.`
+      : `The plate will not stand it: ${pulls} pulls, and at the most ${life.leftAtMost} are left. Quote fewer, or face it with steel.`
+  const plateWords = pulls <= life.leftAtLeast ? null : beyond
   const lines = [
     { label: 'Paper', sum: `${pulls} sheets × ${input.pricePerSheet}`, cost: pulls * input.pricePerSheet },
     {

@@ -72,6 +72,13 @@ export interface SheetLine {
 type RunPull = Pull & { runPosition: number; sheet: number }
 type RunOrder = readonly Pick<Run, 'position' | 'kind'>[]
 
+/** Where a sheet is after its pull was decided. */
+const AFTER: Record<'accepted' | 'rejected' | 'set-aside', SheetStep> = {
+  accepted: 'through',
+  rejected: 'rejected',
+  'set-aside': 'open',
+}
+
 /** Sheets of the edition, in order, each with how it stands at every run. Sheets of proofs and warm-ups are left out. */
 export function sheetLines(
   runs: RunOrder,
@@ -99,7 +106,7 @@ export function sheetLines(
         else if (!pull) before = 'waiting'
         else {
           const decision = readPull(pull).decision?.decision
-          before = decision === 'accepted' ? 'through' : decision === 'rejected' ? 'rejected' : 'open'
+          before = decision ? AFTER[decision] : 'open'
         }
         return before
       })

@@ -19,12 +19,12 @@ export function spotDensity(
   parts: readonly number[],
   paper: readonly number[],
 ): number {
-  const film =
-    spot === 'tone1'
-      ? FILM_THICKNESSES[0].micrometres
-      : spot === 'tone3'
-        ? FILM_THICKNESSES[1].micrometres
-        : WIPED_TO[tone]
+  const films = {
+    tone1: FILM_THICKNESSES[0].micrometres,
+    tone2: WIPED_TO[tone],
+    tone3: FILM_THICKNESSES[1].micrometres,
+  }
+  const film = films[spot]
   return predictInk({
     inks: [...inks],
     parts: [...parts],

@@ -203,14 +203,9 @@ export function findDifferences(reference: Rgb, impression: Rgb, at: Similarity,
       }
       const n = part.length
       const lighter = (theirL - ourL) / n
-      const kind: RegionKind =
-        Math.abs(lighter) < total / n / 3
-          ? 'colour'
-          : lighter > 0
-            ? 'starved'
-            : ourL / n > paper - PAPER_L
-              ? 'foreign-mark'
-              : 'darker'
+      let kind: RegionKind = ourL / n > paper - PAPER_L ? 'foreign-mark' : 'darker'
+      if (lighter > 0) kind = 'starved'
+      if (Math.abs(lighter) < total / n / 3) kind = 'colour'
       return {
         kind,
         xMm: left * mmPerPixel,

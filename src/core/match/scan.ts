@@ -77,17 +77,8 @@ export function scanDistance({ values, tolerances, places, accepted }: MatchVerd
         check,
         distance: left(check) <= tolerance ? 0 : 1 + 0.25 * (left(check) - tolerance),
       }
-    return {
-      check,
-      distance:
-        hasPlaces(check) && left(check) <= 0
-          ? 0
-          : tolerance === 0
-            ? value === 0
-              ? 0
-              : 2
-            : Math.abs(value) / tolerance,
-    }
+    if (value === 0 || (hasPlaces(check) && left(check) <= 0)) return { check, distance: 0 }
+    return { check, distance: tolerance === 0 ? 2 : Math.abs(value) / tolerance }
   })
   return parts.reduce((most, part) => (part.distance > most.distance ? part : most))
 }

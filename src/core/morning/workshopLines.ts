@@ -77,12 +77,9 @@ function weatherLine(
       sum: [],
     }
   const ratio = openDryingRatio({ roomC, humidityPercent })
-  const speed =
-    ratio < 0.8
-      ? 'Open sheets dry slowly'
-      : ratio > 1.25
-        ? 'Open sheets dry fast: keep them covered'
-        : 'Open sheets dry as usual'
+  let speed = 'Open sheets dry as usual'
+  if (ratio < 0.8) speed = 'Open sheets dry slowly'
+  if (ratio > 1.25) speed = 'Open sheets dry fast: keep them covered'
   return {
     heading: 'Weather',
     href: null,

@@ -91,10 +91,11 @@ export function paperStanding(
 ): PaperStanding {
   const reserved = reservations.reduce((sum, { sheets }) => sum + sheets, 0)
   const free = left - reserved
+  const aboveNought = lowAt !== null && free <= lowAt ? 'low' : 'enough'
   return {
     left,
     reserved,
     free,
-    standing: free < 0 ? 'short' : lowAt !== null && free <= lowAt ? 'low' : 'enough',
+    standing: free < 0 ? 'short' : aboveNought,
   }
 }

@@ -43,23 +43,26 @@ export function plateLife(
   const [weak, strong] = wear
     ? [Math.max(0, Math.floor(wear.low)), Math.floor(wear.high ?? Math.max(usual[1], wear.low))]
     : usual
+  const beyondWeak = pullsMade < strong ? 'watch' : 'past'
+  const byPlate = faced ? 'facing' : 'kind'
   return {
     spent: pullsMade,
     leftAtLeast: Math.max(0, weak - pullsMade),
     leftAtMost: Math.max(0, strong - pullsMade),
-    standing: pullsMade < weak ? 'fresh' : pullsMade < strong ? 'watch' : 'past',
-    by: wear ? 'readings' : faced ? 'facing' : 'kind',
+    standing: pullsMade < weak ? 'fresh' : beyondWeak,
+    by: wear ? 'readings' : byPlate,
   }
+}
+
+const PAST: Record<PlateLife['by'], string> = {
+  kind: 'past what its kind usually stands',
+  readings: 'past what its readings allow',
+  facing: 'past what a facing usually stands',
 }
 
 /** Says what is left in the shop's words: "about 6 pulls left", "between 0 and 7 pulls left". */
 export function describePlateLife({ leftAtLeast, leftAtMost, standing, by }: PlateLife): string {
-  if (standing === 'past')
-    return by === 'kind'
-      ? 'past what its kind usually stands'
-      : by === 'readings'
-        ? 'past what its readings allow'
-        : 'past what a facing usually stands'
+  if (standing === 'past') return PAST[by]
   if (leftAtMost > 100)
     return leftAtLeast > 100 || by !== 'readings'
       ? 'hundreds of pulls left'

@@ -59,7 +59,8 @@ export function brushed(
   takesAway = false,
 ): Point[] | null {
   const stroke = brushShape(path, radiusMm)
-  const shape = !before ? stroke : takesAway ? cutAway([before], stroke) : joinShapes([before], stroke)
+  const change = takesAway ? cutAway : joinShapes
+  const shape = before ? change([before], stroke) : stroke
   const outline = largestOutline(overlap(shape, [plateShape(plate)]))
   return outline.length < 3
     ? null

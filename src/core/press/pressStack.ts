@@ -113,7 +113,8 @@ export function pressStack(stack: PressStack, intervals = INTERVALS): Squeeze {
   let sum = 0
   for (let i = 0; i <= intervals; i++) {
     const u = i / intervals
-    const weight = i === 0 || i === intervals ? 1 : i % 2 === 1 ? 4 : 2
+    const isEnd = i === 0 || i === intervals
+    const weight = isEnd ? 1 : 2 + 2 * (i % 2)
     sum += weight * pressureAt(layers, d0 * (1 - u * u))
   }
   return {

@@ -25,8 +25,11 @@ export const featuresSchema = z.partialRecord(
 export type Features = z.infer<typeof featuresSchema>
 
 /** A feature's value in words: "lines grey" is "Line depth: grey". */
-export const featureWords = (feature: Feature, value: FeatureValue): string =>
-  `${FEATURES[feature].label}: ${value === 0 ? 'as wanted' : value < 0 ? FEATURES[feature].less : FEATURES[feature].more}`
+export function featureWords(feature: Feature, value: FeatureValue): string {
+  const { label, less, more } = FEATURES[feature]
+  const strays = value < 0 ? less : more
+  return `${label}: ${value === 0 ? 'as wanted' : strays}`
+}
 
 /** What is wrong of a judged proof. */
 export const complaintsOf = (features: Features): [Feature, -1 | 1][] =>

@@ -165,12 +165,8 @@ export function documentJob(job: DocumentedJob, zone: string): Documentation {
       .filter((pull) => marks.has(pull.id) || edition.includes(pull))
       .map((pull) => {
         const { eye, decision } = readPull(pull)
-        const fate =
-          decision?.decision === 'rejected'
-            ? `rejected: ${decision.reason}`
-            : decision?.decision === 'set-aside'
-              ? 'set aside'
-              : ''
+        const fates = { accepted: '', rejected: `rejected: ${decision?.reason}`, 'set-aside': 'set aside' }
+        const fate = decision ? fates[decision.decision] : ''
         return {
           mark: marks.get(pull.id) ?? `pull ${pull.number}`,
           moment: writeMoment(pull.pulledAt, pull.zone) + (pull.estimated ? ' (estimated)' : ''),

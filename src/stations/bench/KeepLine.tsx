@@ -9,7 +9,7 @@ const WORDS: Record<KeepState, string> = {
   kept: 'Kept',
   waiting: 'Changed',
   keeping: 'Keeping…',
-  'not-kept': 'Not kept yet',
+  'not-kept': '◆ Not kept yet',
 }
 
 /** Says whether what is on the screen is on the disk, and takes the last change back. */
@@ -26,15 +26,11 @@ export function KeepLine({
 }) {
   const { conflict } = useBench()
   const general = problems.find(({ field }) => field === '')
+  const isUnset = state === 'not-kept' && problems.length === 0
+  const standing = isUnset ? 'Not set yet' : WORDS[state]
   return (
     <div className="flex items-center gap-3 text-sm">
-      <span role="status">
-        {conflict
-          ? '◆ Not kept'
-          : state === 'not-kept' && problems.length === 0
-            ? 'Not set yet'
-            : `${state === 'not-kept' ? '◆ ' : ''}${WORDS[state]}`}
-      </span>
+      <span role="status">{conflict ? '◆ Not kept' : standing}</span>
       {general && !conflict && <span className="text-signal">{general.message}</span>}
       <button
         type="button"

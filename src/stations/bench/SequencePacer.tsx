@@ -140,6 +140,8 @@ export function SequencePacer({
   const left = current ? current.seconds - taken[at] : 0
   const drift = paceDrift(pace, steps, now)
 
+  const last = at === steps.length - 1 ? 'Done' : 'Next step'
+  const onward = at < 0 ? 'Begin' : last
   return (
     <PlateMark
       title={title}
@@ -211,7 +213,7 @@ export function SequencePacer({
       <div className="mt-6 flex flex-wrap gap-3">
         {!ended && (
           <Button look="main" className="min-h-22 flex-1 justify-center text-2xl" onClick={advance}>
-            {at < 0 ? 'Begin' : at === steps.length - 1 ? 'Done' : 'Next step'}
+            {onward}
           </Button>
         )}
         {at >= 0 && (

@@ -42,11 +42,9 @@ export function Slip() {
       <div className="mb-2 flex items-baseline justify-between">
         <h2 className="station-title text-base">Slip</h2>
         <p className={differing > 0 ? 'font-semibold text-signal' : 'text-muted'}>
-          {job.bat
-            ? differing > 0
-              ? `◆ ${counted(differing, 'differs', 'differ')} from the BAT`
-              : `as BAT ${job.bat.version}`
-            : 'no BAT, the approved proof, yet'}
+          {!job.bat && 'no BAT, the approved proof, yet'}
+          {job.bat && differing > 0 && `◆ ${counted(differing, 'differs', 'differ')} from the BAT`}
+          {job.bat && differing === 0 && `as BAT ${job.bat.version}`}
         </p>
       </div>
       {lines.length === 0 && <p className="text-muted">Nothing is set yet. Begin with the plate.</p>}

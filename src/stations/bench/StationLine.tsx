@@ -33,7 +33,7 @@ export function StationLine() {
   const open = usePathname().split('/')[3]
   const router = useRouter()
   useKey((event) => {
-    const step = event.key === '[' ? -1 : event.key === ']' ? 1 : 0
+    const step = { '[': -1, ']': 1 }[event.key] ?? 0
     const next = STATION_KEYS[STATION_KEYS.findIndex((station) => station === open) + step]
     if (step === 0 || !next) return false
     router.push(`/jobs/${job.slug}/${next}`)

@@ -27,8 +27,9 @@ export function useDayPlay(task: DayPlayTask | null): {
     return () => running.terminate()
   }, [key])
   const isOld = state.key !== key
+  const begun = key ? 0 : null
   return {
-    done: isOld ? (key ? 0 : null) : state.done,
+    done: isOld ? begun : state.done,
     ends: isOld ? null : state.ends,
     cancel: () => {
       worker.current?.terminate()

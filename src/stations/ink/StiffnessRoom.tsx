@@ -80,12 +80,9 @@ export function StiffnessRoom({
           coolingTauMinutes: calibration.coolingTauMinutes,
         })
       : null
-  const way =
-    ratio > 1.05
-      ? 'Stiffer: it wipes cleaner and harder, less plate tone, a denser line.'
-      : ratio < 0.95
-        ? 'Softer: it wipes easier and leaves more plate tone, a weaker line.'
-        : `As stiff as at ${reference}.`
+  let way = `As stiff as at ${reference}.`
+  if (ratio > 1.05) way = 'Stiffer: it wipes cleaner and harder, less plate tone, a denser line.'
+  if (ratio < 0.95) way = 'Softer: it wipes easier and leaves more plate tone, a weaker line.'
   return (
     <PlateMark title="Ink">
       <InkRooms />

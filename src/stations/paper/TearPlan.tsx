@@ -35,14 +35,11 @@ export function TearPlan({ piece, prints, starts }: TearPlanProps) {
   const [deckleMm, setDeckle] = useState<number | null>(0)
   const [proofs, setProofs] = useState<number | null>(3)
   const least = Math.min(parent.widthMm ?? 0, parent.heightMm ?? 0)
-  const deckleProblem =
-    deckleMm === null
-      ? undefined
-      : deckleMm < 0
-        ? 'must be 0 or more'
-        : deckleMm > 0 && 2 * deckleMm >= least
-          ? 'leaves nothing of the sheet'
-          : undefined
+  const wrongDeckle = (mm: number) => {
+    if (mm < 0) return 'must be 0 or more'
+    return mm > 0 && 2 * mm >= least ? 'leaves nothing of the sheet' : undefined
+  }
+  const deckleProblem = deckleMm === null ? undefined : wrongDeckle(deckleMm)
   const off = deckleProblem ? 0 : (deckleMm ?? 0)
   const sheet = {
     widthMm: parent.widthMm === null ? null : parent.widthMm - 2 * off,

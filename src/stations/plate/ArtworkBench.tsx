@@ -30,6 +30,8 @@ import { sendAct } from '../act/sendAct'
 
 const REST_MS = 350
 
+const KEPT = { kept: 'Kept', waiting: 'Keeping…', 'not-kept': '◆ Not kept' }
+
 /** Crop, tones and way of making, with carrier, plate and print beside one another; every change is kept after a short rest. */
 export function ArtworkBench({
   plate,
@@ -88,7 +90,7 @@ export function ArtworkBench({
   return (
     <div className="grid gap-6">
       <p role="status" className="text-sm text-muted">
-        {state === 'kept' ? 'Kept' : state === 'waiting' ? 'Keeping…' : '◆ Not kept'}
+        {KEPT[state]}
       </p>
       <div className="grid gap-4 sm:grid-cols-3">
         {tones && (

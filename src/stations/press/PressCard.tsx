@@ -57,6 +57,7 @@ export function PressCard({
   const { busy, problems, act } = useAct()
   const enter = (event: PressEvent) =>
     act(() => sendAct(enterPressEventAction, { pressId: press.id, event, by: hand }))
+  const zeroedAt = standing.zeroedAt ?? press.zeroedAt
   return (
     <PlateMark
       title={press.name}
@@ -86,13 +87,7 @@ export function PressCard({
           note={press.bedLengthMm ? `${formatMm(press.bedLengthMm)} long` : undefined}
         />
         <Figure
-          value={
-            standing.zeroedAt
-              ? dayOf(standing.zeroedAt, zone)
-              : press.zeroedAt
-                ? dayOf(press.zeroedAt, zone)
-                : '—'
-          }
+          value={zeroedAt ? dayOf(zeroedAt, zone) : '—'}
           label="zero set"
           note={
             standing.driftTurns === null

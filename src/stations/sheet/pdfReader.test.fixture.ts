@@ -53,7 +53,7 @@ export async function readPdfPage(bytes: Uint8Array, number = 1): Promise<ReadPa
       for (let k = 0; flat && k < flat.length;) {
         const kind = flat[k]
         if (kind === 0 || kind === 1) points.push(at(flat[k + 1], flat[k + 2]))
-        k += kind === 2 ? 7 : kind === 3 ? 5 : kind === 4 ? 1 : 3
+        k += [3, 3, 7, 5, 1][kind]
       }
       if (points.length > 0) read.paths.push(points)
     }

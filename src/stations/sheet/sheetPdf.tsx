@@ -10,7 +10,7 @@ const HAIR_MM = 0.01
 const WORDS_BOX_MM = 600
 
 function place({ at: [x, y], sizeMm, anchor = 'start', isMirrored }: Words) {
-  const left = anchor === 'start' ? x : anchor === 'middle' ? x - WORDS_BOX_MM / 2 : x - WORDS_BOX_MM
+  const left = x - WORDS_BOX_MM * { start: 0, middle: 0.5, end: 1 }[anchor]
   return {
     position: 'absolute' as const,
     left: left * PT,

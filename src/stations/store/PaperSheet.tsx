@@ -33,6 +33,12 @@ interface PaperSheetProps {
   soak: SoakCurve | null
 }
 
+const STANDING = {
+  short: () => '◆ The jobs want more than lies there.',
+  low: (at: number | null) => `◆ Low: order again at ${at}.`,
+  enough: () => undefined,
+}
+
 /** One paper of the store: what lies there and for whom, what is known of it, its stock book, and what could stand in for it. */
 export function PaperSheet({ paper, others, book, reservations, growth, soak }: PaperSheetProps) {
   const { left, reserved, free, standing } = paperStanding(paper.sheetsLeft, reservations, paper.lowAt)
@@ -55,17 +61,7 @@ export function PaperSheet({ paper, others, book, reservations, growth, soak }: 
               note={left <= 0 ? '◆ Count them.' : undefined}
             />
             <Figure value={reserved} label="kept back for jobs" />
-            <Figure
-              value={free}
-              label="free"
-              note={
-                standing === 'short'
-                  ? '◆ The jobs want more than lies there.'
-                  : standing === 'low'
-                    ? `◆ Low: order again at ${paper.lowAt}.`
-                    : undefined
-              }
-            />
+            <Figure value={free} label="free" note={STANDING[standing](paper.lowAt)} />
           </div>
           {reservations.length > 0 && (
             <ul className="text-sm">

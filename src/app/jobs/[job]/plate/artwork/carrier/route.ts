@@ -28,12 +28,12 @@ export async function GET(
         ? ''
         : `data:image/png;base64,${(await carrierPng(carrier, artwork.dpi)).toString('base64')}`
     const sheet = carrierSheet({ method: artwork.method, plate, title: job.title, picture })
-    const body =
-      form === 'svg'
-        ? Buffer.from(drawingToSvg(sheet))
-        : form === 'pdf'
-          ? await renderSheetPdf(sheet)
-          : await carrierSheetPng(carrier, sheet, artwork.dpi)
+    const bodies = {
+      svg: () => Buffer.from(drawingToSvg(sheet)),
+      pdf: () => renderSheetPdf(sheet),
+      png: () => carrierSheetPng(carrier, sheet, artwork.dpi),
+    }
+    const body = await bodies[form as keyof typeof bodies]()
     return new Response(new Uint8Array(body), {
       headers: {
         'content-type': TYPES[form as keyof typeof TYPES],
