@@ -1,9 +1,28 @@
+import { readdirSync } from 'node:fs'
+import path from 'node:path'
 import { gzipSync } from 'node:zlib'
 import { expect, test } from './fixtures'
 import { VIEWS } from './views'
 
 /** First-load script a view may have, bytes gzip. */
 const SCRIPT_LIMIT = 220 * 1024
+
+/** A job's own address only leads to the station where it is. */
+const LEADS_ON = ['/jobs/[job]']
+
+test('every page of the application is among the views that are walked', () => {
+  const app = path.resolve(import.meta.dirname, '../src/app')
+  const pages = readdirSync(app, { recursive: true, encoding: 'utf8' })
+    .filter((file) => path.basename(file) === 'page.tsx')
+    .map((file) => `/${path.dirname(file)}`.replace('/.', '/'))
+    .filter((page) => !LEADS_ON.includes(page))
+  const isWalked = (page: string) => {
+    const address = new RegExp(`^${page.replace(/\[\w+\]/g, '[^/]+')}$`)
+    return VIEWS.some((view) => address.test(view))
+  }
+  expect(pages.length).toBeGreaterThan(40)
+  expect(pages.filter((page) => !isWalked(page))).toEqual([])
+})
 
 test('first-load script of every view is within its limit', async ({ sample }) => {
   const sizes = new Map<string, number>()
