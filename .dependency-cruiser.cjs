@@ -23,6 +23,13 @@ module.exports = {
       'Interface parts have no domain knowledge; units of length are the one thing a field must read.',
     ),
     never('data-below', { path: layer('data') }, { path: '^src/(app|stations|ui|workers|devices|cli)/' }),
+    never(
+      'devices-know-the-core-alone',
+      { path: layer('devices') },
+      { path: '^src/(app|stations|ui|data|workers|cli)/' },
+      'An instrument, simulated or real, knows neither the database nor a screen.',
+    ),
+    never('workers-compute', { path: layer('workers') }, { path: '^src/(app|stations|ui|data|cli)/' }),
     never('stations-below', { path: layer('stations') }, { path: '^src/(app|cli)/' }),
     never('app-is-the-top', { path: '^src/(stations|ui|data|core|cli)/' }, { path: layer('app') }),
     never(

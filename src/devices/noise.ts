@@ -1,7 +1,7 @@
+import { seedFrom, uniforms } from '@/core/stats/random'
 /** A repeatable sequence of normal deviates: Park & Miller's generator (1988), summed twelve at a time. */
 export function noiseSequence(seed: number): () => number {
-  let state = (Math.abs(Math.floor(seed)) % 2147483646) + 1
-  const uniform = () => (state = (state * 48271) % 2147483647) / 2147483647
+  const uniform = uniforms(seedFrom(seed))
   return () => Array.from({ length: 12 }, uniform).reduce((sum, value) => sum + value, 0) - 6
 }
 

@@ -1,3 +1,4 @@
+import { seedFrom, uniforms } from '@/core/stats/random'
 import { dirtAt, inkShareAt, type PrintFaults } from './printFaults'
 import { filmStep, type PrintConditions } from './printConditions'
 import { burrOf, type Picture, type PlateRelief } from './plateRelief'
@@ -93,8 +94,7 @@ export function scanPrint(
   const dampness = damp > 1.3 ? 1 - 0.6 * (damp - 1.3) : 0.3 + 0.7 * Math.min(1, damp)
   const burrFilm = (conditions.burrMicrometres ?? 0) * Math.max(0, 1 - BURR_WEARS * faults.wear)
   const burr = burrFilm > 0 ? burrOf(relief, Math.round((BURR_MM * relief.width) / plate.widthMm)) : null
-  let state = (Math.abs(Math.floor(seed)) % 2147483646) + 1
-  const uniform = () => (state = (state * 48271) % 2147483647) / 2147483647
+  const uniform = uniforms(seedFrom(seed))
   const perSide = 0.25 / perMm
   const isClean = faults.fingerprints.length + faults.spots.length + faults.hairs.length === 0
   const isEven = faults.starved.length + faults.bands.length === 0

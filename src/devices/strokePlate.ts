@@ -1,10 +1,10 @@
+import { uniforms } from '@/core/stats/random'
 import type { PlateRelief } from './plateRelief'
 
 /** A plate of a few hundred straight strokes, two hatched blocks and bare metal between, the same for every run of a seed (Park & Miller 1988). */
 export function strokePlate(seed: number, width = 900, height = 600): PlateRelief {
   const data = new Float32Array(width * height)
-  let state = seed
-  const next = () => (state = (state * 48271) % 2147483647) / 2147483647
+  const next = uniforms(seed)
   const stroke = (x: number, y: number, dx: number, dy: number, long: number, half: number) => {
     for (let at = 0; at < long; at += 0.5) {
       const [px, py] = [x + dx * at, y + dy * at]

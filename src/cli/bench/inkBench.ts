@@ -4,7 +4,8 @@ import { FilmView, type FilmConditions } from '@/core/ink/filmView'
 import { LEAST_SHARE, matchInk, RECIPES } from '@/core/ink/matchInk'
 import { mixCoefficients, predictInk, type SpectralInk } from '@/core/ink/predictInk'
 import { RAG_WHITE } from '@/core/paper/ragWhite'
-import { seededShelf, sequence } from './seededShelf'
+import { uniforms } from '@/core/stats/random'
+import { seededShelf } from './seededShelf'
 
 const INKS = 30
 const MOST = 3
@@ -60,7 +61,7 @@ function searchGrid(inks: readonly SpectralInk[], target: Lab): number[] {
 /** Recipe search: time, how many times faster than a plain grid, and how much worse at any rank. */
 export function benchInk(): boolean {
   const inks = seededShelf(INKS)
-  const next = sequence(7)
+  const next = uniforms(7)
   const targets = Array.from({ length: TARGETS }, (_, t) => {
     const used = [0, 1, 2].map(() => inks[Math.floor(next() * INKS)])
     const { lab } = predictInk({

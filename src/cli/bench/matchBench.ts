@@ -1,3 +1,4 @@
+import { uniforms } from '@/core/stats/random'
 import { fork } from 'node:child_process'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
@@ -32,8 +33,7 @@ async function read(file: string): Promise<Rgb> {
 
 /** Tone changed, noise (Park & Miller 1988), and stains over 3 % of the sheet. */
 function harmed(picture: Rgb): Rgb {
-  let state = 97
-  const next = () => (state = (state * 48271) % 2147483647) / 2147483647
+  const next = uniforms(97)
   const data = Uint8Array.from(picture.data, (value) =>
     Math.min(255, Math.max(0, 255 * (value / 255) ** 1.1 * 0.97 + 5 * (next() + next() - 1))),
   )

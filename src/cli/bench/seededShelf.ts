@@ -1,15 +1,10 @@
+import { uniforms } from '@/core/stats/random'
 import { absorption, scattering } from '@demo/pigmentBands'
 import type { SpectralInk } from '@/core/ink/predictInk'
 
-/** A repeatable sequence in 0…1 (Park & Miller 1988). */
-export function sequence(seed: number): () => number {
-  let state = seed
-  return () => (state = (state * 48271) % 2147483647) / 2147483647
-}
-
 /** A shelf of invented inks, the same every time: edges and bumps of every hue, thin and covering, with a white, a base and a black. */
 export function seededShelf(count: number, seed = 20310502): SpectralInk[] {
-  const next = sequence(seed)
+  const next = uniforms(seed)
   const plain: SpectralInk[] = [
     { name: 'white', k: absorption({ floor: 0.0003, edge: [400, 12, 0.02] }), s: scattering(0.34) },
     { name: 'base', k: absorption({ floor: 0.0001 }), s: scattering(0.002) },

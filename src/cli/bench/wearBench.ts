@@ -1,15 +1,9 @@
+import { normals } from '@/core/stats/random'
 import { forecastWear } from '@/core/edition/wearForecast'
 
 const PLATES = 1000
 /** Tone of a fresh plate and the floor, D; scatter of single prints, D; readings a plate. */
 const FAMILY = { fresh: 1.5, floor: 1.2, scatter: 0.01, readings: 14 }
-
-/** Normal deviates, the same every time (Park & Miller 1988; Box & Muller 1958). */
-function normals(seed: number): () => number {
-  let state = seed
-  const uniform = () => (state = (state * 48271) % 2147483647) / 2147483647
-  return () => Math.sqrt(-2 * Math.log(uniform())) * Math.cos(2 * Math.PI * uniform())
-}
 
 /** How often the 90 % interval of the wear forecast holds the noise-free crossing, on simulated plates of its family: an even fall with normal scatter. */
 export function benchWear(): boolean {

@@ -1,3 +1,4 @@
+import { normals } from '../stats/random'
 import type { DayBreak, DaySetting } from './dayPlan'
 
 /** How far single inkings and pulls stray: the standard deviation of the logarithm of their time (0.2 is about a fifth). */
@@ -11,28 +12,6 @@ export const USUAL_SPREAD: DaySpread = { inkWipe: 0.18, pull: 0.15 }
 
 /** Ends of many such days, minutes on the day's axis, the earliest first. */
 export type DayEnds = Float64Array
-
-/** Normal deviates by Marsaglia's polar method (1964) from Park & Miller's generator (1988). */
-function normals(seed: number): () => number {
-  let state = (Math.abs(Math.floor(seed)) % 2147483646) + 1
-  const uniform = () => (state = (state * 48271) % 2147483647) / 2147483647
-  let spare: number | null = null
-  return () => {
-    if (spare !== null) {
-      const value = spare
-      spare = null
-      return value
-    }
-    for (;;) {
-      const [u, v] = [2 * uniform() - 1, 2 * uniform() - 1]
-      const r = u * u + v * v
-      if (r === 0 || r >= 1) continue
-      const scale = Math.sqrt((-2 * Math.log(r)) / r)
-      spare = v * scale
-      return u * scale
-    }
-  }
-}
 
 /**
  * Plays a day many times: every inking and every pull takes its median time, strayed log-normally; sheets are ready as planned,

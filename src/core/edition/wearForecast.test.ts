@@ -1,12 +1,6 @@
+import { normals } from '../stats/random'
 import { describe, expect, it } from 'vitest'
 import { forecastWear, wearForecastInput } from './wearForecast'
-
-/** Normal deviates, the same every time (Park & Miller 1988; Box & Muller 1958). */
-function normals(seed: number): () => number {
-  let state = seed
-  const uniform = () => (state = (state * 48271) % 2147483647) / 2147483647
-  return () => Math.sqrt(-2 * Math.log(uniform())) * Math.cos(2 * Math.PI * uniform())
-}
 
 const line = (pulls: number[], at: (pull: number) => number) =>
   pulls.map((pull) => ({ pull, value: at(pull) }))
@@ -50,6 +44,21 @@ describe('wear forecast', () => {
     }
     expect(covered / plates).toBeGreaterThan(0.85)
     expect(covered / plates).toBeLessThan(0.95)
+  })
+  it('without an end begins where Fieller’s inequality first holds, found by going through the pulls', () => {
+    const values = [1.02, 0.97, 1.0, 0.93, 0.98, 0.94]
+    const { low, high } = forecastWear({
+      observations: values.map((value, i) => ({ pull: i + 1, value })),
+      floor: 0.7,
+    })
+    // By least squares: x̄ 3.5, ȳ 0.97333, Sxx 17.5, slope −0.012571, Σr² 0.0031676; t(0.95, 4) = 2.132 (table of Student’s t).
+    const [mean, slope, squares, t] = [5.84 / 6, -0.22 / 17.5, 0.0031676, 2.132]
+    const holds = (pull: number) =>
+      (mean - 0.7 + slope * (pull - 3.5)) ** 2 <= ((t * t * squares) / 4) * (1 / 6 + (pull - 3.5) ** 2 / 17.5)
+    let first = 3.5
+    while (!holds(first)) first += 0.001
+    expect(low).toBeCloseTo(first, 1)
+    expect(high).toBeNull()
   })
   it('is unbounded above while the fall is slight beside the scatter', () => {
     const { pullAtFloor, low, high } = forecastWear({

@@ -1,3 +1,4 @@
+import { uniforms } from '../stats/random'
 import sharp from 'sharp'
 import { describe, expect, it } from 'vitest'
 import { alignCoarsely } from './coarseAlign'
@@ -75,8 +76,7 @@ describe('the Fourier transform', () => {
 
 /** A scan's harm: tone changed, noise (Park & Miller 1988), and a stained strip of 3 % of the sheet. */
 function harmed(picture: Rgb): Rgb {
-  let state = 41
-  const next = () => (state = (state * 48271) % 2147483647) / 2147483647
+  const next = uniforms(41)
   const data = Uint8Array.from(picture.data, (value) =>
     Math.min(255, Math.max(0, 255 * (value / 255) ** 1.12 * 0.96 + 6 * (next() + next() - 1))),
   )

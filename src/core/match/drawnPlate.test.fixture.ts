@@ -1,10 +1,10 @@
+import { uniforms } from '../stats/random'
 import sharp from 'sharp'
 import type { Rgb } from './picture'
 
 /** Plates for tests, each by its seed: a few hundred strokes on grey, the same every time (Park & Miller 1988). */
 export function drawPlate(seed: number): Promise<Buffer> {
-  let state = seed
-  const next = () => (state = (state * 48271) % 2147483647) / 2147483647
+  const next = uniforms(seed)
   const strokes = Array.from({ length: 340 }, () => {
     const [x, y, long, turn] = [600 * next(), 800 * next(), 20 + 120 * next(), Math.PI * next()]
     return `<path d="M${x.toFixed(1)} ${y.toFixed(1)}l${(long * Math.cos(turn)).toFixed(1)} ${(long * Math.sin(turn)).toFixed(1)}" stroke-width="${(0.8 + 3 * next()).toFixed(1)}"/>`

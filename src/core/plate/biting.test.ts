@@ -1,3 +1,4 @@
+import { normals } from '../stats/random'
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { levenbergMarquardt } from 'ml-levenberg-marquardt'
@@ -46,6 +47,16 @@ describe('a test strip', () => {
     expect(curve.collapseMinutes).toBeCloseTo(20, 1)
     for (const by of [-0.5, 0.5]) expect(toneAt(curve, curve.peakMinutes + by)).toBeLessThan(curve.peakTone)
     expect(minutesForTone(curve, curve.peakTone + 0.1)).toBeNull()
+  })
+  it('is told to collapse where it does, and seldom where its readings only scatter', () => {
+    const next = normals(7)
+    const minutes = [0.5, 1, 2, 4, 8, 12, 18, 26]
+    const told = (truth: Parameters<typeof toneAt>[0]) =>
+      Array.from({ length: 200 }, () =>
+        fitBite(strip(minutes, (t) => toneAt(truth, t) + 0.03 * next())),
+      ).filter(({ collapseMinutes }) => collapseMinutes !== null).length / 200
+    expect(told({ ceiling: 1.6, riseMinutes: 4, collapseMinutes: null })).toBeLessThan(0.05)
+    expect(told({ ceiling: 2, riseMinutes: 3, collapseMinutes: 24 })).toBeGreaterThan(0.98)
   })
   it('gives back the minutes of a tone on its rising side (property)', () => {
     const curve = fitBite(RISING)

@@ -1,3 +1,4 @@
+import { mean } from '../stats/mean'
 import { z } from 'zod'
 import { label, moment } from '../units/schemas'
 import { misregisterInput, solveMisregister, type Misregister } from './misregister'
@@ -46,7 +47,6 @@ export function misfitHistory(misfits: readonly KeptMisfit[], plate: string): So
 /** What misfits of a plate have in common over three or more: a shift that keeps coming back is in the sheet or the stops, not in the hand. */
 export function lastingShift(history: readonly SolvedMisfit[]): { xMm: number; yMm: number } | null {
   if (history.length < 3) return null
-  const mean = (values: number[]) => values.reduce((sum, value) => sum + value, 0) / values.length
   const [xs, ys] = [
     history.map(({ solved }) => solved.shiftMm.x),
     history.map(({ solved }) => solved.shiftMm.y),

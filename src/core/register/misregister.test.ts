@@ -50,6 +50,16 @@ describe('misregister', () => {
       ),
     )
   })
+  it('finds a sheet laid the other way round, and no print turned inside out', () => {
+    for (const degrees of [95, 135, 170, -120, -179]) {
+      const found = solveMisregister({ marks: moved(CORNERS, { x: 1, y: -2, degrees, sx: 0.4, sy: -0.3 }) })
+      expect(found.rotationDeg).toBeCloseTo(degrees, 7)
+      expect([found.stretchXPercent, found.stretchYPercent].map((value) => value.toFixed(6))).toEqual([
+        '0.400000',
+        '-0.300000',
+      ])
+    }
+  })
   it('leaves no better five numbers near its own when the marks are noisy (property)', () => {
     fc.assert(
       fc.property(fc.array(near(-0.3, 0.3), { minLength: 8, maxLength: 8 }), (noise) => {

@@ -1,3 +1,4 @@
+import { mean } from '../stats/mean'
 import { z } from 'zod'
 import { finite } from '../units/schemas'
 
@@ -40,8 +41,6 @@ export const misregisterOutput = z.strictObject({
 })
 export type Misregister = z.infer<typeof misregisterOutput>
 type Point = z.infer<typeof pointSchema>
-
-const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length
 
 function liesOnOneLine(points: readonly Point[]): boolean {
   const [cx, cy] = [mean(points.map(({ xMm }) => xMm)), mean(points.map(({ yMm }) => yMm))]

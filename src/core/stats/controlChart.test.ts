@@ -36,6 +36,63 @@ describe('controlChart', () => {
     expect(rulesAt(values, 6)).toContain(RUN_RULES.sixTrend)
     expect(rulesAt(values, 5)).not.toContain(RUN_RULES.sixTrend)
   })
+  it('sees two of three beyond two sigma, worked by hand', () => {
+    // Σ 655, x̄ = 54.583; steps 6 × 6, 20, 6, 6, 6, 9 = 83, MR̄ = 7.5455, σ = MR̄/1.128 = 6.6892: two sigma above are 67.96.
+    const values = [50, 44, 50, 44, 50, 44, 50, 70, 64, 70, 64, 55]
+    const chart = controlChart({ values })
+    expect(chart.centre).toBeCloseTo(54.583, 3)
+    expect((chart.upper - chart.centre) / 3).toBeCloseTo(6.6892, 3)
+    const at = chart.signals.filter(({ rule }) => rule === RUN_RULES.twoOfThree).map(({ index }) => index)
+    expect(at).toEqual([9])
+  })
+  it('sees four of five beyond one sigma, worked by hand', () => {
+    // x̄ = 51.5, MR̄ = 84/11 = 7.6364, σ = 6.7698: one sigma above is 58.27. Of 59, 60, 52, 60, 59 four are beyond, and the last is.
+    const values = [40, 50, 40, 50, 49, 50, 59, 60, 52, 60, 59, 49]
+    const chart = controlChart({ values })
+    expect(chart.centre).toBeCloseTo(51.5, 9)
+    const at = chart.signals.filter(({ rule }) => rule === RUN_RULES.fourOfFive).map(({ index }) => index)
+    expect(at).toEqual([10])
+  })
+  it('goes by the run rules as the Western Electric handbook (1956) says them, on any series (property)', () => {
+    // Said again without the chart's own code: of the last n points, the one at hand among them, so many lie past the line.
+    const said = (z: number[]) =>
+      z.flatMap((_, index) => {
+        const last = (n: number) => z.slice(index + 1 - n, index + 1)
+        const many = (n: number, needed: number, past: number) =>
+          index + 1 >= n &&
+          [1, -1].some(
+            (side) =>
+              side * z[index] > past && last(n).filter((value) => side * value > past).length >= needed,
+          )
+        return [
+          ...(many(1, 1, 3) ? [`${index} ${RUN_RULES.beyond}`] : []),
+          ...(many(3, 2, 2) ? [`${index} ${RUN_RULES.twoOfThree}`] : []),
+          ...(many(5, 4, 1) ? [`${index} ${RUN_RULES.fourOfFive}`] : []),
+          ...(many(8, 8, 0) ? [`${index} ${RUN_RULES.eightOneSide}`] : []),
+        ]
+      })
+    const WESTERN = [RUN_RULES.beyond, RUN_RULES.twoOfThree, RUN_RULES.fourOfFive, RUN_RULES.eightOneSide]
+    const met = new Set<string>()
+    fc.assert(
+      fc.property(
+        // Slow swings, so that every rule is met.
+        fc.array(fc.integer({ min: -1, max: 1 }), { minLength: 10, maxLength: 40 }),
+        fc.array(fc.integer({ min: -3, max: 3 }), { minLength: 40, maxLength: 40 }),
+        (drift, noise) => {
+          let level = 0
+          const values = drift.map((step, i) => (level += 3 * step) + noise[i] + 0.0137 * i)
+          const { centre, upper, signals } = controlChart({ values })
+          const sigma = (upper - centre) / 3
+          const found = signals
+            .filter(({ rule }) => (WESTERN as string[]).includes(rule))
+            .map(({ index, rule }) => `${index} ${rule}`)
+          signals.forEach(({ rule }) => met.add(rule))
+          expect(found).toEqual(said(values.map((value) => (value - centre) / sigma)))
+        },
+      ),
+    )
+    for (const rule of WESTERN) expect(met).toContain(rule)
+  })
   it('keeps quiet about values that do not vary', () =>
     expect(controlChart({ values: [3, 3, 3, 3, 3, 3, 3, 3, 3] }).signals).toEqual([]))
   it('moves with its values: a shift changes the centre and no signal (property)', () => {

@@ -1,3 +1,4 @@
+import { mean } from './mean'
 import { z } from 'zod'
 import { finite } from '../units/schemas'
 
@@ -47,7 +48,6 @@ function holds(
  * Signals name the value at which a rule is fulfilled; `range` stands at the later value of the pair.
  */
 export function controlChart({ values }: z.infer<typeof controlChartInput>): ControlChart {
-  const mean = (list: readonly number[]) => list.reduce((sum, value) => sum + value, 0) / list.length
   const centre = mean(values)
   const ranges = values.slice(1).map((value, i) => Math.abs(value - values[i]))
   const rangeCentre = mean(ranges)

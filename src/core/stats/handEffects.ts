@@ -1,3 +1,4 @@
+import { mean } from './mean'
 /** What one hand's prints have in common beside the others'. */
 export interface HandEffect {
   hand: string
@@ -6,8 +7,6 @@ export interface HandEffect {
   /** drawn toward the others by how little is known */ pooled: number
   sd: number
 }
-
-const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length
 
 /**
  * Constant differences between hands by partial pooling (one-way random effects, DerSimonian–Laird variance between hands): a hand
