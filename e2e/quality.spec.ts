@@ -84,6 +84,14 @@ test('stations turn with the bracket keys, and the list of keys opens with a que
   await expect(page.getByRole('heading', { level: 1, name: 'Ink' })).toBeVisible()
   await page.keyboard.press('?')
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toHaveCount(0)
+  // Opened by its button, it gives the focus back to it.
+  const button = page.getByRole('button', { name: 'Keyboard shortcuts' })
+  await button.press('Enter')
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(button).toBeFocused()
 })
 
 test('the morning sheet is written from the day’s readings, and every line opens to its sum', async ({
