@@ -5,6 +5,7 @@ import type { Page } from '@playwright/test'
 async function read(page: Page, what: string, under?: string): Promise<void> {
   await page.getByRole('button', { name: `Read: ${what}` }).click()
   const dialog = page.getByRole('dialog', { name: `Read: ${what}` })
+  await expect(dialog).toBeVisible()
   if (await dialog.getByText('Tile not read yet.').isVisible()) {
     await expect(dialog.getByRole('button', { name: 'Take the reading' })).toBeDisabled()
     await dialog.getByRole('button', { name: 'Read the tile' }).click()

@@ -61,7 +61,7 @@ test('an empty workshop offers the sample, and lays it out once', async ({ page 
     await expect(page.getByRole('heading', { name: 'Every proof is a test' })).toBeVisible()
     await page.getByRole('button', { name: 'Look at the sample' }).dblclick()
     await expect(page.getByRole('navigation', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(4, {
-      timeout: 40_000,
+      timeout: 150_000,
     })
     await expect(page.getByText('in edition: 10 of 24 accepted, 1 rejected')).toBeVisible()
     await expect(page.getByText('signed and filed: edition of 6')).toBeVisible()

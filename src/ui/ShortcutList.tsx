@@ -3,7 +3,8 @@
 import { useState } from 'react'
 import { Keyboard } from 'lucide-react'
 import { Dialog } from './Dialog'
-import { useKey } from './useKey'
+import { Check } from './Check'
+import { useKey, useKeysAct } from './useKey'
 
 /** Shows the keyboard shortcuts; opens with "?". */
 export function ShortcutList({
@@ -12,6 +13,7 @@ export function ShortcutList({
   shortcuts: readonly (readonly [keys: string, what: string])[]
 }) {
   const [open, setOpen] = useState(false)
+  const [act, setAct] = useKeysAct()
   useKey((event) => {
     if (event.key !== '?') return false
     setOpen(true)
@@ -28,6 +30,7 @@ export function ShortcutList({
         </button>
       }
     >
+      <Check label="Keys alone act on this device" checked={act} onCheck={setAct} />
       <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-2">
         {shortcuts.map(([keys, what]) => (
           <div key={keys} className="contents">

@@ -1,35 +1,52 @@
 'use client'
 
 import { useEffect, useRef } from 'react'
+import { controlUses } from './keyUse'
+import { useKeptText } from './useKeptText'
 
-const isTyping = (target: EventTarget | null) =>
-  target instanceof HTMLElement &&
-  (target.isContentEditable ||
-    (/^(input|textarea|select)$/i.test(target.tagName) &&
-      !(target instanceof HTMLInputElement && target.type === 'checkbox')))
+const KEPT = 'typothesis-keys'
+const OFF = 'off'
 
-/**
- * Listens to keys on the whole page, except while the person types in a field, a dialog is open, or the key repeats.
- *
- * @param handle gets the event; answers true when it used the key, which then does nothing else
- */
-export function useKey(handle: (event: KeyboardEvent) => boolean): void {
+/** Whether keys alone act on this device; a person who speaks to it or strays onto keys switches them off. */
+export function useKeysAct(): [act: boolean, setAct: (act: boolean) => void] {
+  const [kept, keep] = useKeptText(KEPT)
+  return [kept !== OFF, (act) => keep(act ? '' : OFF)]
+}
+
+type Handle = (event: KeyboardEvent) => boolean
+
+/** Letters that are typed with the third level of a keyboard, as brackets are on many, come with both modifiers set. */
+const hasModifier = (event: KeyboardEvent) =>
+  !event.getModifierState('AltGraph') && (event.ctrlKey || event.metaKey || event.altKey)
+
+function useListener(handle: Handle): void {
   const latest = useRef(handle)
   useEffect(() => {
     latest.current = handle
   })
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
-      if (
-        event.defaultPrevented ||
-        event.repeat ||
-        isTyping(event.target) ||
-        document.querySelector('[role="dialog"]')
-      )
-        return
+      if (event.defaultPrevented || event.repeat || document.querySelector('[role="dialog"]')) return
+      if (event.target instanceof Element && controlUses(event.target, event.key)) return
       if (latest.current(event)) event.preventDefault()
     }
     window.addEventListener('keydown', listen)
     return () => window.removeEventListener('keydown', listen)
   }, [])
+}
+
+/**
+ * A key of the whole page. It acts by itself only: with no modifier but Shift, while no field is typed into, no control that would use it
+ * has the focus, no dialog is open, and it does not repeat; and only where keys act on this device.
+ *
+ * @param handle gets the event; answers true when it used the key, which then does nothing else
+ */
+export function useKey(handle: Handle): void {
+  const [act] = useKeysAct()
+  useListener((event) => act && !hasModifier(event) && handle(event))
+}
+
+/** A key pressed together with Ctrl or Command. @param handle as for `useKey` */
+export function useChord(handle: Handle): void {
+  useListener((event) => (event.ctrlKey || event.metaKey) && !event.altKey && handle(event))
 }

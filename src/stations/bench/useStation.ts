@@ -4,7 +4,7 @@ import { useCallback, useEffect, useRef, useState } from 'react'
 import type { Origin } from '@/core/document/origins'
 import { checkBench, STATION_SETTINGS, type Bench, type SettingStation } from '@/core/prove/settings'
 import type { FieldProblem } from '@/data/errors'
-import { useKey } from '@/ui/useKey'
+import { useChord } from '@/ui/useKey'
 import { saveStationAction } from './actions'
 import { useBench } from './BenchContext'
 import { sendAct } from '../act/sendAct'
@@ -111,8 +111,8 @@ export function useStation<S extends SettingStation>(
     origins.current = {}
     apply(before)
   }
-  useKey((event) => {
-    if (!(event.ctrlKey || event.metaKey) || event.key !== 'z' || history.length === 0) return false
+  useChord((event) => {
+    if (event.key !== 'z' || history.length === 0) return false
     undo()
     return true
   })

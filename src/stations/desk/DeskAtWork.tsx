@@ -47,7 +47,6 @@ export default function DeskAtWork({ desk }: { desk: Desk }) {
   const whole = useRef<HTMLElement>(null)
   const { rails, state, draft, queue, hands, role, notes } = memory
   useKey((event) => {
-    if (event.ctrlKey || event.metaKey || event.altKey) return false
     const key = deskKey(event)
     if (!key) return false
     press(key)

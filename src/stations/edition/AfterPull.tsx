@@ -1,7 +1,7 @@
 'use client'
 
 import { counted } from '@/core/units/counted'
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import {
   QUANTITIES,
   QUANTITY_KEYS,
@@ -33,6 +33,9 @@ interface AfterPullProps {
 /** After the pull: its moment large, one tap for the eye, readings if there are any, and what becomes of it. */
 export function AfterPull({ pull, passes, busy, problems, onAdd }: AfterPullProps) {
   const { eye } = readPull(pull)
+  const heading = useRef<HTMLHeadingElement>(null)
+  // What was pressed to come here is done with: keys, and whoever listens, go on from the new pull.
+  useEffect(() => heading.current?.focus({ preventScroll: true }), [pull.id, eye])
   const [readings, setReadings] = useState<Partial<Record<Quantity, number | null>>>({})
   const [features, setFeatures] = useState<Features>({})
   const outside = outsidePasses(features, passes)
@@ -61,7 +64,9 @@ export function AfterPull({ pull, passes, busy, problems, onAdd }: AfterPullProp
   const big = 'min-h-22 flex-1 justify-center text-xl'
   return (
     <section aria-label={`Pull ${pull.number}`}>
-      <h2 className="station-title">Pull {pull.number}: copy its moment onto the sheet</h2>
+      <h2 ref={heading} tabIndex={-1} className="station-title outline-none">
+        Pull {pull.number}: copy its moment onto the sheet
+      </h2>
       <p className="far-number my-3 text-4xl">{writeMoment(pull.pulledAt, pull.zone)}</p>
       {eye === null ? (
         <>

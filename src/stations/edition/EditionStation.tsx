@@ -4,7 +4,7 @@ import { counted } from '@/core/units/counted'
 import { firstMix } from '@/core/ink/mix'
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { controlChart } from '@/core/stats/controlChart'
 import { editionProgress, eyeSeries, runSeries, scanSeries, wearOfRun } from '@/core/edition/editionProgress'
 import { learnCycle } from '@/core/day/learnedCycle'
@@ -29,6 +29,7 @@ import type { Through } from '../runs/readThrough'
 import { AfterPull } from './AfterPull'
 import { Holding } from './Holding'
 import { PullTable } from './PullTable'
+import { lastWritten } from './words'
 
 const RunChart = dynamic(() => import('@/ui/RunChart'), {
   ssr: false,
@@ -58,6 +59,13 @@ export function EditionStation({
   const progress = editionProgress(job.editionSize, edition)
   const open =
     edition.findLast((candidate) => !candidate.events.some(({ event }) => event.kind === 'decision')) ?? null
+  const before = useRef<HTMLHeadingElement>(null)
+  const wasOpen = useRef(open !== null)
+  // A pull that was just decided gives the focus to the next.
+  useEffect(() => {
+    if (wasOpen.current && !open) before.current?.focus({ preventScroll: true })
+    wasOpen.current = open !== null
+  }, [open])
   const differences = job.bat ? compareSettings(job.bat.settings, bench) : []
   const alike = job.variation === 'alike'
   const outside =
@@ -143,6 +151,9 @@ export function EditionStation({
           />
         )}
       </div>
+      <p role="status" aria-label="Last written" className="sr-only">
+        {lastWritten(edition.at(-1))}
+      </p>
       <div className="grid gap-6 py-4 xl:grid-cols-2">
         {open ? (
           <AfterPull
@@ -157,7 +168,9 @@ export function EditionStation({
           <p>The numbers are given: this edition is closed.</p>
         ) : (
           <section aria-label="Before the pull">
-            <h2 className="station-title">Before pull {next}</h2>
+            <h2 ref={before} tabIndex={-1} className="station-title outline-none">
+              Before pull {next}
+            </h2>
             {differences.length === 0 ? (
               <p>The bench stands as the BAT.</p>
             ) : (

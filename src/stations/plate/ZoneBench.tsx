@@ -23,7 +23,7 @@ import { Choice } from '@/ui/Choice'
 import { TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
 import { PlateMark } from '@/ui/PlateMark'
-import { useKey } from '@/ui/useKey'
+import { useChord, useKey } from '@/ui/useKey'
 import { useBench } from '../bench/BenchContext'
 import { useHand } from '../bench/useHand'
 import { problemAt } from '../bench/problemAt'
@@ -131,12 +131,13 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
     if (outline) zones.patch(zone.id, { outline })
     else remove(zone.id)
   }
+  useChord((event) => {
+    if (event.key.toLowerCase() !== 'z') return false
+    if (event.shiftKey) zones.redo()
+    else zones.undo()
+    return true
+  })
   useKey((event) => {
-    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
-      if (event.shiftKey) zones.redo()
-      else zones.undo()
-      return true
-    }
     if (!active) return false
     const arrow = ARROWS[event.key]
     if (arrow) {
