@@ -78,6 +78,7 @@ test('the connection drops in the middle: pulls wait on the device, survive a re
   const desk = line(page)
   const heading = desk.getByRole('heading', { level: 1 })
   const warm = desk.getByRole('button', { name: 'Count from now on' })
+  await expect(heading).toBeVisible()
   if (await warm.isVisible()) await warm.click()
   await expect(heading).toContainText(/pull \d+/)
   const before = Number(/pull (\d+)/.exec((await heading.textContent())!)![1])

@@ -19,3 +19,10 @@ const TYPED_INTO =
 export const controlUses = (focused: { matches: (selector: string) => boolean }, key: string): boolean =>
   focused.matches(TYPED_INTO) ||
   USES.some(([control, keys]) => keys.includes(key) && focused.matches(control))
+
+/** After a tap or a click: a control that is not typed into gives the focus up again, so that the next key is the page's. */
+export function giveFocusUp({ detail }: { detail: number }): void {
+  const focused = document.activeElement
+  // A click that the keyboard made counts none: who goes by keys stays where they are.
+  if (detail > 0 && focused instanceof HTMLElement && !focused.matches(TYPED_INTO)) focused.blur()
+}

@@ -10,6 +10,7 @@ import { dayOf, writeMoment } from '@/core/units/moment'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { TextField } from '@/ui/Field'
+import { giveFocusUp } from '@/ui/keyUse'
 import { useKey } from '@/ui/useKey'
 import { PressCaution } from '../bench/cautions'
 import { deviceZone } from '@/ui/deviceZone'
@@ -77,6 +78,7 @@ export default function DeskAtWork({ desk }: { desk: Desk }) {
     <section
       ref={whole}
       aria-label="Pull desk"
+      onClick={giveFocusUp}
       className="flex flex-1 flex-col gap-3 overflow-y-auto bg-ground"
     >
       <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1 border-b border-line pb-2">

@@ -1,4 +1,3 @@
-import type { MouseEvent } from 'react'
 import { FAULT_KEYS, PLACES, type Place } from '@/core/edition/fault'
 import { FATE_KEYS, type DeskKey, type DeskState } from '@/core/edition/deskKeys'
 import { FATES } from '@/core/edition/pull'
@@ -62,11 +61,6 @@ export function DeskKeys({
   onPress: (key: DeskKey) => void
 }) {
   const asksWhere = state.phase === 'judge'
-  // A finger's tap leaves no focus behind: the keypad's next Enter is the keypad's. Who goes by Tab stays where they are.
-  const pressed = (key: DeskKey) => (event: MouseEvent<HTMLButtonElement>) => {
-    onPress(key)
-    if (event.detail > 0) event.currentTarget.blur()
-  }
   const grid = asksWhere || state.phase === 'fault'
   const cap =
     'flex min-h-22 min-w-22 flex-col items-center justify-center border border-edge px-2 text-center leading-tight disabled:text-muted'
@@ -82,7 +76,7 @@ export function DeskKeys({
             key={key}
             type="button"
             disabled={disabled}
-            onClick={pressed(key)}
+            onClick={() => onPress(key)}
             className={`${cap} ${main ? 'bg-text font-semibold text-ground disabled:opacity-60' : 'bg-raised'}`}
           >
             <span className="text-xl">{words}</span>
@@ -105,7 +99,12 @@ export function DeskKeys({
             aria-label={asksWhere ? 'Where a fault is' : 'What is wrong'}
           >
             {DIGITS.map((digit) => (
-              <button key={digit} type="button" onClick={pressed(`${digit}`)} className={`${cap} bg-raised`}>
+              <button
+                key={digit}
+                type="button"
+                onClick={() => onPress(`${digit}`)}
+                className={`${cap} bg-raised`}
+              >
                 <span>{asksWhere ? PLACES[digit] : FAULT_KEYS[digit]}</span>
                 <span className="condensed text-sm opacity-80" aria-hidden>
                   {digit}
