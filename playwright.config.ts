@@ -1,5 +1,5 @@
 import { defineConfig } from '@playwright/test'
-import { LAUNCH } from './e2e/browser'
+import { LAUNCH, ZONE } from './e2e/browser'
 
 const LONG = ['matchCheck', 'matchPictures', 'editionOfTwelve', 'desk', 'day'].map(
   (name) => `${name}.spec.ts`,
@@ -23,7 +23,7 @@ export default defineConfig({
   retries: 0,
   use: {
     viewport: { width: 1280, height: 800 },
-    timezoneId: 'Europe/Lisbon',
+    timezoneId: ZONE,
     launchOptions: LAUNCH,
     actionTimeout: 40_000,
   },

@@ -21,3 +21,6 @@ export const LAUNCH = {
     '--force-color-profile=srgb',
   ],
 }
+
+/** Where browsers and servers of the tests stand: in one zone, so that no page is written twice. */
+export const ZONE = 'Europe/Lisbon'

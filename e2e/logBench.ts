@@ -1,7 +1,7 @@
 import { spawnSync } from 'node:child_process'
 import path from 'node:path'
 import { chromium, type Page } from '@playwright/test'
-import { LAUNCH } from './browser'
+import { LAUNCH, ZONE } from './browser'
 import { startServer, type TestServer } from './server'
 
 const ROOT = path.resolve(import.meta.dirname, '..')
@@ -73,7 +73,7 @@ export async function benchLog(): Promise<boolean> {
     const job = `${server.url}/jobs/mooring-posts/edition`
     const small = await response(job)
     await fill(server, 25, 200)
-    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, timezoneId: ZONE })
     // The compiler that runs this file names functions by a helper the page does not have.
     await page.addInitScript('globalThis.__name = (named) => named')
     await page.goto(`${server.url}/desk/mooring-posts`, { waitUntil: 'networkidle' })

@@ -1,11 +1,5 @@
-import type { Page } from '@playwright/test'
 import { expect, openStation, test } from './fixtures'
-
-/** A comparison takes seconds; on a slow machine with others beside it, many. */
-const COMPARED = { timeout: 90_000 }
-const verdict = (page: Page) => page.getByRole('heading', { level: 2, name: /Matches the BAT|Differs in/ })
-const check = (page: Page, name: string) =>
-  page.getByRole('list', { name: 'Checks' }).getByRole('listitem').filter({ hasText: name }).first()
+import { check, COMPARED, verdict } from './matchRoom'
 
 test('two scans are laid over one another: moved register, starved corner and fingertip are pointed out, one is accepted, and the verdict lands on the print and in the chart', async ({
   page,

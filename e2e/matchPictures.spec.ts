@@ -1,14 +1,6 @@
-import type { Page } from '@playwright/test'
 import { drawPlate } from '../demo/plateDrawing'
 import { expect, test } from './fixtures'
-
-/** A comparison takes seconds; on a slow machine with others beside it, many. */
-const COMPARED = { timeout: 90_000 }
-const verdict = (page: Page) => page.getByRole('heading', { level: 2, name: /Matches the BAT|Differs in/ })
-/** The comparison under way says at which step it is. */
-const atWork = (page: Page) => page.getByRole('status').filter({ hasText: '…' })
-const check = (page: Page, name: string) =>
-  page.getByRole('list', { name: 'Checks' }).getByRole('listitem').filter({ hasText: name }).first()
+import { atWork, bringOtherPlate, check, COMPARED, verdict } from './matchRoom'
 
 test('pictures are brought in, refused in words, straightened by hand, and never mixed wet with dry', async ({
   page,
@@ -26,14 +18,7 @@ test('pictures are brought in, refused in words, straightened by hand, and never
   await expect(
     page.getByText('This is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read.'),
   ).toBeVisible()
-  await choose.setInputFiles({
-    name: 'other.png',
-    mimeType: 'image/png',
-    buffer: await drawPlate('samphire', '#e8e6e2'),
-  })
-  await expect(
-    page.getByRole('alert').filter({ hasText: 'These do not look like the same plate.' }),
-  ).toBeVisible(COMPARED)
+  await bringOtherPlate(page, 'Picture of pull 9, dry')
 
   await page.getByRole('radio', { name: 'Wet' }).click()
   await expect(
@@ -126,14 +111,7 @@ test('the check of the edition is stopped and begun again, and says of which pic
   await page.getByRole('button', { name: 'Scan pull 6, dry (simulated)' }).click()
   await expect(verdict(page)).toBeVisible(COMPARED)
   await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 7' })
-  await page.getByLabel('Picture of pull 7, dry').setInputFiles({
-    name: 'other.png',
-    mimeType: 'image/png',
-    buffer: await drawPlate('samphire', '#e8e6e2'),
-  })
-  await expect(
-    page.getByRole('alert').filter({ hasText: 'These do not look like the same plate.' }),
-  ).toBeVisible(COMPARED)
+  await bringOtherPlate(page, 'Picture of pull 7, dry')
 
   const sheet = page.getByRole('region', { name: 'Contact sheet' })
   const begin = sheet.getByRole('button', { name: /^Check .* not checked yet$/ })

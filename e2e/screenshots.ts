@@ -2,7 +2,7 @@ import { mkdirSync } from 'node:fs'
 import path from 'node:path'
 import { parseArgs } from 'node:util'
 import { chromium, type Page } from '@playwright/test'
-import { LAUNCH } from './browser'
+import { LAUNCH, ZONE } from './browser'
 import { startServer } from './server'
 
 /** The main views, from the demo data: their pictures are kept with the documents. */
@@ -84,7 +84,7 @@ async function main(): Promise<void> {
   const page = await browser.newPage({
     viewport: { width: Number(values.width), height: 800 },
     colorScheme: values.theme === 'dark' ? 'dark' : 'light',
-    timezoneId: 'Etc/UTC',
+    timezoneId: ZONE,
   })
   try {
     const wanted = Object.entries(positionals.length > 0 ? { ...VIEWS, ...MORE } : VIEWS).filter(

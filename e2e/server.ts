@@ -3,6 +3,7 @@ import { cpSync, mkdtempSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
+import { ZONE } from './browser'
 
 const ROOT = path.resolve(import.meta.dirname, '..')
 
@@ -69,8 +70,7 @@ export async function startServer({ sample }: { sample: boolean }): Promise<Test
     ...process.env,
     TYPOTHESIS_DATA: dataFolder,
     NEXT_TELEMETRY_DISABLED: '1',
-    // As the browsers here, so that no page is written twice.
-    TZ: 'Europe/Lisbon',
+    TZ: ZONE,
     NODE_ENV: 'production' as const,
   }
   const ready = process.env[READY]

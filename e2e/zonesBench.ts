@@ -5,7 +5,7 @@ import { EMPTY_ZONE_MAP, type Zone, type ZoneMap } from '@/core/plate/zoneMap'
 import { closeDatabase } from '@/data/database'
 import { loadJob } from '@/data/jobs'
 import { keepZoneMap, latestZoneMap } from '@/data/zoneMaps'
-import { LAUNCH } from './browser'
+import { LAUNCH, ZONE } from './browser'
 import { startServer } from './server'
 
 const ZONES = 60
@@ -80,7 +80,7 @@ export async function benchZones(): Promise<boolean> {
     const { id } = await loadJob('mooring-posts')
     const keep = async (map: ZoneMap) =>
       keepZoneMap(id, (await latestZoneMap(id))?.version ?? 0, map, 'bench', new Date().toISOString())
-    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, timezoneId: ZONE })
     await keep({ ...crowded(), zones: crowded().zones.slice(0, 1) })
     const alone = await dragFrames(page, server.url)
     await keep(crowded())

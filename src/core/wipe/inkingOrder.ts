@@ -181,7 +181,7 @@ export function whyThere(
   const later = neighbours.filter((other) => order.indexOf(other) > at)
   const covering = later.filter((other) => inks[other].lightness < inks[ink].lightness)
   if (covering.length > 0)
-    return `early: ${covering.map((other) => inks[other].name).join(', ')} ${plural(covering.length, 'is', 'are')} darker and cover${plural(covering.length, 's', '')} its slips`
+    return `early: ${covering.map((other) => inks[other].name).join(', ')} ${plural(covering.length, 'is darker and covers', 'are darker and cover')} its slips`
   if (later.length > 0) return 'early: its slips can still be wiped off bare plate'
   return 'late: it covers what slipped before, and is dabbed with care'
 }

@@ -1,0 +1,27 @@
+import type { Page } from '@playwright/test'
+import { drawPlate } from '../demo/plateDrawing'
+import { expect } from './fixtures'
+
+/** A comparison takes seconds; on a slow machine with others beside it, many. */
+export const COMPARED = { timeout: 90_000 }
+
+export const verdict = (page: Page) =>
+  page.getByRole('heading', { level: 2, name: /Matches the BAT|Differs in/ })
+
+/** The comparison under way says at which step it is. */
+export const atWork = (page: Page) => page.getByRole('status').filter({ hasText: '…' })
+
+export const check = (page: Page, name: string) =>
+  page.getByRole('list', { name: 'Checks' }).getByRole('listitem').filter({ hasText: name }).first()
+
+/** Gives an impression the picture of another plate, and waits until that is said. */
+export async function bringOtherPlate(page: Page, picture: string): Promise<void> {
+  await page.getByLabel(picture).setInputFiles({
+    name: 'other.png',
+    mimeType: 'image/png',
+    buffer: await drawPlate('samphire', '#e8e6e2'),
+  })
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'These do not look like the same plate.' }),
+  ).toBeVisible(COMPARED)
+}
