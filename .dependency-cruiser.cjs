@@ -2,8 +2,48 @@
 const layer = (name) => `^src/${name}/`
 const never = (name, from, to, comment) => ({ name, severity: 'error', comment, from, to })
 
+/**
+ * Folders of the core, lowest first: each knows those before it and none after. What two of them share stands in the lower one, or below
+ * both.
+ */
+const CORE = [
+  ...['units', 'linear', 'stats', 'colour', 'document', 'geometry', 'sheet', 'day', 'tolerance'],
+  ...[
+    'plate',
+    'wipe',
+    'ink',
+    'paper',
+    'press',
+    'register',
+    'prove',
+    'match',
+    'edition',
+    'dry',
+    'record',
+    'morning',
+  ],
+]
+const folders = (names) => `^src/core/(${names.join('|')})/`
+const coreInOrder = [
+  ...CORE.slice(0, -1).map((folder, at) =>
+    never(
+      `core-${folder}-knows-what-is-below`,
+      { path: folders([folder]), pathNot: '\\.test\\.' },
+      { path: folders(CORE.slice(at + 1)) },
+      'Folders of the core stand in the order of CORE in this file; move what is shared below.',
+    ),
+  ),
+  never(
+    'core-folder-has-its-place',
+    { path: '^src/core/', pathNot: [folders(CORE), '\\.test\\.'] },
+    {},
+    'A new folder of the core takes its place in CORE in this file.',
+  ),
+]
+
 module.exports = {
   forbidden: [
+    ...coreInOrder,
     never(
       'no-circles',
       {},
@@ -24,6 +64,12 @@ module.exports = {
     ),
     never('data-below', { path: layer('data') }, { path: '^src/(app|stations|ui|workers|devices|cli)/' }),
     never(
+      'database-below-its-repositories',
+      { path: '^src/data/database/', pathNot: '\\.test\\.' },
+      { path: '^src/data/(?!database/)' },
+      'Tables, migrations and documents know no repository.',
+    ),
+    never(
       'devices-know-the-core-alone',
       { path: layer('devices') },
       { path: '^src/(app|stations|ui|data|workers|cli)/' },
@@ -34,7 +80,7 @@ module.exports = {
     never('app-is-the-top', { path: '^src/(stations|ui|data|core|cli)/' }, { path: layer('app') }),
     never(
       'demo-stays-out',
-      { path: '^src/', pathNot: '^src/(cli|stations/workshop)/|^src/stations/act/acts\\.test' },
+      { path: '^src/', pathNot: '^src/(cli|stations/shop/workshop)/|^src/stations/across/act/acts\\.test' },
       { path: '^demo/' },
       'Only the seed command and the first-run screen may lay out the sample.',
     ),

@@ -25,7 +25,7 @@ const moments = [
   "MemberExpression[property.name='DateTimeFormat']",
 ].map((selector) => ({ selector, message: ONE_WAY_TO_WRITE_MOMENTS }))
 
-const MADE_BY_ACT = 'A write of the screens is made by act(), a question by ask(): src/stations/act.'
+const MADE_BY_ACT = 'A write of the screens is made by act(), a question by ask(): src/stations/across/act.'
 const acts = [
   'ExportNamedDeclaration > FunctionDeclaration',
   'ExportNamedDeclaration > VariableDeclaration > VariableDeclarator:not([init.callee.name=/^(act|ask)$/])',
@@ -75,7 +75,7 @@ export default defineConfig([
         ...sentences,
         {
           selector: 'ExportNamedDeclaration > FunctionDeclaration[id.name=/^(POST|PUT|PATCH|DELETE)$/]',
-          message: 'A route that writes is made by actRoute(): src/stations/act.',
+          message: 'A route that writes is made by actRoute(): src/stations/across/act.',
         },
       ],
     },

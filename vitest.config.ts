@@ -29,7 +29,7 @@ export default defineConfig({
           name: 'shop',
           include: ['src/**/*.test.ts', 'demo/**/*.test.ts'],
           exclude: CORE,
-          globalSetup: ['./src/data/readyDatabase.test.setup.ts'],
+          globalSetup: ['./src/data/database/readyDatabase.test.setup.ts'],
         },
       },
     ],

@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { afterAll, beforeAll } from 'vitest'
-import { closeDatabase } from '@/data/database'
+import { closeDatabase } from '@/data/database/database'
 import { seedDemo } from './seedDemo'
 
 /** Lays the sample out in a folder of its own, which whoever asks takes away. */

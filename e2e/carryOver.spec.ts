@@ -188,7 +188,7 @@ test('a two-colour sheet is exported and measured, its misfit solved in acts and
   expect(boxIn(svg, 'plate-2')).toEqual({ widthMm: 100, heightMm: 63.5 })
   expect(svg).toContain('id="pin-left"')
   // The exported PDF, measured by an independent reader: the second plate's corners to 0.05 mm of a rectangle of its size.
-  const { readPdfPage } = await import('../src/stations/sheet/pdfReader.test.fixture')
+  const { readPdfPage } = await import('../src/core/sheet/pdfReader.test.fixture')
   const { paths } = await readPdfPage(await take('PDF, whole'))
   const outline = paths.some((path) => {
     const [xs, ys] = [path.map(({ xMm }) => xMm), path.map(({ yMm }) => yMm)]

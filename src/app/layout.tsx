@@ -1,6 +1,6 @@
 import type { Metadata, Viewport } from 'next'
-import { LaterReleaseError } from '@/data/migrations/migration'
-import { workshopName } from '@/data/mornings'
+import { LaterReleaseError } from '@/data/database/migrations/migration'
+import { workshopName } from '@/data/shop/mornings'
 import { HydrationMark } from '@/ui/HydrationMark'
 import { ShortcutList } from '@/ui/ShortcutList'
 import { ViewerZone } from '@/ui/ViewerZone'

@@ -4,22 +4,22 @@ import { dryingActs } from '@/core/dry/dryingPlaces'
 import { writeMorningSheet } from '@/core/morning/morningSheet'
 import { writeWorkshopLines } from '@/core/morning/workshopLines'
 import { paperStanding } from '@/core/paper/stock'
-import { loadCalibration } from '@/data/calibrations'
-import { loadDryingPlaces } from '@/data/dryingPlaces'
-import { UnreadableJobError } from '@/data/errors'
+import { loadCalibration } from '@/data/ink/calibrations'
+import { loadDryingPlaces } from '@/data/shop/dryingPlaces'
+import { UnreadableJobError } from '@/data/database/errors'
 import { onlyUnreadable } from './jobs/[job]/openJob'
-import { latestMornings } from '@/data/mornings'
-import { listJobs, loadJob } from '@/data/jobs'
-import { loadFacings } from '@/data/plateWatch'
-import { loadReservations } from '@/data/stock'
-import { loadStore } from '@/data/store'
-import { MorningReadingsForm } from '@/stations/morning/MorningReadingsForm'
-import { MorningSheet } from '@/stations/morning/MorningSheet'
-import { WorkshopLines } from '@/stations/morning/WorkshopLines'
-import { readMorning } from '@/stations/morning/readMorning'
-import { FirstRun } from '@/stations/workshop/FirstRun'
-import { JobShelf } from '@/stations/workshop/JobShelf'
-import { PlateMark } from '@/ui/PlateMark'
+import { latestMornings } from '@/data/shop/mornings'
+import { listJobs, loadJob } from '@/data/shop/jobs'
+import { loadFacings } from '@/data/plate/plateWatch'
+import { loadReservations } from '@/data/shop/stock'
+import { loadStore } from '@/data/shop/store'
+import { MorningReadingsForm } from '@/stations/shop/morning/MorningReadingsForm'
+import { MorningSheet } from '@/stations/shop/morning/MorningSheet'
+import { WorkshopLines } from '@/stations/shop/morning/WorkshopLines'
+import { readMorning } from '@/stations/shop/morning/readMorning'
+import { FirstRun } from '@/stations/shop/workshop/FirstRun'
+import { JobShelf } from '@/stations/shop/workshop/JobShelf'
+import { Panel } from '@/ui/Panel'
 
 /** The first screen of a working day: the morning sheet, and the jobs. */
 export default async function MorningPage() {
@@ -74,7 +74,7 @@ export default async function MorningPage() {
   return (
     <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_20rem]">
       <main className="min-w-0 p-3 sm:p-5">
-        <PlateMark
+        <Panel
           title="Morning sheet"
           aside={
             morning && (
@@ -105,7 +105,7 @@ export default async function MorningPage() {
               />
             ))}
           {active.length === 0 && <p className="mt-4">No job is under way.</p>}
-        </PlateMark>
+        </Panel>
       </main>
       <aside className="border-line p-4 lg:border-l">
         <JobShelf jobs={jobs} unreadable={unreadable.map(({ slug, reason }) => ({ slug, reason }))} />

@@ -7,25 +7,25 @@ import { USUAL_CALIBRATION } from '@/core/ink/stiffness'
 import type { PullEvent } from '@/core/edition/pull'
 import { USUAL_MATCH_TOLERANCES } from '@/core/match/checks/matchCheck'
 import { procedureFor } from '@/core/plate/procedures'
-import { keepCalibration, keepInkWeighing } from '@/data/calibrations'
-import { cancelPlate } from '@/data/cancellation'
-import { addToBatch, keepCard, makeBatch } from '@/data/cards'
-import { movePrint } from '@/data/custody'
-import { closeDatabase, openDatabase } from '@/data/database'
-import { dataFolder } from '@/data/dataFolder'
-import { addDayEvent, beginDay } from '@/data/days'
-import { shareRails } from '@/data/desk'
-import { addDryingPlace, changeBetween } from '@/data/dryingPlaces'
-import { keepGrowthMarks } from '@/data/growths'
-import { loadJob } from '@/data/jobs'
-import { keepProcedure } from '@/data/makings'
-import { keepMisfit } from '@/data/misfits'
-import { addFacing } from '@/data/plateWatch'
-import { enterPressEvent, keepPressureTrial } from '@/data/pressCards'
-import { layToDry } from '@/data/prints'
-import { addEvents } from '@/data/pulls'
-import { keepQueue } from '@/data/queues'
-import { keepSorting } from '@/data/sortings'
+import { keepCalibration, keepInkWeighing } from '@/data/ink/calibrations'
+import { cancelPlate } from '@/data/dry/cancellation'
+import { addToBatch, keepCard, makeBatch } from '@/data/ink/cards'
+import { movePrint } from '@/data/record/custody'
+import { closeDatabase, openDatabase } from '@/data/database/database'
+import { dataFolder } from '@/data/database/dataFolder'
+import { addDayEvent, beginDay } from '@/data/shop/days'
+import { shareRails } from '@/data/across/desk'
+import { addDryingPlace, changeBetween } from '@/data/shop/dryingPlaces'
+import { keepGrowthMarks } from '@/data/paper/growths'
+import { loadJob } from '@/data/shop/jobs'
+import { keepProcedure } from '@/data/plate/makings'
+import { keepMisfit } from '@/data/register/misfits'
+import { addFacing } from '@/data/plate/plateWatch'
+import { enterPressEvent, keepPressureTrial } from '@/data/press/pressCards'
+import { layToDry } from '@/data/dry/prints'
+import { addEvents } from '@/data/across/pulls'
+import { keepQueue } from '@/data/shop/queues'
+import { keepSorting } from '@/data/dry/sortings'
 
 const AT = '2026-04-02T09:00:00.000Z'
 const BY = 'Ida Quill'
@@ -181,7 +181,10 @@ async function main(): Promise<void> {
   await (await openDatabase()).sequelize.query('PRAGMA wal_checkpoint(TRUNCATE)')
   await closeDatabase()
   const database = readFileSync(path.join(dataFolder(), 'typothesis.sqlite'))
-  const target = path.join(import.meta.dirname, `../data/migrations/releases/release-${number}.sqlite.gz`)
+  const target = path.join(
+    import.meta.dirname,
+    `../data/database/migrations/releases/release-${number}.sqlite.gz`,
+  )
   writeFileSync(target, gzipSync(database, { level: 9 }))
   console.log(`${target}: ${(database.length / 1024).toFixed(0)} kB before packing`)
 }

@@ -2,17 +2,17 @@ import { refusalWords } from '@/core/match/words'
 import { z } from 'zod'
 import { pullsOnBench } from '@/core/edition/runs'
 import { matchTolerancesSchema } from '@/core/match/checks/matchCheck'
-import { cornersInPixels, scanPair, unchecked, verdictOf, type ScanSide } from '@/core/match/compareScans'
+import { cornersInPixels, scanPair, unchecked, verdictOf, type ScanSide } from '@/core/edition/compareScans'
 import { matchImpression, type MatchSide } from '@/core/match/matchImpression'
-import { printedPlace } from '@/core/match/printedPlace'
+import { printedLayout } from '@/core/match/printedLayout'
 import { batPulls } from '@/core/record/batOnBench'
 import { label } from '@/core/units/schemas'
-import { ConflictError, NotFoundError } from '@/data/errors'
-import { originalFile } from '@/data/images'
-import { loadJob } from '@/data/jobs'
-import { COMPARED_LONGEST, PixelError, readPixels } from '@/data/pixels'
-import { addEvents } from '@/data/pulls'
-import { latestZoneMap } from '@/data/zoneMaps'
+import { ConflictError, NotFoundError } from '@/data/database/errors'
+import { originalFile } from '@/data/across/images'
+import { loadJob } from '@/data/shop/jobs'
+import { COMPARED_LONGEST, PixelError, readPixels } from '@/data/across/pixels'
+import { addEvents } from '@/data/across/pulls'
+import { latestZoneMap } from '@/data/plate/zoneMaps'
 
 /** Holds every impression with a picture that was not checked yet against the approved proof, one after the other, in a process of its own; tells the server that began it how far it is. */
 const asked = z.strictObject({ slug: label, dry: z.boolean(), by: label, tolerances: matchTolerancesSchema })
@@ -36,7 +36,7 @@ async function checkOne(pullId: string): Promise<string | null> {
   const pair = bat && pull && scanPair(bat, pull, pulls, dry)
   if (!pair) return 'a picture of it or of the BAT is gone'
   if ('refusal' in pair) return pair.refusal
-  const place = printedPlace(bat.settings, (await latestZoneMap(job.id))?.map.zones ?? [])
+  const place = printedLayout(bat.settings, (await latestZoneMap(job.id))?.map.zones ?? [])
   const found = matchImpression({
     reference: await sideOf(pair.reference),
     impression: await sideOf(pair.impression),

@@ -1,6 +1,6 @@
 import { seedDemo } from '@demo/seedDemo'
-import { closeDatabase } from '@/data/database'
-import { listJobs } from '@/data/jobs'
+import { closeDatabase } from '@/data/database/database'
+import { listJobs } from '@/data/shop/jobs'
 
 /** Lays out the sample in the data folder, unless something is there already. */
 async function main(): Promise<void> {

@@ -9,7 +9,7 @@ import { WIPED_TO } from '@/core/ink/spotDensity'
 import { USUAL_SURFACE } from '@/core/ink/surface'
 import { squeezeAtTurns, type PressSetting } from '@/core/press/pressSetting'
 import type { Settings } from '@/core/prove/settings'
-import { printedPlace } from '@/core/match/printedPlace'
+import { printedLayout } from '@/core/match/printedLayout'
 import { describeSpectrum } from '@/core/colour/describeSpectrum'
 
 /** Films whose colours are reckoned, µm from none to the thickest, in equal steps. */
@@ -107,7 +107,7 @@ export function printConditions(
   paper: readonly number[],
 ): PrintConditions {
   const { wipe } = settings
-  const { sheet, plate } = printedPlace(settings, [])
+  const { sheet, plate } = printedLayout(settings, [])
   return {
     sheet,
     plate,

@@ -1,4 +1,4 @@
-import { cornersInPixels } from '@/core/match/compareScans'
+import { cornersInPixels } from '@/core/edition/compareScans'
 import { refusalWords } from '@/core/match/words'
 import {
   matchImpression,

@@ -1,5 +1,5 @@
-import { loadDryingPlaces } from '@/data/dryingPlaces'
-import { DryingRoom } from '@/stations/drying/DryingRoom'
+import { loadDryingPlaces } from '@/data/shop/dryingPlaces'
+import { DryingRoom } from '@/stations/shop/drying/DryingRoom'
 
 export const metadata = { title: 'Where prints dry' }
 

@@ -1,6 +1,6 @@
 import { NextResponse, type NextRequest } from 'next/server'
-import { FieldError } from '@/data/errors'
-import { keepPicture, LARGEST_PICTURE_BYTES, pictureDetails } from '@/data/images'
+import { FieldError } from '@/data/database/errors'
+import { keepPicture, LARGEST_PICTURE_BYTES, pictureDetails } from '@/data/across/images'
 
 const tooLarge = () =>
   NextResponse.json(

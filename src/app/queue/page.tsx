@@ -1,5 +1,5 @@
-import { loadQueues } from '@/data/queues'
-import { QueueBench } from '@/stations/day/QueueBench'
+import { loadQueues } from '@/data/shop/queues'
+import { QueueBench } from '@/stations/shop/day/QueueBench'
 
 /** Several people, one press: an open day or a class. */
 export default async function QueuePage() {

@@ -1,6 +1,6 @@
-import { loadReservations } from '@/data/stock'
-import { loadStore } from '@/data/store'
-import { StoreLedger } from '@/stations/store/StoreLedger'
+import { loadReservations } from '@/data/shop/stock'
+import { loadStore } from '@/data/shop/store'
+import { StoreLedger } from '@/stations/shop/store/StoreLedger'
 
 export const metadata = { title: 'Store' }
 

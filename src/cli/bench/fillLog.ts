@@ -1,5 +1,5 @@
-import { exportJob, importJob } from '@/data/jobFiles'
-import { closeDatabase } from '@/data/database'
+import { exportJob, importJob } from '@/data/record/jobFiles'
+import { closeDatabase } from '@/data/database/database'
 import type { JobFile } from '@/core/record/jobFile'
 
 /** Fills the workshop's folder with copies of the sample's edition: `fillLog JOBS PULLS`, so many jobs of so many pulls each. */

@@ -3,7 +3,7 @@ import { z } from 'zod'
 import { matchPictures } from '@/core/match/matchPictures'
 import type { Rgb } from '@/core/match/picture'
 import { finite, nonNegative, positive } from '@/core/units/schemas'
-import { PixelError, readPixels } from '@/data/pixels'
+import { PixelError, readPixels } from '@/data/across/pixels'
 import { Refusal } from './entry'
 
 const file = z.string().min(1, { error: 'must be the path of a picture' })

@@ -1,9 +1,8 @@
 import { z } from 'zod'
 import { settingsSchema } from '../prove/settings'
-import { pullId } from '../record/jobFile'
 import { count, finite, label, moment } from '../units/schemas'
 import { laterEventSchema } from './laterEvent'
-import { handsSchema, pullEventSchema, timeZone } from './pull'
+import { handsSchema, pullEventSchema, pullId, timeZone } from './pull'
 
 const keptPullEvent = z.union([pullEventSchema, laterEventSchema])
 

@@ -1,8 +1,8 @@
 import type { EyeReading, Fate } from './pull'
-import { FAULT_KEYS, type Fault, type Place } from './fault'
+import { FAULT_KEYS, type Fault, type Ninth } from './fault'
 
 /** Keys of the desk, named for what is printed on a keypad. */
-export type DeskKey = 'enter' | 'back' | 'plus' | 'minus' | 'dot' | 'star' | `${0 | Place}`
+export type DeskKey = 'enter' | 'back' | 'plus' | 'minus' | 'dot' | 'star' | `${0 | Ninth}`
 
 /** Fates of a reject by their keys. */
 export const FATE_KEYS: Partial<Record<DeskKey, Fate>> = {
@@ -24,7 +24,7 @@ export interface DeskState {
   /** minutes the stamp was shifted by */
   shiftMinutes: number
   seen: EyeReading | null
-  where: Place | null
+  where: Ninth | null
   faults: Fault[]
 }
 
@@ -69,7 +69,7 @@ export function pressKey(state: DeskState, key: DeskKey): { state: DeskState; ac
     state: { ...state, ...patch },
     act,
   })
-  const digit = /^[1-9]$/.test(key) ? (Number(key) as Place) : null
+  const digit = /^[1-9]$/.test(key) ? (Number(key) as Ninth) : null
   if (state.phase === 'meeting') {
     if (key === 'enter') return { state, act: { kind: 'next-segment' } }
     if (key === 'dot') return { state, act: { kind: 'other-rail' } }

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 
 /** Where on the print: the 3 × 3 keys of a keypad laid over it, 7 at the top left. */
-export const PLACES = {
+export const NINTHS = {
   7: 'top left',
   8: 'top',
   9: 'top right',
@@ -12,7 +12,7 @@ export const PLACES = {
   2: 'bottom',
   3: 'bottom right',
 } as const
-export type Place = keyof typeof PLACES
+export type Ninth = keyof typeof NINTHS
 
 /**
  * What can be wrong with a print, in the words of the press: the key of a keypad it is said by, and what is looked at before the next pull
@@ -28,14 +28,14 @@ export const FAULTS = {
   spot: { key: 1, check: 'Plate looked over in raking light for grit and hairs?' },
   'felt texture': { key: 2, check: 'Catcher dry and soft, tissue over the sheet?' },
   other: { key: 3, check: 'What went wrong last time put right?' },
-} as const satisfies Record<string, { key: Place; check: string }>
+} as const satisfies Record<string, { key: Ninth; check: string }>
 export type RejectReason = keyof typeof FAULTS
 export const REJECT_REASONS = Object.keys(FAULTS) as [RejectReason, ...RejectReason[]]
 
 /** What is wrong, by the same keys. */
 export const FAULT_KEYS = Object.fromEntries(
   REJECT_REASONS.map((what) => [FAULTS[what].key, what]),
-) as Record<Place, RejectReason>
+) as Record<Ninth, RejectReason>
 
 export const faultSchema = z.strictObject({
   where: z.union(([7, 8, 9, 4, 5, 6, 1, 2, 3] as const).map((key) => z.literal(key))),
@@ -45,5 +45,5 @@ export type Fault = z.infer<typeof faultSchema>
 
 /** The one thing asked before a pull: of the last fault; null where nothing went wrong. */
 export function checkAfter(fault: Fault | null): string | null {
-  return fault === null ? null : `${fault.what}, ${PLACES[fault.where]}: ${FAULTS[fault.what].check}`
+  return fault === null ? null : `${fault.what}, ${NINTHS[fault.where]}: ${FAULTS[fault.what].check}`
 }

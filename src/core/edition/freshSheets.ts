@@ -1,5 +1,5 @@
 import { runTally, type RunTally, type SheetLine } from './runs'
-import { startsNeeded } from './startsNeeded'
+import { startsNeeded } from '../stats/startsNeeded'
 
 /** Above so many wanted prints the exact sum takes too long to wait for. */
 const EXACT_UP_TO = 400

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { quoteEdition, quoteInput, type QuoteInput } from './quote'
-import { startsNeeded } from './startsNeeded'
+import { startsNeeded } from '../stats/startsNeeded'
 
 const wish: QuoteInput = {
   signed: 24,

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { plateLife, type PlateHistory, type PlateLife } from '../plate/plateLife'
 import type { PlateKind } from '../plate/plate'
 import { count, nonNegative, positive } from '../units/schemas'
-import { startsNeeded } from './startsNeeded'
+import { startsNeeded } from '../stats/startsNeeded'
 
 const sheets = count.max(5000, { error: 'must be at most 5000' })
 const money = nonNegative.max(1e7, { error: 'must be at most 10000000' })

@@ -4,7 +4,7 @@ import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import type { Pull } from './pull'
 import { chanceOfEnough, freshSheets } from './freshSheets'
 import { runTally, sheetLines, sheetsWaiting, type SheetMark } from './runs'
-import { startsNeeded } from './startsNeeded'
+import { startsNeeded } from '../stats/startsNeeded'
 
 const at = '2031-05-02T09:00:00.000Z'
 const runs = [

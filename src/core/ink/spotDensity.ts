@@ -1,6 +1,6 @@
 import { describeSpectrum } from '../colour/describeSpectrum'
 import type { ToneSpot } from '../plate/zoneMap'
-import type { PlateTone } from '../wipe/plateTone'
+import type { PlateTone } from '../plate/plateTone'
 import { FILM_THICKNESSES } from './filmThickness'
 import { predictInk, type SpectralInk } from './predictInk'
 import { USUAL_SURFACE } from './surface'

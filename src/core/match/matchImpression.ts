@@ -8,7 +8,7 @@ import { checkEdges } from './checks/edgesCheck'
 import { checkEvenness, checkLines, checkSides, checkTone } from './checks/inkChecks'
 import { checkMarks, findMarks } from './checks/marksCheck'
 import { MATCH_CHECK_KEYS, type CheckResult, type FoundPlace, type MatchCheck } from './checks/matchCheck'
-import { checkRegister, type Placed } from './checks/registerChecks'
+import { checkRegister, type Misplaced } from './checks/registerChecks'
 import { outOfShape } from './deformation'
 import { driedPicture, type DriedTone } from './driedPicture'
 import { evenLight, type PaperWhite } from './evenLight'
@@ -62,7 +62,7 @@ export interface ImpressionMatch {
   corners: { reference: Corners; impression: Corners }
   /** where the plate was found on the reference, mm */
   plate: { leftMm: number; topMm: number; widthMm: number; heightMm: number }
-  placed: Placed
+  placed: Misplaced
   likeness: number
   colour: ColourFigures
   checks: CheckResult[]
@@ -246,7 +246,7 @@ function holdAgainst(
   const [toX, toY] = carry(alignment, [crop.width / 2, crop.height / 2], middle)
   const judged = judgePlate(one, other, alignment, plateInCrop, pixelsPerMm)
   const grown = (share: number) => 100 * (alignment.scale * (1 + share) - 1)
-  const placed: Placed = {
+  const placed: Misplaced = {
     xMm: (toX - middle[0]) / pixelsPerMm,
     yMm: (toY - middle[1]) / pixelsPerMm,
     degrees: (alignment.rotation * 180) / Math.PI,

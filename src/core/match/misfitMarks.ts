@@ -1,12 +1,12 @@
 import type { MisfitMark } from '../register/misfitHistory'
-import type { Placed } from './checks/registerChecks'
+import type { Misplaced } from './checks/registerChecks'
 
 /**
  * Where a scan shows the plate's corners beside where the reference has them, as misfit marks: right and up from the plate's lower left
  * corner, mm, as a person would have measured them on the print.
  */
 export function misfitMarks(
-  { xMm, yMm, degrees, widerPercent, tallerPercent }: Omit<Placed, 'bentMm'>,
+  { xMm, yMm, degrees, widerPercent, tallerPercent }: Omit<Misplaced, 'bentMm'>,
   { widthMm, heightMm }: { widthMm: number; heightMm: number },
 ): MisfitMark[] {
   const [cos, sin] = [Math.cos((degrees * Math.PI) / 180), Math.sin((degrees * Math.PI) / 180)]

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import { startsNeeded } from '../edition/startsNeeded'
+import { startsNeeded } from '../stats/startsNeeded'
 import { changeOfStock, newStockMoveSchema, paperStanding, sheetsWanted, stockProblem } from './stock'
 
 describe('the stock book', () => {

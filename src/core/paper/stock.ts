@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { startsNeeded } from '../edition/startsNeeded'
+import { startsNeeded } from '../stats/startsNeeded'
 import { count, label } from '../units/schemas'
 
 /** Ways in which sheets come to the store or leave it by another way than the press. */

@@ -2,7 +2,7 @@ import { isNamedBefore } from '../units/byName'
 import { z } from 'zod'
 import { boundsOf, outlineArea, pointSchema, selfCrossings, type Point } from '../geometry/polygon'
 import { count, label } from '../units/schemas'
-import { PLATE_TONES, type PlateTone } from '../wipe/plateTone'
+import { PLATE_TONES, type PlateTone } from './plateTone'
 
 /** Most zones of a plate, and most points of an outline. */
 export const MOST_ZONES = 60

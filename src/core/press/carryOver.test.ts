@@ -78,7 +78,7 @@ describe('the BAT’s squeeze on another stack', () => {
     expect(carried).toMatchObject({ ok: false, makeReadyMm: expect.any(Number) })
     const raised = {
       ...thin,
-      press: { ...thin.press!, makeReadyMm: (carried.ok ? 0 : carried.makeReadyMm!) + 0.01 },
+      press: { ...thin.press!, makeReadyMm: carried.ok ? 0 : carried.makeReadyMm! },
     }
     expect(carryOver(tight, raised)!.ok).toBe(true)
   })

@@ -1,9 +1,15 @@
 import { isSameName } from '../units/byName'
-import type { Bench } from '../prove/settings'
 import { gapToSet } from './frame'
 import { acrossOf, pressedGap, stackOf, type PressSetting } from './pressSetting'
 import type { Layer, PressStack } from './pressStack'
 import { pressTransferInput, transferPressure } from './pressTransfer'
+
+/** What a bench has under the roller; null where it is not set yet. */
+export interface UnderRoller {
+  press: PressSetting | null
+  plate: { widthMm: number; thicknessMm: number } | null
+  paper: { sheetWidthMm: number; caliperMm: number } | null
+}
 
 /** What the BAT's squeeze asks of the stack on the bench. */
 export type CarriedOver =
@@ -29,7 +35,7 @@ export interface LayerTrust {
 const DOUBT = { classModulus: 0.3, measuredModulus: 0.07, blanketMm: 0.05, sheetMm: 0.02, plateMm: 0.01 }
 
 /** What is pressed differently from the BAT, in words. */
-function changedLayers(bat: Bench, now: Bench): string[] {
+function changedLayers(bat: UnderRoller, now: UnderRoller): string[] {
   const words: [boolean, string][] = [
     [bat.press?.pressId !== now.press?.pressId, 'another press'],
     [JSON.stringify(bat.press?.pack) !== JSON.stringify(now.press?.pack), 'other blankets'],
@@ -117,8 +123,8 @@ function nudges({ standard, next }: Pressed, { measured }: LayerTrust): Nudge[] 
  * @param trust which layers were measured
  */
 export function carryOver(
-  bat: Bench,
-  now: Bench,
+  bat: UnderRoller,
+  now: UnderRoller,
   trust: LayerTrust = { measured: new Set() },
 ): CarriedOver | null {
   if (!bat.press || !bat.plate || !bat.paper || !now.press || !now.plate || !now.paper) return null
@@ -136,12 +142,12 @@ export function carryOver(
   const across = acrossOf(now.plate, now.paper)
   const input = pressTransferInput.safeParse({ ...pressed, mmPerTurn, match: 'peak' })
   if (!input.success) {
-    const message = input.error.issues[0].message
-    const wanted = /make-ready of ([\d.]+) mm/.exec(message)
+    const [issue] = input.error.issues
+    const missingMm: number | undefined = issue.code === 'custom' ? issue.params?.makeReadyMm : undefined
     return {
       ok: false,
-      message,
-      makeReadyMm: wanted ? now.press.makeReadyMm + Number(wanted[1]) : null,
+      message: issue.message,
+      makeReadyMm: missingMm === undefined ? null : now.press.makeReadyMm + missingMm,
       changed,
     }
   }

@@ -24,12 +24,15 @@ export const pressTransferInput = z
         path: ['standard', 'gapMm'],
         message: 'does not touch: there is no squeeze to carry over',
       })
-    else if (gapFor(transfer) < 0)
+    else if (gapFor(transfer) < 0) {
+      const makeReadyMm = Math.ceil(-gapFor(transfer) * 100) / 100
       context.addIssue({
         code: 'custom',
         path: ['next', 'plateThicknessMm'],
-        message: `cannot reach this squeeze even at the bare bed: a make-ready of ${(-gapFor(transfer)).toFixed(2)} mm under the plate is needed`,
+        message: `cannot reach this squeeze even at the bare bed: a make-ready of ${makeReadyMm.toFixed(2)} mm under the plate is needed`,
+        params: { makeReadyMm },
       })
+    }
   })
 export const pressTransferOutput = z.strictObject({
   gapMm: finite,

@@ -6,7 +6,7 @@ import { PLATE_KINDS, romanNumeral } from '../plate/plate'
 import { DIRECTIONS, formatTurns } from '../press/pressSetting'
 import { LAYING_METHODS, TWO_PLATE_ROUTES, type RegisterSetting } from '../register/registerSetting'
 import { formatMm, formatNumber } from '../units/length'
-import { PLATE_TONES } from '../wipe/plateTone'
+import { PLATE_TONES } from '../plate/plateTone'
 import {
   describeInking,
   describeWipeStep,

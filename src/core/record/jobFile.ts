@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { PRINT_KINDS, type PrintKind } from '../dry/editionNumbers'
 import { markAs, signingSchema, USUAL_SIGNING, type Signing } from '../dry/numbering'
 import { DRYING_METHOD_KEYS } from '../dry/drying'
-import { pullSchema, timeZone } from '../edition/pull'
+import { pullId, pullSchema, timeZone } from '../edition/pull'
 import { runSchema, sheetMarkSchema } from '../edition/runs'
 import { passesSchema } from '../prove/features'
 import { settingsSchema } from '../prove/settings'
@@ -82,11 +82,6 @@ export const printSchema = z.strictObject({
   numberedAt: moment,
 })
 export type Print = z.infer<typeof printSchema>
-
-/** Pull ids serve as idempotency keys and file names, so their shape is narrow. */
-export const pullId = z
-  .string()
-  .regex(/^[A-Za-z0-9-]{1,64}$/, { error: 'must be letters, digits and hyphens' })
 
 /** A pull with its place in the job: which run, which sheet, on what paper. */
 export const filedPullSchema = pullSchema.extend({

@@ -64,14 +64,14 @@ const ring = (x: number, y: number, name: string): Stroke => ({
   name,
 })
 
-interface Place {
+interface Laid {
   x: number
   y: number
   size: Size
 }
 
 /** The marks that plate and paper are laid by: each for one way of laying. */
-const MARKS: Record<RegisterMark, (paper: Place, plate: Place, margins: Margins) => Stroke[]> = {
+const MARKS: Record<RegisterMark, (paper: Laid, plate: Laid, margins: Margins) => Stroke[]> = {
   corners: (paper, plate, margins) => [
     ...cornerMarks(paper.x, paper.y, paper.size.widthMm, paper.size.heightMm, REACH.paper),
     ...cornerMarks(
@@ -144,7 +144,7 @@ export function registrationSheet({
   const [paperX, paperY] = [plateX - margins.leftMm, plateY - margins.topMm]
   const lowest = plateY + plate.heightMm + most('bottomMm')
   const bar = checkBar(widthMm / 2 - CHECK_BAR_MM / 2, lowest + 7)
-  const placed: [Place, Place] = [
+  const placed: [Laid, Laid] = [
     { x: paperX, y: paperY, size: paper },
     { x: plateX, y: plateY, size: plate },
   ]

@@ -17,7 +17,7 @@ export interface Words {
   /** written to be read from behind */ isMirrored?: boolean
 }
 /** A picture on a drawing, as a data address. */
-export interface Placed {
+export interface PlacedPicture {
   data: string
   xMm: number
   yMm: number
@@ -32,7 +32,7 @@ export interface SheetDrawing {
   title: string
   strokes: Stroke[]
   words: Words[]
-  pictures: Placed[]
+  pictures: PlacedPicture[]
 }
 
 /** Length of the bar that is measured after printing: it proves the scale. */

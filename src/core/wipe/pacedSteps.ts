@@ -1,6 +1,6 @@
 import type { WipeTaken } from './pace'
 import { completeSteps, describeInking, describeWipeStep, howToWipe, type WipingOrder } from './wipingOrder'
-import { PLATE_TONES, type PlateTone } from './plateTone'
+import { PLATE_TONES, type PlateTone } from '../plate/plateTone'
 
 /** One step as the pacer runs it: inking first, then wiping, then what must not be forgotten. */
 export interface PacedWipeStep {

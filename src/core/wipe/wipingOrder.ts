@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { count, label, nonNegative } from '../units/schemas'
-import { PLATE_TONES, type PlateTone } from './plateTone'
+import { PLATE_TONES, type PlateTone } from '../plate/plateTone'
 
 /** What everything that depends on a wiping material asks: a new one says all of it. */
 interface MaterialFacts {

@@ -14,18 +14,18 @@ import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
-import { PlateMark } from '@/ui/PlateMark'
-import { useBench } from '../bench/BenchContext'
-import { CleaningCaution } from '../bench/cautions'
-import { DryingActs } from '../drying/DryingActs'
-import { problemAt } from '../bench/problemAt'
-import { useHand } from '../bench/useHand'
-import { Problems } from '../pull/Problems'
+import { Panel } from '@/ui/Panel'
+import { useBench } from '../across/bench/BenchContext'
+import { CleaningCaution } from '../across/bench/cautions'
+import { DryingActs } from '../shop/drying/DryingActs'
+import { problemAt } from '../across/bench/problemAt'
+import { usePerson } from '../across/bench/usePerson'
+import { Problems } from '../across/pull/Problems'
 import { layToDryAction } from './actions'
 import { SigningList } from './SigningList'
 import { StruckPlate } from './StruckPlate'
 import { UnlockNumbers } from './UnlockNumbers'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 const SortingRoom = dynamic(() => import('./SortingRoom'), {
   ssr: false,
@@ -65,7 +65,7 @@ export function DryStation({
 }: DryStationProps) {
   const zone = useZone()
   const { job, bench, send } = useBench()
-  const [hand, setHand] = useHand()
+  const [person, setPerson] = usePerson()
   const [method, setMethod] = useState<DryingMethod>('blotters')
   const [days, setDays] = useState<number | null>(DRYING_METHODS.blotters.usualDays)
   const [problems, setProblems] = useState<{ field: string; message: string }[]>([])
@@ -81,7 +81,7 @@ export function DryStation({
         drying: {
           method,
           days: days ?? 0,
-          by: hand,
+          by: person,
           ...(place ? { place: { placeId: place.id, sheets: acceptedPulls.length } } : {}),
         },
       }),
@@ -90,7 +90,7 @@ export function DryStation({
   }
 
   return (
-    <PlateMark
+    <Panel
       title="Dry & Sign"
       aside={
         <p className="text-sm">
@@ -146,8 +146,8 @@ export function DryStation({
             />
             <TextField
               label="Laid by"
-              value={hand}
-              onText={setHand}
+              value={person}
+              onText={setPerson}
               problem={problemAt(problems, 'drying.by')}
             />
             <Button onClick={() => void lay()} disabled={acceptedPulls.length === 0}>
@@ -195,6 +195,6 @@ export function DryStation({
           </ol>
         </section>
       )}
-    </PlateMark>
+    </Panel>
   )
 }

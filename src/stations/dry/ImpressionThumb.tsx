@@ -1,9 +1,9 @@
-import { PLACES, type Place } from '@/core/edition/fault'
+import { NINTHS, type Ninth } from '@/core/edition/fault'
 import { readPull, type Pull } from '@/core/edition/pull'
 import { complaintsOf, featureWords } from '@/core/prove/features'
 
 /** Keypad rows from the top of the print down. */
-const ROWS: readonly (readonly Place[])[] = [
+const ROWS: readonly (readonly Ninth[])[] = [
   [7, 8, 9],
   [4, 5, 6],
   [1, 2, 3],
@@ -18,7 +18,7 @@ export function impressionWords(pull: Pull): string {
   return [
     eye === null ? 'not judged by eye' : eye === 'same' ? 'as the BAT' : eye,
     ...complaintsOf(features).map(([feature, value]) => featureWords(feature, value).toLowerCase()),
-    ...faults.map(({ where, what }) => `${what}, ${PLACES[where]}`),
+    ...faults.map(({ where, what }) => `${what}, ${NINTHS[where]}`),
     ...(match ? [`${match.outcome} by its scan`] : []),
   ].join('; ')
 }

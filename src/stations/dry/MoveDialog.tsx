@@ -5,14 +5,14 @@ import type { Pull, PullEvent } from '@/core/edition/pull'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
 import { TextField } from '@/ui/Field'
-import { useBench } from '../bench/BenchContext'
-import { problemAt } from '../bench/problemAt'
-import { useAct } from '../bench/useAct'
-import { useHand } from '../bench/useHand'
+import { useBench } from '../across/bench/BenchContext'
+import { problemAt } from '../across/bench/problemAt'
+import { useAct } from '../across/bench/useAct'
+import { usePerson } from '../across/bench/usePerson'
 import { RejectForm } from '../edition/RejectForm'
-import { Problems } from '../pull/Problems'
-import { addEventsAction } from '../pull/actions'
-import { sendAct } from '../act/sendAct'
+import { Problems } from '../across/pull/Problems'
+import { addEventsAction } from '../across/pull/actions'
+import { sendAct } from '../across/act/sendAct'
 
 /** An impression on its way out of the edition, or back into it. */
 export interface Move {
@@ -34,7 +34,7 @@ export function MoveDialog({
 }) {
   const { send } = useBench()
   const { busy, problems, act } = useAct()
-  const [hand, setHand] = useHand()
+  const [person, setPerson] = usePerson()
   const [why, setWhy] = useState('')
   const decide = async (event: PullEvent) => {
     if (
@@ -42,7 +42,7 @@ export function MoveDialog({
         send((target) =>
           sendAct(addEventsAction, {
             ...target,
-            added: { pullId: move.pull.id, events: [event], by: hand, why },
+            added: { pullId: move.pull.id, events: [event], by: person, why },
           }),
         ),
       )
@@ -59,8 +59,8 @@ export function MoveDialog({
       <TextField label="Why" value={why} onText={setWhy} problem={problemAt(problems, 'why')} />
       <TextField
         label="Sorted by"
-        value={hand}
-        onText={setHand}
+        value={person}
+        onText={setPerson}
         problem={problemAt(problems, 'added.by')}
         className="mt-3"
       />

@@ -6,20 +6,20 @@ import { writeMoment } from '@/core/units/moment'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
 import { TextField } from '@/ui/Field'
-import { useBench } from '../bench/BenchContext'
-import { problemAt } from '../bench/problemAt'
-import { useAct } from '../bench/useAct'
+import { useBench } from '../across/bench/BenchContext'
+import { problemAt } from '../across/bench/problemAt'
+import { useAct } from '../across/bench/useAct'
 import { deviceZone } from '@/ui/deviceZone'
-import { useHand } from '../bench/useHand'
-import { Problems } from '../pull/Problems'
+import { usePerson } from '../across/bench/usePerson'
+import { Problems } from '../across/pull/Problems'
 import { cancelPlateAction } from './actions'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 /** The end of a plate: struck, with a proof that shows it. Nothing is pulled from it after. */
 export function StruckPlate({ cancellation }: { cancellation: Pull | null }) {
   const { send } = useBench()
   const { busy, problems, act } = useAct()
-  const [hand, setHand] = useHand()
+  const [person, setPerson] = usePerson()
   const [open, setOpen] = useState(false)
   const [how, setHow] = useState('Scored across twice')
   // Made once: asked for again after a lost answer, it is the same proof.
@@ -37,7 +37,12 @@ export function StruckPlate({ cancellation }: { cancellation: Pull | null }) {
         send((target) =>
           sendAct(cancelPlateAction, {
             ...target,
-            cancellation: { id, how, zone: deviceZone(), hands: { inked: hand, wiped: hand, laid: hand } },
+            cancellation: {
+              id,
+              how,
+              zone: deviceZone(),
+              hands: { inked: person, wiped: person, laid: person },
+            },
           }),
         ),
       )
@@ -67,8 +72,8 @@ export function StruckPlate({ cancellation }: { cancellation: Pull | null }) {
       />
       <TextField
         label="Pulled by"
-        value={hand}
-        onText={setHand}
+        value={person}
+        onText={setPerson}
         problem={problemAt(problems, 'cancellation.hands.inked')}
         className="mt-3"
       />

@@ -4,22 +4,22 @@ import { useState } from 'react'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
 import { TextField } from '@/ui/Field'
-import { useBench } from '../bench/BenchContext'
-import { problemAt } from '../bench/problemAt'
-import { useHand } from '../bench/useHand'
-import { Problems } from '../pull/Problems'
+import { useBench } from '../across/bench/BenchContext'
+import { problemAt } from '../across/bench/problemAt'
+import { usePerson } from '../across/bench/usePerson'
+import { Problems } from '../across/pull/Problems'
 import { unlockNumbersAction } from './actions'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 /** Takes the numbers back before anything left the workshop; what they were stays written. */
 export function UnlockNumbers() {
   const { send } = useBench()
-  const [hand, setHand] = useHand()
+  const [person, setPerson] = usePerson()
   const [open, setOpen] = useState(false)
   const [why, setWhy] = useState('')
   const [problems, setProblems] = useState<{ field: string; message: string }[]>([])
   const unlock = async () => {
-    const answer = await send((target) => sendAct(unlockNumbersAction, { ...target, why, by: hand }))
+    const answer = await send((target) => sendAct(unlockNumbersAction, { ...target, why, by: person }))
     setProblems(answer.ok ? [] : answer.problems)
     if (answer.ok) setOpen(false)
   }
@@ -39,7 +39,12 @@ export function UnlockNumbers() {
         a print has left the workshop its number stays.
       </p>
       <TextField label="Why" value={why} onText={setWhy} problem={problemAt(problems, 'why')} />
-      <TextField label="Taken back by" value={hand} onText={setHand} problem={problemAt(problems, 'by')} />
+      <TextField
+        label="Taken back by"
+        value={person}
+        onText={setPerson}
+        problem={problemAt(problems, 'by')}
+      />
       <Problems problems={problems} except={['why', 'by']} />
       <Button look="main" className="mt-4" onClick={() => void unlock()}>
         Take the numbers back

@@ -3,13 +3,13 @@
 import { z } from 'zod'
 import { numberingInput } from '@/core/dry/numbering'
 import { label } from '@/core/units/schemas'
-import { cancelPlate, newCancellationSchema } from '@/data/cancellation'
-import { declareEditionSize } from '@/data/jobs'
-import { giveNumbers, layToDry, newDryingSchema } from '@/data/prints'
-import { keepSorting } from '@/data/sortings'
-import { unlockNumbers } from '@/data/unlocks'
-import { act } from '../act/act'
-import { JOB_TARGET } from '../act/jobTarget'
+import { cancelPlate, newCancellationSchema } from '@/data/dry/cancellation'
+import { declareEditionSize } from '@/data/shop/jobs'
+import { giveNumbers, layToDry, newDryingSchema } from '@/data/dry/prints'
+import { keepSorting } from '@/data/dry/sortings'
+import { unlockNumbers } from '@/data/dry/unlocks'
+import { act } from '../across/act/act'
+import { JOB_TARGET } from '../across/act/jobTarget'
 
 /** Records that the prints were laid to dry. */
 export const layToDryAction = act(

@@ -13,12 +13,12 @@ import {
 } from '@/core/edition/pull'
 import { featureWords, outsidePasses, type Features, type Passes } from '@/core/prove/features'
 import { writeMoment } from '@/core/units/moment'
-import type { FieldProblem } from '@/data/errors'
+import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { NumberField } from '@/ui/NumberField'
 import { useKey } from '@/ui/useKey'
 import { FeatureVerdict } from '../prove/FeatureVerdict'
-import { Problems } from '../pull/Problems'
+import { Problems } from '../across/pull/Problems'
 import { RejectForm } from './RejectForm'
 
 interface AfterPullProps {
@@ -96,7 +96,7 @@ export function AfterPull({ pull, passes, busy, problems, onAdd }: AfterPullProp
           </div>
         </>
       )}
-      <Problems problems={problems} except={['hand']} />
+      <Problems problems={problems} except={['person']} />
       <FeatureVerdict
         subject={`Pull ${pull.number}`}
         wanted="as the BAT"

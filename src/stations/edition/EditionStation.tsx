@@ -16,16 +16,16 @@ import { formatNumber } from '@/core/units/length'
 import { Button, buttonClass } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
-import { PlateMark } from '@/ui/PlateMark'
+import { Panel } from '@/ui/Panel'
 import { useKey } from '@/ui/useKey'
-import { useBench } from '../bench/BenchContext'
-import { PressCaution } from '../bench/cautions'
-import { problemAt } from '../bench/problemAt'
-import { Problems } from '../pull/Problems'
+import { useBench } from '../across/bench/BenchContext'
+import { PressCaution } from '../across/bench/cautions'
+import { problemAt } from '../across/bench/problemAt'
+import { Problems } from '../across/pull/Problems'
 import { RollerTimer } from '../press/RollerTimer'
 import { WatchLine } from '../plate/WatchLine'
-import { usePull } from '../pull/usePull'
-import type { Through } from '../runs/readThrough'
+import { usePull } from '../across/pull/usePull'
+import type { Through } from '../across/runs/readThrough'
 import { AfterPull } from './AfterPull'
 import { Holding } from './Holding'
 import { PullTable } from './PullTable'
@@ -53,7 +53,7 @@ export function EditionStation({
   spots: WatchSpot[]
 }) {
   const { bench, job } = useBench()
-  const { hand, setHand, busy, problems, pull, add } = usePull()
+  const { person, setPerson, busy, problems, pull, add } = usePull()
   const [laid, setLaid] = useState('')
   const edition = pulls.filter(({ kind }) => kind === 'edition')
   const progress = editionProgress(job.editionSize, edition)
@@ -80,11 +80,11 @@ export function EditionStation({
 
   if (!job.bat)
     return (
-      <PlateMark title="Edition">
+      <Panel title="Edition">
         <p className="border border-line bg-ground p-4">
           First approve a proof as BAT, the approved proof, at the station Prove: the edition is held to it.
         </p>
-      </PlateMark>
+      </Panel>
     )
   // In a later run those that wait come first; the fresh ones will get here too.
   const sheetsAhead = through.fresh + (through.waiting ?? 0)
@@ -95,7 +95,7 @@ export function EditionStation({
   const wear = wearOfRun(series)
   const scans = scanSeries(edition)
   return (
-    <PlateMark
+    <Panel
       title="Edition"
       aside={
         <p className="flex items-center gap-4 text-sm">
@@ -186,11 +186,11 @@ export function EditionStation({
             <div className="my-3 grid gap-3 sm:grid-cols-2">
               <TextField
                 label="Inks and wipes"
-                value={hand}
-                onText={setHand}
-                problem={problemAt(problems, 'hand')}
+                value={person}
+                onText={setPerson}
+                problem={problemAt(problems, 'person')}
               />
-              <TextField label="Lays the sheet" value={laid} onText={setLaid} placeholder={hand} />
+              <TextField label="Lays the sheet" value={laid} onText={setLaid} placeholder={person} />
             </div>
             {!job.numbered && (
               <p>
@@ -200,7 +200,7 @@ export function EditionStation({
               </p>
             )}
             <RollerTimer />
-            <Problems problems={problems} except={['hand']} />
+            <Problems problems={problems} except={['person']} />
             <Button
               look="main"
               className="min-h-22 w-full justify-center text-2xl"
@@ -292,6 +292,6 @@ export function EditionStation({
         </section>
       </div>
       <PullTable pulls={edition} busy={busy} locked={job.numbered} onAdd={add} />
-    </PlateMark>
+    </Panel>
   )
 }

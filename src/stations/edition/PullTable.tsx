@@ -9,7 +9,7 @@ import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
 import { TextField } from '@/ui/Field'
 import { RejectForm } from './RejectForm'
-import { LaterEntries } from '../pull/LaterEntries'
+import { LaterEntries } from '../across/pull/LaterEntries'
 
 const DECISION = { accepted: 'accepted', 'set-aside': '○ set aside', rejected: '◆ rejected' } as const
 

@@ -8,9 +8,9 @@ import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
-import { PlateMark } from '@/ui/PlateMark'
-import { useBench } from '../bench/BenchContext'
-import { problemAt } from '../bench/problemAt'
+import { Panel } from '@/ui/Panel'
+import { useBench } from '../across/bench/BenchContext'
+import { problemAt } from '../across/bench/problemAt'
 
 interface QuoteRoomProps {
   editionSize: number
@@ -93,14 +93,14 @@ export function QuoteRoom({
   )
   if (!bench.plate)
     return (
-      <PlateMark title="Quote">
+      <Panel title="Quote">
         <p className="border border-line bg-ground p-4">
           Set the plate first: what it stands is part of the quote.
         </p>
-      </PlateMark>
+      </Panel>
     )
   return (
-    <PlateMark
+    <Panel
       title="Quote"
       className="print:bg-white print:p-0 print:shadow-none"
       aside={
@@ -178,6 +178,6 @@ export function QuoteRoom({
           </p>
         </div>
       )}
-    </PlateMark>
+    </Panel>
   )
 }

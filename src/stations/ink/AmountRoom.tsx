@@ -10,21 +10,21 @@ import {
   type PotWeighing,
 } from '@/core/ink/inkNeed'
 import { formatNumber } from '@/core/units/length'
-import type { FieldProblem } from '@/data/errors'
+import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
-import { PlateMark } from '@/ui/PlateMark'
-import { useBench } from '../bench/BenchContext'
-import { KeepLine } from '../bench/KeepLine'
-import { problemAt } from '../bench/problemAt'
-import { useHand } from '../bench/useHand'
-import { Problems } from '../pull/Problems'
+import { Panel } from '@/ui/Panel'
+import { useBench } from '../across/bench/BenchContext'
+import { KeepLine } from '../across/bench/KeepLine'
+import { problemAt } from '../across/bench/problemAt'
+import { usePerson } from '../across/bench/usePerson'
+import { Problems } from '../across/pull/Problems'
 import { keepInkWeighingAction } from './actions'
 import { InkRooms } from './InkRooms'
 import { useMix } from './useMix'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 /** Proofs still to come while there is no BAT (common practice, no source). */
 const PROOFS_TO_COME = 4
@@ -33,7 +33,7 @@ const PROOFS_TO_COME = 4
 export function AmountRoom({ weighings }: { weighings: PotWeighing[] }) {
   const { bench, job } = useBench()
   const { change, ...kept } = useMix()
-  const [hand, setHand] = useHand()
+  const [person, setPerson] = usePerson()
   const [plate, setPlate] = useState<
     Record<'coverage' | 'depthMicrometres' | 'toneMicrometres' | 'loss', number | null>
   >({ coverage: 20, depthMicrometres: 60, toneMicrometres: 1, loss: 90 })
@@ -64,13 +64,13 @@ export function AmountRoom({ weighings }: { weighings: PotWeighing[] }) {
     const answer = await sendAct(keepInkWeighingAction, {
       jobId: job.id,
       weighing: weighing.data,
-      by: hand,
+      by: person,
     })
     setProblems(answer.ok ? [] : answer.problems)
     if (answer.ok) setPot({ grams: null, pulls: null })
   }
   return (
-    <PlateMark title="Ink" aside={<KeepLine {...kept} />}>
+    <Panel title="Ink" aside={<KeepLine {...kept} />}>
       <InkRooms />
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Batch for what is left">
@@ -121,7 +121,12 @@ export function AmountRoom({ weighings }: { weighings: PotWeighing[] }) {
               onValue={(pulls) => setPot({ ...pot, pulls })}
               problem={problemAt(problems, 'pulls')}
             />
-            <TextField label="Weighed by" value={hand} onText={setHand} problem={problemAt(problems, 'by')} />
+            <TextField
+              label="Weighed by"
+              value={person}
+              onText={setPerson}
+              problem={problemAt(problems, 'by')}
+            />
             <Button className="self-end" onClick={() => void keep()}>
               Keep the weighing
             </Button>
@@ -172,6 +177,6 @@ export function AmountRoom({ weighings }: { weighings: PotWeighing[] }) {
           </p>
         </section>
       </div>
-    </PlateMark>
+    </Panel>
   )
 }

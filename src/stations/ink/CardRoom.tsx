@@ -8,25 +8,25 @@ import { useMemo, useState } from 'react'
 import { firstMix, recipeOf, recipeGrams } from '@/core/ink/mix'
 import { batchContents, describeMixChange, type MixCard, type WeighedInk } from '@/core/ink/mixCard'
 import { formatNumber } from '@/core/units/length'
-import type { FieldProblem } from '@/data/errors'
-import type { StoreInk } from '@/data/inks'
-import type { StorePaper } from '@/data/store'
+import type { FieldProblem } from '@/data/database/errors'
+import type { StoreInk } from '@/data/shop/inks'
+import type { StorePaper } from '@/data/shop/store'
 import { simulateScale } from '@/devices/scale'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
-import { PlateMark } from '@/ui/PlateMark'
-import { useBench } from '../bench/BenchContext'
-import { KeepLine } from '../bench/KeepLine'
-import { problemAt } from '../bench/problemAt'
-import { useHand } from '../bench/useHand'
-import { Problems } from '../pull/Problems'
+import { Panel } from '@/ui/Panel'
+import { useBench } from '../across/bench/BenchContext'
+import { KeepLine } from '../across/bench/KeepLine'
+import { problemAt } from '../across/bench/problemAt'
+import { usePerson } from '../across/bench/usePerson'
+import { Problems } from '../across/pull/Problems'
 import { keepCardAction, makeBatchAction } from './actions'
 import { forecastMix } from './forecastMix'
 import { InkRooms } from './InkRooms'
 import { RecipeCard } from './RecipeCard'
 import { Swatches } from './Swatches'
 import { useMix } from './useMix'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 /** Step of the simulated bench scale, grams. */
 const SCALE_STEP = 0.1
@@ -45,7 +45,7 @@ export function CardRoom({
   const { bench, job } = useBench()
   const mix = firstMix(bench.ink)
   const { value, change, ...kept } = useMix()
-  const [hand, setHand] = useHand()
+  const [person, setPerson] = usePerson()
   const [why, setWhy] = useState('')
   const [weighed, setWeighed] = useState<WeighedInk[]>([])
   const [problems, setProblems] = useState<FieldProblem[]>([])
@@ -65,7 +65,7 @@ export function CardRoom({
       cardId: card?.id ?? null,
       mix: recipeOf(mix),
       why,
-      by: hand,
+      by: person,
     })
     failed(answer)
     if (!answer.ok) return
@@ -85,14 +85,14 @@ export function CardRoom({
       cardId: value.card!.id,
       version: value.card!.version,
       weighed,
-      by: hand,
+      by: person,
     })
     failed(answer)
     if (answer.ok) setWeighed([])
   }
 
   return (
-    <PlateMark title="Ink" aside={<KeepLine {...kept} />}>
+    <Panel title="Ink" aside={<KeepLine {...kept} />}>
       <div className="screen-only">
         <InkRooms />
       </div>
@@ -155,7 +155,12 @@ export function CardRoom({
                 problem={problemAt(problems, 'why')}
               />
             )}
-            <TextField label="Mixed by" value={hand} onText={setHand} problem={problemAt(problems, 'by')} />
+            <TextField
+              label="Mixed by"
+              value={person}
+              onText={setPerson}
+              problem={problemAt(problems, 'by')}
+            />
             <div className="flex flex-wrap gap-3">
               {!onCard && (
                 <Button look="main" onClick={() => void keep()}>
@@ -241,6 +246,6 @@ export function CardRoom({
           )}
         </div>
       </div>
-    </PlateMark>
+    </Panel>
   )
 }

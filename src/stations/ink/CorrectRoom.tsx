@@ -8,19 +8,19 @@ import { deltaE00 } from '@/core/colour/deltaE00'
 import { describeSpectrum } from '@/core/colour/describeSpectrum'
 import { batchContents, type MixCard, type WeighedInk } from '@/core/ink/mixCard'
 import { formatNumber } from '@/core/units/length'
-import type { FieldProblem } from '@/data/errors'
-import type { StoreInk } from '@/data/inks'
-import type { StorePaper } from '@/data/store'
+import type { FieldProblem } from '@/data/database/errors'
+import type { StoreInk } from '@/data/shop/inks'
+import type { StorePaper } from '@/data/shop/store'
 import { drawDownBatch } from '@/devices/mixingSlab'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
-import { PlateMark } from '@/ui/PlateMark'
-import { useBench } from '../bench/BenchContext'
-import { KeepLine } from '../bench/KeepLine'
-import { useHand } from '../bench/useHand'
-import { Problems } from '../pull/Problems'
+import { Panel } from '@/ui/Panel'
+import { useBench } from '../across/bench/BenchContext'
+import { KeepLine } from '../across/bench/KeepLine'
+import { usePerson } from '../across/bench/usePerson'
+import { Problems } from '../across/pull/Problems'
 import { addToBatchAction, measureBatchAction } from './actions'
 import { inkConditions } from './inkConditions'
 import { InkRooms } from './InkRooms'
@@ -28,7 +28,7 @@ import { SearchProgress } from './SearchProgress'
 import { SpectrumReading } from './SpectrumReading'
 import { useInkSearch } from './useInkSearch'
 import { useMix } from './useMix'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 /** Inks a correction may add at the most: a third would be guessing. */
 const MOST_ADDED = 2
@@ -46,7 +46,7 @@ export function CorrectRoom({
   const zone = useZone()
   const { bench, job } = useBench()
   const { value, change, ...kept } = useMix()
-  const [hand] = useHand()
+  const [person] = usePerson()
   const [limit, setLimit] = useState<number | null>(1)
   const [maxAdd, setMaxAdd] = useState<number | null>(10)
   const [problems, setProblems] = useState<FieldProblem[]>([])
@@ -63,7 +63,7 @@ export function CorrectRoom({
 
   if (!current || !target) {
     return (
-      <PlateMark title="Ink">
+      <Panel title="Ink">
         <InkRooms />
         <p className="border border-line bg-ground p-4">
           {current ? 'The mix has no target: ' : 'No batch has been weighed in yet: '}
@@ -75,7 +75,7 @@ export function CorrectRoom({
           </Link>
           .
         </p>
-      </PlateMark>
+      </Panel>
     )
   }
   const { batch, card } = current
@@ -111,7 +111,7 @@ export function CorrectRoom({
       !(await run(() =>
         sendAct(addToBatchAction, {
           batchId: batch.id,
-          addition: { weighed: rounded, by: hand || batch.by },
+          addition: { weighed: rounded, by: person || batch.by },
         }),
       ))
     )
@@ -129,7 +129,7 @@ export function CorrectRoom({
   }
 
   return (
-    <PlateMark title="Ink" aside={<KeepLine {...kept} />}>
+    <Panel title="Ink" aside={<KeepLine {...kept} />}>
       <InkRooms />
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Batch" className="grid content-start gap-4">
@@ -249,7 +249,7 @@ export function CorrectRoom({
           </p>
         </section>
       </div>
-    </PlateMark>
+    </Panel>
   )
 }
 

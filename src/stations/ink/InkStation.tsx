@@ -8,16 +8,16 @@ import { formatNumber } from '@/core/units/length'
 import { mixCoefficients } from '@/core/ink/predictInk'
 import type { MixCard } from '@/core/ink/mixCard'
 import { SPECTRUM_START_NM, SPECTRUM_STEP_NM } from '@/core/colour/spectrum'
-import type { StoreInk } from '@/data/inks'
-import type { StorePaper } from '@/data/store'
+import type { StoreInk } from '@/data/shop/inks'
+import type { StorePaper } from '@/data/shop/store'
 import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
-import { PlateMark } from '@/ui/PlateMark'
-import { useBench } from '../bench/BenchContext'
-import { HotplateCaution } from '../bench/cautions'
-import { KeepLine } from '../bench/KeepLine'
-import { problemAt } from '../bench/problemAt'
+import { Panel } from '@/ui/Panel'
+import { useBench } from '../across/bench/BenchContext'
+import { HotplateCaution } from '../across/bench/cautions'
+import { KeepLine } from '../across/bench/KeepLine'
+import { problemAt } from '../across/bench/problemAt'
 import { forecastMix } from './forecastMix'
 import { inkConditions } from './inkConditions'
 import { InkRooms } from './InkRooms'
@@ -76,7 +76,7 @@ export function InkStation({
     value.batchGrams && value.gramsPerPull ? pullsCovered(value.batchGrams, value.gramsPerPull, 0) : 0
 
   return (
-    <PlateMark title="Ink" aside={<KeepLine {...kept} />}>
+    <Panel title="Ink" aside={<KeepLine {...kept} />}>
       <InkRooms />
       <HotplateCaution />
       <div className="grid gap-6 xl:grid-cols-2">
@@ -259,6 +259,6 @@ export function InkStation({
           <RecipeCard mix={value} title={job.title} covers={covers} />
         </div>
       </div>
-    </PlateMark>
+    </Panel>
   )
 }

@@ -1,7 +1,7 @@
 import { plural } from '@/core/units/counted'
 import { MODIFIERS, recipeGrams, type MixSetting } from '@/core/ink/mix'
 import { formatNumber } from '@/core/units/length'
-import type { Loose } from '../bench/useStation'
+import type { Loose } from '../across/bench/useStation'
 
 /** The card that makes the mix again: grams of each ink for the batch, and what goes into a puddle. */
 export function RecipeCard({

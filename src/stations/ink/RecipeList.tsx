@@ -8,7 +8,7 @@ import type { MixTarget } from '@/core/ink/mix'
 import { mixCoefficients } from '@/core/ink/predictInk'
 import { weighRecipe } from '@/core/ink/weighRecipe'
 import { formatNumber } from '@/core/units/length'
-import type { StoreInk } from '@/data/inks'
+import type { StoreInk } from '@/data/shop/inks'
 import { Button } from '@/ui/Button'
 import { Swatch } from './Swatch'
 

@@ -18,19 +18,19 @@ import {
   type InkCalibration,
 } from '@/core/ink/stiffness'
 import { formatNumber } from '@/core/units/length'
-import type { FieldProblem } from '@/data/errors'
-import type { StoreInk } from '@/data/inks'
+import type { FieldProblem } from '@/data/database/errors'
+import type { StoreInk } from '@/data/shop/inks'
 import { Button } from '@/ui/Button'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
-import { PlateMark } from '@/ui/PlateMark'
+import { Panel } from '@/ui/Panel'
 import { Sum } from '@/ui/Sum'
-import { useBench } from '../bench/BenchContext'
-import { HotplateCaution } from '../bench/cautions'
-import { Problems } from '../pull/Problems'
+import { useBench } from '../across/bench/BenchContext'
+import { HotplateCaution } from '../across/bench/cautions'
+import { Problems } from '../across/pull/Problems'
 import { keepCalibrationAction } from './actions'
 import { InkRooms } from './InkRooms'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 /** Stiffer by this much, a wipe goes noticeably harder (common practice, no source). */
 const NOTICED = 1.25
@@ -55,10 +55,10 @@ export function StiffnessRoom({
 
   if (!mix || !held || mixPas === null || heldPas === null) {
     return (
-      <PlateMark title="Ink">
+      <Panel title="Ink">
         <InkRooms />
         <p className="border border-line bg-ground p-4">First put a mix together from inks of the shelf.</p>
-      </PlateMark>
+      </Panel>
     )
   }
   const correction = correctStiffness({
@@ -84,7 +84,7 @@ export function StiffnessRoom({
   if (ratio > 1.05) way = 'Stiffer: it wipes cleaner and harder, less plate tone, a denser line.'
   if (ratio < 0.95) way = 'Softer: it wipes easier and leaves more plate tone, a weaker line.'
   return (
-    <PlateMark title="Ink">
+    <Panel title="Ink">
       <InkRooms />
       <HotplateCaution />
       <div className="grid gap-8 xl:grid-cols-2">
@@ -153,7 +153,7 @@ export function StiffnessRoom({
         </section>
         <Calibrations calibration={calibration} />
       </div>
-    </PlateMark>
+    </Panel>
   )
 }
 

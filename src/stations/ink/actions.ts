@@ -5,7 +5,7 @@ import { reflectanceSpectrum } from '@/core/colour/spectrum'
 import { potWeighingSchema } from '@/core/ink/inkNeed'
 import { inkCalibrationSchema } from '@/core/ink/stiffness'
 import { label } from '@/core/units/schemas'
-import { keepCalibration, keepInkWeighing } from '@/data/calibrations'
+import { keepCalibration, keepInkWeighing } from '@/data/ink/calibrations'
 import {
   additionSchema,
   addToBatch,
@@ -14,8 +14,8 @@ import {
   makeBatch,
   measureBatch,
   newBatchSchema,
-} from '@/data/cards'
-import { act } from '../act/act'
+} from '@/data/ink/cards'
+import { act } from '../across/act/act'
 
 /** Puts a mix on a card, or on the next version of one. */
 export const keepCardAction = act(

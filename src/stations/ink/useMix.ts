@@ -2,8 +2,8 @@
 
 import { estimateGramsPerPull } from '@/core/ink/inkNeed'
 import { FIRST_MIX, type MixSetting, type RunMix } from '@/core/ink/mix'
-import { useBench } from '../bench/BenchContext'
-import { useStation, type Loose } from '../bench/useStation'
+import { useBench } from '../across/bench/BenchContext'
+import { useStation, type Loose } from '../across/bench/useStation'
 
 /** What of a mix makes it another mix than the one on its card. */
 const RECIPE: readonly (keyof MixSetting)[] = ['parts', 'modifiers', 'puddleGrams', 'basis', 'name']

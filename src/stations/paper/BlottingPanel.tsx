@@ -10,14 +10,14 @@ import {
   type BlotTool,
 } from '@/core/paper/blotting'
 import { formatNumber } from '@/core/units/length'
-import type { FieldProblem } from '@/data/errors'
+import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
-import { problemAt } from '../bench/problemAt'
-import { Problems } from '../pull/Problems'
+import { problemAt } from '../across/bench/problemAt'
+import { Problems } from '../across/pull/Problems'
 import { keepBlottingAction } from './actions'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 interface BlottingPanelProps {
   paperId: string

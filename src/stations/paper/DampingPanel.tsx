@@ -10,7 +10,7 @@ import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { NumberField } from '@/ui/NumberField'
 import { useKeptText } from '@/ui/useKeptText'
-import { useBench } from '../bench/BenchContext'
+import { useBench } from '../across/bench/BenchContext'
 
 interface DampingPanelProps {
   method: DampingMethod

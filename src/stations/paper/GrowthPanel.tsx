@@ -3,16 +3,16 @@
 import { useState } from 'react'
 import { dampSize, dryPlateMark, learnGrowth, strayOfDrierRun, type GrowthMarks } from '@/core/paper/growth'
 import { formatNumber } from '@/core/units/length'
-import type { FieldProblem } from '@/data/errors'
+import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
-import { useBench } from '../bench/BenchContext'
-import { problemAt } from '../bench/problemAt'
-import { Problems } from '../pull/Problems'
+import { useBench } from '../across/bench/BenchContext'
+import { problemAt } from '../across/bench/problemAt'
+import { Problems } from '../across/pull/Problems'
 import { keepGrowthMarksAction } from './actions'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 interface GrowthPanelProps {
   paperId: string

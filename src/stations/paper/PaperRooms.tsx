@@ -1,4 +1,4 @@
-import { RoomNav } from '../bench/RoomNav'
+import { RoomNav } from '../across/bench/RoomNav'
 
 /** Rooms of the paper. */
 export const PaperRooms = () => (

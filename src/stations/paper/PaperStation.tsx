@@ -14,18 +14,18 @@ import {
 import { BASIS_SIZES_IN, convertPaperWeight, type Basis } from '@/core/paper/paperWeight'
 import { paperStanding, type Reservation } from '@/core/paper/stock'
 import { formatNumber } from '@/core/units/length'
-import type { WeighIn } from '@/data/soaks'
-import type { StorePaper } from '@/data/store'
+import type { WeighIn } from '@/data/paper/soaks'
+import type { StorePaper } from '@/data/shop/store'
 import { Choice } from '@/ui/Choice'
 import { SelectField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { LengthField, NumberField } from '@/ui/NumberField'
-import { PlateMark } from '@/ui/PlateMark'
+import { Panel } from '@/ui/Panel'
 import Link from 'next/link'
-import { useBench } from '../bench/BenchContext'
-import { KeepLine } from '../bench/KeepLine'
-import { problemAt } from '../bench/problemAt'
-import { useStation, type Loose } from '../bench/useStation'
+import { useBench } from '../across/bench/BenchContext'
+import { KeepLine } from '../across/bench/KeepLine'
+import { problemAt } from '../across/bench/problemAt'
+import { useStation, type Loose } from '../across/bench/useStation'
 import { BlottingPanel } from './BlottingPanel'
 import { DampingPanel } from './DampingPanel'
 import { PaperRooms } from './PaperRooms'
@@ -81,7 +81,7 @@ export function PaperStation({
   const forThis = stocked ? paperStanding(stocked.sheetsLeft, others, null).free : 0
 
   return (
-    <PlateMark title="Paper" aside={<KeepLine {...kept} />}>
+    <Panel title="Paper" aside={<KeepLine {...kept} />}>
       <PaperRooms />
       <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_22rem]">
         <div className="grid content-start gap-3 sm:grid-cols-2">
@@ -279,7 +279,7 @@ export function PaperStation({
           />
         </section>
       </div>
-    </PlateMark>
+    </Panel>
   )
 }
 

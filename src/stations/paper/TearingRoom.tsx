@@ -3,8 +3,8 @@
 import { sheetGrams } from '@/core/paper/dampPaper'
 import type { GrowthMarks } from '@/core/paper/growth'
 import type { Reservation } from '@/core/paper/stock'
-import { PlateMark } from '@/ui/PlateMark'
-import { useBench } from '../bench/BenchContext'
+import { Panel } from '@/ui/Panel'
+import { useBench } from '../across/bench/BenchContext'
 import { GrowthPanel } from './GrowthPanel'
 import { PaperRooms } from './PaperRooms'
 import { TearPlan } from './TearPlan'
@@ -18,7 +18,7 @@ export function TearingRoom({ marks, reservations }: { marks: GrowthMarks[]; res
   const prints = Math.max(1, job.editionSize - job.accepted)
   const sheet = paper && { widthMm: paper.sheetWidthMm, heightMm: paper.sheetHeightMm }
   return (
-    <PlateMark title="Paper">
+    <Panel title="Paper">
       <PaperRooms />
       {paper && sheet ? (
         <>
@@ -40,7 +40,7 @@ export function TearingRoom({ marks, reservations }: { marks: GrowthMarks[]; res
           Choose the paper and its size first: what is torn and how it grows follow from both.
         </p>
       )}
-    </PlateMark>
+    </Panel>
   )
 }
 

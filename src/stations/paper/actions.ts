@@ -2,10 +2,10 @@
 
 import { blottingSchema } from '@/core/paper/blotting'
 import { growthMarksSchema } from '@/core/paper/growth'
-import { keepBlotting } from '@/data/blottings'
-import { keepGrowthMarks } from '@/data/growths'
-import { keepWeighIn, newWeighInSchema } from '@/data/soaks'
-import { act } from '../act/act'
+import { keepBlotting } from '@/data/paper/blottings'
+import { keepGrowthMarks } from '@/data/paper/growths'
+import { keepWeighIn, newWeighInSchema } from '@/data/paper/soaks'
+import { act } from '../across/act/act'
 
 /** Keeps a weigh-in with its paper. */
 export const keepWeighInAction = act(

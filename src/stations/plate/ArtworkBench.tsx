@@ -26,7 +26,7 @@ import { NumberField } from '@/ui/NumberField'
 import { Slider } from '@/ui/Slider'
 import { cropped, GreyCanvas, turned, usePreview } from './artworkPreview'
 import { keepArtworkAction } from './roomActions'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 const REST_MS = 350
 

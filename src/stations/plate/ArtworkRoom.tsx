@@ -5,15 +5,15 @@ import { useRouter } from 'next/navigation'
 import { cropToPlate, type Artwork } from '@/core/plate/artwork'
 import { MAKING_METHODS, type MakingMethod } from '@/core/plate/makingMethod'
 import { Field } from '@/ui/Field'
-import { PlateMark } from '@/ui/PlateMark'
-import { useBench } from '../bench/BenchContext'
-import { problemAt } from '../bench/problemAt'
-import type { FieldProblem } from '@/data/errors'
+import { Panel } from '@/ui/Panel'
+import { useBench } from '../across/bench/BenchContext'
+import { problemAt } from '../across/bench/problemAt'
+import type { FieldProblem } from '@/data/database/errors'
 import { ArtworkBench } from './ArtworkBench'
 import { PlateRooms } from './PlateRooms'
 import { keepArtworkAction } from './roomActions'
 import { uploadPicture } from './uploadPicture'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 interface ArtworkRoomProps {
   kept: Artwork | null
@@ -51,7 +51,7 @@ export function ArtworkRoom({ kept, image }: ArtworkRoomProps) {
     if (answer.ok) router.refresh()
   }
   return (
-    <PlateMark title="Plate">
+    <Panel title="Plate">
       <PlateRooms />
       {!plate && (
         <p className="border border-line bg-ground p-4">
@@ -102,7 +102,7 @@ export function ArtworkRoom({ kept, image }: ArtworkRoomProps) {
           </Field>
         </>
       )}
-    </PlateMark>
+    </Panel>
   )
 }
 

@@ -8,21 +8,21 @@ import { accountBath, platesLeft, type BathCard } from '@/core/plate/bathAccount
 import { baumeInput, convertBaume, dilutionWater } from '@/core/plate/baume'
 import { CHEMICALS, SPENT_BATH } from '@/core/plate/chemicals'
 import { formatNumber } from '@/core/units/length'
-import type { FieldProblem } from '@/data/errors'
+import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
-import { PlateMark } from '@/ui/PlateMark'
-import { useBench } from '../bench/BenchContext'
-import { PlateCaution } from '../bench/cautions'
-import { problemAt } from '../bench/problemAt'
-import { useHand } from '../bench/useHand'
-import { Problems } from '../pull/Problems'
+import { Panel } from '@/ui/Panel'
+import { useBench } from '../across/bench/BenchContext'
+import { PlateCaution } from '../across/bench/cautions'
+import { problemAt } from '../across/bench/problemAt'
+import { usePerson } from '../across/bench/usePerson'
+import { Problems } from '../across/pull/Problems'
 import { BathUseForm } from './BathUseForm'
 import { endBathAction, makeBathAction } from './biteActions'
 import { PlateRooms } from './PlateRooms'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 /** Share of a plate bitten open, and depth, until the person says otherwise (common practice, no source). */
 const USUAL_OPEN = 0.2
@@ -51,7 +51,7 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
     setProblems(answer.ok ? [] : answer.problems)
   }
   return (
-    <PlateMark title="Plate">
+    <Panel title="Plate">
       <PlateRooms />
       <PlateCaution kind="aluminium-etched" />
       <div className="grid gap-8 xl:grid-cols-2">
@@ -189,12 +189,12 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
           </details>
         </div>
       </div>
-    </PlateMark>
+    </Panel>
   )
 }
 
 function NewBathForm() {
-  const [hand, setHand] = useHand()
+  const [person, setPerson] = usePerson()
   const [bath, setBath] = useState({ name: '', recipe: 'saline-sulphate-aluminium' as BathRecipe, note: '' })
   const [volumeMl, setVolume] = useState<number | null>(500)
   const [problems, setProblems] = useState<FieldProblem[]>([])
@@ -204,7 +204,7 @@ function NewBathForm() {
     const answer = await sendAct(makeBathAction, {
       ...bath,
       volumeMl: volumeMl ?? Number.NaN,
-      by: hand,
+      by: person,
     })
     setProblems(answer.ok ? [] : answer.problems)
     if (answer.ok) setBath({ ...bath, name: '', note: '' })
@@ -246,7 +246,7 @@ function NewBathForm() {
         onText={(name) => setBath({ ...bath, name })}
         problem={problemAt(problems, 'name')}
       />
-      <TextField label="Made by" value={hand} onText={setHand} problem={problemAt(problems, 'by')} />
+      <TextField label="Made by" value={person} onText={setPerson} problem={problemAt(problems, 'by')} />
       <Problems problems={problems} except={['name', 'by', 'volumeMl']} />
       <Button look="main" className="sm:col-span-2" onClick={() => void make()}>
         Bath is made

@@ -2,15 +2,15 @@
 
 import { useState } from 'react'
 import type { BathCard } from '@/core/plate/bathAccount'
-import type { FieldProblem } from '@/data/errors'
+import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
-import { problemAt } from '../bench/problemAt'
-import { useHand } from '../bench/useHand'
-import { Problems } from '../pull/Problems'
+import { problemAt } from '../across/bench/problemAt'
+import { usePerson } from '../across/bench/usePerson'
+import { Problems } from '../across/pull/Problems'
 import { recordBathUseAction } from './biteActions'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 /** Records one plate bitten in a bath: felt or reckoned depth, or the plate's weight before and after. */
 export function BathUseForm({
@@ -22,7 +22,7 @@ export function BathUseForm({
   plateName: string
   openAreaCm2: number | null
 }) {
-  const [hand, setHand] = useHand()
+  const [person, setPerson] = usePerson()
   const [plate, setPlate] = useState(plateName)
   const [minutes, setMinutes] = useState<number | null>(null)
   const [depth, setDepth] = useState<number | null>(null)
@@ -38,7 +38,7 @@ export function BathUseForm({
       minutes: minutes ?? Number.NaN,
       depthMicrometres: depth,
       lossGrams: weighed ? before - after : null,
-      by: hand,
+      by: person,
     }
     const answer = await sendAct(recordBathUseAction, { bathId: bath.id, use })
     setProblems(answer.ok ? [] : answer.problems)
@@ -68,7 +68,7 @@ export function BathUseForm({
         onValue={setAfter}
         problem={gained ? 'must be lighter than before' : problemAt(problems, 'lossGrams')}
       />
-      <TextField label="Bitten by" value={hand} onText={setHand} problem={problemAt(problems, 'by')} />
+      <TextField label="Bitten by" value={person} onText={setPerson} problem={problemAt(problems, 'by')} />
       <div className="col-span-2 sm:col-span-3">
         <Problems problems={problems} except={['plate', 'minutes', 'depthMicrometres', 'lossGrams', 'by']} />
         <Button disabled={gained} onClick={() => void keep()}>

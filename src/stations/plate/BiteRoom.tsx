@@ -14,21 +14,21 @@ import {
 } from '@/core/plate/biteCurve'
 import { bitePlanSchema, planBite, type BiteArea, type BiteTimetable } from '@/core/plate/bitePlan'
 import { formatNumber } from '@/core/units/length'
-import type { KeptStrip } from '@/data/bites'
-import type { FieldProblem } from '@/data/errors'
+import type { KeptStrip } from '@/data/plate/bites'
+import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
-import { PlateMark } from '@/ui/PlateMark'
-import { useBench } from '../bench/BenchContext'
-import { PlateCaution } from '../bench/cautions'
-import { problemAt } from '../bench/problemAt'
-import { clock, SequencePacer } from '../bench/SequencePacer'
-import { Problems } from '../pull/Problems'
+import { Panel } from '@/ui/Panel'
+import { useBench } from '../across/bench/BenchContext'
+import { PlateCaution } from '../across/bench/cautions'
+import { problemAt } from '../across/bench/problemAt'
+import { clock, SequencePacer } from '../across/bench/SequencePacer'
+import { Problems } from '../across/pull/Problems'
 import { keepBitePlanAction, keepStripAction } from './biteActions'
 import { ExposureTool } from './ExposureTool'
 import { PlateRooms } from './PlateRooms'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 const CurveChart = dynamic(() => import('@/ui/CurveChart'), {
   ssr: false,
@@ -110,7 +110,7 @@ export function BiteRoom({ strips, kept }: BiteRoomProps) {
     )
   }
   return (
-    <PlateMark title="Plate">
+    <Panel title="Plate">
       <PlateRooms />
       <PlateCaution kind={bench.plate?.kind ?? 'zinc-etched'} />
       <div className="grid gap-8 xl:grid-cols-2">
@@ -244,7 +244,7 @@ export function BiteRoom({ strips, kept }: BiteRoomProps) {
           {bench.plate && PLATE_KINDS[bench.plate.kind].isExposed && <ExposureTool />}
         </section>
       </div>
-    </PlateMark>
+    </Panel>
   )
 }
 

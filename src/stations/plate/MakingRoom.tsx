@@ -5,25 +5,25 @@ import { readMaking, type Making } from '@/core/plate/making'
 import { MAKING_METHODS, type MakingMethod } from '@/core/plate/makingMethod'
 import type { Procedure } from '@/core/plate/procedure'
 import { procedureFor } from '@/core/plate/procedures'
-import type { FieldProblem } from '@/data/errors'
-import type { KeptProcedure } from '@/data/makings'
+import type { FieldProblem } from '@/data/database/errors'
+import type { KeptProcedure } from '@/data/plate/makings'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
-import { PlateMark } from '@/ui/PlateMark'
-import { useBench } from '../bench/BenchContext'
-import { useHand } from '../bench/useHand'
+import { Panel } from '@/ui/Panel'
+import { useBench } from '../across/bench/BenchContext'
+import { usePerson } from '../across/bench/usePerson'
 import { MakingRun } from './MakingRun'
 import { PlateRooms } from './PlateRooms'
 import { ProcedureEditor } from './ProcedureEditor'
 import { beginMakingAction } from './roomActions'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 const OWN = 'own:'
 
 /** Making the plate: a procedure chosen and changed to one's own way, then walked step by step and recorded as it goes. */
 export function MakingRoom({ makings, own }: { makings: Making[]; own: KeptProcedure[] }) {
   const { bench, job } = useBench()
-  const [hand, setHand] = useHand()
+  const [person, setPerson] = usePerson()
   const [isNew, setNew] = useState(false)
   const kind = bench.plate?.kind
   const usual =
@@ -43,14 +43,14 @@ export function MakingRoom({ makings, own }: { makings: Making[]; own: KeptProce
   const begin = async () => {
     const id = unsent ?? crypto.randomUUID()
     setUnsent(id)
-    const answer = await sendAct(beginMakingAction, { jobId: job.id, id, procedure, by: hand })
+    const answer = await sendAct(beginMakingAction, { jobId: job.id, id, procedure, by: person })
     setProblems(answer.ok ? [] : answer.problems)
     if (!answer.ok) return
     setUnsent(null)
     setNew(false)
   }
   return (
-    <PlateMark
+    <Panel
       title="Plate"
       aside={
         isWalking ? (
@@ -67,7 +67,7 @@ export function MakingRoom({ makings, own }: { makings: Making[]; own: KeptProce
       <PlateRooms />
       {latest && !isNew ? (
         <>
-          <MakingRun making={latest} hand={hand} setHand={setHand} />
+          <MakingRun making={latest} person={person} setPerson={setPerson} />
           {!isWalking && (
             <Button className="mt-4" onClick={() => setNew(true)}>
               Begin another making
@@ -88,14 +88,14 @@ export function MakingRoom({ makings, own }: { makings: Making[]; own: KeptProce
           />
           <ProcedureEditor
             procedure={procedure}
-            hand={hand}
-            setHand={setHand}
+            person={person}
+            setPerson={setPerson}
             problems={problems}
             onChange={setProcedure}
             onBegin={() => void begin()}
           />
         </div>
       )}
-    </PlateMark>
+    </Panel>
   )
 }

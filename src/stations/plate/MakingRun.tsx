@@ -9,17 +9,17 @@ import { HAZARDS } from '@/core/plate/hazards'
 import { readMaking, type Making, type MakingEvent } from '@/core/plate/making'
 import { MAKING_METHODS } from '@/core/plate/makingMethod'
 import { formatNumber } from '@/core/units/length'
-import type { FieldProblem } from '@/data/errors'
+import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { Check } from '@/ui/Check'
 import { TextField } from '@/ui/Field'
 import { useChime } from '@/ui/useChime'
-import { CAUTION_POINTER } from '../bench/cautions'
-import { problemAt } from '../bench/problemAt'
-import { clock } from '../bench/SequencePacer'
-import { Problems } from '../pull/Problems'
+import { CAUTION_POINTER } from '../across/bench/cautions'
+import { problemAt } from '../across/bench/problemAt'
+import { clock } from '../across/bench/SequencePacer'
+import { Problems } from '../across/pull/Problems'
 import { addMakingEventAction } from './roomActions'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 const STANDINGS = { waiting: 'to do', running: 'now', done: 'done', skipped: 'left out' } as const
 
@@ -40,12 +40,12 @@ function useElapsed(since: string | null): number {
 /** One plate being made: the step at hand large, its caution and its way out beside it, and all that was done kept as it happens. */
 export function MakingRun({
   making,
-  hand,
-  setHand,
+  person,
+  setPerson,
 }: {
   making: Making
-  hand: string
-  setHand: (name: string) => void
+  person: string
+  setPerson: (name: string) => void
 }) {
   const zone = useZone()
   const standing = readMaking(making)
@@ -80,7 +80,7 @@ export function MakingRun({
     const answer = await sendAct(addMakingEventAction, {
       makingId: making.id,
       event: { kind, stepId, note: sent.trim() },
-      by: hand,
+      by: person,
     })
     setBusy(false)
     setProblems(answer.ok ? [] : answer.problems)
@@ -213,8 +213,8 @@ export function MakingRun({
         <Check label="Sound when a step’s time is over" checked={isOn} onCheck={setOn} className="mt-3" />
         <TextField
           label="Who makes it"
-          value={hand}
-          onText={setHand}
+          value={person}
+          onText={setPerson}
           problem={problemAt(problems, 'by')}
           className="mt-4 max-w-xs"
         />

@@ -7,10 +7,10 @@ import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { Dialog } from '@/ui/Dialog'
 import { Field } from '@/ui/Field'
-import { useBench } from '../bench/BenchContext'
+import { useBench } from '../across/bench/BenchContext'
 import { openStateAction, setPictureAction } from './actions'
 import { uploadPicture } from './uploadPicture'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 export interface PlatePictureState {
   state: number

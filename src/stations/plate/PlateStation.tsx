@@ -8,12 +8,12 @@ import { formatNumber } from '@/core/units/length'
 import { Figure } from '@/ui/Figure'
 import { SelectField, TextField } from '@/ui/Field'
 import { LengthField, NumberField } from '@/ui/NumberField'
-import { PlateMark } from '@/ui/PlateMark'
-import { useBench } from '../bench/BenchContext'
-import { PlateCaution } from '../bench/cautions'
-import { KeepLine } from '../bench/KeepLine'
-import { problemAt } from '../bench/problemAt'
-import { useStation, type Loose } from '../bench/useStation'
+import { Panel } from '@/ui/Panel'
+import { useBench } from '../across/bench/BenchContext'
+import { PlateCaution } from '../across/bench/cautions'
+import { KeepLine } from '../across/bench/KeepLine'
+import { problemAt } from '../across/bench/problemAt'
+import { useStation, type Loose } from '../across/bench/useStation'
 import { EdgeProfile } from './EdgeProfile'
 import { PlateRooms } from './PlateRooms'
 import { PlatePicture, type PlatePictureState } from './PlatePicture'
@@ -39,7 +39,7 @@ export function PlateStation({ states, history }: { states: PlatePictureState[];
     value.widthMm && value.heightMm ? { widthMm: value.widthMm, heightMm: value.heightMm } : null
 
   return (
-    <PlateMark title="Plate" aside={<KeepLine {...kept} />}>
+    <Panel title="Plate" aside={<KeepLine {...kept} />}>
       <PlateRooms />
       <PlateCaution kind={value.kind} />
       <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_20rem]">
@@ -128,6 +128,6 @@ export function PlateStation({ states, history }: { states: PlatePictureState[];
           </div>
         </div>
       </div>
-    </PlateMark>
+    </Panel>
   )
 }

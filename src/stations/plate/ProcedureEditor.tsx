@@ -11,19 +11,19 @@ import {
   type ProcedureStep,
 } from '@/core/plate/procedure'
 import { formatNumber } from '@/core/units/length'
-import type { FieldProblem } from '@/data/errors'
+import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { Field, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
-import { problemAt } from '../bench/problemAt'
-import { Problems } from '../pull/Problems'
+import { problemAt } from '../across/bench/problemAt'
+import { Problems } from '../across/pull/Problems'
 import { keepProcedureAction } from './roomActions'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 interface ProcedureEditorProps {
   procedure: Procedure
-  hand: string
-  setHand: (name: string) => void
+  person: string
+  setPerson: (name: string) => void
   problems: FieldProblem[]
   onChange: (procedure: Procedure) => void
   onBegin: () => void
@@ -32,8 +32,8 @@ interface ProcedureEditorProps {
 /** A procedure before it is walked: its steps in order, what they need, and how to make it one's own. */
 export function ProcedureEditor({
   procedure,
-  hand,
-  setHand,
+  person,
+  setPerson,
   problems,
   onChange,
   onBegin,
@@ -46,7 +46,7 @@ export function ProcedureEditor({
     onChange({ ...procedure, steps: steps.map((step, i) => (i === at ? { ...step, ...patch } : step)) })
   const total = steps.reduce((sum, { minutes }) => sum + minutes, 0)
   const keep = async () => {
-    const answer = await sendAct(keepProcedureAction, { procedure: { ...procedure, name }, by: hand })
+    const answer = await sendAct(keepProcedureAction, { procedure: { ...procedure, name }, by: person })
     setKeepProblems(answer.ok ? [] : answer.problems)
     setKept(answer.ok ? name : null)
   }
@@ -172,7 +172,12 @@ export function ProcedureEditor({
             {steps.length} steps{total > 0 && `, about ${formatNumber(total, 0)} min by the clock`}.
           </p>
         </section>
-        <TextField label="Who makes it" value={hand} onText={setHand} problem={problemAt(problems, 'by')} />
+        <TextField
+          label="Who makes it"
+          value={person}
+          onText={setPerson}
+          problem={problemAt(problems, 'by')}
+        />
         <Problems problems={problems} except={['by']} />
         <Button look="main" disabled={!procedureSchema.safeParse(procedure).success} onClick={onBegin}>
           Begin: {steps[0].title.toLowerCase()}

@@ -14,23 +14,23 @@ import {
 import { PLATE_KINDS, romanNumeral } from '@/core/plate/plate'
 import type { Facing } from '@/core/plate/plateState'
 import { formatNumber } from '@/core/units/length'
-import type { FieldProblem } from '@/data/errors'
-import type { KeptWatchSpot } from '@/data/plateWatch'
+import type { FieldProblem } from '@/data/database/errors'
+import type { KeptWatchSpot } from '@/data/plate/plateWatch'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
-import { PlateMark } from '@/ui/PlateMark'
+import { Panel } from '@/ui/Panel'
 import { Sum } from '@/ui/Sum'
-import { useBench } from '../bench/BenchContext'
-import { problemAt } from '../bench/problemAt'
-import { useHand } from '../bench/useHand'
-import { Problems } from '../pull/Problems'
+import { useBench } from '../across/bench/BenchContext'
+import { problemAt } from '../across/bench/problemAt'
+import { usePerson } from '../across/bench/usePerson'
+import { Problems } from '../across/pull/Problems'
 import type { PlatePictureState } from './PlatePicture'
 import { PlateRooms } from './PlateRooms'
 import { addFacingAction, addWatchSpotAction, endWatchSpotAction } from './roomActions'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 interface StatesRoomProps {
   states: PlatePictureState[]
@@ -57,16 +57,16 @@ export function StatesRoom({ states, spots, facings, pulls, history }: StatesRoo
   )
   if (!plate) {
     return (
-      <PlateMark title="Plate">
+      <Panel title="Plate">
         <PlateRooms />
         <p className="border border-line bg-ground p-4">
           Set the plate first; its first state opens with it.
         </p>
-      </PlateMark>
+      </Panel>
     )
   }
   return (
-    <PlateMark title="Plate">
+    <Panel title="Plate">
       <PlateRooms />
       <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_22rem]">
         <section aria-label="States compared">
@@ -132,7 +132,7 @@ export function StatesRoom({ states, spots, facings, pulls, history }: StatesRoo
           <WatchSpots spots={spots} state={plate.state} />
         </div>
       </div>
-    </PlateMark>
+    </Panel>
   )
 }
 
@@ -258,14 +258,14 @@ function Life({
 }) {
   const zone = useZone()
   const { job } = useBench()
-  const [hand, setHand] = useHand()
+  const [person, setPerson] = usePerson()
   const [note, setNote] = useState('')
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const { facedAfter = null, wear = null } = history
   const life = plateLife(kind, pulls, history)
   const proof = costOfAProof(life)
   const face = async () => {
-    const answer = await sendAct(addFacingAction, { jobId: job.id, by: hand, note })
+    const answer = await sendAct(addFacingAction, { jobId: job.id, by: person, note })
     setProblems(answer.ok ? [] : answer.problems)
     if (answer.ok) setNote('')
   }
@@ -315,7 +315,12 @@ function Life({
               onText={setNote}
               problem={problemAt(problems, 'note')}
             />
-            <TextField label="Entered by" value={hand} onText={setHand} problem={problemAt(problems, 'by')} />
+            <TextField
+              label="Entered by"
+              value={person}
+              onText={setPerson}
+              problem={problemAt(problems, 'by')}
+            />
             <Problems problems={problems} except={['note', 'by']} />
             <Button onClick={() => void face()}>Note the facing now</Button>
           </div>
@@ -327,7 +332,7 @@ function Life({
 
 function WatchSpots({ spots, state }: { spots: KeptWatchSpot[]; state: number }) {
   const { job } = useBench()
-  const [hand, setHand] = useHand()
+  const [person, setPerson] = usePerson()
   const [note, setNote] = useState('')
   const [x, setX] = useState<number | null>(null)
   const [y, setY] = useState<number | null>(null)
@@ -343,7 +348,7 @@ function WatchSpots({ spots, state }: { spots: KeptWatchSpot[]; state: number })
       state,
       at: [x!, y!],
       note,
-      by: hand,
+      by: person,
     })
     setProblems(answer.ok ? [] : answer.problems)
     if (answer.ok) {
@@ -406,8 +411,8 @@ function WatchSpots({ spots, state }: { spots: KeptWatchSpot[]; state: number })
         />
         <TextField
           label="Seen by"
-          value={hand}
-          onText={setHand}
+          value={person}
+          onText={setPerson}
           problem={problemAt(problems, 'by')}
           className="col-span-2"
         />

@@ -17,24 +17,24 @@ import {
   type Zone,
 } from '@/core/plate/zoneMap'
 import { formatNumber } from '@/core/units/length'
-import type { FieldProblem } from '@/data/errors'
+import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
-import { PlateMark } from '@/ui/PlateMark'
+import { Panel } from '@/ui/Panel'
 import { useChord, useKey } from '@/ui/useKey'
-import { useBench } from '../bench/BenchContext'
-import { useHand } from '../bench/useHand'
-import { problemAt } from '../bench/problemAt'
-import { Problems } from '../pull/Problems'
+import { useBench } from '../across/bench/BenchContext'
+import { usePerson } from '../across/bench/usePerson'
+import { problemAt } from '../across/bench/problemAt'
+import { Problems } from '../across/pull/Problems'
 import type { LookedInk } from '../wipe/inkLooks'
 import { PlateRooms } from './PlateRooms'
 import { keepZoneMapAction } from './roomActions'
 import { useZoneMap } from './useZoneMap'
 import type { ZoneTool } from './ZoneCanvas'
 import { ZoneLedger } from './ZoneLedger'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 const ZoneCanvas = dynamic(() => import('./ZoneCanvas'), {
   ssr: false,
@@ -64,7 +64,7 @@ interface ZoneBenchProps {
 export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps) {
   const { job } = useBench()
   const router = useRouter()
-  const [hand, setHand] = useHand()
+  const [person, setPerson] = usePerson()
   const version = kept?.version ?? 0
   const zones = useZoneMap(job.id, version, kept?.map ?? EMPTY_ZONE_MAP)
   const { map } = zones
@@ -161,13 +161,13 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
     return true
   })
   const keep = async () => {
-    const answer = await sendAct(keepZoneMapAction, { jobId: job.id, after: version, map, by: hand })
+    const answer = await sendAct(keepZoneMapAction, { jobId: job.id, after: version, map, by: person })
     setProblems(answer.ok ? [] : answer.problems)
     if (answer.ok) router.refresh()
   }
 
   return (
-    <PlateMark
+    <Panel
       title="Plate"
       aside={
         <p role="status" className="text-sm">
@@ -316,7 +316,12 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
             </p>
           )}
           <div className="grid gap-3 border-t border-line pt-3">
-            <TextField label="Drawn by" value={hand} onText={setHand} problem={problemAt(problems, 'by')} />
+            <TextField
+              label="Drawn by"
+              value={person}
+              onText={setPerson}
+              problem={problemAt(problems, 'by')}
+            />
             <Problems problems={problems} except={['by']} />
             <Button look="main" disabled={!zones.isChanged || refused.length > 0} onClick={() => void keep()}>
               Keep as map {version + 1}
@@ -324,6 +329,6 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
           </div>
         </div>
       </div>
-    </PlateMark>
+    </Panel>
   )
 }

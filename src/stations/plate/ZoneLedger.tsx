@@ -3,7 +3,7 @@
 import { ArrowDown, ArrowUp, X } from 'lucide-react'
 import type { ZoneArea } from '@/core/plate/zoneAreas'
 import { BORDERS, type Border, type Zone } from '@/core/plate/zoneMap'
-import { PLATE_TONES, type PlateTone } from '@/core/wipe/plateTone'
+import { PLATE_TONES, type PlateTone } from '@/core/plate/plateTone'
 import { formatNumber } from '@/core/units/length'
 import { Check } from '@/ui/Check'
 import { SelectField, TextField } from '@/ui/Field'

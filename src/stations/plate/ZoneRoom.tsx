@@ -2,8 +2,8 @@
 
 import dynamic from 'next/dynamic'
 import type { KeptZoneMap } from '@/core/plate/zoneMap'
-import { PlateMark } from '@/ui/PlateMark'
-import { useBench } from '../bench/BenchContext'
+import { Panel } from '@/ui/Panel'
+import { useBench } from '../across/bench/BenchContext'
 import type { LookedInk } from '../wipe/inkLooks'
 import { PlateRooms } from './PlateRooms'
 
@@ -11,10 +11,10 @@ import { PlateRooms } from './PlateRooms'
 const ZoneBench = dynamic(() => import('./ZoneBench'), {
   ssr: false,
   loading: () => (
-    <PlateMark title="Plate">
+    <Panel title="Plate">
       <PlateRooms />
       <p className="p-4 text-sm text-muted">Laying the plate out…</p>
-    </PlateMark>
+    </Panel>
   ),
 })
 
@@ -30,11 +30,11 @@ export function ZoneRoom({ kept, picture, inks }: ZoneRoomProps) {
   if (plate)
     return <ZoneBench key={kept?.version ?? 0} plate={plate} kept={kept} picture={picture} inks={inks} />
   return (
-    <PlateMark title="Plate">
+    <Panel title="Plate">
       <PlateRooms />
       <p className="border border-line bg-ground p-4">
         Set the plate’s size first: zones are drawn on it in millimetres.
       </p>
-    </PlateMark>
+    </Panel>
   )
 }

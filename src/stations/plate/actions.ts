@@ -2,9 +2,9 @@
 
 import { z } from 'zod'
 import { count, label, remark } from '@/core/units/schemas'
-import { openNextState, setStatePicture } from '@/data/plateStates'
-import { act } from '../act/act'
-import { JOB_TARGET } from '../act/jobTarget'
+import { openNextState, setStatePicture } from '@/data/plate/plateStates'
+import { act } from '../across/act/act'
+import { JOB_TARGET } from '../across/act/jobTarget'
 
 /** Opens the next state of the plate. */
 export const openStateAction = act(

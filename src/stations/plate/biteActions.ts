@@ -5,9 +5,9 @@ import { biteStripSchema } from '@/core/plate/biteCurve'
 import { bitePlanSchema } from '@/core/plate/bitePlan'
 import { label } from '@/core/units/schemas'
 import { newBathUseSchema } from '@/core/plate/bathAccount'
-import { endBath, makeBathCard, newBathSchema, recordBathUse } from '@/data/baths'
-import { keepBitePlan, keepStrip } from '@/data/bites'
-import { act } from '../act/act'
+import { endBath, makeBathCard, newBathSchema, recordBathUse } from '@/data/plate/baths'
+import { keepBitePlan, keepStrip } from '@/data/plate/bites'
+import { act } from '../across/act/act'
 
 /** Keeps a test strip. */
 export const keepStripAction = act(

@@ -7,11 +7,11 @@ import { makingEventSchema } from '@/core/plate/making'
 import { procedureSchema } from '@/core/plate/procedure'
 import { zoneMapSchema } from '@/core/plate/zoneMap'
 import { count, label, remark } from '@/core/units/schemas'
-import { keepArtwork } from '@/data/artworks'
-import { addMakingEvent, beginMaking, keepProcedure } from '@/data/makings'
-import { addFacing, addWatchSpot, endWatchSpot } from '@/data/plateWatch'
-import { keepZoneMap } from '@/data/zoneMaps'
-import { act } from '../act/act'
+import { keepArtwork } from '@/data/plate/artworks'
+import { addMakingEvent, beginMaking, keepProcedure } from '@/data/plate/makings'
+import { addFacing, addWatchSpot, endWatchSpot } from '@/data/plate/plateWatch'
+import { keepZoneMap } from '@/data/plate/zoneMaps'
+import { act } from '../across/act/act'
 
 /** Keeps a zone map as the next version. */
 export const keepZoneMapAction = act(

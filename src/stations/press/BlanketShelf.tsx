@@ -16,18 +16,18 @@ import {
   type BlanketKind,
 } from '@/core/press/blanket'
 import { formatNumber } from '@/core/units/length'
-import type { StoreBlanket, StorePack } from '@/data/store'
+import type { StoreBlanket, StorePack } from '@/data/shop/store'
 import { Button } from '@/ui/Button'
 import { Check } from '@/ui/Check'
 import { SelectField, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
-import { PlateMark } from '@/ui/PlateMark'
-import { problemAt } from '../bench/problemAt'
-import { useAct } from '../bench/useAct'
-import { useHand } from '../bench/useHand'
-import { Problems } from '../pull/Problems'
+import { Panel } from '@/ui/Panel'
+import { problemAt } from '../across/bench/problemAt'
+import { useAct } from '../across/bench/useAct'
+import { usePerson } from '../across/bench/usePerson'
+import { Problems } from '../across/pull/Problems'
 import { keepBlanketAction, keepPackAction, washBlanketAction } from './actions'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 type Typed = { [K in keyof Blanket]: Blanket[K] | null }
 const FRESH: Typed = {
@@ -55,11 +55,11 @@ export function BlanketShelf({
 }) {
   const zone = useZone()
   const [open, setOpen] = useState<string | null>(null)
-  const [hand, setHand] = useHand()
+  const [person, setPerson] = usePerson()
   const { busy, problems, act } = useAct()
   const tallest = Math.max(1, ...blankets.map(({ newMm }) => newMm))
   return (
-    <PlateMark
+    <Panel
       title="Blankets"
       aside={
         <Link href="/store" className="inline-flex min-h-11 items-center underline underline-offset-4">
@@ -123,7 +123,7 @@ export function BlanketShelf({
                 </p>
                 <Button
                   disabled={busy}
-                  onClick={() => void act(() => sendAct(washBlanketAction, { id: blanket.id, by: hand }))}
+                  onClick={() => void act(() => sendAct(washBlanketAction, { id: blanket.id, by: person }))}
                   aria-label={`${blanket.name} was washed`}
                 >
                   Washed
@@ -144,8 +144,8 @@ export function BlanketShelf({
       </ul>
       <TextField
         label="Who washes"
-        value={hand}
-        onText={setHand}
+        value={person}
+        onText={setPerson}
         problem={problemAt(problems, 'by')}
         className="mt-2 max-w-64"
       />
@@ -158,7 +158,7 @@ export function BlanketShelf({
         </Button>
       )}
       <Packs blankets={blankets} packs={packs} />
-    </PlateMark>
+    </Panel>
   )
 }
 

@@ -15,13 +15,13 @@ import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { TextField } from '@/ui/Field'
-import { useBench } from '../bench/BenchContext'
-import { problemAt } from '../bench/problemAt'
-import { useAct } from '../bench/useAct'
-import { useHand } from '../bench/useHand'
-import { Problems } from '../pull/Problems'
+import { useBench } from '../across/bench/BenchContext'
+import { problemAt } from '../across/bench/problemAt'
+import { useAct } from '../across/bench/useAct'
+import { usePerson } from '../across/bench/usePerson'
+import { Problems } from '../across/pull/Problems'
 import { keepPressureTrialAction } from './actions'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 /** Screws are read to an eighth of a turn. */
 const EIGHTHS = 8
@@ -109,14 +109,19 @@ function Verdict({
   onSet: (turns: number) => void
 }) {
   const { job } = useBench()
-  const [hand, setHand] = useHand()
+  const [person, setPerson] = usePerson()
   const { busy, problems, act } = useAct()
   const [said, setSaid] = useState<{ verdict: PressureVerdict; at: number } | null>(null)
   const learned = learnPressure(trials, trial.mmPerTurn)
   const say = async (verdict: PressureVerdict) => {
     if (
       await act(() =>
-        sendAct(keepPressureTrialAction, { pressId, jobId: job.id, trial: { ...trial, verdict }, by: hand }),
+        sendAct(keepPressureTrialAction, {
+          pressId,
+          jobId: job.id,
+          trial: { ...trial, verdict },
+          by: person,
+        }),
       )
     )
       setSaid({ verdict, at: trial.setTurns })
@@ -135,8 +140,8 @@ function Verdict({
         />
         <TextField
           label="Who says so"
-          value={hand}
-          onText={setHand}
+          value={person}
+          onText={setPerson}
           problem={problemAt(problems, 'by')}
           className="max-w-48"
         />

@@ -7,7 +7,7 @@ import { pressStack, pressStackInput } from '@/core/press/pressStack'
 import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { NumberField } from '@/ui/NumberField'
-import { problemAt } from '../bench/problemAt'
+import { problemAt } from '../across/bench/problemAt'
 
 interface FrameTrialProps {
   press: PressSetting

@@ -1,8 +1,8 @@
 import type { Gauge } from '@/core/press/pressCard'
-import type { FieldProblem } from '@/data/errors'
+import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { NumberField } from '@/ui/NumberField'
-import { problemAt } from '../bench/problemAt'
+import { problemAt } from '../across/bench/problemAt'
 
 /** A gauge's readings beside the gaps measured there, line by line. */
 export function GaugeTable({

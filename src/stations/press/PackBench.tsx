@@ -23,7 +23,7 @@ import { useState } from 'react'
 import { BLANKET_KINDS, layerOfBlanket, layPack, PACK_SCHOOLS, type PackSchool } from '@/core/press/blanket'
 import type { Layer } from '@/core/press/pressStack'
 import { formatNumber } from '@/core/units/length'
-import type { StoreBlanket, StorePack } from '@/data/store'
+import type { StoreBlanket, StorePack } from '@/data/shop/store'
 import { SelectField } from '@/ui/Field'
 
 interface PackBenchProps {

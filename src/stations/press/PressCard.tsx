@@ -16,22 +16,22 @@ import {
 } from '@/core/press/pressCard'
 import { readStrips, STRIPS, type Strip } from '@/core/press/settingRoute'
 import { formatMm, formatNumber } from '@/core/units/length'
-import type { StorePress } from '@/data/store'
+import type { StorePress } from '@/data/shop/store'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { LengthField, NumberField } from '@/ui/NumberField'
-import { PlateMark } from '@/ui/PlateMark'
-import { PressCaution } from '../bench/cautions'
-import { problemAt } from '../bench/problemAt'
-import { useAct } from '../bench/useAct'
-import { useHand } from '../bench/useHand'
+import { Panel } from '@/ui/Panel'
+import { PressCaution } from '../across/bench/cautions'
+import { problemAt } from '../across/bench/problemAt'
+import { useAct } from '../across/bench/useAct'
+import { usePerson } from '../across/bench/usePerson'
 import { uploadPicture } from '../plate/uploadPicture'
-import { Problems } from '../pull/Problems'
+import { Problems } from '../across/pull/Problems'
 import { changePressAction, enterPressEventAction } from './actions'
 import { GaugeTable } from './GaugeTable'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 /** How both sides are brought to the bare bed, one act after the other. */
 const ZEROING = [
@@ -53,13 +53,13 @@ export function PressCard({
   standing: PressStanding
 }) {
   const zone = useZone()
-  const [hand, setHand] = useHand()
+  const [person, setPerson] = usePerson()
   const { busy, problems, act } = useAct()
   const enter = (event: PressEvent) =>
-    act(() => sendAct(enterPressEventAction, { pressId: press.id, event, by: hand }))
+    act(() => sendAct(enterPressEventAction, { pressId: press.id, event, by: person }))
   const zeroedAt = standing.zeroedAt ?? press.zeroedAt
   return (
-    <PlateMark
+    <Panel
       title={press.name}
       aside={
         <p className="text-sm">
@@ -108,8 +108,8 @@ export function PressCard({
       ))}
       <TextField
         label="Who is at the press"
-        value={hand}
-        onText={setHand}
+        value={person}
+        onText={setPerson}
         problem={problemAt(problems, 'by')}
         className="mt-3 max-w-64"
       />
@@ -159,7 +159,7 @@ export function PressCard({
           ))}
         </ol>
       </section>
-    </PlateMark>
+    </Panel>
   )
 }
 

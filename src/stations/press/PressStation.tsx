@@ -22,18 +22,18 @@ import {
 } from '@/core/press/pressSetting'
 import { formatNumber } from '@/core/units/length'
 import type { Bench } from '@/core/prove/settings'
-import type { StoreBlanket, StorePack, StorePress } from '@/data/store'
+import type { StoreBlanket, StorePack, StorePress } from '@/data/shop/store'
 import { SelectField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
-import { PlateMark } from '@/ui/PlateMark'
-import { useBench } from '../bench/BenchContext'
-import { PressCaution } from '../bench/cautions'
-import { KeepLine } from '../bench/KeepLine'
-import { problemAt } from '../bench/problemAt'
-import { useAct } from '../bench/useAct'
-import { useStation, type Loose } from '../bench/useStation'
-import { Problems } from '../pull/Problems'
+import { Panel } from '@/ui/Panel'
+import { useBench } from '../across/bench/BenchContext'
+import { PressCaution } from '../across/bench/cautions'
+import { KeepLine } from '../across/bench/KeepLine'
+import { problemAt } from '../across/bench/problemAt'
+import { useAct } from '../across/bench/useAct'
+import { useStation, type Loose } from '../across/bench/useStation'
+import { Problems } from '../across/pull/Problems'
 import { changePressAction } from './actions'
 import { CarryOver } from './CarryOver'
 import { FrontElevation } from './FrontElevation'
@@ -43,7 +43,7 @@ import { PressRooms } from './PressRooms'
 import { SideElevation } from './SideElevation'
 import { useScrewKeys, type Screw } from './useScrewKeys'
 import { ZeroLine } from './ZeroLine'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 /** Taking apart by hand needs its own script, which is fetched beside the rest. */
 const PackBench = dynamic(() => import('./PackBench').then(({ PackBench: bench }) => bench), {
@@ -143,7 +143,7 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
   const apart = Math.abs((value.readingLeft ?? 0) - (value.readingRight ?? 0))
 
   return (
-    <PlateMark title="Press" aside={<KeepLine {...kept} />}>
+    <Panel title="Press" aside={<KeepLine {...kept} />}>
       <PressRooms />
       <PressCaution />
       <div className="grid gap-3 sm:grid-cols-2 xl:grid-cols-5">
@@ -347,7 +347,7 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
           <Problems problems={card.problems} />
         </div>
       </div>
-    </PlateMark>
+    </Panel>
   )
 }
 

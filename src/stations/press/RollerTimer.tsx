@@ -2,7 +2,7 @@
 
 import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
-import { useBench } from '../bench/BenchContext'
+import { useBench } from '../across/bench/BenchContext'
 import { useRollerRun } from './keptRoller'
 
 /** One tap as the plate meets the roller, one as it is off: how fast the bed went, kept with the pull that follows. */

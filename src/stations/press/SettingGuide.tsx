@@ -6,16 +6,16 @@ import type { Sizing } from '@/core/paper/substitutes'
 import { peelingSteps } from '@/core/press/peeling'
 import { DIRECTIONS, TURNS } from '@/core/press/pressSetting'
 import { FELTS_IN_TURNS, nextAtThePress, readStrips, STRIPS, type Strip } from '@/core/press/settingRoute'
-import type { StorePress } from '@/data/store'
+import type { StorePress } from '@/data/shop/store'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { NumberField } from '@/ui/NumberField'
-import { PlateMark } from '@/ui/PlateMark'
+import { Panel } from '@/ui/Panel'
 import { useKeptText } from '@/ui/useKeptText'
-import { useBench } from '../bench/BenchContext'
-import { PressCaution } from '../bench/cautions'
-import { KeepLine } from '../bench/KeepLine'
-import { useStation } from '../bench/useStation'
+import { useBench } from '../across/bench/BenchContext'
+import { PressCaution } from '../across/bench/cautions'
+import { KeepLine } from '../across/bench/KeepLine'
+import { useStation } from '../across/bench/useStation'
 import { FrontElevation } from './FrontElevation'
 import { PressRooms } from './PressRooms'
 import { RollerTimer } from './RollerTimer'
@@ -93,13 +93,13 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
   const below = (value: number | null) => (value !== null && value < 0 ? 'must be 0 or more' : undefined)
   if (!press)
     return (
-      <PlateMark title="Press">
+      <Panel title="Press">
         <PressRooms />
         <p className="border border-line bg-ground p-4">Choose the press first, in Stack.</p>
-      </PlateMark>
+      </Panel>
     )
   return (
-    <PlateMark title="Press" aside={<KeepLine {...kept} />}>
+    <Panel title="Press" aside={<KeepLine {...kept} />}>
       <PressRooms />
       <PressCaution />
       <p className="text-sm">
@@ -218,6 +218,6 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
           </section>
         </div>
       </div>
-    </PlateMark>
+    </Panel>
   )
 }

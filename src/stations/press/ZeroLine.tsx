@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { dayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
-import type { StorePress } from '@/data/store'
+import type { StorePress } from '@/data/shop/store'
 
 /** What a turn is worth on a press, when it was last zeroed, and the way to its card. */
 export function ZeroLine({ press }: { press: StorePress }) {

@@ -5,9 +5,9 @@ import { blanketSchema } from '@/core/press/blanket'
 import { pressDetailsSchema, pressEventSchema } from '@/core/press/pressCard'
 import { pressureTrialSchema } from '@/core/press/pressureTrials'
 import { label } from '@/core/units/schemas'
-import { keepBlanket, keepPack, newPackSchema, washBlanket } from '@/data/blankets'
-import { changePress, enterPressEvent, keepPressureTrial } from '@/data/pressCards'
-import { act } from '../act/act'
+import { keepBlanket, keepPack, newPackSchema, washBlanket } from '@/data/press/blankets'
+import { changePress, enterPressEvent, keepPressureTrial } from '@/data/press/pressCards'
+import { act } from '../across/act/act'
 
 /** Writes on a press's card what happened to it. */
 export const enterPressEventAction = act(

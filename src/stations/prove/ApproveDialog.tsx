@@ -11,12 +11,12 @@ import { Dialog } from '@/ui/Dialog'
 import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
-import { useBench } from '../bench/BenchContext'
-import { problemAt } from '../bench/problemAt'
-import { useHand } from '../bench/useHand'
-import { approveBatAction } from '../pull/actions'
-import { Problems } from '../pull/Problems'
-import { sendAct } from '../act/sendAct'
+import { useBench } from '../across/bench/BenchContext'
+import { problemAt } from '../across/bench/problemAt'
+import { usePerson } from '../across/bench/usePerson'
+import { approveBatAction } from '../across/pull/actions'
+import { Problems } from '../across/pull/Problems'
+import { sendAct } from '../across/act/sendAct'
 
 /** Tolerances beside the usual ones, and what may differ to the eye [common practice, no source]. */
 const PRESETS: Record<'tight' | 'usual' | 'varied', { label: string; times: number; passes: Passes }> = {
@@ -33,7 +33,7 @@ type Preset = keyof typeof PRESETS
 /** Approves a proof as the BAT, with how far each setting may stray. */
 export function ApproveDialog({ proof, others }: { proof: Pull; others: readonly Pull[] }) {
   const { job, send, show } = useBench()
-  const [hand, setHand] = useHand()
+  const [person, setPerson] = usePerson()
   const [open, setOpen] = useState(false)
   const [tolerances, setTolerances] = useState<Tolerances>(() => usualTolerances(proof.settings))
   const [passes, setPasses] = useState<Passes>(PRESETS.usual.passes)
@@ -51,7 +51,7 @@ export function ApproveDialog({ proof, others }: { proof: Pull; others: readonly
           proofPullId: proof.id,
           tolerances,
           passes,
-          approvedBy: hand,
+          approvedBy: person,
           reason,
           otherProofPullId: other || null,
           wetMinutes,
@@ -80,8 +80,8 @@ export function ApproveDialog({ proof, others }: { proof: Pull; others: readonly
       </p>
       <TextField
         label="Approved by"
-        value={hand}
-        onText={setHand}
+        value={person}
+        onText={setPerson}
         problem={problemAt(problems, 'approvedBy')}
       />
       {job.bat && (

@@ -5,10 +5,10 @@ import type { Pull } from '@/core/edition/pull'
 import { compareSettings } from '@/core/prove/compareSettings'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
-import { restoreBenchAction } from '../bench/actions'
-import { useBench } from '../bench/BenchContext'
-import { Problems } from '../pull/Problems'
-import { sendAct } from '../act/sendAct'
+import { restoreBenchAction } from '../across/bench/actions'
+import { useBench } from '../across/bench/BenchContext'
+import { Problems } from '../across/pull/Problems'
+import { sendAct } from '../across/act/sendAct'
 
 /** Back to an earlier proof's settings: what that takes, and what cannot go back. */
 export function GoBackDialog({ proof }: { proof: Pull }) {

@@ -7,15 +7,15 @@ import { formatTurns } from '@/core/press/pressSetting'
 import { compareSettings } from '@/core/prove/compareSettings'
 import { completeBench, type Settings } from '@/core/prove/settings'
 import { formatNumber } from '@/core/units/length'
-import { PLATE_TONES, type PlateTone } from '@/core/wipe/plateTone'
+import { PLATE_TONES, type PlateTone } from '@/core/plate/plateTone'
 import { wipingSeconds } from '@/core/wipe/wipingOrder'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 import { PixelCanvas } from '@/ui/PixelCanvas'
-import { PlateMark } from '@/ui/PlateMark'
+import { Panel } from '@/ui/Panel'
 import { Slider } from '@/ui/Slider'
 import type { PrintGround } from '@/workers/print.worker'
-import { useBench } from '../bench/BenchContext'
+import { useBench } from '../across/bench/BenchContext'
 import { useModelPrint } from './useModelPrint'
 
 /** What is tried out, as changes to the bench: nothing of it is set. */
@@ -101,25 +101,25 @@ export function ModelRoom({
   )
   if (!full)
     return (
-      <PlateMark title="Model of the print" aside={back}>
+      <Panel title="Model of the print" aside={back}>
         <p className="border border-line bg-ground p-4">
           Set every station first: the model prints from all of them.
         </p>
-      </PlateMark>
+      </Panel>
     )
   if (!ground)
     return (
-      <PlateMark title="Model of the print" aside={back}>
+      <Panel title="Model of the print" aside={back}>
         <p className="border border-line bg-ground p-4">
           Choose a picture of the plate at the station Plate, and a paper of the store: the model prints from
           them.
         </p>
-      </PlateMark>
+      </Panel>
     )
   return (
-    <PlateMark title="Model of the print" aside={back}>
+    <Panel title="Model of the print" aside={back}>
       <ModelBench bench={full} held={held ?? full} heldName={held ? heldName : 'the bench'} ground={ground} />
-    </PlateMark>
+    </Panel>
   )
 }
 

@@ -9,7 +9,7 @@ import { compareSettings } from '@/core/prove/compareSettings'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { TextField } from '@/ui/Field'
-import { useBench } from '../bench/BenchContext'
+import { useBench } from '../across/bench/BenchContext'
 import { complaintsOf, featureWords, type Features } from '@/core/prove/features'
 import { uploadPicture } from '../plate/uploadPicture'
 import { ApproveDialog } from './ApproveDialog'
@@ -18,7 +18,7 @@ import { GoBackDialog } from './GoBackDialog'
 import { LightDark } from './LightDark'
 import { EYE_WORDS } from './eyeWords'
 import { ProofCoupons } from './ProofCoupons'
-import { LaterEntries } from '../pull/LaterEntries'
+import { LaterEntries } from '../across/pull/LaterEntries'
 
 interface ProofRungProps {
   proof: Pull

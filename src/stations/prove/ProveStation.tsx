@@ -14,13 +14,13 @@ import { STATIONS, unsetStations } from '@/core/prove/settings'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { TextField } from '@/ui/Field'
-import { PlateMark } from '@/ui/PlateMark'
-import { useBench } from '../bench/BenchContext'
-import { problemAt } from '../bench/problemAt'
+import { Panel } from '@/ui/Panel'
+import { useBench } from '../across/bench/BenchContext'
+import { problemAt } from '../across/bench/problemAt'
 import { RollerTimer } from '../press/RollerTimer'
 import { WatchLine } from '../plate/WatchLine'
-import { Problems } from '../pull/Problems'
-import { usePull } from '../pull/usePull'
+import { Problems } from '../across/pull/Problems'
+import { usePull } from '../across/pull/usePull'
 import { CompareProofs } from './CompareProofs'
 import { EYE_WORDS } from './eyeWords'
 import { NextChange } from './NextChange'
@@ -39,7 +39,7 @@ export function ProveStation({
   pairs: ProofPair[]
 }) {
   const { bench, job } = useBench()
-  const { hand, setHand, busy, problems, pull, add } = usePull()
+  const { person, setPerson, busy, problems, pull, add } = usePull()
   const [expected, setExpected] = useState<EyeReading | null>(null)
   const [expectation, setExpectation] = useState('')
   const last = proofs.at(-1)
@@ -56,7 +56,7 @@ export function ProveStation({
   }
 
   return (
-    <PlateMark
+    <Panel
       title="Prove"
       aside={
         <p className="flex flex-wrap items-center gap-x-4 text-sm">
@@ -129,12 +129,12 @@ export function ProveStation({
             />
             <TextField
               label="At the press"
-              value={hand}
-              onText={setHand}
-              problem={problemAt(problems, 'hand')}
+              value={person}
+              onText={setPerson}
+              problem={problemAt(problems, 'person')}
             />
             <RollerTimer />
-            <Problems problems={problems} except={['hand', 'pull.expectation']} />
+            <Problems problems={problems} except={['person', 'pull.expectation']} />
             <Button
               look="main"
               className="justify-center text-lg"
@@ -164,6 +164,6 @@ export function ProveStation({
           ))
           .reverse()}
       </ol>
-    </PlateMark>
+    </Panel>
   )
 }

@@ -5,12 +5,12 @@ import { useState } from 'react'
 import { CREDIT_ROLES, type Credits } from '@/core/record/credits'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
-import { useBench } from '../bench/BenchContext'
-import { problemAt } from '../bench/problemAt'
-import { useAct } from '../bench/useAct'
-import { Problems } from '../pull/Problems'
+import { useBench } from '../across/bench/BenchContext'
+import { problemAt } from '../across/bench/problemAt'
+import { useAct } from '../across/bench/useAct'
+import { Problems } from '../across/pull/Problems'
 import { keepCreditsAction } from './actions'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 /** Who is credited with what, beside the hands every pull is kept with. */
 export function CreditsBook({ credits }: { credits: Credits }) {

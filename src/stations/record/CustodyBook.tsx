@@ -7,19 +7,19 @@ import { CUSTODY, custodyCounts, standingOf, type CustodyKind, type KeptCustody 
 import type { Print } from '@/core/record/jobFile'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
-import { useBench } from '../bench/BenchContext'
-import { problemAt } from '../bench/problemAt'
-import { useAct } from '../bench/useAct'
-import { useHand } from '../bench/useHand'
-import { Problems } from '../pull/Problems'
+import { useBench } from '../across/bench/BenchContext'
+import { problemAt } from '../across/bench/problemAt'
+import { useAct } from '../across/bench/useAct'
+import { usePerson } from '../across/bench/usePerson'
+import { Problems } from '../across/pull/Problems'
 import { movePrintAction } from './actions'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 /** Where every signed print is: moves are written one after another, and none is ever changed. */
 export function CustodyBook({ prints, moves }: { prints: Print[]; moves: KeptCustody[] }) {
   const zone = useZone()
   const { job } = useBench()
-  const [hand, setHand] = useHand()
+  const [person, setPerson] = usePerson()
   const { busy, problems, act } = useAct()
   const [pullId, setPull] = useState(prints[0]?.pullId ?? '')
   const [kind, setKind] = useState<CustodyKind>('publisher')
@@ -39,7 +39,7 @@ export function CustodyBook({ prints, moves }: { prints: Print[]; moves: KeptCus
     prints.filter((print) => print.mark === mark).length > 1 ? `${mark}, the ${number}.` : mark
   const write = () =>
     act(() =>
-      sendAct(movePrintAction, { jobId: job.id, moved: { pullId, move: { kind, ...words }, by: hand } }),
+      sendAct(movePrintAction, { jobId: job.id, moved: { pullId, move: { kind, ...words }, by: person } }),
     ).then((kept) => kept && setWords({ to: '', receipt: '', note: '' }))
   return (
     <section aria-label="Custody" className="screen-only mb-5 border-b border-line pb-4">
@@ -79,7 +79,7 @@ export function CustodyBook({ prints, moves }: { prints: Print[]; moves: KeptCus
           onText={(receipt) => setWords({ ...words, receipt })}
           problem={problemAt(problems, 'move.receipt')}
         />
-        <TextField label="Written by" value={hand} onText={setHand} problem={problemAt(problems, 'by')} />
+        <TextField label="Written by" value={person} onText={setPerson} problem={problemAt(problems, 'by')} />
         <Button className="mt-6" disabled={busy} onClick={() => void write()}>
           Write it down
         </Button>

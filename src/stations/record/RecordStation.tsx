@@ -6,8 +6,8 @@ import type { KeptCustody } from '@/core/record/custody'
 import type { Print } from '@/core/record/jobFile'
 import type { Documentation } from '@/core/record/documentation'
 import { Button, buttonClass } from '@/ui/Button'
-import { PlateMark } from '@/ui/PlateMark'
-import { useBench } from '../bench/BenchContext'
+import { Panel } from '@/ui/Panel'
+import { useBench } from '../across/bench/BenchContext'
 import { CreditsBook } from './CreditsBook'
 import { CustodyBook } from './CustodyBook'
 
@@ -26,7 +26,7 @@ export function RecordStation({
   const { job } = useBench()
   const at = (file: string) => `/jobs/${job.slug}/record/${file}`
   return (
-    <PlateMark
+    <Panel
       title="Record"
       className="print:bg-white print:p-0 print:shadow-none"
       aside={
@@ -123,6 +123,6 @@ export function RecordStation({
           </section>
         )}
       </article>
-    </PlateMark>
+    </Panel>
   )
 }

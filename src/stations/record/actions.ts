@@ -3,10 +3,10 @@
 import { z } from 'zod'
 import { creditsSchema } from '@/core/record/credits'
 import { label } from '@/core/units/schemas'
-import { keepCredits } from '@/data/credits'
-import { movePrint, newCustodySchema } from '@/data/custody'
-import { act } from '../act/act'
-import { JOB_TARGET } from '../act/jobTarget'
+import { keepCredits } from '@/data/record/credits'
+import { movePrint, newCustodySchema } from '@/data/record/custody'
+import { act } from '../across/act/act'
+import { JOB_TARGET } from '../across/act/jobTarget'
 
 /** Keeps who is credited with what. */
 export const keepCreditsAction = act(

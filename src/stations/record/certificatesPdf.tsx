@@ -1,6 +1,6 @@
 import { Document, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer'
 import type { Documentation } from '@/core/record/documentation'
-import { registerFonts } from '../sheet/pdfFonts'
+import { registerFonts } from '../across/sheet/pdfFonts'
 
 const styles = StyleSheet.create({
   page: { padding: 40, fontFamily: 'Archivo', fontSize: 8.5, lineHeight: 1.3 },

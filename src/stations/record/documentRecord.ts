@@ -1,5 +1,5 @@
 import { documentJob, type Documentation } from '@/core/record/documentation'
-import type { JobRecord } from '@/data/jobRecord'
+import type { JobRecord } from '@/data/record/jobRecord'
 
 /** The documentation sheet of a kept job. @param zone of whoever asks for it */
 export function documentRecord(job: JobRecord, zone: string): Documentation {

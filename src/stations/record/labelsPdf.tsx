@@ -1,6 +1,6 @@
 import { Document, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer'
 import type { Documentation } from '@/core/record/documentation'
-import { registerFonts } from '../sheet/pdfFonts'
+import { registerFonts } from '../across/sheet/pdfFonts'
 
 const MM = 72 / 25.4
 /** Two columns of seven on A4, with hairlines to cut along. */

@@ -17,20 +17,20 @@ import {
   type ColleTemplate,
 } from '@/core/register/chineColle'
 import { formatMm, formatNumber } from '@/core/units/length'
-import type { FieldProblem } from '@/data/errors'
+import type { FieldProblem } from '@/data/database/errors'
 import { Button, buttonClass } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { LengthField, NumberField } from '@/ui/NumberField'
-import { PlateMark } from '@/ui/PlateMark'
-import { useBench } from '../bench/BenchContext'
-import { problemAt } from '../bench/problemAt'
-import { Problems } from '../pull/Problems'
+import { Panel } from '@/ui/Panel'
+import { useBench } from '../across/bench/BenchContext'
+import { problemAt } from '../across/bench/problemAt'
+import { Problems } from '../across/pull/Problems'
 import { keepCollePieceAction } from './colleActions'
 import { PasteSide } from './PasteSide'
 import { RegisterRooms } from './RegisterRooms'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 type Loose = { [K in keyof ColleSetting]: ColleSetting[K] | (ColleSetting[K] extends number ? null : never) }
 
@@ -119,7 +119,7 @@ export default function ColleBench({
   const link = (what: string, form: string) =>
     `/jobs/${job.slug}/register/chine-colle/template?piece=${encodeURIComponent(keptName ?? '')}&what=${what}&form=${form}`
   return (
-    <PlateMark title="Register">
+    <Panel title="Register">
       <RegisterRooms />
       <div className="grid gap-6 xl:grid-cols-2">
         <div className="grid content-start gap-4">
@@ -350,6 +350,6 @@ export default function ColleBench({
           )}
         </div>
       </div>
-    </PlateMark>
+    </Panel>
   )
 }

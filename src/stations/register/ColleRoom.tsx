@@ -3,18 +3,18 @@
 import dynamic from 'next/dynamic'
 import type { Zone } from '@/core/plate/zoneMap'
 import type { ColleSetting } from '@/core/register/chineColle'
-import { PlateMark } from '@/ui/PlateMark'
-import { useBench } from '../bench/BenchContext'
+import { Panel } from '@/ui/Panel'
+import { useBench } from '../across/bench/BenchContext'
 import type { ThinPaper } from './ColleBench'
 import { RegisterRooms } from './RegisterRooms'
 
 const ColleBench = dynamic(() => import('./ColleBench'), {
   ssr: false,
   loading: () => (
-    <PlateMark title="Register">
+    <Panel title="Register">
       <RegisterRooms />
       <p className="p-4 text-sm text-muted">Laying the pieces out…</p>
-    </PlateMark>
+    </Panel>
   ),
 })
 
@@ -28,11 +28,11 @@ export function ColleRoom(props: {
   const { plate } = useBench().bench
   if (plate) return <ColleBench plate={plate} {...props} />
   return (
-    <PlateMark title="Register">
+    <Panel title="Register">
       <RegisterRooms />
       <p className="border border-line bg-ground p-4">
         Set the plate first: the piece is cut from it or from one of its zones.
       </p>
-    </PlateMark>
+    </Panel>
   )
 }

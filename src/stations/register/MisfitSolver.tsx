@@ -11,13 +11,13 @@ import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
-import { useBench } from '../bench/BenchContext'
-import { problemAt } from '../bench/problemAt'
-import { useAct } from '../bench/useAct'
-import { useHand } from '../bench/useHand'
-import { Problems } from '../pull/Problems'
+import { useBench } from '../across/bench/BenchContext'
+import { problemAt } from '../across/bench/problemAt'
+import { useAct } from '../across/bench/useAct'
+import { usePerson } from '../across/bench/usePerson'
+import { Problems } from '../across/pull/Problems'
 import { keepMisfitAction } from './registerActions'
-import { sendAct } from '../act/sendAct'
+import { sendAct } from '../across/act/sendAct'
 
 const CORNERS = [
   ['top left', 0, 1],
@@ -38,7 +38,7 @@ interface MisfitSolverProps {
 export function MisfitSolver({ plate, isFaceDown, misfits }: MisfitSolverProps) {
   const zone = useZone()
   const { job } = useBench()
-  const [hand, setHand] = useHand()
+  const [person, setPerson] = usePerson()
   const { busy, problems, act } = useAct()
   const [offsets, setOffsets] = useState(NONE)
   const marks = CORNERS.flatMap(([name, x, y]) => {
@@ -108,8 +108,8 @@ export function MisfitSolver({ plate, isFaceDown, misfits }: MisfitSolverProps) 
           <div className="mt-3 flex flex-wrap items-end gap-3">
             <TextField
               label="Measured by"
-              value={hand}
-              onText={setHand}
+              value={person}
+              onText={setPerson}
               problem={problemAt(problems, 'by')}
               className="max-w-48"
             />
@@ -119,7 +119,7 @@ export function MisfitSolver({ plate, isFaceDown, misfits }: MisfitSolverProps) 
                 void act(() =>
                   sendAct(keepMisfitAction, {
                     jobId: job.id,
-                    misfit: { plate: plate.name, marks, by: hand },
+                    misfit: { plate: plate.name, marks, by: person },
                   }),
                 ).then((kept) => kept && setOffsets(NONE))
               }

@@ -9,11 +9,11 @@ import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { LengthField, NumberField } from '@/ui/NumberField'
-import { PlateMark } from '@/ui/PlateMark'
-import { useBench } from '../bench/BenchContext'
-import { KeepLine } from '../bench/KeepLine'
-import { problemAt } from '../bench/problemAt'
-import { useStation } from '../bench/useStation'
+import { Panel } from '@/ui/Panel'
+import { useBench } from '../across/bench/BenchContext'
+import { KeepLine } from '../across/bench/KeepLine'
+import { problemAt } from '../across/bench/problemAt'
+import { useStation } from '../across/bench/useStation'
 import { MisfitSolver } from './MisfitSolver'
 import { RegisterRooms } from './RegisterRooms'
 import { UNSET_REGISTER } from './unsetRegister'
@@ -25,12 +25,12 @@ export function PlatesRoom({ marks, misfits }: { marks: GrowthMarks[]; misfits: 
   const [measuring, setMeasuring] = useState(0)
   if (!plate || !paper || !register)
     return (
-      <PlateMark title="Register">
+      <Panel title="Register">
         <RegisterRooms />
         <p className="border border-line bg-ground p-4">
           Set plate, paper and the first plate’s place first: further plates are laid from it.
         </p>
-      </PlateMark>
+      </Panel>
     )
   const plates = value.plates ?? []
   const set = (at: number, patch: Partial<OtherPlate>) =>
@@ -50,7 +50,7 @@ export function PlatesRoom({ marks, misfits }: { marks: GrowthMarks[]; misfits: 
   ]
   const measured = outlines[Math.min(measuring, outlines.length - 1)]
   return (
-    <PlateMark title="Register" aside={<KeepLine {...kept} />}>
+    <Panel title="Register" aside={<KeepLine {...kept} />}>
       <RegisterRooms />
       <section aria-label="Plates in printing order">
         <h2 className="station-title">Plates in printing order</h2>
@@ -156,7 +156,7 @@ export function PlatesRoom({ marks, misfits }: { marks: GrowthMarks[]; misfits: 
           misfits={misfits}
         />
       </section>
-    </PlateMark>
+    </Panel>
   )
 }
 

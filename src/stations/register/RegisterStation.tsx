@@ -14,18 +14,18 @@ import {
 import { drawingToSvg } from '@/core/sheet/sheetDrawing'
 import { PAGES } from '@/core/sheet/tileSheet'
 import { formatInches, formatMm, formatNumber } from '@/core/units/length'
-import type { StorePaper } from '@/data/store'
+import type { StorePaper } from '@/data/shop/store'
 import { buttonClass } from '@/ui/Button'
 import { Check } from '@/ui/Check'
 import { Choice } from '@/ui/Choice'
 import { SelectField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { LengthField, NumberField } from '@/ui/NumberField'
-import { PlateMark } from '@/ui/PlateMark'
-import { useBench } from '../bench/BenchContext'
-import { KeepLine } from '../bench/KeepLine'
-import { problemAt } from '../bench/problemAt'
-import { useStation } from '../bench/useStation'
+import { Panel } from '@/ui/Panel'
+import { useBench } from '../across/bench/BenchContext'
+import { KeepLine } from '../across/bench/KeepLine'
+import { problemAt } from '../across/bench/problemAt'
+import { useStation } from '../across/bench/useStation'
 import { LayingPicture } from './LayingPicture'
 import { registrationOf } from './registrationOf'
 import { RegisterRooms } from './RegisterRooms'
@@ -71,7 +71,7 @@ export function RegisterStation({ marks, papers }: RegisterStationProps) {
     })
 
   return (
-    <PlateMark title="Register" aside={<KeepLine {...kept} />}>
+    <Panel title="Register" aside={<KeepLine {...kept} />}>
       <RegisterRooms />
       <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_20rem]">
         <figure>
@@ -254,6 +254,6 @@ export function RegisterStation({ marks, papers }: RegisterStationProps) {
           </p>
         </div>
       </div>
-    </PlateMark>
+    </Panel>
   )
 }

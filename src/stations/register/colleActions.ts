@@ -3,8 +3,8 @@
 import { z } from 'zod'
 import { colleSettingSchema } from '@/core/register/chineColle'
 import { label } from '@/core/units/schemas'
-import { keepCollePiece } from '@/data/collePieces'
-import { act } from '../act/act'
+import { keepCollePiece } from '@/data/register/collePieces'
+import { act } from '../across/act/act'
 
 /** Keeps a piece for chine collé. */
 export const keepCollePieceAction = act(

@@ -1,7 +1,7 @@
 import { runOnBench } from '@/core/edition/runs'
-import type { JobRecord } from '@/data/jobRecord'
-import { loadGrowthMarks } from '@/data/growths'
-import { loadStore } from '@/data/store'
+import type { JobRecord } from '@/data/record/jobRecord'
+import { loadGrowthMarks } from '@/data/paper/growths'
+import { loadStore } from '@/data/shop/store'
 import { registrationOf } from './registrationOf'
 
 /** The registration sheet an address asks for: `?view=beneath` mirrors it, `&sheet=damp` grows the paper, `&other=id` draws a second one. */

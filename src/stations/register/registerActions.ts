@@ -3,8 +3,8 @@
 import { z } from 'zod'
 import { keptMisfitSchema } from '@/core/register/misfitHistory'
 import { label } from '@/core/units/schemas'
-import { keepMisfit } from '@/data/misfits'
-import { act } from '../act/act'
+import { keepMisfit } from '@/data/register/misfits'
+import { act } from '../across/act/act'
 
 /** Keeps a measured misfit with its plate. */
 export const keepMisfitAction = act(

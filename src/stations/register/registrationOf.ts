@@ -4,7 +4,7 @@ import { layOut, marginsOnTheBed, type LaidOut } from '@/core/register/layOut'
 import type { Margins } from '@/core/register/margins'
 import { platesOnTheBed, registrationSheet } from '@/core/register/registrationSheet'
 import type { SheetDrawing } from '@/core/sheet/sheetDrawing'
-import type { StorePaper } from '@/data/store'
+import type { StorePaper } from '@/data/shop/store'
 
 /** What a registration sheet is wanted like. */
 export interface RegistrationWish {

@@ -1,5 +1,5 @@
 import type { RegisterSetting } from '@/core/register/registerSetting'
-import type { Loose } from '../bench/useStation'
+import type { Loose } from '../across/bench/useStation'
 
 /** What the register starts from where nobody has set it. */
 export const UNSET_REGISTER: Loose<RegisterSetting> = {

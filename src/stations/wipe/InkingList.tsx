@@ -2,11 +2,11 @@
 
 import { ArrowDown, ArrowUp, X } from 'lucide-react'
 import { INKED_PARTS, INKING_TOOLS, type InkingStep } from '@/core/wipe/wipingOrder'
-import type { FieldProblem } from '@/data/errors'
+import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
-import { problemAt } from '../bench/problemAt'
+import { problemAt } from '../across/bench/problemAt'
 
 interface InkingListProps {
   inking: InkingStep[]

@@ -13,10 +13,10 @@ import { WIPING_SCHOOLS, type WipingOrder } from '@/core/wipe/wipingOrder'
 import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { Figure } from '@/ui/Figure'
-import { PlateMark } from '@/ui/PlateMark'
-import { useBench } from '../bench/BenchContext'
-import { KeepLine } from '../bench/KeepLine'
-import { useStation, type Loose } from '../bench/useStation'
+import { Panel } from '@/ui/Panel'
+import { useBench } from '../across/bench/BenchContext'
+import { KeepLine } from '../across/bench/KeepLine'
+import { useStation, type Loose } from '../across/bench/useStation'
 import type { LookedInk } from './inkLooks'
 import { WipeRooms } from './WipeRooms'
 
@@ -93,7 +93,7 @@ export default function OrderBench({
       : pullAway(middle(inks[ink].zones), middle(neighbours.flatMap((other) => inks[other].zones)))
   }
   return (
-    <PlateMark title="Wipe" aside={<KeepLine {...keeping} />}>
+    <Panel title="Wipe" aside={<KeepLine {...keeping} />}>
       <WipeRooms />
       {bare.length > 0 && (
         <p className="mb-3 font-medium text-signal" role="alert">
@@ -234,7 +234,7 @@ export default function OrderBench({
           </section>
         </div>
       )}
-    </PlateMark>
+    </Panel>
   )
 }
 

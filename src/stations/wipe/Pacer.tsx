@@ -2,8 +2,8 @@
 
 import { formatNumber } from '@/core/units/length'
 import type { PacedWipeStep } from '@/core/wipe/pacedSteps'
-import { clock, SequencePacer } from '../bench/SequencePacer'
-import { useBench } from '../bench/BenchContext'
+import { clock, SequencePacer } from '../across/bench/SequencePacer'
+import { useBench } from '../across/bench/BenchContext'
 import { keepWipe } from './keptWipe'
 
 /** Difference from the BAT's time of a step from which it is said, s. */

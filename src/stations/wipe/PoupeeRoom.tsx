@@ -2,18 +2,18 @@
 
 import dynamic from 'next/dynamic'
 import type { KeptZoneMap } from '@/core/plate/zoneMap'
-import { PlateMark } from '@/ui/PlateMark'
-import { useBench } from '../bench/BenchContext'
+import { Panel } from '@/ui/Panel'
+import { useBench } from '../across/bench/BenchContext'
 import type { LookedInk } from './inkLooks'
 import { WipeRooms } from './WipeRooms'
 
 const OrderBench = dynamic(() => import('./OrderBench'), {
   ssr: false,
   loading: () => (
-    <PlateMark title="Wipe">
+    <Panel title="Wipe">
       <WipeRooms />
       <p className="p-4 text-sm text-muted">Reckoning the order…</p>
-    </PlateMark>
+    </Panel>
   ),
 })
 
@@ -23,13 +23,13 @@ export function PoupeeRoom({ kept, inks: shelf }: { kept: KeptZoneMap | null; in
   const { plate } = bench
   if (!plate || !kept || kept.map.zones.length === 0) {
     return (
-      <PlateMark title="Wipe">
+      <Panel title="Wipe">
         <WipeRooms />
         <p className="border border-line bg-ground p-4">
           Draw the plate’s zones first, at Plate in the room Zones, and give each an ink: the order is
           proposed from how they meet.
         </p>
-      </PlateMark>
+      </Panel>
     )
   }
   return <OrderBench key={kept.version} plate={plate} kept={kept} shelf={shelf} />

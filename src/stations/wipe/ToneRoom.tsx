@@ -12,10 +12,10 @@ import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
-import { PlateMark } from '@/ui/PlateMark'
-import { problemAt } from '../bench/problemAt'
-import { Problems } from '../pull/Problems'
-import { usePull } from '../pull/usePull'
+import { Panel } from '@/ui/Panel'
+import { problemAt } from '../across/bench/problemAt'
+import { Problems } from '../across/pull/Problems'
+import { usePull } from '../across/pull/usePull'
 import { WipeRooms } from './WipeRooms'
 
 interface ToneRoomProps {
@@ -38,7 +38,7 @@ const pullName = ({ kind, number }: Pull) => `${PULL_KINDS[kind]} ${number}`
 
 /** Three fixed spots of the plate, read on every impression and held against the BAT. */
 export function ToneRoom({ spots, paperDensity, pulls, batPullId, wetMinutes }: ToneRoomProps) {
-  const { hand, setHand, busy, problems, add } = usePull()
+  const { person, setPerson, busy, problems, add } = usePull()
   const [pullId, setPullId] = useState(pulls.at(-1)?.id ?? '')
   const [typed, setTyped] = useState<Partial<Record<ToneSpot, number | null>>>({})
   const [why, setWhy] = useState('')
@@ -75,7 +75,7 @@ export function ToneRoom({ spots, paperDensity, pulls, batPullId, wetMinutes }: 
     )
   }
   return (
-    <PlateMark title="Wipe">
+    <Panel title="Wipe">
       <WipeRooms />
       {spots.every(({ at }) => at === null) && (
         <p className="mb-4 border border-line bg-ground p-4">
@@ -140,8 +140,13 @@ export function ToneRoom({ spots, paperDensity, pulls, batPullId, wetMinutes }: 
                 problem={problemAt(problems, 'why')}
               />
             )}
-            <TextField label="Read by" value={hand} onText={setHand} problem={problemAt(problems, 'hand')} />
-            <Problems problems={problems} except={['hand', 'why']} />
+            <TextField
+              label="Read by"
+              value={person}
+              onText={setPerson}
+              problem={problemAt(problems, 'person')}
+            />
+            <Problems problems={problems} except={['person', 'why']} />
             <Button
               look="main"
               disabled={busy || events.length === 0 || spots.some(({ spot }) => wrong(spot))}
@@ -214,6 +219,6 @@ export function ToneRoom({ spots, paperDensity, pulls, batPullId, wetMinutes }: 
           </section>
         </div>
       )}
-    </PlateMark>
+    </Panel>
   )
 }

@@ -5,7 +5,7 @@ import { firstMix } from '@/core/ink/mix'
 import { useState } from 'react'
 import type { WipeTaken } from '@/core/wipe/pace'
 import { pacedSteps } from '@/core/wipe/pacedSteps'
-import { PLATE_TONES, type PlateTone } from '@/core/wipe/plateTone'
+import { PLATE_TONES, type PlateTone } from '@/core/plate/plateTone'
 import {
   describeWipeStep,
   forgottenSteps,
@@ -20,13 +20,13 @@ import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { SelectField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
-import { PlateMark } from '@/ui/PlateMark'
-import { useBench } from '../bench/BenchContext'
-import { WipeCaution } from '../bench/cautions'
-import { KeepLine } from '../bench/KeepLine'
-import { problemAt } from '../bench/problemAt'
-import { clock } from '../bench/SequencePacer'
-import { useStation, type Loose } from '../bench/useStation'
+import { Panel } from '@/ui/Panel'
+import { useBench } from '../across/bench/BenchContext'
+import { WipeCaution } from '../across/bench/cautions'
+import { KeepLine } from '../across/bench/KeepLine'
+import { problemAt } from '../across/bench/problemAt'
+import { clock } from '../across/bench/SequencePacer'
+import { useStation, type Loose } from '../across/bench/useStation'
 import { InkingList } from './InkingList'
 import { Pacer } from './Pacer'
 import { WipeRooms } from './WipeRooms'
@@ -74,7 +74,7 @@ export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationPro
   if (pacing && whole.success)
     return <Pacer steps={pacedSteps(whole.data, { batTaken, zoneTones })} onClose={() => setPacing(false)} />
   return (
-    <PlateMark title="Wipe" aside={<KeepLine {...kept} />}>
+    <Panel title="Wipe" aside={<KeepLine {...kept} />}>
       <WipeRooms />
       <WipeCaution />
       <div className="flex flex-wrap items-end gap-x-10 gap-y-3">
@@ -182,6 +182,6 @@ export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationPro
           )}
         </div>
       </section>
-    </PlateMark>
+    </Panel>
   )
 }

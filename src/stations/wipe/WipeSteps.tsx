@@ -11,10 +11,10 @@ import {
   type WipeMaterial,
   type WipeStep,
 } from '@/core/wipe/wipingOrder'
-import type { FieldProblem } from '@/data/errors'
+import type { FieldProblem } from '@/data/database/errors'
 import { SelectField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
-import { problemAt } from '../bench/problemAt'
+import { problemAt } from '../across/bench/problemAt'
 
 interface WipeStepsProps {
   steps: WipeStep[]

@@ -1,8 +1,8 @@
 import { dayOf } from '@/core/units/moment'
 import { viewerZone } from '../../viewerZone'
 import type { Metadata } from 'next'
-import { DeskScreen } from '@/stations/desk/DeskScreen'
-import { readDesk } from '@/stations/desk/readDesk'
+import { DeskScreen } from '@/stations/across/desk/DeskScreen'
+import { readDesk } from '@/stations/across/desk/readDesk'
 import { openJob } from '../../jobs/[job]/openJob'
 
 type Params = { params: Promise<{ job: string }> }

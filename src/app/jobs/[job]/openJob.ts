@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation'
 import { cache } from 'react'
-import { NotFoundError, UnreadableJobError } from '@/data/errors'
-import { loadJob } from '@/data/jobs'
+import { NotFoundError, UnreadableJobError } from '@/data/database/errors'
+import { loadJob } from '@/data/shop/jobs'
 
 /** The job of an address, read once a request; an unknown one is the not-found page. */
 export const openJob = cache(async (slug: string) => {

@@ -1,7 +1,7 @@
 import { redirect } from 'next/navigation'
 import { STATION_KEYS } from '@/core/prove/settings'
-import { readBench } from '@/stations/bench/readBench'
-import { stationState } from '@/stations/bench/stationState'
+import { readBench } from '@/stations/across/bench/readBench'
+import { stationState } from '@/stations/across/bench/stationState'
 import { openJob } from './openJob'
 
 /** A job without a station opens at the first one that needs you. */

@@ -1,14 +1,14 @@
-import { NewJobForm } from '@/stations/workshop/NewJobForm'
-import { PlateMark } from '@/ui/PlateMark'
+import { NewJobForm } from '@/stations/shop/workshop/NewJobForm'
+import { Panel } from '@/ui/Panel'
 
 export const metadata = { title: 'New job' }
 
 export default function NewJobPage() {
   return (
     <main className="p-3 sm:p-5">
-      <PlateMark title="New job">
+      <Panel title="New job">
         <NewJobForm />
-      </PlateMark>
+      </Panel>
     </main>
   )
 }

@@ -1,6 +1,6 @@
 import Link from 'next/link'
-import { loadQueues } from '@/data/queues'
-import { QueueWall } from '@/stations/day/QueueWall'
+import { loadQueues } from '@/data/shop/queues'
+import { QueueWall } from '@/stations/shop/day/QueueWall'
 
 /** The queue on a wall screen: who is up, who prepares, who is next. */
 export default async function WallPage() {

@@ -1,5 +1,5 @@
-import { NotFoundError } from '@/data/errors'
-import { exportRaw } from '@/data/jobs'
+import { NotFoundError } from '@/data/database/errors'
+import { exportRaw } from '@/data/shop/jobs'
 
 /** Everything the database has of a job, as it lies there: for one that cannot be read. */
 export async function GET(_: Request, { params }: { params: Promise<{ job: string }> }): Promise<Response> {

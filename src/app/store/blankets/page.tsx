@@ -1,4 +1,4 @@
-import { loadStore } from '@/data/store'
+import { loadStore } from '@/data/shop/store'
 import { BlanketShelf } from '@/stations/press/BlanketShelf'
 
 export const metadata = { title: 'Blankets' }

@@ -2,7 +2,7 @@ import { formatNumber } from '../../units/length'
 import type { CheckResult } from './matchCheck'
 
 /** Where the plate lies on its sheet against where the reference has it: right and down in mm, clockwise in degrees, how much wider and taller, and how far out of shape beyond that. */
-export interface Placed {
+export interface Misplaced {
   xMm: number
   yMm: number
   degrees: number
@@ -25,7 +25,7 @@ export function checkRegister({
   widerPercent,
   tallerPercent,
   bentMm,
-}: Placed): readonly [CheckResult, CheckResult] {
+}: Misplaced): readonly [CheckResult, CheckResult] {
   const off = Math.hypot(xMm, yMm)
   const grown = [...size(widerPercent, 'wider', 'narrower'), ...size(tallerPercent, 'taller', 'lower')]
   const words = [...way(xMm, 'to the right', 'to the left'), ...way(yMm, 'lower', 'higher')]

@@ -1,7 +1,7 @@
 import { sheetLines } from '@/core/edition/runs'
-import { loadDryingPlaces } from '@/data/dryingPlaces'
-import { loadSorting } from '@/data/sortings'
-import { loadUnlocks } from '@/data/unlocks'
+import { loadDryingPlaces } from '@/data/shop/dryingPlaces'
+import { loadSorting } from '@/data/dry/sortings'
+import { loadUnlocks } from '@/data/dry/unlocks'
 import { DryStation } from '@/stations/dry/DryStation'
 import { openJob } from '../openJob'
 

@@ -1,7 +1,7 @@
 import { pullsOnBench } from '@/core/edition/runs'
 import { batPulls } from '@/core/record/batOnBench'
-import { readThrough } from '@/stations/runs/readThrough'
-import { loadWatchSpots } from '@/data/plateWatch'
+import { readThrough } from '@/stations/across/runs/readThrough'
+import { loadWatchSpots } from '@/data/plate/plateWatch'
 import { EditionStation } from '@/stations/edition/EditionStation'
 import { openJob } from '../openJob'
 

@@ -1,10 +1,10 @@
 import { dayOf } from '@/core/units/moment'
 import { viewerZone } from '../../../viewerZone'
-import { loadBlottings } from '@/data/blottings'
-import { latestMorning } from '@/data/mornings'
-import { loadWeighIns } from '@/data/soaks'
-import { loadReservations } from '@/data/stock'
-import { loadStore } from '@/data/store'
+import { loadBlottings } from '@/data/paper/blottings'
+import { latestMorning } from '@/data/shop/mornings'
+import { loadWeighIns } from '@/data/paper/soaks'
+import { loadReservations } from '@/data/shop/stock'
+import { loadStore } from '@/data/shop/store'
 import { PaperStation } from '@/stations/paper/PaperStation'
 
 export default async function PaperPage() {

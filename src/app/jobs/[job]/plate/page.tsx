@@ -1,8 +1,8 @@
 import { pullsOnBench } from '@/core/edition/runs'
 import { batPulls } from '@/core/record/batOnBench'
 import { plateHistory } from '@/core/edition/plateHistory'
-import { pictureDetails } from '@/data/images'
-import { loadFacings } from '@/data/plateWatch'
+import { pictureDetails } from '@/data/across/images'
+import { loadFacings } from '@/data/plate/plateWatch'
 import { PlateStation } from '@/stations/plate/PlateStation'
 import { openJob } from '../openJob'
 

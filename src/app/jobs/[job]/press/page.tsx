@@ -1,5 +1,5 @@
-import { loadPressureTrials } from '@/data/pressCards'
-import { loadStore } from '@/data/store'
+import { loadPressureTrials } from '@/data/press/pressCards'
+import { loadStore } from '@/data/shop/store'
 import { PressStation } from '@/stations/press/PressStation'
 
 export default async function PressPage() {

@@ -1,7 +1,7 @@
 import { pullsOnBench } from '@/core/edition/runs'
-import { loadWatchSpots } from '@/data/plateWatch'
-import { loadProofPairs } from '@/data/proofPairs'
-import { latestZoneMap } from '@/data/zoneMaps'
+import { loadWatchSpots } from '@/data/plate/plateWatch'
+import { loadProofPairs } from '@/data/prove/proofPairs'
+import { latestZoneMap } from '@/data/plate/zoneMaps'
 import { ProveStation } from '@/stations/prove/ProveStation'
 import { openJob } from '../openJob'
 

@@ -1,5 +1,5 @@
 import { viewerZone } from '../../../viewerZone'
-import { loadCustody } from '@/data/custody'
+import { loadCustody } from '@/data/record/custody'
 import { documentRecord } from '@/stations/record/documentRecord'
 import { RecordStation } from '@/stations/record/RecordStation'
 import { openJob } from '../openJob'

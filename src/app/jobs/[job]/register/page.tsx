@@ -1,5 +1,5 @@
-import { loadGrowthMarks } from '@/data/growths'
-import { loadStore } from '@/data/store'
+import { loadGrowthMarks } from '@/data/paper/growths'
+import { loadStore } from '@/data/shop/store'
 import { RegisterStation } from '@/stations/register/RegisterStation'
 
 export default async function RegisterPage() {

@@ -1,5 +1,5 @@
 import { sheetLines } from '@/core/edition/runs'
-import { RunsRoom } from '@/stations/runs/RunsRoom'
+import { RunsRoom } from '@/stations/across/runs/RunsRoom'
 import { openJob } from '../openJob'
 
 export default async function RunsPage({ params }: { params: Promise<{ job: string }> }) {

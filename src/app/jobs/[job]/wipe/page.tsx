@@ -1,7 +1,7 @@
 import { pullsOnBench } from '@/core/edition/runs'
 import { batPulls } from '@/core/record/batOnBench'
 import { readPull } from '@/core/edition/pull'
-import { latestZoneMap } from '@/data/zoneMaps'
+import { latestZoneMap } from '@/data/plate/zoneMaps'
 import { WipeStation } from '@/stations/wipe/WipeStation'
 import { openJob } from '../openJob'
 

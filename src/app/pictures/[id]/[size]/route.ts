@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises'
-import { NotFoundError } from '@/data/errors'
-import { PICTURE_SIZES, pictureFile, type PictureSize } from '@/data/images'
+import { NotFoundError } from '@/data/database/errors'
+import { PICTURE_SIZES, pictureFile, type PictureSize } from '@/data/across/images'
 
 /** One of the sizes of a kept picture. It never changes, so it may be kept for good. */
 export async function GET(

@@ -1,6 +1,6 @@
-import { NotFoundError } from '@/data/errors'
-import { originalFile } from '@/data/images'
-import { COMPARED_LONGEST, PixelError, readPixels } from '@/data/pixels'
+import { NotFoundError } from '@/data/database/errors'
+import { originalFile } from '@/data/across/images'
+import { COMPARED_LONGEST, PixelError, readPixels } from '@/data/across/pixels'
 
 /** The bare pixels of a kept picture, upright, three bytes each, for comparing: no browser's colour handling comes between. */
 export async function GET(

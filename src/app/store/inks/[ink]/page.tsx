@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation'
-import { loadInks } from '@/data/inks'
-import { InkSheet } from '@/stations/store/InkSheet'
+import { loadInks } from '@/data/shop/inks'
+import { InkSheet } from '@/stations/shop/store/InkSheet'
 
 export default async function InkSheetPage({ params }: { params: Promise<{ ink: string }> }) {
   const { ink: id } = await params

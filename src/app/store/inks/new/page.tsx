@@ -1,5 +1,5 @@
-import { loadInks } from '@/data/inks'
-import { NewInk } from '@/stations/store/NewInk'
+import { loadInks } from '@/data/shop/inks'
+import { NewInk } from '@/stations/shop/store/NewInk'
 
 export const metadata = { title: 'Bring in an ink' }
 

@@ -1,11 +1,11 @@
 import { notFound } from 'next/navigation'
 import { learnGrowth } from '@/core/paper/growth'
 import { fitSoak, soakFitInput } from '@/core/paper/soakFit'
-import { loadGrowthMarks } from '@/data/growths'
-import { loadWeighIns } from '@/data/soaks'
-import { loadReservations, loadStockBook } from '@/data/stock'
-import { loadStore } from '@/data/store'
-import { PaperSheet } from '@/stations/store/PaperSheet'
+import { loadGrowthMarks } from '@/data/paper/growths'
+import { loadWeighIns } from '@/data/paper/soaks'
+import { loadReservations, loadStockBook } from '@/data/shop/stock'
+import { loadStore } from '@/data/shop/store'
+import { PaperSheet } from '@/stations/shop/store/PaperSheet'
 
 export default async function PaperSheetPage({ params }: { params: Promise<{ paper: string }> }) {
   const { paper: id } = await params

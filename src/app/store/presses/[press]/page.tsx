@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation'
 import { readPressCard } from '@/core/press/pressCard'
-import { loadPressEvents } from '@/data/pressCards'
-import { loadStore } from '@/data/store'
+import { loadPressEvents } from '@/data/press/pressCards'
+import { loadStore } from '@/data/shop/store'
 import { PressCard } from '@/stations/press/PressCard'
 
 export default async function PressCardPage({ params }: { params: Promise<{ press: string }> }) {

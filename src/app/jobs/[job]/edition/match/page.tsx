@@ -1,8 +1,8 @@
 import { pullsOnBench } from '@/core/edition/runs'
-import { printedPlace } from '@/core/match/printedPlace'
+import { printedLayout } from '@/core/match/printedLayout'
 import { batPulls } from '@/core/record/batOnBench'
-import { latestZoneMap } from '@/data/zoneMaps'
-import { MatchRoom } from '@/stations/match/MatchRoom'
+import { latestZoneMap } from '@/data/plate/zoneMaps'
+import { MatchRoom } from '@/stations/across/match/MatchRoom'
 import { openJob } from '../../openJob'
 
 export default async function MatchPage({
@@ -15,7 +15,7 @@ export default async function MatchPage({
   const job = await openJob((await params).job)
   const { pull } = await searchParams
   const bat = batPulls(job).proof
-  const place = printedPlace(bat?.settings ?? null, (await latestZoneMap(job.id))?.map.zones ?? [])
+  const place = printedLayout(bat?.settings ?? null, (await latestZoneMap(job.id))?.map.zones ?? [])
   return (
     <MatchRoom
       pulls={pullsOnBench(job).filter(({ kind }) => kind === 'edition')}

@@ -1,4 +1,4 @@
-import { loadInkWeighings } from '@/data/calibrations'
+import { loadInkWeighings } from '@/data/ink/calibrations'
 import { AmountRoom } from '@/stations/ink/AmountRoom'
 import { openJob } from '../../openJob'
 

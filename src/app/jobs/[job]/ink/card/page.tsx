@@ -1,5 +1,5 @@
-import { loadCards } from '@/data/cards'
-import { loadStore } from '@/data/store'
+import { loadCards } from '@/data/ink/cards'
+import { loadStore } from '@/data/shop/store'
 import { CardRoom } from '@/stations/ink/CardRoom'
 
 export default async function InkCardPage() {

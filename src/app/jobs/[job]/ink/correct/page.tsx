@@ -1,5 +1,5 @@
-import { loadCards } from '@/data/cards'
-import { loadStore } from '@/data/store'
+import { loadCards } from '@/data/ink/cards'
+import { loadStore } from '@/data/shop/store'
 import { CorrectRoom } from '@/stations/ink/CorrectRoom'
 
 export default async function InkCorrectPage() {

@@ -1,8 +1,8 @@
-import { loadCards } from '@/data/cards'
-import { loadStore } from '@/data/store'
-import { MatchRoom } from '@/stations/ink/MatchRoom'
+import { loadCards } from '@/data/ink/cards'
+import { loadStore } from '@/data/shop/store'
+import { RecipeRoom } from '@/stations/ink/RecipeRoom'
 
 export default async function InkMatchPage() {
   const [{ inks, papers }, cards] = await Promise.all([loadStore(), loadCards()])
-  return <MatchRoom inks={inks} papers={papers} cards={cards} />
+  return <RecipeRoom inks={inks} papers={papers} cards={cards} />
 }

@@ -1,6 +1,6 @@
-import { loadCalibration } from '@/data/calibrations'
-import { loadInks } from '@/data/inks'
-import { latestMorning } from '@/data/mornings'
+import { loadCalibration } from '@/data/ink/calibrations'
+import { loadInks } from '@/data/shop/inks'
+import { latestMorning } from '@/data/shop/mornings'
 import { StiffnessRoom } from '@/stations/ink/StiffnessRoom'
 
 export default async function InkStiffnessPage() {

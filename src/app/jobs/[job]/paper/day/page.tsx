@@ -2,9 +2,9 @@ import { pullsOnBench } from '@/core/edition/runs'
 import { blotToRoller, dayFacts } from '@/core/day/keptDay'
 import { learnCycle } from '@/core/day/learnedCycle'
 import { readPull } from '@/core/edition/pull'
-import { latestDay } from '@/data/days'
-import { loadDryingPlaces } from '@/data/dryingPlaces'
-import { DayRoom } from '@/stations/day/DayRoom'
+import { latestDay } from '@/data/shop/days'
+import { loadDryingPlaces } from '@/data/shop/dryingPlaces'
+import { DayRoom } from '@/stations/shop/day/DayRoom'
 import { openJob } from '../../openJob'
 
 export default async function DayPage({ params }: { params: Promise<{ job: string }> }) {

@@ -1,5 +1,5 @@
-import { loadGrowthMarks } from '@/data/growths'
-import { loadReservations } from '@/data/stock'
+import { loadGrowthMarks } from '@/data/paper/growths'
+import { loadReservations } from '@/data/shop/stock'
 import { TearingRoom } from '@/stations/paper/TearingRoom'
 
 export default async function TearingPage() {

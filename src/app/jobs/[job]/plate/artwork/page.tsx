@@ -1,5 +1,5 @@
-import { loadArtwork } from '@/data/artworks'
-import { pictureDetails } from '@/data/images'
+import { loadArtwork } from '@/data/plate/artworks'
+import { pictureDetails } from '@/data/across/images'
 import { ArtworkRoom } from '@/stations/plate/ArtworkRoom'
 import { openJob } from '../../openJob'
 

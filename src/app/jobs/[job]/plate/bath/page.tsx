@@ -1,4 +1,4 @@
-import { loadBaths } from '@/data/baths'
+import { loadBaths } from '@/data/plate/baths'
 import { BathRoom } from '@/stations/plate/BathRoom'
 
 export default async function BathPage() {

@@ -1,4 +1,4 @@
-import { loadBitePlan, loadStrips } from '@/data/bites'
+import { loadBitePlan, loadStrips } from '@/data/plate/bites'
 import { BiteRoom } from '@/stations/plate/BiteRoom'
 import { openJob } from '../../openJob'
 

@@ -1,4 +1,4 @@
-import { loadMakings, loadProcedures } from '@/data/makings'
+import { loadMakings, loadProcedures } from '@/data/plate/makings'
 import { MakingRoom } from '@/stations/plate/MakingRoom'
 import { openJob } from '../../openJob'
 

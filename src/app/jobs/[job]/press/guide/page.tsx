@@ -1,5 +1,5 @@
 import { runOnBench } from '@/core/edition/runs'
-import { loadStore } from '@/data/store'
+import { loadStore } from '@/data/shop/store'
 import { SettingGuide } from '@/stations/press/SettingGuide'
 import { openJob } from '../../openJob'
 

@@ -1,6 +1,6 @@
 import { pullsOnBench, runOnBench } from '@/core/edition/runs'
 import { batPulls } from '@/core/record/batOnBench'
-import { loadStore } from '@/data/store'
+import { loadStore } from '@/data/shop/store'
 import { ModelRoom } from '@/stations/prove/ModelRoom'
 import { openJob } from '../../openJob'
 

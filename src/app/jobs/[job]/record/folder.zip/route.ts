@@ -1,7 +1,7 @@
 import Papa from 'papaparse'
 import { pullRows } from '@/core/record/pullRows'
 import { drawingToSvg } from '@/core/sheet/sheetDrawing'
-import { packJob } from '@/data/jobFolder'
+import { packJob } from '@/data/record/jobFolder'
 import { readWish } from '@/stations/register/readWish'
 import { openJob } from '../../openJob'
 

@@ -1,4 +1,4 @@
-import { exportJobFile } from '@/data/jobFiles'
+import { exportJobFile } from '@/data/record/jobFiles'
 import { openJob } from '../../openJob'
 
 /** A job as one JSON document. */

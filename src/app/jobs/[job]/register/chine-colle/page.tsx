@@ -1,8 +1,8 @@
 import { learnGrowth } from '@/core/paper/growth'
-import { loadCollePieces } from '@/data/collePieces'
-import { loadGrowthMarks } from '@/data/growths'
-import { loadStore } from '@/data/store'
-import { latestZoneMap } from '@/data/zoneMaps'
+import { loadCollePieces } from '@/data/register/collePieces'
+import { loadGrowthMarks } from '@/data/paper/growths'
+import { loadStore } from '@/data/shop/store'
+import { latestZoneMap } from '@/data/plate/zoneMaps'
 import { ColleRoom } from '@/stations/register/ColleRoom'
 import { openJob } from '../../openJob'
 

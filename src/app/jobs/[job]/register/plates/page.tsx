@@ -1,5 +1,5 @@
-import { loadGrowthMarks } from '@/data/growths'
-import { loadMisfits } from '@/data/misfits'
+import { loadGrowthMarks } from '@/data/paper/growths'
+import { loadMisfits } from '@/data/register/misfits'
 import { PlatesRoom } from '@/stations/register/PlatesRoom'
 import { openJob } from '../../openJob'
 

@@ -1,7 +1,7 @@
 import type { NextRequest } from 'next/server'
 import { PAGES, tileSheet, type PageSize } from '@/core/sheet/tileSheet'
 import { readWish } from '@/stations/register/readWish'
-import { renderSheetPdf } from '@/stations/sheet/sheetPdf'
+import { renderSheetPdf } from '@/stations/across/sheet/sheetPdf'
 import { openJob } from '../../openJob'
 
 /** The registration sheet at 1:1 as PDF, as its query wishes: whole, or with `&pages=a4` (a3, letter) cut into pages that are joined. */

@@ -1,6 +1,6 @@
 import { planDay } from '@/core/day/dayPlan'
-import { latestDay } from '@/data/days'
-import { writeDayCalendar } from '@/stations/day/dayCalendar'
+import { latestDay } from '@/data/shop/days'
+import { writeDayCalendar } from '@/stations/shop/day/dayCalendar'
 import { openJob } from '../../../openJob'
 
 /** The day that was begun, as a calendar: every act with an alarm (RFC 5545). */

@@ -3,8 +3,8 @@ import type { NextRequest } from 'next/server'
 import { colleTemplate, nestPieces } from '@/core/register/chineColle'
 import { colleNestSheet, colleTemplateSheet } from '@/core/register/colleSheet'
 import { drawingToSvg } from '@/core/sheet/sheetDrawing'
-import { loadCollePieces } from '@/data/collePieces'
-import { renderSheetPdf } from '@/stations/sheet/sheetPdf'
+import { loadCollePieces } from '@/data/register/collePieces'
+import { renderSheetPdf } from '@/stations/across/sheet/sheetPdf'
 import { openJob } from '../../../openJob'
 
 /** A kept piece at 1:1: `?piece=name&form=svg|pdf&what=template|sheet`. */

@@ -1,0 +1,205 @@
+import type { Transaction } from 'sequelize'
+import { asideWithin, type DocumentPath, type SetAside } from '@/core/document/setAside'
+import {
+  deskRailsSchema,
+  EMPTY_RAILS,
+  mergeRails,
+  type DeskEntry,
+  type DeskOutcome,
+  type DeskRails,
+} from '@/core/edition/deskEntry'
+import { readDeskSync, type SentEntry, type SentEvent } from '@/core/edition/deskSync'
+import { eventSubject, type PullEvent } from '@/core/edition/pull'
+import { write } from '../database/database'
+import { FieldError, NotFoundError } from '../database/errors'
+import { greatest } from '../database/greatest'
+import { readRows } from '../database/readRows'
+import { heldVersion, sheetForPull } from './runs'
+import type { JobRow, PullRow, Tables } from '../database/tables'
+
+/** A device's clock may be ahead of the server's by so much, ms; more is a wrong clock. */
+const CLOCK_SLACK_MS = 120_000
+const LATE = 'came after the numbers were given'
+const SET_ASIDE_LATE: PullEvent = { kind: 'decision', decision: 'set-aside', reason: LATE, fate: null }
+const TAKEN_BACK = 'taken back at the desk'
+
+interface Sync {
+  job: JobRow
+  tables: Tables
+  transaction: Transaction
+  at: string
+}
+
+/** Keeps what of a pull is not known, by its place in the job file. */
+async function keepAside(
+  { job, tables, transaction }: Sync,
+  path: DocumentPath,
+  aside: readonly SetAside[],
+): Promise<void> {
+  const rows = asideWithin(path, aside).map((one) => ({ jobId: job.id, aside: one }))
+  if (rows.length > 0) await tables.set_aside.bulkCreate(rows, { transaction })
+}
+
+/** Adds events to a pull; what stands word for word is left out, what says something else amends it. */
+async function addTo(
+  sync: Sync,
+  { pullId, place }: { pullId: string; place: number },
+  events: readonly SentEvent[],
+  by: string,
+): Promise<void> {
+  const { job, tables, transaction, at } = sync
+  const before = await readRows(tables.pull_events, {
+    where: { jobId: job.id, pullId },
+    order: ['id'],
+    transaction,
+  })
+  const standing = new Map(before.map(({ subject, event }) => [subject, JSON.stringify(event)]))
+  let count = before.length
+  for (const { event, aside } of events) {
+    const subject = eventSubject(event)
+    if (standing.get(subject) === JSON.stringify(event)) continue
+    await tables.pull_events.create(
+      { jobId: job.id, pullId, subject, event, at, by, why: standing.has(subject) ? TAKEN_BACK : null },
+      { transaction },
+    )
+    await keepAside(sync, ['pulls', place - 1, 'events', count, 'event'], aside)
+    standing.set(subject, JSON.stringify(event))
+    count += 1
+  }
+}
+
+/** Whether the edition is closed: its late pulls are kept, and get no number. */
+const isNumbered = async ({ job, tables, transaction }: Sync) =>
+  (await tables.prints.count({ where: { jobId: job.id }, transaction })) > 0
+
+async function keepPull(
+  sync: Sync,
+  entry: Extract<DeskEntry, { kind: 'pull' }>,
+  { events, aside }: SentEntry,
+): Promise<DeskOutcome> {
+  const { job, tables, transaction, at } = sync
+  const { id, pullKind, runPosition, pulledAt, zone, estimated, hands, settings, by } = entry
+  if ((await tables.pulls.count({ where: { id }, transaction })) > 0)
+    return { id, outcome: 'already', message: null }
+  const jobId = job.id
+  if ((await tables.runs.count({ where: { jobId, position: runPosition }, transaction })) === 0)
+    return { id, outcome: 'refused', message: 'This pull names a run that does not exist.' }
+  const version = await heldVersion(sync, runPosition)
+  if (pullKind === 'edition' && version === null)
+    return { id, outcome: 'refused', message: 'There is no BAT, the approved proof, to hold this pull to.' }
+  if (entry.batVersion !== null && entry.batVersion > (version ?? 0))
+    return { id, outcome: 'refused', message: 'This pull names a BAT that does not exist.' }
+  const next = async (column: 'number' | 'place', where: Partial<PullRow> = {}) =>
+    (await greatest(tables.pulls, column, { jobId, ...where }, transaction)) + 1
+  const [number, place] = [await next('number', { kind: pullKind, runPosition }), await next('place')]
+  // What was pulled was pulled: a pull no sheet waited for is kept all the same, on a sheet of its own, and said.
+  const waited = await sheetForPull(sync, pullKind, runPosition).catch((error: unknown) => {
+    if (error instanceof FieldError) return null
+    throw error
+  })
+  const sheet = waited ?? (await greatest(tables.pulls, 'sheet', { jobId }, transaction)) + 1
+  const before =
+    (await readRows(tables.pulls, { where: { jobId, place: place - 1 }, transaction }))[0]?.pulledAt ?? null
+  const isAhead = Date.parse(pulledAt) > Date.parse(at) + CLOCK_SLACK_MS
+  const isBack = before !== null && pulledAt < before
+  await tables.pulls.create(
+    {
+      id,
+      jobId,
+      place,
+      sheet,
+      number,
+      kind: pullKind,
+      runPosition,
+      paperId: settings.paper.paperId,
+      pulledAt: isAhead ? at : pulledAt,
+      zone,
+      estimated: estimated || isAhead || isBack,
+      settings,
+      hands,
+      expected: null,
+      expectation: '',
+      batVersion: entry.batVersion ?? version,
+    },
+    { transaction },
+  )
+  const late = pullKind === 'edition' && (await isNumbered(sync))
+  await keepAside(sync, ['pulls', place - 1], aside)
+  await addTo(
+    sync,
+    { pullId: id, place },
+    [
+      ...events.filter(({ event: { kind } }) =>
+        pullKind === 'edition' ? !(late && kind === 'decision') : kind !== 'decision',
+      ),
+      ...(late ? [{ event: SET_ASIDE_LATE, aside: [] }] : []),
+    ],
+    by,
+  )
+  const message =
+    waited === null
+      ? `Pull ${number}: no sheet waited for this run, so it is kept as sheet ${sheet}. Look at the sheets.`
+      : late
+        ? `Pull ${number} ${LATE}: it is kept, set aside, without a number.`
+        : isAhead
+          ? `Pull ${number}: this device’s clock is ahead; the server’s moment is kept, as estimated.`
+          : isBack
+            ? `Pull ${number}: its moment is before the pull before it; kept as estimated. Look at this device’s clock.`
+            : null
+  return { id, outcome: 'kept', message }
+}
+
+async function keepAmendment(
+  sync: Sync,
+  { id, pullId, by }: Extract<DeskEntry, { kind: 'amendment' }>,
+  { events }: SentEntry,
+): Promise<DeskOutcome> {
+  const { job, tables, transaction } = sync
+  const [pull] = await readRows(tables.pulls, { where: { jobId: job.id, id: pullId }, transaction })
+  if (!pull) return { id, outcome: 'refused', message: 'This pull is not in the job.' }
+  if (events.some(({ event }) => event.kind === 'decision') && (await isNumbered(sync)))
+    return {
+      id,
+      outcome: 'refused',
+      message: 'The numbers are given: what becomes of this pull can no longer be changed here.',
+    }
+  await addTo(sync, { pullId, place: pull.place }, events, by)
+  return { id, outcome: 'kept', message: null }
+}
+
+/**
+ * Takes in what a desk kept while the server was away, all in one transaction and in its order. Desks add and never change what is
+ * there, so they neither need nor move the job's revision: two of them on one edition get numbers in the order they are heard.
+ */
+export async function syncDesk(slug: string, input: unknown, at: string): Promise<DeskOutcome[]> {
+  const entries = readDeskSync(input)
+  return write(async (tables, transaction) => {
+    const [job] = await readRows(tables.jobs, { where: { slug }, transaction })
+    if (!job) throw new NotFoundError('This job')
+    const outcomes: DeskOutcome[] = []
+    const sync = { job, tables, transaction, at }
+    for (const sent of entries) {
+      const { entry } = sent
+      outcomes.push(
+        await (entry.kind === 'pull' ? keepPull(sync, entry, sent) : keepAmendment(sync, entry, sent)),
+      )
+    }
+    return outcomes
+  })
+}
+
+/** Takes in one device's word on the rails and answers how they stand for all. */
+export async function shareRails(slug: string, input: unknown, at: string): Promise<DeskRails> {
+  const said = deskRailsSchema.parse(input)
+  return write(async (tables, transaction) => {
+    const [job] = await readRows(tables.jobs, { where: { slug }, transaction })
+    if (!job) throw new NotFoundError('This job')
+    const jobId = job.id
+    const [row] = await readRows(tables.desk_meetings, { where: { jobId }, transaction })
+    const known = row ? deskRailsSchema.parse(row.rails) : EMPTY_RAILS
+    const rails = mergeRails(known, said)
+    if (row && JSON.stringify(rails) === JSON.stringify(known)) return rails
+    await tables.desk_meetings.upsert({ jobId, rails, at }, { transaction })
+    return rails
+  })
+}

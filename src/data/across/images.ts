@@ -1,0 +1,130 @@
+import { createHash } from 'node:crypto'
+import { mkdir, open, rename, rm } from 'node:fs/promises'
+import path from 'node:path'
+import sharp, { type Metadata } from 'sharp'
+import { label } from '@/core/units/schemas'
+import { openDatabase, write } from '../database/database'
+import { dataFolder } from '../database/dataFolder'
+import { FieldError, NotFoundError } from '../database/errors'
+import { readRows } from '../database/readRows'
+import type { ImageRow } from '../database/tables'
+
+/** Largest picture file taken, bytes. */
+export const LARGEST_PICTURE_BYTES = 120 * 1024 * 1024
+/** Most pixels a picture may unfold to: a small file that claims more is refused unread. */
+const MOST_PIXELS = 150_000_000
+const FORMATS = new Set(['png', 'jpeg', 'webp', 'tiff'])
+
+/** Sizes a picture is kept in beside its original: the longest side, px. */
+export const PICTURE_SIZES = { thumb: 320, view: 1600 } as const
+export type PictureSize = keyof typeof PICTURE_SIZES
+
+const refuse = (message: string): never => {
+  throw new FieldError([{ field: 'picture', message }])
+}
+
+/** Writes a file and does not return before it is on the disk. */
+async function writeDown(file: string, data: Buffer): Promise<void> {
+  const handle = await open(file, 'w')
+  try {
+    await handle.writeFile(data)
+    await handle.sync()
+  } finally {
+    await handle.close()
+  }
+}
+
+/** Asynchronous all through: the library throws at once where there are no bytes at all. */
+async function readMetadata(bytes: Buffer): Promise<Metadata> {
+  return sharp(bytes, { limitInputPixels: false }).metadata()
+}
+
+/** Reads what the bytes themselves say they are; the name of a file proves nothing. */
+async function sniff(bytes: Buffer): Promise<{ format: string; widthPx: number; heightPx: number }> {
+  const unreadable = 'This is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read.'
+  const seen = await readMetadata(bytes).catch(() => refuse(unreadable))
+  if (!seen.format || !FORMATS.has(seen.format) || !seen.width || !seen.height) return refuse(unreadable)
+  if (seen.width * seen.height > MOST_PIXELS)
+    return refuse(
+      `The picture has ${Math.round((seen.width * seen.height) / 1e6)} million pixels; at most ${MOST_PIXELS / 1e6} million are taken. Save it smaller and choose it again.`,
+    )
+  const turned = (seen.orientation ?? 1) >= 5
+  return {
+    format: seen.format,
+    widthPx: turned ? seen.height : seen.width,
+    heightPx: turned ? seen.width : seen.height,
+  }
+}
+
+const pictureFolder = (id: string) => path.join(dataFolder(), 'pictures', id)
+
+/**
+ * Keeps a picture: the original untouched, and smaller copies for the screen. Its id follows from its bytes, so that the
+ * same picture is kept once.
+ *
+ * @throws FieldError when it is no picture, too large, or damaged; nothing is kept then
+ */
+export async function keepPicture(bytes: Buffer, name: string, at: string): Promise<string> {
+  if (bytes.length > LARGEST_PICTURE_BYTES)
+    refuse('The file is too large; at most 120 MB are taken. Save it smaller and choose it again.')
+  const { format, widthPx, heightPx } = await sniff(bytes)
+  const id = createHash('sha256').update(bytes).digest('hex').slice(0, 32)
+  const { tables } = await openDatabase()
+  if ((await tables.images.count({ where: { id } })) > 0) return id
+  const sizes = await Promise.all(
+    Object.entries(PICTURE_SIZES).map(async ([size, side]) => {
+      const data = await sharp(bytes, { limitInputPixels: MOST_PIXELS })
+        .rotate()
+        .resize(side, side, { fit: 'inside', withoutEnlargement: true })
+        .webp({ quality: 88 })
+        .toBuffer()
+      return [`${size}.webp`, data] as const
+    }),
+  ).catch(() => refuse('This is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read.'))
+  // Files first, under a name of their own, the row last: a cut in between leaves no row without its files.
+  const waiting = `${pictureFolder(id)}.${process.pid}.part`
+  await mkdir(waiting, { recursive: true })
+  for (const [file, data] of [[`original.${format}`, bytes] as const, ...sizes])
+    await writeDown(path.join(waiting, file), data)
+  await rm(pictureFolder(id), { recursive: true, force: true })
+  await rename(waiting, pictureFolder(id))
+  await write(async (all, transaction) => {
+    await all.images.upsert(
+      {
+        id,
+        name: label.catch('picture').parse(path.basename(name).slice(0, 120)),
+        format,
+        widthPx,
+        heightPx,
+        bytes: bytes.length,
+        keptAt: at,
+      },
+      { transaction },
+    )
+  })
+  return id
+}
+
+/** Where a size of a kept picture lies. @throws NotFoundError */
+export async function pictureFile(id: string, size: PictureSize): Promise<string> {
+  const { tables } = await openDatabase()
+  if ((await tables.images.count({ where: { id } })) === 0) throw new NotFoundError('This picture')
+  return path.join(pictureFolder(id), `${size}.webp`)
+}
+
+/** The picture as it came in: for reading only. @throws NotFoundError */
+export async function originalFile(id: string): Promise<string> {
+  const { tables } = await openDatabase()
+  const [row] = await readRows(tables.images, { where: { id } })
+  if (!row) throw new NotFoundError('This picture')
+  return path.join(pictureFolder(id), `original.${row.format}`)
+}
+
+/** Sizes of kept pictures, turned the right way up. */
+export async function pictureDetails(
+  ids: readonly string[],
+): Promise<Pick<ImageRow, 'id' | 'widthPx' | 'heightPx'>[]> {
+  if (ids.length === 0) return []
+  const { tables } = await openDatabase()
+  return readRows(tables.images, { where: { id: [...ids] }, attributes: ['id', 'widthPx', 'heightPx'] })
+}

@@ -1,0 +1,176 @@
+import { plural } from '@/core/units/counted'
+import { QueryTypes } from 'sequelize'
+import { z } from 'zod'
+import {
+  eventSubject,
+  eyeReadingSchema,
+  handsSchema,
+  pullEventSchema,
+  pullId,
+  timeZone,
+  type PullEvent,
+} from '@/core/edition/pull'
+import {
+  checkBench,
+  completeBench,
+  STATIONS,
+  unsetStations,
+  type Bench,
+  type Settings,
+} from '@/core/prove/settings'
+import { label, remark } from '@/core/units/schemas'
+import { benchOf, changeJob, type JobChange } from './changeJob'
+import { FieldError, NotFoundError } from '../database/errors'
+import { refuseWhenCancelled } from '../dry/cancellation'
+import { greatest } from '../database/greatest'
+import { refuseWhenNumbered } from '../shop/jobs'
+import { readRows } from '../database/readRows'
+import { heldVersion, sheetForPull } from './runs'
+import type { PullRow } from '../database/tables'
+
+/** What a pull is made with besides the bench; its id, made by the device, keeps a pull asked for twice from being made twice. */
+export const newPullSchema = z.strictObject({
+  id: pullId,
+  kind: z.enum(['proof', 'edition', 'warmup']),
+  zone: timeZone,
+  hands: handsSchema,
+  expected: eyeReadingSchema.nullable(),
+  expectation: remark,
+})
+export type NewPull = z.infer<typeof newPullSchema>
+
+/** What is said of a pull afterwards; `why` is needed as soon as something already said is amended. */
+export const newEventsSchema = z.strictObject({
+  pullId,
+  events: z.array(pullEventSchema).min(1).max(20),
+  by: label,
+  why: z.string().trim().max(500),
+})
+export type NewEvents = z.infer<typeof newEventsSchema>
+
+function settingsToPull(bench: Bench): Settings {
+  const settings = completeBench(bench)
+  if (settings) return settings
+  const unset = unsetStations(bench)
+  if (unset.length > 0)
+    throw new FieldError([
+      {
+        field: '',
+        message: `Before a pull: ${unset.map((station) => STATIONS[station]).join(', ')} ${plural(unset.length, 'needs', 'need')} you.`,
+      },
+    ])
+  throw new FieldError(checkBench(bench))
+}
+
+/** An edition is pulled once there is a BAT to hold it to, and one pull at a time. */
+async function checkEditionPull(change: JobChange, batVersion: number | null): Promise<void> {
+  if (batVersion === null)
+    throw new FieldError([
+      { field: '', message: 'First approve a proof as BAT, the approved proof: the edition is held to it.' },
+    ])
+  const { job, tables, transaction } = change
+  const [open] = await tables.pulls.sequelize!.query<{ open: number }>(
+    "SELECT count(*) AS open FROM pulls p WHERE p.jobId = ? AND p.runPosition = ? AND p.kind = 'edition' AND NOT EXISTS (SELECT 1 FROM pull_events e WHERE e.jobId = p.jobId AND e.pullId = p.id AND e.subject = 'decision')",
+    { replacements: [job.id, job.openRun], type: QueryTypes.SELECT, transaction },
+  )
+  if (open.open > 0)
+    throw new FieldError([{ field: '', message: 'First say what becomes of the pull before.' }])
+}
+
+/** Pulls from the bench as it stands: the settings are copied into the pull and never change again. */
+export async function makePull(jobId: string, revision: number, input: NewPull, at: string): Promise<number> {
+  const pull = newPullSchema.parse(input)
+  const make = async (change: JobChange) => {
+    const { tables, transaction } = change
+    await refuseWhenNumbered(change)
+    await refuseWhenCancelled(change)
+    const runPosition = change.job.openRun
+    const settings = settingsToPull(await benchOf(change))
+    const batVersion = await heldVersion(change)
+    if (pull.kind === 'edition') await checkEditionPull(change, batVersion)
+    const sheet = await sheetForPull(change, pull.kind)
+    const next = async (column: 'number' | 'place', where: Partial<PullRow> = {}) =>
+      (await greatest(tables.pulls, column, { jobId, ...where }, transaction)) + 1
+    const [number, place] = [await next('number', { kind: pull.kind, runPosition }), await next('place')]
+    await tables.pulls.create(
+      {
+        ...pull,
+        jobId,
+        place,
+        sheet,
+        number,
+        runPosition,
+        paperId: settings.paper.paperId,
+        pulledAt: at,
+        estimated: false,
+        settings,
+        batVersion,
+      },
+      { transaction },
+    )
+  }
+  return changeJob(
+    jobId,
+    revision,
+    make,
+    async ({ tables, transaction }) =>
+      (await tables.pulls.count({ where: { jobId, id: pull.id }, transaction })) > 0,
+  )
+}
+
+/** Which of the events say something new: what already stands word for word is left out. */
+function newEvents(events: readonly PullEvent[], standing: ReadonlyMap<string, PullEvent>): PullEvent[] {
+  return events.filter((event) => JSON.stringify(standing.get(eventSubject(event))) !== JSON.stringify(event))
+}
+
+async function standingEvents(
+  { tables, transaction }: JobChange,
+  jobId: string,
+  id: string,
+): Promise<Map<string, PullEvent>> {
+  const rows = await readRows(tables.pull_events, {
+    where: { jobId, pullId: id },
+    order: ['id'],
+    transaction,
+  })
+  return new Map(rows.map(({ subject, event }) => [subject, pullEventSchema.parse(event)]))
+}
+
+/** Adds what was seen of a pull. Nothing said before is changed: a later word on the same subject amends it, and says why. */
+export async function addEvents(
+  jobId: string,
+  revision: number,
+  input: NewEvents,
+  at: string,
+): Promise<number> {
+  const { pullId: id, events, by, why } = newEventsSchema.parse(input)
+  const add = async (change: JobChange) => {
+    const { tables, transaction } = change
+    const [pull] = await readRows(tables.pulls, { where: { jobId, id }, transaction })
+    if (!pull) throw new NotFoundError('This pull')
+    if (events.some(({ kind }) => kind === 'decision')) {
+      if (pull.kind !== 'edition')
+        throw new FieldError([{ field: '', message: 'Only a pull of the edition is accepted or rejected.' }])
+      await refuseWhenNumbered(change)
+    }
+    const standing = await standingEvents(change, jobId, id)
+    for (const event of newEvents(events, standing)) {
+      const subject = eventSubject(event)
+      const amends = standing.has(subject)
+      if (amends && !why)
+        throw new FieldError([
+          { field: 'why', message: 'Say why: the first entry stays, and this is kept beside it.' },
+        ])
+      await tables.pull_events.create(
+        { jobId, pullId: id, subject, event, at, by, why: amends ? why : null },
+        { transaction },
+      )
+    }
+  }
+  return changeJob(
+    jobId,
+    revision,
+    add,
+    async (change) => newEvents(events, await standingEvents(change, jobId, id)).length === 0,
+  )
+}

@@ -1,0 +1,104 @@
+import type { z } from 'zod'
+import { asideWithin, type SetAside } from '@/core/document/setAside'
+import { keptEventSchema, type KeptEvent } from '@/core/edition/pull'
+import { runSchema, sheetMarkSchema, type Run, type SheetMark } from '@/core/edition/runs'
+import {
+  batSchema,
+  dryingSchema,
+  filedPullSchema,
+  plateStateSchema,
+  printSchema,
+  type Bat,
+  type Drying,
+  type FiledPull,
+  type Print,
+} from '@/core/record/jobFile'
+import type { Transaction } from 'sequelize'
+import type { Signing } from '@/core/dry/numbering'
+import { creditsSchema } from '@/core/record/credits'
+import { readSigning } from '../dry/sortings'
+import { readKept, readRows, type Plain } from '../database/readRows'
+import type { JobRow, PullEventRow, Tables } from '../database/tables'
+
+/** Everything that is kept of a job. */
+export interface JobRecord extends JobRow {
+  /** in the order a sheet goes through them */
+  runs: Run[]
+  sheetMarks: SheetMark[]
+  signing: Signing
+  plateStates: (z.infer<typeof plateStateSchema> & { imageId: string | null })[]
+  /** in the order they were made, each with its events in order */
+  pulls: FiledPull[]
+  bats: Bat[]
+  prints: Print[]
+  dryings: Drying[]
+  /** what it holds that this release does not know, by its place in the job file */
+  aside: SetAside[]
+}
+
+type KeptRows<Row> = { row: Plain<Row>; aside: SetAside[] }[]
+
+/** Events by the pull they speak of, each with what of it is not known. */
+function eventsByPull(rows: KeptRows<PullEventRow>) {
+  const events = new Map<string, { event: KeptEvent; aside: SetAside[] }[]>()
+  for (const { row, aside } of rows) {
+    const { pullId, event, at, by, why } = row
+    const kept = { event: keptEventSchema.parse({ event, at, by, why }), aside }
+    const before = events.get(pullId)
+    if (before) before.push(kept)
+    else events.set(pullId, [kept])
+  }
+  return events
+}
+
+/** What rows hold that is not known, told from the outside of the job. */
+const asideOf = (list: string, rows: readonly { aside: SetAside[] }[]): SetAside[] =>
+  rows.flatMap(({ aside }, i) => asideWithin([list, i], aside))
+
+/** Reads the whole record of a job; every document is read with the core's schemas, so that nothing unknown gets further. */
+export async function readJobRecord(
+  job: JobRow,
+  tables: Tables,
+  transaction?: Transaction,
+): Promise<JobRecord> {
+  const all = { where: { jobId: job.id }, transaction }
+  const [runs, marks, signing, states, pulls, events, bats, prints, dryings, setAside] = await Promise.all([
+    readKept(tables.runs, { ...all, order: ['position'] }),
+    readRows(tables.sheet_marks, { ...all, order: ['id'] }),
+    readSigning(job.id, tables, transaction),
+    readRows(tables.plate_states, { ...all, order: ['state'] }),
+    readKept(tables.pulls, { ...all, order: ['place'] }),
+    readKept(tables.pull_events, { ...all, order: ['id'] }),
+    readKept(tables.bats, { ...all, order: ['version'] }),
+    readRows(tables.prints, { ...all, order: ['place'] }),
+    readRows(tables.dryings, { ...all, order: ['id'] }),
+    readRows(tables.set_aside, { ...all, order: ['id'] }),
+  ])
+  const said = eventsByPull(events)
+  return {
+    ...job,
+    credits: creditsSchema.parse(job.credits),
+    signing,
+    runs: runs.map(({ row: { jobId: _, ...run } }) => runSchema.parse(run)),
+    sheetMarks: marks.map(({ jobId: _, id: __, ...mark }) => sheetMarkSchema.parse(mark)),
+    plateStates: states.map(({ jobId: _, imageId, ...state }) => ({
+      ...plateStateSchema.parse(state),
+      imageId,
+    })),
+    pulls: pulls.map(({ row: { jobId: _, place: __, ...pull } }) =>
+      filedPullSchema.parse({ ...pull, events: (said.get(pull.id) ?? []).map(({ event }) => event) }),
+    ),
+    bats: bats.map(({ row: { jobId: _, ...bat } }) => batSchema.parse(bat)),
+    prints: prints.map(({ jobId: _, place: __, ...print }) => printSchema.parse(print)),
+    dryings: dryings.map(({ jobId: _, id: __, ...drying }) => dryingSchema.parse(drying)),
+    aside: [
+      ...setAside.map(({ aside }) => aside),
+      ...asideOf('runs', runs),
+      ...asideOf('pulls', pulls),
+      ...pulls.flatMap(({ row: { id } }, i) =>
+        (said.get(id) ?? []).flatMap(({ aside }, k) => asideWithin(['pulls', i, 'events', k], aside)),
+      ),
+      ...asideOf('bats', bats),
+    ],
+  }
+}

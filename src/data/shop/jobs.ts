@@ -1,0 +1,228 @@
+import { createHash } from 'node:crypto'
+import { QueryTypes } from 'sequelize'
+import { z } from 'zod'
+import { originsAfter, type Origins } from '@/core/document/origins'
+import { runWishSchema } from '@/core/edition/runs'
+import {
+  checkBench,
+  EMPTY_BENCH,
+  STATION_SETTINGS,
+  type Bench,
+  type SettingStation,
+} from '@/core/prove/settings'
+import { finite, label } from '@/core/units/schemas'
+import { benchOf, changeJob, setBench, type JobChange } from '../across/changeJob'
+import { openDatabase, write } from '../database/database'
+import {
+  FieldError,
+  isUnreadable,
+  NotFoundError,
+  UnreadableJobError,
+  whyUnreadable,
+} from '../database/errors'
+import { greatest } from '../database/greatest'
+import { sumOfColumns } from '../database/migrations/migration'
+import { MIGRATIONS } from '../database/migrations/migrations'
+import { readJobRecord, type JobRecord } from '../record/jobRecord'
+import { readRows } from '../database/readRows'
+import { freeSlug } from '../database/slug'
+import type { JobRow } from '../database/tables'
+
+const editionSize = finite
+  .int({ error: 'must be a whole number' })
+  .min(1, { error: 'must be 1 or more' })
+  .max(5000, { error: 'must be at most 5000' })
+
+/** What a job is begun with. */
+export const newJobSchema = z.strictObject({ title: label, artist: label, editionSize })
+export type NewJob = z.infer<typeof newJobSchema>
+
+/** Name of the run every job begins with. */
+const FIRST_RUN = 'Key plate'
+
+/** A job as the shelf shows it. */
+export interface JobSummary extends JobRow {
+  phase: 'proving' | 'edition' | 'sorting' | 'signed'
+  proofs: number
+  accepted: number
+  rejected: number
+  /** picture of the newest state that has one */
+  imageId: string | null
+}
+
+/** Makes the rows of a new job; the id follows from address and moment, so that the sample is the same every time. */
+export async function insertJob(
+  { tables, transaction }: Omit<JobChange, 'job'>,
+  job: NewJob & Partial<Pick<JobRow, 'openRun' | 'variation' | 'credits'>>,
+  at: string,
+): Promise<JobRow> {
+  const slug = await freeSlug(
+    job.title,
+    async (candidate) => (await tables.jobs.count({ where: { slug: candidate }, transaction })) > 0,
+  )
+  const id = createHash('sha256').update(`${slug} ${at}`).digest('hex').slice(0, 32)
+  const row: JobRow = {
+    id,
+    slug,
+    openRun: 0,
+    variation: 'alike',
+    credits: [],
+    ...job,
+    revision: 0,
+    createdAt: at,
+  }
+  await tables.jobs.create(row, { transaction })
+  return row
+}
+
+/** Begins a job with an empty bench. */
+export async function createJob(input: NewJob, at: string): Promise<{ id: string; slug: string }> {
+  const job = newJobSchema.parse(input)
+  return write(async (tables, transaction) => {
+    const { id, slug } = await insertJob({ tables, transaction }, job, at)
+    await tables.runs.create(
+      { jobId: id, position: 0, ...runWishSchema.parse({ name: FIRST_RUN }), bench: EMPTY_BENCH },
+      { transaction },
+    )
+    return { id, slug }
+  })
+}
+
+/** Reads a job by its address. @throws NotFoundError, UnreadableJobError */
+export async function loadJob(slug: string): Promise<JobRecord> {
+  const { tables } = await openDatabase()
+  const [row] = await readRows(tables.jobs, { where: { slug } })
+  if (!row) throw new NotFoundError('This job')
+  try {
+    return await readJobRecord(row, tables)
+  } catch (error) {
+    if (isUnreadable(error)) throw new UnreadableJobError(row.slug, row.title, whyUnreadable(error))
+    throw error
+  }
+}
+
+/** Everything the database has of a job, as it lies there: for one that cannot be read. @throws NotFoundError */
+export async function exportRaw(slug: string): Promise<Record<string, unknown[]>> {
+  const { sequelize, tables } = await openDatabase()
+  const [job] = await readRows(tables.jobs, { where: { slug } })
+  if (!job) throw new NotFoundError('This job')
+  const rowsOf = (table: string, column: string) =>
+    sequelize.query(`SELECT * FROM "${table}" WHERE "${column}" = ? ORDER BY rowid`, {
+      replacements: [job.id],
+      type: QueryTypes.SELECT,
+    })
+  const ofJob = Object.entries(sumOfColumns(MIGRATIONS)).filter(([, columns]) => 'jobId' in columns)
+  const entries = ofJob.map(async ([name]) => [name, await rowsOf(name, 'jobId')] as const)
+  return { jobs: await rowsOf('jobs', 'id'), ...Object.fromEntries(await Promise.all(entries)) }
+}
+
+const SUMMARY = `
+  SELECT j.*,
+    (SELECT count(*) FROM pulls p WHERE p.jobId = j.id AND p.kind = 'proof') AS proofs,
+    (SELECT count(*) FROM bats b WHERE b.jobId = j.id) AS bats,
+    (SELECT count(*) FROM prints n WHERE n.jobId = j.id) AS numbered,
+    (SELECT imageId FROM plate_states s WHERE s.jobId = j.id AND imageId IS NOT NULL ORDER BY state DESC LIMIT 1) AS imageId,
+    coalesce(d.accepted, 0) AS accepted, coalesce(d.rejected, 0) AS rejected
+  FROM jobs j LEFT JOIN (
+    SELECT s.jobId, sum(s.decision = 'accepted' AND p.runPosition = r.last) AS accepted, sum(s.decision = 'rejected') AS rejected FROM (
+      SELECT e.jobId, e.pullId, json_extract(e.event, '$.decision') AS decision, max(e.id) FROM pull_events e WHERE e.subject = 'decision' GROUP BY e.jobId, e.pullId
+    ) s
+    JOIN pulls p ON p.jobId = s.jobId AND p.id = s.pullId
+    JOIN (SELECT jobId, max(position) AS last FROM runs WHERE kind <> 'hand' GROUP BY jobId) r ON r.jobId = s.jobId
+    GROUP BY s.jobId
+  ) d ON d.jobId = j.id
+  ORDER BY j.createdAt DESC, j.id`
+
+/** Every job as the shelf shows it, newest first; a print is accepted once its last pull is. Counted by the database, without reading the pulls. */
+export async function listJobs(): Promise<JobSummary[]> {
+  const { sequelize } = await openDatabase()
+  const rows = await sequelize.query<
+    JobRow & {
+      proofs: number
+      bats: number
+      numbered: number
+      accepted: number
+      rejected: number
+      imageId: string | null
+    }
+  >(SUMMARY, { type: QueryTypes.SELECT })
+  return rows.map(({ bats, numbered, ...job }) => {
+    const held = job.accepted >= job.editionSize ? 'sorting' : 'edition'
+    const open = bats === 0 ? 'proving' : held
+    return { ...job, phase: numbered > 0 ? 'signed' : open }
+  })
+}
+
+/** The state a plate is in is known by its history and cannot be typed. */
+async function checkPlateState({ job, tables, transaction }: JobChange, bench: Bench): Promise<void> {
+  // The states kept are those of the first run's plate; a later run's plate has its state as typed.
+  if (!bench.plate || job.openRun > 0) return
+  const state = Math.max(1, await greatest(tables.plate_states, 'state', { jobId: job.id }, transaction))
+  if (bench.plate.state !== state)
+    throw new FieldError([
+      { field: 'state', message: `The plate is in state ${state}; open the next state to go on from it.` },
+    ])
+}
+
+/**
+ * Keeps the setting of one station. The first time a plate is set, its first state opens.
+ *
+ * @param said where its values come from, by path within the station; left out: nobody knows
+ * @throws ZodError or FieldError naming the field; ConflictError
+ */
+export async function saveStation(
+  jobId: string,
+  revision: number,
+  station: SettingStation,
+  value: unknown,
+  at: string,
+  said: Origins = {},
+): Promise<number> {
+  const setting = STATION_SETTINGS[station].parse(value)
+  return changeJob(jobId, revision, async (change) => {
+    const before = await benchOf(change)
+    const origins = originsAfter(before.origins ?? {}, station, before[station], setting, said)
+    const bench = { ...before, [station]: setting, origins }
+    const problems = checkBench(bench).filter((problem) => problem.station === station)
+    if (problems.length > 0) throw new FieldError(problems)
+    if (station === 'plate') await checkPlateState(change, bench)
+    if (station === 'plate' && change.job.openRun === 0) {
+      await change.tables.plate_states.findOrCreate({
+        where: { jobId, state: 1 },
+        defaults: { jobId, state: 1, note: '', openedAt: at, imageId: null },
+        transaction: change.transaction,
+      })
+    }
+    await setBench(change, bench)
+  })
+}
+
+/** Puts the whole bench back to earlier settings; the plate's state stays what it is. */
+export async function restoreBench(jobId: string, revision: number, bench: Bench): Promise<number> {
+  return changeJob(jobId, revision, async (change) => {
+    const problems = checkBench(bench)
+    if (problems.length > 0) throw new FieldError(problems)
+    await checkPlateState(change, bench)
+    await setBench(change, bench)
+  })
+}
+
+/** Refuses a change to an edition whose numbers are given. */
+export async function refuseWhenNumbered({ job, tables, transaction }: JobChange): Promise<void> {
+  if ((await tables.prints.count({ where: { jobId: job.id }, transaction })) > 0)
+    throw new FieldError([{ field: '', message: 'The numbers are given: this edition is closed.' }])
+}
+
+/** Declares how large the edition is, until its numbers are given. */
+export async function declareEditionSize(jobId: string, revision: number, size: number): Promise<number> {
+  const declared = editionSize.safeParse(size)
+  if (!declared.success)
+    throw new FieldError([{ field: 'editionSize', message: declared.error.issues[0].message }])
+  return changeJob(jobId, revision, async (change) => {
+    await refuseWhenNumbered(change)
+    await change.tables.jobs.update(
+      { editionSize: declared.data },
+      { where: { id: jobId }, transaction: change.transaction },
+    )
+  })
+}

@@ -1,0 +1,123 @@
+import { describe, expect, it } from 'vitest'
+import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
+import { keepBlotting, loadBlottings } from '../paper/blottings'
+import { enterStock, loadReservations, loadStockBook } from './stock'
+import { changePaper, loadStore, stockStore } from './store'
+import { approvedJob, at, benchedJob, openWorkshop, pull } from './workshop.test.fixture'
+
+openWorkshop()
+
+const { paperId, name, gsm, caliperMm, sheetWidthMm, sheetHeightMm, grain } = sampleSettings.paper
+const stocked = () =>
+  stockStore({
+    inks: [],
+    presses: [],
+    packs: [],
+    papers: [
+      {
+        id: paperId,
+        name,
+        gsm,
+        caliperMm,
+        sheetWidthMm,
+        sheetHeightMm,
+        grain,
+        reflectance: new Array<number>(36).fill(0.85),
+        sheetsReceived: 10,
+        note: '',
+      },
+    ],
+  })
+const enter = (kind: 'received' | 'counted' | 'sample' | 'spoiled', sheets: number) =>
+  enterStock({ paperId, kind, sheets, lot: 'H-2', by: 'Ida Quill' }, at())
+const left = async () => (await loadStore()).papers[0].sheetsLeft
+
+describe('the stock book of a paper', () => {
+  it('goes with the pulls: what came in, was kept and was counted', async () => {
+    await stocked()
+    await pull(await pull(await benchedJob(), 'p1'), 'p2')
+    expect(await left()).toBe(8)
+    await enter('received', 25)
+    await enter('sample', 1)
+    expect(await left()).toBe(32)
+    await enter('counted', 30)
+    expect(await left()).toBe(30)
+    expect(
+      (await loadStockBook(paperId)).map(({ kind, sheets, change, lot, by }) => [
+        kind,
+        sheets,
+        change,
+        lot,
+        by,
+      ]),
+    ).toEqual([
+      ['counted', 30, -2, 'H-2', 'Ida Quill'],
+      ['sample', 1, -1, 'H-2', 'Ida Quill'],
+      ['received', 25, 25, 'H-2', 'Ida Quill'],
+    ])
+  })
+  it('never goes below none by an entry, and keeps nothing of one that is refused', async () => {
+    await stocked()
+    await expect(enter('spoiled', 11)).rejects.toMatchObject({
+      problems: [{ field: 'sheets', message: 'only 10 lie there by the book: count them first' }],
+    })
+    await expect(
+      enterStock({ paperId: 'nobody', kind: 'received', sheets: 1, lot: '', by: 'Ida Quill' }, at()),
+    ).rejects.toThrow('This paper')
+    expect(await loadStockBook(paperId)).toEqual([])
+    expect(await left()).toBe(10)
+  })
+  it('what is said of a paper changes, and nothing else of it', async () => {
+    await stocked()
+    await changePaper(paperId, {
+      fibre: 'cotton',
+      sizing: 'hard',
+      sides: 'felt',
+      pricePerSheet: 4.2,
+      lowAt: 5,
+      note: 'Good.',
+    })
+    expect((await loadStore()).papers[0]).toMatchObject({
+      name,
+      gsm,
+      sizing: 'hard',
+      pricePerSheet: 4.2,
+      lowAt: 5,
+      note: 'Good.',
+    })
+    await expect(
+      changePaper('nobody', {
+        fibre: '',
+        sizing: 'soft',
+        sides: '',
+        pricePerSheet: null,
+        lowAt: null,
+        note: '',
+      }),
+    ).rejects.toThrow('This paper')
+  })
+})
+
+describe('sheets kept back', () => {
+  it('by every job under way that has the paper on its bench; a full edition keeps none', async () => {
+    const job = await approvedJob(2)
+    const [first] = await loadReservations()
+    expect(first).toMatchObject({ jobId: job.id, title: 'Mooring posts', paperId })
+    expect(first.sheets).toBeGreaterThanOrEqual(2)
+    await pull(await pull(job, 'e1', 'edition', 'accepted'), 'e2', 'edition', 'accepted')
+    expect(await loadReservations()).toEqual([])
+  })
+})
+
+describe('blottings', () => {
+  it('are kept with their paper, and refused where they cannot be', async () => {
+    await stocked()
+    const blotting = { paperId, tool: 'blotters' as const, strokes: 3, beforePercent: 70, afterPercent: 58 }
+    await keepBlotting(blotting, at())
+    expect(await loadBlottings()).toEqual([blotting])
+    await expect(keepBlotting({ ...blotting, afterPercent: 80 }, at())).rejects.toMatchObject({
+      issues: [expect.objectContaining({ path: ['afterPercent'] })],
+    })
+    await expect(keepBlotting({ ...blotting, paperId: 'nobody' }, at())).rejects.toThrow('This paper')
+  })
+})

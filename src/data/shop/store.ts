@@ -1,0 +1,209 @@
+import { QueryTypes, type Transaction } from 'sequelize'
+import { z } from 'zod'
+import { reflectanceSpectrum } from '@/core/colour/spectrum'
+import { blanketSchema, layerOfBlanket } from '@/core/press/blanket'
+import { leadSchema, pressDetailsSchema } from '@/core/press/pressCard'
+import { layerSchema } from '@/core/press/pressStack'
+import { shelfInkSchema } from '@/core/ink/shelfInk'
+import { SIZINGS, type Sizing } from '@/core/paper/substitutes'
+import { count, label, moment, positive, remark } from '@/core/units/schemas'
+import { openDatabase, write } from '../database/database'
+import { FieldError, NotFoundError } from '../database/errors'
+import { loadInks, type StoreInk } from './inks'
+import { readRows } from '../database/readRows'
+import { freeSlug } from '../database/slug'
+import type { PaperRow, Tables } from '../database/tables'
+
+const length = (most: number) => positive.max(most, { error: `must be at most ${most} mm` })
+
+/** What is said of a paper beside its measures, and may change later. */
+export const paperDetailsSchema = z.strictObject({
+  fibre: z.string().trim().max(60, { error: 'must be at most 60 characters' }).default(''),
+  sizing: z.enum(Object.keys(SIZINGS) as [Sizing, ...Sizing[]]).default('unknown'),
+  /** which side is printed, and how it is known */
+  sides: z.string().trim().max(120, { error: 'must be at most 120 characters' }).default(''),
+  pricePerSheet: positive.max(100_000, { error: 'must be at most 100000' }).nullable().default(null),
+  /** ordered again when so few stay free */
+  lowAt: count.max(100_000, { error: 'must be at most 100000' }).nullable().default(null),
+  note: remark,
+})
+export type PaperDetails = z.infer<typeof paperDetailsSchema>
+
+/** A paper as a person adds it. */
+export const newPaperSchema = z.strictObject({
+  name: label,
+  gsm: positive.max(2000, { error: 'must be at most 2000 g/m²' }),
+  caliperMm: length(5),
+  sheetWidthMm: length(3000),
+  sheetHeightMm: length(3000),
+  grain: z.enum(['long', 'short', 'unknown']),
+  sheetsReceived: count.max(1_000_000, { error: 'must be at most 1000000' }),
+  ...paperDetailsSchema.shape,
+})
+export type NewPaper = z.input<typeof newPaperSchema>
+const paperSchema = newPaperSchema.extend({ id: label, reflectance: reflectanceSpectrum })
+/** A paper of the store; what is left is counted from the stock book and the pulls and never asked for. */
+export type StorePaper = z.infer<typeof paperSchema> & { sheetsLeft: number }
+
+/** A press as a person adds it; its lead follows from the thread. */
+export const newPressSchema = z.strictObject({
+  name: label,
+  thread: label,
+  rollerRadiusMm: length(1000),
+  bedWidthMm: length(3000),
+  ...pressDetailsSchema.shape,
+})
+export type NewPress = z.input<typeof newPressSchema>
+const pressSchema = newPressSchema.extend({ id: label, mmPerTurn: positive, zeroedAt: moment.nullable() })
+export type StorePress = z.infer<typeof pressSchema>
+
+const shelfBlanketSchema = blanketSchema.safeExtend({ id: label })
+/** A blanket of the shelf, and when it was last washed. */
+export type StoreBlanket = z.infer<typeof shelfBlanketSchema> & { washedAt: string | null }
+
+const packSchema = z.strictObject({
+  id: label,
+  name: label,
+  layers: z.array(layerSchema).min(1).max(8),
+  /** from the sheet upward; null: layers nobody laid from the shelf */ blanketIds: z
+    .array(label)
+    .min(1)
+    .max(8)
+    .nullable()
+    .default(null),
+})
+/** Blankets laid together, from the sheet upward; those from the shelf as they are now. */
+export type StorePack = z.infer<typeof packSchema>
+
+/** What a new workshop can be stocked with. */
+export const stockSchema = z.strictObject({
+  inks: z.array(shelfInkSchema),
+  papers: z.array(paperSchema),
+  presses: z.array(pressSchema),
+  packs: z.array(packSchema),
+  blankets: z.array(shelfBlanketSchema).default([]),
+})
+export type Stock = z.infer<typeof stockSchema>
+
+/** Shelf and store of the workshop. */
+export interface Store {
+  inks: StoreInk[]
+  papers: StorePaper[]
+  presses: StorePress[]
+  packs: StorePack[]
+  blankets: StoreBlanket[]
+}
+
+/** Puts a whole stock on the shelves; things that are there already stay as they are. */
+export async function stockStore(input: z.input<typeof stockSchema>): Promise<void> {
+  const { inks, papers, presses, packs, blankets } = stockSchema.parse(input)
+  await write(async (tables, transaction) => {
+    const options = { transaction, ignoreDuplicates: true }
+    await tables.inks.bulkCreate(inks, options)
+    await tables.papers.bulkCreate(papers, options)
+    await tables.presses.bulkCreate(presses, options)
+    await tables.packs.bulkCreate(packs, options)
+    await tables.blankets.bulkCreate(blankets, options)
+  })
+}
+
+/** Reads shelf and store in the order things came in; every sheet that went through a press is off the stock. */
+export async function loadStore(): Promise<Store> {
+  const { sequelize, tables } = await openDatabase()
+  const all = { order: sequelize.literal('rowid') }
+  const [inks, papers, presses, packs, blankets, washed, used, moves] = await Promise.all([
+    loadInks(),
+    readRows(tables.papers, all),
+    readRows(tables.presses, all),
+    readRows(tables.packs, all),
+    readRows(tables.blankets, all),
+    sequelize.query<{ blanketId: string; at: string }>(
+      'SELECT blanketId, max(at) AS at FROM washes GROUP BY blanketId',
+      { type: QueryTypes.SELECT },
+    ),
+    sequelize.query<{ paperId: string; sheets: number }>(
+      "SELECT paperId, count(DISTINCT jobId || ' ' || sheet) AS sheets FROM pulls GROUP BY paperId",
+      { type: QueryTypes.SELECT },
+    ),
+    sequelize.query<{ paperId: string; sheets: number }>(
+      'SELECT paperId, sum(change) AS sheets FROM stock_moves GROUP BY paperId',
+      { type: QueryTypes.SELECT },
+    ),
+  ])
+  const byPaper = (rows: readonly { paperId: string; sheets: number }[]) =>
+    new Map(rows.map(({ paperId, sheets }) => [paperId, sheets]))
+  const [gone, moved] = [byPaper(used), byPaper(moves)]
+  const shelf = blankets.map((row) => ({
+    ...shelfBlanketSchema.parse(row),
+    washedAt: washed.find(({ blanketId }) => blanketId === row.id)?.at ?? null,
+  }))
+  return {
+    inks,
+    papers: papers
+      .map((row) => paperSchema.parse(row))
+      .map((paper) => ({
+        ...paper,
+        sheetsLeft: paper.sheetsReceived + (moved.get(paper.id) ?? 0) - (gone.get(paper.id) ?? 0),
+      })),
+    presses: presses.map((row) => pressSchema.parse(row)),
+    packs: packs
+      .map((row) => packSchema.parse(row))
+      .map((pack) => ({
+        ...pack,
+        layers: pack.blanketIds ? layersNow(pack.blanketIds, shelf) : pack.layers,
+      })),
+    blankets: shelf,
+  }
+}
+
+/** A pack's layers as its blankets are now. */
+const layersNow = (ids: readonly string[], shelf: readonly StoreBlanket[]) =>
+  ids.flatMap((id) => shelf.filter((blanket) => blanket.id === id).map(layerOfBlanket))
+
+/** A free id made of the name. */
+function freeId(
+  table: Tables['papers'] | Tables['presses'],
+  name: string,
+  transaction: Transaction,
+): Promise<string> {
+  return freeSlug(
+    name,
+    async (id) => (await (table as Tables['papers']).count({ where: { id }, transaction })) > 0,
+  )
+}
+
+/** Adds a paper to the store. @param reflectance its white, 36 values */
+export async function addPaper(input: NewPaper, reflectance: number[]): Promise<void> {
+  const paper = newPaperSchema.parse(input)
+  await write(async (tables, transaction) => {
+    const row: PaperRow = {
+      ...paper,
+      id: await freeId(tables.papers, paper.name, transaction),
+      reflectance: reflectanceSpectrum.parse(reflectance),
+    }
+    await tables.papers.create(row, { transaction })
+  })
+}
+
+/** Changes what is said of a paper. */
+export async function changePaper(paperId: string, input: PaperDetails): Promise<void> {
+  const details = paperDetailsSchema.parse(input)
+  await write(async (tables, transaction) => {
+    const [changed] = await tables.papers.update(details, { where: { id: paperId }, transaction })
+    if (changed === 0) throw new NotFoundError('This paper')
+  })
+}
+
+/** Adds a press to the store; a thread nobody can turn into a lead is said at its field. */
+export async function addPress(input: NewPress): Promise<void> {
+  const press = newPressSchema.parse(input)
+  const lead = leadSchema.safeParse({ thread: press.thread })
+  if (!lead.success) throw new FieldError([{ field: 'thread', message: lead.error.issues[0].message }])
+  const { mmPerTurn } = lead.data
+  await write(async (tables, transaction) => {
+    await tables.presses.create(
+      { ...press, id: await freeId(tables.presses, press.name, transaction), mmPerTurn, zeroedAt: null },
+      { transaction },
+    )
+  })
+}

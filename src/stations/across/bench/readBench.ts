@@ -1,0 +1,33 @@
+import { readPull } from '@/core/edition/pull'
+import { pullsOnBench, runOnBench } from '@/core/edition/runs'
+import { batOfRun } from '@/core/record/batOnBench'
+import type { JobRecord } from '@/data/record/jobRecord'
+import type { BenchJob } from './BenchContext'
+
+/** What the stations need of a job, from everything that is kept of it. */
+export function readBench(job: JobRecord): BenchJob {
+  const bat = batOfRun(job.bats, job.openRun)
+  const pulls = pullsOnBench(job)
+  const run = runOnBench(job)
+  const accepted = pulls.filter(
+    (pull) => pull.kind === 'edition' && readPull(pull).decision?.decision === 'accepted',
+  ).length
+  return {
+    id: job.id,
+    slug: job.slug,
+    title: job.title,
+    revision: job.revision,
+    bench: run.bench,
+    run: { position: run.position, name: run.name, count: job.runs.length },
+    variation: job.variation,
+    bat: bat
+      ? { version: bat.version, settings: bat.settings, tolerances: bat.tolerances, passes: bat.passes }
+      : null,
+    proofs: pulls.filter((pull) => pull.kind === 'proof').length,
+    accepted,
+    editionSize: job.editionSize,
+    pullsFromPlate: pulls.length,
+    numbered: job.prints.length > 0,
+    drying: job.dryings.length > 0,
+  }
+}

@@ -1,0 +1,251 @@
+'use client'
+
+import { plural } from '@/core/units/counted'
+import Link from 'next/link'
+import { useRef } from 'react'
+import { NINTHS } from '@/core/edition/fault'
+import type { DeskKey } from '@/core/edition/deskKeys'
+import { callMeeting } from '@/core/edition/meeting'
+import { dayOf, writeMoment } from '@/core/units/moment'
+import { Button } from '@/ui/Button'
+import { Choice } from '@/ui/Choice'
+import { TextField } from '@/ui/Field'
+import { giveFocusUp } from '@/ui/keyUse'
+import { useKey } from '@/ui/useKey'
+import { PressCaution } from '../bench/cautions'
+import { deviceZone } from '@/ui/deviceZone'
+import { RollerTap } from '../../press/RollerTimer'
+import { DeskKeys } from './DeskKeys'
+import { MeetingRails } from './MeetingRails'
+import type { Desk } from './readDesk'
+import { useDesk } from './useDesk'
+
+const KEYS: Record<string, DeskKey> = {
+  Enter: 'enter',
+  NumpadEnter: 'enter',
+  PageDown: 'enter',
+  Backspace: 'back',
+  NumpadAdd: 'plus',
+  NumpadSubtract: 'minus',
+  Minus: 'minus',
+  NumpadDecimal: 'dot',
+  Period: 'dot',
+  NumpadMultiply: 'star',
+}
+
+/** A key of the keyboard as a key of the desk. */
+function deskKey({ code, key }: KeyboardEvent): DeskKey | null {
+  if (key === '*') return 'star'
+  if (key === '+') return 'plus'
+  const digit = /^(?:Numpad|Digit)(\d)$/.exec(code)
+  return digit ? (digit[1] as DeskKey) : (KEYS[code] ?? null)
+}
+
+/** The pull desk: plate and sheet on their way to the roller, one line that says what to do, and keys for wet hands. */
+export default function DeskAtWork({ desk }: { desk: Desk }) {
+  const { memory, set, press, connection, isGapLong, addForgotten, problem, now, warmLeft, inker } =
+    useDesk(desk)
+  const whole = useRef<HTMLElement>(null)
+  const { rails, state, draft, queue, hands, role, notes } = memory
+  useKey((event) => {
+    const key = deskKey(event)
+    if (!key) return false
+    press(key)
+    return true
+  })
+  const number =
+    draft?.number ??
+    desk.nextNumber + queue.filter((entry) => entry.kind === 'pull' && entry.pullKind === 'edition').length
+  const sheet = draft?.sheet ?? desk.nextSheet + queue.filter(({ kind }) => kind === 'pull').length
+  const call = callMeeting(
+    { planned: desk.plate, begun: rails.plate.begun },
+    { planned: desk.sheet, begun: rails.sheet.begun },
+    now,
+    sheet,
+  )
+  const stepAfter = (rail: 'plate' | 'sheet') =>
+    desk[rail][rails[rail].begun.length]?.step ?? (rail === 'plate' ? 'Plate is ready' : 'Sheet is ready')
+  const [own, other] = role === 'clean' ? (['sheet', 'plate'] as const) : (['plate', 'sheet'] as const)
+  const accepted =
+    desk.accepted +
+    queue.filter(
+      (entry) =>
+        entry.kind === 'pull' &&
+        entry.events.some((event) => event.kind === 'decision' && event.decision === 'accepted'),
+    ).length
+  const stamp = draft && new Date(draft.at + state.shiftMinutes * 60_000).toISOString()
+  return (
+    <section
+      ref={whole}
+      aria-label="Pull desk"
+      onClick={giveFocusUp}
+      className="flex flex-1 flex-col gap-3 overflow-y-auto bg-ground"
+    >
+      <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1 border-b border-line pb-2">
+        <h1 className="station-title text-xl">
+          {desk.title}: {(draft ? draft.isWarm : warmLeft > 0) ? 'warm-up' : `pull ${number}`}, sheet {sheet}
+        </h1>
+        <p>
+          {accepted} of {desk.editionSize} accepted, held to BAT {desk.batVersion ?? '—'}
+        </p>
+        <p role="status" className="ml-auto font-medium">
+          {queue.length === 0
+            ? connection === 'there'
+              ? 'All with the server'
+              : '◆ No connection; nothing waits'
+            : `${connection === 'away' ? '◆ No connection: ' : ''}${queue.length} kept on this device, waiting for the server`}
+        </p>
+        <Button
+          look="quiet"
+          onClick={() =>
+            void (document.fullscreenElement ? document.exitFullscreen() : whole.current?.requestFullscreen())
+          }
+        >
+          Full screen
+        </Button>
+        <Link
+          href={`/jobs/${desk.slug}/edition`}
+          className="inline-flex min-h-11 items-center underline underline-offset-4"
+        >
+          Back to the edition
+        </Link>
+      </div>
+      <PressCaution />
+      {problem && (
+        <p role="alert" className="font-medium text-signal">
+          ◆ {problem}
+        </p>
+      )}
+      {notes.length > 0 && (
+        <div role="status" className="border-l-4 border-text bg-raised p-2">
+          {notes.map((words) => (
+            <p key={words}>{words}</p>
+          ))}
+          <Button look="quiet" onClick={() => set({ notes: [] })}>
+            Seen
+          </Button>
+        </div>
+      )}
+      {desk.stop && !draft && <p className="border border-line bg-raised p-4 text-lg">{desk.stop}</p>}
+      {warmLeft > 0 && !desk.stop && state.phase === 'meeting' && (
+        <p role="status" className="flex flex-wrap items-center gap-3 border-l-4 border-text bg-raised p-2">
+          Another day: warm-ups, not numbered, until {warmLeft} more in a row{' '}
+          {plural(warmLeft, 'matches', 'match')}.{' '}
+          <Button onClick={() => set({ warmEnded: dayOf(new Date(now).toISOString(), deviceZone()) })}>
+            Count from now on
+          </Button>
+        </p>
+      )}
+      {state.phase === 'meeting' && (
+        <>
+          <p aria-live="polite" className="far-number text-[clamp(2rem,5vw,64px)] leading-none">
+            {desk.stop ? 'Nothing to pull' : call.words}
+          </p>
+          <MeetingRails
+            planned={{ plate: desk.plate, sheet: desk.sheet }}
+            rails={rails}
+            courses={desk.courses}
+            now={now}
+          />
+          <div className="flex flex-wrap gap-x-8 gap-y-1 text-lg">
+            {desk.check && (
+              <p>
+                Before the pull: <b>{desk.check}</b>
+              </p>
+            )}
+            {desk.differences.length > 0 && (
+              <p className="font-medium">
+                ◆ Not as the BAT: {desk.differences.join('; ')}
+                {desk.outside > 0 ? `; ${desk.outside} outside the tolerance` : ''}
+              </p>
+            )}
+          </div>
+          {desk.settings && (
+            <RollerTap
+              jobId={desk.id}
+              plateMm={desk.settings.plate.heightMm}
+              wanted={desk.settings.press.secondsOnPlate}
+            />
+          )}
+        </>
+      )}
+      {state.phase !== 'meeting' && draft && (
+        <div>
+          <p className="text-lg">
+            {state.phase === 'moment'
+              ? 'Write this on the sheet before the peel:'
+              : 'Side by side with the BAT:'}
+          </p>
+          <p className="far-number text-[clamp(2rem,6vw,72px)] leading-none">
+            {stamp && writeMoment(stamp, deviceZone())}
+          </p>
+          <p className="mt-1 text-lg">
+            {state.shiftMinutes !== 0
+              ? `${-state.shiftMinutes} min earlier than now: kept as estimated. `
+              : ''}
+            {draft.isSent ? 'Taken back: what you say now amends what was said.' : ''}
+            {state.seen ? `The eye: ${state.seen}. ` : ''}
+            {state.faults.map(({ where, what }) => `◆ ${what}, ${NINTHS[where]}`).join('; ')}
+          </p>
+          {isGapLong && (
+            <p
+              role="status"
+              className="mt-2 flex flex-wrap items-center gap-3 border-l-4 border-text bg-raised p-3 text-lg"
+            >
+              It took much longer than the pulls before: one pull or two?{' '}
+              <Button className="min-h-22" onClick={addForgotten}>
+                Two: log the one before
+              </Button>
+            </p>
+          )}
+        </div>
+      )}
+      <DeskKeys
+        state={state}
+        next={stepAfter(own)}
+        other={stepAfter(other)}
+        disabled={desk.stop !== null && !draft}
+        onPress={press}
+      />
+      <details className="mt-auto border-t border-line pt-1">
+        <summary className="min-h-11 py-2">
+          Hands: {inker || 'nobody named'}
+          {hands.laid && hands.laid !== inker ? `, ${hands.laid} lays` : ''}; this device is for{' '}
+          {role === 'both' ? 'both' : role === 'inky' ? 'inky hands' : 'clean hands'}
+        </summary>
+        <div className="grid gap-3 sm:grid-cols-3">
+          <TextField
+            label="Inks"
+            value={hands.inked}
+            placeholder={inker}
+            onText={(inked) => set({ hands: { ...hands, inked } })}
+          />
+          <TextField
+            label="Wipes"
+            value={hands.wiped}
+            placeholder={inker}
+            onText={(wiped) => set({ hands: { ...hands, wiped } })}
+          />
+          <TextField
+            label="Lays the sheet"
+            value={hands.laid}
+            placeholder={inker}
+            onText={(laid) => set({ hands: { ...hands, laid } })}
+          />
+        </div>
+        <div className="mt-3">
+          <Choice
+            label="This device is for"
+            value={role}
+            options={[
+              ['both', 'Both hands'],
+              ['inky', 'Inky hands: Enter is the plate'],
+              ['clean', 'Clean hands: Enter is the sheet'],
+            ]}
+            onPick={(next) => set({ role: next })}
+          />
+        </div>
+      </details>
+    </section>
+  )
+}

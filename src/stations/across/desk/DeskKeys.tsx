@@ -1,0 +1,119 @@
+import { FAULT_KEYS, NINTHS, type Ninth } from '@/core/edition/fault'
+import { FATE_KEYS, type DeskKey, type DeskState } from '@/core/edition/deskKeys'
+import { FATES } from '@/core/edition/pull'
+
+const DIGITS: Ninth[] = [7, 8, 9, 4, 5, 6, 1, 2, 3]
+
+interface Twin {
+  key: DeskKey
+  cap: string
+  words: string
+  main?: boolean
+}
+
+/** What each key does now: the twins of the keypad on the screen. */
+function twins(phase: DeskState['phase'], words: { next: string; other: string }): Twin[] {
+  if (phase === 'meeting')
+    return [
+      { key: 'enter', cap: 'Enter', words: words.next, main: true },
+      { key: 'dot', cap: '.', words: words.other },
+      { key: '0', cap: '0', words: 'Pulled' },
+      { key: 'back', cap: '⌫', words: 'Go back one' },
+    ]
+  if (phase === 'moment')
+    return [
+      { key: 'enter', cap: 'Enter', words: 'Written down, peel', main: true },
+      { key: 'minus', cap: '−', words: 'A minute earlier' },
+      { key: 'plus', cap: '+', words: 'A minute later' },
+      { key: 'back', cap: '⌫', words: 'Not pulled' },
+    ]
+  if (phase === 'reject')
+    return [
+      { key: 'enter', cap: 'Enter', words: 'Rejected, destroyed', main: true },
+      ...(Object.entries(FATE_KEYS) as [DeskKey, keyof typeof FATES][])
+        .slice(1)
+        .map(([key, fate]) => ({ key, cap: key, words: FATES[fate] })),
+      { key: 'back', cap: '⌫', words: 'Not rejected' },
+    ]
+  if (phase === 'fault') return [{ key: 'back', cap: '⌫', words: 'No fault' }]
+  return [
+    { key: 'enter', cap: 'Enter', words: 'Matches: accept', main: true },
+    { key: 'minus', cap: '−', words: 'Lighter' },
+    { key: 'plus', cap: '+', words: 'Darker' },
+    { key: 'dot', cap: '.', words: 'Set aside' },
+    { key: 'star', cap: '*', words: 'Reject…' },
+    { key: 'back', cap: '⌫', words: 'Go back one' },
+  ]
+}
+
+/** On-screen twins of the keypad, large enough for a knuckle; only keys that do something now are there. */
+export function DeskKeys({
+  state,
+  next,
+  other,
+  disabled,
+  onPress,
+}: {
+  state: DeskState
+  next: string
+  other: string
+  disabled: boolean
+  onPress: (key: DeskKey) => void
+}) {
+  const asksWhere = state.phase === 'judge'
+  const grid = asksWhere || state.phase === 'fault'
+  const cap =
+    'flex min-h-22 min-w-22 flex-col items-center justify-center border border-edge px-2 text-center leading-tight disabled:text-muted'
+  return (
+    <div className={`grid gap-3 ${grid ? 'lg:grid-cols-2' : ''}`}>
+      <div
+        className={`grid grid-cols-2 gap-2 ${grid ? 'sm:grid-cols-3' : 'sm:grid-cols-4'}`}
+        role="group"
+        aria-label="Keys"
+      >
+        {twins(state.phase, { next, other }).map(({ key, cap: label, words, main }) => (
+          <button
+            key={key}
+            type="button"
+            disabled={disabled}
+            onClick={() => onPress(key)}
+            className={`${cap} ${main ? 'bg-text font-semibold text-ground disabled:opacity-60' : 'bg-raised'}`}
+          >
+            <span className="text-xl">{words}</span>
+            <span className="condensed text-sm opacity-80" aria-hidden>
+              {label}
+            </span>
+          </button>
+        ))}
+      </div>
+      {grid && (
+        <div>
+          <p className="mb-1">
+            {asksWhere
+              ? 'A fault? Where, by the keypad laid over the print:'
+              : `What is wrong, ${NINTHS[state.where!]}:`}
+          </p>
+          <div
+            className="grid grid-cols-3 gap-1"
+            role="group"
+            aria-label={asksWhere ? 'Where a fault is' : 'What is wrong'}
+          >
+            {DIGITS.map((digit) => (
+              <button
+                key={digit}
+                type="button"
+                onClick={() => onPress(`${digit}`)}
+                className={`${cap} bg-raised`}
+              >
+                <span>{asksWhere ? NINTHS[digit] : FAULT_KEYS[digit]}</span>
+                <span className="condensed text-sm opacity-80" aria-hidden>
+                  {digit}
+                </span>
+              </button>
+            ))}
+          </div>
+        </div>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,97 @@
+'use client'
+
+import { useState } from 'react'
+import { TAKEN, type Scan } from '@/core/match/scan'
+import { Button } from '@/ui/Button'
+import { Choice } from '@/ui/Choice'
+import { Field } from '@/ui/Field'
+import { uploadPicture } from '../../plate/uploadPicture'
+
+/** Asks for the picture of an impression: how it was taken first, since a wet print never goes on the scanner. */
+export function ScanField({
+  what,
+  dry,
+  problem,
+  onScan,
+  onModel,
+}: {
+  what: string
+  dry: boolean
+  problem?: string
+  /** answers whether it is on the print */ onScan: (scan: Scan) => Promise<boolean>
+  /** prints and scans it by our model; answers its picture, or what is in the way */ onModel: () => Promise<
+    { id: string } | { message: string }
+  >
+}) {
+  const [taken, setTaken] = useState<Scan['taken']>(dry ? 'scanner' : 'camera')
+  const [busy, setBusy] = useState(false)
+  const [said, setSaid] = useState<string>()
+  const take = async (ask: () => Promise<{ id: string } | { message: string }>) => {
+    setBusy(true)
+    const kept = await ask()
+    if ('message' in kept) setSaid(kept.message)
+    else
+      setSaid(
+        (await onScan({ imageId: kept.id, taken: dry ? taken : 'camera', dry, corners: null }))
+          ? undefined
+          : 'The picture is not on the print yet: mend what is said above, then take it again.',
+      )
+    setBusy(false)
+  }
+  return (
+    <div className="grid gap-2">
+      {dry ? (
+        <Choice
+          label={`How ${what} was taken`}
+          value={taken}
+          options={Object.entries(TAKEN) as [Scan['taken'], string][]}
+          onPick={setTaken}
+        />
+      ) : (
+        <p className="text-sm">
+          A wet print never goes on the scanner: photograph it from above, the whole sheet on something dark.
+        </p>
+      )}
+      {dry && taken === 'model' ? (
+        <>
+          <p className="text-sm">
+            No scanner at hand: our model prints this impression from the plate’s picture and its settings,
+            and scans it. For trying out; it is not the print.
+          </p>
+          <Button disabled={busy} onClick={() => void take(onModel)}>
+            {busy ? 'Printing the model…' : `Scan ${what} (simulated)`}
+          </Button>
+          {(said ?? problem) && (
+            <p role="alert" className="text-signal">
+              {said ?? problem}
+            </p>
+          )}
+        </>
+      ) : (
+        <Field
+          label={`Picture of ${what}`}
+          problem={said ?? problem}
+          hint={
+            busy
+              ? 'Keeping the picture…'
+              : 'PNG, JPEG, WebP or TIFF, up to 120 MB: the whole sheet, something darker round it.'
+          }
+          className="max-w-96"
+        >
+          {(ids) => (
+            <input
+              {...ids}
+              type="file"
+              accept="image/png,image/jpeg,image/webp,image/tiff"
+              disabled={busy}
+              onChange={({ target }) => {
+                const file = target.files?.[0]
+                if (file) void take(() => uploadPicture(file))
+              }}
+            />
+          )}
+        </Field>
+      )}
+    </div>
+  )
+}

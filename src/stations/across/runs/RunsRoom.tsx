@@ -1,0 +1,328 @@
+'use client'
+
+import { counted } from '@/core/units/counted'
+import { useState } from 'react'
+import { freshSheets } from '@/core/edition/freshSheets'
+import {
+  BETWEEN_RUNS,
+  RUN_KINDS,
+  runTally,
+  runWishSchema,
+  type Run,
+  type RunWish,
+  type SheetLine,
+} from '@/core/edition/runs'
+import { VARIATIONS, type Variation } from '@/core/record/variation'
+import { formatNumber } from '@/core/units/length'
+import { Button } from '@/ui/Button'
+import { Choice } from '@/ui/Choice'
+import { Dialog } from '@/ui/Dialog'
+import { TextField } from '@/ui/Field'
+import { Panel } from '@/ui/Panel'
+import { useBench } from '../bench/BenchContext'
+import { problemAt } from '../bench/problemAt'
+import { useAct } from '../bench/useAct'
+import { usePerson } from '../bench/usePerson'
+import { Problems } from '../pull/Problems'
+import {
+  addRunAction,
+  changeRunAction,
+  markSheetAction,
+  openRunAction,
+  removeRunAction,
+  setVariationAction,
+} from './actions'
+import { RunForm } from './RunForm'
+import { SheetLife } from './SheetLife'
+import { sendAct } from '../act/sendAct'
+
+const NEW_RUN: RunWish = { ...runWishSchema.parse({ name: 'x' }), name: '' }
+
+/** Sheets that go through more than once: the runs in their order, which one is on the bench, and every sheet's life on a line. */
+export function RunsRoom({ runs, lines }: { runs: Run[]; lines: SheetLine[] }) {
+  const { job, send } = useBench()
+  const { busy, problems, act } = useAct()
+  const open = runs.findIndex(({ position }) => position === job.run.position)
+  const { left, fresh } = freshSheets(job.editionSize, lines, runs.length, 0.9)
+  return (
+    <Panel
+      title="Runs"
+      aside={
+        <p className="text-sm">
+          {lines.filter(({ isThrough }) => isThrough).length} of {job.editionSize} through{' '}
+          {runs.length === 1 ? 'the run' : `all ${runs.length} runs`}
+        </p>
+      }
+    >
+      <section aria-label="Runs in their order">
+        <ol>
+          {runs.map((run, i) => {
+            const { through, lost, waiting, open: undecided } = runTally(lines, i)
+            return (
+              <li
+                key={run.position}
+                aria-current={i === open ? 'step' : undefined}
+                className="grid gap-x-6 gap-y-1 border-b border-line py-3 lg:grid-cols-[3rem_minmax(0,1fr)_minmax(0,1fr)_auto]"
+              >
+                <span className="far-number text-2xl">{i + 1}</span>
+                <div>
+                  <p className="font-semibold">
+                    {run.name}
+                    {i === open ? ', on the bench' : ''}
+                  </p>
+                  <p className="text-sm text-muted">
+                    {RUN_KINDS[run.kind].label}
+                    {i > 0
+                      ? `; the sheet ${BETWEEN_RUNS[run.between]} before it${run.waitHours > 0 ? `, ${formatNumber(run.waitHours, 1)} h` : ''}`
+                      : ''}
+                  </p>
+                </div>
+                <p className="text-sm">
+                  {[
+                    `${through} through`,
+                    `${lost} lost`,
+                    ...(i > 0 ? [`${waiting} waiting`] : []),
+                    ...(undecided > 0 ? [`${undecided} open or set aside`] : []),
+                  ].join(', ')}
+                  .
+                </p>
+                {!job.numbered && (
+                  <div className="flex flex-wrap gap-2">
+                    {i !== open && RUN_KINDS[run.kind].press && (
+                      <Button
+                        disabled={busy}
+                        onClick={() =>
+                          void act(() =>
+                            send((target) => sendAct(openRunAction, { ...target, position: run.position })),
+                          )
+                        }
+                      >
+                        Put on the bench
+                      </Button>
+                    )}
+                    <ChangeRun run={run} isFirst={i === 0} />
+                    {i > 0 && i === runs.length - 1 && through + lost === 0 && (
+                      <Button
+                        look="quiet"
+                        disabled={busy}
+                        aria-label={`Take ${run.name} away`}
+                        onClick={() =>
+                          void act(() =>
+                            send((target) => sendAct(removeRunAction, { ...target, position: run.position })),
+                          )
+                        }
+                      >
+                        Take away
+                      </Button>
+                    )}
+                  </div>
+                )}
+              </li>
+            )
+          })}
+        </ol>
+        {left > 0 && !job.numbered && (
+          <p className="mt-2">
+            {fresh > 0 ? (
+              <>
+                <b>{counted(fresh, 'sheet')} to begin</b> so that the {left} still wanted come out of{' '}
+                {runs.length === 1 ? 'the run' : `all ${runs.length} runs`}, 9 in 10 sure.
+              </>
+            ) : (
+              `What is under way suffices for the ${left} still wanted, 9 in 10 sure.`
+            )}
+          </p>
+        )}
+        {runs.length === 1 && (
+          <p className="mt-2 text-sm text-muted">
+            Most prints have one run. Add another where the sheet goes through again: a second plate, a
+            monotype, a ghost, chine collé, colouring by hand. Each press run has its own bench, proofs and
+            BAT.
+          </p>
+        )}
+        <Problems problems={problems} />
+        {!job.numbered && <AddRun />}
+      </section>
+      {!job.numbered && (
+        <section aria-label="Are the prints to be alike" className="mt-4 border-t border-line pt-3">
+          <p className="mb-0.5 text-sm text-muted">The prints</p>
+          <Choice
+            label="The prints"
+            value={job.variation}
+            options={Object.entries(VARIATIONS) as [Variation, string][]}
+            onPick={(variation) =>
+              void act(() => send((target) => sendAct(setVariationAction, { ...target, variation })))
+            }
+          />
+          {job.variation !== 'alike' && (
+            <p className="mt-2 text-sm text-muted">
+              Where prints vary by intent a difference from the BAT is noted and never called a fault, and no
+              drift is looked for.
+            </p>
+          )}
+        </section>
+      )}
+      <section aria-label="Sheets" className="mt-6 border-t-2 border-text pt-2">
+        <h2 className="station-title">Every sheet’s life</h2>
+        {lines.length === 0 ? (
+          <p>No sheet of the edition is under way yet.</p>
+        ) : (
+          <ul className="columns-[22rem] gap-8">
+            {lines.map((line) => (
+              <SheetRow key={line.sheet} line={line} runs={runs} locked={job.numbered} />
+            ))}
+          </ul>
+        )}
+      </section>
+    </Panel>
+  )
+}
+
+function AddRun() {
+  const { send } = useBench()
+  const { busy, problems, act } = useAct()
+  const [open, setOpen] = useState(false)
+  const [wish, setWish] = useState(NEW_RUN)
+  const add = async () => {
+    if (!(await act(() => send((target) => sendAct(addRunAction, { ...target, run: wish }))))) return
+    setOpen(false)
+    setWish(NEW_RUN)
+  }
+  return (
+    <Dialog
+      title="Add a run"
+      open={open}
+      onOpenChange={setOpen}
+      trigger={<Button className="mt-3">Add a run…</Button>}
+    >
+      <p className="mb-3">
+        It comes after the last. Its bench begins as the run before it, with a plate of its own.
+      </p>
+      <RunForm wish={wish} isFirst={false} problems={problems} onWish={setWish} />
+      <Problems
+        problems={problems}
+        except={['name', 'run.name', 'kind', 'run.kind', 'waitHours', 'run.waitHours']}
+      />
+      <Button look="main" className="mt-4" disabled={busy} onClick={() => void add()}>
+        Add it
+      </Button>
+    </Dialog>
+  )
+}
+
+function ChangeRun({ run, isFirst }: { run: Run; isFirst: boolean }) {
+  const { send } = useBench()
+  const { busy, problems, act } = useAct()
+  const [open, setOpen] = useState(false)
+  const [wish, setWish] = useState<RunWish>({
+    name: run.name,
+    kind: run.kind,
+    between: run.between,
+    waitHours: run.waitHours,
+  })
+  const change = async () => {
+    if (
+      await act(() =>
+        send((target) => sendAct(changeRunAction, { ...target, position: run.position, run: wish })),
+      )
+    )
+      setOpen(false)
+  }
+  return (
+    <Dialog
+      title={`Change ${run.name}`}
+      open={open}
+      onOpenChange={setOpen}
+      trigger={
+        <Button look="quiet" aria-label={`Change ${run.name}`}>
+          Change…
+        </Button>
+      }
+    >
+      <RunForm wish={wish} isFirst={isFirst} problems={problems} onWish={setWish} />
+      <Problems
+        problems={problems}
+        except={['name', 'run.name', 'kind', 'run.kind', 'waitHours', 'run.waitHours']}
+      />
+      <Button look="main" className="mt-4" disabled={busy} onClick={() => void change()}>
+        Keep it so
+      </Button>
+    </Dialog>
+  )
+}
+
+/** A sheet's line, with what can be said of it between the presses: done by hand, or lost. */
+function SheetRow({ line, runs, locked }: { line: SheetLine; runs: Run[]; locked: boolean }) {
+  const { send } = useBench()
+  const { busy, problems, act } = useAct()
+  const [person, setPerson] = usePerson()
+  const [why, setWhy] = useState('')
+  const [open, setOpen] = useState(false)
+  const at = line.steps.indexOf('waiting')
+  const run = at > 0 ? runs[at] : null
+  const mark = async (what: 'done' | 'lost') => {
+    if (
+      run &&
+      (await act(() =>
+        send((target) =>
+          sendAct(markSheetAction, {
+            ...target,
+            mark: { sheet: line.sheet, runPosition: run.position, mark: what, why, by: person },
+          }),
+        ),
+      ))
+    )
+      setOpen(false)
+  }
+  return (
+    <li className="flex min-h-12 break-inside-avoid items-center gap-3 border-b border-line">
+      <span className="far-number w-10 text-lg">{line.sheet}</span>
+      <SheetLife line={line} names={runs.map(({ name }) => name)} />
+      <span className="min-w-0 flex-1 text-sm">
+        {line.isThrough
+          ? 'through'
+          : line.isLost
+            ? '◆ ended'
+            : run
+              ? `waits for ${run.name}`
+              : 'open at the edition'}
+      </span>
+      {run && !locked && (
+        <Dialog
+          title={`Sheet ${line.sheet}, before ${run.name}`}
+          open={open}
+          onOpenChange={setOpen}
+          trigger={
+            <button
+              type="button"
+              className="min-h-11 px-2 underline underline-offset-4"
+              aria-label={`Say what became of sheet ${line.sheet}`}
+            >
+              Say…
+            </button>
+          }
+        >
+          <TextField label="By" value={person} onText={setPerson} problem={problemAt(problems, 'mark.by')} />
+          <TextField
+            label={RUN_KINDS[run.kind].press ? 'What became of it' : 'Note, or what became of it'}
+            value={why}
+            onText={setWhy}
+            problem={problemAt(problems, 'mark.why')}
+            className="mt-3"
+          />
+          <Problems problems={problems} except={['mark.by', 'mark.why']} />
+          <div className="mt-4 flex gap-2">
+            {!RUN_KINDS[run.kind].press && (
+              <Button look="main" disabled={busy} onClick={() => void mark('done')}>
+                {run.name}: done
+              </Button>
+            )}
+            <Button disabled={busy} onClick={() => void mark('lost')}>
+              It is lost
+            </Button>
+          </div>
+        </Dialog>
+      )}
+    </li>
+  )
+}

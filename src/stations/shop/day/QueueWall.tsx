@@ -1,0 +1,96 @@
+'use client'
+
+import { useZone } from '@/ui/ViewerZone'
+import { useEffect, useMemo, useState } from 'react'
+import { boardAt, queuePeople, type Turn } from '@/core/day/pressQueue'
+import { formatNumber } from '@/core/units/length'
+import type { KeptQueue } from '@/data/shop/queues'
+import { wallClock } from './daySpans'
+
+/** The queue read from across the room: who is up, who prepares, who waits, who is next. */
+export function QueueWall({ kept }: { kept: KeptQueue }) {
+  const zone = useZone()
+  const { turns, endMinutes } = useMemo(() => queuePeople(kept.input), [kept])
+  const [now, setNow] = useState<number | null>(null)
+  useEffect(() => {
+    const tick = setInterval(() => setNow(Date.now()), 1000)
+    return () => clearInterval(tick)
+  }, [])
+  const minute = now === null ? null : (now - Date.parse(kept.startAt)) / 60_000
+  const board = minute === null ? null : boardAt(turns, Math.max(-1, minute))
+  const time = (minutes: number) => wallClock(kept.startAt, minutes, zone)
+  return (
+    <div>
+      <div className="flex flex-wrap items-baseline justify-between gap-4 border-b-2 border-text pb-2">
+        <h1 className="station-title text-3xl">{kept.name}</h1>
+        <p className="far-number text-5xl" suppressHydrationWarning>
+          {minute === null ? '' : time(minute)}
+        </p>
+      </div>
+      {board && minute! >= endMinutes && <p className="mt-6 text-3xl">Everyone is through.</p>}
+      {board && minute! < endMinutes && (
+        <div className="mt-6 grid gap-8 lg:grid-cols-2">
+          <Column
+            title="At the press"
+            turns={board.atPress}
+            large
+            words={(turn) =>
+              `until ${time(turn.pressTo)}${turn.makeReadyMm > 0 ? `; ${formatNumber(turn.makeReadyMm, 2)} mm under the plate` : ''}`
+            }
+            none={minute! < 0 ? `We begin at ${time(0)}.` : 'The press is free.'}
+          />
+          <Column
+            title="Then"
+            turns={[...board.waiting, ...board.preparing]
+              .sort((a, b) => a.pressFrom - b.pressFrom)
+              .slice(0, 1)}
+            large
+            words={(turn) => `at ${time(turn.pressFrom)}`}
+            none="Nobody yet."
+          />
+          <Column
+            title="Inking and wiping"
+            turns={board.preparing}
+            words={(turn) => `place ${turn.place}, up at ${time(turn.pressFrom)}`}
+            none="Nobody."
+          />
+          <Column
+            title="Prepares next"
+            turns={board.next}
+            words={(turn) => `at ${time(turn.prepFrom)}, place ${turn.place}`}
+            none="Nobody more."
+          />
+        </div>
+      )}
+    </div>
+  )
+}
+
+function Column({
+  title,
+  turns,
+  words,
+  none,
+  large = false,
+}: {
+  title: string
+  turns: readonly Turn[]
+  words: (turn: Turn) => string
+  none: string
+  large?: boolean
+}) {
+  return (
+    <section aria-label={title}>
+      <h2 className="border-b border-line text-xl">{title}</h2>
+      {turns.length === 0 && <p className="mt-2 text-xl text-muted">{none}</p>}
+      <ul>
+        {turns.map((turn) => (
+          <li key={turn.name} className="mt-2">
+            <span className={large ? 'far-number text-6xl' : 'text-3xl font-semibold'}>{turn.name}</span>{' '}
+            <span className="text-xl">{words(turn)}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

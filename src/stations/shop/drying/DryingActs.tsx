@@ -1,0 +1,87 @@
+'use client'
+
+import { soonOf } from '@/core/units/moment'
+import { useZone } from '@/ui/ViewerZone'
+import { useEffect, useState } from 'react'
+import { dryingActs, type DryingLoad, type DryingPlace } from '@/core/dry/dryingPlaces'
+import type { FieldProblem } from '@/data/database/errors'
+import { Button } from '@/ui/Button'
+import { TextField } from '@/ui/Field'
+import { usePerson } from '../../across/bench/usePerson'
+import { Problems } from '../../across/pull/Problems'
+import { changeBetweenAction, takeOutAction } from './actions'
+import { sendAct } from '../../across/act/sendAct'
+
+const A_MINUTE_MS = 60_000
+
+/** What drying prints ask for, the earliest first, each done with one tap. */
+export function DryingActs({
+  places,
+  loads,
+}: {
+  places: readonly DryingPlace[]
+  loads: readonly DryingLoad[]
+}) {
+  const zone = useZone()
+  const moment = (at: string) => soonOf(at, zone)
+  const [person, setPerson] = usePerson()
+  const [now, setNow] = useState<string | null>(null)
+  const [problems, setProblems] = useState<FieldProblem[]>([])
+  useEffect(() => {
+    const tell = () => setNow(new Date().toISOString())
+    const [first, tick] = [setTimeout(tell), setInterval(tell, A_MINUTE_MS)]
+    return () => {
+      clearTimeout(first)
+      clearInterval(tick)
+    }
+  }, [])
+  const send = async (act: () => Promise<{ ok: true } | { ok: false; problems: FieldProblem[] }>) => {
+    const answer = await act()
+    setProblems(answer.ok ? [] : answer.problems)
+  }
+  const acts = now === null ? [] : dryingActs(places, loads, now)
+  if (loads.length === 0) return null
+  return (
+    <section aria-label="Drying prints">
+      <ul>
+        {acts.map(({ loadId, kind, at, isDue, words }) => (
+          <li
+            key={`${loadId} ${kind}`}
+            className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-t border-line py-1.5"
+          >
+            <span>
+              <span className={isDue ? 'font-semibold' : ''}>
+                {isDue ? '◆ ' : ''}
+                {words}
+              </span>{' '}
+              <span className="text-sm text-muted">
+                {isDue ? 'due since' : 'at'} {moment(at)}
+              </span>
+            </span>
+            <Button
+              onClick={() =>
+                void send(() =>
+                  kind === 'change'
+                    ? sendAct(changeBetweenAction, { loadId, by: person })
+                    : sendAct(takeOutAction, { loadId }),
+                )
+              }
+            >
+              {kind === 'change' ? 'Changed' : 'Taken out'}
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {acts.some(({ kind }) => kind === 'change') && (
+        <TextField
+          label="Changed by"
+          value={person}
+          onText={setPerson}
+          problem={problems[0]?.message}
+          className="mt-2 max-w-56"
+        />
+      )}
+      {acts.every(({ kind }) => kind !== 'change') && <Problems problems={problems} />}
+    </section>
+  )
+}

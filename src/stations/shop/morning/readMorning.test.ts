@@ -1,0 +1,77 @@
+import { changeFirstMix, firstMix } from '@/core/ink/mix'
+import { describe, expect, it } from 'vitest'
+import { USUAL_CALIBRATION } from '@/core/ink/stiffness'
+import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
+import type { FiledPull } from '@/core/record/jobFile'
+import type { JobRecord } from '@/data/record/jobRecord'
+import { sampleRecord } from '@/data/record/sampleRecord.test.fixture'
+import { readMorning } from './readMorning'
+
+const now = '2031-05-03T08:00:00.000Z'
+const here = { now, zone: 'Etc/UTC' }
+const pull = (
+  pulledAt: string,
+  kind: FiledPull['kind'],
+  mix = 'Low water black',
+  decision?: 'accepted',
+): FiledPull => ({
+  id: `${pulledAt}${kind}`.replace(/\W/g, ''),
+  kind,
+  number: 1,
+  pulledAt,
+  zone: 'Etc/UTC',
+  estimated: false,
+  settings: { ...sampleSettings, ink: changeFirstMix(sampleSettings.ink, { name: mix }) },
+  hands: { inked: null, wiped: null, laid: null },
+  expected: null,
+  expectation: '',
+  batVersion: null,
+  runPosition: 0,
+  sheet: 1,
+  paperId: 'heron',
+  events: decision
+    ? [
+        {
+          event: { kind: 'decision', decision, reason: '', fate: null },
+          at: pulledAt,
+          by: 'Ida Quill',
+          why: null,
+        },
+      ]
+    : [],
+})
+const job = (more: Partial<JobRecord>): JobRecord => sampleRecord({ editionSize: 5, createdAt: now, ...more })
+const shelf = firstMix(sampleSettings.ink).parts.map(({ inkId, name }) => ({
+  id: inkId,
+  name,
+  viscosityPas: 60,
+}))
+const read = (more: Partial<JobRecord>) => readMorning(job(more), shelf as never, here, USUAL_CALIBRATION)
+
+describe('what the morning sheet needs of a job', () => {
+  it('counts pulls from this mix, and from the plate whatever the mix', () => {
+    const facts = read({
+      pulls: [
+        pull('2031-05-02T09:00:00.000Z', 'proof', 'Another black'),
+        pull('2031-05-02T10:00:00.000Z', 'edition', 'Low water black', 'accepted'),
+      ],
+    })
+    expect(facts).toMatchObject({ pullsFromPlate: 2, pullsFromMix: 1, accepted: 1, rejected: 0 })
+  })
+  it('knows whether the felts are warm today', () => {
+    expect(read({ pulls: [pull('2031-05-02T23:59:00.000Z', 'proof')] }).pulledToday).toBe(false)
+    expect(read({ pulls: [pull('2031-05-03T07:00:00.000Z', 'proof')] }).pulledToday).toBe(true)
+  })
+  it('reckons the stiffness of the mix with its oil, where every ink is on the shelf', () => {
+    expect(read({}).mixPas).toBeLessThan(60)
+    expect(read({}).mixPas).toBeGreaterThan(40)
+    expect(readMorning(job({}), [], here, USUAL_CALIBRATION).mixPas).toBeNull()
+  })
+  it('says when prints are dry', () => {
+    const drying = (readyAt: string) =>
+      read({ dryings: [{ method: 'boards', laidAt: '2031-05-01T09:00:00.000Z', readyAt, by: 'Ida Quill' }] })
+        .drying
+    expect(drying('2031-05-02T09:00:00.000Z')).toEqual({ ready: true, when: '2031-05-02' })
+    expect(drying('2031-05-04T09:00:00.000Z')).toEqual({ ready: false, when: '2031-05-04' })
+  })
+})

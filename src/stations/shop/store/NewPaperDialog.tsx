@@ -1,0 +1,156 @@
+'use client'
+
+import { useState } from 'react'
+import { gsmOfSheet, SIZINGS, type Sizing } from '@/core/paper/substitutes'
+import { formatNumber } from '@/core/units/length'
+import type { FieldProblem } from '@/data/database/errors'
+import { Button } from '@/ui/Button'
+import { Dialog } from '@/ui/Dialog'
+import { SelectField, TextField } from '@/ui/Field'
+import { LengthField, NumberField } from '@/ui/NumberField'
+import { problemAt } from '../../across/bench/problemAt'
+import { Problems } from '../../across/pull/Problems'
+import { addPaperAction } from './actions'
+import { sendAct } from '../../across/act/sendAct'
+
+const EMPTY = {
+  name: '',
+  gsm: null as number | null,
+  caliperMm: 0.5 as number | null,
+  sheetWidthMm: null as number | null,
+  sheetHeightMm: null as number | null,
+  grain: 'unknown' as 'long' | 'short' | 'unknown',
+  sheetsReceived: 25 as number | null,
+  fibre: '',
+  sizing: 'unknown' as Sizing,
+  sides: '',
+  note: '',
+}
+const FIELDS = Object.keys(EMPTY)
+
+/** Adds a paper to the store. */
+export function NewPaperDialog() {
+  const [open, setOpen] = useState(false)
+  const [paper, setPaper] = useState(EMPTY)
+  const [problems, setProblems] = useState<FieldProblem[]>([])
+  const [weighed, setWeighed] = useState<number | null>(null)
+  const { sheetWidthMm: width, sheetHeightMm: height } = paper
+  const byWeight = weighed && weighed > 0 && width && height ? gsmOfSheet(weighed, width, height) : null
+  const set = (patch: Partial<typeof EMPTY>) => setPaper({ ...paper, ...patch })
+  const add = async () => {
+    const { gsm, caliperMm, sheetWidthMm, sheetHeightMm, sheetsReceived, ...words } = paper
+    const number = (value: number | null) => value ?? Number.NaN
+    const answer = await sendAct(addPaperAction, {
+      ...words,
+      gsm: number(gsm),
+      caliperMm: number(caliperMm),
+      sheetWidthMm: number(sheetWidthMm),
+      sheetHeightMm: number(sheetHeightMm),
+      sheetsReceived: number(sheetsReceived),
+    })
+    setProblems(answer.ok ? [] : answer.problems)
+    if (!answer.ok) return
+    setPaper(EMPTY)
+    setOpen(false)
+  }
+  return (
+    <Dialog
+      title="Add a paper"
+      open={open}
+      onOpenChange={setOpen}
+      trigger={<Button look="quiet">Add a paper</Button>}
+    >
+      <div className="grid gap-3 sm:grid-cols-2">
+        <TextField
+          label="Name of the paper"
+          value={paper.name}
+          onText={(name) => set({ name })}
+          problem={problemAt(problems, 'name')}
+          className="sm:col-span-2"
+        />
+        <LengthField
+          label="Sheet width"
+          value={paper.sheetWidthMm}
+          onValue={(sheetWidthMm) => set({ sheetWidthMm })}
+          problem={problemAt(problems, 'sheetWidthMm')}
+        />
+        <LengthField
+          label="Sheet height"
+          value={paper.sheetHeightMm}
+          onValue={(sheetHeightMm) => set({ sheetHeightMm })}
+          problem={problemAt(problems, 'sheetHeightMm')}
+        />
+        <NumberField
+          label="Weight"
+          unit="g/m²"
+          value={paper.gsm}
+          onValue={(gsm) => set({ gsm })}
+          problem={problemAt(problems, 'gsm')}
+        />
+        <div className="grid grid-cols-[1fr_auto] items-end gap-2">
+          <NumberField label="Unknown? One sheet weighs" unit="g" value={weighed} onValue={setWeighed} />
+          <Button
+            disabled={byWeight === null}
+            onClick={() => byWeight !== null && set({ gsm: Number(byWeight.toFixed(0)) })}
+          >
+            {byWeight === null ? 'Reckon' : `${formatNumber(byWeight, 0)} g/m²`}
+          </Button>
+        </div>
+        <NumberField
+          label="Caliper"
+          unit="mm"
+          value={paper.caliperMm}
+          onValue={(caliperMm) => set({ caliperMm })}
+          problem={problemAt(problems, 'caliperMm')}
+        />
+        <SelectField
+          label="Grain"
+          value={paper.grain}
+          options={[
+            ['unknown', 'not known'],
+            ['long', 'long'],
+            ['short', 'short'],
+          ]}
+          onPick={(grain) => set({ grain: grain as typeof EMPTY.grain })}
+        />
+        <NumberField
+          label="Sheets in the store"
+          digits={0}
+          value={paper.sheetsReceived}
+          onValue={(sheetsReceived) => set({ sheetsReceived })}
+          problem={problemAt(problems, 'sheetsReceived')}
+        />
+        <TextField
+          label="Fibre"
+          value={paper.fibre}
+          onText={(fibre) => set({ fibre })}
+          problem={problemAt(problems, 'fibre')}
+        />
+        <SelectField
+          label="Sizing"
+          value={paper.sizing}
+          options={Object.entries(SIZINGS)}
+          onPick={(sizing) => set({ sizing: sizing as Sizing })}
+        />
+        <TextField
+          label="Side to print on"
+          value={paper.sides}
+          onText={(sides) => set({ sides })}
+          problem={problemAt(problems, 'sides')}
+          className="sm:col-span-2"
+        />
+        <TextField
+          label="Note"
+          value={paper.note}
+          onText={(note) => set({ note })}
+          problem={problemAt(problems, 'note')}
+          className="sm:col-span-2"
+        />
+      </div>
+      <Problems problems={problems} except={FIELDS} />
+      <Button look="main" className="mt-4" onClick={() => void add()}>
+        Add this paper
+      </Button>
+    </Dialog>
+  )
+}

@@ -1,0 +1,74 @@
+import Link from 'next/link'
+import { paperStanding, type Reservation } from '@/core/paper/stock'
+import { SIZINGS } from '@/core/paper/substitutes'
+import { formatMm, formatNumber } from '@/core/units/length'
+import type { StorePaper } from '@/data/shop/store'
+import { NewPaperDialog } from './NewPaperDialog'
+
+const HEADS = ['Paper', 'Weight', 'Sheet', 'Caliper', 'Sizing', 'Left', 'Kept back', 'Free', 'Note']
+
+/** The papers with what lies there, what jobs keep back, and what stays free. */
+export function PaperShelf({
+  papers,
+  reservations,
+}: {
+  papers: readonly StorePaper[]
+  reservations: readonly Reservation[]
+}) {
+  return (
+    <section aria-label="Papers" className="mt-6">
+      <div className="flex items-baseline justify-between">
+        <h2 className="station-title">Papers</h2>
+        <NewPaperDialog />
+      </div>
+      <div className="relative overflow-x-auto" role="region" aria-label="Papers in the store" tabIndex={0}>
+        <table className="w-full text-sm">
+          <thead className="text-left text-muted">
+            <tr>
+              {HEADS.map((head) => (
+                <th key={head} scope="col" className="pr-3 font-normal">
+                  {head}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {papers.map((paper) => {
+              const { left, reserved, free, standing } = paperStanding(
+                paper.sheetsLeft,
+                reservations.filter(({ paperId }) => paperId === paper.id),
+                paper.lowAt,
+              )
+              return (
+                <tr key={paper.id} className="border-t border-line">
+                  <th scope="row" className="py-1.5 pr-3 text-left">
+                    <Link
+                      href={`/store/papers/${paper.id}`}
+                      className="inline-flex min-h-6 underline-offset-4 hover:underline"
+                    >
+                      {paper.name}
+                    </Link>
+                  </th>
+                  <td className="pr-3">{formatNumber(paper.gsm, 0)} g/m²</td>
+                  <td className="pr-3">
+                    {formatMm(paper.sheetWidthMm)} × {formatMm(paper.sheetHeightMm)}
+                  </td>
+                  <td className="pr-3">{formatNumber(paper.caliperMm, 2)} mm</td>
+                  <td className="pr-3">{SIZINGS[paper.sizing]}</td>
+                  <td className={left <= 0 ? 'pr-3 font-semibold' : 'pr-3'}>
+                    {left <= 0 ? `◆ ${left}: count them` : left}
+                  </td>
+                  <td className="pr-3">{reserved || '–'}</td>
+                  <td className={standing === 'enough' ? 'pr-3' : 'pr-3 font-semibold'}>
+                    {standing === 'short' ? `◆ ${-free} short` : standing === 'low' ? `◆ ${free}: low` : free}
+                  </td>
+                  <td>{paper.note}</td>
+                </tr>
+              )
+            })}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  )
+}

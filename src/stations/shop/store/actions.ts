@@ -1,0 +1,60 @@
+'use server'
+
+import { z } from 'zod'
+import { RAG_WHITE } from '@/core/paper/ragWhite'
+import { newStockMoveSchema } from '@/core/paper/stock'
+import { label } from '@/core/units/schemas'
+import { enterStock } from '@/data/shop/stock'
+import {
+  addPaper,
+  addPress,
+  changePaper,
+  newPaperSchema,
+  newPressSchema,
+  paperDetailsSchema,
+} from '@/data/shop/store'
+import { act } from '../../across/act/act'
+
+/** Adds a paper to the store; its white is taken as an ordinary rag's until it is measured. */
+export const addPaperAction = act(
+  newPaperSchema,
+  'shop',
+  async (paper) => {
+    await addPaper(paper, [...RAG_WHITE])
+    return {}
+  },
+  { shows: 'store' },
+)
+
+/** Adds a press to the store. */
+export const addPressAction = act(
+  newPressSchema,
+  'shop',
+  async (press) => {
+    await addPress(press)
+    return {}
+  },
+  { shows: 'store' },
+)
+
+/** Changes what is said of a paper. */
+export const changePaperAction = act(
+  z.strictObject({ paperId: label, details: paperDetailsSchema }),
+  'shop',
+  async ({ paperId, details }) => {
+    await changePaper(paperId, details)
+    return {}
+  },
+  { shows: 'store' },
+)
+
+/** Makes an entry in a paper's stock book. */
+export const enterStockAction = act(
+  newStockMoveSchema,
+  'shop',
+  async (move, at) => {
+    await enterStock(move, at)
+    return {}
+  },
+  { shows: 'store' },
+)

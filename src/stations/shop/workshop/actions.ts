@@ -1,0 +1,89 @@
+'use server'
+
+import { z } from 'zod'
+import { seedDemo } from '@demo/seedDemo'
+import { STARTER_STORE } from '@demo/starterStore'
+import { FieldError } from '@/data/database/errors'
+import { importJob } from '@/data/record/jobFiles'
+import { unpackJob } from '@/data/record/jobFolder'
+import { createJob, listJobs, newJobSchema } from '@/data/shop/jobs'
+import { loadStore, stockStore } from '@/data/shop/store'
+import { act } from '../../across/act/act'
+
+/** A new workshop gets an invented store to begin with, so that the first job has inks, papers and presses to choose from. */
+async function stockIfEmpty(): Promise<void> {
+  const { inks, papers, presses } = await loadStore()
+  if (inks.length + papers.length + presses.length === 0) await stockStore(STARTER_STORE)
+}
+
+/** Makes a job and answers its slug. */
+export const createJobAction = act(
+  newJobSchema,
+  'shop',
+  async (job, at) => {
+    await stockIfEmpty()
+    const { slug } = await createJob(job, at)
+    return { slug }
+  },
+  { shows: 'jobs' },
+)
+
+/** The sample while it is being laid out: a second press waits for the first instead of laying another beside it. */
+let laying: Promise<void> | null = null
+
+/** Lays out the sample beside nothing: only where there is no job yet. */
+export const layOutSampleAction = act(
+  z.strictObject({}),
+  'shop',
+  async () => {
+    laying ??= listJobs()
+      .then((jobs) => (jobs.length === 0 ? seedDemo() : undefined))
+      .finally(() => (laying = null))
+    await laying
+    return {}
+  },
+  { shows: 'jobs', isLong: true },
+)
+
+/** Largest job file taken, characters. */
+const LARGEST_JOB_FILE = 40_000_000
+
+/** Largest job folder taken, zipped, bytes. */
+const LARGEST_JOB_FOLDER = 200 * 1048576
+
+/** Takes a zipped job folder in as a new job, with its pictures. */
+export const importFolderAction = act(
+  z.instanceof(FormData),
+  'shop',
+  async (form, at) => {
+    const file = form.get('folder')
+    if (!(file instanceof File)) throw new FieldError([{ field: 'file', message: 'Choose a file.' }])
+    if (file.size > LARGEST_JOB_FOLDER)
+      throw new FieldError([{ field: 'file', message: 'The folder is larger than a job folder can be.' }])
+    return { slug: await unpackJob(new Uint8Array(await file.arrayBuffer()), at) }
+  },
+  { shows: 'jobs', isLong: true },
+)
+
+/** Takes a job file in as a new job. */
+export const importJobAction = act(
+  z.strictObject({ text: z.string() }),
+  'shop',
+  async ({ text }) => {
+    if (text.length > LARGEST_JOB_FILE)
+      throw new FieldError([{ field: 'file', message: 'The file is larger than a job file can be.' }])
+    let document: unknown
+    try {
+      document = JSON.parse(text)
+    } catch {
+      throw new FieldError([
+        {
+          field: 'file',
+          message: 'This is not JSON: choose a file that was saved as “Job as JSON”.',
+        },
+      ])
+    }
+    return { slug: await importJob(document) }
+  },
+  { shows: 'jobs' },
+)
