@@ -1,3 +1,4 @@
+import { PairSums } from '../stats/pairSums'
 import { solveLinear } from '../linear/solveLinear'
 import { median } from '../stats/median'
 import type { Box } from './findPlate'
@@ -134,7 +135,7 @@ function shiftOf(
       top < 1
     )
       return null
-    let [n, sa, sb, saa, sbb, sab] = [0, 0, 0, 0, 0, 0]
+    const sums = new PairSums()
     let [gxx, gyy, gxy, gxa, gya, gxb, gyb, gx1, gy1] = [0, 0, 0, 0, 0, 0, 0, 0, 0]
     for (let v = top; v < top + height; v += STEP) {
       for (let u = left; u < left + width; u += STEP) {
@@ -146,12 +147,7 @@ function shiftOf(
           (theirs[to + w] * (1 - fx) + theirs[to + w + 1] * fx) * fy
         const gx = (ours[at + 1] - ours[at - 1]) / 2
         const gy = (ours[at + w] - ours[at - w]) / 2
-        n += 1
-        sa += a
-        sb += b
-        saa += a * a
-        sbb += b * b
-        sab += a * b
+        sums.add(a, b)
         gxx += gx * gx
         gyy += gy * gy
         gxy += gx * gy
@@ -163,17 +159,15 @@ function shiftOf(
         gy1 += gy
       }
     }
-    const [varA, varB, cov] = [saa - (sa * sa) / n, sbb - (sb * sb) / n, sab - (sa * sb) / n]
-    if (varA / n < DRAWN ** 2 || cov < ALIKE * Math.sqrt(varA * varB)) return null
-    const gain = cov / varA
-    const offset = (sb - gain * sa) / n
+    if (sums.squaresA / sums.count < DRAWN ** 2 || sums.correlation < ALIKE) return null
+    const { gain, offset } = sums.line
     // What the tone does not explain, seen through the gradients, is the shift.
     const [rx, ry] = [gxb - gain * gxa - offset * gx1, gyb - gain * gya - offset * gy1]
     const det = gxx * gyy - gxy * gxy
     if (!(det > 1e-12 * gxx * gyy) || !(gain > 0)) return null
     const [dx, dy] = [(gyy * rx - gxy * ry) / det / gain, (gxx * ry - gxy * rx) / det / gain]
     if (turn === MOST_TURNS || Math.hypot(dx, dy) < SETTLED_PX) {
-      const noise = Math.max(1e-9, (varB - gain * cov) / n)
+      const noise = Math.max(1e-9, (sums.squaresB - gain * sums.products) / sums.count)
       const error = (own: number, other: number) =>
         noise / (gain * gain * (own - (gxy * gxy) / other)) + LEAST_ERROR_PX ** 2
       return { x, y, surelyX: 1 / error(gxx, gyy), surelyY: 1 / error(gyy, gxx) }

@@ -1,3 +1,4 @@
+import { PairSums } from '../stats/pairSums'
 import type { Grey } from './picture'
 import type { Similarity } from './similarity'
 
@@ -23,12 +24,7 @@ export function likenessOf(
   const found: number[] = []
   for (let top = 0; top + SQUARE <= height; top += SQUARE) {
     for (let left = 0; left + SQUARE <= width; left += SQUARE) {
-      let n = 0
-      let sa = 0
-      let sb = 0
-      let saa = 0
-      let sbb = 0
-      let sab = 0
+      const sums = new PairSums()
       for (let y = top; y < top + SQUARE; y++) {
         for (let x = left; x < left + SQUARE; x++) {
           const dx = x + 0.5 - width / 2
@@ -46,20 +42,11 @@ export function likenessOf(
             (impression.data[k + impression.width] * (1 - fx) +
               impression.data[k + impression.width + 1] * fx) *
               fy
-          const a = data[y * width + x]
-          n += 1
-          sa += a
-          sb += b
-          saa += a * a
-          sbb += b * b
-          sab += a * b
+          sums.add(data[y * width + x], b)
         }
       }
-      if (n < (SQUARE * SQUARE) / 2) continue
-      const ours = saa - (sa * sa) / n
-      const theirs = sbb - (sb * sb) / n
-      if (ours / n < DRAWN ** 2) continue
-      found.push(theirs < 1e-9 ? 0 : (sab - (sa * sb) / n) / Math.sqrt(ours * theirs))
+      if (sums.count < (SQUARE * SQUARE) / 2 || sums.squaresA / sums.count < DRAWN ** 2) continue
+      found.push(sums.correlation)
     }
   }
   return found.length < FEWEST ? null : found.sort((a, b) => a - b)[found.length >> 1]

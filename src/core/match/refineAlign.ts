@@ -1,3 +1,4 @@
+import { PairSums } from '../stats/pairSums'
 import { solveLinear } from '../linear/solveLinear'
 import { softened, type Grey } from './picture'
 import type { Similarity } from './similarity'
@@ -143,7 +144,8 @@ function correlationOf(
 ): { correlation: number; used: number } {
   const { width, height, data } = reference
   const [cos, sin] = [at.scale * Math.cos(at.rotation), at.scale * Math.sin(at.rotation)]
-  let [n, all, sa, sb, saa, sbb, sab] = [0, 0, 0, 0, 0, 0, 0]
+  const sums = new PairSums()
+  let all = 0
   for (let y = step >> 1; y < height; y += step) {
     for (let x = step >> 1; x < width; x += step) {
       const dx = x + 0.5 - width / 2
@@ -155,19 +157,10 @@ function correlationOf(
       const a = data[y * width + x]
       const b = impression.data[j * impression.width + i]
       if (Math.abs(gain * a + offset - b) > bound) continue
-      n += 1
-      sa += a
-      sb += b
-      saa += a * a
-      sbb += b * b
-      sab += a * b
+      sums.add(a, b)
     }
   }
-  const spread = Math.sqrt(Math.max(0, saa - (sa * sa) / n) * Math.max(0, sbb - (sb * sb) / n))
-  return {
-    correlation: n > 0 && spread > 1e-9 ? (sab - (sa * sb) / n) / spread : 0,
-    used: all > 0 ? n / all : 0,
-  }
+  return { correlation: sums.correlation, used: all > 0 ? sums.count / all : 0 }
 }
 
 /**

@@ -1,3 +1,4 @@
+import { mean } from '../stats/mean'
 import { plural } from '../units/counted'
 import { formatNumber } from '../units/length'
 import { compareSettings } from './compareSettings'
@@ -117,9 +118,7 @@ export function whatMovedWhat(pairs: readonly ProofPair[]): Moved[] {
       const deltas = changes
         .filter(({ key }) => (ACTS[act].keys as readonly string[]).includes(key))
         .map(({ key }) => number(entries[1].get(key)) - number(entries[0].get(key)))
-      return deltas.length === 0
-        ? []
-        : [{ act, delta: deltas.reduce((sum, delta) => sum + delta, 0) / deltas.length }]
+      return deltas.length === 0 ? [] : [{ act, delta: mean(deltas) }]
     })
     const others = changes.filter(
       ({ key }) => !Object.values(ACTS).some(({ keys }) => (keys as readonly string[]).includes(key)),

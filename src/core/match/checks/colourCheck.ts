@@ -1,3 +1,4 @@
+import { mean } from '../../stats/mean'
 import { contains, type Outline } from '../../geometry/polygon'
 import { formatNumber } from '../../units/length'
 import { quantiles } from '../differences'
@@ -42,7 +43,7 @@ export function colourFigures(
   }
   const [p95] = quantiles(Float32Array.from(inside), [0.95])
   return {
-    mean: inside.length === 0 ? 0 : inside.reduce((sum, value) => sum + value, 0) / inside.length,
+    mean: inside.length === 0 ? 0 : mean(inside),
     p95,
     zones: zones.flatMap(({ name }, i) =>
       sums[i].count === 0 ? [] : [{ name, mean: sums[i].sum / sums[i].count }],

@@ -1,3 +1,4 @@
+import { mean } from '../../stats/mean'
 import { median } from '../../stats/median'
 import { formatNumber } from '../../units/length'
 import type { InkCells } from '../inkCells'
@@ -17,7 +18,6 @@ const TONES = [
 const LINE = 18
 
 const sentence = (words: string) => words[0].toUpperCase() + words.slice(1)
-const meanOf = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length
 
 /** The tone curve: light, middle and dark cells of the reference against what the impression has there; the worst of them counts. */
 export function checkTone({ cells }: InkCells): CheckResult {
@@ -25,7 +25,7 @@ export function checkTone({ cells }: InkCells): CheckResult {
     const of = cells.filter(({ reference }) => reference >= from && reference < to)
     return of.length < FEWEST
       ? []
-      : [{ name, difference: meanOf(of.map(({ reference, impression }) => impression - reference)) }]
+      : [{ name, difference: mean(of.map(({ reference, impression }) => impression - reference)) }]
   })
   if (tones.length === 0)
     return { check: 'tone', value: null, words: 'Too little is printed to say.', places: [] }
