@@ -6,10 +6,9 @@ import { writeWorkshopLines } from '@/core/morning/workshopLines'
 import { paperStanding } from '@/core/paper/stock'
 import { loadCalibration } from '@/data/ink/calibrations'
 import { loadDryingPlaces } from '@/data/shop/dryingPlaces'
-import { UnreadableJobError } from '@/data/database/errors'
-import { onlyUnreadable } from './jobs/[job]/openJob'
 import { latestMornings } from '@/data/shop/mornings'
-import { listJobs, loadJob } from '@/data/shop/jobs'
+import { listJobs } from '@/data/shop/jobs'
+import { loadJobsUnderWay } from '@/data/shop/jobsUnderWay'
 import { loadFacings } from '@/data/plate/plateWatch'
 import { loadReservations } from '@/data/shop/stock'
 import { loadStore } from '@/data/shop/store'
@@ -18,32 +17,51 @@ import { MorningSheet } from '@/stations/shop/morning/MorningSheet'
 import { WorkshopLines } from '@/stations/shop/morning/WorkshopLines'
 import { readMorning } from '@/stations/shop/morning/readMorning'
 import { FirstRun } from '@/stations/shop/workshop/FirstRun'
-import { JobShelf } from '@/stations/shop/workshop/JobShelf'
+import { isMeant, JobShelf, JOBS_ON_SHELF } from '@/stations/shop/workshop/JobShelf'
+import { pageOf } from '@/core/units/page'
+import { PageLinks } from '@/ui/PageLinks'
 import { Panel } from '@/ui/Panel'
 
+/** Jobs on one morning sheet: as many as one day's work bears, those last worked on first. */
+const JOBS_ON_SHEET = 6
+
+/** What is looked for, and which page of the sheet and of the shelf is open. */
+type Asked = { find?: string; sheet?: string; shelf?: string }
+
+const address = (asked: Asked): string => {
+  const said = Object.entries(asked).filter((entry): entry is [string, string] => Boolean(entry[1]))
+  return said.length === 0 ? '/' : `/?${new URLSearchParams(said)}`
+}
+
 /** The first screen of a working day: the morning sheet, and the jobs. */
-export default async function MorningPage() {
-  const jobs = await listJobs()
+export default async function MorningPage({ searchParams }: { searchParams: Promise<Asked> }) {
+  const asked = await searchParams
+  const find = String(asked.find ?? '').trim()
+  const jobs = (await listJobs()).toSorted((a, b) => b.lastAt.localeCompare(a.lastAt))
   if (jobs.length === 0) return <FirstRun />
+  const underWay = jobs.filter(({ phase }) => phase !== 'signed')
+  const onSheet = pageOf(underWay, Number(asked.sheet ?? 1), JOBS_ON_SHEET)
+  const onShelf = pageOf(
+    jobs.filter((job) => isMeant(job, find)),
+    Number(asked.shelf ?? 1),
+    JOBS_ON_SHELF,
+  )
   const [[morning, before], { inks, papers, presses }, calibration, reservations, { places, loads }] =
     await Promise.all([
       latestMornings(2),
       loadStore(),
       loadCalibration(),
-      loadReservations(),
+      loadReservations(jobs),
       loadDryingPlaces(),
     ])
   const [now, zone] = [new Date().toISOString(), await viewerZone()]
-  const underWay = jobs.filter(({ phase }) => phase !== 'signed')
-  const read = await Promise.all(
-    underWay.map(async ({ id, slug }) => {
-      const job = await loadJob(slug).catch(onlyUnreadable)
-      if (job instanceof UnreadableJobError) return job
-      return { slug, facts: readMorning(job, inks, { now, zone }, calibration, await loadFacings(id)) }
-    }),
+  const { read, unreadable } = await loadJobsUnderWay(onSheet.items)
+  const active = await Promise.all(
+    read.map(async ({ slug, ...job }) => ({
+      slug,
+      facts: readMorning(job, inks, { now, zone }, calibration, await loadFacings(job.id)),
+    })),
   )
-  const active = read.flatMap((one) => (one instanceof UnreadableJobError ? [] : [one]))
-  const unreadable = read.flatMap((one) => (one instanceof UnreadableJobError ? [one] : []))
   const lines = morning
     ? writeMorningSheet(
         morning.readings,
@@ -70,6 +88,10 @@ export default async function MorningPage() {
         })),
       })
     : []
+  // Besides those on the sheet, the one whose sheet was weighed.
+  const weighable = underWay.filter(
+    (job) => onSheet.items.includes(job) || job.id === morning?.readings.sheetJobId,
+  )
   const fresh = morning && dayOf(morning.at, zone) === dayOf(now, zone)
   return (
     <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_20rem]">
@@ -86,7 +108,7 @@ export default async function MorningPage() {
         >
           <MorningReadingsForm
             readings={morning?.readings ?? null}
-            jobs={active.map(({ facts }) => ({ id: facts.id, title: facts.title }))}
+            jobs={weighable.map(({ id, title }) => ({ id, title }))}
           />
           {!morning && (
             <p className="mt-4">
@@ -104,11 +126,24 @@ export default async function MorningPage() {
                 lines={lines.filter((line) => line.jobId === facts.id)}
               />
             ))}
-          {active.length === 0 && <p className="mt-4">No job is under way.</p>}
+          {underWay.length === 0 && <p className="mt-4">No job is under way.</p>}
+          <PageLinks
+            label="More jobs under way"
+            page={onSheet}
+            earlier="Jobs worked on later"
+            later="Jobs worked on before"
+            href={(page) => address({ ...asked, sheet: String(page) })}
+          />
         </Panel>
       </main>
       <aside className="border-line p-4 lg:border-l">
-        <JobShelf jobs={jobs} unreadable={unreadable.map(({ slug, reason }) => ({ slug, reason }))} />
+        <JobShelf
+          jobs={onShelf}
+          count={jobs.length}
+          find={find}
+          unreadable={unreadable.map(({ slug, reason }) => ({ slug, reason }))}
+          href={(page) => address({ ...asked, shelf: String(page) })}
+        />
       </aside>
     </div>
   )

@@ -11,6 +11,8 @@ import { defineTables, type Tables } from './tables'
 export interface Database {
   sequelize: Sequelize
   tables: Tables
+  /** what was read of jobs, by what it is and by job, with where their rows stood: see `remembered` */
+  memory: Map<string, Map<string, { stamp: string; value: unknown }>>
 }
 
 interface Held {
@@ -40,7 +42,7 @@ async function open(file: string): Promise<Database> {
     await sequelize.close()
     throw error
   }
-  return { sequelize, tables: defineTables(sequelize) }
+  return { sequelize, tables: defineTables(sequelize), memory: new Map() }
 }
 
 /** Opens the workshop's database once a process, bringing it up to the newest shape. */

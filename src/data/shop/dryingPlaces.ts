@@ -69,11 +69,13 @@ export async function takeOut(loadId: number, at: string): Promise<void> {
 /** The workshop's places, and what lies in them. */
 export async function loadDryingPlaces(): Promise<{ places: DryingPlace[]; loads: DryingLoad[] }> {
   const { tables } = await openDatabase()
-  const [places, loads, changes, jobs] = await Promise.all([
+  const [places, loads] = await Promise.all([
     readRows(tables.drying_places, { order: ['name'] }),
     readRows(tables.drying_loads, { where: { takenOutAt: null }, order: ['readyAt'] }),
-    readRows(tables.drying_changes, { order: ['id'] }),
-    readRows(tables.jobs, {}),
+  ])
+  const [changes, jobs] = await Promise.all([
+    readRows(tables.drying_changes, { where: { loadId: loads.map(({ id }) => id!) }, order: ['id'] }),
+    readRows(tables.jobs, { where: { id: loads.map(({ jobId }) => jobId) } }),
   ])
   return {
     places,

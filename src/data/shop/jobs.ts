@@ -27,6 +27,7 @@ import { readJobRecord, type JobRecord } from '../record/jobRecord'
 import { readRows } from '../database/readRows'
 import { freeSlug } from '../database/slug'
 import type { JobRow } from '../database/tables'
+import { countJobs } from './jobCounts'
 
 const editionSize = finite
   .int({ error: 'must be a whole number' })
@@ -46,6 +47,8 @@ export interface JobSummary extends JobRow {
   proofs: number
   accepted: number
   rejected: number
+  /** when it was last pulled from, or else begun */
+  lastAt: string
   /** picture of the newest state that has one */
   imageId: string | null
 }
@@ -116,40 +119,41 @@ export async function exportRaw(slug: string): Promise<Record<string, unknown[]>
   return { jobs: await rowsOf('jobs', 'id'), ...Object.fromEntries(await Promise.all(entries)) }
 }
 
-const SUMMARY = `
+const SHELF = `
   SELECT j.*,
-    (SELECT count(*) FROM pulls p WHERE p.jobId = j.id AND p.kind = 'proof') AS proofs,
-    (SELECT count(*) FROM bats b WHERE b.jobId = j.id) AS bats,
-    (SELECT count(*) FROM prints n WHERE n.jobId = j.id) AS numbered,
-    (SELECT imageId FROM plate_states s WHERE s.jobId = j.id AND imageId IS NOT NULL ORDER BY state DESC LIMIT 1) AS imageId,
-    coalesce(d.accepted, 0) AS accepted, coalesce(d.rejected, 0) AS rejected
-  FROM jobs j LEFT JOIN (
-    SELECT s.jobId, sum(s.decision = 'accepted' AND p.runPosition = r.last) AS accepted, sum(s.decision = 'rejected') AS rejected FROM (
-      SELECT e.jobId, e.pullId, json_extract(e.event, '$.decision') AS decision, max(e.id) FROM pull_events e WHERE e.subject = 'decision' GROUP BY e.jobId, e.pullId
-    ) s
-    JOIN pulls p ON p.jobId = s.jobId AND p.id = s.pullId
-    JOIN (SELECT jobId, max(position) AS last FROM runs WHERE kind <> 'hand' GROUP BY jobId) r ON r.jobId = s.jobId
-    GROUP BY s.jobId
-  ) d ON d.jobId = j.id
-  ORDER BY j.createdAt DESC, j.id`
+    EXISTS (SELECT 1 FROM bats b WHERE b.jobId = j.id) AS isApproved,
+    EXISTS (SELECT 1 FROM prints n WHERE n.jobId = j.id) AS isNumbered,
+    (SELECT imageId FROM plate_states s WHERE s.jobId = j.id AND imageId IS NOT NULL ORDER BY state DESC LIMIT 1) AS imageId
+  FROM jobs j ORDER BY j.createdAt DESC, j.id`
 
-/** Every job as the shelf shows it, newest first; a print is accepted once its last pull is. Counted by the database, without reading the pulls. */
+type ShelfRow = JobRow & { isApproved: number; isNumbered: number; imageId: string | null }
+
+function phaseOf(job: ShelfRow, accepted: number): JobSummary['phase'] {
+  if (job.isNumbered) return 'signed'
+  if (!job.isApproved) return 'proving'
+  return accepted >= job.editionSize ? 'sorting' : 'edition'
+}
+
+/** Every job as the shelf shows it, newest first. */
 export async function listJobs(): Promise<JobSummary[]> {
   const { sequelize } = await openDatabase()
-  const rows = await sequelize.query<
-    JobRow & {
-      proofs: number
-      bats: number
-      numbered: number
-      accepted: number
-      rejected: number
-      imageId: string | null
-    }
-  >(SUMMARY, { type: QueryTypes.SELECT })
-  return rows.map(({ bats, numbered, ...job }) => {
-    const held = job.accepted >= job.editionSize ? 'sorting' : 'edition'
-    const open = bats === 0 ? 'proving' : held
-    return { ...job, phase: numbered > 0 ? 'signed' : open }
+  const rows = await sequelize.query<ShelfRow>(SHELF, { type: QueryTypes.SELECT })
+  const counted = await countJobs()
+  return rows.flatMap((row) => {
+    const counts = counted.get(row.id)
+    if (!counts) return []
+    const { isApproved: _, isNumbered: __, ...job } = row
+    const { proofs, accepted, rejected, lastPulledAt } = counts
+    return [
+      {
+        ...job,
+        proofs,
+        accepted,
+        rejected,
+        lastAt: lastPulledAt ?? job.createdAt,
+        phase: phaseOf(row, accepted),
+      },
+    ]
   })
 }
 

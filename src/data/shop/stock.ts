@@ -8,8 +8,9 @@ import {
 } from '@/core/paper/stock'
 import { openDatabase, write } from '../database/database'
 import { FieldError, NotFoundError } from '../database/errors'
-import { listJobs } from './jobs'
+import { listJobs, type JobSummary } from './jobs'
 import { readReadable, readRows } from '../database/readRows'
+import { remembered } from '../database/remembered'
 import type { StockMoveRow } from '../database/tables'
 
 /** An entry of a paper's stock book. */
@@ -46,15 +47,21 @@ export async function loadStockBook(paperId: string): Promise<StockMove[]> {
   return (await readRows(tables.stock_moves, { where: { paperId }, order: [['id', 'DESC']] })) as StockMove[]
 }
 
-/** Sheets that jobs under way keep back, by the paper on their bench. */
-export async function loadReservations(): Promise<Reservation[]> {
-  const { tables } = await openDatabase()
-  const [jobs, runs] = await Promise.all([listJobs(), readReadable(tables.runs, { where: { position: 0 } })])
-  return jobs
-    .filter(({ phase }) => phase === 'proving' || phase === 'edition')
-    .flatMap((job) => {
-      const paperId = runs.find(({ jobId }) => jobId === job.id)?.bench.paper?.paperId
-      const sheets = sheetsWanted(job)
-      return paperId && sheets > 0 ? [{ jobId: job.id, title: job.title, paperId, sheets }] : []
-    })
+/** The paper on a job's first bench; a bench that cannot be read asks for none. */
+const paperOnBench = (jobIds: readonly string[]): Promise<Map<string, string | null>> =>
+  remembered('paper', jobIds, async (changed) => {
+    const { tables } = await openDatabase()
+    const runs = await readReadable(tables.runs, { where: { position: 0, jobId: changed } })
+    return new Map(runs.map(({ jobId, bench }) => [jobId, bench.paper?.paperId ?? null]))
+  })
+
+/** Sheets that jobs under way keep back, by the paper on their bench. @param all every job, where they are at hand */
+export async function loadReservations(all?: readonly JobSummary[]): Promise<Reservation[]> {
+  const jobs = (all ?? (await listJobs())).filter(({ phase }) => phase === 'proving' || phase === 'edition')
+  const papers = await paperOnBench(jobs.map(({ id }) => id))
+  return jobs.flatMap((job) => {
+    const paperId = papers.get(job.id)
+    const sheets = sheetsWanted(job)
+    return paperId && sheets > 0 ? [{ jobId: job.id, title: job.title, paperId, sheets }] : []
+  })
 }

@@ -10,6 +10,7 @@ import { count, label, moment, positive, remark } from '@/core/units/schemas'
 import { openDatabase, write } from '../database/database'
 import { FieldError, NotFoundError } from '../database/errors'
 import { loadInks, type StoreInk } from './inks'
+import { countJobs } from './jobCounts'
 import { readRows } from '../database/readRows'
 import { freeSlug } from '../database/slug'
 import type { PaperRow, Tables } from '../database/tables'
@@ -107,6 +108,14 @@ export async function stockStore(input: z.input<typeof stockSchema>): Promise<vo
   })
 }
 
+/** Sheets of all jobs that went through a press, by paper. */
+async function sheetsPulled(): Promise<Map<string, number>> {
+  const sheets = new Map<string, number>()
+  for (const { sheets: ofJob } of (await countJobs()).values())
+    for (const one of ofJob) sheets.set(one.paperId, (sheets.get(one.paperId) ?? 0) + one.sheets)
+  return sheets
+}
+
 /** Reads shelf and store in the order things came in; every sheet that went through a press is off the stock. */
 export async function loadStore(): Promise<Store> {
   const { sequelize, tables } = await openDatabase()
@@ -121,18 +130,13 @@ export async function loadStore(): Promise<Store> {
       'SELECT blanketId, max(at) AS at FROM washes GROUP BY blanketId',
       { type: QueryTypes.SELECT },
     ),
-    sequelize.query<{ paperId: string; sheets: number }>(
-      "SELECT paperId, count(DISTINCT jobId || ' ' || sheet) AS sheets FROM pulls GROUP BY paperId",
-      { type: QueryTypes.SELECT },
-    ),
+    sheetsPulled(),
     sequelize.query<{ paperId: string; sheets: number }>(
       'SELECT paperId, sum(change) AS sheets FROM stock_moves GROUP BY paperId',
       { type: QueryTypes.SELECT },
     ),
   ])
-  const byPaper = (rows: readonly { paperId: string; sheets: number }[]) =>
-    new Map(rows.map(({ paperId, sheets }) => [paperId, sheets]))
-  const [gone, moved] = [byPaper(used), byPaper(moves)]
+  const moved = new Map(moves.map(({ paperId, sheets }) => [paperId, sheets]))
   const shelf = blankets.map((row) => ({
     ...shelfBlanketSchema.parse(row),
     washedAt: washed.find(({ blanketId }) => blanketId === row.id)?.at ?? null,
@@ -143,7 +147,7 @@ export async function loadStore(): Promise<Store> {
       .map((row) => paperSchema.parse(row))
       .map((paper) => ({
         ...paper,
-        sheetsLeft: paper.sheetsReceived + (moved.get(paper.id) ?? 0) - (gone.get(paper.id) ?? 0),
+        sheetsLeft: paper.sheetsReceived + (moved.get(paper.id) ?? 0) - (used.get(paper.id) ?? 0),
       })),
     presses: presses.map((row) => pressSchema.parse(row)),
     packs: packs

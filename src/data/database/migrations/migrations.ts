@@ -7,6 +7,7 @@ import { m0006PressRoom } from './m0006PressRoom'
 import { m0007PullDesk } from './m0007PullDesk'
 import { m0008Runs } from './m0008Runs'
 import { m0009Ground } from './m0009Ground'
+import { m0010Counts } from './m0010Counts'
 import type { Migration } from './migration'
 
 /** Every change of the database's shape, in order. A released one is never edited: the next change is a new one. */
@@ -20,4 +21,5 @@ export const MIGRATIONS = [
   m0007PullDesk,
   m0008Runs,
   m0009Ground,
+  m0010Counts,
 ] as const satisfies readonly Migration[]

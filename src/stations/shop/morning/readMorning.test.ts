@@ -5,6 +5,7 @@ import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
 import type { FiledPull } from '@/core/record/jobFile'
 import type { JobRecord } from '@/data/record/jobRecord'
 import { sampleRecord } from '@/data/record/sampleRecord.test.fixture'
+import { jobStanding } from '@/core/morning/jobStanding'
 import { readMorning } from './readMorning'
 
 const now = '2031-05-03T08:00:00.000Z'
@@ -46,7 +47,8 @@ const shelf = firstMix(sampleSettings.ink).parts.map(({ inkId, name }) => ({
   name,
   viscosityPas: 60,
 }))
-const read = (more: Partial<JobRecord>) => readMorning(job(more), shelf as never, here, USUAL_CALIBRATION)
+const read = (more: Partial<JobRecord>) =>
+  readMorning(jobStanding(job(more)), shelf as never, here, USUAL_CALIBRATION)
 
 describe('what the morning sheet needs of a job', () => {
   it('counts pulls from this mix, and from the plate whatever the mix', () => {
@@ -65,7 +67,7 @@ describe('what the morning sheet needs of a job', () => {
   it('reckons the stiffness of the mix with its oil, where every ink is on the shelf', () => {
     expect(read({}).mixPas).toBeLessThan(60)
     expect(read({}).mixPas).toBeGreaterThan(40)
-    expect(readMorning(job({}), [], here, USUAL_CALIBRATION).mixPas).toBeNull()
+    expect(readMorning(jobStanding(job({})), [], here, USUAL_CALIBRATION).mixPas).toBeNull()
   })
   it('says when prints are dry', () => {
     const drying = (readyAt: string) =>

@@ -1,6 +1,9 @@
 import { counted } from '@/core/units/counted'
 import Link from 'next/link'
 import type { JobSummary } from '@/data/shop/jobs'
+import { PageLinks } from '@/ui/PageLinks'
+import type { Page } from '@/core/units/page'
+import { FindJob } from './FindJob'
 import { UnreadableNote, type UnreadableJob } from './UnreadableNote'
 
 const PHASE: Record<JobSummary['phase'], (job: JobSummary) => string> = {
@@ -11,13 +14,46 @@ const PHASE: Record<JobSummary['phase'], (job: JobSummary) => string> = {
   signed: (job) => `signed and filed: edition of ${job.editionSize}`,
 }
 
-/** Every job of the workshop with its plate as it prints; one that cannot be read says why, and can be taken out as it lies there. */
-export function JobShelf({ jobs, unreadable }: { jobs: JobSummary[]; unreadable: UnreadableJob[] }) {
+/** So many jobs lie on the shelf at once; from the next one on they are looked for. */
+export const JOBS_ON_SHELF = 12
+
+/** Whether a job is meant by what somebody looks for: part of its title or of the artist's name. */
+export const isMeant = ({ title, artist }: Pick<JobSummary, 'title' | 'artist'>, find: string): boolean =>
+  `${title} ${artist}`.toLocaleLowerCase().includes(find.trim().toLocaleLowerCase())
+
+/**
+ * The jobs of the workshop with their plates as they print, those last worked on first; one that cannot be read says why, and can be
+ * taken out as it lies there.
+ *
+ * @param find what was looked for @param count how many jobs there are in all
+ */
+export function JobShelf({
+  jobs,
+  count,
+  find,
+  unreadable,
+  href,
+}: {
+  jobs: Page<JobSummary>
+  count: number
+  find: string
+  unreadable: UnreadableJob[]
+  href: (page: number) => string
+}) {
   return (
     <nav aria-label="Jobs">
       <h2 className="station-title mb-1">Jobs</h2>
+      {count > JOBS_ON_SHELF && <FindJob key={find} find={find} />}
+      {find !== '' && (
+        <p className="mb-2 text-sm">
+          {jobs.of === 0 ? 'None' : counted(jobs.of, 'job')} of {count} with “{find}” in title or artist.{' '}
+          <Link href="/" className="underline underline-offset-4">
+            All jobs
+          </Link>
+        </p>
+      )}
       <ul>
-        {jobs.map((job) => (
+        {jobs.items.map((job) => (
           <li key={job.id} className="border-t border-line">
             <Link
               href={`/jobs/${job.slug}`}
@@ -46,6 +82,7 @@ export function JobShelf({ jobs, unreadable }: { jobs: JobSummary[]; unreadable:
           </li>
         ))}
       </ul>
+      <PageLinks label="More jobs" page={jobs} earlier="Later jobs" later="Earlier jobs" href={href} />
     </nav>
   )
 }

@@ -1,0 +1,63 @@
+import { batOfRun, batPulls } from '../record/batOnBench'
+import type { Bat, Drying, FiledPull } from '../record/jobFile'
+import { plateHistory } from '../edition/plateHistory'
+import { readPull } from '../edition/pull'
+import { pullsOnBench, runOnBench, type Run } from '../edition/runs'
+import { firstMix } from '../ink/mix'
+import type { PlateHistory } from '../plate/plateLife'
+import type { Bench } from '../prove/settings'
+import { isSameName } from '../units/byName'
+
+/** Where a job stands by its own record, whatever the time and the room. */
+export interface JobStanding {
+  id: string
+  title: string
+  editionSize: number
+  /** the run on the bench, and what it is held to; null while proving */
+  bench: Bench
+  bat: Bench | null
+  pullsFromPlate: number
+  wear: PlateHistory['wear']
+  pullsFromMix: number
+  accepted: number
+  rejected: number
+  /** moments of all its pulls, of every run */
+  pulledAts: string[]
+  /** when the prints laid down last are ready; null: none was */
+  readyAt: string | null
+}
+
+interface Recorded {
+  id: string
+  title: string
+  editionSize: number
+  openRun: number
+  runs: readonly Run[]
+  pulls: readonly FiledPull[]
+  bats: readonly Bat[]
+  dryings: readonly Drying[]
+}
+
+/** Reads out of a job's record where it stands. A print counts as accepted or rejected by its pull of the run on the bench. */
+export function jobStanding(job: Recorded): JobStanding {
+  const { bench } = runOnBench(job)
+  const mix = firstMix(bench.ink)
+  const pulls = pullsOnBench(job)
+  const decisions = pulls
+    .filter(({ kind }) => kind === 'edition')
+    .map((pull) => readPull(pull).decision?.decision)
+  return {
+    id: job.id,
+    title: job.title,
+    editionSize: job.editionSize,
+    bench,
+    bat: batOfRun(job.bats, job.openRun)?.settings ?? null,
+    pullsFromPlate: pulls.length,
+    wear: plateHistory(pulls, batPulls(job).proof, []).wear,
+    pullsFromMix: job.pulls.filter((pull) => isSameName(firstMix(pull.settings.ink), mix)).length,
+    accepted: decisions.filter((decision) => decision === 'accepted').length,
+    rejected: decisions.filter((decision) => decision === 'rejected').length,
+    pulledAts: job.pulls.map(({ pulledAt }) => pulledAt),
+    readyAt: job.dryings.at(-1)?.readyAt ?? null,
+  }
+}

@@ -1,0 +1,40 @@
+import { QueryTypes } from 'sequelize'
+import { openDatabase } from './database'
+
+/**
+ * What a job's rows stand at: its revision, which every act upon it moves, its newest event and its newest pull, which desks add without
+ * moving it. As long as these are the same, so is all that follows from the job, its runs, pulls, events, BATs and dryings.
+ */
+const STAMPS = `
+  SELECT j.id, j.revision || ' ' || coalesce((SELECT max(e.id) FROM pull_events e WHERE e.jobId = j.id), 0)
+    || ' ' || coalesce((SELECT max(p.place) FROM pulls p WHERE p.jobId = j.id), 0) AS stamp FROM jobs j`
+
+/**
+ * What was read or counted of each job, remembered while its rows stand where they stood. Nothing is stored: it is gone with the process,
+ * and a job changed by whatever process is read again.
+ *
+ * @param what a name for what is read, one a reader
+ * @param jobIds of which jobs; null: of all
+ * @param read reads the jobs that changed; a job it leaves out is asked for again the next time
+ */
+export async function remembered<Value>(
+  what: string,
+  jobIds: readonly string[] | null,
+  read: (changed: string[]) => Promise<ReadonlyMap<string, Value>>,
+): Promise<Map<string, Value>> {
+  const { sequelize, memory } = await openDatabase()
+  const rows = await sequelize.query<{ id: string; stamp: string }>(STAMPS, { type: QueryTypes.SELECT })
+  const stamps = new Map(rows.map(({ id, stamp }) => [id, stamp]))
+  const kept = (memory.get(what) ?? new Map()) as Map<string, { stamp: string; value: Value }>
+  memory.set(what, kept)
+  const wanted = (jobIds ?? [...stamps.keys()]).filter((id) => stamps.has(id))
+  const changed = wanted.filter((id) => kept.get(id)?.stamp !== stamps.get(id))
+  const news = changed.length > 0 ? await read(changed) : new Map<string, Value>()
+  const answer = new Map<string, Value>()
+  for (const id of wanted) {
+    if (news.has(id)) kept.set(id, { stamp: stamps.get(id)!, value: news.get(id)! })
+    const found = kept.get(id)
+    if (found?.stamp === stamps.get(id)) answer.set(id, found!.value)
+  }
+  return answer
+}
