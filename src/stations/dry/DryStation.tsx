@@ -15,7 +15,7 @@ import { SelectField, TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob, useSend } from '../across/bench/BenchContext'
 import { CleaningCaution } from '../across/bench/cautions'
 import { DryingActs } from '../shop/drying/DryingActs'
 import { problemAt } from '../across/bench/problemAt'
@@ -64,7 +64,9 @@ export function DryStation({
   unlocks,
 }: DryStationProps) {
   const zone = useZone()
-  const { job, bench, send } = useBench()
+  const job = useJob()
+  const bench = useBench()
+  const { send } = useSend()
   const [person, setPerson] = usePerson()
   const [method, setMethod] = useState<DryingMethod>('blotters')
   const [days, setDays] = useState<number | null>(DRYING_METHODS.blotters.usualDays)

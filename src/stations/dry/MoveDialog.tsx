@@ -5,7 +5,7 @@ import type { Pull, PullEvent } from '@/core/edition/pull'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
 import { TextField } from '@/ui/Field'
-import { useBench } from '../across/bench/BenchContext'
+import { useSend } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import { useAct } from '../across/bench/useAct'
 import { usePerson } from '../across/bench/usePerson'
@@ -32,7 +32,7 @@ export function MoveDialog({
   onDone: () => void
   onLeave: () => void
 }) {
-  const { send } = useBench()
+  const { send } = useSend()
   const { busy, problems, act } = useAct()
   const [person, setPerson] = usePerson()
   const [why, setWhy] = useState('')

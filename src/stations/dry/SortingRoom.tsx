@@ -18,7 +18,7 @@ import { formatNumber } from '@/core/units/length'
 import { writeMoment } from '@/core/units/moment'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
-import { useBench } from '../across/bench/BenchContext'
+import { useJob, useSend } from '../across/bench/BenchContext'
 import { useAct } from '../across/bench/useAct'
 import { Problems } from '../across/pull/Problems'
 import { declareSizeAction, giveNumbersAction, keepSortingAction } from './actions'
@@ -47,7 +47,8 @@ export default function SortingRoom({
   kept,
   plate,
 }: SortingRoomProps) {
-  const { job, send } = useBench()
+  const job = useJob()
+  const { send } = useSend()
   const { busy, problems, act } = useAct()
   const usual: Signing = { ...USUAL_SIGNING, marking: job.variation === 'alike' ? 'numbered' : job.variation }
   const [signing, setSigning] = useState<Signing>(() =>

@@ -6,7 +6,7 @@ import { writeMoment } from '@/core/units/moment'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
 import { TextField } from '@/ui/Field'
-import { useBench } from '../across/bench/BenchContext'
+import { useSend } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import { useAct } from '../across/bench/useAct'
 import { deviceZone } from '@/ui/deviceZone'
@@ -17,7 +17,7 @@ import { sendAct } from '../across/act/sendAct'
 
 /** The end of a plate: struck, with a proof that shows it. Nothing is pulled from it after. */
 export function StruckPlate({ cancellation }: { cancellation: Pull | null }) {
-  const { send } = useBench()
+  const { send } = useSend()
   const { busy, problems, act } = useAct()
   const [person, setPerson] = usePerson()
   const [open, setOpen] = useState(false)

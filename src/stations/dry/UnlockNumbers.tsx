@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
 import { TextField } from '@/ui/Field'
-import { useBench } from '../across/bench/BenchContext'
+import { useSend } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import { usePerson } from '../across/bench/usePerson'
 import { Problems } from '../across/pull/Problems'
@@ -13,7 +13,7 @@ import { sendAct } from '../across/act/sendAct'
 
 /** Takes the numbers back before anything left the workshop; what they were stays written. */
 export function UnlockNumbers() {
-  const { send } = useBench()
+  const { send } = useSend()
   const [person, setPerson] = usePerson()
   const [open, setOpen] = useState(false)
   const [why, setWhy] = useState('')

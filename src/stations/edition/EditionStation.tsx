@@ -18,7 +18,7 @@ import { TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { Panel } from '@/ui/Panel'
 import { useKey } from '@/ui/useKey'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { PressCaution } from '../across/bench/cautions'
 import { problemAt } from '../across/bench/problemAt'
 import { Problems } from '../across/pull/Problems'
@@ -52,7 +52,8 @@ export function EditionStation({
   through: Through
   spots: WatchSpot[]
 }) {
-  const { bench, job } = useBench()
+  const bench = useBench()
+  const job = useJob()
   const { person, setPerson, busy, problems, pull, add } = usePull()
   const [laid, setLaid] = useState('')
   const edition = pulls.filter(({ kind }) => kind === 'edition')

@@ -9,7 +9,7 @@ import { Button } from '@/ui/Button'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 
 interface QuoteRoomProps {
@@ -53,7 +53,8 @@ export function QuoteRoom({
   pricePerSheet,
   pricePerKg,
 }: QuoteRoomProps) {
-  const { bench, job } = useBench()
+  const bench = useBench()
+  const job = useJob()
   const round = (value: number | null, digits: number) =>
     value === null ? null : Number(value.toFixed(digits))
   const [typed, setTyped] = useState<Typed>({

@@ -16,7 +16,7 @@ import { TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
 import { usePerson } from '../across/bench/usePerson'
@@ -31,7 +31,8 @@ const PROOFS_TO_COME = 4
 
 /** How much to mix: a first estimate from the plate, then from the weighed pot. */
 export function AmountRoom({ weighings }: { weighings: PotWeighing[] }) {
-  const { bench, job } = useBench()
+  const bench = useBench()
+  const job = useJob()
   const { change, ...kept } = useMix()
   const [person, setPerson] = usePerson()
   const [plate, setPlate] = useState<

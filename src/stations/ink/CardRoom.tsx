@@ -15,7 +15,7 @@ import { simulateScale } from '@/devices/scale'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
 import { usePerson } from '../across/bench/usePerson'
@@ -42,7 +42,8 @@ export function CardRoom({
   cards: MixCard[]
 }) {
   const zone = useZone()
-  const { bench, job } = useBench()
+  const bench = useBench()
+  const job = useJob()
   const mix = firstMix(bench.ink)
   const { value, change, ...kept } = useMix()
   const [person, setPerson] = usePerson()

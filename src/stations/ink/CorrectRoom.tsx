@@ -17,7 +17,7 @@ import { SelectField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { KeepLine } from '../across/bench/KeepLine'
 import { usePerson } from '../across/bench/usePerson'
 import { Problems } from '../across/pull/Problems'
@@ -44,7 +44,8 @@ export function CorrectRoom({
   cards: MixCard[]
 }) {
   const zone = useZone()
-  const { bench, job } = useBench()
+  const bench = useBench()
+  const job = useJob()
   const { value, change, ...kept } = useMix()
   const [person] = usePerson()
   const [limit, setLimit] = useState<number | null>(1)

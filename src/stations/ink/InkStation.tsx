@@ -14,7 +14,7 @@ import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { HotplateCaution } from '../across/bench/cautions'
 import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
@@ -46,7 +46,8 @@ export function InkStation({
   papers: StorePaper[]
   cards: MixCard[]
 }) {
-  const { bench, job } = useBench()
+  const bench = useBench()
+  const job = useJob()
   const { plate } = bench
   const { value, change, ...kept } = useMix()
   const [overId, setOverId] = useState('')

@@ -13,7 +13,7 @@ import { Choice } from '@/ui/Choice'
 import { SelectField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { KeepLine } from '../across/bench/KeepLine'
 import { inkConditions, type FilmKey } from './inkConditions'
 import { InkRooms } from './InkRooms'
@@ -43,7 +43,8 @@ export function RecipeRoom({
   papers: StorePaper[]
   cards: MixCard[]
 }) {
-  const { bench, job } = useBench()
+  const bench = useBench()
+  const job = useJob()
   const router = useRouter()
   const { value, change, ...kept } = useMix()
   const [target, setTarget] = useState<MixTarget | null>(value.target ?? null)

@@ -25,7 +25,7 @@ import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { Sum } from '@/ui/Sum'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { HotplateCaution } from '../across/bench/cautions'
 import { Problems } from '../across/pull/Problems'
 import { keepCalibrationAction } from './actions'
@@ -45,7 +45,8 @@ export function StiffnessRoom({
   calibration: InkCalibration
   room: number | null
 }) {
-  const { bench, job } = useBench()
+  const bench = useBench()
+  const job = useJob()
   const mix = firstMix(bench.ink)
   const held = firstMix(job.bat?.settings.ink) ?? mix
   const [roomC, setRoom] = useState<number | null>(room ?? mix?.roomC ?? 20)

@@ -10,7 +10,7 @@ const RECIPE: readonly (keyof MixSetting)[] = ['parts', 'modifiers', 'puddleGram
 
 /** The mix of the open job: as the station keeps it, and marked as no longer its card's as soon as the recipe is changed. */
 export function useMix() {
-  const { bench } = useBench()
+  const bench = useBench()
   const { plate } = bench
   const unset: Loose<MixSetting> = {
     name: '',

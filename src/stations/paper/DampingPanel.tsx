@@ -10,7 +10,7 @@ import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { NumberField } from '@/ui/NumberField'
 import { useKeptText } from '@/ui/useKeptText'
-import { useBench } from '../across/bench/BenchContext'
+import { useJob } from '../across/bench/BenchContext'
 
 interface DampingPanelProps {
   method: DampingMethod
@@ -23,7 +23,7 @@ interface DampingPanelProps {
 export function DampingPanel({ method, sheets, dryGrams, targetUptakePercent }: DampingPanelProps) {
   const zone = useZone()
   const moment = (at: string) => soonOf(at, zone)
-  const { job } = useBench()
+  const job = useJob()
   const [dampedAt, setDampedAt] = useKeptText(`typothesis-damped-${job.id}`)
   const [packGrams, setPack] = useState<number | null>(null)
   const [interleavesGrams, setInterleaves] = useState<number | null>(null)

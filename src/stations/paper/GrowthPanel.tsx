@@ -28,7 +28,7 @@ const size = ({ widthMm, heightMm }: { widthMm: number; heightMm: number }) =>
 
 /** How the sheet grows when damp and what that does to the plate mark and to a second run; learned from marks measured twice. */
 export function GrowthPanel({ paperId, sheet, grain, marks, secondRunGrams }: GrowthPanelProps) {
-  const { plate } = useBench().bench
+  const { plate } = useBench()
   const [direction, setDirection] = useState<GrowthMarks['direction']>('across')
   const [dryMm, setDry] = useState<number | null>(200)
   const [dampMm, setDamp] = useState<number | null>(null)

@@ -22,7 +22,7 @@ import { Figure } from '@/ui/Figure'
 import { LengthField, NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import Link from 'next/link'
-import { useBench } from '../across/bench/BenchContext'
+import { useJob } from '../across/bench/BenchContext'
 import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
 import { useStation, type Loose } from '../across/bench/useStation'
@@ -62,7 +62,7 @@ export function PaperStation({
   blottings,
   humidityPercent,
 }: PaperStationProps) {
-  const { job } = useBench()
+  const job = useJob()
   const { value, change, ...kept } = useStation('paper', UNSET)
   const [basis, setBasis] = useState<Basis>('imperial')
   const [dryGrams, setDry] = useState<number | null>(null)

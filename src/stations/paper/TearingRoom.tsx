@@ -4,17 +4,15 @@ import { sheetGrams } from '@/core/paper/dampPaper'
 import type { GrowthMarks } from '@/core/paper/growth'
 import type { Reservation } from '@/core/paper/stock'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { GrowthPanel } from './GrowthPanel'
 import { PaperRooms } from './PaperRooms'
 import { TearPlan } from './TearPlan'
 
 /** The sheet's size at work: how it is torn from its parent, and how it grows when damp. */
 export function TearingRoom({ marks, reservations }: { marks: GrowthMarks[]; reservations: Reservation[] }) {
-  const {
-    bench: { paper },
-    job,
-  } = useBench()
+  const { paper } = useBench()
+  const job = useJob()
   const prints = Math.max(1, job.editionSize - job.accepted)
   const sheet = paper && { widthMm: paper.sheetWidthMm, heightMm: paper.sheetHeightMm }
   return (

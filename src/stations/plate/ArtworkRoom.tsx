@@ -6,7 +6,7 @@ import { cropToPlate, type Artwork } from '@/core/plate/artwork'
 import { MAKING_METHODS, type MakingMethod } from '@/core/plate/makingMethod'
 import { Field } from '@/ui/Field'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import type { FieldProblem } from '@/data/database/errors'
 import { ArtworkBench } from './ArtworkBench'
@@ -22,7 +22,8 @@ interface ArtworkRoomProps {
 
 /** From a picture to what goes onto the plate: cropped, in dots or greys, the right way round, with plate and print beside it. */
 export function ArtworkRoom({ kept, image }: ArtworkRoomProps) {
-  const { bench, job } = useBench()
+  const bench = useBench()
+  const job = useJob()
   const router = useRouter()
   const chooser = useRef<HTMLInputElement>(null)
   const [problems, setProblems] = useState<FieldProblem[]>([])

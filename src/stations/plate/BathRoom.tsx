@@ -31,7 +31,7 @@ const USUAL_DEPTH = 80
 /** The baths of the workshop: weighed out, what each has taken up, and how many plates like this one are left in it. */
 export function BathRoom({ baths }: { baths: BathCard[] }) {
   const zone = useZone()
-  const { bench } = useBench()
+  const bench = useBench()
   const { plate } = bench
   const [chosen, setChosen] = useState<string | null>(null)
   const [openCm2, setOpen] = useState<number | null>(

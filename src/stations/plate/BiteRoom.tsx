@@ -20,7 +20,7 @@ import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { PlateCaution } from '../across/bench/cautions'
 import { problemAt } from '../across/bench/problemAt'
 import { clock, SequencePacer } from '../across/bench/SequencePacer'
@@ -52,7 +52,8 @@ interface BiteRoomProps {
 
 /** From a test strip to a stop-out timetable that runs: which areas after which minutes. */
 export function BiteRoom({ strips, kept }: BiteRoomProps) {
-  const { bench, job } = useBench()
+  const bench = useBench()
+  const job = useJob()
   const [stripId, setStripId] = useState(kept?.stripId ?? strips[0]?.id ?? '')
   const held = strips.find(({ id }) => id === stripId)
   const [name, setName] = useState('')

@@ -10,7 +10,7 @@ import type { KeptProcedure } from '@/data/plate/makings'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { usePerson } from '../across/bench/usePerson'
 import { MakingRun } from './MakingRun'
 import { PlateRooms } from './PlateRooms'
@@ -22,7 +22,8 @@ const OWN = 'own:'
 
 /** Making the plate: a procedure chosen and changed to one's own way, then walked step by step and recorded as it goes. */
 export function MakingRoom({ makings, own }: { makings: Making[]; own: KeptProcedure[] }) {
-  const { bench, job } = useBench()
+  const bench = useBench()
+  const job = useJob()
   const [person, setPerson] = usePerson()
   const [isNew, setNew] = useState(false)
   const kind = bench.plate?.kind

@@ -7,7 +7,7 @@ import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { Dialog } from '@/ui/Dialog'
 import { Field } from '@/ui/Field'
-import { useBench } from '../across/bench/BenchContext'
+import { useSend } from '../across/bench/BenchContext'
 import { openStateAction, setPictureAction } from './actions'
 import { uploadPicture } from './uploadPicture'
 import { sendAct } from '../across/act/sendAct'
@@ -32,7 +32,7 @@ export function PlatePicture({
   size: { widthMm: number; heightMm: number } | null
   ready: boolean
 }) {
-  const { send } = useBench()
+  const { send } = useSend()
   const router = useRouter()
   const chooser = useRef<HTMLInputElement>(null)
   const [shown, setShown] = useState<number | null>(null)

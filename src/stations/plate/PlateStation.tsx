@@ -9,7 +9,7 @@ import { Figure } from '@/ui/Figure'
 import { SelectField, TextField } from '@/ui/Field'
 import { LengthField, NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../across/bench/BenchContext'
+import { useJob } from '../across/bench/BenchContext'
 import { PlateCaution } from '../across/bench/cautions'
 import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
@@ -30,7 +30,7 @@ const UNSET: Loose<PlateSetting> = {
 
 /** The plate: what it is, how thick by its gauge, what it looks like both ways round, and what life it has left. */
 export function PlateStation({ states, history }: { states: PlatePictureState[]; history: PlateHistory }) {
-  const { job } = useBench()
+  const job = useJob()
   const { value, change, ...kept } = useStation('plate', UNSET)
   const [gauge, setGauge] = useState<number | null>(null)
   const readGauge = sheetGaugeInput.safeParse({ gauge, system: 'awg' })

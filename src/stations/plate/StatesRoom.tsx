@@ -23,7 +23,7 @@ import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { Sum } from '@/ui/Sum'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import { usePerson } from '../across/bench/usePerson'
 import { Problems } from '../across/pull/Problems'
@@ -44,7 +44,7 @@ type Way = 'plate' | 'print'
 
 /** The plate through its states: two beside or over one another, what is to be watched, and what life it has left. */
 export function StatesRoom({ states, spots, facings, pulls, history }: StatesRoomProps) {
-  const { bench } = useBench()
+  const bench = useBench()
   const { plate } = bench
   const [first, setFirst] = useState(String(states.at(-2)?.state ?? states.at(-1)?.state ?? ''))
   const [second, setSecond] = useState(String(states.at(-1)?.state ?? ''))
@@ -257,7 +257,7 @@ function Life({
   history: PlateHistory
 }) {
   const zone = useZone()
-  const { job } = useBench()
+  const job = useJob()
   const [person, setPerson] = usePerson()
   const [note, setNote] = useState('')
   const [problems, setProblems] = useState<FieldProblem[]>([])
@@ -331,7 +331,7 @@ function Life({
 }
 
 function WatchSpots({ spots, state }: { spots: KeptWatchSpot[]; state: number }) {
-  const { job } = useBench()
+  const job = useJob()
   const [person, setPerson] = usePerson()
   const [note, setNote] = useState('')
   const [x, setX] = useState<number | null>(null)

@@ -24,7 +24,7 @@ import { TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { useChord, useKey } from '@/ui/useKey'
-import { useBench } from '../across/bench/BenchContext'
+import { useJob } from '../across/bench/BenchContext'
 import { usePerson } from '../across/bench/usePerson'
 import { problemAt } from '../across/bench/problemAt'
 import { Problems } from '../across/pull/Problems'
@@ -62,7 +62,7 @@ interface ZoneBenchProps {
 
 /** Draws, names and dresses the zones of a plate, and keeps them as a map. */
 export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps) {
-  const { job } = useBench()
+  const job = useJob()
   const router = useRouter()
   const [person, setPerson] = usePerson()
   const version = kept?.version ?? 0

@@ -26,7 +26,7 @@ interface ZoneRoomProps {
 
 /** The plate's zones: drawn on its picture, each with an ink, a film and its area. */
 export function ZoneRoom({ kept, picture, inks }: ZoneRoomProps) {
-  const { plate } = useBench().bench
+  const { plate } = useBench()
   if (plate)
     return <ZoneBench key={kept?.version ?? 0} plate={plate} kept={kept} picture={picture} inks={inks} />
   return (

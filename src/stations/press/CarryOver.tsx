@@ -15,7 +15,7 @@ import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { TextField } from '@/ui/Field'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import { useAct } from '../across/bench/useAct'
 import { usePerson } from '../across/bench/usePerson'
@@ -38,7 +38,8 @@ interface CarryOverProps {
 
 /** Where something under the roller is not as it was at the BAT: the turns that give the same squeeze, and how sure that is. */
 export function CarryOver({ onSet, onMakeReady, measured, trials }: CarryOverProps) {
-  const { bench, job } = useBench()
+  const bench = useBench()
+  const job = useJob()
   const carried = useMemo(
     () => (job.bat ? carryOver(job.bat.settings, bench, { measured }) : null),
     [job.bat, bench, measured],
@@ -108,7 +109,7 @@ function Verdict({
   trials: readonly PressureTrial[]
   onSet: (turns: number) => void
 }) {
-  const { job } = useBench()
+  const job = useJob()
   const [person, setPerson] = usePerson()
   const { busy, problems, act } = useAct()
   const [said, setSaid] = useState<{ verdict: PressureVerdict; at: number } | null>(null)

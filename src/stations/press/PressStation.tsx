@@ -27,7 +27,7 @@ import { SelectField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { PressCaution } from '../across/bench/cautions'
 import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
@@ -96,7 +96,8 @@ interface PressStationProps {
 
 /** The press from the front, where the screws are set, and from the side, where the stack is pressed. */
 export function PressStation({ presses, packs, shelf, trials }: PressStationProps) {
-  const { bench, job } = useBench()
+  const bench = useBench()
+  const job = useJob()
   const { value, change, ...kept } = useStation('press', UNSET)
   const press = whole(value)
   const { plate, paper } = bench

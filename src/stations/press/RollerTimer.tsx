@@ -2,12 +2,13 @@
 
 import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { useRollerRun } from './keptRoller'
 
 /** One tap as the plate meets the roller, one as it is off: how fast the bed went, kept with the pull that follows. */
 export function RollerTimer() {
-  const { job, bench } = useBench()
+  const job = useJob()
+  const bench = useBench()
   return (
     <RollerTap
       jobId={job.id}

@@ -12,7 +12,7 @@ import { Choice } from '@/ui/Choice'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { useKeptText } from '@/ui/useKeptText'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { PressCaution } from '../across/bench/cautions'
 import { KeepLine } from '../across/bench/KeepLine'
 import { useStation } from '../across/bench/useStation'
@@ -45,7 +45,8 @@ function read(text: string): Standing {
 
 /** Sets the press step by step, counting quarter turns from zero; where it stands survives a reload. */
 export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizing: Sizing }) {
-  const { job, bench } = useBench()
+  const job = useJob()
+  const bench = useBench()
   const { value, change, ...kept } = useStation('press', {
     pressId: '',
     name: '',

@@ -11,7 +11,7 @@ import { Dialog } from '@/ui/Dialog'
 import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
-import { useBench } from '../across/bench/BenchContext'
+import { useJob, useSend } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import { usePerson } from '../across/bench/usePerson'
 import { approveBatAction } from '../across/pull/actions'
@@ -32,7 +32,8 @@ type Preset = keyof typeof PRESETS
 
 /** Approves a proof as the BAT, with how far each setting may stray. */
 export function ApproveDialog({ proof, others }: { proof: Pull; others: readonly Pull[] }) {
-  const { job, send, show } = useBench()
+  const job = useJob()
+  const { send, show } = useSend()
   const [person, setPerson] = usePerson()
   const [open, setOpen] = useState(false)
   const [tolerances, setTolerances] = useState<Tolerances>(() => usualTolerances(proof.settings))

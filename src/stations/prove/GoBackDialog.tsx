@@ -6,13 +6,14 @@ import { compareSettings } from '@/core/prove/compareSettings'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
 import { restoreBenchAction } from '../across/bench/actions'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useSend } from '../across/bench/BenchContext'
 import { Problems } from '../across/pull/Problems'
 import { sendAct } from '../across/act/sendAct'
 
 /** Back to an earlier proof's settings: what that takes, and what cannot go back. */
 export function GoBackDialog({ proof }: { proof: Pull }) {
-  const { bench, send, show } = useBench()
+  const bench = useBench()
+  const { send, show } = useSend()
   const [open, setOpen] = useState(false)
   const [problems, setProblems] = useState<{ field: string; message: string }[]>([])
   const changes = compareSettings(proof.settings, bench)

@@ -15,7 +15,7 @@ import { PixelCanvas } from '@/ui/PixelCanvas'
 import { Panel } from '@/ui/Panel'
 import { Slider } from '@/ui/Slider'
 import type { PrintGround } from '@/workers/print.worker'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { useModelPrint } from './useModelPrint'
 
 /** What is tried out, as changes to the bench: nothing of it is set. */
@@ -89,7 +89,8 @@ export function ModelRoom({
   heldName: string
   ground: PrintGround | null
 }) {
-  const { bench, job } = useBench()
+  const bench = useBench()
+  const job = useJob()
   const full = completeBench(bench)
   const back = (
     <Link

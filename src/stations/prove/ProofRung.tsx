@@ -9,7 +9,7 @@ import { compareSettings } from '@/core/prove/compareSettings'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { TextField } from '@/ui/Field'
-import { useBench } from '../across/bench/BenchContext'
+import { useJob } from '../across/bench/BenchContext'
 import { complaintsOf, featureWords, type Features } from '@/core/prove/features'
 import { uploadPicture } from '../plate/uploadPicture'
 import { ApproveDialog } from './ApproveDialog'
@@ -45,7 +45,7 @@ export function ProofRung({
   busy,
   onVerdict,
 }: ProofRungProps) {
-  const { job } = useBench()
+  const job = useJob()
   const { verdict, later } = readPull(proof)
   const [seen, setSeen] = useState<EyeReading | null>(null)
   const [note, setNote] = useState('')

@@ -15,7 +15,7 @@ import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { TextField } from '@/ui/Field'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import { RollerTimer } from '../press/RollerTimer'
 import { WatchLine } from '../plate/WatchLine'
@@ -38,7 +38,8 @@ export function ProveStation({
   zoneMap: ZoneMap | null
   pairs: ProofPair[]
 }) {
-  const { bench, job } = useBench()
+  const bench = useBench()
+  const job = useJob()
   const { person, setPerson, busy, problems, pull, add } = usePull()
   const [expected, setExpected] = useState<EyeReading | null>(null)
   const [expectation, setExpectation] = useState('')

@@ -5,7 +5,7 @@ import { useState } from 'react'
 import { CREDIT_ROLES, type Credits } from '@/core/record/credits'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
-import { useBench } from '../across/bench/BenchContext'
+import { useSend } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import { useAct } from '../across/bench/useAct'
 import { Problems } from '../across/pull/Problems'
@@ -14,7 +14,7 @@ import { sendAct } from '../across/act/sendAct'
 
 /** Who is credited with what, beside the hands every pull is kept with. */
 export function CreditsBook({ credits }: { credits: Credits }) {
-  const { send } = useBench()
+  const { send } = useSend()
   const { busy, problems, act } = useAct()
   const [next, setNext] = useState({ role: '', name: '' })
   const at = `credits.${credits.length}`

@@ -7,7 +7,7 @@ import { CUSTODY, custodyCounts, standingOf, type CustodyKind, type KeptCustody 
 import type { Print } from '@/core/record/jobFile'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
-import { useBench } from '../across/bench/BenchContext'
+import { useJob } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import { useAct } from '../across/bench/useAct'
 import { usePerson } from '../across/bench/usePerson'
@@ -18,7 +18,7 @@ import { sendAct } from '../across/act/sendAct'
 /** Where every signed print is: moves are written one after another, and none is ever changed. */
 export function CustodyBook({ prints, moves }: { prints: Print[]; moves: KeptCustody[] }) {
   const zone = useZone()
-  const { job } = useBench()
+  const job = useJob()
   const [person, setPerson] = usePerson()
   const { busy, problems, act } = useAct()
   const [pullId, setPull] = useState(prints[0]?.pullId ?? '')

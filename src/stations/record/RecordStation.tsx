@@ -7,7 +7,7 @@ import type { Print } from '@/core/record/jobFile'
 import type { Documentation } from '@/core/record/documentation'
 import { Button, buttonClass } from '@/ui/Button'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../across/bench/BenchContext'
+import { useJob } from '../across/bench/BenchContext'
 import { CreditsBook } from './CreditsBook'
 import { CustodyBook } from './CustodyBook'
 
@@ -23,7 +23,7 @@ export function RecordStation({
   prints: Print[]
   moves: KeptCustody[]
 }) {
-  const { job } = useBench()
+  const job = useJob()
   const at = (file: string) => `/jobs/${job.slug}/record/${file}`
   return (
     <Panel

@@ -24,7 +24,7 @@ import { SelectField, TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { LengthField, NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../across/bench/BenchContext'
+import { useJob } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import { Problems } from '../across/pull/Problems'
 import { keepCollePieceAction } from './colleActions'
@@ -65,7 +65,7 @@ export default function ColleBench({
   editionSize: number
   papers: ThinPaper[]
 }) {
-  const { job } = useBench()
+  const job = useJob()
   const whole: Point[] = [
     [0, 0],
     [plate.widthMm, 0],

@@ -25,7 +25,7 @@ export function ColleRoom(props: {
   editionSize: number
   papers: ThinPaper[]
 }) {
-  const { plate } = useBench().bench
+  const { plate } = useBench()
   if (plate) return <ColleBench plate={plate} {...props} />
   return (
     <Panel title="Register">

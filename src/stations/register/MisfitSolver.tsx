@@ -11,7 +11,7 @@ import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
-import { useBench } from '../across/bench/BenchContext'
+import { useJob } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import { useAct } from '../across/bench/useAct'
 import { usePerson } from '../across/bench/usePerson'
@@ -37,7 +37,7 @@ interface MisfitSolverProps {
 /** How far a print is off at its corners, what to do at the bed, and how it went before. */
 export function MisfitSolver({ plate, isFaceDown, misfits }: MisfitSolverProps) {
   const zone = useZone()
-  const { job } = useBench()
+  const job = useJob()
   const [person, setPerson] = usePerson()
   const { busy, problems, act } = useAct()
   const [offsets, setOffsets] = useState(NONE)

@@ -20,7 +20,7 @@ import { UNSET_REGISTER } from './unsetRegister'
 
 /** Further plates on the same sheet: their order and place, the two ways of printing them, and what does not fit. */
 export function PlatesRoom({ marks, misfits }: { marks: GrowthMarks[]; misfits: KeptMisfit[] }) {
-  const { plate, paper, register } = useBench().bench
+  const { plate, paper, register } = useBench()
   const { value, change, ...kept } = useStation('register', UNSET_REGISTER)
   const [measuring, setMeasuring] = useState(0)
   if (!plate || !paper || !register)
@@ -170,7 +170,7 @@ function Routes({
   route: TwoPlateRoute
   onRoute: (route: TwoPlateRoute) => void
 }) {
-  const { plate, paper } = useBench().bench
+  const { plate, paper } = useBench()
   const [changeMinutes, setChange] = useState<number | null>(3)
   const [dryDays, setDays] = useState<number | null>(7)
   if (!plate || !paper) return null

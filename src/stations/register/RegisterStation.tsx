@@ -22,7 +22,7 @@ import { SelectField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { LengthField, NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
 import { useStation } from '../across/bench/useStation'
@@ -38,7 +38,8 @@ interface RegisterStationProps {
 
 /** Where the plate lies on the sheet, the registration sheet at 1:1, and how it is laid. */
 export function RegisterStation({ marks, papers }: RegisterStationProps) {
-  const { bench, job } = useBench()
+  const bench = useBench()
+  const job = useJob()
   const { value, change, ...kept } = useStation('register', UNSET_REGISTER)
   const [mirrored, setMirrored] = useState(false)
   const [sheet, setSheet] = useState<'dry' | 'damp'>('dry')

@@ -14,7 +14,7 @@ import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { Figure } from '@/ui/Figure'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { KeepLine } from '../across/bench/KeepLine'
 import { useStation, type Loose } from '../across/bench/useStation'
 import type { LookedInk } from './inkLooks'
@@ -37,7 +37,8 @@ export default function OrderBench({
   kept: KeptZoneMap
   shelf: LookedInk[]
 }) {
-  const { job, bench } = useBench()
+  const job = useJob()
+  const bench = useBench()
   const { value, change, ...keeping } = useStation('wipe', UNSET)
   const { zones } = kept.map
   const { inks, borders, whites, bare } = useMemo(

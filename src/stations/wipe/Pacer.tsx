@@ -3,7 +3,7 @@
 import { formatNumber } from '@/core/units/length'
 import type { PacedWipeStep } from '@/core/wipe/pacedSteps'
 import { clock, SequencePacer } from '../across/bench/SequencePacer'
-import { useBench } from '../across/bench/BenchContext'
+import { useJob } from '../across/bench/BenchContext'
 import { keepWipe } from './keptWipe'
 
 /** Difference from the BAT's time of a step from which it is said, s. */
@@ -11,7 +11,7 @@ const NOTICED = 10
 
 /** Runs through inking and wiping with inked hands; keeps what each step took for the next pull. */
 export function Pacer({ steps, onClose }: { steps: PacedWipeStep[]; onClose: () => void }) {
-  const { job } = useBench()
+  const job = useJob()
   const ended = (taken: number[], total: number, drift: number) => {
     const strayed = steps.flatMap(({ label, before }, i) =>
       before !== null && Math.abs(taken[i] - before) >= NOTICED

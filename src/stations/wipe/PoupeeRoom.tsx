@@ -19,7 +19,7 @@ const OrderBench = dynamic(() => import('./OrderBench'), {
 
 /** Several inks on one plate: in which order, why, what is risked at each border, and a card for the wall. */
 export function PoupeeRoom({ kept, inks: shelf }: { kept: KeptZoneMap | null; inks: LookedInk[] }) {
-  const { bench } = useBench()
+  const bench = useBench()
   const { plate } = bench
   if (!plate || !kept || kept.map.zones.length === 0) {
     return (

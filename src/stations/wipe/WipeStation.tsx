@@ -62,7 +62,7 @@ interface WipeStationProps {
 
 /** The wiping order as a strip to scale, its inks and steps, and the pacer that runs them. */
 export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationProps) {
-  const { bench } = useBench()
+  const bench = useBench()
   const { value, change, ...kept } = useStation('wipe', UNSET)
   const [pacing, setPacing] = useState(false)
   const steps = value.steps ?? []

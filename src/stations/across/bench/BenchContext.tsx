@@ -8,6 +8,7 @@ import {
   useMemo,
   useRef,
   useState,
+  type Context,
   type ReactNode,
 } from 'react'
 import type { Passes } from '@/core/prove/features'
@@ -35,20 +36,21 @@ export interface BenchJob {
   drying: boolean
 }
 
-interface BenchContextValue {
-  job: BenchJob
-  bench: Bench
+/** How changes of the bench are shown and kept. */
+interface Sending {
   /** shows a change at once; keeping it is the caller's business, unless it is kept already */
   show: (bench: Bench, isKept?: boolean) => void
   /** sends one act to the server with the revision in hand; acts wait for one another */
   send: <T extends object>(
     act: (target: { jobId: string; revision: number }) => Promise<Answer<T & { revision: number }>>,
   ) => Promise<Answer<T & { revision: number }>>
-  /** set when another window changed the job */
-  conflict: string | null
 }
 
-const Context = createContext<BenchContextValue | null>(null)
+// Four contexts and not one: the bench moves with every key, the others hardly ever, and who asks for one is not drawn for another.
+const JobContext = createContext<BenchJob | null>(null)
+const SettingsContext = createContext<Bench | null>(null)
+const SendingContext = createContext<Sending | null>(null)
+const ConflictContext = createContext<string | null>(null)
 
 /** Holds the job's bench while stations come and go, so that the Slip moves with every change. */
 export function BenchProvider({ job, children }: { job: BenchJob; children: ReactNode }) {
@@ -77,7 +79,7 @@ export function BenchProvider({ job, children }: { job: BenchJob; children: Reac
     setAhead(!isKept)
   }, [])
 
-  const send: BenchContextValue['send'] = useCallback(
+  const send: Sending['send'] = useCallback(
     (act) => {
       const turn = queue.current.then(async () => {
         const sent = edits.current
@@ -94,13 +96,32 @@ export function BenchProvider({ job, children }: { job: BenchJob; children: Reac
     [job.id],
   )
 
-  const value = useMemo(() => ({ job, bench, show, send, conflict }), [job, bench, show, send, conflict])
-  return <Context.Provider value={value}>{children}</Context.Provider>
+  const sending = useMemo(() => ({ show, send }), [show, send])
+  return (
+    <SendingContext value={sending}>
+      <JobContext value={job}>
+        <ConflictContext value={conflict}>
+          <SettingsContext value={bench}>{children}</SettingsContext>
+        </ConflictContext>
+      </JobContext>
+    </SendingContext>
+  )
 }
 
-/** The bench of the job whose page this is. */
-export function useBench(): BenchContextValue {
-  const value = useContext(Context)
-  if (!value) throw new Error('useBench stands outside a BenchProvider')
+function useWithin<Value>(context: Context<Value | null>): Value {
+  const value = useContext(context)
+  if (value === null) throw new Error('A hook of the bench stands outside a BenchProvider')
   return value
 }
+
+/** The job whose page this is. */
+export const useJob = (): BenchJob => useWithin(JobContext)
+
+/** The bench as it is shown: drawn anew with every change of any station. */
+export const useBench = (): Bench => useWithin(SettingsContext)
+
+/** How changes of the bench are shown and kept. */
+export const useSend = (): Sending => useWithin(SendingContext)
+
+/** Set when another window changed the job. */
+export const useConflict = (): string | null => useContext(ConflictContext)

@@ -1,11 +1,11 @@
 'use client'
 
 import { Button } from '@/ui/Button'
-import { useBench } from './BenchContext'
+import { useConflict } from './BenchContext'
 
 /** Told to the window that came later: nothing was overwritten, and how to go on. */
 export function ConflictNotice() {
-  const { conflict } = useBench()
+  const conflict = useConflict()
   if (!conflict) return null
   return (
     <div

@@ -2,7 +2,7 @@
 
 import { Undo2 } from 'lucide-react'
 import type { FieldProblem } from '@/data/database/errors'
-import { useBench } from './BenchContext'
+import { useConflict } from './BenchContext'
 import type { KeepState } from './useStation'
 
 const WORDS: Record<KeepState, string> = {
@@ -24,7 +24,7 @@ export function KeepLine({
   undo: () => void
   canUndo: boolean
 }) {
-  const { conflict } = useBench()
+  const conflict = useConflict()
   const general = problems.find(({ field }) => field === '')
   const isUnset = state === 'not-kept' && problems.length === 0
   const standing = isUnset ? 'Not set yet' : WORDS[state]

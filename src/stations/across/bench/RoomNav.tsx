@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'
-import { useBench } from './BenchContext'
+import { useJob } from './BenchContext'
 
 /** The rooms of a station, in the order people walk through them; the open one stands out. The first has no address of its own. */
 export function RoomNav({
@@ -14,7 +14,7 @@ export function RoomNav({
   label: string
   rooms: readonly (readonly [room: string, name: string])[]
 }) {
-  const { job } = useBench()
+  const job = useJob()
   const open = usePathname().split('/')[4] ?? ''
   return (
     <nav aria-label={label} className="screen-only mb-3 flex flex-wrap gap-x-5 border-b border-line">

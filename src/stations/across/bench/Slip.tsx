@@ -1,9 +1,10 @@
 'use client'
 
+import { memo } from 'react'
 import { counted } from '@/core/units/counted'
 import { STATIONS } from '@/core/prove/settings'
 import { readSlip, type SlipLine } from '@/core/prove/tolerance'
-import { useBench } from './BenchContext'
+import { useBench, useJob } from './BenchContext'
 
 /** Tolerance as a small gauge: the bar is what may be, the tick is the BAT, the mark is now: dot within, diamond outside. */
 function Gauge({ line }: { line: SlipLine }) {
@@ -31,9 +32,74 @@ const STANDING: Record<SlipLine['standing'], string> = {
   'no-bat': '',
 }
 
+interface SlipStationProps {
+  station: SlipLine['station']
+  lines: readonly SlipLine[]
+  /** whether there is a BAT to hold the lines to */
+  isHeld: boolean
+}
+
+/** The lines of one station: drawn anew only when one of them says something else, so that a key at one station moves that station. */
+const SlipStation = memo(
+  function SlipStation({ station, lines, isHeld }: SlipStationProps) {
+    return (
+      <table className="mb-2 w-full table-fixed border-t border-line">
+        <caption className="pt-1 text-left font-semibold">{STATIONS[station]}</caption>
+        <colgroup>
+          <col className="w-[38%]" />
+          {isHeld && <col />}
+          <col />
+          {isHeld && <col className="w-12" />}
+        </colgroup>
+        <thead className="sr-only">
+          <tr>
+            <th scope="col">Setting</th>
+            {isHeld && <th scope="col">BAT</th>}
+            <th scope="col">Now</th>
+            {isHeld && <th scope="col">Tolerance</th>}
+          </tr>
+        </thead>
+        <tbody>
+          {lines.map((line) => (
+            <tr key={line.key} className={line.standing === 'outside' ? 'font-semibold text-signal' : ''}>
+              <th
+                scope="row"
+                className="truncate py-px pr-2 text-left font-normal text-muted"
+                title={line.label}
+              >
+                {line.label}
+              </th>
+              {isHeld && line.standing === 'outside' && (
+                <td className="truncate pr-2 text-muted" title={line.bat ?? 'not in the BAT'}>
+                  {line.bat ?? '—'}
+                </td>
+              )}
+              <td
+                colSpan={isHeld && line.standing !== 'outside' ? 2 : 1}
+                className="truncate"
+                title={line.now ?? 'left out'}
+              >
+                {line.now ?? 'left out'}
+              </td>
+              {isHeld && (
+                <td>
+                  <Gauge line={line} />
+                  <span className="sr-only">{STANDING[line.standing]}</span>
+                </td>
+              )}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    )
+  },
+  (before, now) => before.isHeld === now.isHeld && JSON.stringify(before.lines) === JSON.stringify(now.lines),
+)
+
 /** The Slip: one line a setting, what the BAT had, what is set now, and whether that may be. */
 export function Slip() {
-  const { job, bench } = useBench()
+  const job = useJob()
+  const bench = useBench()
   const lines = readSlip(bench, job.bat)
   const differing = lines.filter((line) => line.standing === 'outside').length
   const stations = [...new Set(lines.map((line) => line.station))]
@@ -49,56 +115,12 @@ export function Slip() {
       </div>
       {lines.length === 0 && <p className="text-muted">Nothing is set yet. Begin with the plate.</p>}
       {stations.map((station) => (
-        <table key={station} className="mb-2 w-full table-fixed border-t border-line">
-          <caption className="pt-1 text-left font-semibold">{STATIONS[station]}</caption>
-          <colgroup>
-            <col className="w-[38%]" />
-            {job.bat && <col />}
-            <col />
-            {job.bat && <col className="w-12" />}
-          </colgroup>
-          <thead className="sr-only">
-            <tr>
-              <th scope="col">Setting</th>
-              {job.bat && <th scope="col">BAT</th>}
-              <th scope="col">Now</th>
-              {job.bat && <th scope="col">Tolerance</th>}
-            </tr>
-          </thead>
-          <tbody>
-            {lines
-              .filter((line) => line.station === station)
-              .map((line) => (
-                <tr key={line.key} className={line.standing === 'outside' ? 'font-semibold text-signal' : ''}>
-                  <th
-                    scope="row"
-                    className="truncate py-px pr-2 text-left font-normal text-muted"
-                    title={line.label}
-                  >
-                    {line.label}
-                  </th>
-                  {job.bat && line.standing === 'outside' && (
-                    <td className="truncate pr-2 text-muted" title={line.bat ?? 'not in the BAT'}>
-                      {line.bat ?? '—'}
-                    </td>
-                  )}
-                  <td
-                    colSpan={job.bat && line.standing !== 'outside' ? 2 : 1}
-                    className="truncate"
-                    title={line.now ?? 'left out'}
-                  >
-                    {line.now ?? 'left out'}
-                  </td>
-                  {job.bat && (
-                    <td>
-                      <Gauge line={line} />
-                      <span className="sr-only">{STANDING[line.standing]}</span>
-                    </td>
-                  )}
-                </tr>
-              ))}
-          </tbody>
-        </table>
+        <SlipStation
+          key={station}
+          station={station}
+          lines={lines.filter((line) => line.station === station)}
+          isHeld={job.bat !== null}
+        />
       ))}
     </aside>
   )

@@ -1,10 +1,11 @@
 'use client'
 
+import { memo } from 'react'
 import Link from 'next/link'
 import { usePathname, useRouter } from 'next/navigation'
-import { STATION_KEYS, STATIONS } from '@/core/prove/settings'
+import { STATION_KEYS, STATIONS, type Station } from '@/core/prove/settings'
 import { useKey } from '@/ui/useKey'
-import { useBench } from './BenchContext'
+import { useBench, useJob } from './BenchContext'
 import { stationState, type StationState } from './stationState'
 
 /** The shape of a station's state: full square set, open ring needs you, diamond changed, dash later. */
@@ -27,9 +28,41 @@ function StateMark({ mark }: { mark: StationState['mark'] }) {
   )
 }
 
+/** One station of the line; drawn anew only when its state is another. */
+const StationTab = memo(function StationTab({
+  station,
+  slug,
+  isOpen,
+  mark,
+  word,
+}: {
+  station: Station
+  slug: string
+  isOpen: boolean
+} & StationState) {
+  return (
+    <li className="relative flex-1">
+      <Link
+        href={`/jobs/${slug}/${station}`}
+        aria-current={isOpen ? 'page' : undefined}
+        className={`block min-h-14 px-3 pt-1.5 pb-1 ${isOpen ? 'border-b-4 border-text' : 'border-b-4 border-transparent hover:border-line'}`}
+      >
+        <span className="flex items-center gap-1.5">
+          <StateMark mark={mark} />
+          <span className={`whitespace-nowrap ${isOpen ? 'station-title' : ''}`}>{STATIONS[station]}</span>
+        </span>
+        <span className={`condensed block pl-5 text-sm ${mark === 'changed' ? 'text-signal' : 'text-muted'}`}>
+          {word}
+        </span>
+      </Link>
+    </li>
+  )
+})
+
 /** The stations along one line in working order, each with its state; the open one stands out. */
 export function StationLine() {
-  const { job, bench } = useBench()
+  const job = useJob()
+  const bench = useBench()
   const open = usePathname().split('/')[3]
   const router = useRouter()
   useKey((event) => {
@@ -42,31 +75,15 @@ export function StationLine() {
   return (
     <nav aria-label="Stations" className="screen-only relative overflow-x-auto border-b border-line">
       <ol className="flex min-w-max px-2">
-        {STATION_KEYS.map((station) => {
-          const { mark, word } = stationState(station, job, bench)
-          const here = station === open
-          return (
-            <li key={station} className="relative flex-1">
-              <Link
-                href={`/jobs/${job.slug}/${station}`}
-                aria-current={here ? 'page' : undefined}
-                className={`block min-h-14 px-3 pt-1.5 pb-1 ${here ? 'border-b-4 border-text' : 'border-b-4 border-transparent hover:border-line'}`}
-              >
-                <span className="flex items-center gap-1.5">
-                  <StateMark mark={mark} />
-                  <span className={`whitespace-nowrap ${here ? 'station-title' : ''}`}>
-                    {STATIONS[station]}
-                  </span>
-                </span>
-                <span
-                  className={`condensed block pl-5 text-sm ${mark === 'changed' ? 'text-signal' : 'text-muted'}`}
-                >
-                  {word}
-                </span>
-              </Link>
-            </li>
-          )
-        })}
+        {STATION_KEYS.map((station) => (
+          <StationTab
+            key={station}
+            station={station}
+            slug={job.slug}
+            isOpen={station === open}
+            {...stationState(station, job, bench)}
+          />
+        ))}
       </ol>
     </nav>
   )

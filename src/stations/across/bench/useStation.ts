@@ -6,7 +6,7 @@ import { checkBench, STATION_SETTINGS, type Bench, type SettingStation } from '@
 import type { FieldProblem } from '@/data/database/errors'
 import { useChord } from '@/ui/useKey'
 import { saveStationAction } from './actions'
-import { useBench } from './BenchContext'
+import { useBench, useSend } from './BenchContext'
 import { sendAct } from '../act/sendAct'
 
 /** How long the hand may rest before a change is sent, ms. */
@@ -37,7 +37,8 @@ export function useStation<S extends SettingStation>(
   station: S,
   initial: Loose<NonNullable<Bench[S]>>,
 ): StationHandle<S> {
-  const { bench, show, send } = useBench()
+  const bench = useBench()
+  const { show, send } = useSend()
   const set = bench[station] as Loose<NonNullable<Bench[S]>> | null
   const [loose, setLoose] = useState<Loose<NonNullable<Bench[S]>> | null>(null)
   const [problems, setProblems] = useState<FieldProblem[]>([])

@@ -34,7 +34,7 @@ import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../bench/BenchContext'
+import { useJob } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { keepMisfitAction } from '../../register/registerActions'
 import { Problems } from '../pull/Problems'
@@ -80,7 +80,7 @@ const pictureOf = ({ imageId, ...known }: ScanSide) => ({ url: `/pictures/${imag
 
 /** Match check: an impression's picture held against the BAT's, what differs, where and why, and the verdict on the print. */
 export function MatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRoomProps) {
-  const { job } = useBench()
+  const job = useJob()
   const { person, setPerson, busy, problems, add } = usePull()
   const { step, compare, cancel } = useMatch()
   const [dry, setDry] = useState(true)

@@ -5,7 +5,7 @@ import type { EyeReading, PullEvent } from '@/core/edition/pull'
 import type { FieldProblem } from '@/data/database/errors'
 import { deviceZone } from '@/ui/deviceZone'
 import { usePerson } from '../bench/usePerson'
-import { useBench } from '../bench/BenchContext'
+import { useJob, useSend } from '../bench/BenchContext'
 import { useRollerRun } from '../../press/keptRoller'
 import { forgetWipe, readWipe } from '../../wipe/keptWipe'
 import { addEventsAction, pullAction } from './actions'
@@ -33,7 +33,8 @@ const NAMELESS: FieldProblem = {
 
 /** Pulls and what is said of them, for proofs and edition alike. A pull asked for twice is made once. */
 export function usePull(): PullHandle {
-  const { job, send } = useBench()
+  const job = useJob()
+  const { send } = useSend()
   const [person, setPerson] = usePerson()
   const [busy, setBusy] = useState(false)
   const [problems, setProblems] = useState<FieldProblem[]>([])

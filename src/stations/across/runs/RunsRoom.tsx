@@ -19,7 +19,7 @@ import { Choice } from '@/ui/Choice'
 import { Dialog } from '@/ui/Dialog'
 import { TextField } from '@/ui/Field'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../bench/BenchContext'
+import { useJob, useSend } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { useAct } from '../bench/useAct'
 import { usePerson } from '../bench/usePerson'
@@ -40,7 +40,8 @@ const NEW_RUN: RunWish = { ...runWishSchema.parse({ name: 'x' }), name: '' }
 
 /** Sheets that go through more than once: the runs in their order, which one is on the bench, and every sheet's life on a line. */
 export function RunsRoom({ runs, lines }: { runs: Run[]; lines: SheetLine[] }) {
-  const { job, send } = useBench()
+  const job = useJob()
+  const { send } = useSend()
   const { busy, problems, act } = useAct()
   const open = runs.findIndex(({ position }) => position === job.run.position)
   const { left, fresh } = freshSheets(job.editionSize, lines, runs.length, 0.9)
@@ -179,7 +180,7 @@ export function RunsRoom({ runs, lines }: { runs: Run[]; lines: SheetLine[] }) {
 }
 
 function AddRun() {
-  const { send } = useBench()
+  const { send } = useSend()
   const { busy, problems, act } = useAct()
   const [open, setOpen] = useState(false)
   const [wish, setWish] = useState(NEW_RUN)
@@ -211,7 +212,7 @@ function AddRun() {
 }
 
 function ChangeRun({ run, isFirst }: { run: Run; isFirst: boolean }) {
-  const { send } = useBench()
+  const { send } = useSend()
   const { busy, problems, act } = useAct()
   const [open, setOpen] = useState(false)
   const [wish, setWish] = useState<RunWish>({
@@ -253,7 +254,7 @@ function ChangeRun({ run, isFirst }: { run: Run; isFirst: boolean }) {
 
 /** A sheet's line, with what can be said of it between the presses: done by hand, or lost. */
 function SheetRow({ line, runs, locked }: { line: SheetLine; runs: Run[]; locked: boolean }) {
-  const { send } = useBench()
+  const { send } = useSend()
   const { busy, problems, act } = useAct()
   const [person, setPerson] = usePerson()
   const [why, setWhy] = useState('')

@@ -21,7 +21,7 @@ import { Choice } from '@/ui/Choice'
 import { Field, TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
-import { useBench } from '../../across/bench/BenchContext'
+import { useBench, useJob } from '../../across/bench/BenchContext'
 import { problemAt } from '../../across/bench/problemAt'
 import { usePerson } from '../../across/bench/usePerson'
 import { Problems } from '../../across/pull/Problems'
@@ -65,7 +65,8 @@ const BOTTLENECKS = {
 /** Plans a day from a wish: start at, or finish by. */
 export function DayPlanner({ learned, onBegun }: { learned: LearnedCycle | null; onBegun: () => void }) {
   const zone = useZone()
-  const { bench, job } = useBench()
+  const bench = useBench()
+  const job = useJob()
   const [person, setPerson] = usePerson()
   const left = Math.max(1, job.editionSize - job.accepted)
   const [setting, setSetting] = useState<Loose>({

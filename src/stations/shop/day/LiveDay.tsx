@@ -12,7 +12,7 @@ import { Check } from '@/ui/Check'
 import { TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { useChime } from '@/ui/useChime'
-import { useBench } from '../../across/bench/BenchContext'
+import { useJob } from '../../across/bench/BenchContext'
 import { problemAt } from '../../across/bench/problemAt'
 import { clock } from '../../across/bench/SequencePacer'
 import { usePerson } from '../../across/bench/usePerson'
@@ -45,7 +45,7 @@ export interface DayFacts {
 /** The day as it is lived: what is due now in large type, the rest moved by what really happened. */
 export function LiveDay({ day, drying }: { day: KeptDay & DayFacts; drying: ReactNode }) {
   const zone = useZone()
-  const { job } = useBench()
+  const job = useJob()
   const [person, setPerson] = usePerson()
   const [now, setNow] = useState(() => Date.now())
   const [problems, setProblems] = useState<FieldProblem[]>([])
