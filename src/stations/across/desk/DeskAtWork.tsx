@@ -18,6 +18,7 @@ import { RollerTap } from '../../press/RollerTimer'
 import { DeskKeys } from './DeskKeys'
 import { MeetingRails } from './MeetingRails'
 import type { Desk } from './readDesk'
+import { acceptedIn } from './deskSteps'
 import { useDesk } from './useDesk'
 
 const KEYS: Record<string, DeskKey> = {
@@ -43,8 +44,9 @@ function deskKey({ code, key }: KeyboardEvent): DeskKey | null {
 
 /** The pull desk: plate and sheet on their way to the roller, one line that says what to do, and keys for wet hands. */
 export default function DeskAtWork({ desk }: { desk: Desk }) {
-  const { memory, set, press, connection, isGapLong, addForgotten, problem, now, warmLeft, inker } =
+  const { memory, set, press, connection, isGapLong, addForgotten, problem, now, warmLeft, inker, next } =
     useDesk(desk)
+  const { number, sheet } = next
   const whole = useRef<HTMLElement>(null)
   const { rails, state, draft, queue, hands, role, notes } = memory
   useKey((event) => {
@@ -53,10 +55,6 @@ export default function DeskAtWork({ desk }: { desk: Desk }) {
     press(key)
     return true
   })
-  const number =
-    draft?.number ??
-    desk.nextNumber + queue.filter((entry) => entry.kind === 'pull' && entry.pullKind === 'edition').length
-  const sheet = draft?.sheet ?? desk.nextSheet + queue.filter(({ kind }) => kind === 'pull').length
   const call = callMeeting(
     { planned: desk.plate, begun: rails.plate.begun },
     { planned: desk.sheet, begun: rails.sheet.begun },
@@ -66,13 +64,7 @@ export default function DeskAtWork({ desk }: { desk: Desk }) {
   const stepAfter = (rail: 'plate' | 'sheet') =>
     desk[rail][rails[rail].begun.length]?.step ?? (rail === 'plate' ? 'Plate is ready' : 'Sheet is ready')
   const [own, other] = role === 'clean' ? (['sheet', 'plate'] as const) : (['plate', 'sheet'] as const)
-  const accepted =
-    desk.accepted +
-    queue.filter(
-      (entry) =>
-        entry.kind === 'pull' &&
-        entry.events.some((event) => event.kind === 'decision' && event.decision === 'accepted'),
-    ).length
+  const accepted = desk.accepted + acceptedIn(queue)
   const stamp = draft && new Date(draft.at + state.shiftMinutes * 60_000).toISOString()
   return (
     <section

@@ -7,6 +7,7 @@ import { scanDistance } from '@/core/match/scan'
 import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import type { EditionCheckState } from './editionCheck'
+import { outcomeWords, withoutPicture } from './words'
 
 interface ContactSheetProps {
   pulls: readonly Pull[]
@@ -21,6 +22,18 @@ interface ContactSheetProps {
   onChoose: (id: string) => void
   onCheckAll: () => void
   onStop: () => void
+}
+
+/** How far an impression is from the BAT, by its picture where it was compared, else by what was seen. */
+function distanceWords(pull: Pull, bat: Pull): string {
+  const { match } = readPull(pull)
+  if (match) {
+    const { distance, check } = scanDistance(match)
+    const farthest = distance > 0 ? `; farthest: ${MATCH_CHECKS[check].label.toLowerCase()}` : ''
+    return `ΔE00 ${formatNumber(match.deltaE00.mean, 1)}${farthest}`
+  }
+  const closeness = closenessTo(pull, bat)
+  return closeness ? closeness.by.join(', ') || 'as the BAT to the eye' : 'nothing known'
 }
 
 /** Every impression that has a picture, the closest to the BAT first. */
@@ -39,7 +52,7 @@ export function ContactSheet({
 }: ContactSheetProps) {
   const picturesOf = (pull: Pull) => readPull(pull).scans[dry ? 'dry' : 'wet']
   const ordered = byCloseness(pulls.filter(picturesOf), bat)
-  const without = pulls.length - ordered.length
+  const pictureless = withoutPicture(pulls.length - ordered.length, pulls.length, dry)
   return (
     <section aria-label="Contact sheet" className="border-t-2 border-text pt-3">
       <div className="mb-2 flex flex-wrap items-center gap-x-6 gap-y-2">
@@ -73,8 +86,6 @@ export function ContactSheet({
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(9.5rem,1fr))] gap-3">
         {ordered.map((pull) => {
           const { match } = readPull(pull)
-          const far = match ? scanDistance(match) : null
-          const closeness = closenessTo(pull, bat)
           return (
             <li key={pull.id}>
               <button
@@ -92,31 +103,16 @@ export function ContactSheet({
                 <span className="flex flex-wrap justify-between gap-x-2">
                   <b className="whitespace-nowrap">Pull {pull.number}</b>
                   <span className={match?.outcome === 'differs' ? 'font-semibold text-signal' : ''}>
-                    {match ? (match.outcome === 'matches' ? '● matches' : '◆ differs') : 'not checked'}
+                    {outcomeWords(match)}
                   </span>
                 </span>
-                <span className="condensed text-sm text-muted">
-                  {far
-                    ? `ΔE00 ${formatNumber(match!.deltaE00.mean, 1)}${far.distance > 0 ? `; farthest: ${MATCH_CHECKS[far.check].label.toLowerCase()}` : ''}`
-                    : closeness
-                      ? closeness.by.join(', ') || 'as the BAT to the eye'
-                      : 'nothing known'}
-                </span>
+                <span className="condensed text-sm text-muted">{distanceWords(pull, bat)}</span>
               </button>
             </li>
           )
         })}
       </ul>
-      {without > 0 && (
-        <p className="mt-2 text-sm text-muted">
-          {without === pulls.length
-            ? 'No impression has'
-            : without === 1
-              ? 'One more has'
-              : `${without} more have`}{' '}
-          no picture of the {dry ? 'dry' : 'wet'} print yet.
-        </p>
-      )}
+      {pictureless && <p className="mt-2 text-sm text-muted">{pictureless}</p>}
     </section>
   )
 }

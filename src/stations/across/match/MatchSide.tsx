@@ -1,0 +1,131 @@
+'use client'
+
+import dynamic from 'next/dynamic'
+import Link from 'next/link'
+import { readPull, type Pull } from '@/core/edition/pull'
+import { MATCH_CHECK_KEYS, MATCH_CHECKS, toleranceOf } from '@/core/match/checks/matchCheck'
+import type { ImpressionMatch } from '@/core/match/matchImpression'
+import { Button } from '@/ui/Button'
+import { NumberField } from '@/ui/NumberField'
+import { useJob } from '../bench/BenchContext'
+import type { MatchRoomHandle } from './useMatchRoom'
+import { keptWords } from './words'
+
+const CheckLedger = dynamic(() => import('./CheckLedger').then((module) => module.CheckLedger), {
+  ssr: false,
+})
+const PlateMarkDialog = dynamic(() => import('./PlateMarkDialog').then((module) => module.PlateMarkDialog), {
+  ssr: false,
+})
+const CornersDialog = dynamic(() => import('./CornersDialog').then((module) => module.CornersDialog), {
+  ssr: false,
+})
+
+/** How far each check may stray before it differs. */
+function Tolerances({ room: { state, act } }: { room: MatchRoomHandle }) {
+  return (
+    <details className="mt-2">
+      <summary className="min-h-11 py-2">How far each may stray</summary>
+      <div className="grid grid-cols-2 gap-2">
+        {MATCH_CHECK_KEYS.map((check) => (
+          <NumberField
+            key={check}
+            label={MATCH_CHECKS[check].label}
+            unit={MATCH_CHECKS[check].unit}
+            value={toleranceOf(state.tolerances, check)}
+            onValue={(value) => act({ kind: 'tolerate', check, value })}
+          />
+        ))}
+      </div>
+      <p className="mt-1 text-sm text-muted">Kept with the verdict, and used for the next print.</p>
+    </details>
+  )
+}
+
+/** Where a print lay wrong is kept for the station that says what to do about it. */
+function MisfitOffer({ room: { view, busy, keepMisfit }, slug }: { room: MatchRoomHandle; slug: string }) {
+  if (view.standings.get('register') !== 'differs' && view.standings.get('turn') !== 'differs') return null
+  return (
+    <p className="mt-2">
+      {view.isMisfitKept ? (
+        <>
+          Kept as a misfit: the station{' '}
+          <Link href={`/jobs/${slug}/register`} className="underline underline-offset-4">
+            Register
+          </Link>{' '}
+          says what to do.
+        </>
+      ) : (
+        <Button disabled={busy} onClick={() => void keepMisfit()}>
+          Keep where it lay as a misfit of the plate
+        </Button>
+      )}
+    </p>
+  )
+}
+
+/** What the comparison says of the print, check by check, and how it is written on it. */
+export function MatchSide({
+  room,
+  bat,
+  pull,
+  match,
+}: {
+  room: MatchRoomHandle
+  bat: Pull
+  pull: Pull
+  match: ImpressionMatch
+}) {
+  const { slug } = useJob()
+  const { state, view, act, busy, setCorners } = room
+  const { ours, theirs, differing } = view
+  return (
+    <div>
+      <h2 className="far-number text-2xl" aria-live="polite">
+        {differing === 0 ? '● Matches the BAT' : `◆ Differs in ${differing} of ${match.checks.length}`}
+      </h2>
+      <p className="mt-2 mb-3 text-sm text-muted">{keptWords(readPull(pull).match)}</p>
+      <Button look="main" disabled={busy} className="mb-3 w-full" onClick={room.keepVerdict}>
+        Write the verdict on pull {pull.number}
+      </Button>
+      <CheckLedger
+        checks={match.checks}
+        standings={view.standings}
+        tolerances={state.tolerances}
+        bat={bat.settings}
+        settings={pull.settings}
+        slug={slug}
+        onShow={(check) => act({ kind: 'show', check, places: view.places })}
+      />
+      <MisfitOffer room={room} slug={slug} />
+      <Tolerances room={room} />
+      <div className="mt-2 flex flex-wrap gap-x-4">
+        {ours && (
+          <>
+            <CornersDialog
+              what="the BAT’s picture"
+              imageId={ours.imageId}
+              corners={match.corners.reference}
+              busy={busy}
+              onKeep={(corners) => setCorners(bat, ours, corners)}
+            />
+            <PlateMarkDialog
+              match={match}
+              busy={busy}
+              onKeep={(plateAt) => void room.addScan(bat, { ...ours, plateAt }, 'plate mark set by hand')}
+            />
+          </>
+        )}
+        {theirs && (
+          <CornersDialog
+            what={`the picture of pull ${pull.number}`}
+            imageId={theirs.imageId}
+            corners={match.corners.impression}
+            busy={busy}
+            onKeep={(corners) => setCorners(pull, theirs, corners)}
+          />
+        )}
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,38 @@
+import type { Pull } from '@/core/edition/pull'
+import type { ScanPair } from '@/core/edition/compareScans'
+import type { MatchVerdict, Scan } from '@/core/match/scan'
+import { counted } from '@/core/units/counted'
+
+/** Which of the pictures a model made; null: none. */
+export function modelWords(ours: Scan | null, theirs: Scan | null, pull: Pick<Pull, 'number'> | null) {
+  const [isOurs, isTheirs] = [ours?.taken === 'model', theirs?.taken === 'model']
+  if (!isOurs && !isTheirs) return null
+  const one = isOurs ? 'The BAT’s picture is' : `The picture of pull ${pull?.number} is`
+  return `${isOurs && isTheirs ? 'Both pictures are' : one} a model’s, printed and scanned by reckoning; no print lay on a scanner.`
+}
+
+/** What is reckoned where a wet print is held against a dry one; null: both are alike. */
+export function mixedWords(pair: ScanPair, ours: Scan | null): string | null {
+  if (!pair || !('reference' in pair) || !pair.mixed || !ours) return null
+  const [own, other] = ours.dry ? ['dry', 'wet'] : ['wet', 'dry']
+  const from = pair.mixed.from === 1 ? 'one print' : counted(pair.mixed.from, 'print')
+  return `The BAT’s picture is of the ${own} print and this one of the ${other}: the wet one is shown as it would be dry, by what ${from} like it changed by. A damp sheet is larger; where it lies is less sure.`
+}
+
+/** What stands on the print already. */
+export function keptWords(kept: Pick<MatchVerdict, 'outcome' | 'accepted'> | null): string {
+  if (!kept) return 'Nothing on the print yet.'
+  const verdict = { matches: 'matches', differs: 'differs' }[kept.outcome]
+  return `On the print: ${verdict}${kept.accepted.length > 0 ? `, ${kept.accepted.length} accepted` : ''}.`
+}
+
+/** How many impressions have no picture of this kind. @param all how many impressions there are */
+export function withoutPicture(without: number, all: number, dry: boolean): string | null {
+  if (without === 0) return null
+  const some = without === 1 ? 'One more has' : `${without} more have`
+  return `${without === all ? 'No impression has a' : `${some} no`} picture of the ${dry ? 'dry' : 'wet'} print yet.`
+}
+
+/** A verdict as a mark and a word. */
+export const outcomeWords = (match: Pick<MatchVerdict, 'outcome'> | null): string =>
+  match ? { matches: '● matches', differs: '◆ differs' }[match.outcome] : 'not checked'
