@@ -18,7 +18,8 @@ export type Method =
   | { way: 'tint'; readings: Readings; share: number | null; whiteInk: { k: number[]; s: number[] } | null }
   | { way: 'estimated'; lab: Lab | null; covering: Covering }
 
-type Outcome = { ok: true; coefficients: Coefficients } | { ok: false; problems: FieldProblem[] }
+/** k and s of an ink, or what is wrong and at which reading. */
+export type Outcome = { ok: true; coefficients: Coefficients } | { ok: false; problems: FieldProblem[] }
 
 /** k and s from the readings, or what is wrong and at which reading; nothing while readings are missing. */
 export function bringInInk(method: Method, geometry: Geometry): Outcome | null {
