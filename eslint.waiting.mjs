@@ -4,7 +4,6 @@
 export const NESTED_TERNARIES = [
   'src/data/across/desk.ts',
   'src/stations/across/bench/stationState.ts',
-  'src/stations/shop/day/DayPlanner.tsx',
   'src/stations/across/desk/DeskAtWork.tsx',
   'src/stations/across/desk/readDesk.ts',
   'src/stations/dry/ImpressionThumb.tsx',
@@ -37,7 +36,6 @@ export const TOO_COMPLEX = [
   'src/data/across/desk.ts',
   'src/devices/scanner.ts',
   'src/stations/across/bench/stationState.ts',
-  'src/stations/shop/day/DayPlanner.tsx',
   'src/stations/shop/day/QueueBench.tsx',
   'src/stations/across/desk/DeskAtWork.tsx',
   'src/stations/across/desk/readDesk.ts',

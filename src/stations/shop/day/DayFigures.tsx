@@ -1,0 +1,118 @@
+'use client'
+
+import { chanceBy, endOf } from '@/core/day/chanceOfFinishing'
+import { pullsThatFit, whatToRelax, type DayPlan } from '@/core/day/dayPlan'
+import { formatNumber } from '@/core/units/length'
+import { Button } from '@/ui/Button'
+import { Figure } from '@/ui/Figure'
+import type { WishedDay } from './dayWish'
+import type { useDayPlay } from './useDayPlay'
+
+const BOTTLENECKS: Record<DayPlan['bottleneck'], string> = {
+  wiping: 'the wiping',
+  pulling: 'the press',
+  tub: 'the tub: more sheets at once, or a shorter soak',
+}
+/** Minutes over the wished end that nobody would speak of. */
+const HARDLY_OVER = 0.5
+
+interface DayFiguresProps {
+  day: WishedDay
+  /** whether the start follows from the end */
+  isLatest: boolean
+  play: ReturnType<typeof useDayPlay>
+  /** how many days are played */
+  days: number
+  write: (minutes: number) => string
+}
+
+/** The day in figures: when it begins, pulls, ends, and how likely it is to end in time. */
+export function DayFigures({ day, isLatest, play, days, write }: DayFiguresProps) {
+  const { setting, breaks, plan, finishMinute } = day
+  return (
+    <div className="flex flex-wrap gap-x-8 gap-y-3">
+      {isLatest && <Figure value={write(0)} label="start at the latest" />}
+      <Figure value={write(plan.sheets[0].pullAt)} label="first pull" />
+      <Figure value={write(plan.printedAt)} label={`${plan.sheets.length} printed`} />
+      <Figure value={write(plan.endAt)} label="clean" />
+      <Figure
+        value={`${formatNumber(plan.cycleMinutes, 1)} min`}
+        label="a print"
+        note={`bottleneck: ${BOTTLENECKS[plan.bottleneck]}`}
+      />
+      {finishMinute !== null && (
+        <Figure
+          value={pullsThatFit(setting, 0, finishMinute, breaks)}
+          label={`fit by ${write(finishMinute)}`}
+        />
+      )}
+      {play.ends && finishMinute !== null && (
+        <Figure
+          value={`${formatNumber(100 * chanceBy(play.ends, finishMinute), 0)} %`}
+          label={`chance to be clean by ${write(finishMinute)}`}
+          note={`9 days in 10 end by ${write(endOf(play.ends, 0.9))}`}
+        />
+      )}
+      {play.done !== null && (
+        <p role="status" className="text-sm">
+          Playing the day {days} times: {formatNumber(100 * play.done, 0)} %{' '}
+          <Button look="quiet" onClick={play.cancel}>
+            Cancel
+          </Button>
+        </p>
+      )}
+    </div>
+  )
+}
+
+/** That the day is too long for its end, and what would win time. */
+export function DayTooLong({ day, write }: Pick<DayFiguresProps, 'day' | 'write'>) {
+  const { over, finishMinute, setting, breaks } = day
+  if (over === null || finishMinute === null || over <= HARDLY_OVER) return null
+  return (
+    <div role="alert">
+      <p className="font-medium text-signal">
+        ◆ {formatNumber(over, 0)} min too long for {write(finishMinute)}. What would win time:
+      </p>
+      <ul className="list-inside list-disc text-sm">
+        {whatToRelax(setting, 0, breaks).map(({ words, winsMinutes }) => (
+          <li key={words}>
+            {words}: {formatNumber(winsMinutes, 0)} min
+          </li>
+        ))}
+      </ul>
+    </div>
+  )
+}
+
+/** The day as a list, sheet by sheet. */
+export function DayList({ plan, write }: { plan: DayPlan; write: (minutes: number) => string }) {
+  return (
+    <details className="border-t border-line">
+      <summary className="min-h-11 py-2">As a list</summary>
+      <table className="condensed w-full text-sm">
+        <thead className="text-left text-muted">
+          <tr>
+            {['Sheet', 'In', 'Lift', 'Ink', 'Pull'].map((head) => (
+              <th key={head} scope="col" className="font-normal">
+                {head}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {plan.sheets.map(({ sheet, inAt, liftAt, inkAt, pullAt }) => (
+            <tr key={sheet} className="border-t border-line">
+              <th scope="row" className="py-1 text-left font-normal">
+                {sheet}
+              </th>
+              {[inAt, liftAt, inkAt, pullAt].map((moment, i) => (
+                <td key={i}>{write(moment)}</td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </details>
+  )
+}

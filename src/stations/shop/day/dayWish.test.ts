@@ -1,0 +1,76 @@
+import { describe, expect, it } from 'vitest'
+import { planDay } from '@/core/day/dayPlan'
+import { fieldMoment, isMoment, readDayWish, settingOf, usualWish, type DayWish } from './dayWish'
+
+const DAY = new Date(2031, 4, 2)
+const usual = usualWish({ editionSize: 24, accepted: 10, dampMinutes: 45 }, null, DAY)
+const planned = (patch: Partial<DayWish> = {}) => {
+  const day = readDayWish({ ...usual, ...patch })
+  if (!day || day === 'no-start') throw new Error('this wish is a day')
+  return day
+}
+const with_ = (setting: Partial<DayWish['setting']>): Partial<DayWish> => ({
+  setting: { ...usual.setting, ...setting },
+})
+
+describe('a day that is wished', () => {
+  it('begins with what is left of the edition, a dozen at most, and what this job taught', () => {
+    expect(usual.setting).toMatchObject({ soakMinutes: 45, inkWipeMinutes: 14, pullMinutes: 6 })
+    expect(usual.setting.pulls).toBeGreaterThanOrEqual(12)
+    const learned = {
+      inkWipeMinutes: 11.26,
+      pullMinutes: 4.04,
+      cycleMinutes: 15.3,
+      from: 8,
+      spread: 0.1,
+    } as never
+    const taught = usualWish({ editionSize: 24, accepted: 23, dampMinutes: null }, learned, DAY)
+    expect(taught.setting).toMatchObject({ inkWipeMinutes: 11.3, pullMinutes: 4, soakMinutes: 30 })
+    expect(taught.setting.pulls!).toBeLessThan(usual.setting.pulls!)
+  })
+  it('is planned from its start, with its break where the clock has it', () => {
+    const { startAt, breaks, plan, setting } = planned()
+    expect(Date.parse(startAt)).toBe(new Date(2031, 4, 2, 9, 30).getTime())
+    expect(breaks).toEqual([{ from: 180, to: 210 }])
+    expect(plan).toEqual(planDay(setting, 0, breaks))
+  })
+  it('that is to end in time starts as late as it can: a minute later would be too late', () => {
+    const late = planned({ given: 'finish', finishField: fieldMoment(DAY, 22, 0) })
+    expect(late.over!).toBeLessThanOrEqual(1e-6)
+    const [hours, minutes] = [new Date(late.startAt).getHours(), new Date(late.startAt).getMinutes()]
+    const later = planned({
+      startField: fieldMoment(DAY, hours, minutes + 2),
+      finishField: fieldMoment(DAY, 22, 0),
+    })
+    expect(later.over!).toBeGreaterThan(0)
+  })
+  it('says how far it misses its end', () => {
+    const short = planned({ finishField: fieldMoment(DAY, 11, 0) })
+    expect(short.finishMinute).toBe(90)
+    expect(short.over).toBeCloseTo(short.plan.endAt - 90, 9)
+    expect(planned({ finishField: '' })).toMatchObject({ finishMinute: null, over: null })
+  })
+  it('has no start where none reaches the end', () => {
+    // A break over a day and a half before the end leaves no day to work in.
+    const endless = {
+      given: 'finish',
+      finishField: fieldMoment(new Date(2031, 4, 3), 9, 0),
+      pauseAt: '00:00',
+      pauseMinutes: 2000,
+    } as const
+    expect(readDayWish({ ...usual, ...endless })).toBe('no-start')
+  })
+  it('has no break of no minutes, or at no moment', () => {
+    expect(planned({ pauseMinutes: 0 }).breaks).toEqual([])
+    expect(planned({ pauseMinutes: null }).breaks).toEqual([])
+    expect(planned({ pauseAt: '' }).breaks).toEqual([])
+  })
+  it('is none while a field is wrong, and says which', () => {
+    const wrong = { ...usual, ...with_({ pulls: 0 }) }
+    expect(readDayWish(wrong)).toBeNull()
+    expect(settingOf(wrong).problemAt('pulls')).toEqual(expect.any(String))
+    expect(settingOf(wrong).problemAt('soakMinutes')).toBeUndefined()
+    expect(readDayWish({ ...usual, startField: '' })).toBeNull()
+    expect([isMoment(''), isMoment(usual.startField)]).toEqual([false, true])
+  })
+})
