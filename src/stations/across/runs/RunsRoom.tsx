@@ -1,10 +1,8 @@
 'use client'
 
-import { counted } from '@/core/units/counted'
 import { useState } from 'react'
 import { freshSheets } from '@/core/edition/freshSheets'
 import {
-  BETWEEN_RUNS,
   RUN_KINDS,
   runTally,
   runWishSchema,
@@ -13,7 +11,6 @@ import {
   type SheetLine,
 } from '@/core/edition/runs'
 import { VARIATIONS, type Variation } from '@/core/record/variation'
-import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { Dialog } from '@/ui/Dialog'
@@ -35,103 +32,115 @@ import {
 import { RunForm } from './RunForm'
 import { SheetLife } from './SheetLife'
 import { sendAct } from '../act/sendAct'
+import { allRuns, freshWords, runWords, sheetWords, tallyWords } from './words'
 
 const NEW_RUN: RunWish = { ...runWishSchema.parse({ name: 'x' }), name: '' }
+
+/** One run: how its sheets stand, and what can be done with it. */
+function RunRow({ run, lines, runs }: { run: Run; lines: SheetLine[]; runs: Run[] }) {
+  const job = useJob()
+  const { send } = useSend()
+  const { busy, problems, act } = useAct()
+  const at = runs.indexOf(run)
+  const isFirst = at === 0
+  const isOpen = run.position === job.run.position
+  const tally = runTally(lines, at)
+  const isUntouched = !isFirst && at === runs.length - 1 && tally.through + tally.lost === 0
+  const putOnBench = () =>
+    act(() => send((target) => sendAct(openRunAction, { ...target, position: run.position })))
+  const takeAway = () =>
+    act(() => send((target) => sendAct(removeRunAction, { ...target, position: run.position })))
+  return (
+    <li
+      aria-current={isOpen ? 'step' : undefined}
+      className="grid gap-x-6 gap-y-1 border-b border-line py-3 lg:grid-cols-[3rem_minmax(0,1fr)_minmax(0,1fr)_auto]"
+    >
+      <span className="far-number text-2xl">{at + 1}</span>
+      <div>
+        <p className="font-semibold">
+          {run.name}
+          {isOpen ? ', on the bench' : ''}
+        </p>
+        <p className="text-sm text-muted">{runWords(run, isFirst)}</p>
+      </div>
+      <p className="text-sm">{tallyWords(tally, isFirst)}</p>
+      {!job.numbered && (
+        <div className="flex flex-wrap gap-2">
+          {!isOpen && RUN_KINDS[run.kind].press && (
+            <Button disabled={busy} onClick={() => void putOnBench()}>
+              Put on the bench
+            </Button>
+          )}
+          <ChangeRun run={run} isFirst={isFirst} />
+          {isUntouched && (
+            <Button
+              look="quiet"
+              disabled={busy}
+              aria-label={`Take ${run.name} away`}
+              onClick={() => void takeAway()}
+            >
+              Take away
+            </Button>
+          )}
+        </div>
+      )}
+      <Problems problems={problems} />
+    </li>
+  )
+}
+
+/** Whether the prints are to be alike. */
+function PrintsAlike() {
+  const { variation } = useJob()
+  const { send } = useSend()
+  const { problems, act } = useAct()
+  return (
+    <section aria-label="Are the prints to be alike" className="mt-4 border-t border-line pt-3">
+      <p className="mb-0.5 text-sm text-muted">The prints</p>
+      <Choice
+        label="The prints"
+        value={variation}
+        options={Object.entries(VARIATIONS) as [Variation, string][]}
+        onPick={(picked) =>
+          void act(() => send((target) => sendAct(setVariationAction, { ...target, variation: picked })))
+        }
+      />
+      <Problems problems={problems} />
+      {variation !== 'alike' && (
+        <p className="mt-2 text-sm text-muted">
+          Where prints vary by intent a difference from the BAT is noted and never called a fault, and no
+          drift is looked for.
+        </p>
+      )}
+    </section>
+  )
+}
 
 /** Sheets that go through more than once: the runs in their order, which one is on the bench, and every sheet's life on a line. */
 export function RunsRoom({ runs, lines }: { runs: Run[]; lines: SheetLine[] }) {
   const job = useJob()
-  const { send } = useSend()
-  const { busy, problems, act } = useAct()
-  const open = runs.findIndex(({ position }) => position === job.run.position)
   const { left, fresh } = freshSheets(job.editionSize, lines, runs.length, 0.9)
+  const sheets = freshWords(fresh, left, runs.length)
   return (
     <Panel
       title="Runs"
       aside={
         <p className="text-sm">
           {lines.filter(({ isThrough }) => isThrough).length} of {job.editionSize} through{' '}
-          {runs.length === 1 ? 'the run' : `all ${runs.length} runs`}
+          {allRuns(runs.length)}
         </p>
       }
     >
       <section aria-label="Runs in their order">
         <ol>
-          {runs.map((run, i) => {
-            const { through, lost, waiting, open: undecided } = runTally(lines, i)
-            return (
-              <li
-                key={run.position}
-                aria-current={i === open ? 'step' : undefined}
-                className="grid gap-x-6 gap-y-1 border-b border-line py-3 lg:grid-cols-[3rem_minmax(0,1fr)_minmax(0,1fr)_auto]"
-              >
-                <span className="far-number text-2xl">{i + 1}</span>
-                <div>
-                  <p className="font-semibold">
-                    {run.name}
-                    {i === open ? ', on the bench' : ''}
-                  </p>
-                  <p className="text-sm text-muted">
-                    {RUN_KINDS[run.kind].label}
-                    {i > 0
-                      ? `; the sheet ${BETWEEN_RUNS[run.between]} before it${run.waitHours > 0 ? `, ${formatNumber(run.waitHours, 1)} h` : ''}`
-                      : ''}
-                  </p>
-                </div>
-                <p className="text-sm">
-                  {[
-                    `${through} through`,
-                    `${lost} lost`,
-                    ...(i > 0 ? [`${waiting} waiting`] : []),
-                    ...(undecided > 0 ? [`${undecided} open or set aside`] : []),
-                  ].join(', ')}
-                  .
-                </p>
-                {!job.numbered && (
-                  <div className="flex flex-wrap gap-2">
-                    {i !== open && RUN_KINDS[run.kind].press && (
-                      <Button
-                        disabled={busy}
-                        onClick={() =>
-                          void act(() =>
-                            send((target) => sendAct(openRunAction, { ...target, position: run.position })),
-                          )
-                        }
-                      >
-                        Put on the bench
-                      </Button>
-                    )}
-                    <ChangeRun run={run} isFirst={i === 0} />
-                    {i > 0 && i === runs.length - 1 && through + lost === 0 && (
-                      <Button
-                        look="quiet"
-                        disabled={busy}
-                        aria-label={`Take ${run.name} away`}
-                        onClick={() =>
-                          void act(() =>
-                            send((target) => sendAct(removeRunAction, { ...target, position: run.position })),
-                          )
-                        }
-                      >
-                        Take away
-                      </Button>
-                    )}
-                  </div>
-                )}
-              </li>
-            )
-          })}
+          {runs.map((run) => (
+            <RunRow key={run.position} run={run} runs={runs} lines={lines} />
+          ))}
         </ol>
         {left > 0 && !job.numbered && (
           <p className="mt-2">
-            {fresh > 0 ? (
-              <>
-                <b>{counted(fresh, 'sheet')} to begin</b> so that the {left} still wanted come out of{' '}
-                {runs.length === 1 ? 'the run' : `all ${runs.length} runs`}, 9 in 10 sure.
-              </>
-            ) : (
-              `What is under way suffices for the ${left} still wanted, 9 in 10 sure.`
-            )}
+            {sheets.begin && <b>{sheets.begin}</b>}
+            {sheets.why}
           </p>
         )}
         {runs.length === 1 && (
@@ -141,28 +150,9 @@ export function RunsRoom({ runs, lines }: { runs: Run[]; lines: SheetLine[] }) {
             BAT.
           </p>
         )}
-        <Problems problems={problems} />
         {!job.numbered && <AddRun />}
       </section>
-      {!job.numbered && (
-        <section aria-label="Are the prints to be alike" className="mt-4 border-t border-line pt-3">
-          <p className="mb-0.5 text-sm text-muted">The prints</p>
-          <Choice
-            label="The prints"
-            value={job.variation}
-            options={Object.entries(VARIATIONS) as [Variation, string][]}
-            onPick={(variation) =>
-              void act(() => send((target) => sendAct(setVariationAction, { ...target, variation })))
-            }
-          />
-          {job.variation !== 'alike' && (
-            <p className="mt-2 text-sm text-muted">
-              Where prints vary by intent a difference from the BAT is noted and never called a fault, and no
-              drift is looked for.
-            </p>
-          )}
-        </section>
-      )}
+      {!job.numbered && <PrintsAlike />}
       <section aria-label="Sheets" className="mt-6 border-t-2 border-text pt-2">
         <h2 className="station-title">Every sheet’s life</h2>
         {lines.length === 0 ? (
@@ -279,15 +269,7 @@ function SheetRow({ line, runs, locked }: { line: SheetLine; runs: Run[]; locked
     <li className="flex min-h-12 break-inside-avoid items-center gap-3 border-b border-line">
       <span className="far-number w-10 text-lg">{line.sheet}</span>
       <SheetLife line={line} names={runs.map(({ name }) => name)} />
-      <span className="min-w-0 flex-1 text-sm">
-        {line.isThrough
-          ? 'through'
-          : line.isLost
-            ? '◆ ended'
-            : run
-              ? `waits for ${run.name}`
-              : 'open at the edition'}
-      </span>
+      <span className="min-w-0 flex-1 text-sm">{sheetWords(line, run)}</span>
       {run && !locked && (
         <Dialog
           title={`Sheet ${line.sheet}, before ${run.name}`}
