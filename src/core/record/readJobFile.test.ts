@@ -1,0 +1,119 @@
+import { describe, expect, it } from 'vitest'
+import { z } from 'zod'
+import { sampleSettings } from '../prove/sampleSettings.test.fixture'
+import { upgradeBatRuns } from './batDocument'
+import { batOfRun, batPulls } from './batOnBench'
+import { JOB_FILE_VERSION, type Bat } from './jobFile'
+import { readJobFile, writeJobFile } from './jobFileDocument'
+
+const at = '2031-05-02T09:30:00.000Z'
+const pull = {
+  id: 'p1',
+  number: 1,
+  kind: 'proof',
+  pulledAt: at,
+  zone: 'Etc/UTC',
+  estimated: false,
+  settings: sampleSettings,
+  hands: { inked: 'Ida Quill', wiped: null, laid: null },
+  expected: null,
+  expectation: '',
+  batVersion: null,
+  runPosition: 0,
+  sheet: 1,
+  paperId: 'heron',
+  events: [{ event: { kind: 'eye', reading: 'same' }, at, by: 'Ida Quill', why: null }],
+}
+const run = {
+  position: 0,
+  name: 'Key plate',
+  kind: 'plate',
+  between: 'dry-damp',
+  waitHours: 0,
+  bench: sampleSettings,
+}
+const file = {
+  format: 'typothesis-job',
+  version: JOB_FILE_VERSION,
+  exportedAt: at,
+  job: {
+    title: 'Mooring posts',
+    artist: 'Ida Quill',
+    editionSize: 1,
+    createdAt: at,
+    openRun: 0,
+    variation: 'alike',
+    credits: [],
+  },
+  runs: [run],
+  plateStates: [{ state: 1, note: '', openedAt: at }],
+  pulls: [pull],
+  bats: [],
+  prints: [],
+  dryings: [],
+  inks: [],
+}
+
+describe('a job file', () => {
+  it('of a later release is read with what is not known set aside, and written back as it came', () => {
+    const sound = { kind: 'sound', pitch: 3 }
+    const later = {
+      ...file,
+      weather: 'fog',
+      pulls: [{ ...pull, events: [{ event: sound, at, by: 'Ida Quill', why: null }], light: 'north' }],
+    }
+    const { value, aside } = readJobFile(later)
+    expect(value.pulls[0].events[0].event).toMatchObject({ kind: 'later', was: 'sound' })
+    expect(aside.map(({ path }) => path.join('.')).sort()).toEqual(['pulls.0.light', 'weather'])
+    expect(writeJobFile(value, aside)).toMatchObject({
+      weather: 'fog',
+      pulls: [{ light: 'north', events: [{ event: sound }] }],
+    })
+  })
+  it('that is none is refused by the schema', () => {
+    expect(() => readJobFile('half a fi')).toThrow(z.ZodError)
+    expect(() => readJobFile({ ...file, format: 'a recipe' })).toThrow(z.ZodError)
+  })
+})
+
+describe('the runs of a BAT', () => {
+  it('have their settings brought up one by one, each with what is not known of it', () => {
+    const { runs, aside } = upgradeBatRuns([
+      { position: 0, settings: { ...sampleSettings, lamp: 1 } },
+      'torn',
+    ])
+    expect(runs).toMatchObject([{ position: 0, settings: { version: sampleSettings.version } }, 'torn'])
+    expect(aside).toEqual([{ path: [0, 'settings', 'lamp'], value: 1 }])
+    expect(upgradeBatRuns('torn')).toEqual({ runs: 'torn', aside: [] })
+  })
+})
+
+describe('the pull a run is held to', () => {
+  const bat = {
+    version: 2,
+    proofPullId: 'p1',
+    otherProofPullId: 'p2',
+    runs: [
+      { position: 0, settings: sampleSettings, tolerances: {}, passes: {}, proofPullId: null },
+      { position: 3, settings: sampleSettings, tolerances: {}, passes: {}, proofPullId: 'p3' },
+    ],
+    wetMinutes: null,
+  } as unknown as Bat
+  const pulls = [
+    { id: 'p1', runPosition: 0 },
+    { id: 'p2', runPosition: 0 },
+    { id: 'p3', runPosition: 3 },
+  ] as never[]
+  it('is the BAT’s own, or another for a later run; none where the BAT does not speak of the run', () => {
+    expect(batOfRun([bat], 0)?.proofPullId).toBe('p1')
+    expect(batOfRun([bat], 3)?.proofPullId).toBe('p3')
+    expect(batOfRun([bat], 5)).toBeNull()
+    expect(batOfRun([], 0)).toBeNull()
+  })
+  it('comes with the one at the other end of what passes, of the same run', () => {
+    const of = (openRun: number) => batPulls<never>({ bats: [bat], openRun, pulls })
+    expect(of(0)).toEqual({ proof: pulls[0], otherEnd: pulls[1] })
+    expect(of(3)).toEqual({ proof: pulls[2], otherEnd: null })
+    expect(of(5)).toEqual({ proof: null, otherEnd: null })
+  })
+})

@@ -1,0 +1,34 @@
+import { describe, expect, it } from 'vitest'
+import { describeInking, howToWipe, mannerCode, stepCode, WIPING_SCHOOLS } from './wipingOrder'
+
+const [card, , medium] = WIPING_SCHOOLS['three-stage'].order.steps
+const edges = WIPING_SCHOOLS['three-stage'].order.steps.find(({ material }) => material === 'edges')!
+
+describe('a step of wiping', () => {
+  it('is another one by its material, how clean it is, and where', () => {
+    expect(stepCode(medium)).toEqual(['tarlatan', 'medium', ''])
+    expect(stepCode({ ...medium, zone: 'sky' })).not.toEqual(stepCode(medium))
+    expect(stepCode({ ...medium, pressure: 'skim', seconds: 5 })).toEqual(stepCode(medium))
+  })
+  it('of edges is always clean, so that how clean says nothing', () => {
+    expect(stepCode({ ...edges, cleanliness: 'dirty' })).toEqual(stepCode(edges))
+    expect(howToWipe(edges)).toBe('')
+    expect(mannerCode(edges)).toEqual([])
+  })
+  it('is done in another manner by pressure, direction, strokes and bundle', () => {
+    expect(mannerCode({ ...medium, strokes: 7 })).not.toEqual(mannerCode(medium))
+    expect(howToWipe({ ...medium, strokes: 7 })).toMatch(/; 7 strokes$/)
+    expect(howToWipe({ ...medium, strokes: 0 })).not.toMatch(/strokes/)
+    expect(howToWipe(card)).not.toMatch(/bundle/)
+  })
+})
+
+describe('an ink as it is brought on', () => {
+  const ink = { ink: 'Ferry blue', tool: 'dolly', where: 'lines', zones: [], seconds: 60 } as const
+  it('is said with its tool, where it goes and on which zones', () => {
+    expect(describeInking({ ...ink, zones: ['sky', 'far water'] })).toBe(
+      'Ferry blue by dolly, in the lines: sky, far water',
+    )
+    expect(describeInking({ ...ink, zones: [] })).toBe('Ferry blue by dolly, in the lines')
+  })
+})
