@@ -145,3 +145,31 @@ test('a day is the one outside the window of whoever looks', async ({ browser, s
   }
   expect(said[0] > said[1]).toBe(true)
 })
+
+/** Views that write moments or lay out a day. */
+const WITH_MOMENTS = [
+  '/',
+  '/queue',
+  '/queue/wall',
+  '/drying',
+  '/desk/mooring-posts',
+  ...['paper/day', 'prove', 'edition', 'dry', 'record'].map((room) => `/jobs/mooring-posts/${room}`),
+]
+
+test('in another zone than the server’s, no view is first written otherwise than it stays', async ({
+  browser,
+  sample,
+}) => {
+  // So far east that even the day is another.
+  const page = await browser.newPage({ timezoneId: 'Pacific/Kiritimati' })
+  const faults: string[] = []
+  page.on('pageerror', ({ message }) => faults.push(`${new URL(page.url()).pathname}: ${message}`))
+  // The zone is known to the server from the second page on.
+  await page.goto(`${sample.url}/jobs/new`)
+  for (const view of WITH_MOMENTS) {
+    await page.goto(sample.url + view)
+    await page.locator('html[data-answers]').waitFor({ state: 'attached' })
+  }
+  await page.close()
+  expect(faults).toEqual([])
+})

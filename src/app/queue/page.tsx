@@ -1,4 +1,5 @@
 import { loadQueues } from '@/data/shop/queues'
+import { OnDevice } from '@/ui/OnDevice'
 import { QueueBench } from '@/stations/shop/day/QueueBench'
 
 /** Several people, one press: an open day or a class. */
@@ -6,7 +7,9 @@ export default async function QueuePage() {
   const [latest] = await loadQueues()
   return (
     <main className="flex-1 p-3 sm:p-5">
-      <QueueBench kept={latest ?? null} />
+      <OnDevice>
+        <QueueBench kept={latest ?? null} />
+      </OnDevice>
     </main>
   )
 }

@@ -5,6 +5,7 @@ import type { KeptDay } from '@/core/day/keptDay'
 import type { LearnedCycle } from '@/core/day/learnedCycle'
 import type { DryingLoad, DryingPlace } from '@/core/dry/dryingPlaces'
 import { Button } from '@/ui/Button'
+import { OnDevice } from '@/ui/OnDevice'
 import { Panel } from '@/ui/Panel'
 import { DryingActs } from '../drying/DryingActs'
 import { PaperRooms } from '../../paper/PaperRooms'
@@ -48,7 +49,9 @@ export function DayRoom({
       {showsLive ? (
         <LiveDay key={kept.id} day={kept} drying={<DryingActs places={places} loads={loads} />} />
       ) : (
-        <DayPlanner learned={learned} onBegun={() => setPlanning(false)} />
+        <OnDevice>
+          <DayPlanner learned={learned} onBegun={() => setPlanning(false)} />
+        </OnDevice>
       )}
       {!showsLive && <DryingActs places={places} loads={loads} />}
     </Panel>
