@@ -1,10 +1,9 @@
 'use client'
 
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { useRouter } from 'next/navigation'
 import { cropToPlate, type Artwork } from '@/core/plate/artwork'
 import { MAKING_METHODS, type MakingMethod } from '@/core/plate/makingMethod'
-import { Field } from '@/ui/Field'
 import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
@@ -12,7 +11,8 @@ import type { FieldProblem } from '@/data/database/errors'
 import { ArtworkBench } from './ArtworkBench'
 import { PlateRooms } from './PlateRooms'
 import { keepArtworkAction } from './roomActions'
-import { uploadPicture } from './uploadPicture'
+import { PictureField } from '../across/picture/PictureField'
+import type { UploadedPicture } from '../across/picture/uploadPicture'
 import { sendAct } from '../across/act/sendAct'
 
 interface ArtworkRoomProps {
@@ -25,29 +25,19 @@ export function ArtworkRoom({ kept, image }: ArtworkRoomProps) {
   const bench = useBench()
   const job = useJob()
   const router = useRouter()
-  const chooser = useRef<HTMLInputElement>(null)
   const [problems, setProblems] = useState<FieldProblem[]>([])
-  const [busy, setBusy] = useState(false)
   const { plate } = bench
-  const upload = async (file: File | undefined) => {
-    if (!file || !plate) return
-    setBusy(true)
-    const picture = await uploadPicture(file)
-    const answer =
-      'message' in picture
-        ? { ok: false as const, problems: [{ field: 'imageId', message: picture.message }] }
-        : await sendAct(keepArtworkAction, {
-            jobId: job.id,
-            artwork: {
-              ...(kept ?? FIRST),
-              imageId: picture.id,
-              crop: picture.size
-                ? cropToPlate(picture.size, plate)
-                : { left: 0, top: 0, width: 1, height: 1 },
-              method: kept?.method ?? methodOf(plate.kind),
-            },
-          })
-    setBusy(false)
+  const keep = async (picture: UploadedPicture) => {
+    if (!plate) return
+    const answer = await sendAct(keepArtworkAction, {
+      jobId: job.id,
+      artwork: {
+        ...(kept ?? FIRST),
+        imageId: picture.id,
+        crop: picture.size ? cropToPlate(picture.size, plate) : { left: 0, top: 0, width: 1, height: 1 },
+        method: kept?.method ?? methodOf(plate.kind),
+      },
+    })
     setProblems(answer.ok ? [] : answer.problems)
     if (answer.ok) router.refresh()
   }
@@ -76,31 +66,13 @@ export function ArtworkRoom({ kept, image }: ArtworkRoomProps) {
               be printed at 1:1.
             </p>
           )}
-          <Field
+          <PictureField
             label="Picture for the plate"
             problem={problemAt(problems, 'imageId') ?? problemAt(problems, '')}
-            hint={
-              busy
-                ? 'Keeping the picture…'
-                : 'PNG, JPEG, WebP or TIFF, up to 120 MB. The original is never changed.'
-            }
+            hint=". The original is never changed."
             className="mt-5 max-w-96"
-          >
-            {(ids) => (
-              <input
-                {...ids}
-                ref={chooser}
-                type="file"
-                accept="image/png,image/jpeg,image/webp,image/tiff"
-                disabled={busy}
-                onChange={(event) =>
-                  void upload(event.target.files?.[0]).then(
-                    () => chooser.current && (chooser.current.value = ''),
-                  )
-                }
-              />
-            )}
-          </Field>
+            onPicture={keep}
+          />
         </>
       )}
     </Panel>

@@ -1,5 +1,6 @@
 'use client'
 
+import { useNow } from '@/ui/useNow'
 import { dayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import { isSameName } from '@/core/units/byName'
@@ -28,12 +29,7 @@ const LONGEST_S = 12 * 3600
 
 /** Seconds since a moment, by a clock that ticks while it is wanted. */
 function useElapsed(since: string | null): number {
-  const [now, setNow] = useState(() => Date.now())
-  useEffect(() => {
-    if (!since) return
-    const tick = setInterval(() => setNow(Date.now()), 250)
-    return () => clearInterval(tick)
-  }, [since])
+  const [now] = useNow(since ? 250 : null)
   return since ? Math.max(0, (now - Date.parse(since)) / 1000) : 0
 }
 

@@ -1,6 +1,6 @@
 'use client'
 
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { useRouter } from 'next/navigation'
 import { romanNumeral } from '@/core/plate/plate'
 import { Button } from '@/ui/Button'
@@ -9,7 +9,8 @@ import { Dialog } from '@/ui/Dialog'
 import { Field } from '@/ui/Field'
 import { useSend } from '../across/bench/BenchContext'
 import { openStateAction, setPictureAction } from './actions'
-import { uploadPicture } from './uploadPicture'
+import { PictureField } from '../across/picture/PictureField'
+import type { UploadedPicture } from '../across/picture/uploadPicture'
 import { sendAct } from '../across/act/sendAct'
 
 export interface PlatePictureState {
@@ -34,10 +35,8 @@ export function PlatePicture({
 }) {
   const { send } = useSend()
   const router = useRouter()
-  const chooser = useRef<HTMLInputElement>(null)
   const [shown, setShown] = useState<number | null>(null)
   const [problem, setProblem] = useState<string>()
-  const [busy, setBusy] = useState(false)
   const [note, setNote] = useState('')
   const [opening, setOpening] = useState(false)
   const current = states.find(({ state }) => state === shown) ?? states.at(-1)
@@ -45,17 +44,10 @@ export function PlatePicture({
   const ratio = size ? size.widthMm / size.heightMm : image ? image.widthPx / image.heightPx : 1.5
   const off = image && size ? image.widthPx / image.heightPx / ratio - 1 : 0
 
-  const upload = async (file: File | undefined) => {
-    if (!file) return
-    setBusy(true)
-    const picture = await uploadPicture(file)
-    const answer =
-      'message' in picture
-        ? { ok: false as const, problems: [{ field: '', message: picture.message }] }
-        : await send((target) =>
-            sendAct(setPictureAction, { ...target, state: current?.state ?? 1, imageId: picture.id }),
-          )
-    setBusy(false)
+  const show = async ({ id: imageId }: UploadedPicture) => {
+    const answer = await send((target) =>
+      sendAct(setPictureAction, { ...target, state: current?.state ?? 1, imageId }),
+    )
     setProblem(answer.ok ? undefined : answer.problems[0].message)
     if (answer.ok) router.refresh()
   }
@@ -109,33 +101,16 @@ export function PlatePicture({
             onPick={(state) => setShown(Number(state))}
           />
         )}
-        <Field
-          label={`Picture of state ${romanNumeral(current?.state ?? 1)}`}
-          problem={problem}
-          hint={
-            states.length === 0 || !ready
-              ? 'Set the plate first.'
-              : busy
-                ? 'Keeping the picture…'
-                : 'PNG, JPEG, WebP or TIFF, up to 120 MB'
-          }
-          className="max-w-80"
-        >
-          {(ids) => (
-            <input
-              {...ids}
-              ref={chooser}
-              type="file"
-              accept="image/png,image/jpeg,image/webp,image/tiff"
-              disabled={busy || states.length === 0}
-              onChange={(event) =>
-                void upload(event.target.files?.[0]).then(
-                  () => chooser.current && (chooser.current.value = ''),
-                )
-              }
-            />
-          )}
-        </Field>
+        {states.length === 0 || !ready ? (
+          <p className="text-sm text-muted">Set the plate first: then its picture can be taken.</p>
+        ) : (
+          <PictureField
+            label={`Picture of state ${romanNumeral(current?.state ?? 1)}`}
+            problem={problem}
+            className="max-w-80"
+            onPicture={show}
+          />
+        )}
         {states.length > 0 && (
           <Dialog
             title={`Open state ${romanNumeral((states.at(-1)?.state ?? 0) + 1)}`}

@@ -27,7 +27,7 @@ import { PressCaution } from '../across/bench/cautions'
 import { problemAt } from '../across/bench/problemAt'
 import { useAct } from '../across/bench/useAct'
 import { usePerson } from '../across/bench/usePerson'
-import { uploadPicture } from '../plate/uploadPicture'
+import { PictureField } from '../across/picture/PictureField'
 import { Problems } from '../across/pull/Problems'
 import { changePressAction, enterPressEventAction } from './actions'
 import { GaugeTable } from './GaugeTable'
@@ -286,12 +286,7 @@ function TestPrint({
 }) {
   const zone = useZone()
   const [note, setNote] = useState('')
-  const [picture, setPicture] = useState<{ imageId: string | null; message?: string }>({ imageId: null })
-  const choose = async (file: File | undefined) => {
-    if (!file) return
-    const kept = await uploadPicture(file)
-    setPicture('id' in kept ? { imageId: kept.id } : { imageId: null, message: kept.message })
-  }
+  const [imageId, setImage] = useState<string | null>(null)
   return (
     <section aria-label="Test print" className="border-t border-line pt-3">
       <h2 className="station-title">Dated test print</h2>
@@ -300,7 +295,6 @@ function TestPrint({
           ? `Last ${dayOf(last.at, zone)}${last.note && `: ${last.note}`}`
           : 'The same small plate, now and then: it shows what the press does by itself.'}
       </p>
-      {}
       {last?.imageId && (
         <img
           src={`/pictures/${last.imageId}/thumb`}
@@ -310,28 +304,21 @@ function TestPrint({
       )}
       <div className="mt-2 grid gap-3 sm:grid-cols-2">
         <TextField label="What it shows" value={note} onText={setNote} />
-        <label className="text-sm text-muted">
-          Its picture
-          <input
-            type="file"
-            accept="image/*"
-            className="mt-0.5 block min-h-11 w-full text-text"
-            onChange={(event) => void choose(event.target.files?.[0])}
-          />
-        </label>
+        <PictureField
+          label="Picture of the test print"
+          hint={imageId ? '; one is taken' : ''}
+          onPicture={({ id }) => setImage(id)}
+        />
       </div>
-      {picture.message && (
-        <p role="alert" className="text-signal">
-          ◆ {picture.message}
-        </p>
-      )}
       <Button
         className="mt-2"
         disabled={busy}
         onClick={() =>
-          void onKeep({ kind: 'test-print', note, imageId: picture.imageId }).then(
-            (kept) => kept && setNote(''),
-          )
+          void onKeep({ kind: 'test-print', note, imageId }).then((kept) => {
+            if (!kept) return
+            setNote('')
+            setImage(null)
+          })
         }
       >
         Keep the test print

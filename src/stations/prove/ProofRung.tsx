@@ -11,7 +11,7 @@ import { Choice } from '@/ui/Choice'
 import { TextField } from '@/ui/Field'
 import { useJob } from '../across/bench/BenchContext'
 import { complaintsOf, featureWords, type Features } from '@/core/prove/features'
-import { uploadPicture } from '../plate/uploadPicture'
+import { PictureField } from '../across/picture/PictureField'
 import { ApproveDialog } from './ApproveDialog'
 import { FeatureVerdict } from './FeatureVerdict'
 import { GoBackDialog } from './GoBackDialog'
@@ -50,12 +50,7 @@ export function ProofRung({
   const [seen, setSeen] = useState<EyeReading | null>(null)
   const [note, setNote] = useState('')
   const [features, setFeatures] = useState<Features>({})
-  const [picture, setPicture] = useState<{ imageId: string | null; message?: string }>({ imageId: null })
-  const choose = async (file: File | undefined) => {
-    if (!file) return
-    const kept = await uploadPicture(file)
-    setPicture('id' in kept ? { imageId: kept.id } : { imageId: null, message: kept.message })
-  }
+  const [imageId, setImage] = useState<string | null>(null)
   const changes = before ? compareSettings(before.settings, proof.settings) : []
   return (
     <li className="grid gap-x-6 gap-y-2 border-b border-line py-3 lg:grid-cols-[3.5rem_minmax(0,1.2fr)_12rem_minmax(0,1fr)_12rem]">
@@ -100,31 +95,12 @@ export function ProofRung({
             <Choice label={`Proof ${proof.number} is`} value={seen} options={EYE_WORDS} onPick={setSeen} />
             <TextField label="What you see" value={note} onText={setNote} />
             <FeatureVerdict subject={`Proof ${proof.number}`} value={features} onValue={setFeatures} />
-            <label className="text-sm text-muted">
-              Its picture
-              <input
-                type="file"
-                accept="image/*"
-                aria-label={`Picture of proof ${proof.number}`}
-                className="mt-0.5 block min-h-11 w-full min-w-0 text-text"
-                onChange={(event) => void choose(event.target.files?.[0])}
-              />
-            </label>
-            {picture.message && (
-              <p role="alert" className="text-sm text-signal">
-                ◆ {picture.message}
-              </p>
-            )}
-            {picture.imageId && (
-              <ProofCoupons imageId={picture.imageId} number={proof.number} spots={coupons} />
-            )}
+            <PictureField label={`Picture of proof ${proof.number}`} onPicture={({ id }) => setImage(id)} />
+            {imageId && <ProofCoupons imageId={imageId} number={proof.number} spots={coupons} />}
             <Button
               disabled={busy || (!seen && !note && Object.keys(features).length === 0)}
               onClick={() =>
-                void onVerdict(
-                  { kind: 'verdict', seen, note, outcome: 'keep', features, imageId: picture.imageId },
-                  '',
-                )
+                void onVerdict({ kind: 'verdict', seen, note, outcome: 'keep', features, imageId }, '')
               }
             >
               Keep what was seen

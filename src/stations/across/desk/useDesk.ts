@@ -1,5 +1,6 @@
 'use client'
 
+import { useNow } from '@/ui/useNow'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { pressKey, type DeskKey } from '@/core/edition/deskKeys'
 import { dayOf } from '@/core/units/moment'
@@ -49,16 +50,11 @@ export function useDesk(desk: Desk): DeskHandle {
   })
   const [connection, setConnection] = useState<DeskHandle['connection']>('there')
   const [problem, setProblem] = useState<string | null>(null)
-  const [now, setNow] = useState(() => Date.now())
+  const [now, tellNow] = useNow(250)
   const pressed = useRef<{ key: DeskKey | null; at: number }>({ key: null, at: 0 })
   const roller = useRollerRun(desk.id)
   const [person] = usePerson()
   const inker = memory.hands.inked.trim() || person.trim()
-
-  useEffect(() => {
-    const tick = setInterval(() => setNow(Date.now()), 250)
-    return () => clearInterval(tick)
-  }, [])
 
   const put = useCallback(
     (next: DeskMemory) => {
@@ -83,10 +79,9 @@ export function useDesk(desk: Desk): DeskHandle {
     makeId: () => crypto.randomUUID(),
   })
   const press = (key: DeskKey) => {
-    const moment = Date.now()
+    const moment = tellNow()
     if (pressed.current.key === key && moment - pressed.current.at < DEBOUNCE_MS) return
     pressed.current = { key, at: moment }
-    setNow(moment)
     const before = latest.current
     const isMeeting = before.state.phase === 'meeting'
     if (desk.stop && isMeeting) return

@@ -4,8 +4,7 @@ import { useState } from 'react'
 import { TAKEN, type Scan } from '@/core/match/scan'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
-import { Field } from '@/ui/Field'
-import { uploadPicture } from '../../plate/uploadPicture'
+import { PictureField } from '../picture/PictureField'
 
 /** Asks for the picture of an impression: how it was taken first, since a wet print never goes on the scanner. */
 export function ScanField({
@@ -26,16 +25,17 @@ export function ScanField({
   const [taken, setTaken] = useState<Scan['taken']>(dry ? 'scanner' : 'camera')
   const [busy, setBusy] = useState(false)
   const [said, setSaid] = useState<string>()
-  const take = async (ask: () => Promise<{ id: string } | { message: string }>) => {
+  const put = async (imageId: string) =>
+    setSaid(
+      (await onScan({ imageId, taken: dry ? taken : 'camera', dry, corners: null }))
+        ? undefined
+        : 'The picture is not on the print yet: mend what is said above, then take it again.',
+    )
+  const printModel = async () => {
     setBusy(true)
-    const kept = await ask()
-    if ('message' in kept) setSaid(kept.message)
-    else
-      setSaid(
-        (await onScan({ imageId: kept.id, taken: dry ? taken : 'camera', dry, corners: null }))
-          ? undefined
-          : 'The picture is not on the print yet: mend what is said above, then take it again.',
-      )
+    const printed = await onModel()
+    if ('message' in printed) setSaid(printed.message)
+    else await put(printed.id)
     setBusy(false)
   }
   return (
@@ -58,7 +58,7 @@ export function ScanField({
             No scanner at hand: our model prints this impression from the plate’s picture and its settings,
             and scans it. For trying out; it is not the print.
           </p>
-          <Button disabled={busy} onClick={() => void take(onModel)}>
+          <Button disabled={busy} onClick={() => void printModel()}>
             {busy ? 'Printing the model…' : `Scan ${what} (simulated)`}
           </Button>
           {(said ?? problem) && (
@@ -68,29 +68,13 @@ export function ScanField({
           )}
         </>
       ) : (
-        <Field
+        <PictureField
           label={`Picture of ${what}`}
           problem={said ?? problem}
-          hint={
-            busy
-              ? 'Keeping the picture…'
-              : 'PNG, JPEG, WebP or TIFF, up to 120 MB: the whole sheet, something darker round it.'
-          }
+          hint=": the whole sheet, something darker round it."
           className="max-w-96"
-        >
-          {(ids) => (
-            <input
-              {...ids}
-              type="file"
-              accept="image/png,image/jpeg,image/webp,image/tiff"
-              disabled={busy}
-              onChange={({ target }) => {
-                const file = target.files?.[0]
-                if (file) void take(() => uploadPicture(file))
-              }}
-            />
-          )}
-        </Field>
+          onPicture={({ id }) => put(id)}
+        />
       )}
     </div>
   )

@@ -1,5 +1,6 @@
 'use client'
 
+import { useNow } from '@/ui/useNow'
 import { useZone } from '@/ui/ViewerZone'
 import dynamic from 'next/dynamic'
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react'
@@ -47,15 +48,11 @@ export function LiveDay({ day, drying }: { day: KeptDay & DayFacts; drying: Reac
   const zone = useZone()
   const job = useJob()
   const [person, setPerson] = usePerson()
-  const [now, setNow] = useState(() => Date.now())
+  const [now] = useNow(500)
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const [busy, setBusy] = useState(false)
   const { ring, isOn, setOn } = useChime()
   const rung = useRef('')
-  useEffect(() => {
-    const tick = setInterval(() => setNow(Date.now()), 500)
-    return () => clearInterval(tick)
-  }, [])
   const minute = (now - Date.parse(day.startAt)) / 60_000
   const plan = planDay(day.setting, 0, day.breaks, day.facts, Math.max(0, minute))
   const acts = actsToCome(plan).filter(
