@@ -62,4 +62,20 @@ describe('a kept order', () => {
       { pullId: 'bat', kind: 'BAT' },
     ])
   })
+  it('leaves no room in an edition that is full, and the BAT stands once, at the end', () => {
+    const kept = [
+      { pullId: 'bat', kind: 'BAT' as const },
+      { pullId: 'a', kind: 'edition' as const },
+    ]
+    expect(resumeSorting(kept, ['bat', 'a', 'b'], null, 1)).toEqual([
+      { pullId: 'a', kind: 'edition' },
+      { pullId: 'bat', kind: 'AP' },
+      { pullId: 'b', kind: 'AP' },
+    ])
+    expect(resumeSorting(kept, ['a', 'b'], 'bat', 2).map(({ kind }) => kind)).toEqual([
+      'edition',
+      'edition',
+      'BAT',
+    ])
+  })
 })

@@ -76,6 +76,18 @@ describe('numbering after sorting', () => {
       )[0].message,
     ).toContain('noon')
   })
+  it('takes moments that are each another, and asks for none where the marks are none', () => {
+    const edition = ['a', 'b'].map((pullId) => ({ pullId, kind: 'edition' as const }))
+    const proofs = ['c', 'd'].map((pullId) => ({ pullId, kind: 'AP' as const }))
+    const moment = { style: 'roman', marking: 'moment' } as const
+    expect(checkMoments(numberImpressions(edition, moment, String), 'moment')).toEqual([])
+    expect(
+      checkMoments(numberImpressions(edition, { ...moment, marking: 'unique' }, String), 'unique'),
+    ).toEqual([])
+    // Two proofs may carry one mark: it is not their moment.
+    const alike = numberImpressions(proofs, moment, String).map((one) => ({ ...one, mark: 'AP' }))
+    expect(checkMoments(alike, 'moment')).toEqual([])
+  })
   const accepted = new Set(['a', 'b', 'bat'])
   it('lets a true list pass', () => {
     expect(
