@@ -53,6 +53,15 @@ describe('startsNeeded', () => {
       { numRuns: 60 },
     )
   })
+  it('holds for thousands, where the chance that none is rejected is below every number a machine holds', () => {
+    const many = { accepted: 2000, earlierAccepted: 1000, earlierRejected: 1500, confidence: 0.9 }
+    const { starts } = startsNeeded(many)
+    expect(enough(starts, 2000, 1007, 1501)).toBeGreaterThanOrEqual(0.9 - 1e-4)
+    expect(enough(starts - 1, 2000, 1007, 1501)).toBeLessThan(0.9 + 1e-4)
+    // Three in five are rejected: on the mean alone 2000 ÷ 0.4 = 5000 starts are needed, and more to be sure.
+    expect(starts).toBeGreaterThan(5000)
+    expect(starts).toBeLessThan(5300)
+  })
   it('wants nothing for nothing', () =>
     expect(
       startsNeeded({ accepted: 0, earlierAccepted: 0, earlierRejected: 0, confidence: 0.9 }).starts,

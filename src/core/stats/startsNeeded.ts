@@ -12,7 +12,8 @@ export const startsNeededOutput = z.strictObject({ starts: z.int(), expectedReje
 /**
  * Sheets to start so that enough are accepted: the smallest n with P(at least `accepted` of n) ≥ `confidence`, where the
  * reject rate is Beta(1 + earlierRejected, 7 + earlierAccepted), i.e. about one in eight before anything is known
- * [common practice, no source]. Beta-binomial probabilities by their ratio recurrence.
+ * [common practice, no source]. Beta-binomial probabilities by their ratio recurrence, in logarithms: the chance that of some thousands
+ * not one is rejected is smaller than any number a machine holds.
  */
 export function startsNeeded({
   accepted,
@@ -24,13 +25,15 @@ export function startsNeeded({
   const bad = 1 + earlierRejected
   // Rejects met before the wanted number is accepted follow the beta-negative-binomial; its terms give P(enough of n) as a running sum.
   let rejects = 0
-  let term = 1
-  for (let i = 0; i < accepted; i++) term *= (good + i) / (good + bad + i)
-  let reached = term
+  let logTerm = 0
+  for (let i = 0; i < accepted; i++) logTerm += Math.log((good + i) / (good + bad + i))
+  let reached = Math.exp(logTerm)
   while (reached < confidence && rejects < 1_000_000) {
-    term *= ((accepted + rejects) * (bad + rejects)) / ((rejects + 1) * (good + bad + accepted + rejects))
+    logTerm += Math.log(
+      ((accepted + rejects) * (bad + rejects)) / ((rejects + 1) * (good + bad + accepted + rejects)),
+    )
     rejects += 1
-    reached += term
+    reached += Math.exp(logTerm)
   }
   const starts = accepted + rejects
   return { starts, expectedRejects: (starts * bad) / (good + bad) }
