@@ -2,17 +2,9 @@
 
 import { PLATE_KINDS } from '@/core/plate/plate'
 import dynamic from 'next/dynamic'
-import { useState } from 'react'
-import {
-  biteStripSchema,
-  fitBite,
-  minutesForTone,
-  slowness,
-  toneAt,
-  type BiteCurve,
-  type BitePoint,
-} from '@/core/plate/biteCurve'
-import { bitePlanSchema, planBite, type BiteArea, type BiteTimetable } from '@/core/plate/bitePlan'
+import { useReducer, useState } from 'react'
+import { minutesForTone, slowness, toneAt, type BiteCurve, type BitePoint } from '@/core/plate/biteCurve'
+import type { BiteArea, BiteTimetable } from '@/core/plate/bitePlan'
 import { formatNumber } from '@/core/units/length'
 import type { KeptStrip } from '@/data/plate/bites'
 import type { FieldProblem } from '@/data/database/errors'
@@ -25,6 +17,7 @@ import { PlateCaution } from '../across/bench/cautions'
 import { problemAt } from '../across/bench/problemAt'
 import { clock, SequencePacer } from '../across/bench/SequencePacer'
 import { Problems } from '../across/pull/Problems'
+import { biteBench, openBiteBench, readBiteBench, type BiteAct, type BiteBench } from './biteBench'
 import { keepBitePlanAction, keepStripAction } from './biteActions'
 import { ExposureTool } from './ExposureTool'
 import { PlateRooms } from './PlateRooms'
@@ -35,13 +28,6 @@ const CurveChart = dynamic(() => import('@/ui/CurveChart'), {
   loading: () => <p className="h-48 text-sm text-muted">Drawing the chart…</p>,
 })
 
-type Loose<T> = { [K in keyof T]: T[K] | null }
-const EMPTY_STEPS: Loose<BitePoint>[] = [0.5, 1, 2, 4, 8].map((minutes) => ({ minutes, tone: null }))
-const FIRST_AREAS: Loose<BiteArea>[] = [
-  { name: 'paper white', tone: 0 },
-  { name: 'sky', tone: 0.3 },
-  { name: 'foreground', tone: 1 },
-]
 /** Points the fitted curve is drawn with. */
 const DRAWN = 60
 
@@ -54,42 +40,27 @@ interface BiteRoomProps {
 export function BiteRoom({ strips, kept }: BiteRoomProps) {
   const bench = useBench()
   const job = useJob()
-  const [stripId, setStripId] = useState(kept?.stripId ?? strips[0]?.id ?? '')
-  const held = strips.find(({ id }) => id === stripId)
-  const [name, setName] = useState('')
-  const [steps, setSteps] = useState<Loose<BitePoint>[]>(EMPTY_STEPS)
-  const [stripC, setStripC] = useState<number | null>(20)
-  const [areas, setAreas] = useState<Loose<BiteArea>[]>(kept?.areas ?? FIRST_AREAS)
-  const [bathC, setBathC] = useState<number | null>(kept?.bathC ?? 20)
+  const [state, act] = useReducer(biteBench, null, () => openBiteBench(strips, kept))
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const [said, setSaid] = useState('')
   const [running, setRunning] = useState(false)
-  const typed = biteStripSchema.safeParse({
-    points: steps.filter(({ minutes, tone }) => minutes !== null || tone !== null),
-    temperatureC: stripC,
-  })
-  const strip = held?.strip ?? (typed.success ? typed.data : null)
-  const curve = strip ? fitBite(strip) : null
-  const plan = bitePlanSchema.safeParse({ areas, bathC })
-  const timetable = curve && plan.success ? planBite(plan.data, curve) : null
-  const at = (place: string) =>
-    plan.success ? undefined : plan.error.issues.find(({ path }) => path.join('.') === place)?.message
+  const view = readBiteBench(state, strips)
+  const { held, strip, curve, plan, timetable } = view
 
   const keepStrip = async () => {
-    if (!typed.success) return setProblems([{ field: 'points', message: typed.error.issues[0].message }])
-    const answer = await sendAct(keepStripAction, { name, strip: typed.data })
+    if (!view.entered)
+      return setProblems([
+        { field: 'points', message: view.enteredProblem ?? 'Read the steps of the strip first.' },
+      ])
+    const answer = await sendAct(keepStripAction, { name: state.name, strip: view.entered })
     setProblems(
       answer.ok ? [] : answer.problems.map(({ field, message }) => ({ field: field || 'name', message })),
     )
-    if (answer.ok) setStripId(answer.id)
+    if (answer.ok) act({ kind: 'set', patch: { stripId: answer.id } })
   }
   const keepPlan = async () => {
-    if (!plan.success || !held) return
-    const answer = await sendAct(keepBitePlanAction, {
-      jobId: job.id,
-      stripId: held.id,
-      plan: plan.data,
-    })
+    if (!plan || !held) return
+    const answer = await sendAct(keepBitePlanAction, { jobId: job.id, stripId: held.id, plan })
     setProblems(answer.ok ? [] : answer.problems)
     setSaid(answer.ok ? 'Plan kept.' : '')
   }
@@ -119,112 +90,28 @@ export function BiteRoom({ strips, kept }: BiteRoomProps) {
           <h2 className="station-title">Test strip</h2>
           <SelectField
             label="Which strip"
-            value={stripId}
+            value={state.stripId}
             options={[...strips.map(({ id, name: of }) => [id, of] as const), ['', 'a new one']]}
-            onPick={setStripId}
+            onPick={(stripId) => act({ kind: 'set', patch: { stripId } })}
           />
           {!held && (
-            <>
-              <ul className="grid gap-2" aria-label="Steps of the strip">
-                {steps.map(({ minutes, tone }, i) => (
-                  <li key={i} className="grid grid-cols-[1fr_1fr_auto] items-end gap-3">
-                    <NumberField
-                      label={`Step ${i + 1}, minutes in all`}
-                      value={minutes}
-                      onValue={(next) =>
-                        setSteps(steps.map((one, n) => (n === i ? { ...one, minutes: next } : one)))
-                      }
-                    />
-                    <NumberField
-                      label={`Step ${i + 1}, tone`}
-                      digits={2}
-                      value={tone}
-                      onValue={(next) =>
-                        setSteps(steps.map((one, n) => (n === i ? { ...one, tone: next } : one)))
-                      }
-                    />
-                    <Button
-                      look="quiet"
-                      aria-label={`Take step ${i + 1} out`}
-                      onClick={() => setSteps(steps.filter((_, n) => n !== i))}
-                    >
-                      Out
-                    </Button>
-                  </li>
-                ))}
-              </ul>
-              <div className="flex flex-wrap items-end gap-3">
-                <Button onClick={() => setSteps([...steps, { minutes: null, tone: null }])}>
-                  One more step
-                </Button>
-                <NumberField label="Bath then, °C" value={stripC} onValue={setStripC} className="max-w-32" />
-                <TextField
-                  label="Name of the strip"
-                  value={name}
-                  onText={setName}
-                  problem={problemAt(problems, 'name')}
-                />
-                <Button onClick={() => void keepStrip()}>Keep the strip</Button>
-              </div>
-              {!typed.success && steps.some(({ tone }) => tone !== null) && (
-                <p className="text-sm">◇ {typed.error.issues[0].message}</p>
-              )}
-            </>
+            <NewStrip
+              bench={state}
+              problem={view.enteredProblem}
+              nameProblem={problemAt(problems, 'name')}
+              act={act}
+              onKeep={() => void keepStrip()}
+            />
           )}
           <Problems problems={problems} except={['name']} />
           {curve && strip && <StripChart curve={curve} points={strip.points} />}
         </section>
         <section aria-label="Stop-out plan" className="grid content-start gap-3">
-          <h2 className="station-title">Tones wanted</h2>
-          <ul className="grid gap-2" aria-label="Areas">
-            {areas.map(({ name: area, tone }, i) => (
-              <li key={i} className="grid grid-cols-[1fr_6rem_2.75rem_auto] items-end gap-3">
-                <TextField
-                  label={`Area ${i + 1}`}
-                  value={area ?? ''}
-                  onText={(next) => setAreas(areas.map((one, n) => (n === i ? { ...one, name: next } : one)))}
-                  problem={at(`areas.${i}.name`)}
-                />
-                <NumberField
-                  label={`Tone ${i + 1}`}
-                  digits={2}
-                  value={tone}
-                  onValue={(next) =>
-                    setAreas(areas.map((one, n) => (n === i ? { ...one, tone: next } : one)))
-                  }
-                  problem={at(`areas.${i}.tone`)}
-                />
-                <span
-                  aria-hidden
-                  className="h-11 border border-line"
-                  style={{
-                    background: `rgb(${[0, 1, 2].map(() => Math.round(255 * Math.min(1, 10 ** -(tone ?? 0)) ** (1 / 2.2))).join()})`,
-                  }}
-                />
-                <Button
-                  look="quiet"
-                  aria-label={`Take area ${i + 1} out`}
-                  onClick={() => setAreas(areas.filter((_, n) => n !== i))}
-                >
-                  Out
-                </Button>
-              </li>
-            ))}
-          </ul>
-          <div className="flex flex-wrap items-end gap-3">
-            <Button onClick={() => setAreas([...areas, { name: '', tone: null }])}>One more area</Button>
-            <NumberField
-              label="Bath now, °C"
-              value={bathC}
-              onValue={setBathC}
-              problem={at('bathC')}
-              className="max-w-32"
-            />
-          </div>
+          <TonesWanted bench={state} problemAt={view.problemAt} act={act} />
           {!curve && (
             <p>Choose a strip, or enter at least three steps of a new one: the timetable follows.</p>
           )}
-          {timetable && curve && <Timetable timetable={timetable} curve={curve} bathC={bathC!} />}
+          {timetable && curve && plan && <Timetable timetable={timetable} curve={curve} bathC={plan.bathC} />}
           {timetable && (
             <div className="flex flex-wrap items-center gap-3">
               <Button
@@ -246,6 +133,127 @@ export function BiteRoom({ strips, kept }: BiteRoomProps) {
         </section>
       </div>
     </Panel>
+  )
+}
+
+/** A strip while it is entered, step by step. */
+function NewStrip({
+  bench,
+  problem,
+  nameProblem,
+  act,
+  onKeep,
+}: {
+  bench: BiteBench
+  problem: string | null
+  nameProblem: string | undefined
+  act: (done: BiteAct) => void
+  onKeep: () => void
+}) {
+  return (
+    <>
+      <ul className="grid gap-2" aria-label="Steps of the strip">
+        {bench.steps.map(({ minutes, tone }, i) => (
+          <li key={i} className="grid grid-cols-[1fr_1fr_auto] items-end gap-3">
+            <NumberField
+              label={`Step ${i + 1}, minutes in all`}
+              value={minutes}
+              onValue={(next) => act({ kind: 'step', at: i, patch: { minutes: next } })}
+            />
+            <NumberField
+              label={`Step ${i + 1}, tone`}
+              digits={2}
+              value={tone}
+              onValue={(next) => act({ kind: 'step', at: i, patch: { tone: next } })}
+            />
+            <Button
+              look="quiet"
+              aria-label={`Take step ${i + 1} out`}
+              onClick={() => act({ kind: 'take-out', of: 'steps', at: i })}
+            >
+              Out
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <div className="flex flex-wrap items-end gap-3">
+        <Button onClick={() => act({ kind: 'one-more', of: 'steps' })}>One more step</Button>
+        <NumberField
+          label="Bath then, °C"
+          value={bench.stripC}
+          onValue={(stripC) => act({ kind: 'set', patch: { stripC } })}
+          className="max-w-32"
+        />
+        <TextField
+          label="Name of the strip"
+          value={bench.name}
+          onText={(name) => act({ kind: 'set', patch: { name } })}
+          problem={nameProblem}
+        />
+        <Button onClick={onKeep}>Keep the strip</Button>
+      </div>
+      {problem && <p className="text-sm">◇ {problem}</p>}
+    </>
+  )
+}
+
+/** The grey a tone prints, for the screen. */
+const greyOf = (tone: number | null) => {
+  const value = Math.round(255 * Math.min(1, 10 ** -(tone ?? 0)) ** (1 / 2.2))
+  return `rgb(${value},${value},${value})`
+}
+
+/** The areas of the plate with the tone each is to have, and the bath they are bitten in. */
+function TonesWanted({
+  bench,
+  problemAt: at,
+  act,
+}: {
+  bench: BiteBench
+  problemAt: (field: string) => string | undefined
+  act: (done: BiteAct) => void
+}) {
+  return (
+    <>
+      <h2 className="station-title">Tones wanted</h2>
+      <ul className="grid gap-2" aria-label="Areas">
+        {bench.areas.map(({ name, tone }, i) => (
+          <li key={i} className="grid grid-cols-[1fr_6rem_2.75rem_auto] items-end gap-3">
+            <TextField
+              label={`Area ${i + 1}`}
+              value={name ?? ''}
+              onText={(next) => act({ kind: 'area', at: i, patch: { name: next } })}
+              problem={at(`areas.${i}.name`)}
+            />
+            <NumberField
+              label={`Tone ${i + 1}`}
+              digits={2}
+              value={tone}
+              onValue={(next) => act({ kind: 'area', at: i, patch: { tone: next } })}
+              problem={at(`areas.${i}.tone`)}
+            />
+            <span aria-hidden className="h-11 border border-line" style={{ background: greyOf(tone) }} />
+            <Button
+              look="quiet"
+              aria-label={`Take area ${i + 1} out`}
+              onClick={() => act({ kind: 'take-out', of: 'areas', at: i })}
+            >
+              Out
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <div className="flex flex-wrap items-end gap-3">
+        <Button onClick={() => act({ kind: 'one-more', of: 'areas' })}>One more area</Button>
+        <NumberField
+          label="Bath now, °C"
+          value={bench.bathC}
+          onValue={(bathC) => act({ kind: 'set', patch: { bathC } })}
+          problem={at('bathC')}
+          className="max-w-32"
+        />
+      </div>
+    </>
   )
 }
 
