@@ -15,16 +15,20 @@ test('with more jobs than a shelf and a morning bear, the ones at work come firs
     await expect(shelf.getByRole('listitem')).toHaveCount(12)
     await expect(shelf.getByText('1 to 12 of 18')).toBeVisible()
     await expect(mornings).toHaveCount(6)
+    const underWay = page.getByRole('navigation', { name: 'More jobs under way' })
     await test.step('the shelf is turned without the sheet', async () => {
       const first = await mornings.first().getAttribute('aria-label')
       await shelf.getByRole('link', { name: 'Earlier jobs' }).click()
       await expect(shelf.getByRole('listitem')).toHaveCount(6)
-      await expect(shelf.getByText('13 to 18 of 18')).toBeVisible()
+      // The link that was followed is gone: the focus is where the new page lies, and Tab goes on from there.
+      await expect(shelf.getByText('13 to 18 of 18')).toBeFocused()
+      await page.keyboard.press('Tab')
+      await expect(shelf.getByRole('link', { name: 'More recent jobs' })).toBeFocused()
       await expect(mornings.first()).toHaveAttribute('aria-label', first!)
     })
     await test.step('and the sheet without the shelf', async () => {
       const first = await mornings.first().getAttribute('aria-label')
-      await page.getByRole('link', { name: 'Jobs worked on before' }).click()
+      await underWay.getByRole('link', { name: 'Earlier jobs' }).click()
       await expect(mornings.first()).not.toHaveAttribute('aria-label', first!)
       await expect(shelf.getByText('13 to 18 of 18')).toBeVisible()
     })

@@ -18,8 +18,8 @@ import { WorkshopLines } from '@/stations/shop/morning/WorkshopLines'
 import { readMorning } from '@/stations/shop/morning/readMorning'
 import { FirstRun } from '@/stations/shop/workshop/FirstRun'
 import { isMeant, JobShelf, JOBS_ON_SHELF } from '@/stations/shop/workshop/JobShelf'
-import { pageOf } from '@/core/units/page'
-import { PageLinks } from '@/ui/PageLinks'
+import { pageOf, type Page } from '@/core/units/page'
+import { PageLinks, type Way } from '@/ui/PageLinks'
 import { Panel } from '@/ui/Panel'
 
 /** Jobs on one morning sheet: as many as one day's work bears, those last worked on first. */
@@ -31,6 +31,16 @@ type Asked = { find?: string; sheet?: string; shelf?: string }
 const address = (asked: Asked): string => {
   const said = Object.entries(asked).filter((entry): entry is [string, string] => Boolean(entry[1]))
   return said.length === 0 ? '/' : `/?${new URLSearchParams(said)}`
+}
+
+/** The ways from a page of jobs, those last worked on first, to the pages beside it. */
+function waysFrom(
+  { before, after }: Pick<Page<unknown>, 'before' | 'after'>,
+  href: (page: string) => string,
+): [Way, Way] {
+  const to = (page: number | null, words: string): Way =>
+    page === null ? null : { words, href: href(String(page)) }
+  return [to(before, 'More recent jobs'), to(after, 'Earlier jobs')]
 }
 
 /** The first screen of a working day: the morning sheet, and the jobs. */
@@ -129,10 +139,8 @@ export default async function MorningPage({ searchParams }: { searchParams: Prom
           {underWay.length === 0 && <p className="mt-4">No job is under way.</p>}
           <PageLinks
             label="More jobs under way"
-            page={onSheet}
-            earlier="Jobs worked on later"
-            later="Jobs worked on before"
-            href={(page) => address({ ...asked, sheet: String(page) })}
+            place={onSheet}
+            ways={waysFrom(onSheet, (page) => address({ ...asked, sheet: page }))}
           />
         </Panel>
       </main>
@@ -142,7 +150,7 @@ export default async function MorningPage({ searchParams }: { searchParams: Prom
           count={jobs.length}
           find={find}
           unreadable={unreadable.map(({ slug, reason }) => ({ slug, reason }))}
-          href={(page) => address({ ...asked, shelf: String(page) })}
+          ways={waysFrom(onShelf, (page) => address({ ...asked, shelf: page }))}
         />
       </aside>
     </div>

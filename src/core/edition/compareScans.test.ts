@@ -1,24 +1,11 @@
+import { samplePull } from './samplePull.test.fixture'
 import { describe, expect, it } from 'vitest'
-import { readPull, type Pull, type PullEvent } from './pull'
-import { sampleSettings } from '../prove/sampleSettings.test.fixture'
+import { readPull, type PullEvent } from './pull'
 import { placeKey, USUAL_MATCH_TOLERANCES, type CheckResult } from '../match/checks/matchCheck'
 import { cornersInPixels, placesToLookAt, scanPair, unchecked, verdictOf } from './compareScans'
 import { refusalWords } from '../match/words'
 
-const pull = (number: number, ...events: PullEvent[]): Pull => ({
-  id: `p${number}`,
-  number,
-  kind: 'edition',
-  pulledAt: '2031-02-01T10:00:00.000Z',
-  zone: 'Etc/UTC',
-  estimated: false,
-  settings: sampleSettings,
-  hands: { inked: 'Ida', wiped: null, laid: null },
-  expected: null,
-  expectation: '',
-  batVersion: 1,
-  events: events.map((event) => ({ event, at: '2031-02-01T10:00:00.000Z', by: 'Ida', why: null })),
-})
+const pull = (number: number, ...events: PullEvent[]) => samplePull(number, events)
 const scan = (imageId: string, dry: boolean): PullEvent => ({
   kind: 'scan',
   scan: { imageId, taken: 'camera', dry, corners: null },

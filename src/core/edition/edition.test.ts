@@ -1,23 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import { editionProgress, eyeSeries, runSeries, wearOfRun } from './editionProgress'
 import { plateHistory } from './plateHistory'
+import { samplePull } from './samplePull.test.fixture'
 import { eventSubject, pullEventSchema, pullSchema, readPull, type Pull, type PullEvent } from './pull'
 
-const pull = (number: number, kind: Pull['kind'], ...events: PullEvent[]): Pull => ({
-  id: `${kind}-${number}`,
-  number,
-  kind,
-  pulledAt: '2031-05-02T09:30:00.000Z',
-  zone: 'Etc/UTC',
-  estimated: false,
-  settings: sampleSettings,
-  hands: { inked: 'Ida Quill', wiped: null, laid: null },
-  expected: null,
-  expectation: '',
-  batVersion: 1,
-  events: events.map((event) => ({ event, at: '2031-05-02T09:31:00.000Z', by: 'Ida Quill', why: null })),
-})
+const pull = (number: number, kind: Pull['kind'], ...events: PullEvent[]) =>
+  samplePull(number, events, { id: `${kind}-${number}`, kind })
 const decide = (decision: 'accepted' | 'set-aside' | 'rejected'): PullEvent => ({
   kind: 'decision',
   decision,

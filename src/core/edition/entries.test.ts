@@ -1,26 +1,13 @@
 import { describe, expect, it } from 'vitest'
-import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import { scanOf } from './compareScans'
 import { EMPTY_RAILS, mergeRails } from './deskEntry'
 import { readDeskSync } from './deskSync'
-import type { Pull } from './pull'
+import type { PullEvent } from './pull'
 import { readPullEvent } from './pullEventDocument'
+import { samplePull } from './samplePull.test.fixture'
 import { pullsOnBench, runOnBench, type Run } from './runs'
 
-const pull: Pull = {
-  id: 'p1',
-  number: 1,
-  kind: 'edition',
-  pulledAt: '2031-05-02T09:30:00.000Z',
-  zone: 'Etc/UTC',
-  estimated: false,
-  settings: sampleSettings,
-  hands: { inked: 'Ida Quill', wiped: null, laid: null },
-  expected: null,
-  expectation: '',
-  batVersion: 1,
-  events: [],
-}
+const pull = samplePull(1)
 
 describe('two devices’ words on the rails', () => {
   const rail = (changedAt: number) => ({ begun: [changedAt], changedAt })
@@ -75,13 +62,11 @@ describe('a kept event', () => {
 
 describe('pictures of a pull', () => {
   it('are of the dry print and of the wet one, the newest of each', () => {
-    const scan = (imageId: string, dry: boolean) => ({
-      event: { kind: 'scan' as const, scan: { imageId, taken: 'camera' as const, dry, corners: null } },
-      at: '2031-05-02T09:40:00.000Z',
-      by: 'Ida Quill',
-      why: null,
+    const scan = (imageId: string, dry: boolean): PullEvent => ({
+      kind: 'scan',
+      scan: { imageId, taken: 'camera', dry, corners: null },
     })
-    const scanned = { ...pull, events: [scan('a', true), scan('b', false), scan('c', true)] }
+    const scanned = samplePull(1, [scan('a', true), scan('b', false), scan('c', true)])
     expect(scanOf(scanned, true)?.imageId).toBe('c')
     expect(scanOf(scanned, false)?.imageId).toBe('b')
     expect(scanOf(pull, true)).toBeNull()

@@ -2,23 +2,15 @@ import { describe, expect, it } from 'vitest'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import { runSeries } from './editionProgress'
 import { findDrifts, handsOfEdition, holdSeries, warmUpsToday } from './holdEdition'
+import { samplePull } from './samplePull.test.fixture'
 import type { EyeReading, Pull, PullEvent } from './pull'
 
-const pull = (number: number, events: PullEvent[], more: Partial<Pull> = {}): Pull => ({
-  id: `e-${number}`,
-  number,
-  kind: 'edition',
-  pulledAt: '2031-05-02T09:30:00.000Z',
-  zone: 'Etc/UTC',
-  estimated: false,
-  settings: sampleSettings,
-  hands: { inked: 'Ida Quill', wiped: 'Ida Quill', laid: null },
-  expected: null,
-  expectation: '',
-  batVersion: 1,
-  events: events.map((event) => ({ event, at: '2031-05-02T09:31:00.000Z', by: 'Ida Quill', why: null })),
-  ...more,
-})
+const pull = (number: number, events: PullEvent[], more: Partial<Pull> = {}) =>
+  samplePull(number, events, {
+    id: `e-${number}`,
+    hands: { inked: 'Ida Quill', wiped: 'Ida Quill', laid: null },
+    ...more,
+  })
 const tone = (value: number): PullEvent => ({ kind: 'reading', quantity: 'tone1', value })
 const eye = (reading: EyeReading): PullEvent => ({ kind: 'eye', reading })
 const noise = [0.004, -0.006, 0.002, 0.007, -0.003, -0.005, 0.006, 0.001, -0.004, 0.003, -0.002, 0.005]

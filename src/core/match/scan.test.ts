@@ -1,8 +1,9 @@
+import { samplePull } from '../edition/samplePull.test.fixture'
 import { changeFirstMix, firstMix } from '../ink/mix'
 import { describe, expect, it } from 'vitest'
 import { byCloseness, closenessTo } from '../dry/closeness'
 import { scanSeries } from '../edition/editionProgress'
-import { readPull, type Pull, type PullEvent } from '../edition/pull'
+import { readPull, type PullEvent } from '../edition/pull'
 import { compareSettings } from '../prove/compareSettings'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import { solveMisregister } from '../register/misregister'
@@ -22,20 +23,7 @@ const verdict = (over: Partial<MatchVerdict> = {}): MatchVerdict => ({
   tolerances: USUAL_MATCH_TOLERANCES,
   ...over,
 })
-const pull = (number: number, ...events: PullEvent[]): Pull => ({
-  id: `p${number}`,
-  number,
-  kind: 'edition',
-  pulledAt: '2031-02-01T10:00:00.000Z',
-  zone: 'Etc/UTC',
-  estimated: false,
-  settings: sampleSettings,
-  hands: { inked: 'Ida', wiped: null, laid: null },
-  expected: null,
-  expectation: '',
-  batVersion: 1,
-  events: events.map((event) => ({ event, at: '2031-02-01T10:00:00.000Z', by: 'Ida', why: null })),
-})
+const pull = (number: number, ...events: PullEvent[]) => samplePull(number, events)
 const matched = (number: number, over: Partial<MatchVerdict>) =>
   pull(number, { kind: 'match', match: verdict(over) })
 

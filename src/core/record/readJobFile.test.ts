@@ -3,56 +3,12 @@ import { z } from 'zod'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import { upgradeBatRuns } from './batDocument'
 import { batOfRun, batPulls } from './batOnBench'
-import { JOB_FILE_VERSION, type Bat } from './jobFile'
+import type { Bat } from './jobFile'
+import { sampleJobFile } from './sampleJobFile.test.fixture'
 import { readJobFile, writeJobFile } from './jobFileDocument'
 
-const at = '2031-05-02T09:30:00.000Z'
-const pull = {
-  id: 'p1',
-  number: 1,
-  kind: 'proof',
-  pulledAt: at,
-  zone: 'Etc/UTC',
-  estimated: false,
-  settings: sampleSettings,
-  hands: { inked: 'Ida Quill', wiped: null, laid: null },
-  expected: null,
-  expectation: '',
-  batVersion: null,
-  runPosition: 0,
-  sheet: 1,
-  paperId: 'heron',
-  events: [{ event: { kind: 'eye', reading: 'same' }, at, by: 'Ida Quill', why: null }],
-}
-const run = {
-  position: 0,
-  name: 'Key plate',
-  kind: 'plate',
-  between: 'dry-damp',
-  waitHours: 0,
-  bench: sampleSettings,
-}
-const file = {
-  format: 'typothesis-job',
-  version: JOB_FILE_VERSION,
-  exportedAt: at,
-  job: {
-    title: 'Mooring posts',
-    artist: 'Ida Quill',
-    editionSize: 1,
-    createdAt: at,
-    openRun: 0,
-    variation: 'alike',
-    credits: [],
-  },
-  runs: [run],
-  plateStates: [{ state: 1, note: '', openedAt: at }],
-  pulls: [pull],
-  bats: [],
-  prints: [],
-  dryings: [],
-  inks: [],
-}
+const file = sampleJobFile
+const [pull] = file.pulls
 
 describe('a job file', () => {
   it('of a later release is read with what is not known set aside, and written back as it came', () => {
@@ -60,7 +16,7 @@ describe('a job file', () => {
     const later = {
       ...file,
       weather: 'fog',
-      pulls: [{ ...pull, events: [{ event: sound, at, by: 'Ida Quill', why: null }], light: 'north' }],
+      pulls: [{ ...pull, events: [{ ...pull.events[0], event: sound }], light: 'north' }],
     }
     const { value, aside } = readJobFile(later)
     expect(value.pulls[0].events[0].event).toMatchObject({ kind: 'later', was: 'sound' })

@@ -1,90 +1,15 @@
 import { describe, expect, it } from 'vitest'
 import { z } from 'zod'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
-import { usualTolerances } from '../prove/tolerance'
-import { JOB_FILE_VERSION, jobFileSchema, type JobFile } from './jobFile'
+import { jobFileSchema, type JobFile } from './jobFile'
+import { SAMPLE_MOMENT } from '../edition/samplePull.test.fixture'
+import { sampleJobFile } from './sampleJobFile.test.fixture'
 import { documentJob } from './documentation'
 import { writeMoment } from '../units/moment'
 import { pullRows } from './pullRows'
 
-const at = '2031-05-02T09:30:00.000Z'
-const file: JobFile = {
-  format: 'typothesis-job',
-  version: JOB_FILE_VERSION,
-  exportedAt: at,
-  job: {
-    title: 'Mooring posts',
-    artist: 'Ida Quill',
-    editionSize: 1,
-    createdAt: at,
-    openRun: 0,
-    variation: 'alike',
-    credits: [{ role: 'Printed by', name: 'Tam Brocket' }],
-  },
-  runs: [
-    {
-      position: 0,
-      name: 'Key plate',
-      kind: 'plate',
-      between: 'dry-damp',
-      waitHours: 0,
-      bench: sampleSettings,
-    },
-  ],
-  plateStates: [{ state: 1, note: '', openedAt: at }],
-  pulls: [
-    {
-      id: 'p1',
-      number: 1,
-      kind: 'proof',
-      pulledAt: at,
-      zone: 'Etc/UTC',
-      estimated: false,
-      settings: sampleSettings,
-      hands: { inked: 'Ida Quill', wiped: null, laid: null },
-      expected: null,
-      expectation: '',
-      batVersion: null,
-      runPosition: 0,
-      sheet: 1,
-      paperId: 'heron',
-      events: [{ event: { kind: 'eye', reading: 'same' }, at, by: 'Ida Quill', why: null }],
-    },
-  ],
-  bats: [
-    {
-      version: 1,
-      proofPullId: 'p1',
-      runs: [
-        {
-          position: 0,
-          settings: sampleSettings,
-          tolerances: usualTolerances(sampleSettings),
-          proofPullId: 'p1',
-          passes: { tone: 'both' },
-        },
-      ],
-      approvedBy: 'Ida Quill',
-      approvedAt: at,
-      reason: '',
-      otherProofPullId: null,
-      wetMinutes: null,
-    },
-  ],
-  prints: [{ pullId: 'p1', kind: 'BAT', number: 1, mark: 'BAT', numberedAt: at }],
-  dryings: [],
-  inks: [],
-  zoneMaps: [],
-  makings: [],
-  watchSpots: [],
-  facings: [],
-  collePieces: [],
-  misfits: [],
-  unlocks: [],
-  custody: [],
-  sheetMarks: [],
-  signing: { style: 'roman', marking: 'numbered', imp: '', chop: 'none' },
-}
+const at = SAMPLE_MOMENT
+const file = sampleJobFile
 const refusal = (edit: (file: JobFile) => unknown) => {
   const bad = structuredClone(file)
   edit(bad)

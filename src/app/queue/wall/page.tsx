@@ -1,5 +1,6 @@
 import Link from 'next/link'
 import { loadQueues } from '@/data/shop/queues'
+import { OnDevice } from '@/ui/OnDevice'
 import { QueueWall } from '@/stations/shop/day/QueueWall'
 
 /** The queue on a wall screen: who is up, who prepares, who is next. */
@@ -8,7 +9,9 @@ export default async function WallPage() {
   return (
     <main className="flex-1 p-4 sm:p-8">
       {latest ? (
-        <QueueWall kept={latest} />
+        <OnDevice>
+          <QueueWall kept={latest} />
+        </OnDevice>
       ) : (
         <>
           <h1 className="station-title text-3xl">No queue is kept yet</h1>

@@ -13,13 +13,7 @@ import {
 import { compareSettings } from '@/core/prove/compareSettings'
 import { STATIONS, type Settings } from '@/core/prove/settings'
 import { formatNumber } from '@/core/units/length'
-
-const MARKS: Record<CheckStanding, string> = { matches: '●', differs: '◆', unclear: '–' }
-const WORDS: Record<CheckStanding, string> = {
-  matches: 'matches',
-  differs: 'differs',
-  unclear: 'cannot be said',
-}
+import { STANDINGS } from './words'
 
 const inUnit = (value: number, unit: string) => {
   if (unit === 'places') return `${value}`
@@ -62,8 +56,8 @@ export function CheckLedger({
                 className="-my-1.5 min-h-11 text-left underline decoration-line underline-offset-4"
                 onClick={() => onShow(result.check)}
               >
-                <span aria-hidden>{MARKS[standing]}</span> {label}{' '}
-                <span className="sr-only">{WORDS[standing]}: show it</span>
+                <span aria-hidden>{STANDINGS[standing].mark}</span> {label}{' '}
+                <span className="sr-only">{STANDINGS[standing].word}: show it</span>
               </button>
               <span className="condensed whitespace-nowrap">
                 {result.value === null

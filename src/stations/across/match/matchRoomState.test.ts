@@ -1,8 +1,8 @@
+import { samplePull } from '@/core/edition/samplePull.test.fixture'
 import { describe, expect, it } from 'vitest'
-import type { Pull, PullEvent } from '@/core/edition/pull'
+import type { PullEvent } from '@/core/edition/pull'
 import { USUAL_MATCH_TOLERANCES, type CheckResult, type FoundPlace } from '@/core/match/checks/matchCheck'
 import type { ImpressionMatch } from '@/core/match/matchImpression'
-import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
 import {
   matchRoom,
   openMatchRoom,
@@ -12,20 +12,7 @@ import {
 } from './matchRoomState'
 import { keptWords, mixedWords, modelWords, outcomeWords, withoutPicture } from './words'
 
-const pull = (number: number, ...events: PullEvent[]): Pull => ({
-  id: `p${number}`,
-  number,
-  kind: 'edition',
-  pulledAt: '2031-02-01T10:00:00.000Z',
-  zone: 'Etc/UTC',
-  estimated: false,
-  settings: sampleSettings,
-  hands: { inked: 'Ida Quill', wiped: null, laid: null },
-  expected: null,
-  expectation: '',
-  batVersion: 1,
-  events: events.map((event) => ({ event, at: '2031-02-01T10:00:00.000Z', by: 'Ida Quill', why: null })),
-})
+const pull = (number: number, ...events: PullEvent[]) => samplePull(number, events)
 const scan = (imageId: string, dry = true, taken: 'scanner' | 'model' = 'scanner'): PullEvent => ({
   kind: 'scan',
   scan: { imageId, taken, dry, corners: null },

@@ -1,5 +1,6 @@
 import type { Pull } from '@/core/edition/pull'
 import type { ScanPair } from '@/core/edition/compareScans'
+import type { CheckStanding } from '@/core/match/checks/matchCheck'
 import type { MatchVerdict, Scan } from '@/core/match/scan'
 import { counted } from '@/core/units/counted'
 
@@ -22,8 +23,7 @@ export function mixedWords(pair: ScanPair, ours: Scan | null): string | null {
 /** What stands on the print already. */
 export function keptWords(kept: Pick<MatchVerdict, 'outcome' | 'accepted'> | null): string {
   if (!kept) return 'Nothing on the print yet.'
-  const verdict = { matches: 'matches', differs: 'differs' }[kept.outcome]
-  return `On the print: ${verdict}${kept.accepted.length > 0 ? `, ${kept.accepted.length} accepted` : ''}.`
+  return `On the print: ${STANDINGS[kept.outcome].word}${kept.accepted.length > 0 ? `, ${kept.accepted.length} accepted` : ''}.`
 }
 
 /** How many impressions have no picture of this kind. @param all how many impressions there are */
@@ -33,6 +33,13 @@ export function withoutPicture(without: number, all: number, dry: boolean): stri
   return `${without === all ? 'No impression has a' : `${some} no`} picture of the ${dry ? 'dry' : 'wet'} print yet.`
 }
 
+/** How a check or a whole print stands: as a mark, and in a word. */
+export const STANDINGS: Record<CheckStanding, { mark: string; word: string }> = {
+  matches: { mark: '●', word: 'matches' },
+  differs: { mark: '◆', word: 'differs' },
+  unclear: { mark: '–', word: 'cannot be said' },
+}
+
 /** A verdict as a mark and a word. */
 export const outcomeWords = (match: Pick<MatchVerdict, 'outcome'> | null): string =>
-  match ? { matches: '● matches', differs: '◆ differs' }[match.outcome] : 'not checked'
+  match ? `${STANDINGS[match.outcome].mark} ${STANDINGS[match.outcome].word}` : 'not checked'

@@ -1,13 +1,14 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import { useReducer, useState } from 'react'
+import { useState } from 'react'
 import { USUAL_SPREAD } from '@/core/day/chanceOfFinishing'
 import type { LearnedCycle } from '@/core/day/learnedCycle'
 import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
+import { usePatched } from '@/ui/usePatched'
 import { useZone } from '@/ui/ViewerZone'
 import { sendAct } from '../../across/act/sendAct'
 import { useBench, useJob } from '../../across/bench/BenchContext'
@@ -17,7 +18,7 @@ import { Problems } from '../../across/pull/Problems'
 import { beginDayAction } from './actions'
 import { DayFigures, DayList, DayTooLong } from './DayFigures'
 import { daySpans, wallClock } from './daySpans'
-import { readDayWish, usualWish, type DayWish, type WishedDay } from './dayWish'
+import { readDayWish, usualWish, type WishedDay } from './dayWish'
 import { DayWishFields } from './DayWishFields'
 import { useDayPlay } from './useDayPlay'
 
@@ -28,8 +29,6 @@ const SpanChart = dynamic(() => import('@/ui/SpanChart'), {
 
 /** Days played for the chance of finishing. */
 const DAYS = 10_000
-
-const patched = (wish: DayWish, patch: Partial<DayWish>): DayWish => ({ ...wish, ...patch })
 
 /** Begins the day that is planned; one that was asked for twice is begun once. */
 function BeginDay({ day, onBegun }: { day: WishedDay; onBegun: () => void }) {
@@ -73,7 +72,7 @@ export function DayPlanner({ learned, onBegun }: { learned: LearnedCycle | null;
   const zone = useZone()
   const { paper } = useBench()
   const { editionSize, accepted } = useJob()
-  const [wish, change] = useReducer(patched, null, () =>
+  const [wish, change] = usePatched(() =>
     usualWish({ editionSize, accepted, dampMinutes: paper?.dampMinutes ?? null }, learned, new Date()),
   )
   const read = readDayWish(wish)

@@ -1,7 +1,8 @@
 'use client'
 
+import { useNow } from '@/ui/useNow'
 import { useZone } from '@/ui/ViewerZone'
-import { useEffect, useMemo, useState } from 'react'
+import { useMemo } from 'react'
 import { boardAt, queuePeople, type Turn } from '@/core/day/pressQueue'
 import { formatNumber } from '@/core/units/length'
 import type { KeptQueue } from '@/data/shop/queues'
@@ -11,24 +12,18 @@ import { wallClock } from './daySpans'
 export function QueueWall({ kept }: { kept: KeptQueue }) {
   const zone = useZone()
   const { turns, endMinutes } = useMemo(() => queuePeople(kept.input), [kept])
-  const [now, setNow] = useState<number | null>(null)
-  useEffect(() => {
-    const tick = setInterval(() => setNow(Date.now()), 1000)
-    return () => clearInterval(tick)
-  }, [])
-  const minute = now === null ? null : (now - Date.parse(kept.startAt)) / 60_000
-  const board = minute === null ? null : boardAt(turns, Math.max(-1, minute))
+  const [now] = useNow(1000)
+  const minute = (now - Date.parse(kept.startAt)) / 60_000
+  const board = boardAt(turns, Math.max(-1, minute))
   const time = (minutes: number) => wallClock(kept.startAt, minutes, zone)
   return (
     <div>
       <div className="flex flex-wrap items-baseline justify-between gap-4 border-b-2 border-text pb-2">
         <h1 className="station-title text-3xl">{kept.name}</h1>
-        <p className="far-number text-5xl" suppressHydrationWarning>
-          {minute === null ? '' : time(minute)}
-        </p>
+        <p className="far-number text-5xl">{time(minute)}</p>
       </div>
-      {board && minute! >= endMinutes && <p className="mt-6 text-3xl">Everyone is through.</p>}
-      {board && minute! < endMinutes && (
+      {minute >= endMinutes && <p className="mt-6 text-3xl">Everyone is through.</p>}
+      {minute < endMinutes && (
         <div className="mt-6 grid gap-8 lg:grid-cols-2">
           <Column
             title="At the press"
@@ -37,7 +32,7 @@ export function QueueWall({ kept }: { kept: KeptQueue }) {
             words={(turn) =>
               `until ${time(turn.pressTo)}${turn.makeReadyMm > 0 ? `; ${formatNumber(turn.makeReadyMm, 2)} mm under the plate` : ''}`
             }
-            none={minute! < 0 ? `We begin at ${time(0)}.` : 'The press is free.'}
+            none={minute < 0 ? `We begin at ${time(0)}.` : 'The press is free.'}
           />
           <Column
             title="Then"

@@ -1,8 +1,10 @@
 'use client'
 
 import { soonOf } from '@/core/units/moment'
+import { OnDevice } from '@/ui/OnDevice'
+import { useNow } from '@/ui/useNow'
 import { useZone } from '@/ui/ViewerZone'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { dryingActs, type DryingLoad, type DryingPlace } from '@/core/dry/dryingPlaces'
 import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
@@ -14,33 +16,30 @@ import { sendAct } from '../../across/act/sendAct'
 
 const A_MINUTE_MS = 60_000
 
-/** What drying prints ask for, the earliest first, each done with one tap. */
-export function DryingActs({
-  places,
-  loads,
-}: {
+interface DryingActsProps {
   places: readonly DryingPlace[]
   loads: readonly DryingLoad[]
-}) {
+}
+
+/** What drying prints ask for, the earliest first, each done with one tap. */
+export const DryingActs = (props: DryingActsProps) =>
+  props.loads.length > 0 && (
+    <OnDevice>
+      <ActsByTheClock {...props} />
+    </OnDevice>
+  )
+
+function ActsByTheClock({ places, loads }: DryingActsProps) {
   const zone = useZone()
   const moment = (at: string) => soonOf(at, zone)
   const [person, setPerson] = usePerson()
-  const [now, setNow] = useState<string | null>(null)
+  const [now] = useNow(A_MINUTE_MS)
   const [problems, setProblems] = useState<FieldProblem[]>([])
-  useEffect(() => {
-    const tell = () => setNow(new Date().toISOString())
-    const [first, tick] = [setTimeout(tell), setInterval(tell, A_MINUTE_MS)]
-    return () => {
-      clearTimeout(first)
-      clearInterval(tick)
-    }
-  }, [])
   const send = async (act: () => Promise<{ ok: true } | { ok: false; problems: FieldProblem[] }>) => {
     const answer = await act()
     setProblems(answer.ok ? [] : answer.problems)
   }
-  const acts = now === null ? [] : dryingActs(places, loads, now)
-  if (loads.length === 0) return null
+  const acts = dryingActs(places, loads, new Date(now).toISOString())
   return (
     <section aria-label="Drying prints">
       <ul>

@@ -2,7 +2,7 @@
 
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useMemo, useReducer, useState } from 'react'
+import { useMemo, useState } from 'react'
 import type { InkSource } from '@/core/ink/inkTrust'
 import type { FieldProblem } from '@/data/database/errors'
 import type { NewInk as InkToAdd, StoreInk } from '@/data/shop/inks'
@@ -10,13 +10,14 @@ import { TRAY_FILM } from '@/devices/sampleTray'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { Panel } from '@/ui/Panel'
+import { usePatched } from '@/ui/usePatched'
 import { sendAct } from '../../across/act/sendAct'
 import { Problems } from '../../across/pull/Problems'
 import { ABOUT_FIELDS, AboutInk } from './AboutInk'
 import { addInksAction } from './inkActions'
 import { InkPreview } from './InkPreview'
 import { DrawdownReadings, PickedColour, READING_FIELDS, TintReadings } from './InkReadings'
-import { atFirstInk, fromFilm, inkFrom, openNewInk, readNewInk, type NewInkState } from './newInkState'
+import { atFirstInk, fromFilm, inkFrom, openNewInk, readNewInk } from './newInkState'
 import { SpectralFileChoice } from './SpectralFileChoice'
 
 const WAYS: readonly (readonly [InkSource, string])[] = [
@@ -26,12 +27,10 @@ const WAYS: readonly (readonly [InkSource, string])[] = [
   ['estimated', 'one picked colour'],
 ]
 
-const patched = (state: NewInkState, patch: Partial<NewInkState>): NewInkState => ({ ...state, ...patch })
-
 /** Brings an ink in: by drawdown, tint, file or a picked colour; seen before it is kept. */
 export function NewInk({ inks }: { inks: StoreInk[] }) {
   const router = useRouter()
-  const [state, change] = useReducer(patched, null, () => openNewInk(inks, TRAY_FILM))
+  const [state, change] = usePatched(() => openNewInk(inks, TRAY_FILM))
   const [refused, setRefused] = useState<FieldProblem[]>([])
   const [busy, setBusy] = useState(false)
   const outcome = useMemo(() => readNewInk(state, inks), [state, inks])

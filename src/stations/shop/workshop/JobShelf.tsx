@@ -1,7 +1,7 @@
 import { counted } from '@/core/units/counted'
 import Link from 'next/link'
 import type { JobSummary } from '@/data/shop/jobs'
-import { PageLinks } from '@/ui/PageLinks'
+import { PageLinks, type Way } from '@/ui/PageLinks'
 import type { Page } from '@/core/units/page'
 import { FindJob } from './FindJob'
 import { UnreadableNote, type UnreadableJob } from './UnreadableNote'
@@ -32,13 +32,14 @@ export function JobShelf({
   count,
   find,
   unreadable,
-  href,
+  ways,
 }: {
   jobs: Page<JobSummary>
   count: number
   find: string
   unreadable: UnreadableJob[]
-  href: (page: number) => string
+  /** to the jobs worked on more recently, and to earlier ones */
+  ways: readonly [Way, Way]
 }) {
   return (
     <nav aria-label="Jobs">
@@ -82,7 +83,7 @@ export function JobShelf({
           </li>
         ))}
       </ul>
-      <PageLinks label="More jobs" page={jobs} earlier="Later jobs" later="Earlier jobs" href={href} />
+      <PageLinks label="More jobs" place={jobs} ways={ways} />
     </nav>
   )
 }
