@@ -5,6 +5,7 @@ import BufferOp from 'jsts/org/locationtech/jts/operation/buffer/BufferOp.js'
 import OverlayOp from 'jsts/org/locationtech/jts/operation/overlay/OverlayOp.js'
 import {
   boundsOf,
+  boxOutline,
   boxesMeet,
   contains,
   nearestOnSegment,
@@ -51,6 +52,11 @@ const reference = (outline: Outline) =>
   new GeoJSONReader().read({ type: 'Polygon', coordinates: [[...outline, outline[0]]] })
 
 describe('areas, beside JTS', () => {
+  it('of a plate, which turns clockwise from its upper left corner', () => {
+    const plate = boxOutline({ widthMm: 200, heightMm: 150 })
+    expect(plate[0]).toEqual([0, 0])
+    expect(signedArea(plate)).toBe(30_000)
+  })
   it('of a known square, and of any star', () => {
     expect(outlineArea(square)).toBe(100)
     fc.assert(

@@ -8,6 +8,14 @@ export type Point = z.infer<typeof pointSchema>
 /** A closed outline; the last point joins the first. */
 export type Outline = readonly Point[]
 
+/** The outline of a plate or a sheet: its corners from the upper left one, clockwise on the screen. */
+export const boxOutline = ({ widthMm, heightMm }: { widthMm: number; heightMm: number }): Point[] => [
+  [0, 0],
+  [widthMm, 0],
+  [widthMm, heightMm],
+  [0, heightMm],
+]
+
 /** Area with its sign by the shoelace formula (Meister 1769), in mm²; positive where the outline runs clockwise on the screen. */
 export function signedArea(outline: Outline): number {
   let twice = 0

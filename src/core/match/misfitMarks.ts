@@ -1,3 +1,4 @@
+import { boxOutline } from '../geometry/polygon'
 import type { MisfitMark } from '../register/misfitHistory'
 import type { Misplaced } from './checks/registerChecks'
 
@@ -7,15 +8,11 @@ import type { Misplaced } from './checks/registerChecks'
  */
 export function misfitMarks(
   { xMm, yMm, degrees, widerPercent, tallerPercent }: Omit<Misplaced, 'bentMm'>,
-  { widthMm, heightMm }: { widthMm: number; heightMm: number },
+  plate: { widthMm: number; heightMm: number },
 ): MisfitMark[] {
+  const { widthMm, heightMm } = plate
   const [cos, sin] = [Math.cos((degrees * Math.PI) / 180), Math.sin((degrees * Math.PI) / 180)]
-  return [
-    [0, 0],
-    [widthMm, 0],
-    [widthMm, heightMm],
-    [0, heightMm],
-  ].map(([x, y]) => {
+  return boxOutline(plate).map(([x, y]) => {
     const [dx, dy] = [
       (x - widthMm / 2) * (1 + widerPercent / 100),
       (y - heightMm / 2) * (1 + tallerPercent / 100),

@@ -1,5 +1,5 @@
 import { hasName } from '../units/byName'
-import { boundsOf, type Outline, type Point } from '../geometry/polygon'
+import { boundsOf, boxOutline, type Outline, type Point } from '../geometry/polygon'
 import {
   brushShape,
   cutAway,
@@ -28,16 +28,9 @@ function fewEnough(outline: Outline, tolerance: number): Outline {
   return few
 }
 
-const plateShape = ({ widthMm, heightMm }: Size): Outline => [
-  [0, 0],
-  [widthMm, 0],
-  [widthMm, heightMm],
-  [0, heightMm],
-]
-
 /** Cuts an outline to the plate and keeps its largest piece; null where nothing is left. */
 export function cutToPlate(outline: Outline, plate: Size): Point[] | null {
-  const cut = largestOutline(overlap([outline], [plateShape(plate)]))
+  const cut = largestOutline(overlap([outline], [boxOutline(plate)]))
   return cut.length < 3 ? null : rounded(fewEnough(cut, 0.05))
 }
 
@@ -61,7 +54,7 @@ export function brushed(
   const stroke = brushShape(path, radiusMm)
   const change = takesAway ? cutAway : joinShapes
   const shape = before ? change([before], stroke) : stroke
-  const outline = largestOutline(overlap(shape, [plateShape(plate)]))
+  const outline = largestOutline(overlap(shape, [boxOutline(plate)]))
   return outline.length < 3
     ? null
     : rounded(fewEnough(simplifyOutline(outline, BRUSH_TOLERANCE), BRUSH_TOLERANCE * 2))

@@ -5,7 +5,7 @@ import type { Zone } from '@/core/plate/zoneMap'
 import type { ColleSetting } from '@/core/register/chineColle'
 import { Panel } from '@/ui/Panel'
 import { useBench } from '../across/bench/BenchContext'
-import type { ThinPaper } from './ColleBench'
+import type { ThinPaper } from './collePiece'
 import { RegisterRooms } from './RegisterRooms'
 
 const ColleBench = dynamic(() => import('./ColleBench'), {

@@ -1,0 +1,76 @@
+import type { ColleNest, ColleSetting, ColleTemplate } from '@/core/register/chineColle'
+import { counted } from '@/core/units/counted'
+import { formatMm, formatNumber } from '@/core/units/length'
+import { Figure } from '@/ui/Figure'
+
+/** What a piece comes to: its size cut dry, how many a sheet gives and how they lie on it, and the paste for all. */
+export function ColleFigures({
+  setting,
+  template,
+  nest,
+}: {
+  setting: ColleSetting
+  template: ColleTemplate
+  nest: ColleNest
+}) {
+  return (
+    <>
+      <div className="flex flex-wrap gap-x-8 gap-y-3">
+        <Figure
+          value={`${formatMm(template.widthMm)} × ${formatMm(template.heightMm)}`}
+          label="cut dry"
+          note={`${formatNumber(template.areaCm2, 1)} cm²`}
+        />
+        <Figure
+          value={nest.perSheet === 0 ? 'none' : nest.perSheet}
+          label="from one sheet"
+          note={
+            nest.perSheet === 0
+              ? '◆ The piece is larger than the sheet.'
+              : `${counted(nest.sheets, 'sheet')} for ${setting.pieces}`
+          }
+        />
+        <Figure
+          value={`${formatNumber(template.starchGrams * setting.pieces, 2)} g`}
+          label="starch for all"
+          note={
+            template.waterGrams > 0
+              ? `in ${formatNumber(template.waterGrams * setting.pieces, 0)} g water, warmed until clear, cooled`
+              : 'dry, through cloth'
+          }
+        />
+      </div>
+      {nest.perSheet > 0 && (
+        <svg
+          viewBox={`-6 -6 ${setting.sheetWidthMm + 12} ${setting.sheetHeightMm + 12}`}
+          className="max-h-96 w-full"
+          role="img"
+          aria-label={`${nest.placements.length} pieces on a sheet of thin paper`}
+        >
+          <rect
+            width={setting.sheetWidthMm}
+            height={setting.sheetHeightMm}
+            fill="none"
+            stroke="currentColor"
+            strokeWidth="2"
+            vectorEffect="non-scaling-stroke"
+          />
+          {nest.placements.map(({ xMm, yMm }, i) => (
+            <path
+              key={i}
+              transform={`translate(${xMm} ${yMm})`}
+              d={`M${template.outline.map((point) => point.join(' ')).join('L')}Z`}
+              fill="var(--raised)"
+              stroke="currentColor"
+              strokeWidth="1"
+              vectorEffect="non-scaling-stroke"
+            />
+          ))}
+        </svg>
+      )}
+      <p className="text-sm text-muted">
+        Plasticky papers do not stick; try a scrap. Paste: common practice, no source.
+      </p>
+    </>
+  )
+}
