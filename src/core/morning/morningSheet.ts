@@ -1,3 +1,4 @@
+import { capital } from '../units/capital'
 import { counted } from '../units/counted'
 import { firstMix } from '../ink/mix'
 import { z } from 'zod'
@@ -202,7 +203,7 @@ export function writeMorningSheet(readings: MorningReadings, jobs: readonly Morn
       const life = plateLife(plate.kind, job.pullsFromPlate, job.plateHistory)
       lines.push({
         station: 'plate',
-        text: `${describePlateLife(life)[0].toUpperCase()}${describePlateLife(life).slice(1)}.`,
+        text: `${capital(describePlateLife(life))}.`,
         act: life.standing !== 'fresh',
         sum: [
           { label: 'Pulls so far, proofs too', value: String(life.spent) },

@@ -65,10 +65,10 @@ export type KeptZoneMap = z.infer<typeof keptZoneMapSchema>
 /** A map on which nothing is drawn. */
 export const EMPTY_ZONE_MAP: ZoneMap = { zones: [], spots: { tone1: null, tone2: null, tone3: null } }
 
-/** What is wrong with a zone, where it can be shown: at a point of the plate, and in words. */
 /** What is wrong: the first two can be mended by the tool. */
 export type ZoneFault = 'over-the-edge' | 'crosses-itself' | 'no-area' | 'named-twice' | 'no-ink'
 
+/** What is wrong with a zone, where it can be shown: at a point of the plate, and in words. */
 export interface ZoneProblem {
   zoneId: string
   fault: ZoneFault

@@ -1,5 +1,6 @@
 'use client'
 
+import { capital } from '@/core/units/capital'
 import { Printer } from 'lucide-react'
 import { useState } from 'react'
 import { frameFor } from '@/core/paper/frameFit'
@@ -22,7 +23,7 @@ const DIRECTION = { left: 'from the left', top: 'from the top' } as const
 
 /** "The sheet, from the left: 300 mm, then 250 mm three times." */
 const stepWords = ({ part, from, settings }: TearStep) =>
-  `${part[0].toUpperCase()}${part.slice(1)}, ${DIRECTION[from]}: ${settings.map(({ atMm, times }) => `${formatMm(atMm)}${times > 1 ? ` ${times} times` : ''}`).join(', then ')}`
+  `${capital(part)}, ${DIRECTION[from]}: ${settings.map(({ atMm, times }) => `${formatMm(atMm)}${times > 1 ? ` ${times} times` : ''}`).join(', then ')}`
 
 /** How many of the job's sheets come out of a parent sheet, drawn to scale, with where the tear bar goes and in which order. */
 export function TearPlan({ piece, prints, starts }: TearPlanProps) {

@@ -1,5 +1,6 @@
 'use client'
 
+import { capital } from '@/core/units/capital'
 import { useState } from 'react'
 import { PLATE_KINDS, romanNumeral, type PlateKind, type PlateSetting } from '@/core/plate/plate'
 import { costOfAProof, describePlateLife, plateLife, type PlateHistory } from '@/core/plate/plateLife'
@@ -118,11 +119,9 @@ export function PlateStation({ states, history }: { states: PlatePictureState[];
             <Figure value={romanNumeral(value.state ?? 1)} label="State" />
             {life && (
               <p className="sm:col-span-2">
-                <b>{describePlateLife(life)[0].toUpperCase() + describePlateLife(life).slice(1)}.</b>{' '}
-                {life.spent} pulled, proofs too; its kind usually stands{' '}
-                {PLATE_KINDS[value.kind!].stands.join(' to ')}.
-                {costOfAProof(life) &&
-                  ` ◆ ${costOfAProof(life)![0].toUpperCase()}${costOfAProof(life)!.slice(1)}.`}
+                <b>{capital(describePlateLife(life))}.</b> {life.spent} pulled, proofs too; its kind usually
+                stands {PLATE_KINDS[value.kind!].stands.join(' to ')}.
+                {costOfAProof(life) && ` ◆ ${capital(costOfAProof(life)!)}.`}
               </p>
             )}
           </div>

@@ -1,12 +1,11 @@
 'use client'
 
-import { counted } from '@/core/units/counted'
 import dynamic from 'next/dynamic'
-import { useDeferredValue, useMemo, useState } from 'react'
 import { useRouter } from 'next/navigation'
+import { useDeferredValue, useMemo } from 'react'
 import type { Point } from '@/core/geometry/polygon'
 import { sharedBorders, visibleShapes, zoneAreas } from '@/core/plate/zoneAreas'
-import { brushed, cutToPlate, freeZoneName, middleBox, nudge, repairOutline } from '@/core/plate/zoneEdits'
+import { middleBox } from '@/core/plate/zoneEdits'
 import {
   checkZoneMap,
   EMPTY_ZONE_MAP,
@@ -14,41 +13,49 @@ import {
   TONE_SPOTS,
   type KeptZoneMap,
   type ToneSpot,
-  type Zone,
 } from '@/core/plate/zoneMap'
+import { counted } from '@/core/units/counted'
 import { formatNumber } from '@/core/units/length'
-import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { TextField } from '@/ui/Field'
-import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { useChord, useKey } from '@/ui/useKey'
+import { usePatched } from '@/ui/usePatched'
 import { useJob } from '../across/bench/BenchContext'
-import { usePerson } from '../across/bench/usePerson'
 import { problemAt } from '../across/bench/problemAt'
+import { useAct } from '../across/bench/useAct'
+import { usePerson } from '../across/bench/usePerson'
 import { Problems } from '../across/pull/Problems'
+import { sendAct } from '../across/act/sendAct'
 import type { LookedInk } from '../wipe/inkLooks'
 import { PlateRooms } from './PlateRooms'
 import { keepZoneMapAction } from './roomActions'
 import { useZoneMap } from './useZoneMap'
-import type { ZoneTool } from './ZoneCanvas'
+import {
+  brushWithin,
+  choosing,
+  mapStanding,
+  mended,
+  openZoneHand,
+  painted,
+  settledOutline,
+  toolWords,
+  withoutZone,
+  withSpot,
+  withZone,
+  zoneColours,
+  zoneKey,
+  type ZoneTool,
+} from './zoneHand'
+import { ZoneFaults } from './ZoneFaults'
 import { ZoneLedger } from './ZoneLedger'
-import { sendAct } from '../across/act/sendAct'
+import { ZoneTools } from './ZoneTools'
 
 const ZoneCanvas = dynamic(() => import('./ZoneCanvas'), {
   ssr: false,
   loading: () => <p className="p-4 text-sm text-muted">Laying the plate out…</p>,
 })
-
-/** How far an arrow key moves a zone or a point, mm; with Shift ten times as far. */
-const NUDGE_MM = 0.5
-const ARROWS: Record<string, Point> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-}
 
 /** The plate takes at most this much of the window's height. */
 const MOST_HEIGHT = '54dvh'
@@ -68,12 +75,9 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
   const version = kept?.version ?? 0
   const zones = useZoneMap(job.id, version, kept?.map ?? EMPTY_ZONE_MAP)
   const { map } = zones
-  const [chosen, setChosen] = useState<string | null>(null)
-  const [corner, setCorner] = useState<number | null>(null)
-  const [tool, setTool] = useState<ZoneTool>('choose')
-  const [brushMm, setBrush] = useState<number | null>(4)
-  const [isPrintWay, setPrintWay] = useState(false)
-  const [problems, setProblems] = useState<FieldProblem[]>([])
+  const [hand, change] = usePatched(openZoneHand)
+  const { chosen, corner, tool, brushMm, isPrintWay } = hand
+  const { busy, problems, act } = useAct()
   const active = map.zones.find(({ id }) => id === chosen) ?? null
   const found = useMemo(() => checkZoneMap(map, plate), [map, plate])
   // Areas follow a moment later: with many zones they take longer than a keystroke may.
@@ -82,54 +86,29 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
     const shapes = visibleShapes(settled)
     return { areas: zoneAreas(shapes, plate), borders: sharedBorders(shapes) }
   }, [settled, plate])
-  const colours = Object.fromEntries(
-    map.zones.map(({ id, ink }) => [
-      id,
-      inks.find((one) => one.source === ink?.source && one.id === ink.id)?.look.srgb ?? '#b0b0b0',
-    ]),
-  )
-  const refused = found.filter(({ weight }) => weight === 'refused')
+  const colours = zoneColours(map.zones, inks)
+  const isRefused = found.some(({ weight }) => weight === 'refused')
 
+  const choose = (id: string | null) => change(choosing(id))
   const add = (outline: Point[] | null) => {
-    if (!outline || map.zones.length >= MOST_ZONES) return
     const id = crypto.randomUUID()
-    zones.set({
-      ...map,
-      zones: [
-        ...map.zones,
-        {
-          id,
-          name: freeZoneName(map.zones),
-          outline,
-          ink: null,
-          isWhite: false,
-          tone: 'light',
-          border: 'hard',
-          isFiller: false,
-        },
-      ],
-    })
-    choose(id)
-    setTool('choose')
-  }
-  const choose = (id: string | null) => {
-    setChosen(id)
-    setCorner(null)
+    const more = outline && withZone(map, outline, id)
+    if (!more) return
+    zones.set(more)
+    change({ ...choosing(id), tool: 'choose' })
   }
   const remove = (id: string) => {
-    zones.set({ ...map, zones: map.zones.filter((zone) => zone.id !== id) })
+    zones.set(withoutZone(map, id))
     choose(null)
   }
-  const stroke = (path: Point[]) => {
-    const outline = brushed(active?.outline ?? null, path, brushMm ?? 4, plate)
-    if (!outline) return
-    if (active) zones.patch(active.id, { outline })
-    else add(outline)
+  const draw = (id: string, outline: Point[] | null) => {
+    if (outline) zones.patch(id, { outline })
+    else remove(id)
   }
-  const repair = (zone: Zone) => {
-    const outline = repairOutline(zone.outline, plate) ?? cutToPlate(zone.outline, plate)
-    if (outline) zones.patch(zone.id, { outline })
-    else remove(zone.id)
+  const paint = (path: Point[]) => {
+    const outline = painted(active, path, brushMm, plate)
+    if (active && outline) zones.patch(active.id, { outline })
+    else add(outline)
   }
   useChord((event) => {
     if (event.key.toLowerCase() !== 'z') return false
@@ -138,32 +117,17 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
     return true
   })
   useKey((event) => {
-    if (!active) return false
-    const arrow = ARROWS[event.key]
-    if (arrow) {
-      const far = NUDGE_MM * (event.shiftKey ? 10 : 1)
-      zones.patch(active.id, {
-        outline: nudge(
-          active.outline,
-          [arrow[0] * far * (isPrintWay ? -1 : 1), arrow[1] * far],
-          plate,
-          corner,
-        ),
-      })
-    } else if (event.key === ',' || event.key === '.')
-      setCorner(
-        ((corner ?? (event.key === '.' ? -1 : 0)) + (event.key === '.' ? 1 : -1) + active.outline.length) %
-          active.outline.length,
-      )
-    else if (event.key === 'Delete') remove(active.id)
-    else if (event.key === 'Escape') choose(null)
-    else return false
+    const done = active && zoneKey(active, hand, event, plate)
+    if (!done) return false
+    if (done.kind === 'move') zones.patch(active.id, { outline: done.outline })
+    else if (done.kind === 'corner') change({ corner: done.at })
+    else if (done.kind === 'remove') remove(active.id)
+    else choose(null)
     return true
   })
   const keep = async () => {
-    const answer = await sendAct(keepZoneMapAction, { jobId: job.id, after: version, map, by: person })
-    setProblems(answer.ok ? [] : answer.problems)
-    if (answer.ok) router.refresh()
+    if (await act(() => sendAct(keepZoneMapAction, { jobId: job.id, after: version, map, by: person })))
+      router.refresh()
   }
 
   return (
@@ -171,50 +135,14 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
       title="Plate"
       aside={
         <p role="status" className="text-sm">
-          {zones.isChanged
-            ? 'Not kept yet; a draft stays on this device'
-            : version > 0
-              ? `Map ${version}, kept by ${kept!.by}`
-              : ''}
+          {mapStanding(zones.isChanged, kept)}
         </p>
       }
     >
       <PlateRooms />
       <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_24rem]">
         <div className="min-w-0">
-          <div className="mb-2 flex flex-wrap items-end gap-3">
-            <Choice<ZoneTool>
-              label="Tool"
-              value={tool}
-              options={[
-                ['choose', 'Choose'],
-                ['polygon', 'Outline'],
-                ['brush', 'Brush'],
-              ]}
-              onPick={setTool}
-            />
-            {tool === 'brush' && (
-              <NumberField
-                label="Brush"
-                unit="mm"
-                value={brushMm}
-                onValue={setBrush}
-                className="w-24"
-                problem={
-                  brushMm !== null && (brushMm <= 0 || brushMm > 50) ? 'must be within 0.1 and 50' : undefined
-                }
-              />
-            )}
-            <Choice
-              label="Way round"
-              value={isPrintWay ? 'print' : 'plate'}
-              options={[
-                ['plate', 'Plate'],
-                ['print', 'Print'],
-              ]}
-              onPick={(way) => setPrintWay(way === 'print')}
-            />
-          </div>
+          <ZoneTools hand={hand} onChange={change} />
           <div
             role="img"
             aria-label={`Plate with ${counted(map.zones.length, 'zone')}${active ? `; ${active.name} is chosen` : ''}`}
@@ -228,40 +156,20 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
               colours={colours}
               chosen={chosen}
               tool={tool}
-              brushMm={Math.min(50, Math.max(0.1, brushMm ?? 4))}
+              brushMm={brushWithin(brushMm)}
               isPrintWay={isPrintWay}
               problems={found}
               onChoose={choose}
-              onOutline={(id, outline) =>
-                zones.patch(id, {
-                  outline: outline.map(([x, y]): Point => [
-                    Math.round(x * 100) / 100,
-                    Math.round(y * 100) / 100,
-                  ]),
-                })
-              }
-              onPolygon={(outline) => add(outline)}
-              onStroke={stroke}
+              onOutline={(id, outline) => zones.patch(id, { outline: settledOutline(outline) })}
+              onPolygon={add}
+              onStroke={paint}
               onSpot={(spot, at) => {
-                zones.set({
-                  ...map,
-                  spots: { ...map.spots, [spot]: [Math.round(at[0] * 10) / 10, Math.round(at[1] * 10) / 10] },
-                })
-                setTool('choose')
+                zones.set(withSpot(map, spot, at))
+                change({ tool: 'choose' })
               }}
             />
           </div>
-          <p className="mt-2 text-sm text-muted">
-            {tool === 'polygon'
-              ? 'Click the corners one by one; the first one closes the outline. Corners jump to a neighbour’s.'
-              : tool === 'brush'
-                ? active
-                  ? `Paints onto ${active.name}.`
-                  : 'Paints a new zone.'
-                : tool in TONE_SPOTS
-                  ? `Click where the ${TONE_SPOTS[tool as ToneSpot].toLowerCase()} is read on every impression.`
-                  : `Drag a zone or its corners. Keys: arrows move by ${NUDGE_MM} mm (Shift: 5), full stop and comma pick a corner${corner !== null ? ` (corner ${corner + 1} of ${active?.outline.length})` : ''}, Delete takes the zone out.`}
-          </p>
+          <p className="mt-2 text-sm text-muted">{toolWords(tool, active, corner)}</p>
           <div className="mt-2 flex flex-wrap gap-3">
             <Button onClick={zones.undo} disabled={!zones.canUndo}>
               Undo
@@ -276,26 +184,21 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
               label="Spot to place"
               value={tool}
               options={Object.entries(TONE_SPOTS).map(([spot, name]) => [spot as ToneSpot, name])}
-              onPick={setTool}
+              onPick={(picked) => change({ tool: picked })}
             />
           </div>
-          {found.length > 0 && (
-            <ul className="mt-2" aria-label="What is wrong with the map">
-              {found.map(({ zoneId, fault, message, weight, at }) => (
-                <li
-                  key={zoneId + message}
-                  className={`flex flex-wrap items-center gap-x-3 ${weight === 'refused' ? 'font-medium text-signal' : ''}`}
-                >
-                  <span>◆ {message}</span>
-                  {at && weight === 'refused' && (
-                    <Button look="quiet" onClick={() => repair(map.zones.find(({ id }) => id === zoneId)!)}>
-                      {fault === 'crosses-itself' ? 'Untangle it' : 'Cut it to the plate'}
-                    </Button>
-                  )}
-                </li>
-              ))}
-            </ul>
-          )}
+          <ZoneFaults
+            faults={found}
+            onRepair={(id) =>
+              draw(
+                id,
+                mended(
+                  map.zones.find((zone) => zone.id === id)!,
+                  plate,
+                ),
+              )
+            }
+          />
         </div>
         <div className="grid content-start gap-4">
           <ZoneLedger
@@ -323,7 +226,7 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
               problem={problemAt(problems, 'by')}
             />
             <Problems problems={problems} except={['by']} />
-            <Button look="main" disabled={!zones.isChanged || refused.length > 0} onClick={() => void keep()}>
+            <Button look="main" disabled={busy || !zones.isChanged || isRefused} onClick={() => void keep()}>
               Keep as map {version + 1}
             </Button>
           </div>

@@ -13,9 +13,7 @@ import {
   type ZoneMap,
   type ZoneProblem,
 } from '@/core/plate/zoneMap'
-
-/** What the pointer does on the plate. */
-export type ZoneTool = 'choose' | 'polygon' | 'brush' | ToneSpot
+import type { ZoneTool } from './zoneHand'
 
 interface ZoneCanvasProps {
   map: ZoneMap

@@ -1,5 +1,6 @@
 'use client'
 
+import { capital } from '@/core/units/capital'
 import { counted } from '@/core/units/counted'
 import { useState } from 'react'
 import type { Sizing } from '@/core/paper/substitutes'
@@ -168,7 +169,7 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
             </p>
             {(['left', 'middle', 'right'] as const).map((where) => (
               <div key={where} className="mt-2 flex items-center gap-3">
-                <span className="w-16">{where[0].toUpperCase() + where.slice(1)}</span>
+                <span className="w-16">{capital(where)}</span>
                 <Choice
                   label={`${where} strip`}
                   value={strips[where]}

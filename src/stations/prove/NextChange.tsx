@@ -1,5 +1,6 @@
 'use client'
 
+import { capital } from '@/core/units/capital'
 import { counted } from '@/core/units/counted'
 import { useState } from 'react'
 import { complaintsOf, featureWords, type Features } from '@/core/prove/features'
@@ -44,8 +45,7 @@ export function NextChange({
           <ol className="my-1">
             {suggestions.map(({ words, basis, complaint }) => (
               <li key={words + complaint} className="border-b border-line py-1">
-                <b>{words[0].toUpperCase() + words.slice(1)}</b>{' '}
-                <span className="text-sm text-muted">{basis}</span>
+                <b>{capital(words)}</b> <span className="text-sm text-muted">{basis}</span>
               </li>
             ))}
           </ol>

@@ -1,3 +1,4 @@
+import { capital } from '../../units/capital'
 import { mean } from '../../stats/mean'
 import { median } from '../../stats/median'
 import { formatNumber } from '../../units/length'
@@ -17,8 +18,6 @@ const TONES = [
 /** A cell with so much more in its darkest pixel than between its lines has a line in it. */
 const LINE = 18
 
-const sentence = (words: string) => words[0].toUpperCase() + words.slice(1)
-
 /** The tone curve: light, middle and dark cells of the reference against what the impression has there; the worst of them counts. */
 export function checkTone({ cells }: InkCells): CheckResult {
   const tones = TONES.flatMap(([name, from, to]) => {
@@ -35,7 +34,7 @@ export function checkTone({ cells }: InkCells): CheckResult {
   return {
     check: 'tone',
     value: worst.difference,
-    words: `${sentence(tones.map(({ name, difference }) => `${name} tones ${Math.abs(difference) < 0.5 ? 'the same' : `${formatNumber(Math.abs(difference), 1)} L* ${difference > 0 ? 'darker' : 'lighter'}`}`).join(', '))}.`,
+    words: `${capital(tones.map(({ name, difference }) => `${name} tones ${Math.abs(difference) < 0.5 ? 'the same' : `${formatNumber(Math.abs(difference), 1)} L* ${difference > 0 ? 'darker' : 'lighter'}`}`).join(', '))}.`,
     places: [],
   }
 }

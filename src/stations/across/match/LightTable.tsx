@@ -1,5 +1,6 @@
 'use client'
 
+import { capital } from '@/core/units/capital'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { CHECK_PICTURES, type CheckPicture } from '@/core/match/pictureOfCheck'
 import { placeKey, type FoundPlace } from '@/core/match/checks/matchCheck'
@@ -61,7 +62,7 @@ function DifferenceMap({ match, map }: { match: ImpressionMatch; map: Look['map'
 }
 
 const MAPS = (['colour', 'ink', 'film', 'drawing'] as const).map(
-  (key) => [key, CHECK_PICTURES[key][0].toUpperCase() + CHECK_PICTURES[key].slice(1)] as const,
+  (key) => [key, capital(CHECK_PICTURES[key])] as const,
 )
 
 /** Numbers of places stand at their boxes' corners; one that would cover another goes on to the right of it. */

@@ -1,0 +1,104 @@
+import { useState } from 'react'
+import { PRESS_KINDS, type PressDetails, type PressKind } from '@/core/press/pressCard'
+import type { StorePress } from '@/data/shop/store'
+import { Button } from '@/ui/Button'
+import { SelectField, TextField } from '@/ui/Field'
+import { LengthField, NumberField } from '@/ui/NumberField'
+import { problemAt } from '../across/bench/problemAt'
+import { useAct } from '../across/bench/useAct'
+import { Problems } from '../across/pull/Problems'
+import { sendAct } from '../across/act/sendAct'
+import { changePressAction } from './actions'
+import { GaugeTable } from './GaugeTable'
+
+/** What of a press in the store is changed on its card. */
+const detailsOf = ({
+  kind,
+  rollerLengthMm,
+  bedLengthMm,
+  serial,
+  gauge,
+  frameNPerMm,
+  note,
+}: StorePress): PressDetails => ({ kind, rollerLengthMm, bedLengthMm, serial, gauge, frameNPerMm, note })
+
+/** What a press is, changed and kept. */
+export function PressDetailsForm({ press }: { press: StorePress }) {
+  const { busy, problems, act } = useAct()
+  const [details, setDetails] = useState(() => detailsOf(press))
+  const [kept, setKept] = useState(false)
+  const set = (patch: Partial<PressDetails>) => {
+    setKept(false)
+    setDetails({ ...details, ...patch })
+  }
+  return (
+    <section aria-label="What it is" className="border-t border-line pt-3">
+      <h2 className="station-title">What it is</h2>
+      <div className="mt-2 grid gap-3 sm:grid-cols-2">
+        <SelectField
+          label="Kind of press"
+          value={details.kind}
+          options={Object.entries(PRESS_KINDS)}
+          onPick={(next) => set({ kind: next as PressKind })}
+        />
+        <TextField
+          label="Serial number"
+          value={details.serial}
+          onText={(next) => set({ serial: next })}
+          problem={problemAt(problems, 'serial')}
+        />
+        <LengthField
+          label="Roller, length"
+          value={details.rollerLengthMm}
+          onValue={(next) => set({ rollerLengthMm: next })}
+          problem={problemAt(problems, 'rollerLengthMm')}
+        />
+        <LengthField
+          label="Bed, length"
+          value={details.bedLengthMm}
+          onValue={(next) => set({ bedLengthMm: next })}
+          problem={problemAt(problems, 'bedLengthMm')}
+        />
+        <NumberField
+          label="Frame stiffness"
+          unit="N/mm"
+          digits={0}
+          value={details.frameNPerMm}
+          onValue={(next) => set({ frameNPerMm: next })}
+          hint="empty: taken as rigid"
+          problem={problemAt(problems, 'frameNPerMm')}
+        />
+        <TextField
+          label="Note"
+          value={details.note}
+          onText={(next) => set({ note: next })}
+          problem={problemAt(problems, 'note')}
+        />
+      </div>
+      <GaugeTable gauge={details.gauge} problems={problems} onGauge={(next) => set({ gauge: next })} />
+      <Problems
+        problems={problems}
+        except={[
+          'serial',
+          'rollerLengthMm',
+          'bedLengthMm',
+          'frameNPerMm',
+          'note',
+          ...details.gauge.flatMap((_, i) => [`gauge.${i}.reading`, `gauge.${i}.mm`]),
+        ]}
+      />
+      <div className="mt-3 flex items-center gap-3">
+        <Button
+          look="main"
+          disabled={busy}
+          onClick={() =>
+            void act(() => sendAct(changePressAction, { pressId: press.id, details })).then(setKept)
+          }
+        >
+          Keep the card
+        </Button>
+        <span role="status">{kept ? 'Kept' : ''}</span>
+      </div>
+    </section>
+  )
+}

@@ -1,0 +1,56 @@
+import { UPKEEP, type PressEvent, type PressStanding } from '@/core/press/pressCard'
+import { readStrips, type Strip } from '@/core/press/settingRoute'
+import { counted } from '@/core/units/counted'
+import { formatNumber } from '@/core/units/length'
+import { dayOf } from '@/core/units/moment'
+
+/** So many turns of the right screw, as an amount and a way. */
+const rightBy = (turns: number): string =>
+  `right ${formatNumber(Math.abs(turns), 3)} turns ${turns < 0 ? 'looser' : 'tighter'}`
+
+/** What was written on a press's card, in a line. */
+export function eventWords(event: PressEvent): string {
+  switch (event.kind) {
+    case 'zeroed':
+      return 'zeroed, both sides on the bare bed'
+    case 'upkeep':
+      return UPKEEP[event.task].label
+    case 'test-print':
+      return `test print${event.note && `: ${event.note}`}`
+    case 'strips':
+      return `three strips: ${readStrips(event.left, event.middle, event.right).replace(/\.$/, '')}`
+    case 'even-print':
+      return `test print even with the ${rightBy(event.rightTighterTurns)}`
+  }
+}
+
+/** What the even print shows since the zero was set. */
+export const driftWords = ({ driftTurns }: Pick<PressStanding, 'driftTurns'>): string =>
+  driftTurns === null ? 'no check by a print since' : `drift since: ${rightBy(driftTurns)} to be even`
+
+/** How long a piece of upkeep is overdue, and how often it is due. */
+export const overdueWords = ({ task, overdueDays }: PressStanding['due'][number]): string =>
+  `${overdueDays === null ? 'never recorded' : `${counted(overdueDays, 'day')} overdue`}; every ${UPKEEP[task].days} days (common practice, no source)`
+
+/** The places a strip of paper is pulled at. */
+export const PLACES = ['left', 'middle', 'right'] as const
+export type PulledStrips = Record<(typeof PLACES)[number], Strip | null>
+
+/** Three strips once all were pulled; null before. */
+export function allPulled({ left, middle, right }: PulledStrips): Record<keyof PulledStrips, Strip> | null {
+  return left && middle && right ? { left, middle, right } : null
+}
+
+/** What the strips in hand say, else the last ones, else how they are pulled. */
+export function stripsWords(pulled: PulledStrips, last: PressStanding['strips']): string {
+  const read = allPulled(pulled)
+  if (read) return readStrips(read.left, read.middle, read.right)
+  if (last) return `Last: ${readStrips(last.left, last.middle, last.right)}`
+  return 'Three strips of paper between roller and bed: pull each gently.'
+}
+
+/** The last test print in a line, else what one is for. */
+export const testPrintWords = (last: PressStanding['testPrint'], zone: string): string =>
+  last
+    ? `Last ${dayOf(last.at, zone)}${last.note && `: ${last.note}`}`
+    : 'The same small plate, now and then: it shows what the press does by itself.'
