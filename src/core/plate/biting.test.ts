@@ -58,6 +58,56 @@ describe('a test strip', () => {
     expect(told({ ceiling: 1.6, riseMinutes: 4, collapseMinutes: null })).toBeLessThan(0.05)
     expect(told({ ceiling: 2, riseMinutes: 3, collapseMinutes: 24 })).toBeGreaterThan(0.98)
   })
+  it('read in any order is the same strip', () => {
+    const collapsing = { ceiling: 2, riseMinutes: 3, collapseMinutes: 20 }
+    const { points, temperatureC } = strip([1, 2, 4, 8, 12, 18, 26], (t) => toneAt(collapsing, t))
+    expect(fitBite({ points: [...points].reverse(), temperatureC })).toEqual(
+      fitBite({ points, temperatureC }),
+    )
+  })
+  it('says by how much its readings miss the curve: the root of the mean square', () => {
+    const { points } = strip([0.5, 1, 2, 4, 8, 16], (t) => toneAt(shape, t) + 0.03 * Math.sin(9 * t))
+    const curve = fitBite({ points, temperatureC: 20 })
+    const squares = points.map(({ minutes, tone }) => (toneAt(curve, minutes) - tone) ** 2)
+    expect(curve.rmse).toBeCloseTo(Math.sqrt(squares.reduce((sum, one) => sum + one, 0) / 6), 9)
+  })
+  it('of three steps tells of no collapse, nor one whose last step is as dark as any', () => {
+    expect(
+      fitBite(strip([1, 8, 20], (t) => [0.5, 1.4, 0.7][[1, 8, 20].indexOf(t)])).collapseMinutes,
+    ).toBeNull()
+    // A curve that bends down fits these better, but nothing was seen to fall.
+    const tones = [0.4, 0.75, 1.2, 1.45, 1.47, 1.46]
+    const minutes = [1, 2, 4, 8, 12, 16]
+    expect(fitBite(strip(minutes, (t) => tones[minutes.indexOf(t)])).collapseMinutes).toBeNull()
+    const falls = [0.4, 0.75, 1.2, 1.45, 1.3, 1]
+    expect(fitBite(strip(minutes, (t) => falls[minutes.indexOf(t)])).collapseMinutes).not.toBeNull()
+  })
+  it('is odd at the step that falls by more than anybody misreads, where a later one is darker than the one before', () => {
+    const minutes = [1, 2, 4, 8, 16]
+    const remarks = (...tones: number[]) =>
+      fitBite(strip(minutes, (t) => tones[minutes.indexOf(t)])).remarks.filter((words) =>
+        words.includes('falls'),
+      )
+    expect(remarks(0.3, 0.7, 0.9, 1.1, 1.3)).toEqual([])
+    expect(remarks(0.3, 0.7, 0.67, 1.1, 1.3)).toEqual([])
+    expect(remarks(0.3, 0.7, 0.6, 0.65, 0.55)).toEqual([])
+    expect(remarks(0.3, 0.9, 1.2, 0.8, 1.25)).toEqual([expect.stringContaining('falls at 8 minutes')])
+    expect(remarks(0.9, 0.4, 0.5, 0.7, 1)).toEqual([expect.stringContaining('falls at 2 minutes')])
+  })
+  it('that levels off, or collapses, has nothing said of its end', () => {
+    expect(fitBite(RISING).remarks).toEqual([])
+    const collapsing = { ceiling: 2, riseMinutes: 3, collapseMinutes: 20 }
+    expect(fitBite(strip([1, 2, 4, 8, 12, 18, 26], (t) => toneAt(collapsing, t))).remarks).toEqual([])
+  })
+  it('shows a tone as soon as one step is darker than anybody misreads', () => {
+    const faint = (tone: number) =>
+      biteStripSchema.safeParse({
+        points: [0, 0, tone].map((one, i) => ({ minutes: i + 1, tone: one })),
+        temperatureC: 20,
+      })
+    expect(faint(0.04).success).toBe(false)
+    expect(faint(0.05).success).toBe(true)
+  })
   it('gives back the minutes of a tone on its rising side (property)', () => {
     const curve = fitBite(RISING)
     fc.assert(
