@@ -31,6 +31,7 @@ import { keepZoneMap } from '@/data/plate/zoneMaps'
 import { openNextState, setStatePicture } from '@/data/plate/plateStates'
 import { giveNumbers, layToDry } from '@/data/dry/prints'
 import { addEvents, makePull } from '@/data/across/pulls'
+import { withdrawPull } from '@/data/across/withdrawals'
 import { addRun, markSheet, openRun } from '@/data/across/runs'
 import { keepWeighIn } from '@/data/paper/soaks'
 import { enterStock } from '@/data/shop/stock'
@@ -141,6 +142,11 @@ class JobStory {
     if (events.length > 0)
       this.revision = await addEvents(this.id, this.revision, { pullId: id, events, by, why: '' }, this.now())
     return id
+  }
+
+  /** Takes a pull back that was none. */
+  async withdraw(pullId: string, why: string, by: string): Promise<void> {
+    this.revision = await withdrawPull(this.id, this.revision, { pullId, why, by }, this.now())
   }
 
   /** Scans a dry print on our own model of one: made with the settings given, held against the same. */
@@ -346,6 +352,9 @@ async function seedMooringPosts(): Promise<void> {
       .later(22)
       .pull('edition', by, [eye(seen), ...readings(uptake, plate, tone1, tone2), last])
   }
+  await story
+    .later(1)
+    .withdraw(await story.pull('edition', TAM, []), 'Tapped twice; one sheet went through.', TAM)
   story.later(3 * 24 * 60)
   for (const [id, name, faults] of [
     [proof, 'BAT', {}],

@@ -19,11 +19,13 @@ interface DialogProps {
   trigger?: ReactElement<ButtonHTMLAttributes<HTMLButtonElement>>
   open?: boolean
   onOpenChange?: (open: boolean) => void
+  /** what gets the focus when it closes, instead of what had it before; null: that */
+  focusAfter?: () => HTMLElement | null
   children: ReactNode
 }
 
 /** A window over the page that keeps the focus and closes with Escape. What makes it a window is fetched when the page has been read. */
-export function Dialog({ title, trigger, open, onOpenChange, children }: DialogProps) {
+export function Dialog({ title, trigger, open, onOpenChange, focusAfter, children }: DialogProps) {
   const [opened, setOpened] = useState(false)
   const isOpen = open ?? opened
   const change = (next: boolean) => {
@@ -41,7 +43,7 @@ export function Dialog({ title, trigger, open, onOpenChange, children }: DialogP
           'aria-expanded': isOpen,
         })}
       {isOpen && (
-        <DialogWindow title={title} onClose={() => change(false)}>
+        <DialogWindow title={title} onClose={() => change(false)} focusAfter={focusAfter}>
           {children}
         </DialogWindow>
       )}

@@ -8,10 +8,13 @@ import { useState, type ReactNode } from 'react'
 export function DialogWindow({
   title,
   onClose,
+  focusAfter,
   children,
 }: {
   title: string
   onClose: () => void
+  /** what gets the focus after it instead of what had it before; null: that */
+  focusAfter?: () => HTMLElement | null
   children: ReactNode
 }) {
   const [before] = useState(() => document.activeElement)
@@ -23,7 +26,8 @@ export function DialogWindow({
           aria-describedby={undefined}
           onCloseAutoFocus={(event) => {
             event.preventDefault()
-            if (before instanceof HTMLElement) before.focus()
+            const after = focusAfter?.() ?? before
+            if (after instanceof HTMLElement) after.focus()
           }}
           className="fixed top-1/2 left-1/2 z-20 max-h-[92dvh] w-[min(36rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto border border-edge bg-raised p-5"
         >

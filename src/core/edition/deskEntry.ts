@@ -33,8 +33,22 @@ export const deskAmendmentSchema = z.strictObject({
   at: moment,
 })
 
+/** A pull that was none: taken back at the desk after the server had it. */
+export const deskWithdrawalSchema = z.strictObject({
+  kind: z.literal('withdrawal'),
+  id: pullId,
+  pullId,
+  pullKind: deskPullSchema.shape.pullKind,
+  by: label,
+  at: moment,
+})
+
 /** What a desk keeps until the server has it. */
-export const deskEntrySchema = z.discriminatedUnion('kind', [deskPullSchema, deskAmendmentSchema])
+export const deskEntrySchema = z.discriminatedUnion('kind', [
+  deskPullSchema,
+  deskAmendmentSchema,
+  deskWithdrawalSchema,
+])
 export type DeskEntry = z.infer<typeof deskEntrySchema>
 
 /** What became of an entry: kept now, there already, or refused with a reason; a note is said beside what is kept. */

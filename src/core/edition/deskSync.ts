@@ -26,11 +26,14 @@ export interface SentEntry {
 
 function readEntry(sent: Record<string, unknown>): SentEntry {
   const settings = isKept(sent.settings) ? settingsDocument.read(sent.settings) : null
-  const events = z.array(z.unknown()).parse(sent.events).map(readPullEvent)
+  const events = z
+    .array(z.unknown())
+    .parse(sent.events ?? [])
+    .map(readPullEvent)
   const { value: entry, aside } = readLeniently(deskEntrySchema, {
     ...sent,
     ...(settings && { settings: settings.value }),
-    events: events.map(({ value }) => value),
+    ...(sent.events !== undefined && { events: events.map(({ value }) => value) }),
   })
   return {
     entry,

@@ -92,6 +92,14 @@ export const filedPullSchema = pullSchema.extend({
 })
 export type FiledPull = z.infer<typeof filedPullSchema>
 
+/** A pull that was none: kept whole with all that was said of it, and counted nowhere. */
+export const withdrawnPullSchema = filedPullSchema.extend({
+  withdrawnAt: moment,
+  withdrawnBy: label,
+  why: z.string().max(500),
+})
+export type WithdrawnPull = z.infer<typeof withdrawnPullSchema>
+
 /** Places of prints whose number or mark does not follow from the list: each kind counts from 1 to its own total without gaps. */
 function checkMarks(
   prints: readonly Print[],
@@ -148,10 +156,14 @@ export const jobFileSchema = z
     custody: z.array(keptCustodySchema).default([]),
     signing: signingSchema.default(USUAL_SIGNING),
     sheetMarks: z.array(sheetMarkSchema).default([]),
+    withdrawn: z.array(withdrawnPullSchema).default([]),
   })
   .superRefine((file, context) => {
     const ids = new Set(file.pulls.map((pull) => pull.id))
-    if (ids.size < file.pulls.length)
+    if (
+      new Set([...ids, ...file.withdrawn.map(({ id }) => id)]).size <
+      file.pulls.length + file.withdrawn.length
+    )
       context.addIssue({ code: 'custom', path: ['pulls'], message: 'two pulls have the same id' })
     const twice = (values: string[]) => values.find((value, i) => values.indexOf(value) !== i)
     const doubled = twice(

@@ -3,7 +3,7 @@ import { asideWithin, putBack, readLeniently, type Read, type SetAside } from '.
 import { readPullEvent } from '../edition/pullEventDocument'
 import { benchDocument, settingsDocument } from '../prove/settingsDocument'
 import { upgradeBatRuns } from './batDocument'
-import { jobFileSchema, type JobFile } from './jobFile'
+import { jobFileSchema, type FiledPull, type JobFile } from './jobFile'
 
 /** Version 2: settings of version 2 within. Those carry a version of their own and are brought up where they stand. */
 const JOB_FILE_UPGRADES: readonly Upgrade[] = [(file) => ({ ...file })]
@@ -33,13 +33,14 @@ function upgradeWithin(file: Loose): SetAside[] {
     bat.runs = found.runs
     aside.push(...asideWithin(['bats', i, 'runs'], found.aside))
   })
-  listOf(file.pulls).forEach((pull, i) => {
-    if (!isLoose(pull)) return
-    bring(pull, 'settings', settingsDocument.read, ['pulls', i])
-    listOf(pull.events).forEach(
-      (kept, k) => isLoose(kept) && bring(kept, 'event', readPullEvent, ['pulls', i, 'events', k]),
-    )
-  })
+  for (const list of ['pulls', 'withdrawn'])
+    listOf(file[list]).forEach((pull, i) => {
+      if (!isLoose(pull)) return
+      bring(pull, 'settings', settingsDocument.read, [list, i])
+      listOf(pull.events).forEach(
+        (kept, k) => isLoose(kept) && bring(kept, 'event', readPullEvent, [list, i, 'events', k]),
+      )
+    })
   return aside
 }
 
@@ -59,12 +60,13 @@ export function readJobFile(document: unknown): Read<JobFile> {
 
 /** A job file as it is written: events of a later release word for word, and what was set aside put back in its place. */
 export function writeJobFile(file: JobFile, aside: readonly SetAside[]): Loose {
-  const pulls = file.pulls.map((pull) => ({
+  const asSaid = <P extends FiledPull>(pull: P) => ({
     ...pull,
     events: pull.events.map((kept) => ({
       ...kept,
       event: kept.event.kind === 'later' ? kept.event.document : kept.event,
     })),
-  }))
-  return putBack<Loose>({ ...file, pulls }, aside)
+  })
+  const [pulls, withdrawn] = [file.pulls.map(asSaid), file.withdrawn.map(asSaid)]
+  return putBack<Loose>({ ...file, pulls, withdrawn }, aside)
 }

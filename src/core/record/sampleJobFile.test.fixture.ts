@@ -68,5 +68,6 @@ export const sampleJobFile: JobFile = {
   unlocks: [],
   custody: [],
   sheetMarks: [],
+  withdrawn: [],
   signing: { style: 'roman', marking: 'numbered', imp: '', chop: 'none' },
 }

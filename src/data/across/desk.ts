@@ -15,6 +15,7 @@ import { FieldError, NotFoundError } from '../database/errors'
 import { greatest } from '../database/greatest'
 import { readRows } from '../database/readRows'
 import { heldVersion, sheetForPull } from './runs'
+import { wasWithdrawn, withdrawWithin } from './withdrawals'
 import type { JobRow, PullRow, Tables } from '../database/tables'
 
 /** A device's clock may be ahead of the server's by so much, ms; more is a wrong clock. */
@@ -79,7 +80,7 @@ async function keepPull(
 ): Promise<DeskOutcome> {
   const { job, tables, transaction, at } = sync
   const { id, pullKind, runPosition, pulledAt, zone, estimated, hands, settings, by } = entry
-  if ((await tables.pulls.count({ where: { id }, transaction })) > 0)
+  if ((await tables.pulls.count({ where: { id }, transaction })) > 0 || (await wasWithdrawn(sync, id)))
     return { id, outcome: 'already', message: null }
   const jobId = job.id
   if ((await tables.runs.count({ where: { jobId, position: runPosition }, transaction })) === 0)
@@ -156,7 +157,14 @@ async function keepAmendment(
 ): Promise<DeskOutcome> {
   const { job, tables, transaction } = sync
   const [pull] = await readRows(tables.pulls, { where: { jobId: job.id, id: pullId }, transaction })
-  if (!pull) return { id, outcome: 'refused', message: 'This pull is not in the job.' }
+  if (!pull)
+    return {
+      id,
+      outcome: 'refused',
+      message: (await wasWithdrawn(sync, pullId))
+        ? 'This pull was withdrawn.'
+        : 'This pull is not in the job.',
+    }
   if (events.some(({ event }) => event.kind === 'decision') && (await isNumbered(sync)))
     return {
       id,
@@ -165,6 +173,21 @@ async function keepAmendment(
     }
   await addTo(sync, { pullId, place: pull.place }, events, by)
   return { id, outcome: 'kept', message: null }
+}
+
+async function keepWithdrawal(
+  sync: Sync,
+  { id, pullId, by }: Extract<DeskEntry, { kind: 'withdrawal' }>,
+): Promise<DeskOutcome> {
+  if (await wasWithdrawn(sync, pullId)) return { id, outcome: 'already', message: null }
+  try {
+    await withdrawWithin(sync, { pullId, why: TAKEN_BACK, by }, sync.at)
+    return { id, outcome: 'kept', message: null }
+  } catch (error) {
+    // A pull that stays, or was never here, must not keep the entries behind it from being heard.
+    if (!(error instanceof FieldError || error instanceof NotFoundError)) throw error
+    return { id, outcome: 'refused', message: `What you took back: ${error.message}` }
+  }
 }
 
 /**
@@ -180,9 +203,9 @@ export async function syncDesk(slug: string, input: unknown, at: string): Promis
     const sync = { job, tables, transaction, at }
     for (const sent of entries) {
       const { entry } = sent
-      outcomes.push(
-        await (entry.kind === 'pull' ? keepPull(sync, entry, sent) : keepAmendment(sync, entry, sent)),
-      )
+      if (entry.kind === 'pull') outcomes.push(await keepPull(sync, entry, sent))
+      else if (entry.kind === 'amendment') outcomes.push(await keepAmendment(sync, entry, sent))
+      else outcomes.push(await keepWithdrawal(sync, entry))
     }
     return outcomes
   })

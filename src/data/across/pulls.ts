@@ -25,6 +25,7 @@ import { refuseWhenCancelled } from '../dry/cancellation'
 import { greatest } from '../database/greatest'
 import { refuseWhenNumbered } from '../shop/jobs'
 import { readRows } from '../database/readRows'
+import { wasWithdrawn } from './withdrawals'
 import { heldVersion, sheetForPull } from './runs'
 import type { PullRow } from '../database/tables'
 
@@ -113,8 +114,11 @@ export async function makePull(jobId: string, revision: number, input: NewPull, 
     jobId,
     revision,
     make,
-    async ({ tables, transaction }) =>
-      (await tables.pulls.count({ where: { jobId, id: pull.id }, transaction })) > 0,
+    async (change) =>
+      (await change.tables.pulls.count({
+        where: { jobId, id: pull.id },
+        transaction: change.transaction,
+      })) > 0 || wasWithdrawn(change, pull.id),
   )
 }
 

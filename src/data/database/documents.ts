@@ -35,6 +35,7 @@ export const DOCUMENTS: Readonly<
   calibrations: { calibration: documentKind(inkCalibrationSchema) },
   runs: { bench: benchDocument },
   pulls: { settings: settingsDocument, hands: documentKind(handsSchema) },
+  withdrawn_pulls: { settings: settingsDocument, hands: documentKind(handsSchema) },
   pull_events: { event: pullEventDocument },
   bats: { runs: batRunsDocument },
   artworks: { artwork: documentKind(artworkSchema) },

@@ -41,6 +41,7 @@ async function readWhole(slug: string, at: string): Promise<{ file: JobFile; asi
       signing,
       plateStates,
       pulls,
+      withdrawn,
       bats,
       prints,
       dryings,
@@ -60,7 +61,7 @@ async function readWhole(slug: string, at: string): Promise<{ file: JobFile; asi
   ])
   const mixes = [
     ...runs.flatMap(({ bench }) => bench.ink?.mixes ?? []),
-    ...pulls.flatMap(({ settings }) => settings.ink.mixes),
+    ...[...pulls, ...withdrawn].flatMap(({ settings }) => settings.ink.mixes),
     ...bats.flatMap((bat) => bat.runs.flatMap(({ settings }) => settings.ink.mixes)),
   ]
   const used = new Set(mixes.flatMap(({ parts }) => parts.map(({ inkId }) => inkId)))
@@ -72,6 +73,7 @@ async function readWhole(slug: string, at: string): Promise<{ file: JobFile; asi
     runs,
     plateStates: plateStates.map(({ state, note, openedAt }) => ({ state, note, openedAt })),
     pulls,
+    withdrawn,
     bats,
     prints,
     dryings,
@@ -112,9 +114,19 @@ export async function importJob(document: unknown): Promise<string> {
       options,
     )
     await tables.pulls.bulkCreate(placed(file.pulls.map(({ events: _, ...pull }) => pull)), options)
+    await tables.withdrawn_pulls.bulkCreate(
+      ofJob(
+        file.withdrawn.map(({ events: _, withdrawnAt, withdrawnBy, ...pull }) => ({
+          ...pull,
+          at: withdrawnAt,
+          by: withdrawnBy,
+        })),
+      ),
+      options,
+    )
     await tables.pull_events.bulkCreate(
       ofJob(
-        file.pulls.flatMap(({ id, events }) =>
+        [...file.pulls, ...file.withdrawn].flatMap(({ id, events }) =>
           events.map(({ event, at, by, why }) => ({
             pullId: id,
             subject: eventSubject(event),

@@ -6,6 +6,8 @@ import {
   batSchema,
   dryingSchema,
   filedPullSchema,
+  withdrawnPullSchema,
+  type WithdrawnPull,
   plateStateSchema,
   printSchema,
   type Bat,
@@ -29,6 +31,8 @@ export interface JobRecord extends JobRow {
   plateStates: (z.infer<typeof plateStateSchema> & { imageId: string | null })[]
   /** in the order they were made, each with its events in order */
   pulls: FiledPull[]
+  /** entered by mistake: counted nowhere, in the order they were withdrawn */
+  withdrawn: WithdrawnPull[]
   bats: Bat[]
   prints: Print[]
   dryings: Drying[]
@@ -62,19 +66,26 @@ export async function readJobRecord(
   transaction?: Transaction,
 ): Promise<JobRecord> {
   const all = { where: { jobId: job.id }, transaction }
-  const [runs, marks, signing, states, pulls, events, bats, prints, dryings, setAside] = await Promise.all([
-    readKept(tables.runs, { ...all, order: ['position'] }),
-    readRows(tables.sheet_marks, { ...all, order: ['id'] }),
-    readSigning(job.id, tables, transaction),
-    readRows(tables.plate_states, { ...all, order: ['state'] }),
-    readKept(tables.pulls, { ...all, order: ['place'] }),
-    readKept(tables.pull_events, { ...all, order: ['id'] }),
-    readKept(tables.bats, { ...all, order: ['version'] }),
-    readRows(tables.prints, { ...all, order: ['place'] }),
-    readRows(tables.dryings, { ...all, order: ['id'] }),
-    readRows(tables.set_aside, { ...all, order: ['id'] }),
-  ])
+  const [runs, marks, signing, states, pulls, withdrawn, events, bats, prints, dryings, setAside] =
+    await Promise.all([
+      readKept(tables.runs, { ...all, order: ['position'] }),
+      readRows(tables.sheet_marks, { ...all, order: ['id'] }),
+      readSigning(job.id, tables, transaction),
+      readRows(tables.plate_states, { ...all, order: ['state'] }),
+      readKept(tables.pulls, { ...all, order: ['place'] }),
+      readKept(tables.withdrawn_pulls, { ...all, order: ['at', 'id'] }),
+      readKept(tables.pull_events, { ...all, order: ['id'] }),
+      readKept(tables.bats, { ...all, order: ['version'] }),
+      readRows(tables.prints, { ...all, order: ['place'] }),
+      readRows(tables.dryings, { ...all, order: ['id'] }),
+      readRows(tables.set_aside, { ...all, order: ['id'] }),
+    ])
   const said = eventsByPull(events)
+  const eventsOf = (id: string) => (said.get(id) ?? []).map(({ event }) => event)
+  const asideOfEvents = (list: string, rows: readonly { row: { id: string } }[]) =>
+    rows.flatMap(({ row: { id } }, i) =>
+      (said.get(id) ?? []).flatMap(({ aside }, k) => asideWithin([list, i, 'events', k], aside)),
+    )
   return {
     ...job,
     credits: creditsSchema.parse(job.credits),
@@ -86,7 +97,10 @@ export async function readJobRecord(
       imageId,
     })),
     pulls: pulls.map(({ row: { jobId: _, place: __, ...pull } }) =>
-      filedPullSchema.parse({ ...pull, events: (said.get(pull.id) ?? []).map(({ event }) => event) }),
+      filedPullSchema.parse({ ...pull, events: eventsOf(pull.id) }),
+    ),
+    withdrawn: withdrawn.map(({ row: { jobId: _, at, by, ...pull } }) =>
+      withdrawnPullSchema.parse({ ...pull, withdrawnAt: at, withdrawnBy: by, events: eventsOf(pull.id) }),
     ),
     bats: bats.map(({ row: { jobId: _, ...bat } }) => batSchema.parse(bat)),
     prints: prints.map(({ jobId: _, place: __, ...print }) => printSchema.parse(print)),
@@ -95,9 +109,9 @@ export async function readJobRecord(
       ...setAside.map(({ aside }) => aside),
       ...asideOf('runs', runs),
       ...asideOf('pulls', pulls),
-      ...pulls.flatMap(({ row: { id } }, i) =>
-        (said.get(id) ?? []).flatMap(({ aside }, k) => asideWithin(['pulls', i, 'events', k], aside)),
-      ),
+      ...asideOfEvents('pulls', pulls),
+      ...asideOf('withdrawn', withdrawn),
+      ...asideOfEvents('withdrawn', withdrawn),
       ...asideOf('bats', bats),
     ],
   }

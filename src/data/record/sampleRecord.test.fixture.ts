@@ -32,6 +32,7 @@ export const sampleRecord = (more: Partial<JobRecord> = {}): JobRecord => ({
   sheetMarks: [],
   plateStates: [],
   pulls: [],
+  withdrawn: [],
   bats: [],
   prints: [],
   dryings: [],

@@ -1,6 +1,6 @@
 'use client'
 
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { FATES, QUANTITIES, QUANTITY_KEYS, readPull, type Pull, type PullEvent } from '@/core/edition/pull'
 import { complaintsOf, featureWords } from '@/core/prove/features'
 import { formatNumber } from '@/core/units/length'
@@ -9,19 +9,25 @@ import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
 import { TextField } from '@/ui/Field'
 import { RejectForm } from './RejectForm'
+import type { FieldProblem } from '@/data/database/errors'
+import { WithdrawPull } from '../across/pull/WithdrawPull'
 import { LaterEntries } from '../across/pull/LaterEntries'
 
 const DECISION = { accepted: 'accepted', 'set-aside': '○ set aside', rejected: '◆ rejected' } as const
 
 interface PullTableProps {
   pulls: Pull[]
+  /** the last pull of the job, of whatever kind and run */
+  lastPullId: string | null
   busy: boolean
   locked: boolean
   onAdd: (pullId: string, events: PullEvent[], why: string) => Promise<boolean>
+  onWithdraw: (pull: Pull, why: string) => Promise<FieldProblem[]>
 }
 
 /** The pulls so far, newest first; a decision can be amended, with its reason. */
-export function PullTable({ pulls, busy, locked, onAdd }: PullTableProps) {
+export function PullTable({ pulls, lastPullId, busy, locked, onAdd, onWithdraw }: PullTableProps) {
+  const table = useRef<HTMLDivElement>(null)
   if (pulls.length === 0) return null
   const read = QUANTITY_KEYS.filter((quantity) =>
     pulls.some((pull) => readPull(pull).readings[quantity] !== undefined),
@@ -29,15 +35,16 @@ export function PullTable({ pulls, busy, locked, onAdd }: PullTableProps) {
   const isScanned = pulls.some((pull) => readPull(pull).match)
   return (
     <div
+      ref={table}
       className="relative overflow-x-auto border-t-2 border-text"
       tabIndex={0}
       role="region"
       aria-label="Pulls so far"
     >
-      <table className="condensed w-full text-sm">
+      <table className="condensed w-full text-sm whitespace-nowrap [&_button]:px-2 [&_td]:pr-3 [&_th]:pr-3">
         <thead className="text-left text-muted">
           <tr>
-            <th scope="col" className="py-1 font-normal">
+            <th scope="col" className="sticky left-0 bg-field py-1 font-normal">
               Pull
             </th>
             <th scope="col" className="font-normal">
@@ -64,7 +71,7 @@ export function PullTable({ pulls, busy, locked, onAdd }: PullTableProps) {
             </th>
             {!locked && (
               <th scope="col">
-                <span className="sr-only">Amend</span>
+                <span className="sr-only">Amend or withdraw</span>
               </th>
             )}
           </tr>
@@ -75,11 +82,11 @@ export function PullTable({ pulls, busy, locked, onAdd }: PullTableProps) {
               const { eye, readings, features, match, decision, amended, later } = readPull(pull)
               return (
                 <tr key={pull.id} className="border-t border-line">
-                  <th scope="row" className="py-1.5 text-left text-base">
+                  <th scope="row" className="sticky left-0 bg-field py-1.5 text-left text-base">
                     {pull.number}
                   </th>
                   <td>{dayAndTimeOf(pull.pulledAt, pull.zone)}</td>
-                  <td>
+                  <td className="min-w-16 whitespace-normal">
                     {[
                       eye ?? '—',
                       ...complaintsOf(features).map(([feature, value]) =>
@@ -103,18 +110,29 @@ export function PullTable({ pulls, busy, locked, onAdd }: PullTableProps) {
                     </td>
                   )}
                   <td>{pull.hands.inked}</td>
-                  <td className={decision?.decision === 'rejected' ? 'font-semibold' : ''}>
+                  <td
+                    className={`min-w-28 whitespace-normal ${decision?.decision === 'rejected' ? 'font-semibold' : ''}`}
+                  >
                     {decision ? DECISION[decision.decision] : 'open'}
                     {decision?.fate ? `: ${decision.reason}, ${FATES[decision.fate].toLowerCase()}` : ''}
                     {amended.includes('decision') ? ' (amended)' : ''}
                   </td>
                   {!locked && (
-                    <td className="text-right">
+                    <td className="text-right whitespace-nowrap">
                       {decision && (
                         <AmendDialog
                           pull={pull}
                           busy={busy}
                           onAmend={(event, why) => onAdd(pull.id, [event], why)}
+                        />
+                      )}
+                      {decision && (
+                        <WithdrawPull
+                          pull={pull}
+                          next={table}
+                          isFollowed={pull.id !== lastPullId}
+                          busy={busy}
+                          onWithdraw={(why) => onWithdraw(pull, why)}
                         />
                       )}
                     </td>
@@ -152,13 +170,9 @@ function AmendDialog({
       open={open}
       onOpenChange={setOpen}
       trigger={
-        <button
-          type="button"
-          className="min-h-11 px-2 underline underline-offset-4"
-          aria-label={`Amend pull ${pull.number}`}
-        >
+        <Button look="quiet" aria-label={`Amend pull ${pull.number}`}>
           Amend
-        </button>
+        </Button>
       }
     >
       <p className="mb-3">The first decision stays in the record, and this one beside it.</p>

@@ -10,3 +10,9 @@ export function lastWritten(pull: Pull | undefined): string {
   const facts = [...(eye ? [SEEN[eye]] : []), ...(decision ? [DECIDED[decision.decision]] : [])]
   return facts.length === 0 ? `Pull ${pull.number} recorded.` : `Pull ${pull.number}: ${facts.join(', ')}.`
 }
+
+/** How the readings of a run keep within what the BAT allows. @param strays numbers of the pulls that do not */
+export function strayWords(strays: readonly number[], isHeld: boolean): string {
+  if (strays.length > 0) return `◆ Outside the tolerance: pull ${strays.join(', ')}`
+  return isHeld ? 'All within the tolerance.' : 'The BAT has no reading of it.'
+}

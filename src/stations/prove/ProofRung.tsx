@@ -1,6 +1,6 @@
 'use client'
 
-import { useState } from 'react'
+import { useState, type ReactNode } from 'react'
 import { readPull, type EyeReading, type Pull, type PullEvent } from '@/core/edition/pull'
 import { writeMoment } from '@/core/units/moment'
 import { romanNumeral } from '@/core/plate/plate'
@@ -32,6 +32,8 @@ interface ProofRungProps {
   coupons: readonly CouponSpot[]
   busy: boolean
   onVerdict: (event: PullEvent, why: string) => Promise<boolean>
+  /** the way to take it back */
+  withdrawing: ReactNode
 }
 
 /** One rung of the ladder: the change that led here, what was expected and seen, and the ways on from it. */
@@ -44,6 +46,7 @@ export function ProofRung({
   coupons,
   busy,
   onVerdict,
+  withdrawing,
 }: ProofRungProps) {
   const job = useJob()
   const { verdict, later } = readPull(proof)
@@ -111,6 +114,7 @@ export function ProofRung({
       <div className="flex flex-col items-stretch gap-2">
         {!job.numbered && <ApproveDialog proof={proof} others={others} />}
         {!newest && <GoBackDialog proof={proof} />}
+        {withdrawing}
       </div>
     </li>
   )

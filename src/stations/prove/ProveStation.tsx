@@ -2,7 +2,7 @@
 
 import { plural } from '@/core/units/counted'
 import Link from 'next/link'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { readPull, type EyeReading, type Pull } from '@/core/edition/pull'
 import type { WatchSpot } from '@/core/plate/plateState'
 import type { ZoneMap } from '@/core/plate/zoneMap'
@@ -20,7 +20,10 @@ import { problemAt } from '../across/bench/problemAt'
 import { RollerTimer } from '../press/RollerTimer'
 import { WatchLine } from '../plate/WatchLine'
 import { Problems } from '../across/pull/Problems'
+import type { WithdrawnPull } from '@/core/record/jobFile'
 import { usePull } from '../across/pull/usePull'
+import { WithdrawnPulls } from '../across/pull/WithdrawnPulls'
+import { WithdrawPull } from '../across/pull/WithdrawPull'
 import { CompareProofs } from './CompareProofs'
 import { EYE_WORDS } from './eyeWords'
 import { NextChange } from './NextChange'
@@ -29,18 +32,24 @@ import { ProofRung } from './ProofRung'
 /** The proof ladder: what was changed, expected and seen, newest first; the next proof above it. */
 export function ProveStation({
   proofs,
+  withdrawn,
+  lastPullId,
   spots,
   zoneMap,
   pairs,
 }: {
   proofs: Pull[]
+  withdrawn: WithdrawnPull[]
+  /** the last pull of the job, of whatever kind and run; null: none */
+  lastPullId: string | null
   spots: WatchSpot[]
   zoneMap: ZoneMap | null
   pairs: ProofPair[]
 }) {
   const bench = useBench()
   const job = useJob()
-  const { person, setPerson, busy, problems, pull, add } = usePull()
+  const { person, setPerson, busy, problems, pull, add, withdraw, withdrawn: said } = usePull()
+  const ladder = useRef<HTMLOListElement>(null)
   const [expected, setExpected] = useState<EyeReading | null>(null)
   const [expectation, setExpectation] = useState('')
   const last = proofs.at(-1)
@@ -148,7 +157,10 @@ export function ProveStation({
         </section>
       )}
       {proofs.length > 1 && <CompareProofs proofs={proofs} />}
-      <ol className="mt-2" aria-label="Proofs">
+      <p role="status" aria-label="Last written" className="sr-only">
+        {said}
+      </p>
+      <ol ref={ladder} tabIndex={-1} className="mt-2 outline-none" aria-label="Proofs">
         {proofs
           .map((proof, i) => (
             <ProofRung
@@ -161,10 +173,22 @@ export function ProveStation({
               onVerdict={(event, why) => add(proof.id, [event], why)}
               coupons={coupons}
               busy={busy}
+              withdrawing={
+                !job.numbered && (
+                  <WithdrawPull
+                    pull={proof}
+                    next={ladder}
+                    isFollowed={proof.id !== lastPullId}
+                    busy={busy}
+                    onWithdraw={(why) => withdraw(proof, why)}
+                  />
+                )
+              }
             />
           ))
           .reverse()}
       </ol>
+      <WithdrawnPulls pulls={withdrawn} />
     </Panel>
   )
 }

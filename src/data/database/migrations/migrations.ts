@@ -8,6 +8,7 @@ import { m0007PullDesk } from './m0007PullDesk'
 import { m0008Runs } from './m0008Runs'
 import { m0009Ground } from './m0009Ground'
 import { m0010Counts } from './m0010Counts'
+import { m0011Withdrawn } from './m0011Withdrawn'
 import type { Migration } from './migration'
 
 /** Every change of the database's shape, in order. A released one is never edited: the next change is a new one. */
@@ -22,4 +23,5 @@ export const MIGRATIONS = [
   m0008Runs,
   m0009Ground,
   m0010Counts,
+  m0011Withdrawn,
 ] as const satisfies readonly Migration[]

@@ -109,6 +109,10 @@ const SAID: Record<string, (jobs: Jobs) => Promise<unknown> | unknown> = {
     ...target(mooring),
     added: { pullId: mooring.pulls[0].id, events: [{ kind: 'roller', seconds: 9 }], by: BY, why: 'timed' },
   }),
+  withdrawPullAction: ({ mooring }) => ({
+    ...target(mooring),
+    withdrawal: { pullId: mooring.pulls.at(-1)!.id, why: 'no sheet lay there', by: BY },
+  }),
   approveBatAction: ({ samphire }) => ({
     ...target(samphire),
     bat: {

@@ -27,7 +27,7 @@ export type DeskDraft = z.infer<typeof draftSchema>
 
 /** A pull that waits goes out as it was written, whatever release wrote it: the server brings it up. */
 const waitingEntry = z
-  .looseObject({ kind: z.enum(['pull', 'amendment']), id: z.string() })
+  .looseObject({ kind: z.enum(['pull', 'amendment', 'withdrawal']), id: z.string() })
   .transform((entry) => entry as unknown as DeskEntry)
 
 const memorySchema = z.strictObject({

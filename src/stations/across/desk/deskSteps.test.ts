@@ -101,6 +101,19 @@ describe('the steps of a desk', () => {
     expect(back).toMatchObject({ queue: [], last: null, draft: { id: decided.queue[0].id, isSent: false } })
     expect(press(back, ['enter']).queue.map(({ id }) => id)).toEqual(decided.queue.map(({ id }) => id))
   })
+  it('withdraw a pull that the server has, when it was none: number and sheet are the next one’s again', () => {
+    const decided = press(FRESH_DESK, ['0', 'enter', 'enter'])
+    const id = decided.queue[0].id
+    const sent = withOutcomes(decided, [{ id, outcome: 'kept', message: null }])
+    const after = { ...desk, nextNumber: desk.nextNumber + 1, nextSheet: desk.nextSheet + 1 }
+    const none = press(sent, ['back', 'back', 'back'], after)
+    expect(none).toMatchObject({
+      draft: null,
+      queue: [{ kind: 'withdrawal', pullId: id, pullKind: 'edition', by: 'Ida Quill' }],
+    })
+    expect(nextOf(after, none.queue)).toEqual(nextOf(desk, []))
+    expect(readMemory(JSON.stringify(none))).toEqual(none)
+  })
   it('shift the moment by minutes and say that it is estimated', () => {
     const [entry] = press(FRESH_DESK, ['0', 'minus', 'minus', 'enter', 'enter']).queue
     expect(entry).toMatchObject({ estimated: true, pulledAt: new Date(1_000_000 - 120_000).toISOString() })
@@ -109,7 +122,9 @@ describe('the steps of a desk', () => {
     const memory = press(FRESH_DESK, ['0', 'enter'])
     const { state, act } = pressKey(memory.state, 'enter')
     const timed = deskStep(memory, act!, state, desk, now(5_000_000, { rollerSeconds: 9 }))
-    expect(timed.queue[0].events).toContainEqual({ kind: 'roller', seconds: 9 })
+    expect(timed.queue[0]).toMatchObject({
+      events: expect.arrayContaining([{ kind: 'roller', seconds: 9 }]),
+    })
   })
   it('never give a number or an id twice, whatever is pressed', () => {
     const key = fc.constantFrom<DeskKey>(

@@ -22,16 +22,20 @@ export interface DeskNow {
   makeId: () => string
 }
 
-const isPull = (entry: DeskEntry) => entry.kind === 'pull'
+/** How many pulls the queue adds to what the server has: those that wait, less those taken back. */
+const more = (queue: readonly DeskEntry[], isCounted: (kind: 'edition' | 'warmup') => boolean): number =>
+  queue.reduce((sum, entry) => {
+    if (entry.kind === 'amendment' || !isCounted(entry.pullKind)) return sum
+    return sum + (entry.kind === 'pull' ? 1 : -1)
+  }, 0)
 
 /** Number and sheet of the next pull: what waits here counts as much as what the server has. */
 export const nextOf = (
   desk: Pick<Desk, 'nextNumber' | 'nextSheet'>,
   queue: readonly DeskEntry[],
 ): { number: number; sheet: number } => ({
-  number:
-    desk.nextNumber + queue.filter((entry) => entry.kind === 'pull' && entry.pullKind === 'edition').length,
-  sheet: desk.nextSheet + queue.filter(isPull).length,
+  number: desk.nextNumber + more(queue, (kind) => kind === 'edition'),
+  sheet: desk.nextSheet + more(queue, () => true),
 })
 
 /** Prints accepted here that the server does not have yet. */
@@ -125,11 +129,26 @@ function pulled(memory: DeskMemory, desk: Desk, after: DeskState, now: DeskNow):
   }
 }
 
-/** The pull in hand was none: what had begun of it stands again, unless the server has it already. */
-function unpulled(memory: DeskMemory, after: DeskState, moment: number): DeskMemory {
-  const { draft } = memory
+/** The pull in hand was none: what had begun of it stands again; one the server has already is withdrawn there. */
+function unpulled(
+  memory: DeskMemory,
+  after: DeskState,
+  { moment, inker, makeId }: Pick<DeskNow, 'moment' | 'inker' | 'makeId'>,
+): DeskMemory {
+  const { draft, queue } = memory
   const back = { ...memory, state: after, draft: null }
-  if (!draft || draft.isSent) return back
+  if (!draft) return back
+  if (draft.isSent) {
+    const withdrawal: DeskEntry = {
+      kind: 'withdrawal',
+      id: makeId(),
+      pullId: draft.id,
+      pullKind: draft.isWarm ? 'warmup' : 'edition',
+      by: inker,
+      at: new Date(moment).toISOString(),
+    }
+    return { ...back, queue: [...queue, withdrawal] }
+  }
   const { plate, sheet } = draft.rails
   return {
     ...back,
@@ -199,7 +218,7 @@ export function deskStep(
     case 'pull':
       return pulled(memory, desk, after, now)
     case 'unpull':
-      return unpulled(memory, after, now.moment)
+      return unpulled(memory, after, now)
     case 'stamp':
       return { ...memory, state: after }
     case 'decide':

@@ -3,6 +3,8 @@
 import { z } from 'zod'
 import { approveBat, newBatSchema } from '@/data/prove/bats'
 import { addEvents, makePull, newEventsSchema, newPullSchema } from '@/data/across/pulls'
+import { withdrawPull } from '@/data/across/withdrawals'
+import { withdrawalSchema } from '@/core/record/withdrawal'
 import { act } from '../act/act'
 import { JOB_TARGET } from '../act/jobTarget'
 
@@ -19,6 +21,16 @@ export const addEventsAction = act(
   z.strictObject({ ...JOB_TARGET, added: newEventsSchema }),
   'shop',
   async ({ jobId, revision, added }, at) => ({ revision: await addEvents(jobId, revision, added, at) }),
+  { shows: 'job' },
+)
+
+/** Withdraws a pull that was entered by mistake. */
+export const withdrawPullAction = act(
+  z.strictObject({ ...JOB_TARGET, withdrawal: withdrawalSchema }),
+  'shop',
+  async ({ jobId, revision, withdrawal }, at) => ({
+    revision: await withdrawPull(jobId, revision, withdrawal, at),
+  }),
   { shows: 'job' },
 )
 

@@ -1,14 +1,15 @@
 'use client'
 
 import { useState } from 'react'
-import type { EyeReading, PullEvent } from '@/core/edition/pull'
+import type { EyeReading, Pull, PullEvent } from '@/core/edition/pull'
+import { nameOfPull } from '@/core/record/withdrawal'
 import type { FieldProblem } from '@/data/database/errors'
 import { deviceZone } from '@/ui/deviceZone'
 import { usePerson } from '../bench/usePerson'
 import { useJob, useSend } from '../bench/BenchContext'
 import { useRollerRun } from '../../press/keptRoller'
 import { forgetWipe, readWipe } from '../../wipe/keptWipe'
-import { addEventsAction, pullAction } from './actions'
+import { addEventsAction, pullAction, withdrawPullAction } from './actions'
 import { sendAct, UNREACHABLE } from '../act/sendAct'
 
 interface PullHandle {
@@ -24,6 +25,10 @@ interface PullHandle {
   ) => Promise<boolean>
   /** answers true when what was seen is on the disk */
   add: (pullId: string, events: PullEvent[], why?: string) => Promise<boolean>
+  /** answers what stands in the way, for where it was asked; nothing: the pull was taken back */
+  withdraw: (pull: Pick<Pull, 'id' | 'kind' | 'number'>, why: string) => Promise<FieldProblem[]>
+  /** what was withdrawn last, for whoever listens; null: something else was done since */
+  withdrawn: string | null
 }
 
 const NAMELESS: FieldProblem = {
@@ -38,6 +43,7 @@ export function usePull(): PullHandle {
   const [person, setPerson] = usePerson()
   const [busy, setBusy] = useState(false)
   const [problems, setProblems] = useState<FieldProblem[]>([])
+  const [withdrawn, setWithdrawn] = useState<string | null>(null)
   const [unsent, setUnsent] = useState<string | null>(null)
   const roller = useRollerRun(job.id)
 
@@ -46,6 +52,7 @@ export function usePull(): PullHandle {
     const answer = await send(act)
     setBusy(false)
     setProblems(answer.ok ? [] : answer.problems)
+    if (answer.ok) setWithdrawn(null)
     return answer
   }
 
@@ -106,5 +113,17 @@ export function usePull(): PullHandle {
     ).ok
   }
 
-  return { person, setPerson, busy, problems, pull, add }
+  const withdraw: PullHandle['withdraw'] = async (mistaken, why) => {
+    if (!person.trim()) return [NAMELESS]
+    const withdrawal = { pullId: mistaken.id, why, by: person }
+    setBusy(true)
+    const answer = await send((target) => sendAct(withdrawPullAction, { ...target, withdrawal }))
+    setBusy(false)
+    if (!answer.ok) return answer.problems
+    setProblems([])
+    setWithdrawn(`${nameOfPull(mistaken)} is withdrawn.`)
+    return []
+  }
+
+  return { person, setPerson, busy, problems, pull, add, withdraw, withdrawn }
 }

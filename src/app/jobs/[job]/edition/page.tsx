@@ -11,6 +11,8 @@ export default async function EditionPage({ params }: { params: Promise<{ job: s
   return (
     <EditionStation
       pulls={pullsOnBench(job)}
+      withdrawn={pullsOnBench({ ...job, pulls: job.withdrawn })}
+      lastPullId={job.pulls.at(-1)?.id ?? null}
       bat={proof}
       otherEnd={otherEnd}
       through={readThrough(job)}

@@ -15,6 +15,8 @@ export default async function ProvePage({ params }: { params: Promise<{ job: str
   return (
     <ProveStation
       proofs={pullsOnBench(job).filter(({ kind }) => kind === 'proof')}
+      withdrawn={pullsOnBench({ ...job, pulls: job.withdrawn }).filter(({ kind }) => kind === 'proof')}
+      lastPullId={job.pulls.at(-1)?.id ?? null}
       spots={spots}
       zoneMap={zones?.map ?? null}
       pairs={pairs}

@@ -1,0 +1,103 @@
+'use client'
+
+import Link from 'next/link'
+import type { Ref } from 'react'
+import { compareSettings } from '@/core/prove/compareSettings'
+import type { Bench } from '@/core/prove/settings'
+import { readSlip } from '@/core/prove/tolerance'
+import { counted } from '@/core/units/counted'
+import type { FieldProblem } from '@/data/database/errors'
+import { Button, buttonClass } from '@/ui/Button'
+import { TextField } from '@/ui/Field'
+import { useBench, useJob, type BenchJob } from '../across/bench/BenchContext'
+import { problemAt } from '../across/bench/problemAt'
+import { Problems } from '../across/pull/Problems'
+import { RollerTimer } from '../press/RollerTimer'
+
+/** Settings that are outside what the BAT allows, where the prints are to be alike. */
+const countOutside = (bench: Bench, bat: NonNullable<BenchJob['bat']>, alike: boolean): number =>
+  alike ? readSlip(bench, bat).filter(({ standing }) => standing === 'outside').length : 0
+
+interface BeforePullProps {
+  bat: NonNullable<BenchJob['bat']>
+  /** number of the pull to come */
+  next: number
+  person: string
+  laid: string
+  busy: boolean
+  problems: readonly FieldProblem[]
+  heading: Ref<HTMLHeadingElement>
+  onPerson: (name: string) => void
+  onLaid: (name: string) => void
+  onPull: () => void
+  onWarmUp: () => void
+}
+
+/** What differs from the BAT before a pull, who is at the press, and the pull. */
+export function BeforePull({
+  bat,
+  next,
+  person,
+  laid,
+  busy,
+  problems,
+  heading,
+  onPerson,
+  onLaid,
+  onPull,
+  onWarmUp,
+}: BeforePullProps) {
+  const bench = useBench()
+  const job = useJob()
+  const alike = job.variation === 'alike'
+  const differences = compareSettings(bat.settings, bench)
+  const outside = countOutside(bench, bat, alike)
+  return (
+    <section aria-label="Before the pull">
+      <h2 ref={heading} tabIndex={-1} className="station-title outline-none">
+        Before pull {next}
+      </h2>
+      {differences.length === 0 ? (
+        <p>The bench stands as the BAT.</p>
+      ) : (
+        <ul className="my-2" aria-label="Settings that differ from the BAT">
+          {differences.map(({ key, words, wayBack }) => (
+            <li key={key} className="border-b border-line py-1">
+              {alike ? <b className="text-signal">◆ {words}</b> : words}{' '}
+              <span className="block text-sm text-muted">way back: {wayBack.text}</span>
+            </li>
+          ))}
+        </ul>
+      )}
+      <div className="my-3 grid gap-3 sm:grid-cols-2">
+        <TextField
+          label="Inks and wipes"
+          value={person}
+          onText={onPerson}
+          problem={problemAt(problems, 'person')}
+        />
+        <TextField label="Lays the sheet" value={laid} onText={onLaid} placeholder={person} />
+      </div>
+      <p>
+        <Link href={`/desk/${job.slug}`} className={buttonClass('plain', 'min-h-14')}>
+          Open the pull desk
+        </Link>
+      </p>
+      <RollerTimer />
+      <Problems problems={problems} except={['person']} />
+      <Button
+        look="main"
+        className="min-h-22 w-full justify-center text-2xl"
+        disabled={busy}
+        onClick={onPull}
+      >
+        {outside > 0
+          ? `Pull ${next}, although ${counted(outside, 'setting is', 'settings are')} outside`
+          : `Pull ${next}`}
+      </Button>
+      <Button look="quiet" disabled={busy} onClick={onWarmUp}>
+        Warm-up pull, not counted
+      </Button>
+    </section>
+  )
+}

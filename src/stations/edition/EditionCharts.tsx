@@ -1,0 +1,102 @@
+'use client'
+
+import dynamic from 'next/dynamic'
+import { eyeSeries, runSeries, scanSeries, wearOfRun } from '@/core/edition/editionProgress'
+import { QUANTITIES, type Pull } from '@/core/edition/pull'
+import { controlChart } from '@/core/stats/controlChart'
+import { Holding } from './Holding'
+import { strayWords } from './words'
+
+const RunChart = dynamic(() => import('@/ui/RunChart'), {
+  ssr: false,
+  loading: () => <p className="h-44 text-sm text-muted">Drawing the chart…</p>,
+})
+/** Prints from which limits say something; before, the tolerance alone is drawn. */
+const LIMITS_FROM = 20
+
+/** How the run holds: by the eye, by the scan and by each reading, and how long the plate will still match. */
+export function EditionCharts({
+  pulls,
+  edition,
+  bat,
+  otherEnd,
+  alike,
+}: {
+  /** of the run on the bench, warm-ups too */
+  pulls: Pull[]
+  edition: Pull[]
+  bat: Pull | null
+  otherEnd: Pull | null
+  alike: boolean
+}) {
+  const series = runSeries(edition, bat, otherEnd)
+  const eyes = eyeSeries(edition)
+  const wear = wearOfRun(series)
+  const scans = scanSeries(edition)
+  return (
+    <section aria-label="Run charts" className="min-w-0">
+      {alike ? (
+        <Holding pulls={pulls} series={series} />
+      ) : (
+        <p className="text-sm">
+          The prints vary by intent: what differs is noted, and nothing is looked for in it.
+        </p>
+      )}
+      {eyes.length > 1 && (
+        <RunChart
+          title="The eye against the BAT"
+          points={eyes}
+          band={{ target: 0, low: -0.5, high: 0.5 }}
+          words={{ '-1': 'lighter', '0': 'same', '1': 'darker' }}
+        />
+      )}
+      {scans && (
+        <RunChart
+          title="Scan against the BAT, mean ΔE00"
+          points={scans.points}
+          band={scans.band}
+          remark={
+            scans.differing.length > 0
+              ? `◆ Differs by its scan: pull ${scans.differing.join(', ')}`
+              : 'All that were compared match.'
+          }
+        />
+      )}
+      {series.map(({ quantity, points, band, outside: strays }) => (
+        <RunChart
+          key={quantity}
+          title={`${QUANTITIES[quantity].label}, ${QUANTITIES[quantity].unit}`}
+          points={points}
+          band={alike ? band : null}
+          limits={
+            points.length >= LIMITS_FROM ? controlChart({ values: points.map(({ value }) => value) }) : null
+          }
+          remark={alike ? strayWords(strays, band !== null) : undefined}
+        />
+      ))}
+      {wear && (
+        <p className="mb-3 border-t border-line pt-2">
+          {wear.forecast.pullAtFloor === null ? (
+            <span className="text-sm text-muted">
+              Wear by {QUANTITIES[wear.quantity].label.toLowerCase()}: {wear.forecast.reason}.
+            </span>
+          ) : (
+            <>
+              <b>Last pull that will still match: about {Math.floor(wear.forecast.pullAtFloor)}</b>,{' '}
+              {wear.forecast.high === null
+                ? `${Math.floor(wear.forecast.low!)} at the least`
+                : `${Math.floor(wear.forecast.low!)} to ${Math.floor(wear.forecast.high)}`}{' '}
+              (9 in 10 sure), by {QUANTITIES[wear.quantity].label.toLowerCase()}.
+              <span className="block text-sm text-muted">
+                A straight line through the readings, to the lower edge of the tolerance.
+              </span>
+            </>
+          )}
+        </p>
+      )}
+      {series.length === 0 && eyes.length < 2 && !scans && (
+        <p className="text-sm text-muted">Charts of the run stand here once two pulls are judged.</p>
+      )}
+    </section>
+  )
+}
