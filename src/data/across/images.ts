@@ -1,5 +1,5 @@
-import { createHash } from 'node:crypto'
-import { mkdir, open, rename, rm } from 'node:fs/promises'
+import { createHash, randomUUID } from 'node:crypto'
+import { lstat, mkdir, open, rename, rm } from 'node:fs/promises'
 import path from 'node:path'
 import sharp, { type Metadata } from 'sharp'
 import { label } from '@/core/units/schemas'
@@ -56,11 +56,73 @@ async function sniff(bytes: Buffer): Promise<{ format: string; widthPx: number; 
   }
 }
 
+/** Writes down what a folder holds, so that a name given in it is there after a power cut. */
+async function writeDownFolder(folder: string): Promise<void> {
+  const handle = await open(folder, 'r')
+  try {
+    await handle.sync()
+  } finally {
+    await handle.close()
+  }
+}
+
 const pictureFolder = (id: string) => path.join(dataFolder(), 'pictures', id)
+
+/** Names of the files a picture is kept in. */
+const filesOf = (format: string): string[] => [
+  `original.${format}`,
+  ...Object.keys(PICTURE_SIZES).map((size) => `${size}.webp`),
+]
+
+/** Whether all files of a picture lie where they should: plain files with something in them, and no ways to elsewhere. */
+async function isWhole(folder: string, format: string): Promise<boolean> {
+  const seen = await Promise.all([
+    lstat(folder).then((one) => one.isDirectory()),
+    ...filesOf(format).map((file) =>
+      lstat(path.join(folder, file)).then((one) => one.isFile() && one.size > 0),
+    ),
+  ]).catch(() => [false])
+  return seen.every(Boolean)
+}
+
+/** Pictures that are being kept, by id: one sent twice at once is kept by the first, and the second waits for it. */
+const underWay = new Map<string, Promise<unknown>>()
+
+async function inTurn<T>(id: string, keep: () => Promise<T>): Promise<T> {
+  const turn = (underWay.get(id) ?? Promise.resolve()).then(keep)
+  const settled = turn.catch(() => undefined)
+  underWay.set(id, settled)
+  try {
+    return await turn
+  } finally {
+    if (underWay.get(id) === settled) underWay.delete(id)
+  }
+}
+
+/** Puts a picture's files where they belong, all at once; what was damaged there goes. */
+async function layDownFiles(folder: string, format: string, bytes: Buffer): Promise<void> {
+  const sizes = await Promise.all(
+    Object.values(PICTURE_SIZES).map((side) =>
+      sharp(bytes, { limitInputPixels: MOST_PIXELS })
+        .rotate()
+        .resize(side, side, { fit: 'inside', withoutEnlargement: true })
+        .webp({ quality: 88 })
+        .toBuffer(),
+    ),
+  ).catch(() => refuse('This is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read.'))
+  const waiting = `${folder}.${randomUUID()}.part`
+  await mkdir(waiting, { recursive: true })
+  for (const [i, file] of filesOf(format).entries())
+    await writeDown(path.join(waiting, file), i === 0 ? bytes : sizes[i - 1])
+  await writeDownFolder(waiting)
+  await rm(folder, { recursive: true, force: true })
+  await rename(waiting, folder)
+  await writeDownFolder(path.dirname(folder))
+}
 
 /**
  * Keeps a picture: the original untouched, and smaller copies for the screen. Its id follows from its bytes, so that the
- * same picture is kept once.
+ * same picture is kept once; sent again, it mends what was lost of its files.
  *
  * @throws FieldError when it is no picture, too large, or damaged; nothing is kept then
  */
@@ -69,38 +131,27 @@ export async function keepPicture(bytes: Buffer, name: string, at: string): Prom
     refuse('The file is too large; at most 120 MB are taken. Save it smaller and choose it again.')
   const { format, widthPx, heightPx } = await sniff(bytes)
   const id = createHash('sha256').update(bytes).digest('hex').slice(0, 32)
-  const { tables } = await openDatabase()
-  if ((await tables.images.count({ where: { id } })) > 0) return id
-  const sizes = await Promise.all(
-    Object.entries(PICTURE_SIZES).map(async ([size, side]) => {
-      const data = await sharp(bytes, { limitInputPixels: MOST_PIXELS })
-        .rotate()
-        .resize(side, side, { fit: 'inside', withoutEnlargement: true })
-        .webp({ quality: 88 })
-        .toBuffer()
-      return [`${size}.webp`, data] as const
-    }),
-  ).catch(() => refuse('This is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read.'))
-  // Files first, under a name of their own, the row last: a cut in between leaves no row without its files.
-  const waiting = `${pictureFolder(id)}.${process.pid}.part`
-  await mkdir(waiting, { recursive: true })
-  for (const [file, data] of [[`original.${format}`, bytes] as const, ...sizes])
-    await writeDown(path.join(waiting, file), data)
-  await rm(pictureFolder(id), { recursive: true, force: true })
-  await rename(waiting, pictureFolder(id))
-  await write(async (all, transaction) => {
-    await all.images.upsert(
-      {
-        id,
-        name: label.catch('picture').parse(path.basename(name).slice(0, 120)),
-        format,
-        widthPx,
-        heightPx,
-        bytes: bytes.length,
-        keptAt: at,
-      },
-      { transaction },
-    )
+  await inTurn(id, async () => {
+    const { tables } = await openDatabase()
+    const folder = pictureFolder(id)
+    const isThere = await isWhole(folder, format)
+    if (isThere && (await tables.images.count({ where: { id } })) > 0) return
+    // Files first, under a name of their own, the row last: a cut in between leaves no row without its files.
+    if (!isThere) await layDownFiles(folder, format, bytes)
+    await write(async (all, transaction) => {
+      await all.images.upsert(
+        {
+          id,
+          name: label.catch('picture').parse(path.basename(name).slice(0, 120)),
+          format,
+          widthPx,
+          heightPx,
+          bytes: bytes.length,
+          keptAt: at,
+        },
+        { transaction },
+      )
+    })
   })
   return id
 }
