@@ -129,14 +129,31 @@ test.describe('uploads that are refused', () => {
     })
   }
 
+  test('what a page of another origin sends, to every route', async ({ sample }) => {
+    for (const route of [
+      '/pictures',
+      '/desk/samphire/sync',
+      '/desk/samphire/rails',
+      '/jobs/samphire/edition',
+    ])
+      for (const headers of [{ origin: 'http://elsewhere.example' }, {}]) {
+        const reply = await fetch(sample.url + route, { method: 'POST', body: '{}', headers })
+        expect(reply.status, route).toBe(403)
+      }
+  })
+
   test('200 MB straight at the server, and a picture that is none', async ({ sample }) => {
     const large = await fetch(`${sample.url}/pictures`, {
       method: 'POST',
       body: Buffer.alloc(200 * 1048576),
-      headers: { 'x-file-name': 'a.png' },
+      headers: { 'x-file-name': 'a.png', origin: sample.url },
     }).catch(() => null)
     expect(large === null || large.status === 413).toBe(true)
-    const text = await fetch(`${sample.url}/pictures`, { method: 'POST', body: 'hello' })
+    const text = await fetch(`${sample.url}/pictures`, {
+      method: 'POST',
+      body: 'hello',
+      headers: { origin: sample.url },
+    })
     expect([text.status, ((await text.json()) as { message: string }).message]).toEqual([
       400,
       'This is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read.',

@@ -78,11 +78,11 @@ export async function startServer({ sample }: { sample: boolean }): Promise<Test
   else if (sample) layOutSample(dataFolder)
   let child: ChildProcess
   const start = async () => {
-    child = spawn(
-      process.execPath,
-      ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
-      { cwd: ROOT, env, stdio: 'ignore' },
-    )
+    child = spawn(process.execPath, ['src/cli/serveBuilt.mjs'], {
+      cwd: ROOT,
+      env: { ...env, PORT: String(port) },
+      stdio: 'ignore',
+    })
     await answers(url)
   }
   const kill = async () => {

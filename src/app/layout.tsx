@@ -6,6 +6,7 @@ import { ShortcutList } from '@/ui/ShortcutList'
 import { ViewerZone } from '@/ui/ViewerZone'
 import { viewerZone } from './viewerZone'
 import { ThemeSwitch, THEME_SCRIPT } from '@/ui/ThemeSwitch'
+import { headers } from 'next/headers'
 import Link from 'next/link'
 import './globals.css'
 
@@ -35,7 +36,12 @@ export default async function RootLayout({ children }: { children: React.ReactNo
   return (
     <html lang="en" suppressHydrationWarning>
       <head>
-        <script dangerouslySetInnerHTML={{ __html: THEME_SCRIPT }} />
+        {/* Browsers hide the mark from what reads the page, so that it never equals what was sent. */}
+        <script
+          nonce={(await headers()).get('x-nonce') ?? undefined}
+          suppressHydrationWarning
+          dangerouslySetInnerHTML={{ __html: THEME_SCRIPT }}
+        />
       </head>
       <body className="flex flex-col">
         <header className="screen-only flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-line px-4 py-1.5 text-sm">

@@ -1,0 +1,149 @@
+import { randomBytes } from 'node:crypto'
+import { accessSync, chmodSync, constants, existsSync, mkdirSync } from 'node:fs'
+import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http'
+import path from 'node:path'
+import { answerHeaders, ownHeaders } from './headers'
+import { hold, holderOf, letGo, WHO_PATH } from './holder'
+import { judge, ownHosts } from './judge'
+
+type Handle = (request: IncomingMessage, response: ServerResponse) => Promise<void>
+
+/** What of the framework is needed here; it is handed in, so that it is loaded as it is, once. */
+interface Framework {
+  (options: { dev: false; dir: string; hostname: string; port: number; httpServer: Server }): {
+    prepare: () => Promise<void>
+    getRequestHandler: () => Handle
+    close: () => Promise<void>
+  }
+}
+
+/** The first port tried; the next free one is taken when it is in use. */
+const FIRST_PORT = 3000
+const PORTS_TRIED = 100
+const HOST = '127.0.0.1'
+
+/** Why a workshop cannot be served, in words for who started it. */
+export class ServeError extends Error {}
+
+/** Makes the folder a workshop is kept in, for its owner alone. @throws ServeError when nothing can be written there */
+function openFolder(folder: string): void {
+  // Whatever is written from here on is for its owner alone.
+  process.umask(0o077)
+  try {
+    mkdirSync(folder, { recursive: true, mode: 0o700 })
+    accessSync(folder, constants.R_OK | constants.W_OK | constants.X_OK)
+    chmodSync(folder, 0o700)
+    const database = path.join(folder, 'typothesis.sqlite')
+    if (existsSync(database)) chmodSync(database, 0o600)
+  } catch (error) {
+    throw new ServeError(
+      `Nothing can be written in ${folder}: ${(error as NodeJS.ErrnoException).code ?? String(error)}. Name another folder with TYPOTHESIS_DATA.`,
+    )
+  }
+}
+
+function listenAt(server: Server, port: number): Promise<number | null> {
+  return new Promise((resolve, reject) => {
+    const failed = (error: NodeJS.ErrnoException) => {
+      if (error.code === 'EADDRINUSE') resolve(null)
+      else reject(error)
+    }
+    server.once('error', failed)
+    server.listen(port, HOST, () => {
+      server.off('error', failed)
+      resolve((server.address() as { port: number }).port)
+    })
+  })
+}
+
+/** @param wanted by PORT; undefined: the first that is free */
+async function listen(server: Server, wanted: number | undefined): Promise<number> {
+  if (wanted !== undefined) {
+    const port = await listenAt(server, wanted)
+    if (port === null) throw new ServeError(`Port ${wanted} is in use. Name another with PORT.`)
+    return port
+  }
+  for (let port = FIRST_PORT; port < FIRST_PORT + PORTS_TRIED; port++)
+    if ((await listenAt(server, port)) !== null) return port
+  throw new ServeError(
+    `Ports ${FIRST_PORT} to ${FIRST_PORT + PORTS_TRIED - 1} are all in use. Name another with PORT.`,
+  )
+}
+
+/** Turns a request away. What it brings is not read. */
+function turnAway(response: ServerResponse, status: number, words: string): void {
+  response.writeHead(status, {
+    'content-type': 'text/plain; charset=utf-8',
+    'x-content-type-options': 'nosniff',
+    connection: 'close',
+  })
+  response.end(words)
+}
+
+/**
+ * Serves the built application on this machine only: the one door, with the framework behind it, in this process.
+ *
+ * @param dir the application's own folder
+ * @param folder where the workshop is kept
+ * @returns where it is, and what ends it
+ * @throws ServeError in words: the folder cannot be written, another server has it, the port is taken
+ */
+export async function serve(
+  next: Framework,
+  dir: string,
+  folder: string,
+  wanted?: number,
+): Promise<{ url: string; close: () => Promise<void> }> {
+  openFolder(folder)
+  const holder = await holderOf(folder)
+  if (holder)
+    throw new ServeError(
+      `This workshop is open already, at ${holder.url}: two at once would get in each other’s way.`,
+    )
+  process.env.TYPOTHESIS_DATA = folder
+  let handle: Handle | null = null
+  let hosts: string[] = []
+  const server = createServer((request, response) => {
+    const { method = 'GET', url = '/', headers } = request
+    const refusal = judge(
+      {
+        method,
+        url,
+        host: headers.host,
+        origin: headers.origin,
+        contentLength: headers['content-length'],
+        isChunked: headers['transfer-encoding'] !== undefined,
+      },
+      hosts,
+    )
+    if (refusal) return turnAway(response, refusal.status, refusal.words)
+    if (url === WHO_PATH) {
+      response.writeHead(200, { 'content-type': 'application/json' })
+      return response.end(JSON.stringify({ pid: process.pid, folder }))
+    }
+    if (!handle) return turnAway(response, 400, 'The workshop is being opened: try again in a moment.')
+    const nonce = randomBytes(16).toString('base64')
+    request.headers = ownHeaders(headers, nonce)
+    for (const [name, value] of Object.entries(answerHeaders(nonce))) response.setHeader(name, value)
+    handle(request, response).catch((error: unknown) => {
+      console.error(error)
+      if (!response.headersSent) turnAway(response, 400, 'This could not be answered.')
+    })
+  })
+  const port = await listen(server, wanted)
+  hosts = ownHosts(port)
+  const url = `http://${HOST}:${port}`
+  hold(folder, url)
+  const app = next({ dev: false, dir, hostname: HOST, port, httpServer: server })
+  await app.prepare()
+  handle = app.getRequestHandler()
+  return {
+    url,
+    close: async () => {
+      letGo(folder)
+      server.closeAllConnections()
+      await new Promise((resolve) => server.close(resolve))
+      await app.close()
+    },
+  }
+}
