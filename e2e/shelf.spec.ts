@@ -49,3 +49,12 @@ test('with more jobs than a shelf and a morning bear, the ones at work come firs
     await server.remove()
   }
 })
+
+test('the workshop is backed up at once, and says so', async ({ page, sample }) => {
+  await page.goto(sample.url)
+  const backup = page.getByRole('region', { name: 'Backup' })
+  await backup.getByRole('button', { name: 'Back up now' }).press('Enter')
+  await expect(backup.getByRole('status')).toHaveText(/^Backup today \d\d:\d\d, checked$/)
+  await page.reload()
+  await expect(backup.getByRole('status')).toHaveText(/^Backup today \d\d:\d\d, checked$/)
+})

@@ -15,6 +15,8 @@ import { loadStore } from '@/data/shop/store'
 import { MorningReadingsForm } from '@/stations/shop/morning/MorningReadingsForm'
 import { MorningSheet } from '@/stations/shop/morning/MorningSheet'
 import { WorkshopLines } from '@/stations/shop/morning/WorkshopLines'
+import { backupStanding } from '@/data/backup/backups'
+import { BackupLine } from '@/stations/shop/morning/BackupLine'
 import { readMorning } from '@/stations/shop/morning/readMorning'
 import { FirstRun } from '@/stations/shop/workshop/FirstRun'
 import { isMeant, JobShelf, JOBS_ON_SHELF } from '@/stations/shop/workshop/JobShelf'
@@ -152,6 +154,7 @@ export default async function MorningPage({ searchParams }: { searchParams: Prom
           unreadable={unreadable.map(({ slug, reason }) => ({ slug, reason }))}
           ways={waysFrom(onShelf, (page) => address({ ...asked, shelf: page }))}
         />
+        <BackupLine standing={backupStanding()} now={now} />
       </aside>
     </div>
   )

@@ -47,12 +47,20 @@ async function copyPictures(ids: readonly string[], to: string): Promise<void> {
   }
 }
 
+/** The framework bundles a module several times; how the last try went is one for the whole process. */
+const held = globalThis as typeof globalThis & {
+  typothesisBackups?: Promise<unknown>
+  typothesisBackupFailed?: string | null
+}
+
 /** How the backups stand. */
 export interface BackupStanding {
   /** when the newest was made and looked through; null: none yet */
   lastAt: string | null
   /** the second folder has it too; null: none is named */
   second: boolean | null
+  /** why the newest try failed; null: it did not */
+  failed: string | null
 }
 
 /** How the backups stand, by what lies in their folders. */
@@ -62,10 +70,9 @@ export function backupStanding(): BackupStanding {
   return {
     lastAt,
     second: second === undefined ? null : lastAt !== null && momentsIn(second).includes(lastAt),
+    failed: held.typothesisBackupFailed ?? null,
   }
 }
-
-let underWay: Promise<unknown> = Promise.resolve()
 
 /**
  * Backs the workshop up as it stands, while work goes on: the database looked through, the pictures beside it; older ones go by their
@@ -74,7 +81,7 @@ let underWay: Promise<unknown> = Promise.resolve()
  * @throws what the disk says; what was there before stays
  */
 export function backUp(at: string): Promise<void> {
-  const turn = underWay.then(async () => {
+  const turn = (held.typothesisBackups ?? Promise.resolve()).then(async () => {
     const { sequelize, tables } = await openDatabase()
     const pictures = (await readRows(tables.images, { attributes: ['id'] })).map(({ id }) => id)
     const name = fileOf(at)
@@ -96,7 +103,11 @@ export function backUp(at: string): Promise<void> {
         if (!kept.has(moment)) await rm(path.join(folder, fileOf(moment)), { force: true })
     }
   })
-  underWay = turn.catch(() => undefined)
+  held.typothesisBackups = turn.then(
+    () => void (held.typothesisBackupFailed = null),
+    (error: unknown) =>
+      void (held.typothesisBackupFailed = error instanceof Error ? error.message : String(error)),
+  )
   return turn
 }
 

@@ -1,10 +1,11 @@
 import { AsyncLocalStorage } from 'node:async_hooks'
-import { mkdirSync } from 'node:fs'
+import { existsSync, mkdirSync } from 'node:fs'
 import path from 'node:path'
 import { Sequelize, Transaction } from 'sequelize'
 import { dataFolder } from './dataFolder'
 import { bringUp } from './migrations/migration'
 import { MIGRATIONS } from './migrations/migrations'
+import { snapshot } from './snapshot'
 import { defineTables, type Tables } from './tables'
 
 /** An open database. */
@@ -32,11 +33,17 @@ const writing = (process_.typothesisWriting ??= new AsyncLocalStorage())
 /** Acts are remembered longer than any device waits to send one again. */
 const FORGET_OLD_ACTS = "DELETE FROM acts WHERE at < strftime('%Y-%m-%dT%H:%M:%fZ', 'now', '-60 days')"
 
+/** Keeps the database as it is before its shape is changed; what was kept before the same change stays, since it was cut off then. */
+async function keepBefore(sequelize: Sequelize, file: string, change: string): Promise<void> {
+  const copy = path.join(path.dirname(file), 'backups', `before-${change}.sqlite`)
+  if (!existsSync(copy)) await snapshot(sequelize, copy)
+}
+
 async function open(file: string): Promise<Database> {
   mkdirSync(path.dirname(file), { recursive: true })
   const sequelize = new Sequelize({ dialect: 'sqlite', storage: file, logging: false })
   try {
-    await bringUp(sequelize, MIGRATIONS)
+    await bringUp(sequelize, MIGRATIONS, (change) => keepBefore(sequelize, file, change))
     await sequelize.query(FORGET_OLD_ACTS)
   } catch (error) {
     await sequelize.close()

@@ -62,9 +62,14 @@ export async function layDown(
  * Brings a database up to the newest shape. Each change and its note are one transaction: whenever the power goes, a change is there
  * with its note or not at all.
  *
+ * @param before what is done once, before the first change of a database that holds something, given that change's name
  * @throws LaterReleaseError when a change is noted that this release does not know; nothing is touched then
  */
-export async function bringUp(sequelize: Sequelize, migrations: readonly Migration[]): Promise<void> {
+export async function bringUp(
+  sequelize: Sequelize,
+  migrations: readonly Migration[],
+  before?: (change: string) => Promise<void>,
+): Promise<void> {
   const isNoted = (
     await namesIn(sequelize, `SELECT name FROM sqlite_master WHERE type = 'table' AND name = '${NOTES}'`)
   ).length
@@ -77,6 +82,8 @@ export async function bringUp(sequelize: Sequelize, migrations: readonly Migrati
   await sequelize.query(
     `CREATE TABLE IF NOT EXISTS "${NOTES}" (name VARCHAR(255) NOT NULL PRIMARY KEY UNIQUE)`,
   )
+  const first = migrations.find(({ name }) => !noted.has(name))
+  if (first && noted.size > 0) await before?.(first.name)
   for (const migration of migrations) {
     if (noted.has(migration.name)) continue
     await sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, async (transaction) => {

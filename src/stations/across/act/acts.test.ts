@@ -166,6 +166,7 @@ const SAID: Record<string, (jobs: Jobs) => Promise<unknown> | unknown> = {
     tube: { tubeGrams: 200, gramsLeft: 150, openedOn: null, keepsOpenDays: null, pricePerKg: null },
   }),
   keepMorningAction: () => ({ roomC: 17, humidityPercent: 60, sheetGrams: null, sheetJobId: null }),
+  backUpAction: () => ({}),
   createJobAction: () => ({ title: 'Plover', artist: BY, editionSize: 5 }),
   layOutSampleAction: () => ({}),
   importFolderAction: async ({ samphire }) => {
@@ -352,7 +353,7 @@ const SAID: Record<string, (jobs: Jobs) => Promise<unknown> | unknown> = {
   takeOutAction: async (jobs) => ({ loadId: await newLoad(jobs) }),
 }
 /** Questions, and acts on a process beside the database: nothing they do is seen in it. */
-const UNSEEN = ['readEditionCheckAction', 'startEditionCheckAction', 'stopEditionCheckAction']
+const UNSEEN = ['readEditionCheckAction', 'startEditionCheckAction', 'stopEditionCheckAction', 'backUpAction']
 
 interface Jobs {
   mooring: JobRecord

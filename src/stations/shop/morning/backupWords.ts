@@ -1,0 +1,22 @@
+import { dayOf, timeOf } from '@/core/units/moment'
+import type { BackupStanding } from '@/data/backup/backups'
+
+/** Days without a backup after which it is said aloud. */
+const LATE_DAYS = 2
+const DAY_MS = 86_400_000
+
+/** How the backups stand, and whether somebody must look at it. */
+export function backupWords(
+  { lastAt, second, failed }: BackupStanding,
+  now: string,
+  zone: string,
+): { words: string; isLate: boolean } {
+  const last = lastAt ? `Last backup ${dayOf(lastAt, zone)}, checked` : 'No backup yet'
+  if (failed) return { words: `${last}. The newest try failed: ${failed}`, isLate: true }
+  if (!lastAt) return { words: last, isLate: false }
+  const isLate = Date.parse(now) - Date.parse(lastAt) > LATE_DAYS * DAY_MS
+  const isToday = dayOf(lastAt, zone) === dayOf(now, zone)
+  const when = isToday ? `Backup today ${timeOf(lastAt, zone)}, checked` : last
+  if (second === false) return { words: `${when}; the second folder does not have it yet`, isLate: true }
+  return { words: second ? `${when}, in both folders` : when, isLate }
+}
