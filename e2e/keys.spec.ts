@@ -72,3 +72,20 @@ test('the screws do not turn with Ctrl, and a tap at the desk leaves the keypad 
   await page.getByRole('link', { name: 'Back to the edition' }).press('Enter')
   await expect(page).toHaveURL(/mooring-posts\/edition/)
 })
+
+test('at the pacer a link or a button with the focus keeps its Enter, and the pacer its own', async ({
+  page,
+  sample,
+}) => {
+  await page.goto(`${sample.url}/jobs/samphire/wipe`)
+  await page.getByRole('button', { name: 'Wipe by the pacer' }).click()
+  await expect(page.getByText(/^Ready: /)).toBeVisible()
+  const sound = page.getByLabel('Sound at the end of a step')
+  await sound.press('Space')
+  await expect(sound).toBeChecked()
+  await expect(page.getByText(/^Ready: /)).toBeVisible()
+  await page.keyboard.press('Control+Enter')
+  await expect(page.getByText(/^Ready: /)).toBeVisible()
+  await page.getByRole('navigation', { name: 'Workshop' }).getByRole('link', { name: 'Store' }).press('Enter')
+  await expect(page.getByRole('heading', { level: 1, name: 'Store' })).toBeVisible()
+})

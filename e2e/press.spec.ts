@@ -32,7 +32,9 @@ test('the press is set through the guide: zero, felts, tightened from one side, 
   const strip = (name: string) => page.getByRole('radiogroup', { name }).or(page.getByRole('group', { name }))
   for (const where of ['left', 'middle'])
     await strip(`${where} strip`).getByRole('radio', { name: 'Holds' }).click()
-  await expect(page.getByText('Say what each of the three does.')).toBeVisible()
+  await expect(
+    page.getByText('Three strips of paper between roller and bed: pull each gently.'),
+  ).toBeVisible()
   await strip('right strip').getByRole('radio', { name: 'Slips out' }).click()
   await expect(page.getByText('The right is looser: tighten it by an eighth')).toBeVisible()
   await page.getByRole('button', { name: 'One warm-up pulled' }).click()

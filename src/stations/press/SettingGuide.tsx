@@ -1,15 +1,13 @@
 'use client'
 
-import { capital } from '@/core/units/capital'
 import { counted } from '@/core/units/counted'
 import { useState } from 'react'
 import type { Sizing } from '@/core/paper/substitutes'
 import { peelingSteps } from '@/core/press/peeling'
 import { DIRECTIONS, TURNS } from '@/core/press/pressSetting'
-import { FELTS_IN_TURNS, nextAtThePress, readStrips, STRIPS, type Strip } from '@/core/press/settingRoute'
+import { FELTS_IN_TURNS, nextAtThePress } from '@/core/press/settingRoute'
 import type { StorePress } from '@/data/shop/store'
 import { Button } from '@/ui/Button'
-import { Choice } from '@/ui/Choice'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { useKeptText } from '@/ui/useKeptText'
@@ -21,6 +19,8 @@ import { FrontElevation } from './FrontElevation'
 import { PressRooms } from './PressRooms'
 import { RollerTimer } from './RollerTimer'
 import { useScrewKeys, type Screw } from './useScrewKeys'
+import { NOT_PULLED } from './cardWords'
+import { ThreeStrips } from './ThreeStrips'
 import { ZeroLine } from './ZeroLine'
 
 /** Pulls that warm the felts and are not counted. */
@@ -66,11 +66,7 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
   })
   const [text, keep] = useKeptText(`typothesis-screws-${job.id}`)
   const at = read(text)
-  const [strips, setStrips] = useState<Record<'left' | 'middle' | 'right', Strip | null>>({
-    left: null,
-    middle: null,
-    right: null,
-  })
+  const [strips, setStrips] = useState(NOT_PULLED)
   const wantedOf = job.bat?.settings.press ?? bench.press
   const wanted = at.wanted ?? { left: wantedOf?.readingLeft ?? 4, right: wantedOf?.readingRight ?? 4 }
   const target = { left: Math.max(0, wanted.left ?? at.left), right: Math.max(0, wanted.right ?? at.right) }
@@ -164,25 +160,7 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
           </section>
           <section aria-label="Three strips" className="border-t border-line pt-3">
             <h2 className="station-title">Three strips of paper</h2>
-            <p className="text-sm text-muted">
-              Left, middle, right, between roller and bed: pull each gently.
-            </p>
-            {(['left', 'middle', 'right'] as const).map((where) => (
-              <div key={where} className="mt-2 flex items-center gap-3">
-                <span className="w-16">{capital(where)}</span>
-                <Choice
-                  label={`${where} strip`}
-                  value={strips[where]}
-                  options={Object.entries(STRIPS).map(([key, words]) => [key as Strip, words])}
-                  onPick={(strip) => setStrips({ ...strips, [where]: strip })}
-                />
-              </div>
-            ))}
-            <p role="status" className="mt-2 font-medium">
-              {strips.left && strips.middle && strips.right
-                ? readStrips(strips.left, strips.middle, strips.right)
-                : 'Say what each of the three does.'}
-            </p>
+            <ThreeStrips strips={strips} last={null} onStrips={setStrips} />
           </section>
           <section aria-label="Warm-up" className="border-t border-line pt-3">
             <h2 className="station-title">Warm-up pulls</h2>

@@ -35,6 +35,7 @@ export const overdueWords = ({ task, overdueDays }: PressStanding['due'][number]
 /** The places a strip of paper is pulled at. */
 export const PLACES = ['left', 'middle', 'right'] as const
 export type PulledStrips = Record<(typeof PLACES)[number], Strip | null>
+export const NOT_PULLED: PulledStrips = { left: null, middle: null, right: null }
 
 /** Three strips once all were pulled; null before. */
 export function allPulled({ left, middle, right }: PulledStrips): Record<keyof PulledStrips, Strip> | null {
