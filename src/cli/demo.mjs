@@ -20,6 +20,12 @@ installPackages()
 buildApplication()
 const seeded = existsSync(marker) && readFileSync(marker, 'utf8') === 'seeded'
 if (fresh || !seeded) {
+  const { tsImport } = await import('tsx/esm/api')
+  const holder = await (await tsImport('../server/holder.ts', import.meta.url)).holderOf(folder)
+  if (holder) {
+    console.error(`The demo is open at ${holder.url}: end that first. Nothing was changed.`)
+    process.exit(1)
+  }
   rmSync(folder, { recursive: true, force: true })
   mkdirSync(folder, { recursive: true })
   writeFileSync(marker, 'seeding')
