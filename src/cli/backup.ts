@@ -9,6 +9,11 @@ if (!file) {
   process.exit(2)
 }
 const target = path.resolve(file)
-const pictures = await packWorkshop(target, new Date().toISOString())
+try {
+  const pictures = await packWorkshop(target, new Date().toISOString())
+  console.log(`${dataFolder()} is in ${target}: the database, looked through, and ${pictures} pictures.`)
+} catch (error) {
+  console.error(`The workshop was not packed: ${error instanceof Error ? error.message : String(error)}`)
+  process.exitCode = 1
+}
 await closeDatabase()
-console.log(`${dataFolder()} is in ${target}: the database, looked through, and ${pictures} pictures.`)

@@ -34,10 +34,8 @@ function isReadable(url: string): boolean {
     return false
   try {
     const [path, query = ''] = url.split('?', 2)
-    return (
-      !/[\u0000-\u001f\u007f]/.test(decodeURIComponent(path)) &&
-      decodeURIComponent(query.replace(/\+/g, ' ')) !== null
-    )
+    decodeURIComponent(query.replace(/\+/g, ' '))
+    return !/[\u0000-\u001f\u007f]/.test(decodeURIComponent(path))
   } catch {
     return false
   }

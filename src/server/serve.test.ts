@@ -91,6 +91,8 @@ describe('the server', () => {
     const { url } = await open()
     const other = path.join(path.dirname(folder), 'other')
     await expect(serve(echo as never, '.', other, Number(new URL(url).port))).rejects.toThrow('is in use')
+    for (const odd of [NaN, -1, 70_000])
+      await expect(serve(echo as never, '.', other, odd)).rejects.toThrow('PORT is no port')
     const file = path.join(path.dirname(folder), 'a-file')
     writeFileSync(file, '')
     chmodSync(file, 0o400)

@@ -46,7 +46,12 @@ function listenAt(server: Server, port: number): Promise<number | null> {
   return new Promise((resolve, reject) => {
     const failed = (error: NodeJS.ErrnoException) => {
       if (error.code === 'EADDRINUSE') resolve(null)
-      else reject(error)
+      else
+        reject(
+          new ServeError(
+            `Port ${port} cannot be opened: ${error.code ?? error.message}. Name another with PORT.`,
+          ),
+        )
     }
     server.once('error', failed)
     server.listen(port, HOST, () => {
@@ -59,6 +64,8 @@ function listenAt(server: Server, port: number): Promise<number | null> {
 /** @param wanted by PORT; undefined: the first that is free */
 async function listen(server: Server, wanted: number | undefined): Promise<number> {
   if (wanted !== undefined) {
+    if (!Number.isInteger(wanted) || wanted < 0 || wanted > 65_535)
+      throw new ServeError('PORT is no port: name a whole number up to 65535.')
     const port = await listenAt(server, wanted)
     if (port === null) throw new ServeError(`Port ${wanted} is in use. Name another with PORT.`)
     return port
@@ -121,13 +128,13 @@ export async function serve(
       response.writeHead(200, { 'content-type': 'application/json' })
       return response.end(JSON.stringify({ pid: process.pid, folder }))
     }
-    if (!handle) return turnAway(response, 400, 'The workshop is being opened: try again in a moment.')
+    if (!handle) return turnAway(response, 503, 'The workshop is being opened: try again in a moment.')
     const nonce = randomBytes(16).toString('base64')
     request.headers = ownHeaders(headers, nonce)
     for (const [name, value] of Object.entries(answerHeaders(nonce))) response.setHeader(name, value)
     handle(request, response).catch((error: unknown) => {
       console.error(error)
-      if (!response.headersSent) turnAway(response, 400, 'This could not be answered.')
+      if (!response.headersSent) turnAway(response, 500, 'This could not be answered.')
     })
   })
   const port = await listen(server, wanted)

@@ -191,7 +191,7 @@ async function keepWithdrawal(
 }
 
 /**
- * Takes in what a desk kept while the server was away, all in one transaction and in its order. Desks add and never change what is
+ * Takes in what a desk kept while the server was away, all in one transaction and in its order. Desks add and take back their own, and never change what is
  * there, so they neither need nor move the job's revision: two of them on one edition get numbers in the order they are heard.
  */
 export async function syncDesk(slug: string, input: unknown, at: string): Promise<DeskOutcome[]> {

@@ -7,6 +7,7 @@ import { openDatabase, write } from '../database/database'
 import { dataFolder } from '../database/dataFolder'
 import { FieldError, NotFoundError } from '../database/errors'
 import { readRows } from '../database/readRows'
+import { settle } from '../database/snapshot'
 import type { ImageRow } from '../database/tables'
 
 /** Largest picture file taken, bytes. */
@@ -53,16 +54,6 @@ async function sniff(bytes: Buffer): Promise<{ format: string; widthPx: number; 
     format: seen.format,
     widthPx: turned ? seen.height : seen.width,
     heightPx: turned ? seen.width : seen.height,
-  }
-}
-
-/** Writes down what a folder holds, so that a name given in it is there after a power cut. */
-async function writeDownFolder(folder: string): Promise<void> {
-  const handle = await open(folder, 'r')
-  try {
-    await handle.sync()
-  } finally {
-    await handle.close()
   }
 }
 
@@ -114,10 +105,10 @@ async function layDownFiles(folder: string, format: string, bytes: Buffer): Prom
   await mkdir(waiting, { recursive: true })
   for (const [i, file] of filesOf(format).entries())
     await writeDown(path.join(waiting, file), i === 0 ? bytes : sizes[i - 1])
-  await writeDownFolder(waiting)
+  settle(waiting)
   await rm(folder, { recursive: true, force: true })
   await rename(waiting, folder)
-  await writeDownFolder(path.dirname(folder))
+  settle(path.dirname(folder))
 }
 
 /**

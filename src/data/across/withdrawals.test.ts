@@ -5,6 +5,7 @@ import { exportJobFile, importJob } from '../record/jobFiles'
 import { loadJob } from '../shop/jobs'
 import { giveNumbers } from '../dry/prints'
 import { approvedJob, at, benchedJob, newPull, openWorkshop, pull } from '../shop/workshop.test.fixture'
+import { addFacing, loadFacings } from '../plate/plateWatch'
 import { syncDesk } from './desk'
 import { makePull } from './pulls'
 import { withdrawPull } from './withdrawals'
@@ -114,6 +115,44 @@ describe('a pull made by mistake', () => {
       ['p5', 3],
     ])
     expect(after.withdrawn.map(({ id }) => id)).toEqual(['p2', 'p3'])
+  })
+})
+
+describe('what was counted with it', () => {
+  it('a facing since then comes after one pull fewer, and one before is left alone', async () => {
+    const job = await pull(await benchedJob(), 'p1')
+    await addFacing(job.id, { at: at(1), by, note: 'before' })
+    await pull({ ...job, pulls: [job.pulls[0], job.pulls[0]] }, 'p2')
+    await addFacing(job.id, { at: at(9), by, note: 'after' })
+    expect((await loadFacings(job.id)).map(({ afterPulls }) => afterPulls)).toEqual([1, 2])
+    await take(job.slug, 'p2')
+    expect((await loadFacings(job.id)).map(({ afterPulls }) => afterPulls)).toEqual([1, 1])
+  })
+  it('is counted anew, though a desk then adds another of the same place', async () => {
+    const job = await pull(await approvedJob(), 'w1', 'warmup')
+    const { settings } = job.pulls[1]
+    expect((await countJobs()).get(job.id)).toMatchObject({ lastPulledAt: job.pulls[1].pulledAt })
+    const withdrawal = { kind: 'withdrawal', id: 'x', pullId: 'w1', pullKind: 'warmup', by, at: at(30) }
+    const another = {
+      ...{
+        kind: 'pull',
+        id: 'w2',
+        pullKind: 'warmup',
+        runPosition: 0,
+        pulledAt: at(31),
+        zone: 'Europe/Lisbon',
+      },
+      ...{
+        estimated: false,
+        hands: { inked: by, wiped: by, laid: by },
+        settings,
+        batVersion: 1,
+        events: [],
+        by,
+      },
+    }
+    await syncDesk(job.slug, { entries: [withdrawal, another] }, at(32))
+    expect((await countJobs()).get(job.id)).toMatchObject({ lastPulledAt: at(31) })
   })
 })
 

@@ -1,4 +1,4 @@
-import type { Transaction } from 'sequelize'
+import { Op, type Transaction } from 'sequelize'
 import { filedPullSchema } from '@/core/record/jobFile'
 import { isFollowed, whyKept, withdrawalSchema, type Withdrawal } from '@/core/record/withdrawal'
 import type { SetAside } from '@/core/document/setAside'
@@ -55,6 +55,11 @@ export async function withdrawWithin(
   })
   await tables.pulls.sequelize!.query('UPDATE pulls SET place = -place WHERE jobId = ? AND place < 0', {
     replacements: [jobId],
+    transaction,
+  })
+  // A facing says after how many pulls it came: those since then had this one among them.
+  await tables.facings.decrement('afterPulls', {
+    where: { jobId, at: { [Op.gte]: pull.pulledAt }, afterPulls: { [Op.gt]: 0 } },
     transaction,
   })
   for (const { id, aside } of await readRows(tables.set_aside, { where: { jobId }, transaction })) {

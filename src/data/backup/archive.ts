@@ -1,6 +1,7 @@
 import { createWriteStream, existsSync, mkdtempSync, readdirSync } from 'node:fs'
 import { rename, rm } from 'node:fs/promises'
 import path from 'node:path'
+import type { Readable } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
 import yazl from 'yazl'
 import { openDatabase } from '../database/database'
@@ -13,6 +14,14 @@ export const ARCHIVE = { format: 'typothesis-workshop', version: 1 } as const
 export const NOTE = 'workshop.json'
 export const DATABASE = 'typothesis.sqlite'
 
+/** Where the files of a picture lie, each with its name in the archive. */
+function filesOfPicture(id: string): [place: string, name: string][] {
+  const folder = path.join(dataFolder(), 'pictures', id)
+  if (!existsSync(folder))
+    throw new Error(`The files of the picture ${id} are missing: send it again, then back up.`)
+  return readdirSync(folder).map((name) => [path.join(folder, name), `pictures/${id}/${name}`])
+}
+
 /**
  * Writes the whole workshop into one zip, while it may be open: the database as it stands and every picture it knows, file by file, so that
  * no more than one of them is ever held in memory.
@@ -22,24 +31,23 @@ export const DATABASE = 'typothesis.sqlite'
  */
 export async function packWorkshop(file: string, at: string): Promise<number> {
   const { sequelize, tables } = await openDatabase()
-  const pictures = await readRows(tables.images, { attributes: ['id'], order: ['id'] })
   const beside = mkdtempSync(path.join(path.dirname(file), '.packing-'))
   const part = `${file}.part`
   try {
     const copy = path.join(beside, DATABASE)
     await snapshot(sequelize, copy)
+    // Asked for after the copy: pictures only come, so that all it knows are among them.
+    const pictures = (await readRows(tables.images, { attributes: ['id'], order: ['id'] })).map(
+      ({ id }) => id,
+    )
+    const files = pictures.flatMap(filesOfPicture)
     const zip = new yazl.ZipFile()
     const written = pipeline(zip.outputStream, createWriteStream(part, { mode: 0o600 }))
+    zip.on('error', (error) => (zip.outputStream as Readable).destroy(error as Error))
     zip.addBuffer(Buffer.from(JSON.stringify({ ...ARCHIVE, at, pictures: pictures.length })), NOTE)
     zip.addFile(copy, DATABASE)
-    for (const { id } of pictures) {
-      const folder = path.join(dataFolder(), 'pictures', id)
-      if (!existsSync(folder))
-        throw new Error(`The files of the picture ${id} are missing: send it again, then back up.`)
-      // Pictures are packed already: to press them again would only take time.
-      for (const name of readdirSync(folder))
-        zip.addFile(path.join(folder, name), `pictures/${id}/${name}`, { compress: false })
-    }
+    // Pictures are packed already: to press them again would only take time.
+    for (const [place, name] of files) zip.addFile(place, name, { compress: false })
     zip.end()
     await written
     settle(part)

@@ -100,7 +100,11 @@ describe('a workshop that moves house', () => {
     let job = await workshop()
     const zip = path.join(elsewhere, 'shop.zip')
     const packing = packWorkshop(zip, at(20))
+    const sending = Promise.all(
+      [130, 150, 170].map(async (grey) => keepPicture(await picture(grey), 'b.png', at(21))),
+    )
     for (const id of ['x', 'y', 'z']) job = await pull(job, id)
+    await sending
     await packing
     await closeDatabase()
     const there = path.join(elsewhere, 'new')

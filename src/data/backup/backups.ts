@@ -83,10 +83,11 @@ export function backupStanding(): BackupStanding {
 export function backUp(at: string): Promise<void> {
   const turn = (held.typothesisBackups ?? Promise.resolve()).then(async () => {
     const { sequelize, tables } = await openDatabase()
-    const pictures = (await readRows(tables.images, { attributes: ['id'] })).map(({ id }) => id)
     const name = fileOf(at)
     const [own, ...others] = backupFolders()
     await snapshot(sequelize, path.join(own, name))
+    // Asked for after the copy: pictures only come, so that all it knows are among them.
+    const pictures = (await readRows(tables.images, { attributes: ['id'] })).map(({ id }) => id)
     await copyPictures(pictures, path.join(own, 'pictures'))
     for (const folder of others) {
       await mkdir(folder, { recursive: true })

@@ -2,7 +2,7 @@
 
 import { useNow } from '@/ui/useNow'
 import { useCallback, useEffect, useRef, useState } from 'react'
-import { pressKey, type DeskKey } from '@/core/edition/deskKeys'
+import { pressKey, type DeskAct, type DeskKey } from '@/core/edition/deskKeys'
 import { dayOf } from '@/core/units/moment'
 import { deviceZone } from '@/ui/deviceZone'
 import { useKeptText } from '@/ui/useKeptText'
@@ -35,6 +35,9 @@ export interface DeskHandle {
   problem: string | null
   now: number
 }
+
+/** Acts that are kept with their hand. */
+const SIGNED: ReadonlySet<DeskAct['kind']> = new Set<DeskAct['kind']>(['pull', 'decide', 'unpull'])
 
 const NAMELESS = 'Say who inks, under Hands: every pull is kept with its hand.'
 
@@ -85,9 +88,9 @@ export function useDesk(desk: Desk): DeskHandle {
     const before = latest.current
     const isMeeting = before.state.phase === 'meeting'
     if (desk.stop && isMeeting) return
-    if (key === '0' && isMeeting && !inker) return setProblem(NAMELESS)
-    if (problem === NAMELESS) setProblem(null)
     const { state, act } = pressKey(before.state, key)
+    if (act && SIGNED.has(act.kind) && !inker) return setProblem(NAMELESS)
+    if (problem === NAMELESS) setProblem(null)
     const after = act ? deskStep(before, act, state, desk, at(moment)) : { ...before, state }
     put(after)
     if (after.rails !== before.rails) void share(after.rails)
