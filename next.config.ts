@@ -4,7 +4,7 @@ import type { NextConfig } from 'next'
 const BODY_LIMIT = '210mb'
 
 const config: NextConfig = {
-  serverExternalPackages: ['sequelize', 'sqlite3', 'sharp', '@react-pdf/renderer'],
+  serverExternalPackages: ['esbuild', 'sequelize', 'sqlite3', 'sharp', '@react-pdf/renderer'],
   experimental: { serverActions: { bodySizeLimit: BODY_LIMIT } },
   // `npm test` type-checks the whole project by itself; doing it again in every build only costs the person at `npm run demo` time.
   typescript: { ignoreBuildErrors: true },

@@ -34,6 +34,10 @@ test('keys never act for the person: a control that has the focus keeps its Ente
 
   // Switched off, keys do nothing, here and after a reload; what is clicked still works.
   await page.getByRole('button', { name: 'Keyboard shortcuts' }).click()
+  // Each view lists its own keys.
+  const list = page.getByRole('dialog', { name: 'Keys' })
+  await expect(list.getByText('Pulled now')).toBeVisible()
+  await expect(list.getByText(/screw/)).toHaveCount(0)
   await page.getByLabel('Keys alone act on this device').uncheck()
   await page.keyboard.press('Escape')
   await page.reload()
@@ -64,6 +68,9 @@ test('the screws do not turn with Ctrl, and a tap at the desk leaves the keypad 
   await page.keyboard.press('Control+z')
   await expect(left).toHaveValue(before)
 
+  await page.getByRole('button', { name: 'Keyboard shortcuts' }).click()
+  await expect(page.getByRole('dialog', { name: 'Keys' }).getByText(/^The left screw/)).toBeVisible()
+  await page.keyboard.press('Escape')
   await page.goto(`${sample.url}/desk/mooring-posts`)
   const desk = page.getByRole('region', { name: 'Pull desk' })
   await desk.getByRole('group', { name: 'Keys' }).getByRole('button').first().click()

@@ -14,7 +14,7 @@ test('every page of the application is among the views that are walked', () => {
   const app = path.resolve(import.meta.dirname, '../src/app')
   const pages = readdirSync(app, { recursive: true, encoding: 'utf8' })
     .filter((file) => path.basename(file) === 'page.tsx')
-    .map((file) => `/${path.dirname(file)}`.replace('/.', '/'))
+    .map((file) => `/${path.dirname(file)}`.replace(/^\/\.$|\/\([a-z]+\)/g, '') || '/')
     .filter((page) => !LEADS_ON.includes(page))
   const isWalked = (page: string) => {
     const address = new RegExp(`^${page.replace(/\[\w+\]/g, '[^/]+')}$`)

@@ -7,6 +7,7 @@ export const VIEWS = [
     (station) => `/jobs/mooring-posts/${station}`,
   ),
   '/jobs/mooring-posts/press/guide',
+  '/desk',
   '/desk/mooring-posts',
   '/jobs/mooring-posts/runs',
   '/jobs/two-tides/runs',

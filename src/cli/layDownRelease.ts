@@ -40,6 +40,7 @@ const EVENTS: PullEvent[] = [
       { rail: 'sheet', step: 'Lift', plannedSeconds: 15, secondsBefore: 90 },
     ],
   },
+  { kind: 'moment', was: AT },
   { kind: 'fault', where: 7, what: 'grey' },
   { kind: 'features', features: { line: -1, tone: 1 } },
 ]
@@ -75,11 +76,7 @@ async function addTheRest(): Promise<void> {
     )
   await keepSorting(mooring.id, { ...mooring.signing, sorted: [] }, AT)
   await keepInkWeighing(mooring.id, { grams: 12, pulls: 5 }, BY, AT)
-  await shareRails(
-    mooring.slug,
-    { plate: { begun: [1], changedAt: 1 }, sheet: { begun: [], changedAt: 0 } },
-    AT,
-  )
+  await shareRails(mooring.slug, { words: [{ rail: 'plate', begun: [1], base: 0 }] }, AT)
   await beginDay(mooring.id, DAY)
   await addDayEvent(DAY.id, { sheet: 1, kind: 'in', at: AT }, BY)
   await addDryingPlace({ name: 'Back rack', kind: 'boards', capacity: 20 })

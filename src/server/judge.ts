@@ -28,6 +28,19 @@ const ASKS = new Set(['GET', 'HEAD', 'OPTIONS'])
 export const ownHosts = (port: number): string[] =>
   ['127.0.0.1', 'localhost', '[::1]'].map((name) => `${name}:${port}`)
 
+/**
+ * Where somebody is sent on to who asks by another name of this machine: what a browser keeps, it keeps by address, so there is one only.
+ *
+ * @returns null: they ask by the proper name, or bring something
+ */
+export function properAddress(
+  { method, url, host }: Pick<Asked, 'method' | 'url' | 'host'>,
+  port: number,
+): string | null {
+  const [proper] = ownHosts(port)
+  return method === 'GET' && host?.toLowerCase() !== proper ? `http://${proper}${url}` : null
+}
+
 /** Whether a path can be read: it begins at the root, holds no control character, and all that is escaped in it is text. */
 function isReadable(url: string): boolean {
   if (!url.startsWith('/') || url.startsWith('//') || url.includes('\\') || url.length > LONGEST_URL)

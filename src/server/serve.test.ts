@@ -3,7 +3,7 @@ import { createServer, request } from 'node:http'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
-import { hold, holderOf, WHO_PATH } from './holder'
+import { hold, holderOf, lastPort, WHO_PATH } from './holder'
 import { serve, ServeError } from './serve'
 
 /** A framework that answers what it was asked, and with which headers. */
@@ -78,14 +78,47 @@ describe('the server', () => {
     const alone = path.join(path.dirname(folder), 'alone')
     const gone = await serve(echo as never, '.', alone, 0)
     await gone.close()
-    hold(alone, gone.url)
+    expect(await hold(alone, gone.url)).toBeNull()
     expect(await holderOf(alone)).toBeNull()
     // A stranger on that port is not the server that held it.
     const stranger = createServer((_, answer) => answer.end('hello'))
     await new Promise<void>((resolve) => stranger.listen(0, '127.0.0.1', resolve))
-    hold(alone, `http://127.0.0.1:${(stranger.address() as { port: number }).port}`)
+    expect(await hold(alone, `http://127.0.0.1:${(stranger.address() as { port: number }).port}`)).toBeNull()
     expect(await holderOf(alone)).toBeNull()
     stranger.close()
+  })
+  it('begun twice in the same moment is one: the other says where the first is', async () => {
+    const begun = await Promise.allSettled(
+      Array.from({ length: 4 }, () => serve(echo as never, '.', folder, 0)),
+    )
+    const open = begun.flatMap((one) => (one.status === 'fulfilled' ? [one.value] : []))
+    closes = open.map(({ close }) => close)
+    expect(open).toHaveLength(1)
+    for (const one of begun)
+      if (one.status === 'rejected') expect(String(one.reason)).toContain(`open already, at ${open[0].url}`)
+  })
+  it('comes back to the address of the last time, for what waits on devices waits there', async () => {
+    const first = await open()
+    const port = Number(new URL(first.url).port)
+    expect(lastPort(folder)).toBe(port)
+    closes = []
+    await first.close()
+    const again = await serve(echo as never, '.', folder)
+    expect(again).toMatchObject({ url: first.url, movedFrom: null })
+    await again.close()
+    const stranger = createServer()
+    await new Promise<void>((resolve) => stranger.listen(port, '127.0.0.1', resolve))
+    const moved = await serve(echo as never, '.', folder)
+    expect(moved.url).not.toBe(first.url)
+    expect(moved.movedFrom).toBe(first.url)
+    await moved.close()
+    stranger.close()
+  })
+  it('sends on who asks by another name of this machine', async () => {
+    const { url } = await open()
+    const { port } = new URL(url)
+    expect(await ask(`${url}/desk`, { headers: { host: `localhost:${port}` } })).toBe(307)
+    expect(await ask(`${url}/desk`, { headers: { host: `127.0.0.1:${port}` } })).toBe(200)
   })
   it('says in words that a port is taken, or that a folder cannot be written', async () => {
     const { url } = await open()

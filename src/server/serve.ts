@@ -3,8 +3,8 @@ import { accessSync, chmodSync, constants, existsSync, mkdirSync } from 'node:fs
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http'
 import path from 'node:path'
 import { answerHeaders, ownHeaders } from './headers'
-import { hold, holderOf, letGo, WHO_PATH } from './holder'
-import { judge, ownHosts } from './judge'
+import { hold, holderOf, lastPort, letGo, rememberPort, WHO_PATH, type Holder } from './holder'
+import { judge, ownHosts, properAddress } from './judge'
 
 type Handle = (request: IncomingMessage, response: ServerResponse) => Promise<void>
 
@@ -61,8 +61,11 @@ function listenAt(server: Server, port: number): Promise<number | null> {
   })
 }
 
-/** @param wanted by PORT; undefined: the first that is free */
-async function listen(server: Server, wanted: number | undefined): Promise<number> {
+/**
+ * @param wanted by PORT; undefined: the one of the last time, or else the first that is free
+ * @param last the port of the last time
+ */
+async function listen(server: Server, wanted: number | undefined, last: number | null): Promise<number> {
   if (wanted !== undefined) {
     if (!Number.isInteger(wanted) || wanted < 0 || wanted > 65_535)
       throw new ServeError('PORT is no port: name a whole number up to 65535.')
@@ -70,6 +73,8 @@ async function listen(server: Server, wanted: number | undefined): Promise<numbe
     if (port === null) throw new ServeError(`Port ${wanted} is in use. Name another with PORT.`)
     return port
   }
+  // Pull desks remember by address: at another they would begin with nothing.
+  if (last !== null && (await listenAt(server, last)) !== null) return last
   for (let port = FIRST_PORT; port < FIRST_PORT + PORTS_TRIED; port++)
     if ((await listenAt(server, port)) !== null) return port
   throw new ServeError(
@@ -92,7 +97,7 @@ function turnAway(response: ServerResponse, status: number, words: string): void
  *
  * @param dir the application's own folder
  * @param folder where the workshop is kept
- * @returns where it is, and what ends it
+ * @returns where it is, where it was the last time if that was elsewhere, and what ends it
  * @throws ServeError in words: the folder cannot be written, another server has it, the port is taken
  */
 export async function serve(
@@ -100,16 +105,16 @@ export async function serve(
   dir: string,
   folder: string,
   wanted?: number,
-): Promise<{ url: string; close: () => Promise<void> }> {
+): Promise<{ url: string; movedFrom: string | null; close: () => Promise<void> }> {
   openFolder(folder)
+  const isOpen = ({ url }: Holder) =>
+    new ServeError(`This workshop is open already, at ${url}: two at once would get in each other’s way.`)
   const holder = await holderOf(folder)
-  if (holder)
-    throw new ServeError(
-      `This workshop is open already, at ${holder.url}: two at once would get in each other’s way.`,
-    )
+  if (holder) throw isOpen(holder)
   process.env.TYPOTHESIS_DATA = folder
   let handle: Handle | null = null
   let hosts: string[] = []
+  let port = 0
   const server = createServer((request, response) => {
     const { method = 'GET', url = '/', headers } = request
     const refusal = judge(
@@ -124,6 +129,11 @@ export async function serve(
       hosts,
     )
     if (refusal) return turnAway(response, refusal.status, refusal.words)
+    const elsewhere = properAddress({ method, url, host: headers.host }, port)
+    if (elsewhere) {
+      response.writeHead(307, { location: elsewhere })
+      return response.end()
+    }
     if (url === WHO_PATH) {
       response.writeHead(200, { 'content-type': 'application/json' })
       return response.end(JSON.stringify({ pid: process.pid, folder }))
@@ -137,15 +147,22 @@ export async function serve(
       if (!response.headersSent) turnAway(response, 500, 'This could not be answered.')
     })
   })
-  const port = await listen(server, wanted)
+  const last = lastPort(folder)
+  port = await listen(server, wanted, last)
   hosts = ownHosts(port)
   const url = `http://${HOST}:${port}`
-  hold(folder, url)
+  const other = await hold(folder, url)
+  if (other) {
+    server.close()
+    throw isOpen(other)
+  }
+  rememberPort(folder, port)
   const app = next({ dev: false, dir, hostname: HOST, port, httpServer: server })
   await app.prepare()
   handle = app.getRequestHandler()
   return {
     url,
+    movedFrom: last === null || last === port ? null : `http://${HOST}:${last}`,
     close: async () => {
       letGo(folder)
       server.closeAllConnections()

@@ -5,16 +5,16 @@ import { Keyboard } from 'lucide-react'
 import { Dialog } from './Dialog'
 import { Check } from './Check'
 import { useKey, useKeysAct } from './useKey'
+import { useViewKeys, type KeyNames } from './viewKeys'
 
-/** Shows the keyboard shortcuts; opens with "?". */
-export function ShortcutList({
-  shortcuts,
-}: {
-  shortcuts: readonly (readonly [keys: string, what: string])[]
-}) {
+const KEYS: KeyNames = [['?', 'This list']]
+
+/** Shows the keys that act on this view; opens with "?". */
+export function ShortcutList() {
+  const shortcuts = useViewKeys()
   const [open, setOpen] = useState(false)
   const [act, setAct] = useKeysAct()
-  useKey((event) => {
+  useKey(KEYS, (event) => {
     if (event.key !== '?') return false
     setOpen(true)
     return true

@@ -3,6 +3,7 @@
 import { useEffect, useRef } from 'react'
 import { controlUses } from './keyUse'
 import { useKeptText } from './useKeptText'
+import { useNamedKeys, type KeyNames } from './viewKeys'
 
 const KEPT = 'typothesis-keys'
 const OFF = 'off'
@@ -39,14 +40,17 @@ function useListener(handle: Handle): void {
  * A key of the whole page. It acts by itself only: with no modifier but Shift, while no field is typed into, no control that would use it
  * has the focus, no dialog is open, and it does not repeat; and only where keys act on this device.
  *
+ * @param names which keys and what they do, for the list of the view
  * @param handle gets the event; answers true when it used the key, which then does nothing else
  */
-export function useKey(handle: Handle): void {
+export function useKey(names: KeyNames, handle: Handle): void {
+  useNamedKeys(names)
   const [act] = useKeysAct()
   useListener((event) => act && !hasModifier(event) && handle(event))
 }
 
-/** A key pressed together with Ctrl or Command. @param handle as for `useKey` */
-export function useChord(handle: Handle): void {
+/** A key pressed together with Ctrl or Command. Parameters are those of `useKey`. */
+export function useChord(names: KeyNames, handle: Handle): void {
+  useNamedKeys(names)
   useListener((event) => (event.ctrlKey || event.metaKey) && !event.altKey && handle(event))
 }

@@ -6,6 +6,7 @@ import {
   callMeeting,
   mayBeForgotten,
   meetingAt,
+  runningStep,
   secondsLeft,
   takenOnRail,
   type PlannedSegment,
@@ -58,6 +59,12 @@ describe('plate and sheet', () => {
         )
       }),
     )
+  })
+  it('count the step that runs, and by how much it is over', () => {
+    expect(runningStep(PLATE, [], 5)).toBeNull()
+    expect(runningStep(PLATE, [0], 95_400)).toBe('1:45 Ink')
+    expect(runningStep(PLATE, [0], 140_400)).toBe('1:00 Ink')
+    expect(runningStep(PLATE, [0, 200_000], 312_000)).toBe('+0:12 Tarlatan')
   })
   it('leave only the starts of their segments; what each took follows', () => {
     const meeting = meetingAt({ plate: rail(PLATE, [0, 210_000]), sheet: rail(SHEET, [100_000]) }, 300_000)

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { settingsSchema } from '../prove/settings'
-import { count, finite, label, moment } from '../units/schemas'
+import type { Upgrade } from '../document/documentKind'
+import { count, label, moment } from '../units/schemas'
 import { laterEventSchema } from './laterEvent'
 import { handsSchema, pullEventSchema, pullId, timeZone } from './pull'
 
@@ -12,7 +13,7 @@ export const deskPullSchema = z.strictObject({
   id: pullId,
   pullKind: z.enum(['edition', 'warmup']),
   /** the run the desk was opened for */
-  runPosition: count.default(0),
+  runPosition: count,
   pulledAt: moment,
   zone: timeZone,
   estimated: z.boolean(),
@@ -43,34 +44,41 @@ export const deskWithdrawalSchema = z.strictObject({
   at: moment,
 })
 
+/** A pull in hand went to the server at once; its moment is said again when somebody shifts it back. */
+export const deskMomentSchema = z.strictObject({
+  kind: z.literal('moment'),
+  id: pullId,
+  pullId,
+  pulledAt: moment,
+  by: label,
+  at: moment,
+})
+
 /** What a desk keeps until the server has it. */
 export const deskEntrySchema = z.discriminatedUnion('kind', [
   deskPullSchema,
   deskAmendmentSchema,
+  deskMomentSchema,
   deskWithdrawalSchema,
 ])
 export type DeskEntry = z.infer<typeof deskEntrySchema>
+
+/** The first desks knew one run only and did not say which. */
+const sayRun: Upgrade = (entry) => (entry.kind === 'pull' ? { runPosition: 0, ...entry } : { ...entry })
+
+/** Steps that bring what an earlier desk wrote to the newest: step i takes version i + 1 to i + 2. */
+export const ENTRY_STEPS: readonly Upgrade[] = [sayRun]
+/** The version desks write now. */
+export const ENTRY_VERSION = ENTRY_STEPS.length + 1
 
 /** What became of an entry: kept now, there already, or refused with a reason; a note is said beside what is kept. */
 export interface DeskOutcome {
   id: string
   outcome: 'kept' | 'already' | 'refused'
   message: string | null
+  /** number and sheet a pull got; null: it is no pull, or was refused */
+  given: { number: number; sheet: number } | null
 }
 
-/** How plate and sheet stand at a desk: starts of segments, and when each rail was last touched, ms since 1970. */
-export const deskRailsSchema = z.strictObject({
-  plate: z.strictObject({ begun: z.array(finite).max(80), changedAt: finite }),
-  sheet: z.strictObject({ begun: z.array(finite).max(20), changedAt: finite }),
-})
-export type DeskRails = z.infer<typeof deskRailsSchema>
-export const EMPTY_RAILS: DeskRails = {
-  plate: { begun: [], changedAt: 0 },
-  sheet: { begun: [], changedAt: 0 },
-}
-
-/** Two devices' words on the rails: of each rail the later holds, so that inky and clean hands do not undo one another. */
-export const mergeRails = (a: DeskRails, b: DeskRails): DeskRails => ({
-  plate: b.plate.changedAt > a.plate.changedAt ? b.plate : a.plate,
-  sheet: b.sheet.changedAt > a.sheet.changedAt ? b.sheet : a.sheet,
-})
+/** The most entries a desk sends at a time. */
+export const MOST_ENTRIES = 100

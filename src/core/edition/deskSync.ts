@@ -1,14 +1,19 @@
 import { z } from 'zod'
+import { LaterDocumentError, upgradeDocument } from '../document/documentKind'
 import { asideWithin, readLeniently, type SetAside } from '../document/setAside'
 import { settingsDocument } from '../prove/settingsDocument'
-import { deskEntrySchema, type DeskEntry } from './deskEntry'
+import { deskEntrySchema, ENTRY_STEPS, MOST_ENTRIES, type DeskEntry } from './deskEntry'
 import type { LaterEvent } from './laterEvent'
-import type { PullEvent } from './pull'
+import { pullId, type PullEvent } from './pull'
 import { readPullEvent } from './pullEventDocument'
 
 const isKept = (value: unknown) => typeof value === 'object' && value !== null
+/** The message around the entries; each of them carries its own version besides. */
 const syncInput = z.looseObject({
-  entries: z.array(z.looseObject({})).max(500, { error: 'takes at most 500 entries at a time' }),
+  version: z.literal(1, { error: 'is a message of another Typothesis' }).default(1),
+  entries: z
+    .array(z.looseObject({ id: pullId }))
+    .max(MOST_ENTRIES, { error: `takes at most ${MOST_ENTRIES} entries at a time` }),
 })
 
 /** An event a desk sent, with what of it this release does not know. */
@@ -24,7 +29,26 @@ export interface SentEntry {
   aside: SetAside[]
 }
 
-function readEntry(sent: Record<string, unknown>): SentEntry {
+/** An entry that cannot be read, and why. */
+export interface UnreadEntry {
+  id: string
+  why: string
+}
+
+/** Places of an entry as people know them. */
+const PLACES: Readonly<Record<string, string | undefined>> = {
+  by: 'Who inks',
+  'hands.inked': 'Who inks',
+  'hands.wiped': 'Who wipes',
+  'hands.laid': 'Who lays the sheet',
+  pulledAt: 'The moment',
+  zone: 'The time zone',
+  batVersion: 'The BAT',
+  runPosition: 'The run',
+}
+
+function readEntry(document: Record<string, unknown>): SentEntry {
+  const { version: _, ...sent } = upgradeDocument(document, ENTRY_STEPS) as Record<string, unknown>
   const settings = isKept(sent.settings) ? settingsDocument.read(sent.settings) : null
   const events = z
     .array(z.unknown())
@@ -43,17 +67,21 @@ function readEntry(sent: Record<string, unknown>): SentEntry {
 }
 
 /**
- * Reads what a desk of any release sends: settings of an earlier one are brought up, what a later one says beside them is set aside.
+ * Reads what a desk of any release sends: entries of an earlier one are brought up, what a later one says beside them is set aside. One
+ * that cannot be read does not keep the others from being heard.
  *
- * @throws ZodError naming the entry and the place in it; LaterDocumentError
+ * @throws ZodError when this is no message of a desk
  */
-export function readDeskSync(input: unknown): SentEntry[] {
-  return syncInput.parse(input).entries.map((sent, i) => {
+export function readDeskSync(input: unknown): (SentEntry | UnreadEntry)[] {
+  return syncInput.parse(input).entries.map((sent) => {
     try {
       return readEntry(sent)
     } catch (error) {
+      if (error instanceof LaterDocumentError) return { id: sent.id, why: `This entry’s ${error.message}.` }
       if (!(error instanceof z.ZodError)) throw error
-      throw new z.ZodError(error.issues.map((issue) => ({ ...issue, path: ['entries', i, ...issue.path] })))
+      const [{ path, message }] = error.issues
+      const place = path.join('.')
+      return { id: sent.id, why: `${PLACES[place] ?? place}: ${message}.` }
     }
   })
 }

@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest'
 import { scanOf } from './compareScans'
-import { EMPTY_RAILS, mergeRails } from './deskEntry'
 import { readDeskSync } from './deskSync'
 import type { PullEvent } from './pull'
 import { readPullEvent } from './pullEventDocument'
@@ -8,19 +7,6 @@ import { samplePull } from './samplePull.test.fixture'
 import { pullsOnBench, runOnBench, type Run } from './runs'
 
 const pull = samplePull(1)
-
-describe('two devices’ words on the rails', () => {
-  const rail = (changedAt: number) => ({ begun: [changedAt], changedAt })
-  it('are merged rail by rail: of each the later holds', () => {
-    const [inky, clean] = [
-      { plate: rail(20), sheet: rail(5) },
-      { plate: rail(10), sheet: rail(15) },
-    ]
-    expect(mergeRails(inky, clean)).toEqual({ plate: rail(20), sheet: rail(15) })
-    expect(mergeRails(clean, inky)).toEqual(mergeRails(inky, clean))
-    expect(mergeRails(inky, EMPTY_RAILS)).toEqual(inky)
-  })
-})
 
 describe('what a desk sends', () => {
   const amendment = {
@@ -33,14 +19,52 @@ describe('what a desk sends', () => {
   }
   it('is read entry by entry; what this release does not know is set aside with its place', () => {
     const [read] = readDeskSync({ entries: [{ ...amendment, lamp: 'north' }] })
-    expect(read.entry).toMatchObject({ kind: 'amendment', pullId: 'p1' })
-    expect(read.aside).toEqual([{ path: ['lamp'], value: 'north' }])
+    expect(read).toMatchObject({
+      entry: { kind: 'amendment', pullId: 'p1' },
+      aside: [{ path: ['lamp'], value: 'north' }],
+    })
   })
-  it('names the entry that is wrong, and the place in it', () => {
-    expect(() => readDeskSync({ entries: [amendment, { ...amendment, pullId: '../p' }] })).toThrow(
-      expect.objectContaining({
-        issues: [expect.objectContaining({ path: ['entries', 1, 'pullId'] })],
+  it('is heard but for what cannot be read, which is named with its place', () => {
+    expect(
+      readDeskSync({
+        entries: [
+          { ...amendment, id: 'a2', by: 'I'.repeat(121) },
+          amendment,
+          { ...amendment, id: 'a3', pullId: '../p' },
+          { ...amendment, id: 'a4', version: 9 },
+        ],
       }),
+    ).toMatchObject([
+      { id: 'a2', why: 'Who inks: must be at most 120 characters.' },
+      { entry: { id: 'a1' } },
+      { id: 'a3', why: 'pullId: must be letters, digits and hyphens.' },
+      { id: 'a4', why: expect.stringContaining('version 9 is from a later Typothesis') },
+    ])
+  })
+  it('by the first desks, which did not say the run, is of the only one there was', () => {
+    const kept = samplePull(1)
+    const entry = {
+      kind: 'pull',
+      id: 'd1',
+      pullKind: 'edition',
+      pulledAt: kept.pulledAt,
+      zone: kept.zone,
+      estimated: false,
+      hands: kept.hands,
+      settings: kept.settings,
+      batVersion: 1,
+      events: [],
+      by: 'Ida Quill',
+    }
+    expect(readDeskSync({ entries: [entry] })).toMatchObject([{ entry: { runPosition: 0 } }])
+    expect(readDeskSync({ version: 1, entries: [{ ...entry, version: 2 }] })).toMatchObject([
+      { id: 'd1', why: expect.stringContaining('The run') },
+    ])
+  })
+  it('is no message when it is of another Typothesis, or more than is taken at a time', () => {
+    expect(() => readDeskSync({ version: 2, entries: [] })).toThrow('another Typothesis')
+    expect(() => readDeskSync({ entries: Array.from({ length: 101 }, () => amendment) })).toThrow(
+      'at most 100 entries',
     )
   })
 })

@@ -59,8 +59,18 @@ export interface MeetingCall {
 
 /** A difference of this many seconds is no difference to a damp sheet [common practice, no source]. */
 const MEETS_WITHIN = 20
-const clock = (seconds: number) =>
-  `${Math.floor(seconds / 60)}:${String(Math.round(seconds) % 60).padStart(2, '0')}`
+function clock(seconds: number): string {
+  const whole = Math.round(seconds)
+  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`
+}
+
+/** The step that runs on a rail, with the time left of it, or by how much it is over: "1:45 Drain", "+0:20 Blot"; null: none runs. */
+export function runningStep(planned: readonly PlannedSegment[], begun: Begun, now: number): string | null {
+  const segment = planned[begun.length - 1]
+  if (!segment) return null
+  const left = segment.seconds - (now - begun[begun.length - 1]) / 1000
+  return `${left < 0 ? '+' : ''}${clock(Math.abs(left))} ${segment.step}`
+}
 
 /**
  * Holds the two rails against each other. The sheet's first step is begun so that both are ready together; once both run, the

@@ -64,6 +64,8 @@ export const pullEventSchema = z.discriminatedUnion('kind', [
           message: `must be within ${min} and ${max} ${unit}`,
         })
     }),
+  /** it was pulled at another moment than was said at first, which is kept here */
+  z.strictObject({ kind: z.literal('moment'), was: moment }),
   z.strictObject({ kind: z.literal('wipe'), taken: wipeTakenSchema }),
   /** how plate and sheet came together: the starts of their segments */
   z.strictObject({ kind: z.literal('meeting'), starts: meetingSchema }),
@@ -195,6 +197,8 @@ export interface PullStanding {
   match: MatchVerdict | null
   /** how the plate was struck */
   cancelled: string | null
+  /** the moment that was said of it before another; null: none was */
+  momentWas: string | null
   /** subjects entered more than once */
   amended: string[]
   /** kinds of events that a later release wrote, and this one does not know */
@@ -218,6 +222,7 @@ export function readPull({ events }: Pick<Pull, 'events'>): PullStanding {
     scans: { wet: null, dry: null },
     match: null,
     cancelled: null,
+    momentWas: null,
     amended: [],
     later: [],
   }
@@ -238,6 +243,7 @@ export function readPull({ events }: Pick<Pull, 'events'>): PullStanding {
     else if (event.kind === 'scan') standing.scans[event.scan.dry ? 'dry' : 'wet'] = event.scan
     else if (event.kind === 'match') standing.match = event.match
     else if (event.kind === 'cancelled') standing.cancelled = event.how
+    else if (event.kind === 'moment') standing.momentWas = event.was
     else if (event.kind === 'later') standing.later.push(event.was)
     else standing.wipe = event.taken
   }

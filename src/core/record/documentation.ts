@@ -164,12 +164,13 @@ export function documentJob(job: DocumentedJob, zone: string): Documentation {
     impressions: job.pulls
       .filter((pull) => marks.has(pull.id) || edition.includes(pull))
       .map((pull) => {
-        const { eye, decision } = readPull(pull)
+        const { eye, decision, momentWas } = readPull(pull)
         const fates = { accepted: '', rejected: `rejected: ${decision?.reason}`, 'set-aside': 'set aside' }
         const fate = decision ? fates[decision.decision] : ''
+        const said = momentWas ? `; first said ${writeMoment(momentWas, pull.zone)}` : ''
         return {
           mark: marks.get(pull.id) ?? `pull ${pull.number}`,
-          moment: writeMoment(pull.pulledAt, pull.zone) + (pull.estimated ? ' (estimated)' : ''),
+          moment: `${writeMoment(pull.pulledAt, pull.zone)}${pull.estimated ? ` (estimated${said})` : ''}`,
           hands: writeHands(pull.hands),
           eye: eye ?? '',
           note: fate,

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { EMPTY_RAILS, type DeskEntry } from '@/core/edition/deskEntry'
+import type { DeskEntry } from '@/core/edition/deskEntry'
+import { EMPTY_RAILS } from '@/core/edition/deskRails'
 import { readPull } from '@/core/edition/pull'
 import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
 import { shareRails, syncDesk } from './desk'
@@ -119,7 +120,11 @@ describe('what a desk kept', () => {
       },
       at(91),
     )
-    expect(amended).toMatchObject({ outcome: 'refused' })
+    expect(amended).toMatchObject({
+      outcome: 'kept',
+      message: expect.stringContaining('the numbers are given'),
+    })
+    expect(readPull((await edition(job.slug))[1]).decision).toMatchObject({ decision: 'set-aside' })
   })
   it('taken back is kept beside what was said first, with its reason', async () => {
     const { slug } = await approvedJob(5)
@@ -147,23 +152,93 @@ describe('what a desk kept', () => {
     expect(readPull(pull)).toMatchObject({ eye: 'lighter', amended: ['eye', 'decision'] })
     expect(pull.events.at(-1)!.why).toBe('taken back at the desk')
   })
-  it('is refused without a BAT, and not a line of a broken bundle is kept', async () => {
+  it('is refused without a BAT; one that cannot be read does not keep the others from being heard', async () => {
     const { slug } = await benchedJob()
     expect((await syncDesk(slug, { entries: [pulled('a', 20)] }, at(60)))[0]).toMatchObject({
       outcome: 'refused',
       message: expect.stringContaining('no BAT'),
     })
-    await expect(
-      syncDesk(
+    const warm = pulled('b', 20, { pullKind: 'warmup', batVersion: null })
+    const long = { ...warm, id: 'd', by: 'I'.repeat(121) }
+    expect(
+      await syncDesk(
         slug,
-        {
-          entries: [pulled('b', 20, { pullKind: 'warmup' }), { ...pulled('c', 20), zone: 'Nowhere/At all' }],
-        },
+        { entries: [warm, { ...pulled('c', 21), zone: 'Nowhere/At all' }, long, { ...warm, id: 'e' }] },
         at(60),
       ),
-    ).rejects.toMatchObject({ issues: [expect.objectContaining({ path: ['entries', 1, 'zone'] })] })
-    expect((await loadJob(slug)).pulls).toEqual([])
+    ).toMatchObject([
+      { id: 'b', outcome: 'kept', given: { number: 1 } },
+      { id: 'c', outcome: 'refused', message: expect.stringContaining('The time zone') },
+      { id: 'd', outcome: 'refused', message: 'Who inks: must be at most 120 characters.' },
+      { id: 'e', message: null, outcome: 'kept', given: { number: 2 } },
+    ])
+    expect((await loadJob(slug)).pulls.map(({ id }) => id)).toEqual(['b', 'e'])
     await expect(syncDesk('nobody', { entries: [] }, at())).rejects.toThrow('This job')
+  })
+  it('comes while the pull is in hand; its moment and what was seen follow', async () => {
+    const { slug } = await approvedJob(5)
+    const bare = pulled('a', 20, { events: [] })
+    const [first] = await syncDesk(slug, { entries: [bare] }, at(20))
+    expect(first.given).toEqual({ number: 1, sheet: expect.any(Number) })
+    expect(readPull((await edition(slug))[0]).decision).toBeNull()
+    const shifted: DeskEntry = {
+      kind: 'moment',
+      id: 'm',
+      pullId: 'a',
+      pulledAt: at(18),
+      by: 'Ida Quill',
+      at: at(21),
+    }
+    const seen: DeskEntry = {
+      kind: 'amendment',
+      id: 'x',
+      pullId: 'a',
+      events: [
+        { kind: 'eye', reading: 'same' },
+        { kind: 'decision', decision: 'accepted', reason: '', fate: null },
+      ],
+      by: 'Ida Quill',
+      at: at(22),
+    }
+    expect(
+      (await syncDesk(slug, { entries: [shifted, seen, shifted] }, at(22))).map(({ outcome }) => outcome),
+    ).toEqual(['kept', 'kept', 'already'])
+    const [pull] = await edition(slug)
+    expect(pull).toMatchObject({ pulledAt: at(18), estimated: true })
+    expect(readPull(pull)).toMatchObject({
+      momentWas: at(20),
+      decision: { decision: 'accepted' },
+      amended: [],
+    })
+    expect((await syncDesk(slug, { entries: [{ ...shifted, pullId: 'nobody' }] }, at(23)))[0]).toMatchObject({
+      outcome: 'refused',
+      message: 'This pull is not in the job.',
+    })
+  })
+  it('decides nothing of a warm-up, and keeps what was seen of it', async () => {
+    const { slug } = await approvedJob(5)
+    await syncDesk(slug, { entries: [pulled('w', 20, { pullKind: 'warmup', events: [] })] }, at(20))
+    await syncDesk(
+      slug,
+      {
+        entries: [
+          {
+            kind: 'amendment',
+            id: 'x',
+            pullId: 'w',
+            events: [
+              { kind: 'eye', reading: 'darker' },
+              { kind: 'decision', decision: 'accepted', reason: '', fate: null },
+            ],
+            by: 'Ida Quill',
+            at: at(22),
+          },
+        ],
+      },
+      at(22),
+    )
+    const warm = (await loadJob(slug)).pulls.find(({ id }) => id === 'w')!
+    expect(readPull(warm)).toMatchObject({ eye: 'darker', decision: null })
   })
   it('travels with the job: faults, meeting and roller time', async () => {
     const { slug } = await approvedJob(5)
@@ -200,14 +275,18 @@ describe('what a desk kept', () => {
 })
 
 describe('the rails', () => {
-  it('of two devices are one: of each rail the later word holds', async () => {
+  it('of two devices are one, in the order the server hears; asking changes nothing', async () => {
     const { slug } = await approvedJob()
-    await shareRails(slug, { ...EMPTY_RAILS, plate: { begun: [1000], changedAt: 1000 } }, at())
-    const clean = await shareRails(slug, { ...EMPTY_RAILS, sheet: { begun: [2000], changedAt: 2000 } }, at())
-    expect(clean).toEqual({
-      plate: { begun: [1000], changedAt: 1000 },
-      sheet: { begun: [2000], changedAt: 2000 },
-    })
-    expect(await shareRails(slug, { ...clean, plate: { begun: [], changedAt: 500 } }, at())).toEqual(clean)
+    const say = (...words: object[]) => shareRails(slug, { words }, at())
+    await say({ rail: 'plate', begun: [1000], base: 0 })
+    const both = await say({ rail: 'sheet', begun: [2000], base: 0 })
+    expect(both).toEqual({ plate: { begun: [1000], sequence: 1 }, sheet: { begun: [2000], sequence: 1 } })
+    expect(await say()).toEqual(both)
+    // From a state that is past, whatever its clock says.
+    expect(await say({ rail: 'plate', begun: [8e15], base: 0 })).toEqual(both)
+    expect((await say({ rail: 'plate', begun: [], base: 1 })).plate).toEqual({ begun: [], sequence: 2 })
+    expect((await shareRails((await approvedJob()).slug, { words: [] }, at())).plate).toEqual(
+      EMPTY_RAILS.plate,
+    )
   })
 })

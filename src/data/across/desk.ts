@@ -1,19 +1,13 @@
 import type { Transaction } from 'sequelize'
 import { asideWithin, type DocumentPath, type SetAside } from '@/core/document/setAside'
-import {
-  deskRailsSchema,
-  EMPTY_RAILS,
-  mergeRails,
-  type DeskEntry,
-  type DeskOutcome,
-  type DeskRails,
-} from '@/core/edition/deskEntry'
+import type { DeskEntry, DeskOutcome } from '@/core/edition/deskEntry'
+import { EMPTY_RAILS, heard, railWordsSchema, type DeskRails } from '@/core/edition/deskRails'
 import { readDeskSync, type SentEntry, type SentEvent } from '@/core/edition/deskSync'
 import { eventSubject, type PullEvent } from '@/core/edition/pull'
 import { write } from '../database/database'
 import { FieldError, NotFoundError } from '../database/errors'
 import { greatest } from '../database/greatest'
-import { readRows } from '../database/readRows'
+import { readRows, type Plain } from '../database/readRows'
 import { heldVersion, sheetForPull } from './runs'
 import { wasWithdrawn, withdrawWithin } from './withdrawals'
 import type { JobRow, PullRow, Tables } from '../database/tables'
@@ -80,16 +74,23 @@ async function keepPull(
 ): Promise<DeskOutcome> {
   const { job, tables, transaction, at } = sync
   const { id, pullKind, runPosition, pulledAt, zone, estimated, hands, settings, by } = entry
-  if ((await tables.pulls.count({ where: { id }, transaction })) > 0 || (await wasWithdrawn(sync, id)))
-    return { id, outcome: 'already', message: null }
   const jobId = job.id
+  const [there] = await readRows(tables.pulls, { where: { id }, transaction })
+  if (there || (await wasWithdrawn(sync, id)))
+    return {
+      id,
+      outcome: 'already',
+      message: null,
+      given: there ? { number: there.number, sheet: there.sheet } : null,
+    }
+  const refused = (message: string): DeskOutcome => ({ id, outcome: 'refused', message, given: null })
   if ((await tables.runs.count({ where: { jobId, position: runPosition }, transaction })) === 0)
-    return { id, outcome: 'refused', message: 'This pull names a run that does not exist.' }
+    return refused('This pull names a run that does not exist.')
   const version = await heldVersion(sync, runPosition)
   if (pullKind === 'edition' && version === null)
-    return { id, outcome: 'refused', message: 'There is no BAT, the approved proof, to hold this pull to.' }
+    return refused('There is no BAT, the approved proof, to hold this pull to.')
   if (entry.batVersion !== null && entry.batVersion > (version ?? 0))
-    return { id, outcome: 'refused', message: 'This pull names a BAT that does not exist.' }
+    return refused('This pull names a BAT that does not exist.')
   const next = async (column: 'number' | 'place', where: Partial<PullRow> = {}) =>
     (await greatest(tables.pulls, column, { jobId, ...where }, transaction)) + 1
   const [number, place] = [await next('number', { kind: pullKind, runPosition }), await next('place')]
@@ -130,9 +131,7 @@ async function keepPull(
     sync,
     { pullId: id, place },
     [
-      ...events.filter(({ event: { kind } }) =>
-        pullKind === 'edition' ? !(late && kind === 'decision') : kind !== 'decision',
-      ),
+      ...events.filter(({ event: { kind } }) => kind !== 'decision' || (pullKind === 'edition' && !late)),
       ...(late ? [{ event: SET_ASIDE_LATE, aside: [] }] : []),
     ],
     by,
@@ -147,7 +146,15 @@ async function keepPull(
           : isBack
             ? `Pull ${number}: its moment is before the pull before it; kept as estimated. Look at this device’s clock.`
             : null
-  return { id, outcome: 'kept', message }
+  return { id, outcome: 'kept', message, given: { number, sheet } }
+}
+
+/** The pull an entry speaks of, or why there is none. */
+async function pullOf(sync: Sync, pullId: string): Promise<Plain<PullRow> | string> {
+  const { job, tables, transaction } = sync
+  const [pull] = await readRows(tables.pulls, { where: { jobId: job.id, id: pullId }, transaction })
+  if (pull) return pull
+  return (await wasWithdrawn(sync, pullId)) ? 'This pull was withdrawn.' : 'This pull is not in the job.'
 }
 
 async function keepAmendment(
@@ -155,74 +162,104 @@ async function keepAmendment(
   { id, pullId, by }: Extract<DeskEntry, { kind: 'amendment' }>,
   { events }: SentEntry,
 ): Promise<DeskOutcome> {
-  const { job, tables, transaction } = sync
-  const [pull] = await readRows(tables.pulls, { where: { jobId: job.id, id: pullId }, transaction })
-  if (!pull)
-    return {
-      id,
-      outcome: 'refused',
-      message: (await wasWithdrawn(sync, pullId))
-        ? 'This pull was withdrawn.'
-        : 'This pull is not in the job.',
-    }
-  if (events.some(({ event }) => event.kind === 'decision') && (await isNumbered(sync)))
-    return {
-      id,
-      outcome: 'refused',
-      message: 'The numbers are given: what becomes of this pull can no longer be changed here.',
-    }
-  await addTo(sync, { pullId, place: pull.place }, events, by)
-  return { id, outcome: 'kept', message: null }
+  const pull = await pullOf(sync, pullId)
+  if (typeof pull === 'string') return { id, outcome: 'refused', message: pull, given: null }
+  const decides = events.some(({ event }) => event.kind === 'decision')
+  const isLate = decides && (await isNumbered(sync))
+  const isDecided = pull.kind === 'edition' && !isLate
+  await addTo(
+    sync,
+    { pullId, place: pull.place },
+    events.filter(({ event: { kind } }) => isDecided || kind !== 'decision'),
+    by,
+  )
+  const message = isLate
+    ? `Pull ${pull.number}: the numbers are given, so what becomes of it stays as it is; what was seen is kept.`
+    : null
+  return { id, outcome: 'kept', message, given: null }
+}
+
+/** Moves a pull's moment, which is then estimated; the one said before it stays among its events. */
+async function keepMoment(
+  sync: Sync,
+  { id, pullId, pulledAt, by }: Extract<DeskEntry, { kind: 'moment' }>,
+): Promise<DeskOutcome> {
+  const { tables, transaction } = sync
+  const pull = await pullOf(sync, pullId)
+  if (typeof pull === 'string') return { id, outcome: 'refused', message: pull, given: null }
+  if (pull.pulledAt === pulledAt) return { id, outcome: 'already', message: null, given: null }
+  const event = { kind: 'moment', was: pull.pulledAt } as const
+  await addTo(sync, { pullId, place: pull.place }, [{ event, aside: [] }], by)
+  await tables.pulls.update({ pulledAt, estimated: true }, { where: { id: pullId }, transaction })
+  return { id, outcome: 'kept', message: null, given: null }
 }
 
 async function keepWithdrawal(
   sync: Sync,
   { id, pullId, by }: Extract<DeskEntry, { kind: 'withdrawal' }>,
 ): Promise<DeskOutcome> {
-  if (await wasWithdrawn(sync, pullId)) return { id, outcome: 'already', message: null }
+  if (await wasWithdrawn(sync, pullId)) return { id, outcome: 'already', message: null, given: null }
   try {
     await withdrawWithin(sync, { pullId, why: TAKEN_BACK, by }, sync.at)
-    return { id, outcome: 'kept', message: null }
+    return { id, outcome: 'kept', message: null, given: null }
   } catch (error) {
     // A pull that stays, or was never here, must not keep the entries behind it from being heard.
     if (!(error instanceof FieldError || error instanceof NotFoundError)) throw error
-    return { id, outcome: 'refused', message: `What you took back: ${error.message}` }
+    return { id, outcome: 'refused', message: `What you took back: ${error.message}`, given: null }
   }
 }
 
-/**
- * Takes in what a desk kept while the server was away, all in one transaction and in its order. Desks add and take back their own, and never change what is
- * there, so they neither need nor move the job's revision: two of them on one edition get numbers in the order they are heard.
- */
-export async function syncDesk(slug: string, input: unknown, at: string): Promise<DeskOutcome[]> {
-  const entries = readDeskSync(input)
-  return write(async (tables, transaction) => {
-    const [job] = await readRows(tables.jobs, { where: { slug }, transaction })
-    if (!job) throw new NotFoundError('This job')
-    const outcomes: DeskOutcome[] = []
-    const sync = { job, tables, transaction, at }
-    for (const sent of entries) {
-      const { entry } = sent
-      if (entry.kind === 'pull') outcomes.push(await keepPull(sync, entry, sent))
-      else if (entry.kind === 'amendment') outcomes.push(await keepAmendment(sync, entry, sent))
-      else outcomes.push(await keepWithdrawal(sync, entry))
-    }
-    return outcomes
-  })
+function keepEntry(sync: Sync, sent: SentEntry): Promise<DeskOutcome> {
+  const { entry } = sent
+  switch (entry.kind) {
+    case 'pull':
+      return keepPull(sync, entry, sent)
+    case 'amendment':
+      return keepAmendment(sync, entry, sent)
+    case 'moment':
+      return keepMoment(sync, entry)
+    case 'withdrawal':
+      return keepWithdrawal(sync, entry)
+  }
 }
 
-/** Takes in one device's word on the rails and answers how they stand for all. */
+async function jobAt(slug: string, { tables, transaction }: Pick<Sync, 'tables' | 'transaction'>) {
+  const [job] = await readRows(tables.jobs, { where: { slug }, transaction })
+  if (!job) throw new NotFoundError('This job')
+  return job
+}
+
+/**
+ * Takes in what a desk kept while the server was away, in its order, each entry whole or not at all: one that is refused does not keep
+ * the others from being heard. Desks add and take back their own, and never change what is there, so they neither need nor move the
+ * job's revision: two of them on one edition get numbers in the order they are heard.
+ *
+ * @throws NotFoundError without the job; ZodError when this is no message of a desk
+ */
+export async function syncDesk(slug: string, input: unknown, at: string): Promise<DeskOutcome[]> {
+  const outcomes: DeskOutcome[] = []
+  const sent = readDeskSync(input)
+  await write((tables, transaction) => jobAt(slug, { tables, transaction }))
+  for (const one of sent)
+    outcomes.push(
+      'why' in one
+        ? { id: one.id, outcome: 'refused', message: one.why, given: null }
+        : await write(async (tables, transaction) =>
+            keepEntry({ job: await jobAt(slug, { tables, transaction }), tables, transaction, at }, one),
+          ),
+    )
+  return outcomes
+}
+
+/** Takes in one device's words on the rails, if it has any, and answers how they stand for all. */
 export async function shareRails(slug: string, input: unknown, at: string): Promise<DeskRails> {
-  const said = deskRailsSchema.parse(input)
+  const { words } = railWordsSchema.parse(input)
   return write(async (tables, transaction) => {
-    const [job] = await readRows(tables.jobs, { where: { slug }, transaction })
-    if (!job) throw new NotFoundError('This job')
-    const jobId = job.id
+    const { id: jobId } = await jobAt(slug, { tables, transaction })
     const [row] = await readRows(tables.desk_meetings, { where: { jobId }, transaction })
-    const known = row ? deskRailsSchema.parse(row.rails) : EMPTY_RAILS
-    const rails = mergeRails(known, said)
-    if (row && JSON.stringify(rails) === JSON.stringify(known)) return rails
-    await tables.desk_meetings.upsert({ jobId, rails, at }, { transaction })
+    const known = row ? (row.rails as DeskRails) : EMPTY_RAILS
+    const rails = words.reduce(heard, known)
+    if (rails !== known) await tables.desk_meetings.upsert({ jobId, rails, at }, { transaction })
     return rails
   })
 }

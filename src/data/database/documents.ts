@@ -3,7 +3,7 @@ import { keptDaySchema } from '@/core/day/keptDay'
 import { queueInput } from '@/core/day/pressQueue'
 import { documentKind, type DocumentKind } from '@/core/document/documentKind'
 import { numberingInput } from '@/core/dry/numbering'
-import { deskRailsSchema } from '@/core/edition/deskEntry'
+import { deskRailsSchema, RAILS_STEPS } from '@/core/edition/deskRails'
 import { handsSchema } from '@/core/edition/pull'
 import { pullEventDocument } from '@/core/edition/pullEventDocument'
 import { mixSettingSchema } from '@/core/ink/mix'
@@ -48,7 +48,7 @@ export const DOCUMENTS: Readonly<
   queues: { input: documentKind(queueInput) },
   press_events: { event: documentKind(pressEventSchema) },
   pressure_trials: { trial: documentKind(pressureTrialSchema) },
-  desk_meetings: { rails: documentKind(deskRailsSchema) },
+  desk_meetings: { rails: documentKind(deskRailsSchema, { steps: RAILS_STEPS }) },
   custody: { move: documentKind(custodyMoveSchema) },
   sortings: { numbering: documentKind(numberingInput) },
 }

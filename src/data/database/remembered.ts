@@ -10,6 +10,16 @@ const STAMPS = `
     || ' ' || coalesce((SELECT max(p.place) FROM pulls p WHERE p.jobId = j.id), 0)
     || ' ' || (SELECT count(*) FROM withdrawn_pulls w WHERE w.jobId = j.id) AS stamp FROM jobs j`
 
+/** What one job's rows stand at; empty where there is no such job. */
+export async function stampOf(slug: string): Promise<string> {
+  const { sequelize } = await openDatabase()
+  const rows = await sequelize.query<{ stamp: string }>(`${STAMPS} WHERE j.slug = ?`, {
+    type: QueryTypes.SELECT,
+    replacements: [slug],
+  })
+  return rows[0]?.stamp ?? ''
+}
+
 /**
  * What was read or counted of each job, remembered while its rows stand where they stood. Nothing is stored: it is gone with the process,
  * and a job changed by whatever process is read again.

@@ -17,9 +17,15 @@ import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { NumberField } from '@/ui/NumberField'
 import { useKey } from '@/ui/useKey'
+import type { KeyNames } from '@/ui/viewKeys'
 import { FeatureVerdict } from '../prove/FeatureVerdict'
 import { Problems } from '../across/pull/Problems'
 import { RejectForm } from './RejectForm'
+
+const JUDGE_KEYS: KeyNames = [
+  ['Enter', 'It matches: accepted'],
+  ['− and +', 'It is lighter, darker'],
+]
 
 interface AfterPullProps {
   pull: Pull
@@ -52,7 +58,7 @@ export function AfterPull({ pull, passes, busy, problems, onAdd }: AfterPullProp
       { kind: 'decision', decision, reason: '', fate: null },
     ])
   const judge = (seen: EyeReading) => void onAdd([{ kind: 'eye', reading: seen }])
-  useKey(({ code }) => {
+  useKey(JUDGE_KEYS, ({ code }) => {
     if (busy) return false
     if (eye) return false
     if (code === 'Enter' || code === 'NumpadEnter') decide('accepted', 'same')

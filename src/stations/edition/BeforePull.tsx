@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { deskOf } from '../across/desk/deskAddress'
 import type { Ref } from 'react'
 import { compareSettings } from '@/core/prove/compareSettings'
 import type { Bench } from '@/core/prove/settings'
@@ -79,9 +79,10 @@ export function BeforePull({
         <TextField label="Lays the sheet" value={laid} onText={onLaid} placeholder={person} />
       </div>
       <p>
-        <Link href={`/desk/${job.slug}`} className={buttonClass('plain', 'min-h-14')}>
+        {/* A page of its own, which this device can keep. */}
+        <a href={deskOf(job.slug)} className={buttonClass('plain', 'min-h-14')}>
           Open the pull desk
-        </Link>
+        </a>
       </p>
       <RollerTimer />
       <Problems problems={problems} except={['person']} />

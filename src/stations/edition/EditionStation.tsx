@@ -8,6 +8,7 @@ import type { WithdrawnPull } from '@/core/record/jobFile'
 import { nameOfPull } from '@/core/record/withdrawal'
 import { Panel } from '@/ui/Panel'
 import { useKey } from '@/ui/useKey'
+import type { KeyNames } from '@/ui/viewKeys'
 import { useJob } from '../across/bench/BenchContext'
 import { PressCaution } from '../across/bench/cautions'
 import { usePull } from '../across/pull/usePull'
@@ -21,6 +22,8 @@ import { EditionCharts } from './EditionCharts'
 import { EditionFigures } from './EditionFigures'
 import { PullTable } from './PullTable'
 import { lastWritten } from './words'
+
+const PULL_KEYS: KeyNames = [['0', 'Pulled now']]
 
 interface EditionStationProps {
   /** of the run on the bench */
@@ -62,7 +65,7 @@ export function EditionStation({
   }, [open])
   const next = (edition.at(-1)?.number ?? 0) + 1
   const pullNow = () => void pull('edition', undefined, laid)
-  useKey(({ code }) => {
+  useKey(PULL_KEYS, ({ code }) => {
     if (!/^(Digit|Numpad)0$/.test(code) || open || !job.bat || busy) return false
     pullNow()
     return true

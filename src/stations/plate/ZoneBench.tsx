@@ -21,6 +21,7 @@ import { Choice } from '@/ui/Choice'
 import { TextField } from '@/ui/Field'
 import { Panel } from '@/ui/Panel'
 import { useChord, useKey } from '@/ui/useKey'
+import type { KeyNames } from '@/ui/viewKeys'
 import { usePatched } from '@/ui/usePatched'
 import { useJob } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
@@ -51,6 +52,18 @@ import {
 import { ZoneFaults } from './ZoneFaults'
 import { ZoneLedger } from './ZoneLedger'
 import { ZoneTools } from './ZoneTools'
+
+const ZONE_KEYS: KeyNames = [
+  ['Arrows', 'Move the zone, or the corner that is chosen; Shift: further'],
+  ['. and ,', 'The next corner, the one before'],
+  ['Delete', 'Take the zone out'],
+  ['Escape', 'Let the zone go'],
+]
+
+const ZONE_UNDO_KEYS: KeyNames = [
+  ['Ctrl + Z', 'Take back the last change of the zones'],
+  ['Ctrl + Shift + Z', 'Do it again'],
+]
 
 const ZoneCanvas = dynamic(() => import('./ZoneCanvas'), {
   ssr: false,
@@ -110,13 +123,13 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
     if (active && outline) zones.patch(active.id, { outline })
     else add(outline)
   }
-  useChord((event) => {
+  useChord(ZONE_UNDO_KEYS, (event) => {
     if (event.key.toLowerCase() !== 'z') return false
     if (event.shiftKey) zones.redo()
     else zones.undo()
     return true
   })
-  useKey((event) => {
+  useKey(ZONE_KEYS, (event) => {
     const done = active && zoneKey(active, hand, event, plate)
     if (!done) return false
     if (done.kind === 'move') zones.patch(active.id, { outline: done.outline })

@@ -1,4 +1,4 @@
-import type { DeskRails } from '@/core/edition/deskEntry'
+import type { DeskRails } from '@/core/edition/deskRails'
 import type { KeptCustody } from '@/core/record/custody'
 import type { Unlock } from '@/core/record/jobFile'
 import { jobKey, json, ofJob, optionalReal, optionalText, serial, text } from './columns'

@@ -16,6 +16,13 @@ import { Check } from '@/ui/Check'
 import { useChime } from '@/ui/useChime'
 import { Panel } from '@/ui/Panel'
 import { useKey } from '@/ui/useKey'
+import type { KeyNames } from '@/ui/viewKeys'
+
+const PACER_KEYS: KeyNames = [
+  ['Enter', 'The next step'],
+  ['Backspace', 'Back a step'],
+  ['Escape', 'Leave the pacer'],
+]
 
 /** A knuckle on the same button twice within this time was one press, ms. */
 const DEBOUNCE_MS = 400
@@ -129,7 +136,7 @@ export function SequencePacer({
       if (byItself) goOn(moment)
     }
   })
-  useKey((event) => {
+  useKey(PACER_KEYS, (event) => {
     if (event.code === 'Enter' || event.code === 'NumpadEnter') advance()
     else if (event.code === 'Backspace') move(retreatPace(pace))
     else if (event.code === 'Escape') onClose()

@@ -5,8 +5,11 @@ import Link from 'next/link'
 import { usePathname, useRouter } from 'next/navigation'
 import { STATION_KEYS, STATIONS, type Station } from '@/core/prove/settings'
 import { useKey } from '@/ui/useKey'
+import type { KeyNames } from '@/ui/viewKeys'
 import { useBench, useJob } from './BenchContext'
 import { stationState, type StationState } from './stationState'
+
+const STATION_LINE_KEYS: KeyNames = [['[ and ]', 'Station before, station after']]
 
 /** The shape of a station's state: full square set, open ring needs you, diamond changed, dash later. */
 function StateMark({ mark }: { mark: StationState['mark'] }) {
@@ -65,7 +68,7 @@ export function StationLine() {
   const bench = useBench()
   const open = usePathname().split('/')[3]
   const router = useRouter()
-  useKey((event) => {
+  useKey(STATION_LINE_KEYS, (event) => {
     const step = { '[': -1, ']': 1 }[event.key] ?? 0
     const next = STATION_KEYS[STATION_KEYS.findIndex((station) => station === open) + step]
     if (step === 0 || !next) return false

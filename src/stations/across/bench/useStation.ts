@@ -5,9 +5,12 @@ import type { Origin } from '@/core/document/origins'
 import { checkBench, STATION_SETTINGS, type Bench, type SettingStation } from '@/core/prove/settings'
 import type { FieldProblem } from '@/data/database/errors'
 import { useChord } from '@/ui/useKey'
+import type { KeyNames } from '@/ui/viewKeys'
 import { saveStationAction } from './actions'
 import { useBench, useSend } from './BenchContext'
 import { sendAct } from '../act/sendAct'
+
+const UNDO_KEYS: KeyNames = [['Ctrl + Z', 'Take back the last change of this station']]
 
 /** How long the hand may rest before a change is sent, ms. */
 const REST_MS = 350
@@ -112,7 +115,7 @@ export function useStation<S extends SettingStation>(
     origins.current = {}
     apply(before)
   }
-  useChord((event) => {
+  useChord(UNDO_KEYS, (event) => {
     if (event.key !== 'z' || history.length === 0) return false
     undo()
     return true

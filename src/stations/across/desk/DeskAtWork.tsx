@@ -1,25 +1,35 @@
 'use client'
 
 import { plural } from '@/core/units/counted'
-import Link from 'next/link'
-import { useRef } from 'react'
+import { useRef, useState } from 'react'
 import { NINTHS } from '@/core/edition/fault'
 import type { DeskKey } from '@/core/edition/deskKeys'
 import { callMeeting } from '@/core/edition/meeting'
 import { dayOf, writeMoment } from '@/core/units/moment'
 import { Button } from '@/ui/Button'
+import { Check } from '@/ui/Check'
 import { Choice } from '@/ui/Choice'
 import { TextField } from '@/ui/Field'
 import { giveFocusUp } from '@/ui/keyUse'
 import { useKey } from '@/ui/useKey'
+import type { KeyNames } from '@/ui/viewKeys'
 import { PressCaution } from '../bench/cautions'
 import { deviceZone } from '@/ui/deviceZone'
 import { RollerTap } from '../../press/RollerTimer'
 import { DeskKeys } from './DeskKeys'
+import { DeskStanding } from './DeskStanding'
+import { DeskWaiting, LONGEST_NAME } from './DeskWaiting'
 import { MeetingRails } from './MeetingRails'
-import type { Desk } from './readDesk'
-import { acceptedIn } from './deskSteps'
+import type { DeskMemory } from './deskMemory'
+import type { Desk } from './deskShape'
+import { acceptedAt } from './deskSteps'
 import { useDesk } from './useDesk'
+import { useDeskSignals } from './useDeskSignals'
+
+const DESK_KEYS: KeyNames = [
+  ['0 to 9, Enter, ⌫', 'As it says on the button of the same name'],
+  ['. + − *', 'As it says on the button of the same name'],
+]
 
 const KEYS: Record<string, DeskKey> = {
   Enter: 'enter',
@@ -43,13 +53,38 @@ function deskKey({ code, key }: KeyboardEvent): DeskKey | null {
 }
 
 /** The pull desk: plate and sheet on their way to the roller, one line that says what to do, and keys for wet hands. */
-export default function DeskAtWork({ desk }: { desk: Desk }) {
-  const { memory, set, press, connection, isGapLong, addForgotten, problem, now, warmLeft, inker, next } =
-    useDesk(desk)
+export default function DeskAtWork({
+  first,
+  held,
+  trouble,
+}: {
+  /** the desk as it was read last */
+  first: Desk
+  /** what this device remembers of it */
+  held: DeskMemory
+  /** why this device keeps nothing; null: it does */
+  trouble: string | null
+}) {
+  const handle = useDesk(first, held, trouble)
+  const {
+    desk,
+    memory,
+    set,
+    press,
+    connection,
+    isGapLong,
+    addForgotten,
+    problem,
+    now,
+    warmLeft,
+    inker,
+    next,
+  } = handle
+  const [isStuck, setStuck] = useState(false)
   const { number, sheet } = next
   const whole = useRef<HTMLElement>(null)
   const { rails, state, draft, queue, hands, role, notes } = memory
-  useKey((event) => {
+  useKey(DESK_KEYS, (event) => {
     const key = deskKey(event)
     if (!key) return false
     press(key)
@@ -64,7 +99,8 @@ export default function DeskAtWork({ desk }: { desk: Desk }) {
   const stepAfter = (rail: 'plate' | 'sheet') =>
     desk[rail][rails[rail].begun.length]?.step ?? (rail === 'plate' ? 'Plate is ready' : 'Sheet is ready')
   const [own, other] = role === 'clean' ? (['sheet', 'plate'] as const) : (['plate', 'sheet'] as const)
-  const accepted = desk.accepted + acceptedIn(queue)
+  const accepted = acceptedAt(desk, queue)
+  const signals = useDeskSignals(desk.title, { plate: desk.plate, sheet: desk.sheet }, rails, own, call, now)
   const stamp = draft && new Date(draft.at + state.shiftMinutes * 60_000).toISOString()
   return (
     <section
@@ -80,13 +116,7 @@ export default function DeskAtWork({ desk }: { desk: Desk }) {
         <p>
           {accepted} of {desk.editionSize} accepted, held to BAT {desk.batVersion ?? '—'}
         </p>
-        <p role="status" className="ml-auto font-medium">
-          {queue.length === 0
-            ? connection === 'there'
-              ? 'All with the server'
-              : '◆ No connection; nothing waits'
-            : `${connection === 'away' ? '◆ No connection: ' : ''}${queue.length} kept on this device, waiting for the server`}
-        </p>
+        <DeskStanding handle={handle} />
         <Button
           look="quiet"
           onClick={() =>
@@ -95,13 +125,24 @@ export default function DeskAtWork({ desk }: { desk: Desk }) {
         >
           Full screen
         </Button>
-        <Link
+        <a
           href={`/jobs/${desk.slug}/edition`}
+          onClick={(event) => {
+            // Without the server there is no edition to go to, and the desk would be left for an error.
+            if (connection === 'there') return
+            event.preventDefault()
+            setStuck(true)
+          }}
           className="inline-flex min-h-11 items-center underline underline-offset-4"
         >
           Back to the edition
-        </Link>
+        </a>
       </div>
+      {isStuck && connection === 'away' && (
+        <p role="alert" className="font-medium">
+          ◆ The server does not answer, so the edition cannot be opened now. The desk goes on.
+        </p>
+      )}
       <PressCaution />
       {problem && (
         <p role="alert" className="font-medium text-signal">
@@ -175,7 +216,7 @@ export default function DeskAtWork({ desk }: { desk: Desk }) {
             {state.shiftMinutes !== 0
               ? `${-state.shiftMinutes} min earlier than now: kept as estimated. `
               : ''}
-            {draft.isSent ? 'Taken back: what you say now amends what was said.' : ''}
+            {draft.isJudged ? 'Taken back: what you say now amends what was said.' : ''}
             {state.seen ? `The eye: ${state.seen}. ` : ''}
             {state.faults.map(({ where, what }) => `◆ ${what}, ${NINTHS[where]}`).join('; ')}
           </p>
@@ -208,18 +249,21 @@ export default function DeskAtWork({ desk }: { desk: Desk }) {
         <div className="grid gap-3 sm:grid-cols-3">
           <TextField
             label="Inks"
+            maxLength={LONGEST_NAME}
             value={hands.inked}
             placeholder={inker}
             onText={(inked) => set({ hands: { ...hands, inked } })}
           />
           <TextField
             label="Wipes"
+            maxLength={LONGEST_NAME}
             value={hands.wiped}
             placeholder={inker}
             onText={(wiped) => set({ hands: { ...hands, wiped } })}
           />
           <TextField
             label="Lays the sheet"
+            maxLength={LONGEST_NAME}
             value={hands.laid}
             placeholder={inker}
             onText={(laid) => set({ hands: { ...hands, laid } })}
@@ -237,7 +281,18 @@ export default function DeskAtWork({ desk }: { desk: Desk }) {
             onPick={(next) => set({ role: next })}
           />
         </div>
+        <div className="mt-3 flex flex-wrap items-center gap-4">
+          <Check label="A bell when something is due" checked={signals.rings} onCheck={signals.setRings} />
+          {signals.notices === 'default' && (
+            <Button onClick={signals.askForNotices}>Tell me over other windows too</Button>
+          )}
+          {signals.notices === 'granted' && <p>What is due is told over other windows.</p>}
+          {signals.notices === 'denied' && (
+            <p>This browser was told not to show notices; the tab’s title counts all the same.</p>
+          )}
+        </div>
       </details>
+      <DeskWaiting slug={desk.slug} memory={memory} onMemory={set} />
     </section>
   )
 }

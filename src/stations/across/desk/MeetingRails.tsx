@@ -1,5 +1,5 @@
 import { RAILS, type PlannedSegment, type Rail } from '@/core/edition/meeting'
-import type { DeskRails } from '@/core/edition/deskEntry'
+import type { OwnRails } from '@/core/edition/deskRails'
 
 const WIDTH = 1000
 const END = 880
@@ -9,7 +9,7 @@ const HEIGHT_OF_RAIL = 26
 
 interface MeetingRailsProps {
   planned: Record<Rail, readonly PlannedSegment[]>
-  rails: DeskRails
+  rails: OwnRails
   /** how the segments of the last pulls lay before the roller */
   courses: readonly { rail: Rail; secondsBefore: number }[][]
   now: number

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
-import { FRESH_DESK, readMemory } from './deskMemory'
+import { FRESH_DESK, readBeside, readFirstDesk } from './deskMemory'
 
 /** A pull as an earlier release wrote it on the device: its settings are of the first version. */
 const waiting = {
@@ -11,21 +11,29 @@ const waiting = {
   events: [{ kind: 'eye', reading: 'same' }],
 }
 
-describe('what a desk holds on its device', () => {
-  it('is read as it was written', () => {
-    const memory = { ...FRESH_DESK, warmEnded: '2031-05-02', notes: ['Pull 3 came late.'] }
-    expect(readMemory(JSON.stringify(memory))).toEqual(memory)
+describe('what a desk holds beside its queue', () => {
+  it('of another shape begins anew', () => {
+    const { queue: _, ...fresh } = FRESH_DESK
+    expect(readBeside({ ...fresh, warmEnded: '2031-05-02' }).warmEnded).toBe('2031-05-02')
+    expect(readBeside({ ...fresh, lamp: 'north' })).toEqual(fresh)
+    expect(readBeside(undefined)).toEqual(fresh)
   })
-  it('keeps the pulls that wait, whatever release wrote them, word for word', () => {
-    const memory = { ...FRESH_DESK, queue: [waiting] }
-    expect(readMemory(JSON.stringify(memory)).queue).toEqual([waiting])
+})
+
+describe('what the first desks left on the device', () => {
+  it('is taken over: who works there, and every entry that waits, word for word and of the first version', () => {
+    const hands = { inked: 'Ida Quill', wiped: '', laid: 'Tam Brocket' }
+    const left = readFirstDesk(
+      JSON.stringify({ queue: [waiting, { note: 'no pull' }], hands, role: 'inky', lamp: 'north' }),
+    )
+    expect(left).toEqual({
+      ...FRESH_DESK,
+      hands,
+      role: 'inky',
+      queue: [{ version: 1, entry: waiting, refused: null }],
+    })
   })
-  it('of another shape begins anew, but for the pulls that wait in it', () => {
-    const memory = { queue: [waiting, { note: 'no pull' }], lamp: 'north' }
-    expect(readMemory(JSON.stringify(memory))).toEqual({ ...FRESH_DESK, queue: [waiting] })
-  })
-  it('that cannot be read at all begins anew', () => {
-    expect(readMemory('half a fi')).toEqual(FRESH_DESK)
-    expect(readMemory('null')).toEqual(FRESH_DESK)
+  it('is nothing where there is nothing that can be read', () => {
+    expect([null, '', 'half a fi', 'null'].map(readFirstDesk)).toEqual([null, null, null, null])
   })
 })

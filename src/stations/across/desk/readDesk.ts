@@ -1,45 +1,22 @@
 import { plural } from '@/core/units/counted'
 import { editionProgress } from '@/core/edition/editionProgress'
-import { readPull } from '@/core/edition/pull'
+import { readPull, type Pull } from '@/core/edition/pull'
 import { SHEET_STEPS, type PlannedSegment } from '@/core/edition/meeting'
 import { checkAfter } from '@/core/edition/fault'
-import { warmUpsToday } from '@/core/edition/holdEdition'
+import { dayOf } from '@/core/units/moment'
 import { pullsOnBench, runOnBench, sheetLines, sheetsWaiting } from '@/core/edition/runs'
 import { batOfRun, batPulls } from '@/core/record/batOnBench'
 import { compareSettings } from '@/core/prove/compareSettings'
-import { completeBench, STATIONS, unsetStations, type Settings } from '@/core/prove/settings'
+import { completeBench, STATIONS, unsetStations } from '@/core/prove/settings'
 import { readSlip } from '@/core/prove/tolerance'
 import { pacedSteps } from '@/core/wipe/pacedSteps'
 import type { JobRecord } from '@/data/record/jobRecord'
+import { DESK_VERSION, type Desk } from './deskShape'
 
 /** Pulls whose course is drawn behind the rails. */
 const HAIRLINES = 5
-
-/** What a pull desk needs of its job. */
-export interface Desk {
-  id: string
-  slug: string
-  title: string
-  editionSize: number
-  runPosition: number
-  /** why nothing can be pulled here; null: it can */
-  stop: string | null
-  settings: Settings | null
-  batVersion: number | null
-  plate: PlannedSegment[]
-  sheet: PlannedSegment[]
-  /** moments of the last pulls, oldest first, and how their segments lay before the roller, s */
-  pulledAt: string[]
-  courses: { rail: 'plate' | 'sheet'; secondsBefore: number }[][]
-  nextNumber: number
-  nextSheet: number
-  accepted: number
-  differences: string[]
-  outside: number
-  check: string | null
-  /** another day than the last pull's: warm-ups until two in a row match, and how many did */
-  warm: { isNewDay: boolean; matched: number }
-}
+/** Pulls a desk knows one by one: a decision is taken back of the last of them only. */
+const KNOWN_PULLS = 12
 
 /** Seconds each planned step took at the BAT, where that is known; else as it is planned. */
 const asAtBat = (
@@ -47,8 +24,19 @@ const asAtBat = (
 ): PlannedSegment[] =>
   steps.map(({ label, seconds, before }) => ({ step: label, seconds: before ?? seconds }))
 
-/** Reads from a job's record what its pull desk shows. */
-export function readDesk(job: JobRecord, today: string): Desk {
+function readWarm(pulls: readonly Pull[], today: string): Desk['warm'] {
+  const last = pulls.findLast(({ kind }) => kind === 'edition')
+  return {
+    lastDay: last ? dayOf(last.pulledAt, last.zone) : null,
+    today,
+    eyes: pulls
+      .filter(({ kind, pulledAt, zone }) => kind === 'warmup' && dayOf(pulledAt, zone) === today)
+      .map((pull) => ({ id: pull.id, eye: readPull(pull).eye })),
+  }
+}
+
+/** Reads from a job's record what its pull desk shows. @param today at the desk, YYYY-MM-DD @param stamp what the job's rows stand at */
+export function readDesk(job: JobRecord, today: string, stamp: string): Desk {
   const run = runOnBench(job)
   const { bench } = run
   const settings = completeBench(bench)
@@ -70,6 +58,8 @@ export function readDesk(job: JobRecord, today: string): Desk {
           : null
   const lastFault = edition.map((pull) => readPull(pull).faults.at(-1) ?? null).at(-1) ?? null
   return {
+    version: DESK_VERSION,
+    stamp,
     id: job.id,
     slug: job.slug,
     title: job.runs.length > 1 ? `${job.title}, ${run.name}` : job.title,
@@ -84,7 +74,11 @@ export function readDesk(job: JobRecord, today: string): Desk {
         )
       : [],
     sheet: SHEET_STEPS[settings?.paper.method === 'dry' ? 'dry' : 'damp'],
-    pulledAt: edition.slice(-12).map(({ pulledAt }) => pulledAt),
+    pulls: edition.slice(-KNOWN_PULLS).map((pull) => ({
+      id: pull.id,
+      at: pull.pulledAt,
+      decision: readPull(pull).decision?.decision ?? null,
+    })),
     courses: edition.slice(-HAIRLINES).flatMap((pull) => {
       const { meeting } = readPull(pull)
       return meeting ? [meeting.map(({ rail, secondsBefore }) => ({ rail, secondsBefore }))] : []
@@ -98,6 +92,6 @@ export function readDesk(job: JobRecord, today: string): Desk {
         ? readSlip(settings, held).filter(({ standing }) => standing === 'outside').length
         : 0,
     check: checkAfter(lastFault),
-    warm: warmUpsToday(pulls, today),
+    warm: readWarm(pulls, today),
   }
 }

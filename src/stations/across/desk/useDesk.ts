@@ -1,16 +1,17 @@
 'use client'
 
 import { useNow } from '@/ui/useNow'
-import { useCallback, useEffect, useRef, useState } from 'react'
+import { useCallback, useRef, useState } from 'react'
 import { pressKey, type DeskAct, type DeskKey } from '@/core/edition/deskKeys'
 import { dayOf } from '@/core/units/moment'
 import { deviceZone } from '@/ui/deviceZone'
-import { useKeptText } from '@/ui/useKeptText'
 import { usePerson } from '../bench/usePerson'
 import { useRollerRun } from '../../press/keptRoller'
-import { readMemory, type DeskMemory } from './deskMemory'
+import { unrefused, type DeskMemory } from './deskMemory'
+import { keepJob } from './deskStore'
 import { deskStep, isGapLong, nextOf, warmUpsLeft, withForgotten, type DeskNow } from './deskSteps'
-import type { Desk } from './readDesk'
+import type { Desk } from './deskShape'
+import { useDeskMemory } from './useDeskMemory'
 import { useDeskQueue } from './useDeskQueue'
 import { useDeskRails } from './useDeskRails'
 
@@ -18,11 +19,16 @@ import { useDeskRails } from './useDeskRails'
 const DEBOUNCE_MS = 400
 
 export interface DeskHandle {
+  desk: Desk
   memory: DeskMemory
   set: (patch: Partial<DeskMemory>) => void
   press: (key: DeskKey) => void
   /** what the server says, or that it does not answer */
   connection: 'there' | 'away'
+  /** all that was done is on the disk of this device */
+  isKept: boolean
+  /** why this device keeps nothing; null: it does */
+  alarm: string | null
   /** whether a pull may have been forgotten before the one in hand */
   isGapLong: boolean
   /** warm-ups that still have to match before pulls count; 0: they count */
@@ -37,20 +43,23 @@ export interface DeskHandle {
 }
 
 /** Acts that are kept with their hand. */
-const SIGNED: ReadonlySet<DeskAct['kind']> = new Set<DeskAct['kind']>(['pull', 'decide', 'unpull'])
+const SIGNED: ReadonlySet<DeskAct['kind']> = new Set<DeskAct['kind']>(['pull', 'decide', 'unpull', 'stamp'])
 
 const NAMELESS = 'Say who inks, under Hands: every pull is kept with its hand.'
+const NOWHERE =
+  'Nothing can be pulled now: this device keeps nothing and the server does not answer. Write on paper what you pull.'
 
 const dayAt = (moment: number) => dayOf(new Date(moment).toISOString(), deviceZone())
 
-/** A pull desk: keys in, a memory on this device that outlives it, and a queue that empties as the server answers. */
-export function useDesk(desk: Desk): DeskHandle {
-  const [text, keep] = useKeptText(`typothesis-desk-${desk.id}`)
-  const memory = readMemory(text)
-  const latest = useRef(memory)
-  useEffect(() => {
-    latest.current = memory
-  })
+/**
+ * A pull desk: keys in, a memory on this device that outlives it, and a queue that empties as the server answers.
+ *
+ * @param first the desk as it was read last @param held what this device remembers of it @param trouble why the device keeps nothing, as far as was tried before
+ */
+export function useDesk(first: Desk, held: DeskMemory, trouble: string | null): DeskHandle {
+  const [desk, setDesk] = useState(first)
+  const { memory, latest, put, isKept, alarm: failed } = useDeskMemory(first, held)
+  const alarm = failed ?? (isKept ? null : trouble)
   const [connection, setConnection] = useState<DeskHandle['connection']>('there')
   const [problem, setProblem] = useState<string | null>(null)
   const [now, tellNow] = useNow(250)
@@ -59,19 +68,21 @@ export function useDesk(desk: Desk): DeskHandle {
   const [person] = usePerson()
   const inker = memory.hands.inked.trim() || person.trim()
 
-  const put = useCallback(
-    (next: DeskMemory) => {
-      latest.current = next
-      keep(JSON.stringify(next))
-    },
-    [keep],
-  )
-  const tell = useCallback((said: DeskHandle['connection'], trouble?: string | null) => {
+  const tell = useCallback((said: DeskHandle['connection'], said_problem?: string | null) => {
     setConnection(said)
-    if (trouble !== undefined) setProblem(trouble)
+    if (said_problem !== undefined) setProblem(said_problem)
   }, [])
-  useDeskQueue(desk.slug, latest, memory.queue.length, put, tell)
-  const share = useDeskRails(desk.slug, latest, put, tell)
+  const onDesk = useCallback((read: Desk) => {
+    setDesk(read)
+    // Without it the desk only cannot be opened anew while the server is away, which is said already when storage fails.
+    keepJob(read).catch(() => undefined)
+  }, [])
+  const { slug } = desk
+  const sync = useDeskQueue({ slug, latest, put, tell, onDesk }, unrefused(memory.queue).length)
+  const onStamp = (stamp: string) => {
+    if (stamp !== desk.stamp || desk.warm.today !== dayAt(Date.now())) void sync()
+  }
+  const share = useDeskRails({ slug, latest, put, tell, onStamp })
 
   const at = (moment: number): DeskNow => ({
     moment,
@@ -90,19 +101,23 @@ export function useDesk(desk: Desk): DeskHandle {
     if (desk.stop && isMeeting) return
     const { state, act } = pressKey(before.state, key)
     if (act && SIGNED.has(act.kind) && !inker) return setProblem(NAMELESS)
-    if (problem === NAMELESS) setProblem(null)
+    if (act?.kind === 'pull' && alarm && connection === 'away') return setProblem(NOWHERE)
+    setProblem((said) => (said === NAMELESS || said === NOWHERE ? null : said))
     const after = act ? deskStep(before, act, state, desk, at(moment)) : { ...before, state }
     put(after)
-    if (after.rails !== before.rails) void share(after.rails)
+    if (after.rails !== before.rails) void share()
     if (act?.kind === 'decide' && before.draft) roller.forget()
   }
 
   const { draft, queue } = memory
   return {
+    desk,
     memory,
     set: (patch) => put({ ...latest.current, ...patch }),
     press,
     connection,
+    isKept,
+    alarm,
     problem,
     now,
     warmLeft: warmUpsLeft(desk, memory, dayAt(now)),

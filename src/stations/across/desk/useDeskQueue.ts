@@ -1,64 +1,81 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useRef, type RefObject } from 'react'
-import type { DeskOutcome } from '@/core/edition/deskEntry'
-import type { DeskMemory } from './deskMemory'
+import type { DeskMemory, Waiting } from './deskMemory'
+import { nextToSend, RefusedError, sendEntries, withOutcomes } from './deskTalk'
+import type { Desk } from './deskShape'
 
 /** How often entries that wait are tried again, ms. */
 const RETRY_MS = 4000
 
-/** The memory once the server has answered for entries of the queue: they leave it, and what was said of them is noted. */
-export function withOutcomes(memory: DeskMemory, outcomes: readonly DeskOutcome[]): DeskMemory {
-  const done = new Set(outcomes.map(({ id }) => id))
-  const notes = outcomes.flatMap(({ message }) => (message ? [message] : []))
-  const { last } = memory
-  return {
-    ...memory,
-    queue: memory.queue.filter(({ id }) => !done.has(id)),
-    notes: [...memory.notes, ...notes].slice(-20),
-    last: last && done.has(last.draft.id) ? { ...last, draft: { ...last.draft, isSent: true } } : last,
+/** Answers that speak of what was sent: not understood, no such job, too large. */
+const OF_ENTRIES: ReadonlySet<number> = new Set([400, 404, 413])
+
+interface DeskQueue {
+  slug: string
+  latest: RefObject<DeskMemory>
+  put: (memory: DeskMemory) => void
+  /** what the server says: it is away, it took them, or it does not */
+  tell: (connection: 'there' | 'away', problem?: string | null) => void
+  /** how the desk stands at the server */
+  onDesk: (desk: Desk) => void
+}
+
+/** Sends one lot, and by itself each entry of a lot that was not understood, so that the one at fault is found and the others are heard. */
+async function sendLot(
+  { slug, latest, put, tell, onDesk }: DeskQueue,
+  lot: readonly Waiting[],
+): Promise<void> {
+  try {
+    const { outcomes, desk } = await sendEntries(slug, lot)
+    tell('there', null)
+    put(withOutcomes(latest.current, outcomes))
+    onDesk(desk)
+  } catch (error) {
+    if (!(error instanceof RefusedError && OF_ENTRIES.has(error.status)) || lot.length === 0) throw error
+    if (lot.length > 1) {
+      for (const one of lot) await sendLot({ slug, latest, put, tell, onDesk }, [one])
+      return
+    }
+    tell('there')
+    const [{ entry }] = lot
+    put(
+      withOutcomes(latest.current, [
+        { id: entry.id, outcome: 'refused', message: error.message, given: null },
+      ]),
+    )
   }
 }
 
 /**
  * Empties the queue by itself: at once, on coming back, and every few seconds while something waits.
  *
- * @param waiting how many entries wait @param tell what the server says: it is away, it took them, or it does not
+ * @param waiting how many entries wait that were not refused
+ * @returns asks the server how the desk stands
  */
-export function useDeskQueue(
-  slug: string,
-  latest: RefObject<DeskMemory>,
-  waiting: number,
-  put: (memory: DeskMemory) => void,
-  tell: (connection: 'there' | 'away', problem?: string | null) => void,
-): void {
-  const router = useRouter()
+export function useDeskQueue(queue: DeskQueue, waiting: number): () => Promise<void> {
+  const now = useRef(queue)
+  useEffect(() => {
+    now.current = queue
+  })
   const sending = useRef(false)
   const sync = useCallback(async () => {
-    const { queue } = latest.current
-    if (queue.length === 0 || sending.current) return
+    if (sending.current) return
     sending.current = true
+    const { latest, tell } = now.current
     try {
-      const reply = await fetch(`/desk/${slug}/sync`, {
-        method: 'POST',
-        body: JSON.stringify({ entries: queue }),
-      })
-      const said = (await reply.json()) as { outcomes?: DeskOutcome[]; message?: string }
-      if (said.outcomes) {
-        tell('there', null)
-        put(withOutcomes(latest.current, said.outcomes))
-        router.refresh()
-      } else
+      do await sendLot(now.current, nextToSend(latest.current.queue))
+      while (nextToSend(latest.current.queue).length > 0)
+    } catch (error) {
+      if (error instanceof RefusedError)
         tell(
           'there',
-          `The server does not take what waits here: ${said.message ?? reply.status}. Nothing is lost; it stays on this device.`,
+          `The server does not answer this desk: ${error.message} What waits stays on this device.`,
         )
-    } catch {
-      tell('away')
+      else tell('away')
     }
     sending.current = false
-  }, [slug, latest, router, put, tell])
+  }, [])
   useEffect(() => {
     if (waiting === 0) return
     const soon = setTimeout(() => void sync())
@@ -71,4 +88,5 @@ export function useDeskQueue(
       window.removeEventListener('online', back)
     }
   }, [waiting, sync])
+  return sync
 }

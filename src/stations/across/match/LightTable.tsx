@@ -8,7 +8,10 @@ import type { ImpressionMatch } from '@/core/match/matchImpression'
 import { Choice } from '@/ui/Choice'
 import { PixelCanvas } from '@/ui/PixelCanvas'
 import { useKey } from '@/ui/useKey'
+import type { KeyNames } from '@/ui/viewKeys'
 import { MAP_LEGENDS, mapColour } from './differenceColours'
+
+const LIGHT_KEYS: KeyNames = [['B', 'Blink between the two']]
 
 const VIEWS = { swipe: 'Swipe', blink: 'Blink', beside: 'Side by side', difference: 'Difference' } as const
 type View = keyof typeof VIEWS
@@ -102,7 +105,7 @@ export function LightTable({ match, name, places, accepted, current, look, onLoo
     const timer = setInterval(() => setOver((over) => !over), BLINK_MS)
     return () => clearInterval(timer)
   }, [view])
-  useKey(({ key }) => {
+  useKey(LIGHT_KEYS, ({ key }) => {
     if (key !== 'b') return false
     if (view === 'blink') setOver((over) => !over)
     else setView('blink')

@@ -6,6 +6,12 @@ import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { useKey } from '@/ui/useKey'
+import type { KeyNames } from '@/ui/viewKeys'
+
+const PLACE_KEYS: KeyNames = [
+  ['N and P', 'The next place that differs, the one before'],
+  ['A', 'Let this place pass, or no longer'],
+]
 
 interface PlaceStepperProps {
   places: readonly FoundPlace[]
@@ -25,7 +31,7 @@ export function PlaceStepper({ places, accepted, current, onCurrent, onAccept }:
     onAccept(place, accepted.has(placeKey(place)) ? null : why.trim())
     setWhy('')
   }
-  useKey(({ key }) => {
+  useKey(PLACE_KEYS, ({ key }) => {
     if (places.length === 0 || !/^[npa]$/i.test(key)) return false
     if (/n/i.test(key)) step(1)
     else if (/p/i.test(key)) step(-1)

@@ -1,8 +1,11 @@
-import { deskRailsSchema } from '@/core/edition/deskEntry'
+import { railWordsSchema } from '@/core/edition/deskRails'
 import { shareRails } from '@/data/across/desk'
+import { stampOf } from '@/data/database/remembered'
 import { actRoute } from '@/stations/across/act/actRoute'
 
-/** One device's word on how plate and sheet stand, for the answer how they stand for all devices at the desk. The later word holds. */
-export const POST = actRoute(deskRailsSchema, 'shop', (said, { job }: { job: string }, at) =>
-  shareRails(job, said, at),
-)
+/** One device's words on how plate and sheet stand, for how they stand for all devices at the desk, the server's moment, and what the job stands at. */
+export const POST = actRoute(railWordsSchema, 'shop', async (said, { job }: { job: string }, at) => ({
+  rails: await shareRails(job, said, at),
+  stamp: await stampOf(job),
+  moment: Date.parse(at),
+}))

@@ -1,10 +1,20 @@
 import { z } from 'zod'
+import { timeZone } from '@/core/edition/pull'
+import { dayOf } from '@/core/units/moment'
 import { syncDesk } from '@/data/across/desk'
+import { stampOf } from '@/data/database/remembered'
+import { loadJob } from '@/data/shop/jobs'
 import { actRoute } from '@/stations/across/act/actRoute'
+import { readDesk } from '@/stations/across/desk/readDesk'
 
-/** Takes in what a pull desk kept on its device; answers what became of each entry. Entries carry ids of their own. */
+/** Takes in what a pull desk kept on its device; answers what became of each entry and how the desk stands then. Entries carry ids of their own. */
 export const POST = actRoute(
-  z.looseObject({ entries: z.array(z.unknown()) }),
+  z.looseObject({ entries: z.array(z.unknown()), zone: timeZone.default('UTC') }),
   'shop',
-  async (sent, { job }: { job: string }, at) => ({ outcomes: await syncDesk(job, sent, at) }),
+  async (sent, { job }: { job: string }, at) => {
+    const outcomes = await syncDesk(job, sent, at)
+    // Before the job is read: a change in between is then asked for again.
+    const stamp = await stampOf(job)
+    return { outcomes, desk: readDesk(await loadJob(job), dayOf(at, sent.zone), stamp) }
+  },
 )
