@@ -1,4 +1,5 @@
-import { writeFile } from 'node:fs/promises'
+import { readdir, readFile, rm, writeFile } from 'node:fs/promises'
+import path from 'node:path'
 import { expect, kept, openStation, test } from './fixtures'
 import { startServer } from './server'
 
@@ -20,6 +21,38 @@ test('a power cut between two clicks loses nothing that was confirmed', async ({
     await page.reload()
     await expect(page.getByRole('main').getByText('11 of 24')).toBeVisible()
     await expect(page.getByRole('row', { name: /^12 .*accepted/ })).toHaveCount(1)
+  } finally {
+    await server.remove()
+  }
+})
+
+test('a damaged workshop says so with the way back, and opens without a restart once it is mended', async ({
+  page,
+}) => {
+  const server = await startServer({ sample: true })
+  const database = path.join(server.dataFolder, 'typothesis.sqlite')
+  try {
+    await page.goto(server.url)
+    await expect(page.getByRole('link', { name: /Mooring posts/ }).first()).toBeVisible()
+    await server.kill()
+    const whole = new Map<string, Buffer>()
+    for (const name of await readdir(server.dataFolder))
+      if (name.startsWith('typothesis.sqlite'))
+        whole.set(name, await readFile(path.join(server.dataFolder, name)))
+    for (const name of whole.keys()) await rm(path.join(server.dataFolder, name))
+    await writeFile(database, 'no database at all')
+    await server.restart()
+    await page.reload()
+    await expect(page.getByRole('heading', { name: 'This workshop does not open' })).toBeVisible()
+    await expect(page.getByRole('main')).toContainText('is damaged')
+    await rm(database)
+    await page.reload()
+    await expect(page.getByRole('main')).toContainText(
+      /is missing, and there was one: \d+ pictures lie beside it/,
+    )
+    for (const [name, bytes] of whole) await writeFile(path.join(server.dataFolder, name), bytes)
+    await page.reload()
+    await expect(page.getByRole('link', { name: /Mooring posts/ }).first()).toBeVisible()
   } finally {
     await server.remove()
   }

@@ -1,4 +1,5 @@
 import { LaterReleaseError } from '@/data/database/migrations/migration'
+import { WorkshopTroubleError } from '@/data/database/trouble'
 import { workshopName } from '@/data/shop/mornings'
 import { WaitingCount } from '@/stations/across/desk/WaitingCount'
 import { ShortcutList } from '@/ui/ShortcutList'
@@ -10,13 +11,17 @@ import { viewerZone } from './viewerZone'
 /** Every page but the pull desk: the workshop’s name, where else to go, and what waits on this device. */
 export default async function WorkshopLayout({ children }: { children: React.ReactNode }) {
   const workshop = await workshopName().catch((error: unknown) => {
-    if (error instanceof LaterReleaseError) return error
+    if (error instanceof LaterReleaseError || error instanceof WorkshopTroubleError) return error
     throw error
   })
-  if (workshop instanceof LaterReleaseError)
+  if (workshop instanceof Error)
     return (
       <main className="p-8">
-        <h1 className="station-title text-2xl">This workshop belongs to a later release</h1>
+        <h1 className="station-title text-2xl">
+          {workshop instanceof LaterReleaseError
+            ? 'This workshop belongs to a later release'
+            : 'This workshop does not open'}
+        </h1>
         <p className="my-3 max-w-[60ch]">{workshop.message}</p>
       </main>
     )

@@ -76,6 +76,10 @@ async function isWhole(folder: string, format: string): Promise<boolean> {
   return seen.every(Boolean)
 }
 
+/** Whether all files of a kept picture are there. */
+export const isPictureWhole = (id: string, format: string): Promise<boolean> =>
+  isWhole(pictureFolder(id), format)
+
 /** Pictures that are being kept, by id: one sent twice at once is kept by the first, and the second waits for it. */
 const underWay = new Map<string, Promise<unknown>>()
 
@@ -146,6 +150,19 @@ export async function keepPicture(bytes: Buffer, name: string, at: string): Prom
   })
   return id
 }
+
+/** Pictures that are kept, by id. */
+export async function keptPictures(): Promise<Set<string>> {
+  const { tables } = await openDatabase()
+  return new Set((await readRows(tables.images, { attributes: ['id'] })).map(({ id }) => id))
+}
+
+/** Lets a picture go that came in with something that was refused, and hangs nowhere yet: its row first, so that none is without its files. */
+export const forgetPicture = (id: string): Promise<void> =>
+  inTurn(id, async () => {
+    await write((tables, transaction) => tables.images.destroy({ where: { id }, transaction }))
+    await rm(pictureFolder(id), { recursive: true, force: true })
+  })
 
 /** Where a size of a kept picture lies. @throws NotFoundError */
 export async function pictureFile(id: string, size: PictureSize): Promise<string> {

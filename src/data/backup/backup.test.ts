@@ -216,14 +216,14 @@ describe('backups by themselves', () => {
   const own = () => path.join(dataFolder(), 'backups')
   it('are made once a day, as soon as something is kept, looked through, with the pictures beside', async () => {
     await backUpDaily(day(2))
-    expect(backupStanding()).toEqual({ lastAt: null, second: null, failed: null })
+    expect(backupStanding()).toEqual({ lastAt: null, second: null, failed: null, lost: 0 })
     await workshop()
     await backUpDaily(day(2))
     await backUpDaily(day(2))
     expect(readdirSync(own()).sort()).toEqual(['pictures', 'workshop-2031-05-02T08-00-00Z.sqlite'])
     expect(files(path.join(own(), 'pictures'))).toEqual(files(path.join(dataFolder(), 'pictures')))
     await checkDatabase(path.join(own(), 'workshop-2031-05-02T08-00-00Z.sqlite'))
-    expect(backupStanding()).toEqual({ lastAt: day(2), second: null, failed: null })
+    expect(backupStanding()).toEqual({ lastAt: day(2), second: null, failed: null, lost: 0 })
   })
   it('lie in a second folder too, if one is named, and it is said when that is behind', async () => {
     await workshop()
@@ -231,7 +231,7 @@ describe('backups by themselves', () => {
     process.env.TYPOTHESIS_BACKUPS = path.join(elsewhere, 'stick')
     expect(backupStanding().second).toBe(false)
     await backUp(day(2))
-    expect(backupStanding()).toEqual({ lastAt: day(2), second: true, failed: null })
+    expect(backupStanding()).toEqual({ lastAt: day(2), second: true, failed: null, lost: 0 })
     expect(Object.keys(files(path.join(elsewhere, 'stick', 'pictures')))).toHaveLength(6)
   })
   it('go by their days and weeks', async () => {
@@ -255,7 +255,7 @@ describe('backups by themselves', () => {
     })
     delete process.env.TYPOTHESIS_BACKUPS
     await backUp(day(4))
-    expect(backupStanding()).toEqual({ lastAt: day(4), second: null, failed: null })
+    expect(backupStanding()).toEqual({ lastAt: day(4), second: null, failed: null, lost: 0 })
   })
   it('tell a damaged copy', async () => {
     const file = path.join(elsewhere, 'x.sqlite')

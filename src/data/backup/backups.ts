@@ -31,11 +31,20 @@ function momentsIn(folder: string): string[] {
     .sort()
 }
 
-/** Copies pictures that are not there yet; they never change, so that all backups of a folder share them. */
-async function copyPictures(ids: readonly string[], to: string): Promise<void> {
+/**
+ * Copies pictures that are not there yet; they never change, so that all backups of a folder share them.
+ *
+ * @returns how many are neither there nor here: they lost their files
+ */
+async function copyPictures(ids: readonly string[], to: string): Promise<number> {
+  let lost = 0
   for (const id of ids) {
     const [from, there] = [path.join(dataFolder(), 'pictures', id), path.join(to, id)]
-    if (existsSync(there) || !existsSync(from)) continue
+    if (existsSync(there)) continue
+    if (!existsSync(from)) {
+      lost += 1
+      continue
+    }
     const part = `${there}.part`
     await rm(part, { recursive: true, force: true })
     await mkdir(part, { recursive: true })
@@ -45,12 +54,14 @@ async function copyPictures(ids: readonly string[], to: string): Promise<void> {
     }
     await rename(part, there)
   }
+  return lost
 }
 
 /** The framework bundles a module several times; how the last try went is one for the whole process. */
 const held = globalThis as typeof globalThis & {
   typothesisBackups?: Promise<unknown>
   typothesisBackupFailed?: string | null
+  typothesisBackupLost?: number
 }
 
 /** How the backups stand. */
@@ -61,6 +72,8 @@ export interface BackupStanding {
   second: boolean | null
   /** why the newest try failed; null: it did not */
   failed: string | null
+  /** pictures the newest does not have, because they lost their files */
+  lost: number
 }
 
 /** How the backups stand, by what lies in their folders. */
@@ -71,6 +84,7 @@ export function backupStanding(): BackupStanding {
     lastAt,
     second: second === undefined ? null : lastAt !== null && momentsIn(second).includes(lastAt),
     failed: held.typothesisBackupFailed ?? null,
+    lost: held.typothesisBackupLost ?? 0,
   }
 }
 
@@ -88,7 +102,7 @@ export function backUp(at: string): Promise<void> {
     await snapshot(sequelize, path.join(own, name))
     // Asked for after the copy: pictures only come, so that all it knows are among them.
     const pictures = (await readRows(tables.images, { attributes: ['id'] })).map(({ id }) => id)
-    await copyPictures(pictures, path.join(own, 'pictures'))
+    held.typothesisBackupLost = await copyPictures(pictures, path.join(own, 'pictures'))
     for (const folder of others) {
       await mkdir(folder, { recursive: true })
       const part = path.join(folder, `${name}.part`)

@@ -5,8 +5,10 @@ import { Sequelize, Transaction } from 'sequelize'
 import { dataFolder } from './dataFolder'
 import { bringUp } from './migrations/migration'
 import { MIGRATIONS } from './migrations/migrations'
+import { driver } from './driver'
 import { snapshot } from './snapshot'
 import { defineTables, type Tables } from './tables'
+import { inWords, refuseDamaged, refuseMissing } from './trouble'
 
 /** An open database. */
 export interface Database {
@@ -41,13 +43,15 @@ async function keepBefore(sequelize: Sequelize, file: string, change: string): P
 
 async function open(file: string): Promise<Database> {
   mkdirSync(path.dirname(file), { recursive: true })
-  const sequelize = new Sequelize({ dialect: 'sqlite', storage: file, logging: false })
+  refuseMissing(file)
+  const sequelize = new Sequelize({ dialect: 'sqlite', dialectModule: driver, storage: file, logging: false })
   try {
+    await refuseDamaged(sequelize, file)
     await bringUp(sequelize, MIGRATIONS, (change) => keepBefore(sequelize, file, change))
     await sequelize.query(FORGET_OLD_ACTS)
   } catch (error) {
-    await sequelize.close()
-    throw error
+    await sequelize.close().catch(() => undefined)
+    throw inWords(error, file)
   }
   return { sequelize, tables: defineTables(sequelize), memory: new Map() }
 }
@@ -55,7 +59,14 @@ async function open(file: string): Promise<Database> {
 /** Opens the workshop's database once a process, bringing it up to the newest shape. */
 export function openDatabase(): Promise<Database> {
   const file = path.join(dataFolder(), 'typothesis.sqlite')
-  if (process_.typothesisDatabase?.file !== file) process_.typothesisDatabase = { file, database: open(file) }
+  if (process_.typothesisDatabase?.file !== file) {
+    const held: Held = { file, database: open(file) }
+    process_.typothesisDatabase = held
+    // What failed once may be mended by the next time it is asked for.
+    held.database.catch(() => {
+      if (process_.typothesisDatabase === held) process_.typothesisDatabase = undefined
+    })
+  }
   return process_.typothesisDatabase.database
 }
 
@@ -63,7 +74,7 @@ export function openDatabase(): Promise<Database> {
 export async function closeDatabase(): Promise<void> {
   const held = process_.typothesisDatabase
   process_.typothesisDatabase = undefined
-  if (held) await (await held.database).sequelize.close()
+  if (held) await (await held.database.catch(() => null))?.sequelize.close()
 }
 
 /**

@@ -1,13 +1,17 @@
 import JSZip from 'jszip'
 import sharp from 'sharp'
+import { readdirSync } from 'node:fs'
+import path from 'node:path'
 import { describe, expect, it } from 'vitest'
 import { loadCustody, movePrint } from '../record/custody'
 import { addEvents } from '../across/pulls'
 import { approveBat } from '../prove/bats'
-import { keepPicture, pictureDetails } from '../across/images'
+import { keepPicture, keptPictures, pictureDetails } from '../across/images'
+import { openDatabase } from '../database/database'
+import { dataFolder } from '../database/dataFolder'
 import { packJob, unpackJob } from '../record/jobFolder'
 import { exportJob } from '../record/jobFiles'
-import { declareEditionSize, loadJob } from '../shop/jobs'
+import { declareEditionSize, listJobs, loadJob } from '../shop/jobs'
 import { setStatePicture } from '../plate/plateStates'
 import { giveNumbers } from './prints'
 import { loadUnlocks, unlockNumbers } from './unlocks'
@@ -197,5 +201,37 @@ describe('a job folder', () => {
       await expect(unpackJob(bytes, at())).rejects.toMatchObject({
         problems: [expect.objectContaining({ field: 'file' })],
       })
+  })
+  it('with one picture that is none leaves neither the job nor the pictures before it', async () => {
+    const job = await benchedJob()
+    const zip = await JSZip.loadAsync(await packJob(job.slug, {}, at(80)))
+    const good = await sharp({ create: { width: 9, height: 9, channels: 3, background: '#123' } })
+      .png()
+      .toBuffer()
+    zip.file('pictures/good', good)
+    zip.file('pictures/never', 'no picture')
+    const bytes = await zip.generateAsync({ type: 'uint8array' })
+    const before = (await listJobs()).length
+    await expect(unpackJob(bytes, at(90))).rejects.toMatchObject({
+      problems: [expect.objectContaining({ field: 'picture' })],
+    })
+    expect(await listJobs()).toHaveLength(before)
+    expect(await keptPictures()).toEqual(new Set())
+    expect(readdirSync(path.join(dataFolder(), 'pictures'))).toEqual([])
+  })
+  it('whose job is refused only by what lies in the workshop takes its pictures with it', async () => {
+    const job = await benchedJob()
+    const zip = await JSZip.loadAsync(await packJob(job.slug, {}, at(80)))
+    const good = await sharp({ create: { width: 9, height: 9, channels: 3, background: '#123' } })
+      .png()
+      .toBuffer()
+    zip.file('pictures/good', good)
+    const { sequelize } = await openDatabase()
+    await sequelize.query(
+      "CREATE TRIGGER refuse BEFORE INSERT ON sortings BEGIN SELECT RAISE(ABORT, 'no room'); END",
+    )
+    await expect(unpackJob(await zip.generateAsync({ type: 'uint8array' }), at(90))).rejects.toThrow('Validation error')
+    expect(await listJobs()).toHaveLength(1)
+    expect(await keptPictures()).toEqual(new Set())
   })
 })

@@ -1,9 +1,16 @@
 import { readFile } from 'node:fs/promises'
 import JSZip from 'jszip'
 import type { JobFile } from '@/core/record/jobFile'
+import { readJobFile } from '@/core/record/jobFileDocument'
 import { openDatabase, write } from '../database/database'
 import { FieldError } from '../database/errors'
-import { keepPicture, LARGEST_PICTURE_BYTES, originalFile } from '../across/images'
+import {
+  forgetPicture,
+  keepPicture,
+  keptPictures,
+  LARGEST_PICTURE_BYTES,
+  originalFile,
+} from '../across/images'
 import { exportJob, exportJobFile, importJob } from './jobFiles'
 import { loadJob } from '../shop/jobs'
 import { readRows } from '../database/readRows'
@@ -92,24 +99,46 @@ export async function unpackJob(bytes: Uint8Array, at: string): Promise<string> 
     if (error instanceof FieldError) throw error
     throw notAFolder()
   }
-  const slug = await importJob(document)
-  for (const [file, entry] of Object.entries(zip.files))
-    if (!entry.dir && file.startsWith(PICTURES))
-      await keepPicture(
-        Buffer.from(await read(entry, LARGEST_PICTURE_BYTES)),
-        file.slice(PICTURES.length),
-        at,
-      )
+  // Before any picture is kept: most of what is refused is refused here.
+  readJobFile(document)
   const states = zip.file('plate-pictures.json')
-  if (states) await hangPictures(slug, JSON.parse(Buffer.from(await read(states, 1048576)).toString('utf8')))
-  return slug
+  const hanging: unknown = states ? readStates(await read(states, 1048576)) : []
+  const before = await keptPictures()
+  const came: string[] = []
+  try {
+    for (const [file, entry] of Object.entries(zip.files))
+      if (!entry.dir && file.startsWith(PICTURES))
+        came.push(
+          await keepPicture(
+            Buffer.from(await read(entry, LARGEST_PICTURE_BYTES)),
+            file.slice(PICTURES.length),
+            at,
+          ),
+        )
+    return await write(async () => {
+      const slug = await importJob(document)
+      await hangPictures(slug, hanging)
+      return slug
+    })
+  } catch (error) {
+    for (const id of came) if (!before.has(id)) await forgetPicture(id)
+    throw error
+  }
+}
+
+function readStates(bytes: Uint8Array): unknown {
+  try {
+    return JSON.parse(Buffer.from(bytes).toString('utf8'))
+  } catch {
+    throw notAFolder()
+  }
 }
 
 /** Hangs the pictures of the plate's states where they hung. */
 async function hangPictures(slug: string, said: unknown): Promise<void> {
   if (!Array.isArray(said)) return
-  const { id } = await loadJob(slug)
   await write(async (tables, transaction) => {
+    const [{ id }] = await readRows(tables.jobs, { where: { slug }, transaction })
     for (const one of said as { state?: unknown; imageId?: unknown }[]) {
       if (typeof one.state !== 'number' || typeof one.imageId !== 'string') continue
       if ((await tables.images.count({ where: { id: one.imageId }, transaction })) === 0) continue

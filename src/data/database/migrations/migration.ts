@@ -78,7 +78,6 @@ export async function bringUp(
   if (unknown.length > 0) throw new LaterReleaseError(unknown.sort())
   // A confirmed write survives the process: it is in the log, and on the disk, before the answer leaves.
   await sequelize.query('PRAGMA journal_mode = WAL')
-  await sequelize.query('PRAGMA synchronous = FULL')
   await sequelize.query(
     `CREATE TABLE IF NOT EXISTS "${NOTES}" (name VARCHAR(255) NOT NULL PRIMARY KEY UNIQUE)`,
   )

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { backupWords } from './backupWords'
 
-const standing = { lastAt: '2031-05-02T06:02:00.000Z', second: null, failed: null }
+const standing = { lastAt: '2031-05-02T06:02:00.000Z', second: null, failed: null, lost: 0 }
 const at = (now: string, patch = {}) => backupWords({ ...standing, ...patch }, now, 'Europe/Athens')
 
 describe('how the backups stand, in words', () => {
@@ -20,6 +20,12 @@ describe('how the backups stand, in words', () => {
     )
     expect(at('2031-05-02T07:00:00.000Z', { second: false })).toEqual({
       words: 'Backup today 09:02, checked; the second folder does not have it yet',
+      isLate: true,
+    })
+  })
+  it('say that it lacks pictures whose files are lost', () => {
+    expect(at('2031-05-02T07:00:00.000Z', { lost: 2 })).toEqual({
+      words: 'Backup today 09:02, checked, but 2 pictures have lost their files: `npm run doctor` says which',
       isLate: true,
     })
   })
