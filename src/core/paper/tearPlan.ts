@@ -8,8 +8,14 @@ const sizeSchema = z.strictObject({
 
 /** Lengths are reckoned in whole thousandths of a millimetre, so that three times a third fits. */
 const GRAIN = 1000
-/** Beyond so many different cut positions along one side, mixed layouts are searched with the coarser ones left out. */
-const MOST_POSITIONS = 240
+/**
+ * Up to so many different cut positions along one side the plan is exact. Beyond them, as with strips of odd sizes, every so many-th is
+ * left out, and the plan is a lower bound: what it says fits, fits.
+ */
+const MOST_POSITIONS = 400
+
+/** Nobody tears a sheet into more. */
+const MOST_PIECES = 100_000
 
 export const tearPlanInput = z
   .strictObject({
@@ -19,6 +25,12 @@ export const tearPlanInput = z
     gapMm: nonNegative.max(1000, { error: 'must be at most 1000 mm' }),
   })
   .superRefine(({ sheet, piece, allowRotate }, context) => {
+    if ((sheet.widthMm * sheet.heightMm) / (piece.widthMm * piece.heightMm) > MOST_PIECES)
+      context.addIssue({
+        code: 'custom',
+        path: ['piece'],
+        message: `is so small that more than ${MOST_PIECES} lie on the sheet`,
+      })
     const fits = (width: number, height: number) => width <= sheet.widthMm && height <= sheet.heightMm
     if (fits(piece.widthMm, piece.heightMm) || (allowRotate && fits(piece.heightMm, piece.widthMm))) return
     const side = piece.widthMm > sheet.widthMm ? 'widthMm' : 'heightMm'
@@ -58,10 +70,71 @@ function thin(list: readonly number[]): number[] {
   )
 }
 
-interface Best {
-  count: number
-  /** how the best was reached: a grid of one way round, or a cut */
-  how: { kind: 'grid'; rotated: boolean } | { kind: 'cut'; across: boolean; at: number } | null
+/** For each length of a list and each cut of it, the place in the list of what is left; 0 stands for nothing. */
+function remainders(list: readonly number[]): Int16Array {
+  const left = new Int16Array((list.length + 1) ** 2)
+  for (let i = 1; i <= list.length; i++) {
+    let at = i
+    for (let cut = 1; cut <= i; cut++) {
+      const length = list[i - 1] - list[cut - 1]
+      while (at > 0 && list[at - 1] > length) at -= 1
+      left[i * (list.length + 1) + cut] = at
+    }
+  }
+  return left
+}
+
+/** How a rectangle is torn: not at all, into a grid, or by one cut, told by its place from 1 on: across, or below nought downward. */
+const WHOLE = 0
+const UPRIGHT = 100_000
+const TURNED = 100_001
+
+/** The best for every rectangle of cut positions, by their places from 1 on. */
+interface Torn {
+  /** pieces */ count: Int32Array
+  how: Int32Array
+  /** places of what a cut leaves, across and down */ across: Int16Array
+  down: Int16Array
+}
+
+/** Solves every rectangle from the small to the large, so that those a cut leaves are known by then. */
+function tearAll(
+  columns: readonly number[],
+  rows: readonly number[],
+  [w, h]: readonly [number, number],
+  allowRotate: boolean,
+): Torn {
+  const [m, n] = [columns.length + 1, rows.length + 1]
+  const torn: Torn = {
+    count: new Int32Array(m * n),
+    how: new Int32Array(m * n),
+    across: remainders(columns),
+    down: remainders(rows),
+  }
+  const { count, how, across, down } = torn
+  for (let i = 1; i < m; i++)
+    for (let j = 1; j < n; j++) {
+      const [width, height] = [columns[i - 1], rows[j - 1]]
+      const upright = Math.floor(width / w) * Math.floor(height / h)
+      const turned = allowRotate ? Math.floor(width / h) * Math.floor(height / w) : 0
+      let best = Math.max(upright, turned)
+      let way = turned > upright ? TURNED : UPRIGHT
+      if (best === 0) way = WHOLE
+      if (allowRotate) {
+        const most = Math.floor((width * height) / (w * h))
+        for (let cut = 1; cut < i && columns[cut - 1] <= width / 2 && best < most; cut++) {
+          const sum = count[cut * n + j] + count[across[i * m + cut] * n + j]
+          if (sum > best) [best, way] = [sum, cut]
+        }
+        for (let cut = 1; cut < j && rows[cut - 1] <= height / 2 && best < most; cut++) {
+          const sum = count[i * n + cut] + count[i * n + down[j * n + cut]]
+          if (sum > best) [best, way] = [sum, -cut]
+        }
+      }
+      count[i * n + j] = best
+      how[i * n + j] = way
+    }
+  return torn
 }
 
 /**
@@ -82,70 +155,36 @@ export function planTearing({
   const sides = allowRotate ? [w, h] : null
   const columns = thin(positions(whole(sheet.widthMm) + gap, sides ?? [w]))
   const rows = thin(positions(whole(sheet.heightMm) + gap, sides ?? [h]))
-  const floorTo = (list: readonly number[], length: number) => {
-    let low = 0
-    let high = list.length
-    while (low < high) {
-      const middle = (low + high) >> 1
-      if (list[middle] <= length) low = middle + 1
-      else high = middle
-    }
-    return low === 0 ? 0 : list[low - 1]
-  }
-  const known = new Map<number, Best>()
-  const solve = (widthRaw: number, heightRaw: number): Best => {
-    const [width, height] = [floorTo(columns, widthRaw), floorTo(rows, heightRaw)]
-    if (width === 0 || height === 0) return { count: 0, how: null }
-    const key = width * 2 ** 26 + height
-    const before = known.get(key)
-    if (before) return before
-    const upright = Math.floor(width / w) * Math.floor(height / h)
-    const turned = allowRotate ? Math.floor(width / h) * Math.floor(height / w) : 0
-    const best: Best = {
-      count: Math.max(upright, turned),
-      how: upright + turned === 0 ? null : { kind: 'grid', rotated: turned > upright },
-    }
-    const most = Math.floor((width * height) / (w * h))
-    if (allowRotate) {
-      for (const across of [true, false]) {
-        const [list, length] = across ? [columns, width] : [rows, height]
-        for (const at of list) {
-          if (at > length / 2 || best.count >= most) break
-          const count = across
-            ? solve(at, height).count + solve(width - at, height).count
-            : solve(width, at).count + solve(width, height - at).count
-          if (count > best.count) {
-            best.count = count
-            best.how = { kind: 'cut', across, at }
-          }
-        }
-      }
-    }
-    known.set(key, best)
-    return best
-  }
+  const { how, across: leftAcross, down: leftDown } = tearAll(columns, rows, [w, h], allowRotate)
+  const [m, n] = [columns.length + 1, rows.length + 1]
   const placements: Placement[] = []
-  const lay = (x: number, y: number, width: number, height: number) => {
-    const { how } = solve(width, height)
-    if (!how) return
-    if (how.kind === 'cut') {
-      const [right, below] = how.across ? [x + how.at, y] : [x, y + how.at]
-      lay(x, y, how.across ? how.at : width, how.across ? height : how.at)
-      lay(right, below, how.across ? width - how.at : width, how.across ? height : height - how.at)
+  const lay = (x: number, y: number, i: number, j: number) => {
+    const way = how[i * n + j]
+    if (i === 0 || j === 0 || way === WHOLE) return
+    if (way !== UPRIGHT && way !== TURNED) {
+      const cut = Math.abs(way)
+      if (way > 0) {
+        lay(x, y, cut, j)
+        lay(x + columns[cut - 1], y, leftAcross[i * m + cut], j)
+      } else {
+        lay(x, y, i, cut)
+        lay(x, y + rows[cut - 1], i, leftDown[j * n + cut])
+      }
       return
     }
-    const [across, down] = how.rotated ? [h, w] : [w, h]
-    for (let row = 0; row < Math.floor(height / down); row++)
-      for (let column = 0; column < Math.floor(width / across); column++) {
+    const rotated = way === TURNED
+    const [across, down] = rotated ? [h, w] : [w, h]
+    for (let row = 0; row < Math.floor(rows[j - 1] / down); row++)
+      for (let column = 0; column < Math.floor(columns[i - 1] / across); column++) {
         placements.push({
           xMm: (x + column * across) / GRAIN,
           yMm: (y + row * down) / GRAIN,
           widthMm: (across - gap) / GRAIN,
           heightMm: (down - gap) / GRAIN,
-          rotated: how.rotated,
+          rotated,
         })
       }
   }
-  lay(0, 0, whole(sheet.widthMm) + gap, whole(sheet.heightMm) + gap)
+  lay(0, 0, columns.length, rows.length)
   return { count: placements.length, placements }
 }

@@ -120,6 +120,22 @@ describe('tearing pieces out of a sheet', () => {
   })
   it('answers for small pieces of a large sheet too', () =>
     expect(plan([1000, 700], [37, 23]).count).toBeGreaterThanOrEqual(810))
+  it('of a strip two millimetres wide is exact, and takes no time', () => {
+    const began = performance.now()
+    // By hand: 380 across and 2 deep leave 760 × 160 mm, in which turned ones lie 3 across and 80 deep.
+    const { count } = plan([760, 560], [2, 200])
+    expect(performance.now() - began).toBeLessThan(1000)
+    expect(count).toBe(1000)
+  })
+  it('refuses a piece so small that nobody would tear it', () =>
+    expect(
+      tearPlanInput.safeParse({
+        sheet: { widthMm: 100_000, heightMm: 100_000 },
+        piece: { widthMm: 2, heightMm: 200 },
+        allowRotate: true,
+        gapMm: 0,
+      }).error?.issues[0].message,
+    ).toContain('more than 100000'))
   it('refuses a piece that cannot fit, at its side', () => {
     expect(
       tearPlanInput.safeParse({

@@ -19,13 +19,20 @@ export const pressTransferInput = z
   })
   .superRefine((transfer, context) => {
     if (stackCompression(transfer.standard) <= 0)
-      context.addIssue({
+      return context.addIssue({
         code: 'custom',
         path: ['standard', 'gapMm'],
         message: 'does not touch: there is no squeeze to carry over',
       })
-    else if (gapFor(transfer) < 0) {
-      const makeReadyMm = Math.ceil(-gapFor(transfer) * 100) / 100
+    const gapMm = gapFor(transfer)
+    if (gapMm === null)
+      context.addIssue({
+        code: 'custom',
+        path: ['next', 'layers'],
+        message: 'cannot be squeezed as hard as the standard, however tight',
+      })
+    else if (gapMm < 0) {
+      const makeReadyMm = Math.ceil(-gapMm * 100) / 100
       context.addIssue({
         code: 'custom',
         path: ['next', 'plateThicknessMm'],
@@ -48,10 +55,12 @@ type PressTransfer = {
 }
 
 /** Halvings of the interval of compressions: to the last figure a double holds. */
-const HALVINGS = 100
+const HALVINGS = 60
+/** Widenings of the interval before the squeeze is given up as out of reach. */
+const WIDENINGS = 60
 
-/** Gap at which the next stack is squeezed as the standard, mm; below zero where its plate is too thin. */
-function gapFor({ standard, next, match }: PressTransfer): number {
+/** Gap at which the next stack is squeezed as the standard, mm; below zero where its plate is too thin; null: it never is. */
+function gapFor({ standard, next, match }: PressTransfer): number | null {
   const whole = next.plateThicknessMm + next.layers.reduce((sum, layer) => sum + layer.thicknessMm, 0)
   const wanted = pressStack(standard)
   if (match === 'peak') return whole - compressionAt(next.layers, wanted.peakMPa)
@@ -59,7 +68,10 @@ function gapFor({ standard, next, match }: PressTransfer): number {
   const limit = layersCanGive(next.layers)
   let low = 0
   let high = Math.min(0.1, limit / 2)
-  while (load(high) < wanted.lineLoadNPerMm) high = limit === Infinity ? high * 2 : (high + limit) / 2
+  for (let widened = 0; !(load(high) >= wanted.lineLoadNPerMm); widened++) {
+    if (widened === WIDENINGS) return null
+    high = limit === Infinity ? high * 2 : (high + limit) / 2
+  }
   for (let i = 0; i < HALVINGS; i++) {
     const middle = (low + high) / 2
     if (load(middle) < wanted.lineLoadNPerMm) low = middle
@@ -71,9 +83,12 @@ function gapFor({ standard, next, match }: PressTransfer): number {
 /**
  * Carries a squeeze over to another plate, paper, pack or press: the gap at which its peak pressure (or load a millimetre of
  * width) is the standard's, and the turns from the standard's setting; looser is positive.
+ *
+ * @throws RangeError where no gap does, which `pressTransferInput` refuses
  */
 export function transferPressure(transfer: PressTransfer): z.infer<typeof pressTransferOutput> {
   const gapMm = gapFor(transfer)
+  if (gapMm === null) throw new RangeError('No gap gives this squeeze.')
   const { peakMPa, lineLoadNPerMm } = pressStack({ ...transfer.next, gapMm })
   return { gapMm, turns: (gapMm - transfer.standard.gapMm) / transfer.mmPerTurn, peakMPa, lineLoadNPerMm }
 }

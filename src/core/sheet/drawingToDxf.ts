@@ -1,4 +1,5 @@
 import { DxfWriter, LWPolylineFlags, point2d, Units } from '@tarikjabiri/dxf'
+import { oneLine } from '../units/oneLine'
 import type { SheetDrawing } from './sheetDrawing'
 
 /**
@@ -9,7 +10,8 @@ export function drawingToDxf({ heightMm, strokes }: SheetDrawing): string {
   const dxf = new DxfWriter()
   dxf.setUnits(Units.Millimeters)
   const layers = new Set<string>()
-  for (const { name = 'marks', points, isClosed } of strokes) {
+  for (const { name: said = 'marks', points, isClosed } of strokes) {
+    const name = oneLine(said)
     if (!layers.has(name)) dxf.addLayer(name, 7, 'CONTINUOUS')
     layers.add(name)
     dxf.addLWPolyline(

@@ -1,3 +1,6 @@
+import fc from 'fast-check'
+import { SaxesParser } from 'saxes'
+import { oneLine } from '../units/oneLine'
 import { describe, expect, it } from 'vitest'
 import {
   CHECK_BAR_MM,
@@ -64,5 +67,19 @@ describe('a drawing at 1:1', () => {
     })
     expect(svg).toContain('&lt;grain&gt;')
     expect(svg).toContain('x="1" y="2" width="30" height="40" preserveAspectRatio="none"')
+  })
+  it('is well-formed XML whatever its words are, and says them back (property)', () => {
+    fc.assert(
+      fc.property(fc.string({ unit: 'binary' }), (text) => {
+        const said: string[] = []
+        const parser = new SaxesParser()
+        parser.on('error', (error) => {
+          throw error
+        })
+        parser.on('text', (words) => said.push(words))
+        parser.write(drawingToSvg({ ...empty, words: [{ text, at: [1, 2], sizeMm: 3 }] })).close()
+        expect(said.join('')).toContain(oneLine(text))
+      }),
+    )
   })
 })

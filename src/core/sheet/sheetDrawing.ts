@@ -1,3 +1,4 @@
+import { oneLine } from '../units/oneLine'
 import type { Outline, Point } from '../geometry/polygon'
 
 /** A line of a drawing; all lengths in millimetres. */
@@ -126,7 +127,10 @@ export function mirrorDrawing(drawing: SheetDrawing): SheetDrawing {
 }
 
 const escapeXml = (text: string) =>
-  text.replace(/[&<>"]/g, (glyph) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[glyph]!)
+  oneLine(text).replace(
+    /[&<>"]/g,
+    (glyph) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[glyph]!,
+  )
 const short = (mm: number) => String(Math.round(mm * 1000) / 1000)
 
 /** The way of a stroke as SVG path data, in millimetres. */

@@ -230,7 +230,9 @@ describe('a job folder', () => {
     await sequelize.query(
       "CREATE TRIGGER refuse BEFORE INSERT ON sortings BEGIN SELECT RAISE(ABORT, 'no room'); END",
     )
-    await expect(unpackJob(await zip.generateAsync({ type: 'uint8array' }), at(90))).rejects.toThrow('Validation error')
+    await expect(unpackJob(await zip.generateAsync({ type: 'uint8array' }), at(90))).rejects.toThrow(
+      'Validation error',
+    )
     expect(await listJobs()).toHaveLength(1)
     expect(await keptPictures()).toEqual(new Set())
   })
