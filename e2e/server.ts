@@ -1,5 +1,5 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process'
-import { cpSync, mkdtempSync, rmSync } from 'node:fs'
+import { cpSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
@@ -11,6 +11,8 @@ const ROOT = path.resolve(import.meta.dirname, '..')
 export interface TestServer {
   url: string
   dataFolder: string
+  /** memory its process holds now, MB */
+  memoryMb: () => number
   /** ends it the hard way, as a power cut would */
   kill: () => Promise<void>
   /** starts it again on the same folder and port */
@@ -95,6 +97,8 @@ export async function startServer({ sample }: { sample: boolean }): Promise<Test
   return {
     url,
     dataFolder,
+    memoryMb: () =>
+      Number(/VmRSS:\s+(\d+) kB/.exec(readFileSync(`/proc/${child.pid}/status`, 'utf8'))![1]) / 1024,
     kill,
     restart: start,
     remove: async () => {

@@ -33,6 +33,19 @@ describe('the door', () => {
     ])
       expect(status(asked({ host }))).toBe(421)
   })
+  it('reads where a page stands, and turns away what is no such thing', () => {
+    expect(status(asked({ routerState: encodeURIComponent('["",{"children":["jobs",{}]}]') }))).toBeNull()
+    for (const routerState of [
+      '%5B',
+      '%',
+      'null',
+      '%5B%5D',
+      '["",null]',
+      ['["",{}]', '["",{}]'],
+      'x'.repeat(50_000),
+    ])
+      expect(status(asked({ routerState }))).toBe(400)
+  })
   it('takes changes from its own pages only: the origin is there and exactly its own', () => {
     expect(status(post())).toBeNull()
     expect(status(post({ host: 'localhost:3000', origin: 'http://localhost:3000' }))).toBeNull()

@@ -9,6 +9,8 @@ export interface Asked {
   contentLength: string | undefined
   /** it brings what it has not counted */
   isChunked: boolean
+  /** where the framework’s own script says it stands; undefined: it does not say */
+  routerState?: string | string[]
 }
 
 /** Why a request is turned away. */
@@ -54,6 +56,21 @@ function isReadable(url: string): boolean {
   }
 }
 
+/** Longest word of where a page stands that the framework reads. */
+const LONGEST_STATE = 40_000
+
+/** Whether where a page says it stands can be read: the framework breaks off at what cannot, as if it were at fault. */
+function isState(said: string | string[] | undefined): boolean {
+  if (said === undefined) return true
+  if (Array.isArray(said) || said.length > LONGEST_STATE) return false
+  try {
+    const state: unknown = JSON.parse(decodeURIComponent(said))
+    return Array.isArray(state) && state.length >= 2 && typeof state[1] === 'object' && state[1] !== null
+  } catch {
+    return false
+  }
+}
+
 function refuseBody({ url, contentLength, isChunked }: Asked): Refusal | null {
   if (isChunked) return { status: 411, words: 'Say how many bytes come.' }
   if (contentLength === undefined) return null
@@ -77,6 +94,7 @@ export function judge(asked: Asked, hosts: readonly string[]): Refusal | null {
   if (host === undefined || !hosts.includes(host))
     return { status: 421, words: 'This workshop does not answer to that name.' }
   if (!isReadable(asked.url)) return { status: 400, words: 'This address cannot be read.' }
+  if (!isState(asked.routerState)) return { status: 400, words: 'Where this page stands cannot be read.' }
   if (ASKS.has(asked.method)) return null
   if (asked.origin !== `http://${host}`)
     return { status: 403, words: 'Changes are taken from this workshop’s own pages only.' }

@@ -125,6 +125,7 @@ export async function serve(
         origin: headers.origin,
         contentLength: headers['content-length'],
         isChunked: headers['transfer-encoding'] !== undefined,
+        routerState: headers['next-router-state-tree'],
       },
       hosts,
     )

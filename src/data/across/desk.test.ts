@@ -210,10 +210,41 @@ describe('what a desk kept', () => {
       decision: { decision: 'accepted' },
       amended: [],
     })
-    expect((await syncDesk(slug, { entries: [{ ...shifted, pullId: 'nobody' }] }, at(23)))[0]).toMatchObject({
+    expect((await syncDesk(slug, { entries: [{ ...shifted, id: 'n', pullId: 'nobody' }] }, at(23)))[0]).toMatchObject({
       outcome: 'refused',
       message: 'This pull is not in the job.',
     })
+  })
+  it('sent again as a whole, since the answer was lost, says nothing twice, and refuses nothing of what was taken back', async () => {
+    const { slug } = await approvedJob(5)
+    const said = (id: string, decision: 'accepted' | 'set-aside'): DeskEntry => ({
+      kind: 'amendment',
+      id,
+      pullId: 'a',
+      events: [{ kind: 'decision', decision, reason: '', fate: null }],
+      by: 'Ida Quill',
+      at: at(22),
+    })
+    const first = [pulled('a', 20, { events: [] }), said('x', 'accepted'), said('y', 'set-aside')]
+    await syncDesk(slug, { entries: first }, at(23))
+    const events = async () => (await loadJob(slug)).pulls.find(({ id }) => id === 'a')!.events.length
+    const before = await events()
+    const again = await syncDesk(slug, { entries: first }, at(24))
+    expect(again.map(({ outcome }) => outcome)).toEqual(['already', 'already', 'already'])
+    expect(again[0].given).toMatchObject({ number: 1 })
+    expect(await events()).toBe(before)
+    const withdrawal: DeskEntry = {
+      kind: 'withdrawal',
+      id: 'w',
+      pullId: 'a',
+      pullKind: 'edition',
+      by: 'Ida Quill',
+      at: at(25),
+    }
+    await syncDesk(slug, { entries: [withdrawal] }, at(25))
+    const all = await syncDesk(slug, { entries: [...first, withdrawal] }, at(26))
+    expect(all.map(({ outcome }) => outcome)).toEqual(['already', 'already', 'already', 'already'])
+    expect(await edition(slug)).toEqual([])
   })
   it('decides nothing of a warm-up, and keeps what was seen of it', async () => {
     const { slug } = await approvedJob(5)

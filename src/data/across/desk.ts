@@ -4,6 +4,7 @@ import type { DeskEntry, DeskOutcome } from '@/core/edition/deskEntry'
 import { EMPTY_RAILS, heard, railWordsSchema, type DeskRails } from '@/core/edition/deskRails'
 import { readDeskSync, type SentEntry, type SentEvent } from '@/core/edition/deskSync'
 import { eventSubject, type PullEvent } from '@/core/edition/pull'
+import { doneBefore, noteAct } from '../database/acts'
 import { write } from '../database/database'
 import { FieldError, NotFoundError } from '../database/errors'
 import { greatest } from '../database/greatest'
@@ -223,6 +224,16 @@ function keepEntry(sync: Sync, sent: SentEntry): Promise<DeskOutcome> {
   }
 }
 
+/** Does with an entry what is to be done, once: one sent again is answered as it was the first time. */
+async function keepOnce(sync: Sync, sent: SentEntry): Promise<DeskOutcome> {
+  const key = `desk ${sync.job.id} ${sent.entry.id}`
+  const done = await doneBefore(key)
+  if (done) return { ...(done as DeskOutcome), outcome: 'already', message: null }
+  const outcome = await keepEntry(sync, sent)
+  if (outcome.outcome !== 'refused') await noteAct(key, outcome, sync.at)
+  return outcome
+}
+
 async function jobAt(slug: string, { tables, transaction }: Pick<Sync, 'tables' | 'transaction'>) {
   const [job] = await readRows(tables.jobs, { where: { slug }, transaction })
   if (!job) throw new NotFoundError('This job')
@@ -245,7 +256,7 @@ export async function syncDesk(slug: string, input: unknown, at: string): Promis
       'why' in one
         ? { id: one.id, outcome: 'refused', message: one.why, given: null }
         : await write(async (tables, transaction) =>
-            keepEntry({ job: await jobAt(slug, { tables, transaction }), tables, transaction, at }, one),
+            keepOnce({ job: await jobAt(slug, { tables, transaction }), tables, transaction, at }, one),
           ),
     )
   return outcomes
