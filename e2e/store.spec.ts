@@ -53,7 +53,7 @@ test('a decision is amended with its reason, and both stay', async ({ page, samp
   await expect(page.getByRole('row', { name: /^7 .*set aside \(amended\)/ })).toBeVisible()
 })
 
-test('an empty workshop offers the sample, and lays it out once', async ({ page }) => {
+test('an empty workshop offers the sample, lays it out once, and takes it away again', async ({ page }) => {
   test.slow()
   const server = await startServer({ sample: false })
   try {
@@ -67,6 +67,11 @@ test('an empty workshop offers the sample, and lays it out once', async ({ page 
     await expect(page.getByText('signed and filed: edition of 6')).toBeVisible()
     await page.getByRole('link', { name: 'Samphire', exact: true }).click()
     await expect(page.getByRole('heading', { level: 1, name: 'Prove' })).toBeVisible()
+    // And takes it away again.
+    await page.goto(server.url)
+    await page.getByRole('button', { name: 'Take the sample away…' }).click()
+    await page.getByRole('button', { name: 'Take it away' }).click()
+    await expect(page.getByRole('heading', { name: 'Every proof is a test' })).toBeVisible()
   } finally {
     await server.remove()
   }

@@ -20,8 +20,8 @@ test('two desks cut off for an hour bring all of it, once, as they said it last'
 })
 
 test('what nobody would send, through every door, breaks nothing', async () => {
-  const { answered5xx, byFramework, hangs, dropped, broken, isWell, said } = await sendMalformed(400, 7)
-  expect(answered5xx, broken.join('\n')).toBe(byFramework)
+  const { answered5xx, hangs, dropped, broken, isWell, said } = await sendMalformed(400, 7)
+  expect(answered5xx, broken.join('\n')).toBe(0)
   expect({ hangs, dropped }).toEqual({ hangs: 0, dropped: 0 })
   expect(isWell, said).toBe(true)
 })

@@ -11,8 +11,6 @@ const AT_ONCE = 6
 export interface Malformed {
   inputs: number
   answered5xx: number
-  /** of these, acts whose message named a function of ours: the framework breaks off at it before any of our code is asked */
-  byFramework: number
   hangs: number
   /** connections that ended without an answer */
   dropped: number
@@ -167,7 +165,6 @@ export async function sendMalformed(inputs: number, seed: number): Promise<Malfo
     const result: Malformed = {
       inputs,
       answered5xx: 0,
-      byFramework: 0,
       hangs: 0,
       dropped: 0,
       byStatus: {},
@@ -186,7 +183,6 @@ export async function sendMalformed(inputs: number, seed: number): Promise<Malfo
         else if (status === 0) result.dropped += 1
         if (status < 500) continue
         result.answered5xx += 1
-        if (way.includes(FUNCTION)) result.byFramework += 1
         if (result.broken.length < 20) result.broken.push(`${status} ${way.slice(0, 200)}`)
       }
     }

@@ -2,6 +2,7 @@ import { randomBytes } from 'node:crypto'
 import { accessSync, chmodSync, constants, existsSync, mkdirSync } from 'node:fs'
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http'
 import path from 'node:path'
+import { bringsActText, isActText, peek } from './actWords'
 import { answerHeaders, ownHeaders } from './headers'
 import { hold, holderOf, lastPort, letGo, rememberPort, WHO_PATH, type Holder } from './holder'
 import { judge, ownHosts, properAddress } from './judge'
@@ -143,7 +144,16 @@ export async function serve(
     const nonce = randomBytes(16).toString('base64')
     request.headers = ownHeaders(headers, nonce)
     for (const [name, value] of Object.entries(answerHeaders(nonce))) response.setHeader(name, value)
-    handle(request, response).catch((error: unknown) => {
+    const goOn = handle
+    const answer = async () => {
+      if (bringsActText(request)) {
+        const bytes = await peek(request)
+        if (!bytes || !isActText(bytes.toString('utf8')))
+          return turnAway(response, 400, 'What this act is given cannot be read.')
+      }
+      await goOn(request, response)
+    }
+    answer().catch((error: unknown) => {
       console.error(error)
       if (!response.headersSent) turnAway(response, 500, 'This could not be answered.')
     })

@@ -11,8 +11,11 @@ const listeners = new Set<() => void>()
 let all: KeyNames = NONE
 
 function tell(): void {
-  // Of a key named twice the view’s own word, which came later, holds.
-  all = [...new Map([...acting.values()].flat())]
+  // The view’s own come first; of a key named twice the word that came later holds.
+  const named = new Map<string, string>()
+  for (const names of [...acting.values()].reverse())
+    for (const [keys, what] of names) if (!named.has(keys)) named.set(keys, what)
+  all = [...named]
   for (const listener of listeners) listener()
 }
 

@@ -16,6 +16,8 @@ import { MorningReadingsForm } from '@/stations/shop/morning/MorningReadingsForm
 import { MorningSheet } from '@/stations/shop/morning/MorningSheet'
 import { WorkshopLines } from '@/stations/shop/morning/WorkshopLines'
 import { backupStanding } from '@/data/backup/backups'
+import { hasSample } from '@/data/shop/sample'
+import { SampleLine } from '@/stations/shop/workshop/SampleLine'
 import { BackupLine } from '@/stations/shop/morning/BackupLine'
 import { readMorning } from '@/stations/shop/morning/readMorning'
 import { FirstRun } from '@/stations/shop/workshop/FirstRun'
@@ -154,6 +156,7 @@ export default async function MorningPage({ searchParams }: { searchParams: Prom
           unreadable={unreadable.map(({ slug, reason }) => ({ slug, reason }))}
           ways={waysFrom(onShelf, (page) => address({ ...asked, shelf: page }))}
         />
+        {hasSample() && <SampleLine />}
         <BackupLine standing={backupStanding()} now={now} />
       </aside>
     </div>

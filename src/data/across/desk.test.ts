@@ -210,7 +210,9 @@ describe('what a desk kept', () => {
       decision: { decision: 'accepted' },
       amended: [],
     })
-    expect((await syncDesk(slug, { entries: [{ ...shifted, id: 'n', pullId: 'nobody' }] }, at(23)))[0]).toMatchObject({
+    expect(
+      (await syncDesk(slug, { entries: [{ ...shifted, id: 'n', pullId: 'nobody' }] }, at(23)))[0],
+    ).toMatchObject({
       outcome: 'refused',
       message: 'This pull is not in the job.',
     })

@@ -1,5 +1,5 @@
 /// <reference types="vite/client" />
-import { cpSync, mkdtempSync, rmSync } from 'node:fs'
+import { copyFileSync, cpSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { beforeEach, afterEach, describe, expect, it, vi } from 'vitest'
@@ -169,6 +169,11 @@ const SAID: Record<string, (jobs: Jobs) => Promise<unknown> | unknown> = {
   backUpAction: () => ({}),
   createJobAction: () => ({ title: 'Plover', artist: BY, editionSize: 5 }),
   layOutSampleAction: () => ({}),
+  takeSampleAwayAction: () => {
+    // As if it had been laid out here: what it brought is known by the copy beside.
+    copyFileSync(path.join(sample(), 'typothesis.sqlite'), path.join(folder, 'sample.sqlite'))
+    return {}
+  },
   importFolderAction: async ({ samphire }) => {
     const form = new FormData()
     const zip = await packJob(samphire.slug, {}, AT)

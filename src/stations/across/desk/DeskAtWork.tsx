@@ -27,8 +27,13 @@ import { useDesk } from './useDesk'
 import { useDeskSignals } from './useDeskSignals'
 
 const DESK_KEYS: KeyNames = [
-  ['0 to 9, Enter, ⌫', 'As it says on the button of the same name'],
-  ['. + − *', 'As it says on the button of the same name'],
+  ['Enter', 'The next step; after the pull: written down, then it matches, accepted'],
+  ['.', 'The next step of the other rail; judging: set aside'],
+  ['0', 'Pulled'],
+  ['− and +', 'The moment a minute earlier, later; judging: lighter, darker'],
+  ['1 to 9', 'Where a fault is, then what'],
+  ['*', 'Rejected; then 1 to 4 or Enter, what becomes of it'],
+  ['⌫', 'Back one'],
 ]
 
 const KEYS: Record<string, DeskKey> = {

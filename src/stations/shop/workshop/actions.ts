@@ -1,14 +1,15 @@
 'use server'
 
 import { z } from 'zod'
-import { seedDemo } from '@demo/seedDemo'
 import { STARTER_STORE } from '@demo/starterStore'
 import { FieldError } from '@/data/database/errors'
 import { importJob } from '@/data/record/jobFiles'
 import { unpackJob } from '@/data/record/jobFolder'
 import { createJob, listJobs, newJobSchema } from '@/data/shop/jobs'
+import { takeSampleAway } from '@/data/shop/sample'
 import { loadStore, stockStore } from '@/data/shop/store'
 import { act } from '../../across/act/act'
+import { layOutSample } from './layOutSample'
 
 /** A new workshop gets an invented store to begin with, so that the first job has inks, papers and presses to choose from. */
 async function stockIfEmpty(): Promise<void> {
@@ -37,9 +38,20 @@ export const layOutSampleAction = act(
   'shop',
   async () => {
     laying ??= listJobs()
-      .then((jobs) => (jobs.length === 0 ? seedDemo() : undefined))
+      .then((jobs) => (jobs.length === 0 ? layOutSample() : undefined))
       .finally(() => (laying = null))
     await laying
+    return {}
+  },
+  { shows: 'jobs', isLong: true },
+)
+
+/** Takes the sample away again, with all that was done on its jobs. */
+export const takeSampleAwayAction = act(
+  z.strictObject({}),
+  'shop',
+  async () => {
+    await takeSampleAway()
     return {}
   },
   { shows: 'jobs', isLong: true },

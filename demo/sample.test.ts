@@ -1,0 +1,97 @@
+import { existsSync, readdirSync } from 'node:fs'
+import path from 'node:path'
+import { describe, expect, it } from 'vitest'
+import { sampleFolder } from './sampleFolder.test.fixture'
+import { openDatabase } from '@/data/database/database'
+import { dataFolder } from '@/data/database/dataFolder'
+import { checkDatabase } from '@/data/database/snapshot'
+import { addDryingPlace } from '@/data/shop/dryingPlaces'
+import { createJob, listJobs, loadJob, saveStation } from '@/data/shop/jobs'
+import { keepMorning, nameWorkshop, workshopName } from '@/data/shop/mornings'
+import { hasSample, takeSampleAway, takeSampleIn } from '@/data/shop/sample'
+import { loadStore } from '@/data/shop/store'
+import { at, openWorkshop, pull } from '@/data/shop/workshop.test.fixture'
+
+const sample = sampleFolder()
+openWorkshop()
+
+/** All rows of all tables. */
+async function everything(): Promise<Record<string, unknown[]>> {
+  const { sequelize } = await openDatabase()
+  const select = async (sql: string) => (await sequelize.query(sql))[0] as Record<string, unknown>[]
+  const tables = await select(
+    "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' ORDER BY name",
+  )
+  const rows = await Promise.all(tables.map(({ name }) => select(`SELECT * FROM "${String(name)}"`)))
+  return Object.fromEntries(tables.map(({ name }, i) => [String(name), rows[i]]))
+}
+const picturesHere = () => {
+  const folder = path.join(dataFolder(), 'pictures')
+  return existsSync(folder) ? readdirSync(folder) : []
+}
+
+describe('the sample', () => {
+  it('is taken in whole, and away again without a trace', async () => {
+    const before = await everything()
+    await takeSampleIn(sample())
+    expect(hasSample()).toBe(true)
+    expect((await listJobs()).map(({ slug }) => slug).sort()).toEqual([
+      'mooring-posts',
+      'samphire',
+      'the-pilot-s-window',
+      'two-tides',
+    ])
+    expect(picturesHere().sort()).toEqual(readdirSync(path.join(sample(), 'pictures')).sort())
+    expect((await loadJob('mooring-posts')).pulls.length).toBeGreaterThan(10)
+    await takeSampleAway()
+    expect(await everything()).toEqual(before)
+    expect(picturesHere()).toEqual([])
+    expect(hasSample()).toBe(false)
+    await expect(takeSampleAway()).rejects.toThrow('There is no sample')
+  })
+  it('leaves one’s own jobs and what they use, and takes with it what was done on its own', async () => {
+    await takeSampleIn(sample())
+    const mooring = await loadJob('mooring-posts')
+    await pull(mooring, 'own-pull', 'edition', 'accepted')
+    const { id, slug } = await createJob({ title: 'Reed bed', artist: 'Oona Fell', editionSize: 6 }, at())
+    const bench = mooring.runs[0].bench
+    await saveStation(id, 0, 'ink', bench.ink!, at())
+    await saveStation(id, 1, 'paper', bench.paper!, at())
+    await nameWorkshop('Our own', at())
+    await takeSampleAway()
+    const jobs = await listJobs()
+    expect(jobs.map((job) => job.slug)).toEqual([slug])
+    expect((await loadJob(slug)).runs[0].bench).toMatchObject({ ink: bench.ink, paper: bench.paper })
+    const { inks, papers, presses } = await loadStore()
+    const used = bench.ink!.mixes.flatMap(({ parts }) => parts.map(({ inkId }) => inkId))
+    expect(inks.map((ink) => ink.id).sort()).toEqual([...new Set(used)].sort())
+    expect(papers.map((paper) => paper.id)).toEqual([bench.paper!.paperId])
+    expect(presses).toEqual([])
+    expect(await workshopName()).toBe('Our own')
+    expect(Object.values(await everything()).flat().length).toBeGreaterThan(0)
+    await checkDatabase(path.join(dataFolder(), 'typothesis.sqlite'))
+  })
+  it('is not there at all when its taking in is cut off', async () => {
+    await keepMorning({ roomC: 17, humidityPercent: 60, sheetGrams: null, sheetJobId: null }, at())
+    const before = await everything()
+    const { sequelize } = await openDatabase()
+    await sequelize.query(
+      "CREATE TRIGGER cut BEFORE INSERT ON zone_maps BEGIN SELECT RAISE(ABORT, 'cut off'); END",
+    )
+    await expect(takeSampleIn(sample())).rejects.toThrow()
+    expect(await everything()).toEqual(before)
+    expect(picturesHere()).toEqual([])
+    expect(hasSample()).toBe(false)
+    await sequelize.query('DROP TRIGGER cut')
+    await takeSampleIn(sample())
+    await takeSampleAway()
+    // The morning that was read before it stays.
+    expect(await everything()).toEqual(before)
+  })
+  it('is laid out in an empty workshop only', async () => {
+    await addDryingPlace({ name: 'Our rack', kind: 'rack', capacity: 5 })
+    const before = await everything()
+    await expect(takeSampleIn(sample())).rejects.toThrow('in an empty workshop only')
+    expect(await everything()).toEqual(before)
+  })
+})

@@ -1,0 +1,237 @@
+import { existsSync, readdirSync } from 'node:fs'
+import { copyFile, cp, rename, rm } from 'node:fs/promises'
+import path from 'node:path'
+import { QueryTypes, Sequelize, type Transaction } from 'sequelize'
+import { openDatabase, write } from '../database/database'
+import { dataFolder } from '../database/dataFolder'
+import { FieldError } from '../database/errors'
+import { settle } from '../database/snapshot'
+
+/** The sample as it was laid out: what it brought is known by it. */
+const SAMPLE = 'sample.sqlite'
+const DATABASE = 'typothesis.sqlite'
+/** What is the workshop’s own whatever lies in it. */
+const OWN = new Set(['migrations', 'acts', 'workshops', 'people', 'mornings'])
+/** What of it the sample does not bring. */
+const NEVER = new Set(['migrations', 'acts'])
+/** Tables that say how a job is worked: what they speak of is in use. */
+const SPEAKING: readonly (readonly [table: string, column: string])[] = [
+  ['runs', 'bench'],
+  ['pulls', 'settings'],
+  ['withdrawn_pulls', 'settings'],
+  ['bats', 'runs'],
+  ['pull_events', 'event'],
+  ['artworks', 'artwork'],
+  ['packs', 'blanketIds'],
+]
+/** What stands on the shelf, and may be in use by jobs that are not the sample’s. */
+const SHELF = new Set([
+  'inks',
+  'papers',
+  'presses',
+  'packs',
+  'blankets',
+  'cards',
+  'baths',
+  'images',
+  'procedures',
+])
+
+type Row = Record<string, unknown>
+const samplePath = () => path.join(dataFolder(), SAMPLE)
+
+const select = <R extends object = Row>(
+  from: Sequelize,
+  sql: string,
+  transaction?: Transaction,
+  ...said: unknown[]
+) => from.query<R>(sql, { type: QueryTypes.SELECT, transaction, replacements: said })
+
+/** Reads a database file that nobody has open. */
+async function reading<T>(file: string, act: (sample: Sequelize) => Promise<T>): Promise<T> {
+  const sample = new Sequelize({ dialect: 'sqlite', storage: file, logging: false })
+  try {
+    return await act(sample)
+  } finally {
+    await sample.close()
+  }
+}
+
+const tablesOf = async (of: Sequelize, transaction?: Transaction) =>
+  (
+    await select<{ name: string }>(
+      of,
+      "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'",
+      transaction,
+    )
+  ).map(({ name }) => name)
+
+/** Columns that tell a table’s rows apart. */
+const keysOf = async (of: Sequelize, table: string, transaction?: Transaction) =>
+  (await select<{ name: string; pk: number }>(of, `PRAGMA table_info("${table}")`, transaction))
+    .filter(({ pk }) => pk > 0)
+    .map(({ name }) => name)
+
+/** Whether the sample lies in this workshop, and can be taken away again. */
+export const hasSample = (): boolean => existsSync(samplePath())
+
+/** What of an empty workshop is not empty: the first table that holds something; null: it is empty. */
+async function firstFilled(): Promise<string | null> {
+  const { sequelize } = await openDatabase()
+  for (const table of await tablesOf(sequelize)) {
+    if (OWN.has(table)) continue
+    const [{ rows }] = await select<{ rows: number }>(sequelize, `SELECT count(*) AS rows FROM "${table}"`)
+    if (rows > 0) return table
+  }
+  return null
+}
+
+/**
+ * Takes in the sample from a folder of its own, where it was laid out: all of it, or nothing.
+ *
+ * @throws FieldError when the workshop holds something already
+ */
+export async function takeSampleIn(from: string): Promise<void> {
+  if (await firstFilled())
+    throw new FieldError([
+      {
+        field: '',
+        message:
+          'The sample is laid out in an empty workshop only, and something lies in this one. Look at it in a folder of its own: npm run demo.',
+      },
+    ])
+  const pictures = path.join(from, 'pictures')
+  const came = existsSync(pictures) ? readdirSync(pictures) : []
+  const own = path.join(dataFolder(), 'pictures')
+  const part = `${samplePath()}.part`
+  try {
+    for (const id of came) await cp(path.join(pictures, id), path.join(own, id), { recursive: true })
+    await copyFile(path.join(from, DATABASE), part)
+    settle(part)
+    await reading(part, async (sample) => {
+      const tables = (await tablesOf(sample)).filter((table) => !NEVER.has(table))
+      await write(async (_tables, transaction) => {
+        const { sequelize } = await openDatabase()
+        await sequelize.query('PRAGMA defer_foreign_keys = ON', { transaction })
+        for (const table of tables) {
+          for (const row of await select(sample, `SELECT * FROM "${table}"`)) {
+            const columns = Object.keys(row)
+            await sequelize.query(
+              `INSERT ${OWN.has(table) ? 'OR IGNORE ' : ''}INTO "${table}" (${columns.map((one) => `"${one}"`).join(', ')}) VALUES (${columns.map(() => '?').join(', ')})`,
+              { transaction, replacements: Object.values(row) },
+            )
+          }
+        }
+      })
+    })
+    await rename(part, samplePath())
+  } catch (error) {
+    await rm(part, { force: true })
+    const { tables } = await openDatabase()
+    for (const id of came)
+      if ((await tables.images.count({ where: { id } })) === 0)
+        await rm(path.join(own, id), { recursive: true, force: true })
+    throw error
+  }
+}
+
+/** All that jobs which stay say, in one text: what it names is in use. */
+async function saidBy(
+  of: Sequelize,
+  sampleJobs: readonly unknown[],
+  transaction: Transaction,
+): Promise<string> {
+  const said: string[] = []
+  for (const [table, column] of SPEAKING) {
+    const isOfJob = table !== 'packs'
+    const rows = await select<{ said: unknown }>(
+      of,
+      `SELECT "${column}" AS said FROM "${table}"${isOfJob ? ' WHERE jobId NOT IN (?)' : ''}`,
+      transaction,
+      ...(isOfJob ? [sampleJobs] : []),
+    )
+    said.push(...rows.map((row) => String(row.said)))
+  }
+  return said.join('\n')
+}
+
+/** Deletes what speaks of what is gone, until nothing does. */
+async function deleteDangling(of: Sequelize, transaction: Transaction): Promise<void> {
+  for (;;) {
+    const dangling = await select<{ table: string; rowid: number }>(
+      of,
+      'PRAGMA foreign_key_check',
+      transaction,
+    )
+    if (dangling.length === 0) return
+    for (const { table, rowid } of dangling)
+      await of.query(`DELETE FROM "${table}" WHERE rowid = ?`, { transaction, replacements: [rowid] })
+  }
+}
+
+/**
+ * Takes the sample away again, and all that was done on its jobs; what jobs of one’s own use of its shelves stays. All of it, or nothing.
+ *
+ * @throws FieldError when there is no sample
+ */
+export async function takeSampleAway(): Promise<void> {
+  if (!hasSample()) throw new FieldError([{ field: '', message: 'There is no sample in this workshop.' }])
+  const gone = await reading(samplePath(), (sample) =>
+    write(async (_tables, transaction) => {
+      const { sequelize } = await openDatabase()
+      await sequelize.query('PRAGMA defer_foreign_keys = ON', { transaction })
+      const jobs = (await select<{ id: string }>(sample, 'SELECT id FROM jobs')).map(({ id }) => id)
+      // Packs speak of blankets: which of them stay is known once the others are gone.
+      const tables = (await tablesOf(sample)).filter((table) => !OWN.has(table))
+      const ordered = ['jobs', ...tables.filter((table) => table !== 'jobs' && !SHELF.has(table)), 'packs']
+      const rest = tables.filter((table) => !ordered.includes(table))
+      for (const table of [...ordered, ...rest]) {
+        const keys = await keysOf(sample, table)
+        const columns = keys.map((one) => `"${one}"`).join(', ')
+        const said = SHELF.has(table) ? await saidBy(sequelize, jobs, transaction) : ''
+        for (const row of await select(sample, `SELECT ${columns} FROM "${table}"`)) {
+          if (SHELF.has(table) && said.includes(`"${String(row.id)}"`)) continue
+          await sequelize.query(
+            `DELETE FROM "${table}" WHERE ${keys.map((one) => `"${one}" = ?`).join(' AND ')}`,
+            { transaction, replacements: keys.map((one) => row[one]) },
+          )
+        }
+      }
+      await deleteDangling(sequelize, transaction)
+      await forgetNames(sample, sequelize, transaction)
+      const pictures = await select<{ id: string }>(sample, 'SELECT id FROM images')
+      const kept = new Set(
+        (await select<{ id: string }>(sequelize, 'SELECT id FROM images', transaction)).map(({ id }) => id),
+      )
+      return pictures.map(({ id }) => id).filter((id) => !kept.has(id))
+    }),
+  )
+  await rm(samplePath(), { force: true })
+  for (const id of gone) await rm(path.join(dataFolder(), 'pictures', id), { recursive: true, force: true })
+}
+
+/** The sample’s people go where nobody’s work bears their name, its morning, and the workshop’s name where it is still the sample’s. */
+async function forgetNames(sample: Sequelize, from: Sequelize, transaction: Transaction): Promise<void> {
+  const bearing: string[] = []
+  for (const table of await tablesOf(from, transaction)) {
+    const columns = await select<{ name: string }>(from, `PRAGMA table_info("${table}")`, transaction)
+    if (columns.map(({ name }) => name).includes('byId')) bearing.push(table)
+  }
+  for (const { id } of await select<{ id: string }>(sample, 'SELECT id FROM people')) {
+    const inUse = bearing.map((table) => `SELECT 1 FROM "${table}" WHERE byId = :id`).join(' UNION ALL ')
+    await from.query(`DELETE FROM people WHERE id = :id AND NOT EXISTS (${inUse})`, {
+      transaction,
+      replacements: { id },
+    })
+  }
+  for (const row of await select<{ id: number; at: string }>(sample, 'SELECT id, at FROM mornings'))
+    await from.query('DELETE FROM mornings WHERE id = ? AND at = ?', {
+      transaction,
+      replacements: [row.id, row.at],
+    })
+  for (const row of await select<{ id: number; name: string }>(sample, 'SELECT id, name FROM workshops'))
+    await from.query('DELETE FROM workshops WHERE id = ? AND name = ?', {
+      transaction,
+      replacements: [row.id, row.name],
+    })
+}
