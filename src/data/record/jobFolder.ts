@@ -11,12 +11,15 @@ import {
   LARGEST_PICTURE_BYTES,
   originalFile,
 } from '../across/images'
+import { gatherBeside, jobBesideSchema, layBeside, type JobBeside } from './jobBeside'
 import { exportJob, exportJobFile, importJob } from './jobFiles'
 import { loadJob } from '../shop/jobs'
 import { readRows } from '../database/readRows'
 
 /** Where in the folder the job itself lies. */
 const JOB_FILE = 'job.json'
+/** What it needs beside it. */
+const BESIDE = 'beside.json'
 const PICTURES = 'pictures/'
 /** Largest whole of a job folder once it is unpacked, bytes. */
 const LARGEST_UNPACKED = 400 * 1048576
@@ -26,7 +29,7 @@ async function picturesOf(slug: string, file: JobFile): Promise<string[]> {
   const { tables } = await openDatabase()
   const { id, plateStates } = await loadJob(slug)
   const [artwork] = await readRows(tables.artworks, { where: { jobId: id } })
-  const ofProofs = file.pulls.flatMap(({ events }) =>
+  const ofProofs = [...file.pulls, ...file.withdrawn].flatMap(({ events }) =>
     events.flatMap(({ event }) => {
       if (event.kind === 'verdict' && event.imageId) return [event.imageId]
       if (event.kind === 'scan') return [event.scan.imageId]
@@ -54,6 +57,7 @@ export async function packJob(
   const states = (await loadJob(slug)).plateStates.map(({ state, imageId }) => ({ state, imageId }))
   zip.file(JOB_FILE, JSON.stringify(whole, null, 1))
   zip.file('plate-pictures.json', JSON.stringify(states))
+  zip.file(BESIDE, JSON.stringify(await gatherBeside((await loadJob(slug)).id, file), null, 1))
   for (const id of await picturesOf(slug, file))
     zip.file(`${PICTURES}${id}`, await readFile(await originalFile(id)))
   for (const [name, content] of Object.entries(beside)) zip.file(name, content)
@@ -102,7 +106,10 @@ export async function unpackJob(bytes: Uint8Array, at: string): Promise<string> 
   // Before any picture is kept: most of what is refused is refused here.
   readJobFile(document)
   const states = zip.file('plate-pictures.json')
-  const hanging: unknown = states ? readStates(await read(states, 1048576)) : []
+  const hanging: unknown = states ? readJson(await read(states, 1048576)) : []
+  const alongside = zip.file(BESIDE)
+  // A folder of an earlier release has none.
+  const beside = alongside ? jobBesideSchema.parse(readJson(await read(alongside, 60 * 1048576))) : null
   const before = await keptPictures()
   const came: string[] = []
   try {
@@ -118,6 +125,7 @@ export async function unpackJob(bytes: Uint8Array, at: string): Promise<string> 
     return await write(async () => {
       const slug = await importJob(document)
       await hangPictures(slug, hanging)
+      if (beside) await hangBeside(slug, beside)
       return slug
     })
   } catch (error) {
@@ -126,12 +134,20 @@ export async function unpackJob(bytes: Uint8Array, at: string): Promise<string> 
   }
 }
 
-function readStates(bytes: Uint8Array): unknown {
+function readJson(bytes: Uint8Array): unknown {
   try {
     return JSON.parse(Buffer.from(bytes).toString('utf8'))
   } catch {
     throw notAFolder()
   }
+}
+
+/** Lays what came beside a job where it belongs. */
+async function hangBeside(slug: string, beside: JobBeside): Promise<void> {
+  await write(async (tables, transaction) => {
+    const [{ id }] = await readRows(tables.jobs, { where: { slug }, transaction })
+    await layBeside(id, beside, { tables, transaction })
+  })
 }
 
 /** Hangs the pictures of the plate's states where they hung. */

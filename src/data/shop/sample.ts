@@ -187,10 +187,11 @@ export async function takeSampleAway(): Promise<void> {
       const rest = tables.filter((table) => !ordered.includes(table))
       for (const table of [...ordered, ...rest]) {
         const keys = await keysOf(sample, table)
-        const columns = keys.map((one) => `"${one}"`).join(', ')
         const said = SHELF.has(table) ? await saidBy(sequelize, jobs, transaction) : ''
-        for (const row of await select(sample, `SELECT ${columns} FROM "${table}"`)) {
-          if (SHELF.has(table) && said.includes(`"${String(row.id)}"`)) continue
+        for (const row of await select(sample, `SELECT * FROM "${table}"`)) {
+          // By its id, or as it is called: settings say blankets as layers.
+          if (SHELF.has(table) && [row.id, row.name].some((one) => said.includes(`"${String(one)}"`)))
+            continue
           await sequelize.query(
             `DELETE FROM "${table}" WHERE ${keys.map((one) => `"${one}" = ?`).join(' AND ')}`,
             { transaction, replacements: keys.map((one) => row[one]) },
