@@ -4,6 +4,14 @@ import { finite, label, nonNegative, positive } from '../units/schemas'
 /** A compressible layer: ε = σ/(E + σ/ε_d), linear when the densification strain is null. */
 export const layerSchema = z.strictObject({
   name: label,
+  thicknessMm: positive,
+  modulusMPa: positive,
+  densificationStrain: positive.lt(1, { error: 'must be below 1' }).nullable(),
+})
+export type Layer = z.infer<typeof layerSchema>
+
+/** A layer that can be reckoned with: beyond these nothing lies under a roller, and the search for a pressure has no end. */
+const reckonedLayer = layerSchema.extend({
   thicknessMm: positive.max(100, { error: 'must be at most 100 mm' }),
   modulusMPa: positive
     .min(1e-3, { error: 'must be at least 0.001 MPa' })
@@ -13,13 +21,12 @@ export const layerSchema = z.strictObject({
     .lt(1, { error: 'must be below 1' })
     .nullable(),
 })
-export type Layer = z.infer<typeof layerSchema>
 
 const stackShape = {
   rollerRadiusMm: positive.max(5000, { error: 'must be at most 5000 mm' }),
   gapMm: nonNegative.max(5000, { error: 'must be at most 5000 mm' }),
   layers: z
-    .array(layerSchema)
+    .array(reckonedLayer)
     .min(1, { error: 'expected at least one layer' })
     .max(20, { error: 'expected at most 20 layers' }),
   plateThicknessMm: nonNegative.max(500, { error: 'must be at most 500 mm' }),

@@ -90,4 +90,47 @@ describe('carrying a squeeze over', () => {
     ).toMatch(/^next\.plateThicknessMm: cannot reach .* make-ready of \d+\.\d+ mm/)
   })
   it('by a thread without lead is refused', () => expect(refusal({ mmPerTurn: 0 })).toContain('mmPerTurn'))
+  it('ends whatever is under the roller: the figures are finite and the squeeze is carried, or it says why not (property)', () => {
+    const over = (least: number, most: number) =>
+      fc.double({ min: Math.log(least), max: Math.log(most), noNaN: true }).map(Math.exp)
+    const layer = fc.record({
+      name: fc.constant('felt'),
+      thicknessMm: over(0.001, 99),
+      modulusMPa: over(0.0011, 9e5),
+      densificationStrain: fc.option(over(0.0011, 0.99)),
+    })
+    const stack = fc.record({
+      rollerRadiusMm: over(0.01, 4900),
+      layers: fc.array(layer, { minLength: 1, maxLength: 4 }),
+      plateThicknessMm: over(0.001, 490),
+    })
+    fc.assert(
+      fc.property(
+        stack,
+        stack,
+        fc.double({ min: 0.01, max: 0.99, noNaN: true }),
+        fc.constantFrom('peak' as const, 'lineLoad' as const),
+        (bat, next, share, match) => {
+          const whole = bat.plateThicknessMm + bat.layers.reduce((sum, one) => sum + one.thicknessMm, 0)
+          const standard = { ...bat, gapMm: whole * share }
+          const input = pressTransferInput.safeParse({ standard, next, mmPerTurn: 2, match })
+          if (!input.success) {
+            expect(input.error.issues[0].message.length).toBeGreaterThan(0)
+            return
+          }
+          const carried = transferPressure(input.data)
+          expect(Object.values(carried).every(Number.isFinite)).toBe(true)
+          const wanted = pressStack(standard)
+          const [got, meant] =
+            match === 'peak'
+              ? [carried.peakMPa, wanted.peakMPa]
+              : [carried.lineLoadNPerMm, wanted.lineLoadNPerMm]
+          // What densifies to its end answers the last figure of a gap with whole figures of pressure.
+          if (next.layers.some(({ densificationStrain }) => densificationStrain === null))
+            expect(got / meant).toBeCloseTo(1, 3)
+        },
+      ),
+      { numRuns: 60 },
+    )
+  })
 })

@@ -7,18 +7,16 @@ import type { DeskKey } from '@/core/edition/deskKeys'
 import { callMeeting } from '@/core/edition/meeting'
 import { dayOf, writeMoment } from '@/core/units/moment'
 import { Button } from '@/ui/Button'
-import { Check } from '@/ui/Check'
-import { Choice } from '@/ui/Choice'
-import { TextField } from '@/ui/Field'
 import { giveFocusUp } from '@/ui/keyUse'
 import { useKey } from '@/ui/useKey'
 import type { KeyNames } from '@/ui/viewKeys'
 import { PressCaution } from '../bench/cautions'
 import { deviceZone } from '@/ui/deviceZone'
 import { RollerTap } from '../../press/RollerTimer'
+import { DeskHands } from './DeskHands'
 import { DeskKeys } from './DeskKeys'
 import { DeskStanding } from './DeskStanding'
-import { DeskWaiting, LONGEST_NAME } from './DeskWaiting'
+import { DeskWaiting } from './DeskWaiting'
 import { MeetingRails } from './MeetingRails'
 import type { DeskMemory } from './deskMemory'
 import type { Desk } from './deskShape'
@@ -88,7 +86,7 @@ export default function DeskAtWork({
   const [isStuck, setStuck] = useState(false)
   const { number, sheet } = next
   const whole = useRef<HTMLElement>(null)
-  const { rails, state, draft, queue, hands, role, notes } = memory
+  const { rails, state, draft, queue, role, notes } = memory
   useKey(DESK_KEYS, (event) => {
     const key = deskKey(event)
     if (!key) return false
@@ -245,58 +243,7 @@ export default function DeskAtWork({
         disabled={desk.stop !== null && !draft}
         onPress={press}
       />
-      <details className="mt-auto border-t border-line pt-1">
-        <summary className="min-h-11 py-2">
-          Hands: {inker || 'nobody named'}
-          {hands.laid && hands.laid !== inker ? `, ${hands.laid} lays` : ''}; this device is for{' '}
-          {role === 'both' ? 'both' : role === 'inky' ? 'inky hands' : 'clean hands'}
-        </summary>
-        <div className="grid gap-3 sm:grid-cols-3">
-          <TextField
-            label="Inks"
-            maxLength={LONGEST_NAME}
-            value={hands.inked}
-            placeholder={inker}
-            onText={(inked) => set({ hands: { ...hands, inked } })}
-          />
-          <TextField
-            label="Wipes"
-            maxLength={LONGEST_NAME}
-            value={hands.wiped}
-            placeholder={inker}
-            onText={(wiped) => set({ hands: { ...hands, wiped } })}
-          />
-          <TextField
-            label="Lays the sheet"
-            maxLength={LONGEST_NAME}
-            value={hands.laid}
-            placeholder={inker}
-            onText={(laid) => set({ hands: { ...hands, laid } })}
-          />
-        </div>
-        <div className="mt-3">
-          <Choice
-            label="This device is for"
-            value={role}
-            options={[
-              ['both', 'Both hands'],
-              ['inky', 'Inky hands: Enter is the plate'],
-              ['clean', 'Clean hands: Enter is the sheet'],
-            ]}
-            onPick={(next) => set({ role: next })}
-          />
-        </div>
-        <div className="mt-3 flex flex-wrap items-center gap-4">
-          <Check label="A bell when something is due" checked={signals.rings} onCheck={signals.setRings} />
-          {signals.notices === 'default' && (
-            <Button onClick={signals.askForNotices}>Tell me over other windows too</Button>
-          )}
-          {signals.notices === 'granted' && <p>What is due is told over other windows.</p>}
-          {signals.notices === 'denied' && (
-            <p>This browser was told not to show notices; the tab’s title counts all the same.</p>
-          )}
-        </div>
-      </details>
+      <DeskHands memory={memory} inker={inker} signals={signals} onSet={set} />
       <DeskWaiting slug={desk.slug} memory={memory} onMemory={set} />
     </section>
   )
