@@ -199,6 +199,7 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
     await expect(lane('Archive').getByRole('listitem')).toHaveCount(1)
     await page.getByLabel('Printer who signs imp.').fill('Tam Brocket')
     await page.getByLabel('Chop').selectOption({ label: 'Blind, embossed' })
+    await kept(page)
     await page.reload()
     await expect(lane('Archive').getByRole('button', { name: /^Pull 14/ })).toBeVisible()
     await expect(page.getByLabel('Printer who signs imp.')).toHaveValue('Tam Brocket')

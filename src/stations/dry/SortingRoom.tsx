@@ -25,6 +25,7 @@ import { declareSizeAction, giveNumbersAction, keepSortingAction } from './actio
 import { isMarked, layInto, LANE_KEYS, orderBy, type Lane } from './lanes'
 import { MoveDialog, type Move } from './MoveDialog'
 import { SigningWishes } from './SigningWishes'
+import { useKeeping } from './useKeeping'
 import { SortingLanes, type Lying } from './SortingLanes'
 import { sendAct } from '../across/act/sendAct'
 
@@ -50,6 +51,7 @@ export default function SortingRoom({
   const job = useJob()
   const { send } = useSend()
   const { busy, problems, act } = useAct()
+  const standing = useKeeping()
   const usual: Signing = { ...USUAL_SIGNING, marking: job.variation === 'alike' ? 'numbered' : job.variation }
   const [signing, setSigning] = useState<Signing>(() =>
     kept ? { style: kept.style, marking: kept.marking, imp: kept.imp, chop: kept.chop } : usual,
@@ -106,7 +108,9 @@ export default function SortingRoom({
   const keep = (next: readonly SortedImpression[], wishes = signing) => {
     setLying(next)
     setSigning(wishes)
-    void act(() => sendAct(keepSortingAction, { jobId: job.id, numbering: { ...wishes, sorted: [...next] } }))
+    void standing.keep(() =>
+      act(() => sendAct(keepSortingAction, { jobId: job.id, numbering: { ...wishes, sorted: [...next] } })),
+    )
   }
   const move = (pullId: string, to: Lane, before: string | null) => {
     const pull = known.get(pullId)!
@@ -124,6 +128,9 @@ export default function SortingRoom({
       <SigningWishes signing={signing} onSigning={(wishes) => keep(sorted, wishes)} />
       <div className="mt-3 flex flex-wrap items-center gap-3">
         <p className="text-sm text-muted">Order within each row:</p>
+        <p role="status" className="order-last ml-auto text-sm text-muted">
+          {standing.words}
+        </p>
         <Button
           onClick={() =>
             keep(

@@ -31,8 +31,7 @@ export function DeskHands({
     <details className="mt-auto border-t border-line pt-1">
       <summary className="min-h-11 py-2">
         Hands: {inker || 'nobody named'}
-        {hands.laid && hands.laid !== inker ? `, ${hands.laid} lays` : ''}; this device is for{' '}
-        {FOR[role]}
+        {hands.laid && hands.laid !== inker ? `, ${hands.laid} lays` : ''}; this device is for {FOR[role]}
       </summary>
       <div className="grid gap-3 sm:grid-cols-3">
         <TextField
