@@ -6,6 +6,7 @@ import { openDatabase } from '@/data/database/database'
 import { dataFolder } from '@/data/database/dataFolder'
 import { checkDatabase } from '@/data/database/snapshot'
 import { addDryingPlace } from '@/data/shop/dryingPlaces'
+import { keepBitePlan, loadBitePlan, loadStrips } from '@/data/plate/bites'
 import { createJob, listJobs, loadJob, saveStation } from '@/data/shop/jobs'
 import { keepMorning, nameWorkshop, workshopName } from '@/data/shop/mornings'
 import { hasSample, takeSampleAway, takeSampleIn } from '@/data/shop/sample'
@@ -57,8 +58,29 @@ describe('the sample', () => {
     const bench = mooring.runs[0].bench
     await saveStation(id, 0, 'ink', bench.ink!, at())
     await saveStation(id, 1, 'paper', bench.paper!, at())
+    // A picture, a test strip and a place to dry that came with the sample, in use by a job of one's own.
+    const strip = (await loadStrips())[0]
+    const planned = (await Promise.all((await listJobs()).map((job) => loadBitePlan(job.id)))).find(Boolean)!
+    await keepBitePlan(id, strip.id, planned.plan, at())
+    const picture = picturesHere()[0]
+    const { tables } = await openDatabase()
+    await tables.plate_states.create({ jobId: id, state: 2, note: '', openedAt: at(), imageId: picture })
+    const [place] = (await tables.drying_places.findAll()).map((row) => String(row.get('id')))
+    await tables.drying_loads.create({
+      placeId: place,
+      jobId: id,
+      sheets: 3,
+      laidAt: at(),
+      readyAt: at(9),
+      by: 'Oona Fell',
+      takenOutAt: null,
+    })
     await nameWorkshop('Our own', at())
     await takeSampleAway()
+    expect(await loadBitePlan(id)).toMatchObject({ stripId: strip.id })
+    expect((await loadJob(slug)).plateStates.at(-1)).toMatchObject({ imageId: picture })
+    expect(picturesHere()).toEqual([picture])
+    expect(await tables.drying_loads.count({ where: { placeId: place } })).toBe(1)
     const jobs = await listJobs()
     expect(jobs.map((job) => job.slug)).toEqual([slug])
     expect((await loadJob(slug)).runs[0].bench).toMatchObject({ ink: bench.ink, paper: bench.paper })

@@ -22,7 +22,16 @@ const SPEAKING: readonly (readonly [table: string, column: string])[] = [
   ['bats', 'runs'],
   ['pull_events', 'event'],
   ['artworks', 'artwork'],
+  ['plate_states', 'imageId'],
+  ['bite_plans', 'stripId'],
+  ['zone_maps', 'map'],
+  ['pressure_trials', 'pressId'],
+  ['drying_loads', 'placeId'],
+]
+/** What speaks of shelves and is of no job. */
+const OF_NO_JOB: readonly (readonly [table: string, column: string])[] = [
   ['packs', 'blanketIds'],
+  ['card_versions', 'mix'],
 ]
 /** What stands on the shelf, and may be in use by jobs that are not the sample’s. */
 const SHELF = new Set([
@@ -35,6 +44,8 @@ const SHELF = new Set([
   'baths',
   'images',
   'procedures',
+  'bite_strips',
+  'drying_places',
 ])
 
 type Row = Record<string, unknown>
@@ -142,16 +153,17 @@ async function saidBy(
   transaction: Transaction,
 ): Promise<string> {
   const said: string[] = []
-  for (const [table, column] of SPEAKING) {
-    const isOfJob = table !== 'packs'
-    const rows = await select<{ said: unknown }>(
-      of,
-      `SELECT "${column}" AS said FROM "${table}"${isOfJob ? ' WHERE jobId NOT IN (?)' : ''}`,
-      transaction,
-      ...(isOfJob ? [sampleJobs] : []),
-    )
-    said.push(...rows.map((row) => String(row.said)))
+  const add = async (sql: string, ...asked: unknown[]) => {
+    const rows = await select<{ said: unknown }>(of, sql, transaction, ...asked)
+    // Quoted, as documents have it: a column may hold an id by itself.
+    said.push(...rows.map((row) => `"${String(row.said)}"`))
   }
+  for (const [table, column] of SPEAKING)
+    await add(
+      `SELECT "${column}" AS said FROM "${table}" WHERE jobId IS NULL OR jobId NOT IN (?)`,
+      sampleJobs,
+    )
+  for (const [table, column] of OF_NO_JOB) await add(`SELECT "${column}" AS said FROM "${table}"`)
   return said.join('\n')
 }
 
