@@ -1,6 +1,7 @@
+import { answeredRails, onClock, type DeskRails } from '@/core/edition/deskRails'
 import { FRESH_DESK, type DeskMemory } from './deskMemory'
 import { firstMemory, forgetFirst, keepJob, keepMemory, readDevice, tryDevice } from './deskStore'
-import { RefusedError, sendEntries } from './deskTalk'
+import { RefusedError, sendEntries, sendRails } from './deskTalk'
 import type { Desk } from './deskShape'
 
 /** A desk that this device knows does not wait longer for the server, ms. */
@@ -25,6 +26,17 @@ async function askServer(slug: string): Promise<Desk | string | null> {
   }
 }
 
+/** How plate and sheet stand at the server, in moments of this device; null: it does not say. */
+async function askRails(slug: string): Promise<DeskRails | null> {
+  const from = Date.now()
+  try {
+    const { rails, moment } = await sendRails(slug, [])
+    return onClock(rails, (from + Date.now()) / 2 - moment)
+  } catch {
+    return null
+  }
+}
+
 /** The memory to begin from: what is kept here, and what the first desks left behind. */
 function joined(kept: DeskMemory | null, first: DeskMemory | null): DeskMemory {
   if (!kept) return first ?? FRESH_DESK
@@ -45,7 +57,11 @@ export async function openDesk(slug: string): Promise<OpenedDesk | string> {
     readDevice(slug).catch(() => ({ memory: null, desk: null })),
   ])
   const asked = askServer(slug)
-  const said = await (device.desk ? Promise.race([asked, later(PATIENCE_MS)]) : asked)
+  const [said, rails] = await Promise.all([
+    device.desk ? Promise.race([asked, later(PATIENCE_MS)]) : asked,
+    // A key pressed at once must begin from how the rails stand, or the first answer would undo it.
+    Promise.race([askRails(slug), later(PATIENCE_MS)]),
+  ])
   const first = typeof said === 'object' && said ? said : device.desk
   if (!first)
     return (
@@ -53,7 +69,8 @@ export async function openDesk(slug: string): Promise<OpenedDesk | string> {
       'The server does not answer, and this device has never opened this desk: it needs the server once.'
     )
   const left = firstMemory(first.id)
-  const held = joined(device.memory, left)
+  const remembered = joined(device.memory, left)
+  const held = rails ? { ...remembered, rails: answeredRails(remembered.rails, rails) } : remembered
   let trouble = tried
   try {
     await keepJob(first)
