@@ -17,6 +17,8 @@ import { fitSoak, soakFitInput, soakFitOutput } from '@/core/paper/soakFit'
 import { planTearing, tearPlanInput, tearPlanOutput } from '@/core/paper/tearPlan'
 import { bathInput, bathOutput, makeBath } from '@/core/plate/bath'
 import { baumeInput, baumeOutput, convertBaume } from '@/core/plate/baume'
+import { plateLifeInput, plateLifeOutput } from '@/core/plate/leftOnPlate'
+import { tellPullsLeft } from '@/core/plate/plateLife'
 import { sheetGauge, sheetGaugeInput, sheetGaugeOutput } from '@/core/plate/sheetGauge'
 import { pressStack, pressStackInput, pressStackOutput } from '@/core/press/pressStack'
 import { pressTransferInput, pressTransferOutput, transferPressure } from '@/core/press/pressTransfer'
@@ -24,6 +26,7 @@ import { screwLead, screwLeadInput, screwLeadOutput } from '@/core/press/screwLe
 import { layMargins, marginsInput, marginsOutput } from '@/core/register/margins'
 import { misregisterInput, misregisterOutput, solveMisregister } from '@/core/register/misregister'
 import { controlChart, controlChartInput, controlChartOutput } from '@/core/stats/controlChart'
+import { handEffects, handEffectsInput, handEffectsOutput } from '@/core/stats/handEffects'
 import { finite } from '@/core/units/schemas'
 import { matchFiles, matchInput, matchOutput } from './matchFiles'
 import { entry, type CalcEntry } from './entry'
@@ -129,6 +132,20 @@ export const ENTRIES: readonly CalcEntry[] = [
     controlChartInput,
     controlChartOutput,
     controlChart,
+  ),
+  entry(
+    'plate-life',
+    'pulls left on a plate, 90 %: the usual life, moved by its readings as far as they tell',
+    plateLifeInput,
+    plateLifeOutput,
+    tellPullsLeft,
+  ),
+  entry(
+    'hand-effects',
+    'how far the prints of each hand lie from the mean of the hands, wear taken out, with a 95 % interval',
+    handEffectsInput,
+    handEffectsOutput,
+    handEffects,
   ),
   entry(
     'wear-forecast',

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { editionProgress, eyeSeries, runSeries, wearOfRun } from './editionProgress'
-import { plateHistory } from './plateHistory'
+import { editionProgress, eyeSeries, runSeries } from './editionProgress'
+import { plateLife } from '../plate/plateLife'
+import { handOf, plateHistory, wearingLine } from './plateHistory'
 import { samplePull } from './samplePull.test.fixture'
 import { eventSubject, pullEventSchema, pullSchema, readPull, type Pull, type PullEvent } from './pull'
 
@@ -85,44 +86,36 @@ describe('edition progress', () => {
   })
 })
 
-describe('wear of a run', () => {
-  const run = (values: number[], low = 1.3) => [
-    {
-      quantity: 'tone1' as const,
-      points: values.map((value, i) => ({ pull: i + 1, value })),
-      band: { target: 1.4, low, high: 1.5 },
-      outside: [],
-    },
-  ]
-  it('looks ahead to the lower edge of the band', () => {
-    const wear = wearOfRun(run([1.42, 1.41, 1.4, 1.39, 1.38]))!
-    expect(wear.forecast.pullAtFloor).toBeCloseTo(13, 6)
-  })
-  it('says why there is no forecast, and nothing where there is no band', () => {
-    expect(wearOfRun(run([1.4, 1.41]))!.forecast.reason).toContain('at least 4')
-    expect(wearOfRun([{ ...run([1.4])[0], band: null }])).toBeNull()
-    expect(wearOfRun([])).toBeNull()
-  })
-})
-
 describe('what a plate’s own pulls say of its life', () => {
   const read = (number: number, kind: Pull['kind'], value: number) =>
     pull(number, kind, { kind: 'reading', quantity: 'tone1', value })
   const proofs = [read(1, 'proof', 1.42), read(2, 'proof', 1.42), read(3, 'proof', 1.42)]
-  it('wear is counted from the plate’s first pull, proofs too', () => {
+  const edition = Array.from({ length: 8 }, (_, i) =>
+    read(i + 1, 'edition', 1.42 - 0.004 * (i + 1) + (i % 2 ? 0.0005 : -0.0005)),
+  )
+  it('readings are counted from the plate’s first pull, proofs too, down to the edge of what passes', () => {
+    const { line } = plateHistory([...proofs, ...edition], { proof: proofs[2], otherEnd: null }, [])
+    expect(line!.floor).toBeCloseTo(1.42 - 0.06, 9)
+    expect(line!.readings.map(({ pull: made }) => made)).toEqual([4, 5, 6, 7, 8, 9, 10, 11])
+    const life = plateLife({ kind: 'copper-drypoint' }, 11, { line })
     // Falls 0.004 a pull from 1.42: at the tolerance of 0.06 below the BAT after 15 pulls of the edition, 18 of the plate.
-    const edition = Array.from({ length: 8 }, (_, i) =>
-      read(i + 1, 'edition', 1.42 - 0.004 * (i + 1) + (i % 2 ? 0.0005 : -0.0005)),
-    )
-    const { wear } = plateHistory([...proofs, ...edition], proofs[2], [])
-    expect(wear!.low).toBeGreaterThan(16)
-    expect(wear!.low).toBeLessThan(18.5)
-    expect(wear!.high!).toBeGreaterThan(17.5)
+    expect(life.leftAtLeast).toBeGreaterThanOrEqual(5)
+    expect(life.leftAtLeast).toBeLessThanOrEqual(7)
+    expect(life.leftAtMost).toBeGreaterThanOrEqual(7)
+    expect(life.leftAtMost).toBeLessThanOrEqual(10)
+  })
+  it('a palest print that still passes moves the floor; rejected prints are known, and whose hand it was', () => {
+    const pale = read(2, 'proof', 1.3)
+    const thrown = pull(9, 'edition', { kind: 'reading', quantity: 'tone1', value: 1.1 }, decide('rejected'))
+    const line = wearingLine([...proofs, pale, thrown], { proof: proofs[2], otherEnd: pale })!
+    expect(line.floor).toBeCloseTo(1.3 - 0.06, 9)
+    expect(line.readings).toEqual([{ pull: 5, value: 1.1, hand: handOf(thrown.hands), rejected: true }])
+    expect(handOf({ inked: 'Ida', wiped: null, laid: null })).toBe('Ida')
+    expect(handOf({ inked: 'Ida', wiped: 'Tam', laid: null })).toBe('Tam')
   })
   it('without readings, or a BAT, there is none; the newest facing counts', () => {
-    expect(plateHistory(proofs, null, [{ afterPulls: 2 }, { afterPulls: 9 }])).toEqual({
-      facedAfter: 9,
-      wear: null,
-    })
+    expect(
+      plateHistory(proofs, { proof: null, otherEnd: null }, [{ afterPulls: 2 }, { afterPulls: 9 }]),
+    ).toEqual({ facedAfter: 9, line: null })
   })
 })

@@ -1,5 +1,4 @@
 import { toleranceOf } from '../match/checks/matchCheck'
-import { forecastWear, type WearForecast } from './wearForecast'
 import { QUANTITIES, readPull, type EyeReading, type Pull, type Quantity } from './pull'
 
 /** Where an edition stands. Sheets and starts are counted, never asked for. */
@@ -72,22 +71,6 @@ export function runSeries(pulls: readonly Pull[], bat: Pull | null, other: Pull 
       },
     ]
   })
-}
-
-/** Spots whose tone falls as the plate wears, darkest first. */
-const LINE_SPOTS: readonly Quantity[] = ['tone1', 'tone2', 'tone3']
-
-/** Until which pull the plate will still match, by the first spot whose readings fall toward the edge of its band; null without a band or readings. */
-export function wearOfRun(
-  series: readonly RunSeries[],
-): { quantity: Quantity; forecast: WearForecast } | null {
-  for (const quantity of LINE_SPOTS) {
-    const run = series.find((one) => one.quantity === quantity)
-    if (!run?.band) continue
-    const forecast = forecastWear({ observations: run.points, floor: run.band.low })
-    if (forecast.pullAtFloor !== null || quantity === 'tone1') return { quantity, forecast }
-  }
-  return null
 }
 
 /** Eye readings through the edition: −1 lighter, 0 same, +1 darker. */

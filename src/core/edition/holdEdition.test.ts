@@ -69,7 +69,7 @@ describe('an edition held', () => {
     )
     const found = handsOfEdition(pulls, runSeries(pulls, null))!
     expect(found.quantity).toBe('tone1')
-    expect(found.hands.find(({ hand }) => hand === 'Tam Brocket')!.pooled).toBeCloseTo(0.025, 2)
+    expect(found.hands.find(({ hand }) => hand === 'Tam Brocket')!.difference).toBeCloseTo(0.025, 2)
   })
   it('another day begins with warm-ups until two in a row match', () => {
     const warm = (number: number, seen: EyeReading) =>

@@ -5,14 +5,14 @@ import { handEffects, type HandEffect } from '../stats/handEffects'
 import { mannKendall } from '../stats/mannKendall'
 import { formatNumber } from '../units/length'
 import { eyeSeries, type RunSeries } from './editionProgress'
+import { handOf, WEARING_SPOTS } from './plateHistory'
 import { QUANTITIES, QUANTITY_KEYS, readPull, type Pull, type Quantity } from './pull'
 
 /** Values from which run rules say something beside the tolerance; from fewer the limits are wide. */
 export const RULES_FROM = 8
 /** A wear line is taken out when it explains at least this share of the scatter. */
 const WEAR_SHARE = 0.3
-/** Spots whose tone falls with wear. */
-const WEARS: ReadonlySet<Quantity> = new Set<Quantity>(['tone1', 'tone2', 'tone3'])
+const WEARS: ReadonlySet<Quantity> = new Set(WEARING_SPOTS)
 /** Readings this closely tied move together. */
 const TIED = 0.7
 const TREND_P = 0.05
@@ -159,29 +159,30 @@ export function findDrifts(pulls: readonly Pull[], series: readonly RunSeries[])
   return drifts
 }
 
-/** Constant differences of the hands that wiped, for the quantity that shows them best. */
+/** Constant differences of the hands that wiped, wear taken out, for the quantity that shows them best; rejected prints do not count. */
 export function handsOfEdition(
   pulls: readonly Pull[],
   series: readonly RunSeries[],
 ): { quantity: Quantity | 'eye'; hands: HandEffect[] } | null {
-  const edition = pulls.filter(({ kind }) => kind === 'edition')
-  const wiped = new Map(edition.map(({ number, hands }) => [number, hands.wiped ?? hands.inked ?? '']))
+  const counted = pulls.filter(
+    (pull) => pull.kind === 'edition' && readPull(pull).decision?.decision !== 'rejected',
+  )
+  const wiped = new Map(counted.map(({ number, hands }) => [number, handOf(hands)]))
   const of = (points: readonly { pull: number; value: number }[]) =>
-    handEffects(
-      points.flatMap(({ pull, value }) => (wiped.get(pull) ? [{ hand: wiped.get(pull)!, value }] : [])),
-    )
+    handEffects({
+      prints: points.flatMap(({ pull, value }) => {
+        const hand = wiped.get(pull)
+        return hand ? [{ hand, value, pull }] : []
+      }),
+    }).hands
+  const plainest = ({ hands }: { hands: HandEffect[] }) =>
+    Math.max(...hands.map(({ difference, high }) => Math.abs(difference) / (high - difference)))
   const tones = series
     .filter(({ quantity }) => WEARS.has(quantity))
     .map(({ quantity, points }) => ({ quantity, hands: of(points) }))
     .filter(({ hands }) => hands.length > 0)
-  if (tones.length > 0)
-    return tones.reduce((best, one) =>
-      Math.max(...one.hands.map(({ pooled }) => Math.abs(pooled))) >
-      Math.max(...best.hands.map(({ pooled }) => Math.abs(pooled)))
-        ? one
-        : best,
-    )
-  const eye = of(eyeSeries(edition))
+  if (tones.length > 0) return tones.reduce((best, one) => (plainest(one) > plainest(best) ? one : best))
+  const eye = of(eyeSeries(counted))
   return eye.length > 0 ? { quantity: 'eye', hands: eye } : null
 }
 

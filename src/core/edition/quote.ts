@@ -1,6 +1,5 @@
 import { z } from 'zod'
-import { plateLife, type PlateHistory, type PlateLife } from '../plate/plateLife'
-import type { PlateKind } from '../plate/plate'
+import { plateLife, type LastingPlate, type PlateHistory, type PlateLife } from '../plate/plateLife'
 import { count, nonNegative, positive } from '../units/schemas'
 import { startsNeeded } from '../stats/startsNeeded'
 
@@ -63,7 +62,7 @@ export interface Quote {
 export function quoteEdition(
   input: QuoteInput,
   history: { accepted: number; rejected: number },
-  plate: { kind: PlateKind; pullsMade: number; history: PlateHistory },
+  plate: LastingPlate & { pullsMade: number; history: PlateHistory },
 ): Quote {
   const accepted = input.signed + input.ap + input.pp + input.hc
   const { starts, expectedRejects } = startsNeeded({
@@ -75,7 +74,7 @@ export function quoteEdition(
   const pulls = starts + input.proofs
   const inkGrams = (pulls * input.gramsPerPull) / (1 - INK_LEFT_ON_SLAB)
   const hours = (input.minutesToSetUp + pulls * input.minutesPerPull) / 60
-  const life = plateLife(plate.kind, plate.pullsMade, plate.history)
+  const life = plateLife(plate, plate.pullsMade, plate.history)
   const beyond =
     pulls <= life.leftAtMost
       ? `The plate may not stand it: ${pulls} pulls, and a weak one has ${life.leftAtLeast} left.`

@@ -17,7 +17,7 @@ export interface JobStanding {
   bench: Bench
   bat: Bench | null
   pullsFromPlate: number
-  wear: PlateHistory['wear']
+  line: PlateHistory['line']
   pullsFromMix: number
   accepted: number
   rejected: number
@@ -53,7 +53,7 @@ export function jobStanding(job: Recorded): JobStanding {
     bench,
     bat: batOfRun(job.bats, job.openRun)?.settings ?? null,
     pullsFromPlate: pulls.length,
-    wear: plateHistory(pulls, batPulls(job).proof, []).wear,
+    line: plateHistory(pulls, batPulls(job), []).line,
     pullsFromMix: job.pulls.filter((pull) => isSameName(firstMix(pull.settings.ink), mix)).length,
     accepted: decisions.filter((decision) => decision === 'accepted').length,
     rejected: decisions.filter((decision) => decision === 'rejected').length,

@@ -200,7 +200,7 @@ export function writeMorningSheet(readings: MorningReadings, jobs: readonly Morn
     const { plate, press } = job.bench
     const lines: (Omit<MorningLine, 'jobId'> | null)[] = []
     if (plate) {
-      const life = plateLife(plate.kind, job.pullsFromPlate, job.plateHistory)
+      const life = plateLife(plate, job.pullsFromPlate, job.plateHistory)
       lines.push({
         station: 'plate',
         text: `${capital(describePlateLife(life))}.`,

@@ -24,14 +24,30 @@ describe('sheetGauge against ASTM B258', () => {
 
 describe('plate life', () => {
   it('spends a card by proofs: of 5 to 15, six proofs leave 0 to 9', () => {
-    const life = plateLife('card-drypoint', 6)
+    const life = plateLife({ kind: 'card-drypoint' }, 6)
     expect(life).toMatchObject({ leftAtLeast: 0, leftAtMost: 9, standing: 'watch' })
     expect(describePlateLife(life)).toBe('between 0 and 9 pulls left')
   })
   it('says so when a plate is past its kind', () =>
-    expect(describePlateLife(plateLife('carton-laminate', 40))).toContain('past'))
-  it('does not promise a number for an etched copper', () =>
-    expect(describePlateLife(plateLife('copper-etched', 3))).toBe('hundreds of pulls left'))
+    expect(describePlateLife(plateLife({ kind: 'carton-laminate' }, 40))).toContain('past'))
+  it('tells hundreds to two figures, so that no one pull changes what is said', () => {
+    const said = (pulls: number) => describePlateLife(plateLife({ kind: 'zinc-etched' }, pulls))
+    expect([0, 1, 49, 50, 51].map(said)).toEqual([
+      'between 150 and 400 pulls left',
+      'between 150 and 400 pulls left',
+      'between 100 and 350 pulls left',
+      'between 100 and 350 pulls left',
+      'between 99 and 350 pulls left',
+    ])
+  })
+  it('goes by what its maker says once that is said', () => {
+    const life = plateLife({ kind: 'zinc-etched', standsAbout: 10 }, 3)
+    expect(life).toMatchObject({ leftAtLeast: 7, leftAtMost: 7, by: 'maker' })
+    expect(describePlateLife(life)).toBe('about 7 pulls left')
+    expect(describePlateLife(plateLife({ kind: 'zinc-etched', standsAbout: 10 }, 11))).toBe(
+      'past what its maker says it stands',
+    )
+  })
 })
 
 describe('plate setting', () => {
@@ -60,30 +76,57 @@ describe('plate setting', () => {
 
 describe('plate life beyond its kind', () => {
   it('a steel facing counts from the pulls before it', () => {
-    expect(plateLife('copper-drypoint', 30, { facedAfter: 12 })).toMatchObject({
+    expect(plateLife({ kind: 'copper-drypoint' }, 30, { facedAfter: 12 })).toMatchObject({
       leftAtLeast: 182,
       leftAtMost: 482,
       standing: 'fresh',
       by: 'facing',
     })
   })
-  it('its own readings go before everything else', () => {
-    const life = plateLife('copper-drypoint', 30, { facedAfter: 12, wear: { low: 34.7, high: 41.2 } })
-    expect(life).toMatchObject({ leftAtLeast: 4, leftAtMost: 11, by: 'readings' })
-    expect(costOfAProof(life)).toBe('another proof costs one of about 8 left')
+  const falling = (count: number, perPull: number, from = 1) => ({
+    floor: 1.2,
+    readings: Array.from({ length: count }, (_, i) => ({
+      pull: from + i,
+      value: 1.5 - perPull * (from + i) + (i % 2 ? 0.004 : -0.004),
+      hand: 'Ida',
+      rejected: false,
+    })),
+  })
+  it('its own readings move what is usual once they tell', () => {
+    const life = plateLife({ kind: 'copper-drypoint' }, 12, { line: falling(12, 0.02) })
+    // An even fall of 0.02 D a pull from 1.5 is at 1.2 after 15 pulls: about 3 are left.
+    expect(life.by).toBe('readings')
+    expect(life.leftAtLeast).toBeGreaterThanOrEqual(2)
+    expect(life.leftAtMost).toBeLessThanOrEqual(4)
+    expect(costOfAProof(life)).toBe('another proof costs one of about 3 left')
+  })
+  it('readings before a facing say nothing of what comes after it', () => {
+    const before = plateLife({ kind: 'copper-drypoint' }, 13, { facedAfter: 12, line: falling(12, 0.02) })
+    expect(before).toMatchObject({ by: 'facing', leftAtLeast: 199, leftAtMost: 499 })
   })
   it('a card that stands 8 and had 6 proofs leaves 2 (handed down in the trade)', () => {
-    expect(describePlateLife(plateLife('card-drypoint', 6, { wear: { low: 8, high: 8 } }))).toBe(
-      'between 2 and 2 pulls left',
+    expect(describePlateLife(plateLife({ kind: 'card-drypoint', standsAbout: 8 }, 6))).toBe(
+      'about 2 pulls left',
     )
   })
   it('past says by what, and costs nothing more', () => {
-    const past = plateLife('card-drypoint', 20, { wear: { low: 8, high: 12 } })
+    const past = plateLife({ kind: 'card-drypoint' }, 20, { line: falling(18, 0.03) })
     expect(describePlateLife(past)).toBe('past what its readings allow')
     expect(costOfAProof(past)).toBeNull()
-    expect(describePlateLife(plateLife('copper-drypoint', 900, { facedAfter: 10 }))).toBe(
+    expect(describePlateLife(plateLife({ kind: 'copper-drypoint' }, 900, { facedAfter: 10 }))).toBe(
       'past what a facing usually stands',
     )
+  })
+  it('says that it is too early where nothing follows from the range', () => {
+    const readings = falling(11, 0.008, 4).readings.map((one, i) => ({
+      ...one,
+      value: one.value + (i % 3 === 0 ? 0.02 : -0.01),
+    }))
+    const life = plateLife({ kind: 'zinc-etched' }, 14, { line: { floor: 1.32, readings } })
+    expect(describePlateLife(life)).toMatch(
+      /^too early to tell by its readings: between \d+ and \d+ pulls left$/,
+    )
+    expect(costOfAProof(life)).toBeNull()
   })
   it('only what is copper is faced', () =>
     expect([

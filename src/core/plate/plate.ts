@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { finite, label, positive } from '../units/schemas'
+import { count, finite, label, positive } from '../units/schemas'
 
 /** What everything that depends on a plate's kind asks: a new kind says all of it. */
 interface PlateFacts {
@@ -110,6 +110,11 @@ export const plateSettingSchema = z.strictObject({
     .int({ error: 'must be a whole number' })
     .min(1, { error: 'must be 1 or more' })
     .max(99, { error: 'must be at most 99' }),
+  /** pulls it stands by what its maker says; null or left out: what is usual for its kind */
+  standsAbout: count
+    .min(1, { error: 'must be 1 or more' })
+    .max(5000, { error: 'must be at most 5000' })
+    .nullish(),
 })
 export type PlateSetting = z.infer<typeof plateSettingSchema>
 

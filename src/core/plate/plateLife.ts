@@ -1,16 +1,18 @@
-import { PLATE_KINDS, type PlateKind } from './plate'
+import type { z } from 'zod'
+import { pullsLeft, type plateLifeOutput, type PlateLifeInput, type PlateReading } from './leftOnPlate'
+import { PLATE_KINDS, type PlateKind, type PlateSetting } from './plate'
 
 /** What is left of a plate: every pull spends it, proofs too. */
 export interface PlateLife {
   spent: number
-  /** Pulls left if the plate is a weak one of its kind, never below 0. */
+  /** Pulls left if the plate is a weak one, never below 0. */
   leftAtLeast: number
-  /** Pulls left if the plate is a strong one of its kind, never below 0. */
+  /** Pulls left if the plate is a strong one, never below 0. */
   leftAtMost: number
-  /** `fresh` while a weak plate of this kind would still print, `watch` beyond that, `past` when even a strong one would be worn. */
+  /** `fresh` while a weak plate would still print, `watch` beyond that, `past` when even a strong one would be worn. */
   standing: 'fresh' | 'watch' | 'past'
-  /** what the count rests on: its kind alone, a steel facing, or this plate's own readings */
-  by: 'kind' | 'facing' | 'readings'
+  /** what the count rests on: its kind alone, a steel facing, what its maker said, or this plate's own readings */
+  by: 'kind' | 'facing' | 'maker' | 'readings'
 }
 
 /** Pulls a steel-faced copper plate usually stands from the facing on [common practice, no source: "hundreds"]. */
@@ -23,55 +25,96 @@ export const canBeFaced = (kind: PlateKind): boolean => PLATE_KINDS[kind].canBeF
 export interface PlateHistory {
   /** pulls made before the newest steel facing; null: none */
   facedAfter?: number | null
-  /** where the line's own reading falls below what still matches: the pull, and 90 % bounds (`high` null: unbounded) */
-  wear?: { low: number; high: number | null } | null
+  /** readings of what wears, by the plate's own count of pulls, and where they no longer match */
+  line?: { floor: number; readings: readonly PlateReading[] } | null
+}
+
+/** What a life is reckoned from: the kind, and what its maker says. */
+export type LastingPlate = Pick<PlateSetting, 'kind' | 'standsAbout'>
+
+function beforeReadings({ standsAbout }: LastingPlate, { facedAfter }: PlateHistory): PlateLife['by'] {
+  if (typeof standsAbout === 'number') return 'maker'
+  return typeof facedAfter === 'number' ? 'facing' : 'kind'
+}
+
+/** The reckoning's input: what is usual, from the newest facing on, what the maker says, and the readings since then. */
+function reckonedFrom(
+  { kind, standsAbout }: LastingPlate,
+  pulls: number,
+  { facedAfter = null, line = null }: PlateHistory,
+): PlateLifeInput {
+  const since = facedAfter ?? 0
+  const [low, high] = facedAfter === null ? PLATE_KINDS[kind].stands : FACED_STANDS
+  return {
+    usualLow: since + low,
+    usualHigh: since + high,
+    pulls,
+    stated: standsAbout ?? undefined,
+    readings: line?.readings.filter(({ pull }) => pull > since),
+    floor: line?.floor,
+  }
 }
 
 /**
- * Forecasts plate life: by this plate's own line readings where they tell, else from its newest steel facing, else from what
- * its kind usually stands [common practice, no source].
+ * Forecasts plate life, nine times in ten (`pullsLeft`): from what its kind usually stands [common practice, no source], from its
+ * newest steel facing, or from what its maker says, moved by this plate's own readings as far as they tell.
  *
  * @param pullsMade every pull from this plate, proofs and warm-ups included
  */
-export function plateLife(
-  kind: PlateKind,
-  pullsMade: number,
-  { facedAfter = null, wear = null }: PlateHistory = {},
+export function plateLife(plate: LastingPlate, pullsMade: number, history: PlateHistory = {}): PlateLife {
+  const { low, high, isByReadings } = pullsLeft(reckonedFrom(plate, pullsMade, history))
+  return lifeFrom({ low, high }, pullsMade, isByReadings ? 'readings' : beforeReadings(plate, history))
+}
+
+/** Whole pulls, and how a plate stands by them. */
+function lifeFrom(
+  { low, high }: { low: number; high: number },
+  spent: number,
+  by: PlateLife['by'],
 ): PlateLife {
-  const faced = facedAfter !== null
-  const usual = faced ? FACED_STANDS.map((stands) => facedAfter + stands) : PLATE_KINDS[kind].stands
-  const [weak, strong] = wear
-    ? [Math.max(0, Math.floor(wear.low)), Math.floor(wear.high ?? Math.max(usual[1], wear.low))]
-    : usual
-  const beyondWeak = pullsMade < strong ? 'watch' : 'past'
-  const byPlate = faced ? 'facing' : 'kind'
-  return {
-    spent: pullsMade,
-    leftAtLeast: Math.max(0, weak - pullsMade),
-    leftAtMost: Math.max(0, strong - pullsMade),
-    standing: pullsMade < weak ? 'fresh' : beyondWeak,
-    by: wear ? 'readings' : byPlate,
-  }
+  const [leftAtLeast, leftAtMost] = [Math.floor(low), Math.floor(high)]
+  const beyondWeak = leftAtMost > 0 ? 'watch' : 'past'
+  return { spent, leftAtLeast, leftAtMost, standing: leftAtLeast > 0 ? 'fresh' : beyondWeak, by }
 }
 
 const PAST: Record<PlateLife['by'], string> = {
   kind: 'past what its kind usually stands',
   readings: 'past what its readings allow',
   facing: 'past what a facing usually stands',
+  maker: 'past what its maker says it stands',
+}
+
+/** Readings leave a range this many times as wide as its lower end, and this many pulls: nothing follows from it. */
+const TOO_WIDE = { times: 8, pulls: 12 }
+
+const isTooWide = ({ leftAtLeast, leftAtMost, by }: PlateLife): boolean =>
+  by === 'readings' && leftAtMost > TOO_WIDE.pulls && leftAtMost > TOO_WIDE.times * leftAtLeast
+
+/** Hundreds are told to two figures: nobody knows them better. */
+function rounded(pulls: number): number {
+  const step = pulls < 100 ? 1 : 10 ** (Math.floor(Math.log10(pulls)) - 1)
+  return Math.round(pulls / step) * step
 }
 
 /** Says what is left in the shop's words: "about 6 pulls left", "between 0 and 7 pulls left". */
-export function describePlateLife({ leftAtLeast, leftAtMost, standing, by }: PlateLife): string {
-  if (standing === 'past') return PAST[by]
-  if (leftAtMost > 100)
-    return leftAtLeast > 100 || by !== 'readings'
-      ? 'hundreds of pulls left'
-      : `at least ${leftAtLeast} pulls left`
-  return `between ${leftAtLeast} and ${leftAtMost} pulls left`
+export function describePlateLife(life: PlateLife): string {
+  if (life.standing === 'past') return PAST[life.by]
+  const [low, high] = [rounded(life.leftAtLeast), rounded(life.leftAtMost)]
+  if (low === high) return `about ${low} ${low === 1 ? 'pull' : 'pulls'} left`
+  const range = `between ${low} and ${high} pulls left`
+  return isTooWide(life) ? `too early to tell by its readings: ${range}` : range
 }
 
 /** What one more proof costs: "another proof costs one of about 6 left". */
-export function costOfAProof({ leftAtLeast, leftAtMost, standing }: PlateLife): string | null {
-  if (standing === 'past' || leftAtMost > 100) return null
-  return `another proof costs one of about ${Math.round((leftAtLeast + leftAtMost) / 2)} left`
+export function costOfAProof(life: PlateLife): string | null {
+  if (life.standing === 'past' || life.leftAtMost > 100 || isTooWide(life)) return null
+  return `another proof costs one of about ${Math.round((life.leftAtLeast + life.leftAtMost) / 2)} left`
+}
+
+/** The reckoning by itself, with what it comes to in words. */
+export function tellPullsLeft(input: PlateLifeInput): z.infer<typeof plateLifeOutput> {
+  const told = pullsLeft(input)
+  const before = input.stated === undefined ? 'kind' : 'maker'
+  const life = lifeFrom(told, input.pulls, told.isByReadings ? 'readings' : before)
+  return { low: life.leftAtLeast, high: life.leftAtMost, words: describePlateLife(life) }
 }

@@ -1,42 +1,71 @@
+import { z } from 'zod'
+import { finite, nonNegative } from '../units/schemas'
 import { mean } from './mean'
+import { studentQuantile } from './studentT'
+import { fitTrendAndHands } from './trendAndHands'
+
+/** Probability below the upper end of a 95 % interval. */
+const UPPER = 0.975
+/** Prints of one hand from which it has a constant of its own. */
+const FEWEST = 2
+
+export const handEffectsInput = z.strictObject({
+  prints: z
+    .array(
+      z.strictObject({
+        hand: z.string().min(1, { error: 'say whose hand it was' }),
+        value: finite,
+        /** pulls the plate had by then; left out of all: the order is not known and no trend is taken out */
+        pull: nonNegative.optional(),
+      }),
+    )
+    .max(10_000, { error: 'takes at most 10000 prints' })
+    .refine((prints) => prints.every(({ pull }) => (pull === undefined) === (prints[0].pull === undefined)), {
+      error: 'give the pull of every print or of none',
+    }),
+})
+
+const handEffectSchema = z.strictObject({
+  hand: z.string(),
+  count: z.number(),
+  /** how far its prints lie from the mean of the hands, wear taken out */
+  difference: z.number(),
+  /** 95 % interval of the difference */
+  low: z.number(),
+  high: z.number(),
+})
 /** What one hand's prints have in common beside the others'. */
-export interface HandEffect {
-  hand: string
-  count: number
-  /** mean of its values less the mean of all */ raw: number
-  /** drawn toward the others by how little is known */ pooled: number
-  sd: number
-}
+export type HandEffect = z.infer<typeof handEffectSchema>
+export const handEffectsOutput = z.strictObject({ hands: z.array(handEffectSchema) })
 
 /**
- * Constant differences between hands by partial pooling (one-way random effects, DerSimonian–Laird variance between hands): a hand
- * with few prints or a small difference is drawn toward the mean of all, by σ²ₕ / (σ²ₕ + σ²/n).
+ * Constant differences between hands from the mean of those hands, told apart from wear: one trend for all, a constant for each hand,
+ * scatter (`fitTrendAndHands`), with the exact 95 % interval of Student's t. Hands that only followed one another cannot be told from
+ * the trend, and their intervals say so by their width.
  *
- * @returns one line a hand, most prints first; empty with fewer than two hands of two prints each
+ * @returns one line a hand of two prints or more, most prints first; none with fewer than two such hands, or nothing left over to tell
+ * the scatter from
  */
-export function handEffects(prints: readonly { hand: string; value: number }[]): HandEffect[] {
-  const hands = [...new Set(prints.map(({ hand }) => hand))]
-    .map((hand) => ({ hand, values: prints.filter((one) => one.hand === hand).map(({ value }) => value) }))
-    .filter(({ values }) => values.length >= 2)
-  if (hands.length < 2) return []
-  const within =
-    hands.reduce(
-      (sum, { values }) => sum + values.reduce((own, value) => own + (value - mean(values)) ** 2, 0),
-      0,
-    ) / hands.reduce((sum, { values }) => sum + values.length - 1, 0)
-  const weights = hands.map(({ values }) => values.length / Math.max(within, 1e-12))
-  const total = weights.reduce((sum, weight) => sum + weight, 0)
-  const centre = hands.reduce((sum, { values }, i) => sum + weights[i] * mean(values), 0) / total
-  const q = hands.reduce((sum, { values }, i) => sum + weights[i] * (mean(values) - centre) ** 2, 0)
-  const between = Math.max(
-    0,
-    (q - (hands.length - 1)) / (total - weights.reduce((sum, weight) => sum + weight * weight, 0) / total),
-  )
-  return hands
-    .map(({ hand, values }, i) => {
-      const share = between === 0 ? 0 : between / (between + 1 / weights[i])
-      const raw = mean(values) - centre
-      return { hand, count: values.length, raw, pooled: share * raw, sd: Math.sqrt(share / weights[i]) }
-    })
-    .sort((a, b) => b.count - a.count)
+export function handEffects({ prints }: z.infer<typeof handEffectsInput>): z.infer<typeof handEffectsOutput> {
+  const counts = new Map<string, number>()
+  for (const { hand } of prints) counts.set(hand, (counts.get(hand) ?? 0) + 1)
+  const told = prints.filter(({ hand }) => counts.get(hand)! >= FEWEST)
+  if (new Set(told.map(({ hand }) => hand)).size < 2) return { hands: [] }
+  const fit = fitTrendAndHands(told.map(({ hand, value, pull = 0 }) => ({ hand, value, pull })))
+  if (!fit) return { hands: [] }
+  const { hands, within, variance, degrees } = fit
+  const t = studentQuantile(UPPER, degrees)
+  const middle = mean(hands.map(({ level }) => level))
+  return {
+    hands: hands
+      .map(({ hand, count, level }, i) => {
+        const weights = hands.map((_, j) => (i === j ? 1 : 0) - 1 / hands.length)
+        const scatter = hands.reduce((sum, other, j) => sum + weights[j] ** 2 / other.count, 0)
+        const lean = hands.reduce((sum, other, j) => sum + weights[j] * other.meanPull, 0)
+        const half = t * Math.sqrt(variance * (scatter + (within > 0 ? (lean * lean) / within : 0)))
+        const difference = level - middle
+        return { hand, count, difference, low: difference - half, high: difference + half }
+      })
+      .sort((a, b) => b.count - a.count),
+  }
 }

@@ -1,10 +1,12 @@
 'use client'
 
 import dynamic from 'next/dynamic'
-import { eyeSeries, runSeries, scanSeries, wearOfRun } from '@/core/edition/editionProgress'
+import { eyeSeries, runSeries, scanSeries } from '@/core/edition/editionProgress'
 import { QUANTITIES, type Pull } from '@/core/edition/pull'
 import { controlChart } from '@/core/stats/controlChart'
+import type { Facing } from '@/core/plate/plateState'
 import { Holding } from './Holding'
+import { LineWear } from './LineWear'
 import { strayWords } from './words'
 
 const RunChart = dynamic(() => import('@/ui/RunChart'), {
@@ -21,6 +23,7 @@ export function EditionCharts({
   bat,
   otherEnd,
   alike,
+  facings,
 }: {
   /** of the run on the bench, warm-ups too */
   pulls: Pull[]
@@ -28,10 +31,10 @@ export function EditionCharts({
   bat: Pull | null
   otherEnd: Pull | null
   alike: boolean
+  facings: readonly Facing[]
 }) {
   const series = runSeries(edition, bat, otherEnd)
   const eyes = eyeSeries(edition)
-  const wear = wearOfRun(series)
   const scans = scanSeries(edition)
   return (
     <section aria-label="Run charts" className="min-w-0">
@@ -74,26 +77,7 @@ export function EditionCharts({
           remark={alike ? strayWords(strays, band !== null) : undefined}
         />
       ))}
-      {wear && (
-        <p className="mb-3 border-t border-line pt-2">
-          {wear.forecast.pullAtFloor === null ? (
-            <span className="text-sm text-muted">
-              Wear by {QUANTITIES[wear.quantity].label.toLowerCase()}: {wear.forecast.reason}.
-            </span>
-          ) : (
-            <>
-              <b>Last pull that will still match: about {Math.floor(wear.forecast.pullAtFloor)}</b>,{' '}
-              {wear.forecast.high === null
-                ? `${Math.floor(wear.forecast.low!)} at the least`
-                : `${Math.floor(wear.forecast.low!)} to ${Math.floor(wear.forecast.high)}`}{' '}
-              (9 in 10 sure), by {QUANTITIES[wear.quantity].label.toLowerCase()}.
-              <span className="block text-sm text-muted">
-                A straight line through the readings, to the lower edge of the tolerance.
-              </span>
-            </>
-          )}
-        </p>
-      )}
+      <LineWear pulls={pulls} bat={{ proof: bat, otherEnd }} facings={facings} />
       {series.length === 0 && eyes.length < 2 && !scans && (
         <p className="text-sm text-muted">Charts of the run stand here once two pulls are judged.</p>
       )}

@@ -3,7 +3,7 @@
 import Link from 'next/link'
 import { useEffect, useRef, useState } from 'react'
 import type { Pull } from '@/core/edition/pull'
-import type { WatchSpot } from '@/core/plate/plateState'
+import type { Facing, WatchSpot } from '@/core/plate/plateState'
 import type { WithdrawnPull } from '@/core/record/jobFile'
 import { nameOfPull } from '@/core/record/withdrawal'
 import { Panel } from '@/ui/Panel'
@@ -35,6 +35,7 @@ interface EditionStationProps {
   otherEnd: Pull | null
   through: Through
   spots: WatchSpot[]
+  facings: Facing[]
 }
 
 const isOpen = ({ events }: Pull) => !events.some(({ event }) => event.kind === 'decision')
@@ -48,6 +49,7 @@ export function EditionStation({
   otherEnd,
   through,
   spots,
+  facings,
 }: EditionStationProps) {
   const job = useJob()
   const { person, setPerson, busy, problems, pull, add, withdraw, withdrawn: said } = usePull()
@@ -162,6 +164,7 @@ export function EditionStation({
           bat={bat}
           otherEnd={otherEnd}
           alike={job.variation === 'alike'}
+          facings={facings}
         />
       </div>
       <PullTable

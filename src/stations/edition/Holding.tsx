@@ -5,12 +5,39 @@ import type { RunSeries } from '@/core/edition/editionProgress'
 import { QUANTITIES, type Pull } from '@/core/edition/pull'
 import { formatNumber } from '@/core/units/length'
 
+type Hands = NonNullable<ReturnType<typeof handsOfEdition>>
+
+/** How the prints of each hand lie, wear taken out; only what can be told apart is said as a difference. */
+function HandsApart({ quantity, hands }: Hands) {
+  const unit = quantity === 'eye' ? 'steps of the eye' : QUANTITIES[quantity].unit
+  const what = quantity === 'eye' ? 'by the eye' : QUANTITIES[quantity].label.toLowerCase()
+  const told = hands.filter(({ low, high }) => low > 0 || high < 0)
+  if (told.length === 0)
+    return (
+      <p className="text-sm">
+        The hands cannot be told apart from one another, wear taken out (
+        {hands.map(({ hand, count }) => `${hand} ${count}`).join(', ')} prints).
+      </p>
+    )
+  return (
+    <p className="text-sm">
+      Beside the other hands, wear taken out:{' '}
+      {told
+        .map(
+          ({ hand, difference, high, count }) =>
+            `${hand} ${difference >= 0 ? '+' : '−'}${formatNumber(Math.abs(difference), 3)} ± ${formatNumber(high - difference, 3)} (${count})`,
+        )
+        .join(', ')}{' '}
+      {unit}, {what}. Agree on one wipe rather than on one wiper.
+    </p>
+  )
+}
+
 /** What the run says in words: drift before the tolerance is broken, and how the hands differ. */
 export function Holding({ pulls, series }: { pulls: readonly Pull[]; series: readonly RunSeries[] }) {
   const drifts = findDrifts(pulls, series)
   const hands = handsOfEdition(pulls, series)
   const most = Math.max(0, ...series.map(({ points }) => points.length))
-  const unit = hands && hands.quantity !== 'eye' ? QUANTITIES[hands.quantity].unit : 'steps of the eye'
   return (
     <section aria-label="How it holds" className="mb-4 grid gap-2">
       {drifts.map(({ words, likely, quantity }) => (
@@ -27,20 +54,7 @@ export function Holding({ pulls, series }: { pulls: readonly Pull[]; series: rea
           Run rules speak from {RULES_FROM} readings on; limits from few prints are wide.
         </p>
       )}
-      {hands && hands.hands.some(({ pooled }) => Math.abs(pooled) > 0) && (
-        <p className="text-sm">
-          Everyone’s hand has its constant:{' '}
-          {hands.hands
-            .map(
-              ({ hand, pooled, count }) =>
-                `${hand} ${pooled >= 0 ? '+' : '−'}${formatNumber(Math.abs(pooled), 3)} (${count})`,
-            )
-            .join(', ')}{' '}
-          {unit}
-          {hands.quantity === 'eye' ? '' : `, ${QUANTITIES[hands.quantity].label.toLowerCase()}`}. Drawn
-          together by how little is known; agree on one wipe rather than on one wiper.
-        </p>
-      )}
+      {hands && <HandsApart {...hands} />}
     </section>
   )
 }

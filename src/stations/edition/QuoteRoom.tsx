@@ -80,7 +80,7 @@ export function QuoteRoom({
     : parsed.error.issues.map(({ path, message }) => ({ field: path.join('.'), message }))
   const quote =
     parsed.success && bench.plate
-      ? quoteEdition(parsed.data, history, { kind: bench.plate.kind, pullsMade, history: plateHistory })
+      ? quoteEdition(parsed.data, history, { ...bench.plate, pullsMade, history: plateHistory })
       : null
   const field = (key: keyof QuoteInput, label: string, unit: string) => (
     <NumberField

@@ -6,6 +6,7 @@ import {
   costOfAProof,
   describePlateLife,
   plateLife,
+  type LastingPlate,
   type PlateHistory,
 } from '@/core/plate/plateLife'
 import type { Facing } from '@/core/plate/plateState'
@@ -26,12 +27,12 @@ import { addFacingAction } from './roomActions'
 
 /** What life a plate has left and what that goes by, and its steel facings. */
 export function PlateLife({
-  kind,
+  plate,
   pulls,
   facings,
   history,
 }: {
-  kind: PlateKind
+  plate: LastingPlate
   pulls: number
   facings: Facing[]
   history: PlateHistory
@@ -41,7 +42,7 @@ export function PlateLife({
   const [person, setPerson] = usePerson()
   const [note, setNote] = useState('')
   const { busy, problems, act } = useAct()
-  const life = plateLife(kind, pulls, history)
+  const life = plateLife(plate, pulls, history)
   const proof = costOfAProof(life)
   const face = async () => {
     if (await act(() => sendAct(addFacingAction, { jobId: job.id, by: person, note }))) setNote('')
@@ -49,7 +50,7 @@ export function PlateLife({
   return (
     <section aria-label="Plate life" className="grid gap-3">
       <h2 className="station-title">Plate life</h2>
-      <Sum rows={lifeRows(kind, life, history)}>
+      <Sum rows={lifeRows(plate, life, history)}>
         <b>{capital(describePlateLife(life))}</b>, by {LIFE_BY[life.by]}.
       </Sum>
       {proof && <p>◆ {capital(proof)}.</p>}
@@ -60,7 +61,7 @@ export function PlateLife({
           {said && `: ${said}`}.
         </p>
       ))}
-      {canBeFaced(kind) && (
+      {canBeFaced(plate.kind) && (
         <details className="border-t border-line">
           <summary className="min-h-11 py-2">It was steel faced…</summary>
           <div className="grid gap-3">

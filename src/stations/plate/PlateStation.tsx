@@ -16,6 +16,7 @@ import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
 import { useStation, type Loose } from '../across/bench/useStation'
 import { EdgeProfile } from './EdgeProfile'
+import { LIFE_BY } from './plateStates'
 import { PlateRooms } from './PlateRooms'
 import { PlatePicture, type PlatePictureState } from './PlatePicture'
 
@@ -35,7 +36,7 @@ export function PlateStation({ states, history }: { states: PlatePictureState[];
   const { value, change, ...kept } = useStation('plate', UNSET)
   const [gauge, setGauge] = useState<number | null>(null)
   const readGauge = sheetGaugeInput.safeParse({ gauge, system: 'awg' })
-  const life = value.kind ? plateLife(value.kind, job.pullsFromPlate, history) : null
+  const life = value.kind ? plateLife({ ...value, kind: value.kind }, job.pullsFromPlate, history) : null
   const measured =
     value.widthMm && value.heightMm ? { widthMm: value.widthMm, heightMm: value.heightMm } : null
 
@@ -110,6 +111,17 @@ export function PlateStation({ states, history }: { states: PlatePictureState[];
           />
           <EdgeProfile thicknessMm={value.thicknessMm ?? 1} bevelDegrees={value.bevelDegrees ?? 0} />
           <div className="mt-2 grid gap-4 border-t border-line pt-3 sm:col-span-2 sm:grid-cols-2">
+            {life && (
+              <NumberField
+                label="Its maker says it stands about"
+                unit="pulls"
+                digits={0}
+                value={value.standsAbout ?? null}
+                onValue={(standsAbout) => change({ standsAbout })}
+                problem={problemAt(kept.problems, 'standsAbout')}
+                hint={`usual for its kind: ${PLATE_KINDS[value.kind!].stands.join(' to ')}`}
+              />
+            )}
             {measured && (
               <Figure
                 value={`${formatNumber((measured.widthMm * measured.heightMm) / 100, 0)} cm²`}
@@ -119,8 +131,8 @@ export function PlateStation({ states, history }: { states: PlatePictureState[];
             <Figure value={romanNumeral(value.state ?? 1)} label="State" />
             {life && (
               <p className="sm:col-span-2">
-                <b>{capital(describePlateLife(life))}.</b> {life.spent} pulled, proofs too; its kind usually
-                stands {PLATE_KINDS[value.kind!].stands.join(' to ')}.
+                <b data-figure="plate-life">{capital(describePlateLife(life))}</b>, by {LIFE_BY[life.by]};{' '}
+                {life.spent} pulled, proofs too.
                 {costOfAProof(life) && ` ◆ ${capital(costOfAProof(life)!)}.`}
               </p>
             )}

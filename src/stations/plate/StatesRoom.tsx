@@ -38,7 +38,7 @@ export function StatesRoom({ states, spots, facings, pulls, history }: StatesRoo
       <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_22rem]">
         <StatesCompared states={states} spots={spots} size={plate} />
         <div className="grid content-start gap-6">
-          <PlateLife kind={plate.kind} pulls={pulls} facings={facings} history={history} />
+          <PlateLife plate={plate} pulls={pulls} facings={facings} history={history} />
           <WatchSpots spots={spots} state={plate.state} />
         </div>
       </div>

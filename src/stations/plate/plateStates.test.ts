@@ -40,14 +40,20 @@ describe('the states of a plate', () => {
 
 describe('the reckoning of a plate’s life', () => {
   it('adds a facing and its own readings where there are any', () => {
-    const bare = lifeRows('copper-etched', { spent: 42 }, {})
+    const bare = lifeRows({ kind: 'copper-etched' }, { spent: 42 }, {})
     expect(bare.map(({ value }) => value)).toEqual(['42', PLATE_KINDS['copper-etched'].stands.join(' to ')])
-    const rows = lifeRows('copper-etched', { spent: 42 }, { facedAfter: 10, wear: { low: 80.4, high: null } })
-    expect(rows[2].value).toContain(FACED_STANDS.join(' to '))
-    expect(rows[3].value).toBe('after 80 to no bound yet pulls (9 in 10 sure)')
-    expect(lifeRows('copper-etched', { spent: 42 }, { wear: { low: 80, high: 119.6 } })[2].value).toMatch(
-      /80 to 120/,
-    )
+    const reading = { pull: 20, value: 1.4, hand: 'Ida', rejected: false }
+    const line = {
+      floor: 1.3,
+      readings: [reading, { ...reading, hand: 'Tam' }, { ...reading, rejected: true }],
+    }
+    const rows = lifeRows({ kind: 'copper-etched', standsAbout: 90 }, { spent: 42 }, { facedAfter: 10, line })
+    expect(rows[2].value).toBe('about 90')
+    expect(rows[3].value).toContain(FACED_STANDS.join(' to '))
+    expect(rows[4]).toEqual({
+      label: 'Line readings by 2 hands, rejected prints left out',
+      value: '2, still good above 1.3 D',
+    })
   })
 })
 

@@ -1,7 +1,8 @@
-import { PLATE_KINDS, romanNumeral, type PlateKind } from '@/core/plate/plate'
-import { FACED_STANDS, type PlateHistory, type PlateLife } from '@/core/plate/plateLife'
+import { PLATE_KINDS, romanNumeral } from '@/core/plate/plate'
+import { FACED_STANDS, type LastingPlate, type PlateHistory, type PlateLife } from '@/core/plate/plateLife'
 import type { WatchSpot } from '@/core/plate/plateState'
 import { formatNumber } from '@/core/units/length'
+import { plural } from '@/core/units/counted'
 import type { FieldProblem } from '@/data/database/errors'
 
 interface NamedState {
@@ -44,26 +45,32 @@ export const spotsOn = <Spot extends WatchSpot>(
 export const LIFE_BY: Record<PlateLife['by'], string> = {
   kind: 'what its kind usually stands',
   facing: 'what a steel facing usually stands',
-  readings: 'this plate’s own line readings',
+  maker: 'what its maker says',
+  readings: 'this plate’s own line readings, as far as they tell',
 }
 
 /** The reckoning behind a plate's life, line by line. */
-export function lifeRows(kind: PlateKind, { spent }: Pick<PlateLife, 'spent'>, history: PlateHistory) {
-  const { facedAfter = null, wear = null } = history
+export function lifeRows(
+  { kind, standsAbout }: LastingPlate,
+  { spent }: Pick<PlateLife, 'spent'>,
+  { facedAfter, line }: PlateHistory,
+) {
   const rows = [
     { label: 'Pulled, proofs and warm-ups too', value: String(spent) },
     { label: 'Its kind usually stands', value: PLATE_KINDS[kind].stands.join(' to ') },
   ]
-  if (facedAfter !== null)
+  if (standsAbout) rows.push({ label: 'Its maker says', value: `about ${standsAbout}` })
+  if (typeof facedAfter === 'number')
     rows.push({
       label: `Steel faced after ${facedAfter} pulls`,
       value: `stands ${FACED_STANDS.join(' to ')} more`,
     })
-  if (wear) {
-    const high = wear.high === null ? 'no bound yet' : formatNumber(wear.high, 0)
+  const counted = line?.readings.filter(({ rejected }) => !rejected) ?? []
+  if (line && counted.length > 0) {
+    const hands = new Set(counted.map(({ hand }) => hand)).size
     rows.push({
-      label: 'Line readings reach the floor',
-      value: `after ${formatNumber(wear.low, 0)} to ${high} pulls (9 in 10 sure)`,
+      label: `Line readings by ${hands} ${plural(hands, 'hand', 'hands')}, rejected prints left out`,
+      value: `${counted.length}, still good above ${formatNumber(line.floor, 2)} D`,
     })
   }
   return rows

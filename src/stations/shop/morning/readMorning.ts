@@ -8,7 +8,7 @@ import type { MorningJob } from '@/core/morning/morningSheet'
 
 /** What the morning sheet needs of a job that is under way. @param zone of whoever reads it */
 export function readMorning(
-  { wear, pulledAts, readyAt, ...job }: JobStanding,
+  { line, pulledAts, readyAt, ...job }: JobStanding,
   shelf: readonly ShelfInk[],
   { now, zone }: { now: string; zone: string },
   calibration: InkCalibration,
@@ -20,7 +20,7 @@ export function readMorning(
     ...job,
     mixPas: mix ? mixViscosity(mix, shelf, calibration) : null,
     calibration,
-    plateHistory: { facedAfter: facings.at(-1)?.afterPulls ?? null, wear },
+    plateHistory: { facedAfter: facings.at(-1)?.afterPulls ?? null, line },
     pulledToday: pulledAts.some((pulledAt) => dayOf(pulledAt, zone) === today),
     drying: readyAt === null ? null : { ready: readyAt <= now, when: dayOf(readyAt, zone) },
   }

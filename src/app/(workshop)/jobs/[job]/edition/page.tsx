@@ -1,13 +1,14 @@
 import { pullsOnBench } from '@/core/edition/runs'
 import { batPulls } from '@/core/record/batOnBench'
 import { readThrough } from '@/stations/across/runs/readThrough'
-import { loadWatchSpots } from '@/data/plate/plateWatch'
+import { loadFacings, loadWatchSpots } from '@/data/plate/plateWatch'
 import { EditionStation } from '@/stations/edition/EditionStation'
 import { openJob } from '../openJob'
 
 export default async function EditionPage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const { proof, otherEnd } = batPulls(job)
+  const [spots, facings] = await Promise.all([loadWatchSpots(job.id), loadFacings(job.id)])
   return (
     <EditionStation
       pulls={pullsOnBench(job)}
@@ -16,7 +17,8 @@ export default async function EditionPage({ params }: { params: Promise<{ job: s
       bat={proof}
       otherEnd={otherEnd}
       through={readThrough(job)}
-      spots={await loadWatchSpots(job.id)}
+      spots={spots}
+      facings={facings}
     />
   )
 }

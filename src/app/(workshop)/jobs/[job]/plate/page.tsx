@@ -20,7 +20,7 @@ export default async function PlatePage({ params }: { params: Promise<{ job: str
         ...state,
         image: images.find((image) => image.id === imageId) ?? null,
       }))}
-      history={plateHistory(pulls, batPulls(job).proof, facings)}
+      history={plateHistory(pulls, batPulls(job), facings)}
     />
   )
 }

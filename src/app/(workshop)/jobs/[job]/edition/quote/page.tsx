@@ -22,7 +22,6 @@ export default async function QuotePage({ params }: { params: Promise<{ job: str
     listJobs(),
   ])
   const { bench } = runOnBench(job)
-  const bat = batPulls(job).proof
   const pulls = pullsOnBench(job)
   const edition = pulls.filter(({ kind }) => kind === 'edition')
   const others = jobs.filter(({ id }) => id !== job.id)
@@ -37,7 +36,7 @@ export default async function QuotePage({ params }: { params: Promise<{ job: str
     <QuoteRoom
       editionSize={job.editionSize}
       pullsMade={pulls.length}
-      plateHistory={plateHistory(pulls, bat, facings)}
+      plateHistory={plateHistory(pulls, batPulls(job), facings)}
       history={{
         accepted: own.accepted + others.reduce((sum, one) => sum + one.accepted, 0),
         rejected: own.rejected + others.reduce((sum, one) => sum + one.rejected, 0),

@@ -24,7 +24,7 @@ export default async function StatesPage({ params }: { params: Promise<{ job: st
       spots={spots}
       facings={facings}
       pulls={pulls.length}
-      history={plateHistory(pulls, batPulls(job).proof, facings)}
+      history={plateHistory(pulls, batPulls(job), facings)}
     />
   )
 }
