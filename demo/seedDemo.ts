@@ -255,8 +255,8 @@ const mooring: Settings = {
     ],
     puddleGrams: 5,
     modifiers: [{ modifier: 'thin-oil', amount: 3 }],
-    batchGrams: 60,
-    gramsPerPull: 2.6,
+    batchGrams: 30,
+    gramsPerPull: 1.2,
     roomC: 19,
     plateC: 37,
   }),
@@ -547,7 +547,7 @@ async function seedSamphire(): Promise<void> {
     puddleGrams: 4,
     modifiers: [{ modifier: 'thin-oil', amount: 2 }],
     batchGrams: 24,
-    gramsPerPull: 3.4,
+    gramsPerPull: 1.6,
     roomC: 18,
     plateC: 18,
   })
@@ -630,7 +630,7 @@ async function seedWindow(): Promise<void> {
         { inkId: 'mussel-violet', name: 'Mussel violet', parts: 1 },
       ],
       batchGrams: 40,
-      gramsPerPull: 2.5,
+      gramsPerPull: 1.2,
       roomC: 20,
     }),
     paper: {
@@ -701,7 +701,7 @@ async function seedTides(): Promise<void> {
         { inkId: 'clear-base', name: 'Clear base', parts: 3 },
       ],
       batchGrams: 30,
-      gramsPerPull: 2.4,
+      gramsPerPull: 1.1,
       roomC: 19,
     }),
     paper: {

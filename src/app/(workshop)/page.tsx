@@ -9,7 +9,7 @@ import { loadDryingPlaces } from '@/data/shop/dryingPlaces'
 import { latestMornings } from '@/data/shop/mornings'
 import { listJobs } from '@/data/shop/jobs'
 import { loadJobsUnderWay } from '@/data/shop/jobsUnderWay'
-import { loadFacings } from '@/data/plate/plateWatch'
+import { loadKnownBeside } from '@/data/shop/knownBeside'
 import { loadReservations } from '@/data/shop/stock'
 import { loadStore } from '@/data/shop/store'
 import { MorningReadingsForm } from '@/stations/shop/morning/MorningReadingsForm'
@@ -73,7 +73,13 @@ export default async function MorningPage({ searchParams }: { searchParams: Prom
   const active = await Promise.all(
     read.map(async ({ slug, ...job }) => ({
       slug,
-      facts: readMorning(job, inks, { now, zone }, calibration, await loadFacings(job.id)),
+      facts: readMorning(
+        job,
+        inks,
+        { now, zone },
+        calibration,
+        await loadKnownBeside(job.id, job.bench.paper?.paperId ?? null, { papers, reservations }),
+      ),
     })),
   )
   const lines = morning

@@ -5,6 +5,7 @@ import { spectrumToLab, spectrumToLabInput, spectrumToLabOutput } from '@/core/c
 import { editionNumbers, editionNumbersInput, editionNumbersOutput } from '@/core/dry/editionNumbers'
 import { flowOrderInput, flowOrderOutput, orderFlow } from '@/core/day/flowOrder'
 import { startsNeeded, startsNeededInput, startsNeededOutput } from '@/core/stats/startsNeeded'
+import { editionNeed, editionNeedInput, editionNeedOutput } from '@/core/edition/editionNeed'
 import { forecastWear, wearForecastInput, wearForecastOutput } from '@/core/edition/wearForecast'
 import { characteriseInk, characteriseInput, characteriseOutput } from '@/core/ink/characteriseInk'
 import { correctInk, correctInkInput, correctInkOutput } from '@/core/ink/correctInk'
@@ -132,6 +133,13 @@ export const ENTRIES: readonly CalcEntry[] = [
     controlChartInput,
     controlChartOutput,
     controlChart,
+  ),
+  entry(
+    'edition-need',
+    'sheets, ink and hours that the rest of an edition takes',
+    editionNeedInput,
+    editionNeedOutput,
+    editionNeed,
   ),
   entry(
     'plate-life',

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { plateLife, type LastingPlate, type PlateHistory, type PlateLife } from '../plate/plateLife'
 import { count, nonNegative, positive } from '../units/schemas'
 import { startsNeeded } from '../stats/startsNeeded'
+import { freshSheets } from './freshSheets'
 
 const sheets = count.max(5000, { error: 'must be at most 5000' })
 const money = nonNegative.max(1e7, { error: 'must be at most 10000000' })
@@ -58,22 +59,27 @@ export interface Quote {
 /**
  * Reckons an edition: sheets to start by this shop's rejects (beta-binomial), ink mixed once with what stays on the slab, hours, what
  * the plate must stand, and the cost of one accepted print. The BAT is one print more, pulled among the proofs.
+ *
+ * @param runs how many every sheet goes through, and how many of them at the press; each is taken to be as this one
  */
 export function quoteEdition(
   input: QuoteInput,
   history: { accepted: number; rejected: number },
   plate: LastingPlate & { pullsMade: number; history: PlateHistory },
+  runs: { all: number; press: number } = { all: 1, press: 1 },
 ): Quote {
   const accepted = input.signed + input.ap + input.pp + input.hc
-  const { starts, expectedRejects } = startsNeeded({
+  const inOne = startsNeeded({
     accepted,
     earlierAccepted: history.accepted,
     earlierRejected: history.rejected,
     confidence: input.confidence,
   })
+  const starts = runs.all === 1 ? inOne.starts : freshSheets(accepted, [], runs.all, input.confidence).fresh
+  const expectedRejects = runs.all === 1 ? inOne.expectedRejects : starts - accepted
   const pulls = starts + input.proofs
-  const inkGrams = (pulls * input.gramsPerPull) / (1 - INK_LEFT_ON_SLAB)
-  const hours = (input.minutesToSetUp + pulls * input.minutesPerPull) / 60
+  const inkGrams = (runs.press * pulls * input.gramsPerPull) / (1 - INK_LEFT_ON_SLAB)
+  const hours = (runs.press * (input.minutesToSetUp + pulls * input.minutesPerPull)) / 60
   const life = plateLife(plate, plate.pullsMade, plate.history)
   const beyond =
     pulls <= life.leftAtMost

@@ -8,7 +8,17 @@ import {
   minutesUntil,
   viscosityFromDrip,
 } from './calibrateStiffness'
-import { batchFor, inkFromPlate, inkFromPlateInput, needFromWeighings } from './inkNeed'
+import {
+  estimateGramsPerPull,
+  estimatePutOn,
+  inkFromPlate,
+  inkFromPlateInput,
+  needFromWeighings,
+  potWeighingSchema,
+  PUT_ON_PER_DM2,
+  puddleGrams,
+  USUALLY_RETURNED,
+} from './inkNeed'
 import { inkSuits } from './inkSuits'
 import { guessColumns, readCgats, readSpectralRows } from './spectralFile'
 import { correctStiffness, mixStiffness } from './stiffness'
@@ -72,37 +82,56 @@ describe('a plate off the heat', () => {
 })
 
 describe('how much ink', () => {
-  it('agrees with a case worked by hand', () => {
+  const plate = {
+    areaCm2: 100,
+    coverage: 0.2,
+    depthMicrometres: 60,
+    toneMicrometres: 1,
+    wipedOff: 0.9,
+    returned: 0.55,
+  }
+  it('put on, carded back, used up and held agree with a case worked by hand', () => {
     // 100 cm², a fifth of it lines 60 µm deep, 1 µm of film beside them: 1.1·100·(12 + 0.8)·1e-4 = 0.1408 g stays; wiping takes nine tenths
-    expect(
-      inkFromPlate({
-        areaCm2: 100,
-        coverage: 0.2,
-        depthMicrometres: 60,
-        toneMicrometres: 1,
-        wipingLoss: 0.9,
-      }),
-    ).toBeCloseTo(1.408, 9)
+    const path = inkFromPlate(plate)
+    expect(path.onPlate).toBeCloseTo(0.1408, 9)
+    expect(path.putOn).toBeCloseTo(1.408, 9)
+    expect(path.returned).toBeCloseTo(0.7744, 9)
+    expect(path.usedUp).toBeCloseTo(0.6336, 9)
   })
-  it('refuses a wiping that leaves nothing, and coverage in percent', () => {
-    const plate = { areaCm2: 100, coverage: 0.2, depthMicrometres: 60, toneMicrometres: 1, wipingLoss: 0.9 }
-    expect(inkFromPlateInput.safeParse({ ...plate, wipingLoss: 1 }).success).toBe(false)
+  it('of a square decimetre is 1 to 1.5 g put on, of which about half is used up', () => {
+    expect(estimatePutOn(100, 100)).toBeCloseTo(PUT_ON_PER_DM2, 9)
+    expect(estimateGramsPerPull(100, 100) / estimatePutOn(100, 100)).toBeCloseTo(1 - USUALLY_RETURNED, 9)
+    // 9 × 12 inches and 3 × 4 inches are used up alike for their area.
+    expect(estimateGramsPerPull(228.6, 304.8) / estimateGramsPerPull(76.2, 101.6)).toBeCloseTo(9, 9)
+  })
+  it('of a puddle 40 mm across and 3 mm high is about 4 g (handed down in the trade)', () =>
+    expect(puddleGrams({ diameterMm: 40, heightMm: 3 })).toBeCloseTo(4.15, 2))
+  it('refuses a wiping that leaves nothing, more carded back than wiped off, and coverage in percent', () => {
+    expect(inkFromPlateInput.safeParse({ ...plate, wipedOff: 1 }).success).toBe(false)
+    expect(inkFromPlateInput.safeParse({ ...plate, returned: 0.95 }).error!.issues[0].path).toEqual([
+      'returned',
+    ])
     expect(inkFromPlateInput.safeParse({ ...plate, coverage: 20 }).success).toBe(false)
+    expect(
+      potWeighingSchema.safeParse({ grams: 5, pulls: 2, returnedGrams: 5 }).error!.issues[0].path,
+    ).toEqual(['returnedGrams'])
   })
-  it('is learned from weighed pots, by pull', () => {
+  it('is learned from weighed pots, by pull, what was scraped back not counted as used', () => {
     expect(needFromWeighings([])).toBeNull()
-    expect(needFromWeighings([{ grams: 26, pulls: 10 }])).toEqual({ gramsPerPull: 2.6, spread: null })
+    expect(needFromWeighings([{ grams: 26, pulls: 10 }])).toEqual({
+      mean: 2.6,
+      sd: null,
+      n: 1,
+      pulls: 10,
+      returned: null,
+    })
     const need = needFromWeighings([
       { grams: 24, pulls: 10 },
-      { grams: 28, pulls: 10 },
+      { grams: 56, pulls: 10, returnedGrams: 28 },
     ])!
-    expect(need.gramsPerPull).toBeCloseTo(2.6, 12)
-    expect(need.spread).toBeCloseTo(Math.sqrt(10 * 0.04 * 2), 9)
-  })
-  it('a batch has a reserve that grows more slowly than the edition', () => {
-    const need = { gramsPerPull: 2, spread: 0.5 }
-    expect(batchFor(25, need)).toBeCloseTo(50 + 1.645 * 0.5 * 5, 9)
-    expect(batchFor(100, need) / 100).toBeLessThan(batchFor(25, need) / 25)
+    expect(need.mean).toBeCloseTo(2.6, 12)
+    expect(need.sd).toBeCloseTo(Math.sqrt(10 * 0.04 * 2), 9)
+    expect(need).toMatchObject({ n: 2, pulls: 20, returned: 0.5 })
   })
 })
 

@@ -92,6 +92,23 @@ describe('a drawdown over white and black', () => {
       /^overBlack: .*thinner film/,
     )
   })
+  it('where the instrument reads both grounds alike takes s from the neighbours', () => {
+    // Readings rounded to the instrument's 0.1 %: at the dark wavelengths nothing is left of the ground.
+    const dark = { ...RED, k: RED.k.map((k, i) => (i < 12 ? 40 * k + 2 : k)) }
+    const read = drawdown(dark, 8)
+    const rounded = (values: readonly number[]) => values.map((value) => Math.round(value * 1000) / 1000)
+    const found = characteriseInk({
+      ...read,
+      overWhite: rounded(read.overWhite),
+      overBlack: rounded(read.overBlack),
+    })
+    const nearest = read.overWhite.findIndex((value, i) => value - read.overBlack[i] >= 0.001)
+    expect(nearest).toBeGreaterThan(0)
+    for (let i = 0; i < nearest; i++) {
+      expect(found.s[i]).toBe(found.s[nearest])
+      expect(Number.isFinite(found.k[i])).toBe(true)
+    }
+  })
   it('with black brighter than white is refused', () =>
     expect(refusal({ overBlack: new Array<number>(36).fill(0.9) })).toMatch(/^overBlack\.0: reads brighter/))
   it('with the grounds swapped is refused', () =>

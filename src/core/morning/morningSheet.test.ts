@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { plateLife } from '../plate/plateLife'
 import { USUAL_CALIBRATION } from '../ink/stiffness'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import {
@@ -16,8 +17,22 @@ const job: MorningJob = {
   bat: sampleSettings,
   mixPas: 60,
   calibration: USUAL_CALIBRATION,
-  pullsFromPlate: 14,
-  pullsFromMix: 14,
+  need: {
+    left: 13,
+    proofs: 0,
+    starts: 16,
+    sheets: 16,
+    pulls: 16,
+    gramsPerPull: 2.6,
+    inkBy: 'mix',
+    grams: 41.6,
+    isGramsSure: false,
+    mixCovers: 9,
+    minutesPerPull: 20,
+    hours: 16 / 3,
+    life: plateLife(sampleSettings.plate, 14),
+    inStock: null,
+  },
   editionSize: 24,
   accepted: 11,
   rejected: 1,
@@ -35,23 +50,42 @@ describe('writeMorningSheet', () => {
     expect(text('ink')).toMatch(/^4° colder: \d+ drops more a puddle, or plate at 41°\./)
   })
   it('says how many of those left the mix covers, and what to mix', () => {
-    // 60 g − 14 × 2.6 g = 23.6 g: nine pulls; four more want 10.4 g
-    expect(text('ink')).toContain('Low water black covers 9 of 13 left: mix 10.4 g more.')
+    // Nine of sixteen pulls; seven more want 18.2 g.
+    expect(text('ink')).toContain('Low water black covers 9 of 16 pulls to come: mix 18.2 g more.')
   })
   it('asks for no oil on a warmer day', () =>
     expect(text('ink', { ...readings, roomC: 23 })).toContain('oil cannot come out'))
   it('reckons the damp weight from the sheet on the scale', () => {
-    // 300 g/m² × 0.300 × 0.250 m = 22.5 g air-dry; 23.4 g is 4 % over; × 1.55 = 36.3 g
+    // 300 g/m² × 0.300 × 0.250 m = 22.5 g air-dry; 23.4 g at 60 % is 23.24 g at 50 %, 3.3 % more; × 1.55 = 36.0 g
     expect(text('paper', { ...readings, sheetGrams: 23.4, sheetJobId: 'j' })).toBe(
-      'Sheet weighs 4 % over air-dry: damp it to 36.3 g.',
+      'Sheet weighs 3.3 % more than by its weight and size: damp it to 36 g.',
     )
+  })
+  it('a sheet that is heavier by the moisture of the air alone is damped to the same weight', () => {
+    const at = (humidityPercent: number, sheetGrams: number) =>
+      text('paper', { ...readings, humidityPercent, sheetGrams, sheetJobId: 'j' })
+    // 22.5 g at 50 % weigh 22.97 g at 80 %.
+    expect(at(80, 22.9725)).toBe('Sheet weighs as it should: damp it to 34.9 g.')
+    expect(at(50, 22.5)).toBe(at(80, 22.9725))
+    expect(text('paper', { ...readings, humidityPercent: 80 })).toBe('Damp it to 34.9 g.')
   })
   it('warms the felts first, and not twice', () => {
     expect(text('press')).toContain('First pull warms the felts: not counted.')
     expect(text('press', readings, { ...job, pulledToday: true })).toContain('Felts are warm.')
   })
   it('asks for spare sheets by this shop’s rejects', () =>
-    expect(text('edition')).toMatch(/11 of 24 accepted: damp 1[4-9] sheets for the 13 left/))
+    expect(text('edition')).toMatch(/11 of 24 accepted: damp 16 sheets for the 13 left/))
+  it('says at the plate where it may not stand what is to come', () => {
+    expect(text('plate')).not.toContain('may not stand')
+    const worn = { ...job.need, life: { ...job.need.life!, leftAtLeast: 5, leftAtMost: 20 } }
+    expect(text('plate', readings, { ...job, need: worn })).toBe(
+      'Between 5 and 20 pulls left. The plate may not stand the 16 pulls to come: it has 5 to 20 left.',
+    )
+  })
+  it('says when the sheets under way suffice', () =>
+    expect(text('edition', readings, { ...job, need: { ...job.need, starts: 0 } })).toContain(
+      'suffice for the 13 left',
+    ))
   it('opens every line that computes to its sum', () => {
     for (const line of writeMorningSheet(readings, [job])) expect(line.sum.length).toBeGreaterThan(0)
   })

@@ -3,14 +3,14 @@ import { counted } from '../units/counted'
 import { firstMix } from '../ink/mix'
 import { z } from 'zod'
 import { PLATE_KINDS } from '../plate/plate'
-import { describePlateLife, plateLife, type PlateHistory } from '../plate/plateLife'
+import { describePlateLife } from '../plate/plateLife'
 import { correctStiffness, inkTemperature, USUAL_HALVING_C, type InkCalibration } from '../ink/stiffness'
-import { pullsCovered } from '../ink/inkNeed'
-import { dryGramsAt } from '../paper/dampingPlan'
+import { dampGrams, dryGramsAt, standardGramsOf } from '../paper/dampingPlan'
 import { sheetGrams } from '../paper/dampPaper'
 import { formatTurns } from '../press/pressSetting'
-import { startsNeeded } from '../stats/startsNeeded'
 import type { Bench, Station } from '../prove/settings'
+import { misfitsOf, type JobNeed } from '../record/jobNeed'
+import { SURE } from '../record/through'
 import { formatNumber } from '../units/length'
 import { finite, positive } from '../units/schemas'
 
@@ -40,10 +40,8 @@ export interface MorningJob {
   mixPas: number | null
   /** what the workshop measured of its oil */
   calibration: InkCalibration
-  pullsFromPlate: number
-  /** facings and line readings of the plate */
-  plateHistory?: PlateHistory
-  pullsFromMix: number
+  /** what the rest of it takes */
+  need: JobNeed
   editionSize: number
   accepted: number
   rejected: number
@@ -61,9 +59,6 @@ export interface MorningLine {
   /** something to do, not only to know */
   act: boolean
 }
-
-/** Confidence with which the sheets to start should suffice. */
-const START_CONFIDENCE = 0.9
 
 const degrees = (value: number) => `${formatNumber(value, 1)} °C`
 const grams = (value: number) => `${formatNumber(value, 1)} g`
@@ -121,20 +116,19 @@ function inkLines(job: MorningJob, { roomC }: MorningReadings): Omit<MorningLine
       ],
     })
   }
-  const left = Math.max(0, job.editionSize - job.accepted)
-  const covered = pullsCovered(mix.batchGrams, mix.gramsPerPull, job.pullsFromMix)
-  if (job.bat && left > 0) {
-    const enough = covered >= left
+  const { pulls, mixCovers, gramsPerPull } = job.need
+  if (job.bat && pulls > 0 && mixCovers !== null && gramsPerPull !== null) {
+    const enough = mixCovers >= pulls
     lines.push({
       station: 'ink',
       text: enough
-        ? `${mix.name} covers all ${left} left.`
-        : `${mix.name} covers ${covered} of ${left} left: mix ${grams((left - covered) * mix.gramsPerPull)} more.`,
+        ? `${mix.name} covers all ${counted(pulls, 'pull')} to come.`
+        : `${mix.name} covers ${mixCovers} of ${counted(pulls, 'pull')} to come: mix ${grams((pulls - mixCovers) * gramsPerPull)} more.`,
       act: !enough,
       sum: [
         { label: 'Mixed', value: grams(mix.batchGrams) },
-        { label: 'Used', value: `${job.pullsFromMix} pulls × ${formatNumber(mix.gramsPerPull, 2)} g` },
-        { label: 'Covers', value: `${covered} pulls` },
+        { label: 'A pull uses up', value: `${formatNumber(gramsPerPull, 2)} g` },
+        { label: 'Covers', value: counted(mixCovers, 'pull') },
       ],
     })
   }
@@ -148,48 +142,49 @@ function paperLine(
   const { paper } = job.bench
   if (!paper || paper.method === 'dry') return null
   const nominal = sheetGrams(paper.gsm, paper.sheetWidthMm, paper.sheetHeightMm)
+  const humidity = humidityPercent ?? 50
   const onScale = weighed !== null && sheetJobId === job.id
-  const dry = onScale ? weighed : dryGramsAt(nominal, humidityPercent ?? 50)
-  const damp = dry * (1 + paper.targetUptakePercent / 100)
-  const off = (100 * (dry - nominal)) / nominal
+  const today = onScale ? weighed : dryGramsAt(nominal, humidity)
+  // What is wanted counts fibre, not the air's moisture: the sheet is taken back to standard air.
+  const standard = onScale ? standardGramsOf(weighed, humidity) : nominal
+  const damp = dampGrams(standard, paper.targetUptakePercent)
+  const off = (100 * (standard - nominal)) / nominal
   const weight =
     Math.abs(off) < 0.5
-      ? 'as air-dry'
-      : `${formatNumber(Math.abs(off), 1)} % ${off > 0 ? 'over' : 'under'} air-dry`
+      ? 'as it should'
+      : `${formatNumber(Math.abs(off), 1)} % ${off > 0 ? 'more' : 'less'} than by its weight and size`
   return {
     station: 'paper',
-    text: `${onScale ? `Sheet weighs ${weight}` : `Sheet reckoned ${weight}`}: damp it to ${grams(damp)}.`,
+    text: `${onScale ? `Sheet weighs ${weight}: damp` : 'Damp'} it to ${grams(damp)}.`,
     act: Math.abs(off) > 3,
     sum: [
-      { label: 'Air-dry by weight and size', value: grams(nominal) },
+      { label: 'By weight and size, at standard air', value: grams(nominal) },
       {
-        label: onScale
-          ? 'Weighed today'
-          : `Reckoned at ${humidityPercent ?? 50} % humidity (from memory: weigh one)`,
-        value: grams(dry),
+        label: onScale ? 'Weighed today' : `Reckoned at ${humidity} % humidity (from memory: weigh one)`,
+        value: grams(today),
       },
+      ...(onScale
+        ? [{ label: `Taken back from ${humidity} % humidity to standard air`, value: grams(standard) }]
+        : []),
       { label: `With ${formatNumber(paper.targetUptakePercent, 0)} % water`, value: grams(damp) },
     ],
   }
 }
 
 function editionLine(job: MorningJob): Omit<MorningLine, 'jobId'> | null {
-  const left = job.editionSize - job.accepted
+  const { left, starts, hours } = job.need
   if (!job.bat || left <= 0) return null
-  const { starts, expectedRejects } = startsNeeded({
-    accepted: left,
-    earlierAccepted: job.accepted,
-    earlierRejected: job.rejected,
-    confidence: START_CONFIDENCE,
-  })
   return {
     station: 'edition',
-    text: `${job.accepted} of ${job.editionSize} accepted: damp ${starts} sheets for the ${left} left.`,
+    text:
+      starts > 0
+        ? `${job.accepted} of ${job.editionSize} accepted: damp ${starts} sheets for the ${left} left.`
+        : `${job.accepted} of ${job.editionSize} accepted: the sheets under way suffice for the ${left} left.`,
     act: true,
     sum: [
       { label: 'Rejects so far', value: `${job.rejected} of ${job.accepted + job.rejected}` },
-      { label: 'Rejects to expect', value: formatNumber(expectedRejects, 1) },
-      { label: 'Chance that the sheets suffice', value: `at least ${100 * START_CONFIDENCE} %` },
+      { label: 'Chance that the sheets suffice', value: `at least ${100 * SURE} %` },
+      ...(hours === null ? [] : [{ label: 'At the press', value: `${formatNumber(hours, 1)} h` }]),
     ],
   }
 }
@@ -199,12 +194,13 @@ export function writeMorningSheet(readings: MorningReadings, jobs: readonly Morn
   return jobs.flatMap((job) => {
     const { plate, press } = job.bench
     const lines: (Omit<MorningLine, 'jobId'> | null)[] = []
-    if (plate) {
-      const life = plateLife(plate, job.pullsFromPlate, job.plateHistory)
+    if (plate && job.need.life) {
+      const { life } = job.need
+      const misfit = misfitsOf(job.need).find((one) => one.of === 'plate')
       lines.push({
         station: 'plate',
-        text: `${capital(describePlateLife(life))}.`,
-        act: life.standing !== 'fresh',
+        text: `${capital(describePlateLife(life))}.${misfit ? ` ${misfit.words}` : ''}`,
+        act: life.standing !== 'fresh' || misfit !== undefined,
         sum: [
           { label: 'Pulls so far, proofs too', value: String(life.spent) },
           { label: 'Its kind usually stands', value: `${PLATE_KINDS[plate.kind].stands.join(' to ')} pulls` },

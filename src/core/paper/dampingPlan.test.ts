@@ -1,11 +1,19 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import { besideBat, dryGramsAt, packUptake, planDamping, SPRAY_ML } from './dampingPlan'
+import {
+  besideBat,
+  dampGrams,
+  dryGramsAt,
+  packUptake,
+  planDamping,
+  SPRAY_ML,
+  standardGramsOf,
+} from './dampingPlan'
 import { DAMPING_METHODS, planDampPack, type DampingMethod } from './dampPaper'
 
 const at = '2031-05-02T09:00:00.000Z'
 const plan = (method: DampingMethod, sheets = 14) =>
-  planDamping({ method, sheets, dryGrams: 22.5, targetUptakePercent: 55, at })
+  planDamping({ method, sheets, standardGrams: 22.5, targetUptakePercent: 55, at })
 
 describe('damping, planned', () => {
   it('worked by hand: 14 sheets of 22.5 g to 55 % take 173.25 ml, 145 squeezes', () => {
@@ -24,7 +32,7 @@ describe('damping, planned', () => {
         (sheets, targetUptakePercent) => {
           const pack = planDampPack({ sheets, widthMm: 300, heightMm: 250, gsm: 300, targetUptakePercent })
           expect(
-            planDamping({ method: 'damp-pack', sheets, dryGrams: 22.5, targetUptakePercent, at }),
+            planDamping({ method: 'damp-pack', sheets, standardGrams: 22.5, targetUptakePercent, at }),
           ).toMatchObject({
             waterMl: expect.closeTo(pack.waterMl, 6) as number,
             interleaves: pack.interleaves,
@@ -44,6 +52,21 @@ describe('damping, planned', () => {
   it('only what lies for days is looked at for mould, from the third', () => {
     expect(plan('damp-pack').lookForMouldFrom).toBe('2031-05-05T09:00:00.000Z')
     expect(plan('dip').lookForMouldFrom).toBeNull()
+  })
+})
+
+describe('on a humid morning', () => {
+  const wanted = { method: 'spray', sheets: 10, standardGrams: 22.5, targetUptakePercent: 55, at } as const
+  it('a damp sheet weighs what it weighs on a dry one, and less water is added', () => {
+    // 22.5 g at standard air is 22.815 g at 70 %: to 34.875 g it lacks 12.06 g and not 12.375 g.
+    const humid = planDamping({ ...wanted, todayGrams: dryGramsAt(22.5, 70) })
+    expect(humid.waterMl).toBeCloseTo(120.6, 6)
+    expect(dampGrams(22.5, 55)).toBeCloseTo(34.875, 9)
+    expect(standardGramsOf(dryGramsAt(22.5, 70), 70)).toBeCloseTo(22.5, 9)
+  })
+  it('the window follows the minutes that were set', () => {
+    expect(planDamping({ ...wanted, method: 'soak', minutes: 90 }).goodFrom).toBe('2031-05-02T10:30:00.000Z')
+    expect(planDamping({ ...wanted, method: 'soak' }).goodFrom).toBe('2031-05-02T09:30:00.000Z')
   })
 })
 

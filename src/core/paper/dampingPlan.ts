@@ -40,28 +40,35 @@ export interface DampingPlan {
 }
 
 /**
- * Plans the damping: water = sheets · air-dry mass · wanted uptake (1 ml weighs 1 g), with the window in which the sheets are
- * good and the day from which mould is looked for.
+ * Plans the damping. What is wanted counts fibre, not the moisture of the air: a sheet is to weigh its mass at standard air (23 °C, 50 %,
+ * ISO 187) and the uptake more, so that it is added what it lacks of that today (1 ml weighs 1 g). With the window in which the sheets
+ * are good and the day from which mould is looked for.
  *
- * @param dryGrams of one sheet, as it is today
+ * @param standardGrams of one sheet at standard air
+ * @param todayGrams of one sheet as it is today; left out: as at standard air
+ * @param minutes how long they are damped, as was set; left out: as is usual for the method
  */
 export function planDamping({
   method,
   sheets,
-  dryGrams,
+  standardGrams,
+  todayGrams = standardGrams,
   targetUptakePercent,
+  minutes = DAMPING_METHODS[method].usualMinutes,
   at,
 }: {
   method: DampingMethod
   sheets: number
-  dryGrams: number
+  standardGrams: number
+  todayGrams?: number
   targetUptakePercent: number
+  minutes?: number
   at: string
 }): DampingPlan {
   const { evenAfterHours, goodForHours, isInterleaved } = KEEPING[method]
   const later = (hours: number) => new Date(Date.parse(at) + hours * 3_600_000).toISOString()
-  const waterMl = (sheets * dryGrams * targetUptakePercent) / 100
-  const evenAfter = Math.max(evenAfterHours, DAMPING_METHODS[method].usualMinutes / 60)
+  const waterMl = sheets * Math.max(0, dampGrams(standardGrams, targetUptakePercent) - todayGrams)
+  const evenAfter = Math.max(evenAfterHours, minutes / 60)
   return {
     waterMl,
     sprays: Math.ceil(waterMl / SPRAY_ML),
@@ -79,10 +86,18 @@ const MASS_PER_HUMIDITY_POINT = 0.0007
 export const dryGramsAt = (grams: number, humidityPercent: number): number =>
   grams * (1 + MASS_PER_HUMIDITY_POINT * (humidityPercent - 50))
 
+/** Mass that a sheet weighed in a room has at standard air, g. */
+export const standardGramsOf = (grams: number, humidityPercent: number): number =>
+  grams / dryGramsAt(1, humidityPercent)
+
+/** What a sheet damped as wanted weighs, g: the same on a humid morning as on a dry one. @param standardGrams its mass at standard air */
+export const dampGrams = (standardGrams: number, targetUptakePercent: number): number =>
+  standardGrams * (1 + targetUptakePercent / 100)
+
 /**
  * Mean uptake of a whole pack that was weighed, percent.
  *
- * @param interleavesGrams weight of the damp interleaves alone
+ * @param interleavesGrams weight of the damp interleaves alone @param dryGrams of one sheet at standard air
  * @returns null where the pack weighs less than its dry sheets and interleaves
  */
 export function packUptake({

@@ -3,6 +3,8 @@ import { finite, nonNegative, positive } from '../units/schemas'
 
 /** A fit whose time constant lies beyond so many times the last weighing has seen no levelling off. */
 const BEYOND = 50
+/** A fit whose time constant lies under so small a part of the first weighing has seen no rise: e⁻¹² is nothing. */
+const AT_ONCE = 12
 
 export const soakFitInput = z
   .strictObject({
@@ -21,6 +23,12 @@ export const soakFitInput = z
       context.addIssue({ code: 'custom', path: ['points'], message: 'need two different times' })
     else if (points.every(({ uptakePercent }) => uptakePercent === 0))
       context.addIssue({ code: 'custom', path: ['points'], message: 'show no water taken up' })
+    else if (fitTau(points) <= firstSeconds(points) / AT_ONCE)
+      context.addIssue({
+        code: 'custom',
+        path: ['points'],
+        message: 'level off before the first: they tell how much, not how fast; weigh once sooner',
+      })
     else if (fitTau(points) >= BEYOND * 0.98 * lastSeconds(points))
       context.addIssue({
         code: 'custom',
@@ -36,6 +44,7 @@ export const soakFitOutput = z.strictObject({
 type Points = z.infer<typeof soakFitInput>['points']
 export type SoakCurve = z.infer<typeof soakFitOutput>
 
+const firstSeconds = (points: Points) => Math.min(...points.map(({ seconds }) => seconds))
 const lastSeconds = (points: Points) => Math.max(...points.map(({ seconds }) => seconds))
 
 /** For a given τ the saturation is linear: its best value, and the sum of squares it leaves. */

@@ -160,6 +160,13 @@ describe('soaking', () => {
     seconds,
     uptakePercent: curve(seconds) + [0.6, -0.4, 0.3, -0.5, 0.4, -0.2][i],
   }))
+  it('two weigh-ins alike tell how much, not how fast', () => {
+    const alike = [600, 1800].map((seconds) => ({ seconds, uptakePercent: 60 }))
+    expect(soakFitInput.safeParse({ points: alike }).error!.issues[0].message).toContain('not how fast')
+    // Nor do two that scatter about the same level.
+    const level = [600, 1800, 3600].map((seconds, i) => ({ seconds, uptakePercent: 60 - 0.2 * i }))
+    expect(soakFitInput.safeParse({ points: level }).error!.issues[0].message).toContain('weigh once sooner')
+  })
   it('agrees with a general least-squares package', () => {
     const reference = levenbergMarquardt(
       { x: points.map(({ seconds }) => seconds), y: points.map(({ uptakePercent }) => uptakePercent) },

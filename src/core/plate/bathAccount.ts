@@ -39,13 +39,19 @@ export const bathCardSchema = z.strictObject({
 })
 export type BathCard = z.infer<typeof bathCardSchema>
 
+/** A depth as it was said or felt, and as the scale has it: two things, never one. */
+export interface DepthKnown {
+  said: number | null
+  weighed: number | null
+}
+
 /** What a bath has taken up and what is left in it. */
 export interface BathAccount {
   capacityGrams: number
   takenGrams: number
   leftGrams: number
-  /** mean depth of each use, µm */
-  depths: number[]
+  /** of each use the depth as it was said, and the mean depth by the scale, µm; null: not known that way */
+  depths: DepthKnown[]
   /** weighed loss over reckoned loss, where plates were both: above 1 the bath dissolves more than it should; null without */
   correction: number | null
 }
@@ -70,11 +76,10 @@ export function accountBath({
     capacityGrams,
     takenGrams,
     leftGrams: Math.max(0, capacityGrams - takenGrams),
-    depths: uses.map(
-      (use) =>
-        use.depthMicrometres ??
-        depthFromLoss({ lossGrams: use.lossGrams!, openAreaCm2: use.openAreaCm2, metal }),
-    ),
+    depths: uses.map(({ depthMicrometres, lossGrams, openAreaCm2 }) => ({
+      said: depthMicrometres,
+      weighed: lossGrams === null ? null : depthFromLoss({ lossGrams, openAreaCm2, metal }),
+    })),
     correction:
       both.length === 0
         ? null

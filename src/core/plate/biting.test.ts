@@ -254,7 +254,7 @@ describe('the account of a bath', () => {
     })
     expect(takenGrams).toBeCloseTo(3.24, 9)
     expect(correction).toBeCloseTo(1.5, 9)
-    expect(depths[1]).toBeCloseTo(50, 6)
+    expect(depths[1].weighed).toBeCloseTo(50, 6)
   })
   it('says how many plates are likely left', () => {
     expect(

@@ -157,9 +157,8 @@ export function pullsLeft({
   const hasRoom = new Set(counted.map(({ pull }) => pull)).size > 1
   if (counted.length < FEWEST || !hasRoom) return { low: left(low), high: left(high), isByReadings: false }
 
-  const names = [...new Set(counted.map(({ hand }) => hand))]
-  const hands = names.map((name) => {
-    const own = counted.filter(({ hand }) => hand === name)
+  const hands = [...new Set(counted.map(({ hand }) => hand))].map((one) => {
+    const own = counted.filter(({ hand }) => hand === one)
     return { y: own.map(({ value }) => value - floor), pull: own.map(({ pull }) => pull) }
   })
   const n = counted.length

@@ -16,6 +16,12 @@ describe('screwLead against ASME B1.1 and ISO 261', () => {
   ])('%s gives %f mm a turn', (thread, mm) => {
     expect(screwLead(screwLeadInput.parse({ thread })).mmPerTurn).toBeCloseTo(mm, 3)
   })
+  it('refuses a series that contradicts its pitch, and takes one that fits', () => {
+    const refused = (thread: string) => screwLeadInput.safeParse({ thread }).error?.issues[0].message ?? null
+    expect(refused('1/2-13 UNF')).toBe('1/2-13 is UNC, not UNF')
+    expect(refused('1/2-20UNC')).toBe('1/2-20 is UNF, not UNC')
+    expect(['1/2-13 UNC', '3/4-16 UNF', '1-8unc'].map(refused)).toEqual([null, null, null])
+  })
   it.each(['1/2-14', 'M17', 'M16x9', 'half inch', '2/3-10'])('refuses %s', (thread) => {
     expect(screwLeadInput.safeParse({ thread }).error!.issues[0].path).toEqual(['thread'])
   })
@@ -29,6 +35,23 @@ const linear = (thicknessMm: number, modulusMPa: number): Layer => ({
 })
 
 describe('pressStack', () => {
+  it('is within 1 % of the closed form of one layer to 99.999 % of all it can give', () => {
+    // σ = E·d/(T·(1 − d/D)), D = T·ε_d; with δ = d0/D and a = 1 − δ, ∫₀¹ (1 − u²)/(a + δu²) du = (atan(√(δ/a))/√(aδ) − 1)/δ.
+    for (const share of [0.5, 0.9, 0.99, 0.999, 0.9999, 0.99999]) {
+      const [R, T, E, strain] = [60, 3, 2, 0.6]
+      const d0 = T * strain * share
+      const a = 1 - share
+      const integral = (Math.atan(Math.sqrt(share / a)) / Math.sqrt(a * share) - 1) / share
+      const exact = (2 * Math.sqrt(2 * R * d0) * E * d0 * integral) / T
+      const { lineLoadNPerMm } = pressStack({
+        rollerRadiusMm: R,
+        gapMm: T - d0,
+        layers: [{ name: 'felt', thicknessMm: T, modulusMPa: E, densificationStrain: strain }],
+        plateThicknessMm: 0,
+      })
+      expect(lineLoadNPerMm / exact, `${share}`).toBeCloseTo(1, 4)
+    }
+  })
   it('equals the closed form of one linear layer to 1e-6 (property)', () => {
     const size = (min: number, max: number) => fc.double({ min, max, noNaN: true })
     fc.assert(

@@ -110,6 +110,8 @@ export function pressureAt(layers: readonly Layer[], d: number): number {
 
 /** Intervals of the composite Simpson rule over half the contact: even. */
 const INTERVALS = 200
+/** A peak wider than this many half contacts is none. */
+const WIDEST = 1000
 
 /**
  * What the nip does to the stack: pressure from local compression d(x) = d0 − x²/2R, line load = ∫ p dx over the
@@ -125,12 +127,18 @@ export function pressStack(stack: PressStack, intervals = INTERVALS): Squeeze {
   const offPlate = d0 - plateThicknessMm
   if (d0 <= 0) return { peakMPa: 0, lineLoadNPerMm: 0, contactWidthMm: 0, peakOffPlateMPa: 0 }
   const half = Math.sqrt(2 * rollerRadiusMm * d0)
+  // Near all that the layers can give, the pressure is a narrow peak, 1/(w² + u²): steps are evenly laid in s, with u = w·sinh s, which
+  // is even in u where nothing densifies.
+  const given = d0 / layersCanGive(layers)
+  const width = Math.min(WIDEST, Math.sqrt(Math.max(1e-12, 1 - given) / given))
+  const last = Math.asinh(1 / width)
   let sum = 0
   for (let i = 0; i <= intervals; i++) {
-    const u = i / intervals
+    const s = (last * i) / intervals
+    const u = width * Math.sinh(s)
     const isEnd = i === 0 || i === intervals
     const weight = isEnd ? 1 : 2 + 2 * (i % 2)
-    sum += weight * pressureAt(layers, d0 * (1 - u * u))
+    sum += weight * pressureAt(layers, d0 * (1 - u * u)) * width * Math.cosh(s) * last
   }
   return {
     peakMPa: pressureAt(layers, d0),

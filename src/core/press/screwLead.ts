@@ -23,7 +23,7 @@ const METRIC_COARSE_MM: Record<number, number> = {
   42: 4.5,
   48: 5,
 }
-/** Threads per inch of the Unified coarse and fine series by nominal size in inches (ASME B1.1). */
+/** Threads per inch of the Unified series by nominal size in inches, coarse first, then fine (ASME B1.1). */
 const UNIFIED_TPI: Record<string, readonly number[]> = {
   '1/4': [20, 28],
   '5/16': [18, 24],
@@ -62,11 +62,16 @@ function readThread(thread: string): { mmPerTurn?: number; problem?: string } {
       ? { mmPerTurn: pitch }
       : { problem: `a pitch of ${metric[2]} mm does not fit M${diameter}` }
   }
-  const unified = /^(\d+(?:\s+\d+\/\d+)?|\d+\/\d+)\s*-\s*(\d+)(?:\s*UN[CF])?$/i.exec(thread.trim())
+  const unified = /^(\d+(?:\s+\d+\/\d+)?|\d+\/\d+)\s*-\s*(\d+)(?:\s*UN([CF]))?$/i.exec(thread.trim())
   if (unified) {
     const known = UNIFIED_TPI[unified[1].replace(/\s+/g, ' ')]
     const perInch = Number(unified[2])
-    if (known?.includes(perInch)) return { mmPerTurn: MM_PER_INCH / perInch }
+    if (known?.includes(perInch)) {
+      const series = known[0] === perInch ? 'C' : 'F'
+      return unified[3] && unified[3].toUpperCase() !== series
+        ? { problem: `${unified[1]}-${perInch} is UN${series}, not UN${unified[3].toUpperCase()}` }
+        : { mmPerTurn: MM_PER_INCH / perInch }
+    }
     return {
       problem: known
         ? `${unified[1]} in has ${known.join(' or ')} threads to the inch, not ${perInch}`

@@ -10,6 +10,7 @@ import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
+import { Misfits } from '../across/bench/Misfits'
 import { problemAt } from '../across/bench/problemAt'
 
 interface QuoteRoomProps {
@@ -18,6 +19,8 @@ interface QuoteRoomProps {
   plateHistory: PlateHistory
   /** accepted and rejected prints of the whole workshop */
   history: { accepted: number; rejected: number }
+  /** runs every sheet goes through, and how many of them at the press */
+  runs: { all: number; press: number }
   gramsPerPull: number | null
   minutesPerPull: number | null
   pricePerSheet: number | null
@@ -48,6 +51,7 @@ export function QuoteRoom({
   pullsMade,
   plateHistory,
   history,
+  runs,
   gramsPerPull,
   minutesPerPull,
   pricePerSheet,
@@ -80,7 +84,7 @@ export function QuoteRoom({
     : parsed.error.issues.map(({ path, message }) => ({ field: path.join('.'), message }))
   const quote =
     parsed.success && bench.plate
-      ? quoteEdition(parsed.data, history, { ...bench.plate, pullsMade, history: plateHistory })
+      ? quoteEdition(parsed.data, history, { ...bench.plate, pullsMade, history: plateHistory }, runs)
       : null
   const field = (key: keyof QuoteInput, label: string, unit: string) => (
     <NumberField
@@ -132,7 +136,11 @@ export function QuoteRoom({
             <Figure
               value={quote.starts}
               label={`starts, 9 in 10 sure`}
-              note={`by ${history.accepted} accepted and ${history.rejected} rejected here`}
+              note={
+                runs.all === 1
+                  ? `by ${history.accepted} accepted and ${history.rejected} rejected here`
+                  : `through ${runs.all} runs; ink and hours for ${runs.press} of them at the press, each taken to be as this one`
+              }
             />
             <Figure value={quote.sheets} label="sheets, proofs with them" />
             <Figure
@@ -147,7 +155,10 @@ export function QuoteRoom({
               note={`${formatNumber(quote.total, 2)} in all`}
             />
           </div>
-          <p className="mt-3">Plate: {describePlateLife(quote.life)}.</p>
+          <p className="mt-3">
+            Plate: <span data-figure="plate-life">{describePlateLife(quote.life)}</span>.
+          </p>
+          <Misfits need={job.need} of="paper" />
           {quote.plateWords && (
             <p role="alert" className="font-semibold text-signal">
               ◆ {quote.plateWords}

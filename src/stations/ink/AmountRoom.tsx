@@ -2,137 +2,225 @@
 
 import { useState } from 'react'
 import {
-  batchFor,
+  estimatePutOn,
   inkFromPlate,
   inkFromPlateInput,
   needFromWeighings,
   potWeighingSchema,
+  puddleGrams,
+  UNWEIGHED,
+  USUALLY_RETURNED,
   type PotWeighing,
 } from '@/core/ink/inkNeed'
+import type { InkBy } from '@/core/record/jobNeed'
+import { SURE } from '@/core/record/through'
 import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
-import { NumberField } from '@/ui/NumberField'
+import { LengthField, NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
+import { sendAct } from '../across/act/sendAct'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import { KeepLine } from '../across/bench/KeepLine'
+import { Misfits } from '../across/bench/Misfits'
 import { problemAt } from '../across/bench/problemAt'
 import { usePerson } from '../across/bench/usePerson'
+import { wantedWords } from '../across/bench/wantedWords'
 import { Problems } from '../across/pull/Problems'
 import { keepInkWeighingAction } from './actions'
 import { InkRooms } from './InkRooms'
 import { useMix } from './useMix'
-import { sendAct } from '../across/act/sendAct'
 
-/** Proofs still to come while there is no BAT (common practice, no source). */
-const PROOFS_TO_COME = 4
+/** How sure an amount is, by where the ink of a pull is known from. */
+const KNOWN_FROM: Record<InkBy, string> = {
+  weighed: 'weighed',
+  once: 'weighed once: nothing is claimed before a second time',
+  mix: 'as the mix says, not weighed',
+  plate: 'by the size of the plate, not weighed',
+}
+const ABOUT = `about, ± ${100 * UNWEIGHED} %: weigh it twice`
 
-/** How much to mix: a first estimate from the plate, then from the weighed pot. */
-export function AmountRoom({ weighings }: { weighings: PotWeighing[] }) {
-  const bench = useBench()
-  const job = useJob()
-  const { change, ...kept } = useMix()
+interface LoosePot {
+  grams: number | null
+  returnedGrams: number | null
+  pulls: number | null
+}
+const NO_POT: LoosePot = { grams: null, returnedGrams: null, pulls: null }
+
+/** What went onto the slab for so many pulls, and what came back. */
+function Weighing({ jobId }: { jobId: string }) {
   const [person, setPerson] = usePerson()
-  const [plate, setPlate] = useState<
-    Record<'coverage' | 'depthMicrometres' | 'toneMicrometres' | 'loss', number | null>
-  >({ coverage: 20, depthMicrometres: 60, toneMicrometres: 1, loss: 90 })
-  const [pot, setPot] = useState<{ grams: number | null; pulls: number | null }>({ grams: null, pulls: null })
+  const [pot, setPot] = useState(NO_POT)
   const [problems, setProblems] = useState<FieldProblem[]>([])
-  const areaCm2 = bench.plate ? (bench.plate.widthMm * bench.plate.heightMm) / 100 : null
-  const estimate = inkFromPlateInput.safeParse({
-    areaCm2,
-    coverage: (plate.coverage ?? Number.NaN) / 100,
-    depthMicrometres: plate.depthMicrometres,
-    toneMicrometres: plate.toneMicrometres,
-    wipingLoss: (plate.loss ?? Number.NaN) / 100,
-  })
-  const weighed = needFromWeighings(weighings)
-  const need =
-    weighed ?? (estimate.success ? { gramsPerPull: inkFromPlate(estimate.data), spread: null } : null)
-  const left = Math.max(0, job.editionSize - job.accepted)
-  const proofs = job.bat ? 0 : PROOFS_TO_COME
-  const batch = need && left + proofs > 0 ? Math.ceil(batchFor(left + proofs, need)) : null
-  const at = (field: string) =>
-    estimate.success ? undefined : estimate.error.issues.find(({ path }) => path[0] === field)?.message
   const keep = async () => {
     const weighing = potWeighingSchema.safeParse(pot)
     if (!weighing.success)
       return setProblems(
         weighing.error.issues.map(({ path, message }) => ({ field: String(path[0]), message })),
       )
-    const answer = await sendAct(keepInkWeighingAction, {
-      jobId: job.id,
-      weighing: weighing.data,
-      by: person,
-    })
+    const answer = await sendAct(keepInkWeighingAction, { jobId, weighing: weighing.data, by: person })
     setProblems(answer.ok ? [] : answer.problems)
-    if (answer.ok) setPot({ grams: null, pulls: null })
+    if (answer.ok) setPot(NO_POT)
   }
+  return (
+    <>
+      <fieldset className="mt-6 grid grid-cols-2 gap-3 border-t border-line pt-2">
+        <legend className="text-sm text-muted">From the scale</legend>
+        <NumberField
+          label="Put on the slab"
+          unit="g"
+          value={pot.grams}
+          onValue={(grams) => setPot({ ...pot, grams })}
+          problem={problemAt(problems, 'grams')}
+        />
+        <NumberField
+          label="for pulls"
+          digits={0}
+          value={pot.pulls}
+          onValue={(pulls) => setPot({ ...pot, pulls })}
+          problem={problemAt(problems, 'pulls')}
+        />
+        <NumberField
+          label="Scraped back after them"
+          unit="g"
+          value={pot.returnedGrams}
+          onValue={(returnedGrams) => setPot({ ...pot, returnedGrams })}
+          problem={problemAt(problems, 'returnedGrams')}
+          hint="nothing: all of it is used up"
+        />
+        <TextField label="Weighed by" value={person} onText={setPerson} problem={problemAt(problems, 'by')} />
+        <Button className="self-end" onClick={() => void keep()}>
+          Keep the weighing
+        </Button>
+      </fieldset>
+      <Problems problems={problems} except={['grams', 'pulls', 'returnedGrams', 'by']} />
+    </>
+  )
+}
+
+/** Grams by the look of a puddle, where there is no scale. */
+function Puddle({ onGrams }: { onGrams: (grams: number) => void }) {
+  const [puddle, setPuddle] = useState<{ diameterMm: number | null; heightMm: number | null }>({
+    diameterMm: null,
+    heightMm: null,
+  })
+  const { diameterMm, heightMm } = puddle
+  const grams = diameterMm && heightMm ? puddleGrams({ diameterMm, heightMm }) : null
+  return (
+    <fieldset className="mt-4 grid grid-cols-2 gap-3 border-t border-line pt-2">
+      <legend className="text-sm text-muted">Without a scale: the puddle on the slab</legend>
+      <LengthField
+        label="Across"
+        value={diameterMm}
+        onValue={(mm) => setPuddle({ ...puddle, diameterMm: mm })}
+      />
+      <LengthField label="High" value={heightMm} onValue={(mm) => setPuddle({ ...puddle, heightMm: mm })} />
+      {grams !== null && (
+        <>
+          <p>
+            About <b>{formatNumber(grams, 1)} g</b>, ± {100 * UNWEIGHED} % until it is weighed.
+          </p>
+          <Button onClick={() => onGrams(Number(grams.toFixed(1)))}>Take it as the batch</Button>
+        </>
+      )}
+    </fieldset>
+  )
+}
+
+/** The amount by every screen's reckoning, and where the ink of a pull goes. */
+function WhatToMix({
+  weighings,
+  onBatch,
+}: {
+  weighings: readonly PotWeighing[]
+  onBatch: (batch: { batchGrams: number; gramsPerPull: number }) => void
+}) {
+  const { plate } = useBench()
+  const { need } = useJob()
+  const weighed = needFromWeighings(weighings)
+  const batch = need.grams === null || need.pulls === 0 ? null : Math.ceil(need.grams)
+  const known = need.inkBy && KNOWN_FROM[need.inkBy]
+  const back = weighed?.returned ?? null
+  return (
+    <>
+      <h2 className="station-title mb-3">What to mix</h2>
+      <div className="flex flex-wrap gap-x-10 gap-y-4">
+        <Figure
+          name="ink-a-pull"
+          value={need.gramsPerPull === null ? '—' : `${formatNumber(need.gramsPerPull, 2)} g`}
+          label="a pull uses up"
+          note={
+            weighed && weighed.sd !== null
+              ? `weighed over ${weighed.pulls} pulls, ± ${formatNumber(weighed.sd, 2)} g from one to the next`
+              : known
+          }
+        />
+        <Figure name="pulls-to-come" value={need.pulls} label={wantedWords(need)} />
+        <Figure
+          name="ink-to-mix"
+          value={batch ? `${formatNumber(batch, 0)} g` : '—'}
+          label="used up by them"
+          note={batch && (need.isGramsSure ? `${10 * SURE} in 10 sure` : ABOUT)}
+        />
+      </div>
+      {plate && (
+        <p className="mt-3 text-sm">
+          {back === null || need.gramsPerPull === null
+            ? `About ${formatNumber(estimatePutOn(plate.widthMm, plate.heightMm), 1)} g is put on, of which about ${formatNumber(100 * USUALLY_RETURNED, 0)} % is carded back to the slab (from memory: weigh what you scrape back).`
+            : `${formatNumber(need.gramsPerPull / (1 - back), 2)} g is put on, of which ${formatNumber(100 * back, 0)} % is carded back to the slab, as weighed.`}{' '}
+          That much more lies on the slab while you work.
+        </p>
+      )}
+      <Button
+        look="main"
+        className="mt-4"
+        disabled={!batch}
+        onClick={() => onBatch({ batchGrams: batch!, gramsPerPull: Number(need.gramsPerPull!.toFixed(2)) })}
+      >
+        Set the batch to {batch ? formatNumber(batch, 0) : '—'} g
+      </Button>
+    </>
+  )
+}
+
+/** How much to mix: a first estimate from the plate, then from the weighed pot. What is put on is not what is used up. */
+export function AmountRoom({ weighings }: { weighings: PotWeighing[] }) {
+  const bench = useBench()
+  const job = useJob()
+  const { change, ...kept } = useMix()
+  const [plate, setPlate] = useState<
+    Record<'coverage' | 'depthMicrometres' | 'toneMicrometres' | 'wipedOff' | 'returned', number | null>
+  >({
+    coverage: 20,
+    depthMicrometres: 60,
+    toneMicrometres: 1,
+    wipedOff: 90,
+    returned: 100 * USUALLY_RETURNED,
+  })
+  const areaCm2 = bench.plate ? (bench.plate.widthMm * bench.plate.heightMm) / 100 : null
+  const estimate = inkFromPlateInput.safeParse({
+    areaCm2,
+    coverage: (plate.coverage ?? Number.NaN) / 100,
+    depthMicrometres: plate.depthMicrometres,
+    toneMicrometres: plate.toneMicrometres,
+    wipedOff: (plate.wipedOff ?? Number.NaN) / 100,
+    returned: (plate.returned ?? Number.NaN) / 100,
+  })
+  const path = estimate.success ? inkFromPlate(estimate.data) : null
+  const { need } = job
+  const at = (field: string) =>
+    estimate.success ? undefined : estimate.error.issues.find(({ path: of }) => of[0] === field)?.message
   return (
     <Panel title="Ink" aside={<KeepLine {...kept} />}>
       <InkRooms />
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Batch for what is left">
-          <h2 className="station-title mb-3">What to mix</h2>
-          <div className="flex flex-wrap gap-x-10 gap-y-4">
-            <Figure
-              value={need ? `${formatNumber(need.gramsPerPull, 2)} g` : '—'}
-              label="a pull takes"
-              note={
-                weighed
-                  ? `weighed over ${weighings.reduce((sum, { pulls }) => sum + pulls, 0)} pulls${weighed.spread === null ? '' : `, ± ${formatNumber(weighed.spread, 2)} g`}`
-                  : 'estimated from the plate'
-              }
-            />
-            <Figure
-              value={left + proofs}
-              label={job.bat ? 'prints left' : `prints and about ${proofs} proofs`}
-            />
-            <Figure
-              value={batch ? `${formatNumber(batch, 0)} g` : '—'}
-              label="batch, with reserve"
-              note="enough 19 times in 20"
-            />
-          </div>
-          <Button
-            look="main"
-            className="mt-4"
-            disabled={!batch || !need}
-            onClick={() =>
-              change({ batchGrams: batch!, gramsPerPull: Number(need!.gramsPerPull.toFixed(2)) })
-            }
-          >
-            Set the batch to {batch ? formatNumber(batch, 0) : '—'} g
-          </Button>
-          <fieldset className="mt-6 grid grid-cols-2 gap-3 border-t border-line pt-2">
-            <legend className="text-sm text-muted">From the weighed pot</legend>
-            <NumberField
-              label="The pot lost"
-              unit="g"
-              value={pot.grams}
-              onValue={(grams) => setPot({ ...pot, grams })}
-              problem={problemAt(problems, 'grams')}
-            />
-            <NumberField
-              label="in pulls"
-              digits={0}
-              value={pot.pulls}
-              onValue={(pulls) => setPot({ ...pot, pulls })}
-              problem={problemAt(problems, 'pulls')}
-            />
-            <TextField
-              label="Weighed by"
-              value={person}
-              onText={setPerson}
-              problem={problemAt(problems, 'by')}
-            />
-            <Button className="self-end" onClick={() => void keep()}>
-              Keep the weighing
-            </Button>
-          </fieldset>
-          <Problems problems={problems} except={['grams', 'pulls', 'by']} />
+          <WhatToMix weighings={weighings} onBatch={change} />
+          <Misfits need={need} />
+          <Weighing jobId={job.id} />
+          <Puddle onGrams={(batchGrams) => change({ batchGrams })} />
         </section>
         <section aria-label="Estimate from the plate" className="grid content-start gap-3 sm:grid-cols-2">
           <h2 className="station-title sm:col-span-2">First estimate, from the plate</h2>
@@ -159,17 +247,24 @@ export function AmountRoom({ weighings }: { weighings: PotWeighing[] }) {
             problem={at('toneMicrometres')}
           />
           <NumberField
-            label="Wiped off again"
+            label="Wiped off again, card and rags"
             unit="%"
-            value={plate.loss}
-            onValue={(loss) => setPlate({ ...plate, loss })}
-            problem={at('wipingLoss')}
+            value={plate.wipedOff}
+            onValue={(wipedOff) => setPlate({ ...plate, wipedOff })}
+            problem={at('wipedOff')}
           />
-          {estimate.success && (
+          <NumberField
+            label="Of it carded back to the slab"
+            unit="% of what is put on"
+            value={plate.returned}
+            onValue={(returned) => setPlate({ ...plate, returned })}
+            problem={at('returned')}
+          />
+          {path && (
             <p className="sm:col-span-2">
-              {formatNumber(areaCm2!, 0)} cm² take <b>{formatNumber(inkFromPlate(estimate.data), 2)} g</b> a
-              pull, of which {formatNumber(inkFromPlate(estimate.data) * (1 - estimate.data.wipingLoss), 2)} g
-              stay.
+              On {formatNumber(areaCm2!, 0)} cm² {formatNumber(path.putOn, 2)} g is put on,{' '}
+              {formatNumber(path.returned, 2)} g carded back, <b>{formatNumber(path.usedUp, 2)} g used up</b>;
+              the plate holds {formatNumber(path.onPlate, 2)} g of it for the print.
             </p>
           )}
           <p className="text-sm text-muted sm:col-span-2">

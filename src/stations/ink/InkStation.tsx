@@ -180,7 +180,7 @@ export function InkStation({
               problem={problemAt(kept.problems, 'batchGrams')}
             />
             <NumberField
-              label="A pull takes"
+              label="A pull uses up"
               unit="g"
               digits={2}
               value={value.gramsPerPull}
@@ -188,7 +188,7 @@ export function InkStation({
               problem={problemAt(kept.problems, 'gramsPerPull')}
               hint={
                 plate
-                  ? `${formatNumber(estimateGramsPerPull(plate.widthMm, plate.heightMm), 1)} g by plate area`
+                  ? `${formatNumber(estimateGramsPerPull(plate.widthMm, plate.heightMm), 1)} g by plate area, put on less carded back`
                   : undefined
               }
             />

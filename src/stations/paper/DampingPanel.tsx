@@ -1,6 +1,6 @@
 'use client'
 
-import { counted } from '@/core/units/counted'
+import { plural } from '@/core/units/counted'
 import { soonOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import { useState } from 'react'
@@ -15,12 +15,23 @@ import { useJob } from '../across/bench/BenchContext'
 interface DampingPanelProps {
   method: DampingMethod
   sheets: number
-  dryGrams: number
+  /** of one sheet at standard air, and as it is today */
+  standardGrams: number
+  todayGrams: number
   targetUptakePercent: number
+  /** how long they are damped, as was set */
+  minutes?: number
 }
 
 /** What damping the sheets takes, from when until when they are good, and a whole pack weighed. */
-export function DampingPanel({ method, sheets, dryGrams, targetUptakePercent }: DampingPanelProps) {
+export function DampingPanel({
+  method,
+  sheets,
+  standardGrams,
+  todayGrams,
+  targetUptakePercent,
+  minutes,
+}: DampingPanelProps) {
   const zone = useZone()
   const moment = (at: string) => soonOf(at, zone)
   const job = useJob()
@@ -35,18 +46,21 @@ export function DampingPanel({ method, sheets, dryGrams, targetUptakePercent }: 
   const plan = planDamping({
     method,
     sheets,
-    dryGrams,
+    standardGrams,
+    todayGrams,
     targetUptakePercent,
+    minutes,
     at: isDamped ? dampedAt : '2000-01-01T00:00:00.000Z',
   })
   const mean =
     packGrams !== null && interleavesGrams !== null
-      ? packUptake({ packGrams, interleavesGrams, sheets, dryGrams })
+      ? packUptake({ packGrams, interleavesGrams, sheets, dryGrams: standardGrams })
       : null
   return (
     <section aria-label="Damping all sheets" className="grid gap-3 sm:col-span-2 sm:grid-cols-2">
       <p className="sm:col-span-2">
-        For {counted(sheets, 'sheet')}: <b>{formatNumber(plan.waterMl, 0)} ml</b> of water taken up
+        For <span data-figure="sheets-to-damp">{sheets}</span> {plural(sheets, 'sheet', 'sheets')}:{' '}
+        <b>{formatNumber(plan.waterMl, 0)} ml</b> of water taken up
         {method === 'spray' || plan.interleaves > 0 ? ` (${plan.sprays} squeezes of a sprayer)` : ''}
         {plan.interleaves > 0 && (
           <>

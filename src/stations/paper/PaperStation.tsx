@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import type { Blotting } from '@/core/paper/blotting'
-import { besideBat, dryGramsAt } from '@/core/paper/dampingPlan'
+import { besideBat, dryGramsAt, standardGramsOf } from '@/core/paper/dampingPlan'
 import {
   DAMPING_METHODS,
   sheetGrams,
@@ -73,10 +73,16 @@ export function PaperStation({
       ? sheetGrams(value.gsm, value.sheetWidthMm, value.sheetHeightMm)
       : null
   const nominal = airDry && (humidityPercent === null ? airDry : dryGramsAt(airDry, humidityPercent))
-  const weighIn = uptakeInput.safeParse({ dryGrams: dryGrams ?? nominal, dampGrams })
+  // What is wanted counts fibre: a sheet weighed on a humid morning is taken back to standard air.
+  const standard =
+    dryGrams === null
+      ? airDry
+      : humidityPercent === null
+        ? dryGrams
+        : standardGramsOf(dryGrams, humidityPercent)
+  const weighIn = uptakeInput.safeParse({ dryGrams: standard, dampGrams })
   const uptake = weighIn.success ? uptakePercent(weighIn.data) : null
   const batUptake = job.bat?.settings.paper?.targetUptakePercent
-  const left = Math.max(1, job.editionSize - job.accepted)
   const others = reservations.filter(({ paperId, jobId }) => paperId === value.paperId && jobId !== job.id)
   const forThis = stocked ? paperStanding(stocked.sheetsLeft, others, null).free : 0
 
@@ -98,8 +104,8 @@ export function PaperStation({
               ),
             ]}
             hint={
-              stocked && forThis < left
-                ? `◆ ${stocked.sheetsLeft} sheets left by the book${others.length > 0 ? `, ${stocked.sheetsLeft - forThis} kept back for ${others.map(({ title }) => title).join(', ')}` : ''}; ${left} prints to go.`
+              stocked && forThis < job.need.sheets
+                ? `◆ ${stocked.sheetsLeft} sheets left by the book${others.length > 0 ? `, ${stocked.sheetsLeft - forThis} kept back for ${others.map(({ title }) => title).join(', ')}` : ''}; ${job.need.sheets} wanted here.`
                 : stocked?.note
             }
             onPick={(id) => {
@@ -205,14 +211,20 @@ export function PaperStation({
             onValue={(targetUptakePercent) => change({ targetUptakePercent })}
             problem={problemAt(kept.problems, 'targetUptakePercent')}
           />
-          {nominal && value.method && value.targetUptakePercent !== null && (
-            <DampingPanel
-              method={value.method}
-              sheets={left}
-              dryGrams={dryGrams ?? nominal}
-              targetUptakePercent={value.targetUptakePercent}
-            />
-          )}
+          {nominal &&
+            standard &&
+            value.method &&
+            value.targetUptakePercent !== null &&
+            job.need.sheets > 0 && (
+              <DampingPanel
+                method={value.method}
+                sheets={job.need.sheets}
+                standardGrams={standard}
+                todayGrams={dryGrams ?? nominal}
+                minutes={value.dampMinutes ?? undefined}
+                targetUptakePercent={value.targetUptakePercent}
+              />
+            )}
         </div>
         <section
           aria-label="Weigh-in"
@@ -255,12 +267,8 @@ export function PaperStation({
           {uptake !== null && batUptake !== undefined && (
             <p className="mt-1">Beside the BAT: {besideBat(uptake, batUptake, UPTAKE_TOLERANCE)}.</p>
           )}
-          {nominal && value.targetUptakePercent !== null && (
-            <WaterScale
-              dryGrams={dryGrams ?? nominal}
-              targetPercent={value.targetUptakePercent}
-              uptake={uptake}
-            />
+          {standard && value.targetUptakePercent !== null && (
+            <WaterScale dryGrams={standard} targetPercent={value.targetUptakePercent} uptake={uptake} />
           )}
           <BlottingPanel
             paperId={value.paperId ?? ''}
@@ -271,7 +279,7 @@ export function PaperStation({
           <SoakCurve
             paperId={value.paperId ?? ''}
             weighIns={weighIns}
-            dryGrams={dryGrams ?? nominal}
+            dryGrams={standard}
             dampGrams={dampGrams}
             targetPercent={value.targetUptakePercent}
             sizing={stocked?.sizing ?? 'unknown'}

@@ -78,8 +78,10 @@ export function SoakCurve({
       <h3 className="font-semibold">How this paper soaks</h3>
       {curve ? (
         <p>
-          Takes up {formatNumber(curve.saturationPercent, 0)} % in the end, two thirds of it in{' '}
-          {minutes(curve.tauSeconds)}.{' '}
+          Takes up {formatNumber(curve.saturationPercent, 0)} % in the end, 63 % of that in{' '}
+          {minutes(curve.tauSeconds)}
+          {points.length > 2 &&
+            `, the weigh-ins scatter by ${formatNumber(curve.rmsePercent, 1)} points`}.{' '}
           {targetPercent ? (
             wanted === null ? (
               <b>◆ It never takes up {formatNumber(targetPercent, 0)} %.</b>

@@ -7,6 +7,8 @@ import { frameFor } from '@/core/paper/frameFit'
 import { planTearing, tearPlanInput } from '@/core/paper/tearPlan'
 import { deckledPieces, tearSteps, type TearStep } from '@/core/paper/tearSteps'
 import { formatMm, formatNumber } from '@/core/units/length'
+import type { JobNeed } from '@/core/record/jobNeed'
+import { counted } from '@/core/units/counted'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { Figure } from '@/ui/Figure'
@@ -14,9 +16,7 @@ import { LengthField, NumberField } from '@/ui/NumberField'
 
 interface TearPlanProps {
   piece: { widthMm: number; heightMm: number }
-  /** prints still wanted, and the sheets to start for them */
-  prints: number
-  starts: number
+  need: Pick<JobNeed, 'left' | 'starts' | 'proofs'>
 }
 
 const DIRECTION = { left: 'from the left', top: 'from the top' } as const
@@ -26,7 +26,7 @@ const stepWords = ({ part, from, settings }: TearStep) =>
   `${capital(part)}, ${DIRECTION[from]}: ${settings.map(({ atMm, times }) => `${formatMm(atMm)}${times > 1 ? ` ${times} times` : ''}`).join(', then ')}`
 
 /** How many of the job's sheets come out of a parent sheet, drawn to scale, with where the tear bar goes and in which order. */
-export function TearPlan({ piece, prints, starts }: TearPlanProps) {
+export function TearPlan({ piece, need }: TearPlanProps) {
   const [parent, setParent] = useState<{ widthMm: number | null; heightMm: number | null }>({
     widthMm: 560,
     heightMm: 760,
@@ -34,7 +34,7 @@ export function TearPlan({ piece, prints, starts }: TearPlanProps) {
   const [turn, setTurn] = useState<'both' | 'grain'>('grain')
   const [gapMm, setGap] = useState<number | null>(0)
   const [deckleMm, setDeckle] = useState<number | null>(0)
-  const [proofs, setProofs] = useState<number | null>(3)
+  const [proofs, setProofs] = useState<number | null>(need.proofs)
   const least = Math.min(parent.widthMm ?? 0, parent.heightMm ?? 0)
   const wrongDeckle = (mm: number) => {
     if (mm < 0) return 'must be 0 or more'
@@ -51,7 +51,7 @@ export function TearPlan({ piece, prints, starts }: TearPlanProps) {
   const at = (...path: string[]) =>
     input.success ? undefined : input.error.issues.find((issue) => issue.path.join() === path.join())?.message
   const frame = frameFor(piece)
-  const wanted = Math.max(starts, prints) + Math.max(0, proofs ?? 0)
+  const wanted = Math.max(1, need.starts + Math.max(0, proofs ?? 0))
   const waste =
     plan && parent.widthMm && parent.heightMm
       ? 100 * (1 - (plan.count * piece.widthMm * piece.heightMm) / (parent.widthMm * parent.heightMm))
@@ -105,7 +105,7 @@ export function TearPlan({ piece, prints, starts }: TearPlanProps) {
               ? 'must be a whole number of 0 or more'
               : undefined
           }
-          hint={`${prints} prints, ${Math.max(0, starts - prints)} spares`}
+          hint={`${counted(need.left, 'print')}, ${counted(need.starts, 'sheet')} for them`}
         />
         {misfit && (
           <p role="alert" className="font-medium text-signal sm:col-span-2">

@@ -2,7 +2,6 @@
 
 import { sheetGrams } from '@/core/paper/dampPaper'
 import type { GrowthMarks } from '@/core/paper/growth'
-import type { Reservation } from '@/core/paper/stock'
 import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import { GrowthPanel } from './GrowthPanel'
@@ -10,21 +9,16 @@ import { PaperRooms } from './PaperRooms'
 import { TearPlan } from './TearPlan'
 
 /** The sheet's size at work: how it is torn from its parent, and how it grows when damp. */
-export function TearingRoom({ marks, reservations }: { marks: GrowthMarks[]; reservations: Reservation[] }) {
+export function TearingRoom({ marks }: { marks: GrowthMarks[] }) {
   const { paper } = useBench()
   const job = useJob()
-  const prints = Math.max(1, job.editionSize - job.accepted)
   const sheet = paper && { widthMm: paper.sheetWidthMm, heightMm: paper.sheetHeightMm }
   return (
     <Panel title="Paper">
       <PaperRooms />
       {paper && sheet ? (
         <>
-          <TearPlan
-            piece={sheet}
-            prints={prints}
-            starts={reservations.find(({ jobId }) => jobId === job.id)?.sheets ?? prints}
-          />
+          <TearPlan piece={sheet} need={job.need} />
           <GrowthPanel
             paperId={paper.paperId}
             sheet={sheet}

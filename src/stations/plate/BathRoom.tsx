@@ -4,7 +4,13 @@ import { dayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import { useState } from 'react'
 import { BATH_RECIPES, bathInput, makeBath, type BathRecipe } from '@/core/plate/bath'
-import { accountBath, platesLeft, type BathCard } from '@/core/plate/bathAccount'
+import {
+  accountBath,
+  platesLeft,
+  type BathCard,
+  type BathUse,
+  type DepthKnown,
+} from '@/core/plate/bathAccount'
 import { baumeInput, convertBaume, dilutionWater } from '@/core/plate/baume'
 import { CHEMICALS, SPENT_BATH } from '@/core/plate/chemicals'
 import { formatNumber } from '@/core/units/length'
@@ -27,6 +33,15 @@ import { sendAct } from '../across/act/sendAct'
 /** Share of a plate bitten open, and depth, until the person says otherwise (common practice, no source). */
 const USUAL_OPEN = 0.2
 const USUAL_DEPTH = 80
+
+/** A depth by what it is known from: said and weighed stand beside each other. */
+function depthWords({ said, weighed }: DepthKnown, { lossGrams }: Pick<BathUse, 'lossGrams'>): string {
+  const parts: string[] = []
+  if (said !== null) parts.push(`${formatNumber(said, 0)} µm as said`)
+  if (weighed !== null)
+    parts.push(`${formatNumber(weighed, 0)} µm on average by the scale (${formatNumber(lossGrams!, 2)} g)`)
+  return parts.join('; ')
+}
 
 /** The baths of the workshop: weighed out, what each has taken up, and how many plates like this one are left in it. */
 export function BathRoom({ baths }: { baths: BathCard[] }) {
@@ -76,11 +91,11 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
               <div className="flex flex-wrap gap-x-10 gap-y-3">
                 <Figure
                   value={`${formatNumber(account.leftGrams, 2)} g`}
-                  label={`of ${formatNumber(account.capacityGrams, 2)} g it can take up`}
+                  label={`of ${formatNumber(account.capacityGrams, 2)} g it can take up at the most`}
                   note={
                     account.correction
                       ? `takes ${formatNumber(account.correction, 2)} × what is reckoned`
-                      : 'nominal: copper displacement alone'
+                      : 'an upper bound: copper displaced and nothing else'
                   }
                 />
                 <Figure
@@ -152,10 +167,7 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
                         <td>{dayOf(use.at, zone)}</td>
                         <td>{formatNumber(use.minutes, 1)}</td>
                         <td>{formatNumber(use.openAreaCm2, 0)} cm²</td>
-                        <td>
-                          {formatNumber(account.depths[i], 0)} µm
-                          {use.lossGrams === null ? '' : `, weighed ${formatNumber(use.lossGrams, 2)} g`}
-                        </td>
+                        <td>{depthWords(account.depths[i], use)}</td>
                       </tr>
                     ))}
                   </tbody>

@@ -285,7 +285,7 @@ function StripChart({ curve, points }: { curve: BiteCurve; points: readonly Bite
       />
       <p className="text-sm">
         {curve.collapseMinutes === null ? (
-          `Rises to ${formatNumber(curve.ceiling, 2)}; two thirds of it in ${formatNumber(curve.riseMinutes, 1)} min.`
+          `Rises to ${formatNumber(curve.ceiling, 2)}; 63 % of that in ${formatNumber(curve.riseMinutes, 1)} min.`
         ) : (
           <>
             <b>

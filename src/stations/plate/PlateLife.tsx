@@ -1,6 +1,5 @@
 import { capital } from '@/core/units/capital'
 import { useState } from 'react'
-import type { PlateKind } from '@/core/plate/plate'
 import {
   canBeFaced,
   costOfAProof,
@@ -51,7 +50,7 @@ export function PlateLife({
     <section aria-label="Plate life" className="grid gap-3">
       <h2 className="station-title">Plate life</h2>
       <Sum rows={lifeRows(plate, life, history)}>
-        <b>{capital(describePlateLife(life))}</b>, by {LIFE_BY[life.by]}.
+        <b data-figure="plate-life">{capital(describePlateLife(life))}</b>, by {LIFE_BY[life.by]}.
       </Sum>
       {proof && <p>◆ {capital(proof)}.</p>}
       <Figure value={pulls} label="pulls so far" />

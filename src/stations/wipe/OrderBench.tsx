@@ -1,10 +1,9 @@
 'use client'
 
 import { plural } from '@/core/units/counted'
-import { firstMix } from '@/core/ink/mix'
 import { useMemo, useState } from 'react'
 import { ArrowDown, ArrowUp, Printer } from 'lucide-react'
-import { batchFor, estimateGramsPerPull } from '@/core/ink/inkNeed'
+import { estimateGramsPerPull } from '@/core/ink/inkNeed'
 import { boundsOf } from '@/core/geometry/polygon'
 import type { KeptZoneMap } from '@/core/plate/zoneMap'
 import { orderRisks, proposeOrder, orderCost, pairCosts, whyThere, MOST_INKS } from '@/core/wipe/inkingOrder'
@@ -14,7 +13,7 @@ import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { Figure } from '@/ui/Figure'
 import { Panel } from '@/ui/Panel'
-import { useBench, useJob } from '../across/bench/BenchContext'
+import { useJob } from '../across/bench/BenchContext'
 import { KeepLine } from '../across/bench/KeepLine'
 import { useStation, type Loose } from '../across/bench/useStation'
 import type { LookedInk } from './inkLooks'
@@ -38,7 +37,6 @@ export default function OrderBench({
   shelf: LookedInk[]
 }) {
   const job = useJob()
-  const bench = useBench()
   const { value, change, ...keeping } = useStation('wipe', UNSET)
   const { zones } = kept.map
   const { inks, borders, whites, bare } = useMemo(
@@ -61,11 +59,11 @@ export default function OrderBench({
   const cost = orderCost(order, costs)
   const risks = orderRisks(order, inks, borders)
   const plateCm2 = (plate.widthMm * plate.heightMm) / 100
-  const perPull = firstMix(bench.ink)?.gramsPerPull ?? estimateGramsPerPull(plate.widthMm, plate.heightMm)
-  const left = Math.max(0, job.editionSize - job.accepted)
+  const perPull = job.need.gramsPerPull ?? estimateGramsPerPull(plate.widthMm, plate.heightMm)
   const need = (areaCm2: number) => {
     const gramsPerPull = (perPull * areaCm2) / plateCm2
-    return `about ${formatNumber(gramsPerPull, 2)} g a pull${left > 0 ? `, ${formatNumber(batchFor(left, { gramsPerPull, spread: null }), 1)} g for ${left}` : ''}`
+    const { pulls } = job.need
+    return `about ${formatNumber(gramsPerPull, 2)} g a pull${pulls > 0 ? `, ${formatNumber(gramsPerPull * pulls, 1)} g for ${pulls}` : ''}`
   }
   const srgb = (key: string) =>
     shelf.find(({ source, id }) => `${source}:${id}` === key)?.look.srgb ?? '#b0b0b0'

@@ -9,6 +9,7 @@ import { m0008Runs } from './m0008Runs'
 import { m0009Ground } from './m0009Ground'
 import { m0010Counts } from './m0010Counts'
 import { m0011Withdrawn } from './m0011Withdrawn'
+import { m0012InkReturned } from './m0012InkReturned'
 import type { Migration } from './migration'
 
 /** Every change of the database's shape, in order. A released one is never edited: the next change is a new one. */
@@ -24,4 +25,5 @@ export const MIGRATIONS = [
   m0009Ground,
   m0010Counts,
   m0011Withdrawn,
+  m0012InkReturned,
 ] as const satisfies readonly Migration[]

@@ -14,6 +14,7 @@ import {
 import type { Passes } from '@/core/prove/features'
 import type { Bench } from '@/core/prove/settings'
 import type { Tolerances } from '@/core/prove/tolerance'
+import type { JobNeed } from '@/core/record/jobNeed'
 import type { Variation } from '@/core/record/variation'
 import type { Answer } from '../act/answer'
 
@@ -32,6 +33,8 @@ export interface BenchJob {
   accepted: number
   editionSize: number
   pullsFromPlate: number
+  /** what the rest of it takes, as every screen says it */
+  need: JobNeed
   numbered: boolean
   drying: boolean
 }

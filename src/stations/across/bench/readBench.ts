@@ -1,11 +1,12 @@
 import { readPull } from '@/core/edition/pull'
 import { pullsOnBench, runOnBench } from '@/core/edition/runs'
 import { batOfRun } from '@/core/record/batOnBench'
+import { jobNeed, workAhead, type KnownBeside } from '@/core/record/jobNeed'
 import type { JobRecord } from '@/data/record/jobRecord'
 import type { BenchJob } from './BenchContext'
 
-/** What the stations need of a job, from everything that is kept of it. */
-export function readBench(job: JobRecord): BenchJob {
+/** What the stations need of a job, from everything that is kept of it and what the workshop knows beside it. */
+export function readBench(job: JobRecord, beside: KnownBeside): BenchJob {
   const bat = batOfRun(job.bats, job.openRun)
   const pulls = pullsOnBench(job)
   const run = runOnBench(job)
@@ -27,6 +28,7 @@ export function readBench(job: JobRecord): BenchJob {
     accepted,
     editionSize: job.editionSize,
     pullsFromPlate: pulls.length,
+    need: jobNeed(workAhead(job), beside),
     numbered: job.prints.length > 0,
     drying: job.dryings.length > 0,
   }

@@ -9,6 +9,8 @@ import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { usePatched } from '@/ui/usePatched'
+import { Misfits } from '../../across/bench/Misfits'
+import { wantedWords } from '../../across/bench/wantedWords'
 import { useZone } from '@/ui/ViewerZone'
 import { sendAct } from '../../across/act/sendAct'
 import { useBench, useJob } from '../../across/bench/BenchContext'
@@ -71,9 +73,9 @@ function BeginDay({ day, onBegun }: { day: WishedDay; onBegun: () => void }) {
 export function DayPlanner({ learned, onBegun }: { learned: LearnedCycle | null; onBegun: () => void }) {
   const zone = useZone()
   const { paper } = useBench()
-  const { editionSize, accepted } = useJob()
+  const { need } = useJob()
   const [wish, change] = usePatched(() =>
-    usualWish({ editionSize, accepted, dampMinutes: paper?.dampMinutes ?? null }, learned, new Date()),
+    usualWish({ pullsToCome: need.pulls, dampMinutes: paper?.dampMinutes ?? null }, learned, new Date()),
   )
   const read = readDayWish(wish)
   const day = read === 'no-start' ? null : read
@@ -89,6 +91,10 @@ export function DayPlanner({ learned, onBegun }: { learned: LearnedCycle | null;
             ? `Cycle learned from ${learned.from} of this job’s own: ${formatNumber(learned.cycleMinutes, 1)} min.`
             : 'Usual times: the first pulls of this job will teach its own.'}
         </p>
+        <p className="text-sm">
+          <b data-figure="pulls-to-come">{need.pulls}</b> {wantedWords(need)}.
+        </p>
+        <Misfits need={need} />
       </div>
       <div className="grid min-w-0 grid-cols-1 content-start gap-5">
         {read === 'no-start' && (

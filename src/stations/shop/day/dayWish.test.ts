@@ -3,7 +3,7 @@ import { planDay } from '@/core/day/dayPlan'
 import { fieldMoment, isMoment, readDayWish, settingOf, usualWish, type DayWish } from './dayWish'
 
 const DAY = new Date(2031, 4, 2)
-const usual = usualWish({ editionSize: 24, accepted: 10, dampMinutes: 45 }, null, DAY)
+const usual = usualWish({ pullsToCome: 31, dampMinutes: 45 }, null, DAY)
 const planned = (patch: Partial<DayWish> = {}) => {
   const day = readDayWish({ ...usual, ...patch })
   if (!day || day === 'no-start') throw new Error('this wish is a day')
@@ -14,9 +14,9 @@ const with_ = (setting: Partial<DayWish['setting']>): Partial<DayWish> => ({
 })
 
 describe('a day that is wished', () => {
-  it('begins with what is left of the edition, a dozen at most, and what this job taught', () => {
+  it('begins with the pulls to come, a day’s worth at most, and what this job taught', () => {
     expect(usual.setting).toMatchObject({ soakMinutes: 45, inkWipeMinutes: 14, pullMinutes: 6 })
-    expect(usual.setting.pulls).toBeGreaterThanOrEqual(12)
+    expect(usual.setting.pulls).toBe(20)
     const learned = {
       inkWipeMinutes: 11.26,
       pullMinutes: 4.04,
@@ -24,9 +24,9 @@ describe('a day that is wished', () => {
       from: 8,
       spread: 0.1,
     } as never
-    const taught = usualWish({ editionSize: 24, accepted: 23, dampMinutes: null }, learned, DAY)
+    const taught = usualWish({ pullsToCome: 2, dampMinutes: null }, learned, DAY)
     expect(taught.setting).toMatchObject({ inkWipeMinutes: 11.3, pullMinutes: 4, soakMinutes: 30 })
-    expect(taught.setting.pulls!).toBeLessThan(usual.setting.pulls!)
+    expect(taught.setting.pulls).toBe(2)
   })
   it('is planned from its start, with its break where the clock has it', () => {
     const { startAt, breaks, plan, setting } = planned()

@@ -1,6 +1,5 @@
 import { daySettingSchema, latestStart, planDay, type DayPlan, type DaySetting } from '@/core/day/dayPlan'
 import type { LearnedCycle } from '@/core/day/learnedCycle'
-import { startsNeeded } from '@/core/stats/startsNeeded'
 
 type LooseSetting = { [K in keyof DaySetting]: DaySetting[K] | null }
 
@@ -27,7 +26,7 @@ export interface WishedDay {
   over: number | null
 }
 
-const MOST_PULLS_A_DAY = 12
+const MOST_PULLS_A_DAY = 20
 const tenths = (minutes: number) => Math.round(10 * minutes) / 10
 
 /** A moment of a day as the field for date and time writes it, at the viewer's clock. */
@@ -38,22 +37,17 @@ export function fieldMoment(day: Date, hours: number, minutes: number): string {
 
 /** A usual day for what is left of an edition, with the times this job taught, where it did. */
 export const usualWish = (
-  job: { editionSize: number; accepted: number; dampMinutes: number | null },
+  { pullsToCome, dampMinutes }: { pullsToCome: number; dampMinutes: number | null },
   learned: LearnedCycle | null,
   day: Date,
 ): DayWish => ({
   setting: {
-    pulls: startsNeeded({
-      accepted: Math.min(Math.max(1, job.editionSize - job.accepted), MOST_PULLS_A_DAY),
-      earlierAccepted: job.accepted,
-      earlierRejected: 0,
-      confidence: 0.9,
-    }).starts,
+    pulls: Math.min(Math.max(1, pullsToCome), MOST_PULLS_A_DAY),
     setUpMinutes: 30,
     inkWipeMinutes: learned ? tenths(learned.inkWipeMinutes) : 14,
     pullMinutes: learned ? tenths(learned.pullMinutes) : 6,
     cleanUpMinutes: 25,
-    soakMinutes: job.dampMinutes ?? 30,
+    soakMinutes: dampMinutes ?? 30,
     drainMinutes: 4,
     windowMinutes: 40,
     tubSheets: 4,

@@ -47,8 +47,9 @@ const shelf = firstMix(sampleSettings.ink).parts.map(({ inkId, name }) => ({
   name,
   viscosityPas: 60,
 }))
+const beside = { weighings: [], facings: [], inStock: null }
 const read = (more: Partial<JobRecord>) =>
-  readMorning(jobStanding(job(more)), shelf as never, here, USUAL_CALIBRATION)
+  readMorning(jobStanding(job(more)), shelf as never, here, USUAL_CALIBRATION, beside)
 
 describe('what the morning sheet needs of a job', () => {
   it('counts pulls from this mix, and from the plate whatever the mix', () => {
@@ -58,7 +59,10 @@ describe('what the morning sheet needs of a job', () => {
         pull('2031-05-02T10:00:00.000Z', 'edition', 'Low water black', 'accepted'),
       ],
     })
-    expect(facts).toMatchObject({ pullsFromPlate: 2, pullsFromMix: 1, accepted: 1, rejected: 0 })
+    expect(facts).toMatchObject({ accepted: 1, rejected: 0, need: { left: 4 } })
+    expect(facts.need.life!.spent).toBe(2)
+    const { batchGrams, gramsPerPull } = firstMix(sampleSettings.ink)
+    expect(facts.need.mixCovers).toBe(Math.floor(batchGrams / gramsPerPull - 1))
   })
   it('knows whether the felts are warm today', () => {
     expect(read({ pulls: [pull('2031-05-02T23:59:00.000Z', 'proof')] }).pulledToday).toBe(false)
@@ -67,7 +71,7 @@ describe('what the morning sheet needs of a job', () => {
   it('reckons the stiffness of the mix with its oil, where every ink is on the shelf', () => {
     expect(read({}).mixPas).toBeLessThan(60)
     expect(read({}).mixPas).toBeGreaterThan(40)
-    expect(readMorning(jobStanding(job({})), [], here, USUAL_CALIBRATION).mixPas).toBeNull()
+    expect(readMorning(jobStanding(job({})), [], here, USUAL_CALIBRATION, beside).mixPas).toBeNull()
   })
   it('says when prints are dry', () => {
     const drying = (readyAt: string) =>

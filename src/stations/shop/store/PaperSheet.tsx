@@ -82,7 +82,7 @@ export function PaperSheet({ paper, others, book, reservations, growth, soak }: 
               role="img"
               aria-label="Its white"
             />
-            <Figure value={`${formatNumber(paperDensity(paper), 2)} g/cm³`} label="bulk" />
+            <Figure value={`${formatNumber(paperDensity(paper), 2)} g/cm³`} label="density, bulk ÷ weight" />
             <Figure
               value={`${formatNumber(growth.alongPercent, 2)} / ${formatNumber(growth.acrossPercent, 2)} %`}
               label="grows along / across the grain"
@@ -92,7 +92,7 @@ export function PaperSheet({ paper, others, book, reservations, growth, soak }: 
               <Figure
                 value={`${formatNumber(soak.saturationPercent, 0)} %`}
                 label="water in the end"
-                note={`two thirds in ${formatNumber(soak.tauSeconds / 60, 1)} min`}
+                note={`63 % of it in ${formatNumber(soak.tauSeconds / 60, 1)} min`}
               />
             )}
           </div>

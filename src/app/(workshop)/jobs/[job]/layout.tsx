@@ -3,12 +3,11 @@ import Link from 'next/link'
 import { runOnBench } from '@/core/edition/runs'
 import { BenchProvider } from '@/stations/across/bench/BenchContext'
 import { ConflictNotice } from '@/stations/across/bench/ConflictNotice'
-import { readBench } from '@/stations/across/bench/readBench'
 import { Slip } from '@/stations/across/bench/Slip'
 import { StationLine } from '@/stations/across/bench/StationLine'
 import { UnreadableNote } from '@/stations/shop/workshop/UnreadableNote'
 import { UnreadableJobError } from '@/data/database/errors'
-import { onlyUnreadable, openJob } from './openJob'
+import { onlyUnreadable, openBench, openJob } from './openJob'
 
 type Params = { params: Promise<{ job: string }> }
 
@@ -28,7 +27,7 @@ export default async function JobLayout({ children, params }: Params & { childre
       </main>
     )
   return (
-    <BenchProvider key={`${job.id} ${job.openRun}`} job={readBench(job)}>
+    <BenchProvider key={`${job.id} ${job.openRun}`} job={await openBench(job.slug)}>
       <section aria-label="Job" className="screen-only flex flex-wrap items-baseline gap-x-4 px-4 pt-2">
         <p className="station-title text-lg">{job.title}</p>
         <p className="text-sm text-muted">

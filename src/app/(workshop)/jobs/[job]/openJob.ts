@@ -1,7 +1,10 @@
 import { notFound } from 'next/navigation'
 import { cache } from 'react'
 import { NotFoundError, UnreadableJobError } from '@/data/database/errors'
+import { runOnBench } from '@/core/edition/runs'
 import { loadJob } from '@/data/shop/jobs'
+import { loadKnownBeside } from '@/data/shop/knownBeside'
+import { readBench } from '@/stations/across/bench/readBench'
 
 /** The job of an address, read once a request; an unknown one is the not-found page. */
 export const openJob = cache(async (slug: string) => {
@@ -18,3 +21,9 @@ export function onlyUnreadable(error: unknown): UnreadableJobError {
   if (error instanceof UnreadableJobError) return error
   throw error
 }
+
+/** The job of an address as its stations see it, with what the workshop knows beside it. */
+export const openBench = cache(async (slug: string) => {
+  const job = await openJob(slug)
+  return readBench(job, await loadKnownBeside(job.id, runOnBench(job).bench.paper?.paperId ?? null))
+})

@@ -1,12 +1,11 @@
 import { redirect } from 'next/navigation'
 import { STATION_KEYS } from '@/core/prove/settings'
-import { readBench } from '@/stations/across/bench/readBench'
 import { stationState } from '@/stations/across/bench/stationState'
-import { openJob } from './openJob'
+import { openBench } from './openJob'
 
 /** A job without a station opens at the first one that needs you. */
 export default async function JobPage({ params }: { params: Promise<{ job: string }> }) {
-  const job = readBench(await openJob((await params).job))
+  const job = await openBench((await params).job)
   const next =
     STATION_KEYS.find((station) => stationState(station, job, job.bench).mark === 'needs-you') ?? 'record'
   redirect(`/jobs/${job.slug}/${next}`)

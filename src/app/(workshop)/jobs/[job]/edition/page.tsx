@@ -1,6 +1,6 @@
 import { pullsOnBench } from '@/core/edition/runs'
 import { batPulls } from '@/core/record/batOnBench'
-import { readThrough } from '@/stations/across/runs/readThrough'
+import { readThrough } from '@/core/record/through'
 import { loadFacings, loadWatchSpots } from '@/data/plate/plateWatch'
 import { EditionStation } from '@/stations/edition/EditionStation'
 import { openJob } from '../openJob'

@@ -1,5 +1,5 @@
 import { firstMix } from '@/core/ink/mix'
-import { pullsOnBench, runOnBench } from '@/core/edition/runs'
+import { pullsOnBench, RUN_KINDS, runOnBench } from '@/core/edition/runs'
 import { batPulls } from '@/core/record/batOnBench'
 import { editionProgress } from '@/core/edition/editionProgress'
 import { plateHistory } from '@/core/edition/plateHistory'
@@ -37,11 +37,16 @@ export default async function QuotePage({ params }: { params: Promise<{ job: str
       editionSize={job.editionSize}
       pullsMade={pulls.length}
       plateHistory={plateHistory(pulls, batPulls(job), facings)}
-      history={{
-        accepted: own.accepted + others.reduce((sum, one) => sum + one.accepted, 0),
-        rejected: own.rejected + others.reduce((sum, one) => sum + one.rejected, 0),
-      }}
-      gramsPerPull={needFromWeighings(weighings)?.gramsPerPull ?? firstMix(bench.ink)?.gramsPerPull ?? null}
+      history={
+        own.accepted + own.rejected > 0
+          ? { accepted: own.accepted, rejected: own.rejected }
+          : {
+              accepted: others.reduce((sum, one) => sum + one.accepted, 0),
+              rejected: others.reduce((sum, one) => sum + one.rejected, 0),
+            }
+      }
+      runs={{ all: job.runs.length, press: job.runs.filter(({ kind }) => RUN_KINDS[kind].press).length }}
+      gramsPerPull={needFromWeighings(weighings)?.mean ?? firstMix(bench.ink)?.gramsPerPull ?? null}
       minutesPerPull={
         learnCycle(edition.map((pull) => ({ ...pull, wipeSeconds: readPull(pull).wipeSeconds })))
           ?.cycleMinutes ?? null

@@ -1,9 +1,9 @@
-import { freshSheets } from '@/core/edition/freshSheets'
-import { runOnBench, sheetLines, sheetsWaiting } from '@/core/edition/runs'
-import type { JobRecord } from '@/data/record/jobRecord'
+import { freshSheets } from '../edition/freshSheets'
+import type { Pull } from '../edition/pull'
+import { runOnBench, sheetLines, sheetsWaiting, type Run, type SheetMark } from '../edition/runs'
 
 /** How many of ten editions should come out with the sheets there are. */
-const CONFIDENCE = 0.9
+export const SURE = 0.9
 
 /** How an edition stands through all its runs, seen from the run on the bench. */
 export interface Through {
@@ -17,16 +17,23 @@ export interface Through {
   waiting: number | null
 }
 
+/** What of a job's record tells how its sheets stand. */
+export interface SheetsOfJob {
+  editionSize: number
+  openRun: number
+  runs: readonly Run[]
+  pulls: readonly (Pull & { runPosition: number; sheet: number })[]
+  sheetMarks: readonly SheetMark[]
+}
+
 /** Reads from a job's record how many sheets are through, how many wait, and how many must still be begun. */
-export function readThrough(
-  job: Pick<JobRecord, 'runs' | 'openRun' | 'pulls' | 'sheetMarks' | 'editionSize'>,
-): Through {
+export function readThrough(job: SheetsOfJob): Through {
   const lines = sheetLines(job.runs, job.pulls, job.sheetMarks)
   const place = job.runs.indexOf(runOnBench(job))
   return {
     runCount: job.runs.length,
     through: lines.filter(({ isThrough }) => isThrough).length,
-    ...freshSheets(job.editionSize, lines, job.runs.length, CONFIDENCE),
-    waiting: place === 0 ? null : sheetsWaiting(lines, place).length,
+    ...freshSheets(job.editionSize, lines, job.runs.length, SURE),
+    waiting: place <= 0 ? null : sheetsWaiting(lines, place).length,
   }
 }

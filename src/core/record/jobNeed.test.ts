@@ -1,0 +1,83 @@
+import { describe, expect, it } from 'vitest'
+import { samplePull } from '../edition/samplePull.test.fixture'
+import { firstMix } from '../ink/mix'
+import { sampleSettings } from '../prove/sampleSettings.test.fixture'
+import { jobNeed, misfitsOf, PROOFS_TO_COME, workAhead, type KnownBeside } from './jobNeed'
+import { readThrough } from './through'
+import { sampleJobFile } from './sampleJobFile.test.fixture'
+
+const beside: KnownBeside = { weighings: [], facings: [], inStock: null }
+const accepted = (number: number) => ({
+  ...samplePull(number, [{ kind: 'decision', decision: 'accepted', reason: '', fate: null }], {
+    id: `e${number}`,
+  }),
+  runPosition: 0,
+  sheet: number + 1,
+  paperId: 'heron',
+})
+const job = {
+  ...sampleJobFile.job,
+  ...sampleJobFile,
+  editionSize: 10,
+  pulls: [...sampleJobFile.pulls, accepted(1), accepted(2)],
+}
+const mix = firstMix(sampleSettings.ink)!
+
+describe('what the rest of a job takes', () => {
+  it('is the sheets that must still be begun, what they use up, and what the plate has left', () => {
+    const need = jobNeed(workAhead(job), beside)
+    const { fresh, left } = readThrough(job)
+    expect(need).toMatchObject({
+      left: 8,
+      starts: fresh,
+      sheets: fresh,
+      pulls: fresh,
+      proofs: 0,
+      inkBy: 'mix',
+    })
+    expect(left).toBe(8)
+    expect(need.grams).toBeCloseTo(fresh * mix.gramsPerPull, 9)
+    expect(need.isGramsSure).toBe(false)
+    expect(need.mixCovers).toBe(Math.floor((mix.batchGrams - 3 * mix.gramsPerPull) / mix.gramsPerPull))
+    expect(need.life!.spent).toBe(3)
+  })
+  it('has proofs to come while nothing is approved', () => {
+    const need = jobNeed(workAhead({ ...job, bats: [] }), beside)
+    expect(need.proofs).toBe(PROOFS_TO_COME)
+    expect(need.sheets).toBe(need.starts + PROOFS_TO_COME)
+    expect(need.pulls).toBe(need.sheets)
+  })
+  it('goes by the scale once the ink was weighed, and is as sure as the sheets after a second time', () => {
+    const once = jobNeed(workAhead(job), { ...beside, weighings: [{ grams: 12, pulls: 10 }] })
+    expect(once).toMatchObject({ inkBy: 'once', gramsPerPull: 1.2, isGramsSure: false })
+    const twice = jobNeed(workAhead(job), {
+      ...beside,
+      weighings: [
+        { grams: 12, pulls: 10 },
+        { grams: 13, pulls: 10 },
+      ],
+    })
+    expect(twice).toMatchObject({ inkBy: 'weighed', isGramsSure: true })
+    expect(twice.grams!).toBeGreaterThan(1.25 * twice.pulls)
+  })
+  it('is nothing once the edition is full', () =>
+    expect(jobNeed(workAhead({ ...job, editionSize: 2 }), beside)).toMatchObject({
+      left: 0,
+      sheets: 0,
+      pulls: 0,
+      grams: 0,
+    }))
+  it('says where plate, paper and ink do not suffice, and what can be done', () => {
+    const need = jobNeed(workAhead(job), { ...beside, inStock: 3 })
+    const worn = { ...need, life: { ...need.life!, leftAtLeast: 2, leftAtMost: need.pulls } }
+    expect(misfitsOf({ ...worn, mixCovers: 1 }).map(({ of }) => of)).toEqual(['plate', 'paper', 'ink'])
+    expect(misfitsOf(worn)[0].words).toContain('may not stand')
+    expect(misfitsOf({ ...worn, life: { ...worn.life, leftAtMost: 4 } })[0].words).toContain(
+      'will hardly stand',
+    )
+    expect(misfitsOf({ ...worn, life: { ...worn.life, leftAtLeast: 0, leftAtMost: 0 } })[0].words).toContain(
+      'past what it stands',
+    )
+    expect(misfitsOf({ ...need, life: null, inStock: need.sheets, mixCovers: need.pulls })).toEqual([])
+  })
+})
