@@ -156,7 +156,7 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
     }
     await expect(page.getByText('12 of 12')).toBeVisible()
     await expect(page.getByRole('region', { name: 'How it holds' })).toContainText(
-      /Tone, dark spot drifts up since pull \d+: \d+ in a row/,
+      /Tone, dark spot lies [\d.]+ D higher since pull \d+/,
     )
     await expect(page.getByText('All within the tolerance.')).toBeVisible()
     await expect(

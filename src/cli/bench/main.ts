@@ -1,3 +1,5 @@
+import { benchAlarms } from './alarmsBench'
+import { benchAmount } from './amountBench'
 import { benchFaults } from './faultsBench'
 import { benchInk } from './inkBench'
 import { benchMatch } from './matchBench'
@@ -7,6 +9,8 @@ import { benchWear } from './wearBench'
 
 /** Each bench prints what it measured beside what was wanted, and answers whether it was met. */
 const BENCHES: Record<string, () => boolean | Promise<boolean>> = {
+  alarms: benchAlarms,
+  amount: benchAmount,
   faults: benchFaults,
   ink: benchInk,
   match: benchMatch,

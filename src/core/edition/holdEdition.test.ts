@@ -23,13 +23,14 @@ describe('an edition held', () => {
     expect(held.wearPerPull).toBeCloseTo(0.01, 2)
     expect(findDrifts(pulls, [series])).toEqual([])
   })
-  it('says a rise before the tolerance is broken, with the screws that moved as it began', () => {
+  it('says a rise before the tolerance is broken: how far, what is left, and the screws that moved as it began', () => {
     const pulls = noise.map((one, i) =>
       pull(
         i + 1,
-        [tone(1.4 + (i > 5 ? 0.006 * (i - 5) : 0) + (i > 5 ? 0 : one))],
+        [tone(1.4 + (i > 5 ? 0.03 : 0) + one)],
         i >= 6
           ? {
+              hands: { inked: 'Tam Brocket', wiped: null, laid: null },
               settings: {
                 ...sampleSettings,
                 press: { ...sampleSettings.press, readingLeft: 2.75, readingRight: 2.75 },
@@ -42,16 +43,37 @@ describe('an edition held', () => {
     const series = runSeries(pulls, bat)
     expect(series[0].outside).toEqual([])
     const [drift] = findDrifts(pulls, series)
-    expect(drift.words).toMatch(/^Tone, dark spot drifts up since pull \d+: .* in a row/)
+    expect(drift.words).toBe(
+      'Tone, dark spot lies 0.03 D higher since pull 7. 0.03 D more and it no longer passes.',
+    )
     expect(drift.likely.join('; ')).toContain('Left screw 1/4 turn tighter at pull 7')
+    expect(drift.likely.join('; ')).toContain('Tam Brocket wipes from pull 7 on')
+  })
+  it('one print that was thrown out is no shift, and says nothing of the others', () => {
+    const thrown: PullEvent = { kind: 'decision', decision: 'rejected', reason: 'crease', fate: 'destroyed' }
+    const shifted = noise.map((one, i) => pull(i + 1, i > 5 ? [tone(1.43 + one), thrown] : [tone(1.4 + one)]))
+    expect(findDrifts(shifted, runSeries(shifted, null))).toEqual([])
   })
   it('hears the eye getting lighter by its order alone', () => {
-    const seen: EyeReading[] = ['same', 'darker', 'same', 'same', 'lighter', 'lighter', 'lighter', 'lighter']
+    const seen: EyeReading[] = [
+      'darker',
+      'darker',
+      'same',
+      'darker',
+      'same',
+      'same',
+      'lighter',
+      'lighter',
+      'lighter',
+      'lighter',
+      'lighter',
+      'lighter',
+    ]
     const [drift] = findDrifts(
       seen.map((one, i) => pull(i + 1, [eye(one)])),
       [],
     )
-    expect(drift).toMatchObject({ quantity: 'eye', since: 5 })
+    expect(drift).toMatchObject({ quantity: 'eye', since: 7 })
     expect(drift.likely.at(-1)).toContain('felts packing down')
     expect(
       findDrifts(

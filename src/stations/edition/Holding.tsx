@@ -1,6 +1,6 @@
 'use client'
 
-import { findDrifts, handsOfEdition, RULES_FROM } from '@/core/edition/holdEdition'
+import { CHARTS_FROM, FALSE_IN, findDrifts, handsOfEdition } from '@/core/edition/holdEdition'
 import type { RunSeries } from '@/core/edition/editionProgress'
 import { QUANTITIES, type Pull } from '@/core/edition/pull'
 import { formatNumber } from '@/core/units/length'
@@ -46,13 +46,14 @@ export function Holding({ pulls, series }: { pulls: readonly Pull[]; series: rea
           <p className="text-sm">{likely.join('; ')}.</p>
         </div>
       ))}
-      {drifts.length === 0 && most >= RULES_FROM && (
-        <p className="text-sm">No drift by the run rules; wear is taken out before they are asked.</p>
-      )}
-      {most > 0 && most < RULES_FROM && (
+      {most >= CHARTS_FROM && (
         <p className="text-sm text-muted">
-          Run rules speak from {RULES_FROM} readings on; limits from few prints are wide.
+          {drifts.length === 0 && 'Nothing has shifted, even wear apart. '}
+          Of stable editions fewer than 1 in {FALSE_IN} is told of a shift that is none.
         </p>
+      )}
+      {most > 0 && most < CHARTS_FROM && (
+        <p className="text-sm text-muted">Whether it holds can be told from {CHARTS_FROM} readings on.</p>
       )}
       {hands && <HandsApart {...hands} />}
     </section>

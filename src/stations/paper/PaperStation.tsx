@@ -74,12 +74,9 @@ export function PaperStation({
       : null
   const nominal = airDry && (humidityPercent === null ? airDry : dryGramsAt(airDry, humidityPercent))
   // What is wanted counts fibre: a sheet weighed on a humid morning is taken back to standard air.
-  const standard =
-    dryGrams === null
-      ? airDry
-      : humidityPercent === null
-        ? dryGrams
-        : standardGramsOf(dryGrams, humidityPercent)
+  const toStandard = (grams: number) =>
+    humidityPercent === null ? grams : standardGramsOf(grams, humidityPercent)
+  const standard = dryGrams === null ? airDry : toStandard(dryGrams)
   const weighIn = uptakeInput.safeParse({ dryGrams: standard, dampGrams })
   const uptake = weighIn.success ? uptakePercent(weighIn.data) : null
   const batUptake = job.bat?.settings.paper?.targetUptakePercent
