@@ -1,5 +1,5 @@
 import { normals } from '../stats/random'
-import type { DayBreak, DaySetting } from './dayPlan'
+import { planDay, type DayBreak, type DaySetting } from './dayPlan'
 
 /** How far single inkings and pulls stray: the standard deviation of the logarithm of their time (0.2 is about a fifth). */
 export interface DaySpread {
@@ -14,8 +14,8 @@ export const USUAL_SPREAD: DaySpread = { inkWipe: 0.18, pull: 0.15 }
 export type DayEnds = Float64Array
 
 /**
- * Plays a day many times: every inking and every pull takes its median time, strayed log-normally; sheets are ready as planned,
- * and the tub holds a sheet back as in the plan. Breaks are worked around as in the plan: no act begins within one.
+ * Plays a day many times, each by the plan itself (`planDay`), so that the two cannot disagree: every inking and every pull takes its
+ * median time, strayed log-normally.
  *
  * @param progress told every so many days how far it is, 0…1; answers false to end
  * @returns null when ended early
@@ -29,34 +29,15 @@ export function playDays(
   seed: number,
   progress: (done: number) => boolean = () => true,
 ): DayEnds | null {
-  const {
-    pulls,
-    setUpMinutes,
-    inkWipeMinutes,
-    pullMinutes,
-    cleanUpMinutes,
-    soakMinutes,
-    drainMinutes,
-    tubSheets,
-  } = setting
   const next = normals(seed)
+  const strayed = () => ({
+    inkWipeMinutes: setting.inkWipeMinutes * Math.exp(spread.inkWipe * next()),
+    pullMinutes: setting.pullMinutes * Math.exp(spread.pull * next()),
+  })
   const ends = new Float64Array(days)
-  const pulled = new Float64Array(pulls)
-  const firstReady = startAt + soakMinutes + drainMinutes
   for (let day = 0; day < days; day++) {
     if (day % 500 === 0 && !progress(day / days)) return null
-    let free = startAt + setUpMinutes
-    for (let i = 0; i < pulls; i++) {
-      const [ink, pull] = [
-        inkWipeMinutes * Math.exp(spread.inkWipe * next()),
-        pullMinutes * Math.exp(spread.pull * next()),
-      ]
-      let at = Math.max(free + ink, firstReady, i >= tubSheets ? pulled[i - tubSheets] + soakMinutes : 0)
-      for (const { from, to } of breaks) if (at - ink < to && at + pull > from) at = Math.max(at, to + ink)
-      pulled[i] = at
-      free = at + pull
-    }
-    ends[day] = free + cleanUpMinutes
+    ends[day] = planDay(setting, startAt, breaks, [], startAt, strayed).endAt
   }
   return ends.sort()
 }

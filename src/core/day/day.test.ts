@@ -114,6 +114,20 @@ describe('a day, planned', () => {
     )
     expect(ways.some(({ words }) => words === 'a tub for 2 sheets')).toBe(true)
   })
+  it('a break costs its length and what the clock makes of it, not a second soak', () => {
+    const rest = { from: START + 180, to: START + 210 }
+    const usual = { ...setting, tubSheets: 4 }
+    const lost = planDay(usual, START, [rest]).endAt - planDay(usual, START).endAt
+    expect(lost).toBeGreaterThanOrEqual(30)
+    // What was begun cannot be finished before it: at the most an inking and a pull more.
+    expect(lost).toBeLessThanOrEqual(30 + setting.inkWipeMinutes + setting.pullMinutes)
+    const through = whatToRelax(usual, START, [rest]).find(({ words }) => words === 'work through the breaks')
+    expect(through!.winsMinutes).toBeCloseTo(lost, 9)
+    for (const { pullAt, readyAt, inAt, liftAt } of planDay(usual, START, [rest]).sheets) {
+      expect(pullAt - readyAt).toBeLessThanOrEqual(setting.windowMinutes + 1e-9)
+      expect(liftAt - inAt).toBeCloseTo(setting.soakMinutes, 9)
+    }
+  })
   it('names what it cannot take', () =>
     expect(
       daySettingSchema
@@ -170,6 +184,15 @@ describe('the chance of finishing', () => {
     const ends = playDays(setting, START, [], { inkWipe: 0, pull: 0 }, 50, 1)!
     expect(new Set(ends)).toEqual(new Set([planDay(setting, START).endAt]))
   })
+  it('is the plan itself when nothing strays, whatever the breaks (property)', () => {
+    fc.assert(
+      fc.property(anySetting, anyBreaks, (one, breaks) => {
+        const ends = playDays(one, START, breaks, { inkWipe: 0, pull: 0 }, 3, 1)!
+        expect(ends[2]).toBeCloseTo(planDay(one, START, breaks).endAt, 9)
+      }),
+      { numRuns: 60 },
+    )
+  })
   it('is known in closed form where nothing waits: the mean of a sum of log-normals', () => {
     const easy: DaySetting = { ...setting, soakMinutes: 0, drainMinutes: 0, tubSheets: 50 }
     const spread = { inkWipe: 0.2, pull: 0.15 }
@@ -214,9 +237,20 @@ describe('the cycle learned from pulls', () => {
       cycleMinutes: 20,
       from: 2,
     }))
-  it('timed wipes say how much of it is wiping; else seven tenths', () => {
-    expect(learnCycle(pulls([20, 20], 600))).toMatchObject({ inkWipeMinutes: 10, pullMinutes: 10 })
+  it('seven tenths of it are inking and wiping; a timed wipe is a part of that, and as much at least', () => {
+    // Five minutes of wiping do not make fifteen of pulling.
+    expect(learnCycle(pulls([20, 20], 300))).toMatchObject({ inkWipeMinutes: 14, pullMinutes: 6 })
+    expect(learnCycle(pulls([20, 20], 960))).toMatchObject({ inkWipeMinutes: 16, pullMinutes: 4 })
     expect(learnCycle(pulls([20, 20]))!.inkWipeMinutes).toBeCloseTo(14, 9)
+  })
+  it('its parts stray so that the cycle strays as it did', () => {
+    const gaps = [18, 22, 20, 25, 16, 20, 21, 19, 23, 17]
+    const { spread, cycleMinutes, inkWipeMinutes, pullMinutes } = learnCycle(pulls(gaps))!
+    const logs = gaps.map((gap) => Math.log(gap / cycleMinutes))
+    const sd = Math.sqrt(logs.reduce((sum, one) => sum + one * one, 0) / (logs.length - 1))
+    // Of a sum of two parts that stray by little: the deviations add as squares, in minutes.
+    const together = Math.hypot(inkWipeMinutes * spread.inkWipe, pullMinutes * spread.pull) / cycleMinutes
+    expect(together).toBeCloseTo(sd, 9)
   })
   it('few pulls have the usual spread; equal ones none; one pull says nothing', () => {
     expect(learnCycle(pulls([20, 21]))!.spread.inkWipe).toBe(0.18)

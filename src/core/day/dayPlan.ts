@@ -64,36 +64,82 @@ export interface DayPlan {
   bottleneck: 'wiping' | 'pulling' | 'tub'
 }
 
-/** Moves a pull later until neither its inking, nor its pull, nor an act at the tub falls into a break. */
+const isWithin = (moment: number, { from, to }: DayBreak) => moment > from + 1e-9 && moment < to - 1e-9
+
+/** Moves a pull later until neither its inking nor itself falls into a break. */
 function outOfBreaks(
   from: number,
-  { inkWipeMinutes, pullMinutes, drainMinutes, soakMinutes }: DaySetting,
+  { inkWipeMinutes, pullMinutes }: Pick<DaySetting, 'inkWipeMinutes' | 'pullMinutes'>,
   breaks: readonly DayBreak[],
-  tub: 'planned' | 'fixed',
 ): number {
   let at = from
   for (let moved = true; moved;) {
     moved = false
-    for (const { from: begin, to } of breaks) {
-      const inside = (moment: number) => moment > begin && moment < to
-      let next = at
-      if (at - inkWipeMinutes < to && at + pullMinutes > begin) next = to + inkWipeMinutes
-      else if (tub === 'planned' && inside(at - drainMinutes)) next = to + drainMinutes
-      else if (tub === 'planned' && inside(at - drainMinutes - soakMinutes))
-        next = to + drainMinutes + soakMinutes
-      if (next > at + 1e-9) {
-        at = next
+    for (const { from: begin, to } of breaks)
+      if (at - inkWipeMinutes < to - 1e-9 && at + pullMinutes > begin + 1e-9) {
+        at = to + inkWipeMinutes
         moved = true
       }
-    }
   }
   return at
 }
 
 /**
+ * When a sheet is lifted for a pull, at the latest: just in time, or before a break that its way through the water would fall into,
+ * waiting under its cover for as long as it stays good.
+ *
+ * @param earliestIn nothing goes into the water before
+ * @returns null where no such moment is left
+ */
+function liftFor(
+  pullAt: number,
+  { soakMinutes, drainMinutes, windowMinutes }: DaySetting,
+  breaks: readonly DayBreak[],
+  earliestIn: number,
+): number | null {
+  let lift = pullAt - drainMinutes
+  for (let moved = true; moved;) {
+    moved = false
+    for (const rest of breaks) {
+      if (isWithin(lift, rest)) lift = rest.from
+      else if (isWithin(lift - soakMinutes, rest)) lift = rest.from + soakMinutes
+      else continue
+      moved = true
+    }
+  }
+  const isGood = pullAt - drainMinutes - lift <= windowMinutes + 1e-9
+  return isGood && lift - soakMinutes >= earliestIn - 1e-9 ? lift : null
+}
+
+/** The first pull from a moment on that finds its sheet ready: later only where no sheet can wait for an earlier one. */
+function soonestPull(
+  from: number,
+  setting: DaySetting,
+  breaks: readonly DayBreak[],
+  earliestIn: number,
+): { pullAt: number; liftAt: number } {
+  let pullAt = outOfBreaks(from, setting, breaks)
+  for (;;) {
+    const liftAt = liftFor(pullAt, setting, breaks, earliestIn)
+    if (liftAt !== null) return { pullAt, liftAt }
+    // Then the sheet goes in, or comes out, as the break ends.
+    const { soakMinutes, drainMinutes } = setting
+    const lift = pullAt - drainMinutes
+    const within = (moment: number) => breaks.find((rest) => isWithin(moment, rest))
+    const [out, into] = [within(lift), within(lift - soakMinutes)]
+    const next = Math.max(
+      earliestIn + soakMinutes + drainMinutes,
+      out ? out.to + drainMinutes : -Infinity,
+      into ? into.to + soakMinutes + drainMinutes : -Infinity,
+    )
+    pullAt = outOfBreaks(Math.max(next, pullAt + 1e-6), setting, breaks)
+  }
+}
+
+/**
  * Plans a day on two rails that meet at the roller: the plate is inked and wiped, the sheet soaks, drains and is blotted, and
- * both are ready together. Every sheet is in the water equally long: it goes in so much before its pull. A sheet that is in
- * already is lifted after its soak whatever the plate does, and waits under its cover.
+ * both are ready together. Every sheet is in the water equally long: it goes in so much before its pull, or before a break that would
+ * come between, and waits under its cover. A sheet that is in already is lifted after its soak whatever the plate does.
  *
  * Pull i is no earlier than: the pull before it and its interleaving, and the inking after that; a soak after the sheet whose
  * place in the tub it takes; and for a sheet not yet in the water, a soak from now.
@@ -101,6 +147,7 @@ function outOfBreaks(
  * @param startAt when the day begins, minutes on the day's axis
  * @param happened what really happened so far
  * @param now the moment it is planned at; nothing new can be done before it
+ * @param strayed how long the inking and the pull of a sheet take, where that is not as set
  */
 export function planDay(
   setting: DaySetting,
@@ -108,23 +155,16 @@ export function planDay(
   breaks: readonly DayBreak[] = [],
   happened: readonly SheetFacts[] = [],
   now = startAt,
+  strayed?: (sheet: number) => Pick<DaySetting, 'inkWipeMinutes' | 'pullMinutes'>,
 ): DayPlan {
-  const {
-    pulls,
-    setUpMinutes,
-    inkWipeMinutes,
-    pullMinutes,
-    cleanUpMinutes,
-    soakMinutes,
-    drainMinutes,
-    windowMinutes,
-    tubSheets,
-  } = setting
+  const { pulls, setUpMinutes, cleanUpMinutes, soakMinutes, drainMinutes, windowMinutes, tubSheets } = setting
   const facts = new Map(happened.map((one) => [one.sheet, one]))
   const sheets: PlannedSheet[] = []
   let plateFree = startAt + setUpMinutes
   for (let sheet = 1; sheet <= pulls; sheet++) {
     const { inAt = null, liftedAt = null, pulledAt = null } = facts.get(sheet) ?? {}
+    const times = strayed ? { ...setting, ...strayed(sheet) } : setting
+    const { inkWipeMinutes, pullMinutes } = times
     if (pulledAt !== null) {
       const lift = liftedAt ?? pulledAt - drainMinutes
       sheets.push({
@@ -145,7 +185,7 @@ export function planDay(
     if (inAt !== null) {
       const liftAt = liftedAt ?? inAt + soakMinutes
       const readyAt = liftAt + drainMinutes
-      const pullAt = outOfBreaks(Math.max(plateReady, readyAt), setting, breaks, 'fixed')
+      const pullAt = outOfBreaks(Math.max(plateReady, readyAt), times, breaks)
       sheets.push({
         sheet,
         inAt,
@@ -160,18 +200,18 @@ export function planDay(
       continue
     }
     const before = sheets[sheet - 1 - tubSheets]
-    const placeFree = before ? before.liftAt + soakMinutes + drainMinutes : -Infinity
-    const pullAt = outOfBreaks(
-      Math.max(plateReady, Math.max(now, startAt) + soakMinutes + drainMinutes, placeFree),
-      setting,
+    const earliestIn = Math.max(now, startAt, before ? before.liftAt : -Infinity)
+    const { pullAt, liftAt } = soonestPull(
+      Math.max(plateReady, earliestIn + soakMinutes + drainMinutes),
+      times,
       breaks,
-      'planned',
+      earliestIn,
     )
     sheets.push({
       sheet,
-      inAt: pullAt - drainMinutes - soakMinutes,
-      liftAt: pullAt - drainMinutes,
-      readyAt: pullAt,
+      inAt: liftAt - soakMinutes,
+      liftAt,
+      readyAt: liftAt + drainMinutes,
       inkAt: pullAt - inkWipeMinutes,
       pullAt,
       isStale: false,
@@ -179,6 +219,7 @@ export function planDay(
     })
     plateFree = pullAt + pullMinutes
   }
+  const { inkWipeMinutes, pullMinutes } = setting
   const work = inkWipeMinutes + pullMinutes
   const tub = soakMinutes / tubSheets
   const printedAt = plateFree

@@ -126,6 +126,25 @@ describe('several people', () => {
       { numRuns: 30 },
     )
   })
+  it('whoever is ready first is next at the press, whoever came first', () => {
+    // Inked at four places: a is ready after 30 min, b, c and d after 4, 8 and 12. In the order of the list the press stands idle for half
+    // an hour and everything ends at 30 + 10 + 3 · 8 = 64; by who is ready it is never idle after 4: 4 + 3 · 8 = 28, a from 30 to 40.
+    const turn = (name: string, prepMinutes: number, pressMinutes: number) => ({
+      name,
+      prepMinutes,
+      pressMinutes,
+      thicknessMm: 1,
+    })
+    const people = [turn('a', 30, 10), turn('b', 4, 8), turn('c', 8, 8), turn('d', 12, 8)]
+    const { turns, endMinutes } = queuePeople({ people, places: 4, presses: 1, order: 'as-they-came' })
+    expect(endMinutes).toBe(40)
+    expect(turns.map(({ name, pressFrom }) => `${name} ${pressFrom}`)).toEqual([
+      'a 30',
+      'b 4',
+      'c 12',
+      'd 20',
+    ])
+  })
   it('with fewer hotplates than inking places, as many are inked as can be warm', () => {
     const list = ['a', 'b', 'c'].map((name) => ({ name, prepMinutes: 30, pressMinutes: 5, thicknessMm: 1 }))
     const with1 = queuePeople({ people: list, places: 3, presses: 1, hotplates: 1, order: 'as-they-came' })

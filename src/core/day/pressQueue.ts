@@ -60,28 +60,26 @@ export interface PressQueue {
   isExact: boolean
 }
 
-/** Serves people in an order: each takes the place, then the press, that is free first; the press goes by who is ready. */
+/** Serves people in an order: each takes the place that is free first; at the presses whoever is ready first is next. */
 function serve(order: readonly QueuedPerson[], places: number, presses: number): Omit<Turn, 'makeReadyMm'>[] {
   const [placeFree, pressFree] = [new Array<number>(places).fill(0), new Array<number>(presses).fill(0)]
   const first = (free: readonly number[]) => free.indexOf(Math.min(...free))
-  return order.map(({ name, prepMinutes, pressMinutes }) => {
+  const turns = order.map(({ name, prepMinutes, pressMinutes }) => {
     const place = first(placeFree)
     const prepFrom = placeFree[place]
     const prepTo = prepFrom + prepMinutes
-    const press = first(pressFree)
-    const pressFrom = Math.max(pressFree[press], prepTo)
     placeFree[place] = prepTo
-    pressFree[press] = pressFrom + pressMinutes
-    return {
-      name,
-      place: place + 1,
-      press: press + 1,
-      prepFrom,
-      prepTo,
-      pressFrom,
-      pressTo: pressFrom + pressMinutes,
-    }
+    return { name, place: place + 1, press: 0, prepFrom, prepTo, pressFrom: 0, pressTo: pressMinutes }
   })
+  // Of those ready at the same minute the order decides: sorting keeps it.
+  for (const turn of turns.toSorted((a, b) => a.prepTo - b.prepTo)) {
+    const press = first(pressFree)
+    turn.press = press + 1
+    turn.pressFrom = Math.max(pressFree[press], turn.prepTo)
+    turn.pressTo += turn.pressFrom
+    pressFree[press] = turn.pressTo
+  }
+  return turns
 }
 
 const endOf = (turns: readonly { pressTo: number }[]) =>

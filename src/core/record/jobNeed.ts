@@ -1,7 +1,7 @@
-import { learnCycle } from '../day/learnedCycle'
+import { learnCycle, type LearnedCycle } from '../day/learnedCycle'
 import { gramsForPulls } from '../edition/editionNeed'
 import { plateHistory } from '../edition/plateHistory'
-import { readPull } from '../edition/pull'
+import { readPull, type Pull } from '../edition/pull'
 import { pullsOnBench, runOnBench } from '../edition/runs'
 import { firstMix } from '../ink/mix'
 import { estimateGramsPerPull, needFromWeighings, pullsCovered, type PotWeighing } from '../ink/inkNeed'
@@ -63,12 +63,25 @@ export interface JobNeed {
 
 type Recorded = SheetsOfJob & { bats: readonly Bat[]; pulls: readonly FiledPull[] }
 
+/** Pulls of the edition from which its own cycle is learned, without the proofs before it, which take longer. */
+const OWN_CYCLE_FROM = 4
+
+/** The cycle that a run's own pulls teach; null with too few. */
+export function cycleOf(pulls: readonly Pull[]): LearnedCycle | null {
+  const edition = pulls.filter(({ kind }) => kind === 'edition')
+  return learnCycle(
+    (edition.length >= OWN_CYCLE_FROM ? edition : pulls).map((pull) => ({
+      ...pull,
+      wipeSeconds: readPull(pull).wipeSeconds,
+    })),
+  )
+}
+
 /** Reads out of a job's record what is still to be done. */
 export function workAhead(job: Recorded): WorkAhead {
   const { bench } = runOnBench(job)
   const pulls = pullsOnBench(job)
   const mix = firstMix(bench.ink)
-  const cycle = learnCycle(pulls.map((pull) => ({ ...pull, wipeSeconds: readPull(pull).wipeSeconds })))
   return {
     bench,
     through: readThrough(job),
@@ -76,7 +89,7 @@ export function workAhead(job: Recorded): WorkAhead {
     pullsFromPlate: pulls.length,
     pullsFromMix: job.pulls.filter((pull) => isSameName(firstMix(pull.settings.ink), mix)).length,
     line: plateHistory(pulls, batPulls(job), []).line,
-    minutesPerPull: cycle?.cycleMinutes ?? null,
+    minutesPerPull: cycleOf(pulls)?.cycleMinutes ?? null,
   }
 }
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { dayAndTimeOf, dayOf, isTimeZone, soonOf, timeOf, writeMoment } from './moment'
+import { dayAndTimeOf, dayOf, isTimeZone, soonOf, timeOf, weekdayOf, writeMoment } from './moment'
 
 describe('a moment', () => {
   it('falls on the day of where somebody stands', () => {
@@ -8,6 +8,10 @@ describe('a moment', () => {
     expect(dayOf('2031-05-02T23:30:00.000Z', 'Etc/UTC')).toBe('2031-05-02')
     expect(dayAndTimeOf('2031-05-02T12:05:00.000Z', 'Pacific/Auckland')).toBe('2031-05-03 00:05')
     expect(dayAndTimeOf('2031-05-02T01:00:00.000Z', 'America/St_Johns')).toBe('2031-05-01 22:30')
+  })
+  it('has its day of the week where somebody stands', () => {
+    expect(weekdayOf('2031-05-02T23:30:00.000Z', 'Etc/UTC')).toBe('Fri')
+    expect(weekdayOf('2031-05-02T23:30:00.000Z', 'Europe/Lisbon')).toBe('Sat')
   })
   it('follows the clocks when they change', () => {
     // The European Union’s clocks go back on the last Sunday of October at 01:00 UTC.

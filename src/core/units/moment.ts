@@ -56,6 +56,12 @@ export function timeOf(at: string, zone: string): string {
   return `${part('hour')}:${part('minute')}`
 }
 
+/** The day of the week, in short. @example weekdayOf('2031-05-02T23:30:00.000Z', 'Europe/Lisbon') // 'Sat' */
+export function weekdayOf(at: string, zone: string): string {
+  const parts = format(zone, 'short').formatToParts(new Date(at))
+  return parts.find(({ type }) => type === 'weekday')?.value ?? ''
+}
+
 /** Day and clock. @example dayAndTimeOf('2031-05-02T09:04:00.000Z', 'Europe/Lisbon') // '2031-05-02 10:04' */
 export function dayAndTimeOf(at: string, zone: string): string {
   return `${dayOf(at, zone)} ${timeOf(at, zone)}`

@@ -1,4 +1,4 @@
-import { timeOf } from '@/core/units/moment'
+import { dayOf, timeOf, weekdayOf } from '@/core/units/moment'
 import type { DayPlan } from '@/core/day/dayPlan'
 import type { Span } from '@/ui/SpanChart'
 
@@ -16,7 +16,10 @@ export function daySpans({ sheets }: DayPlan, pullMinutes: number): Span[] {
   ]
 }
 
-/** Writes a moment of a day's axis as the clock on the wall shows it. @param zone of whoever looks */
+/** Writes a moment of a day's axis as the clock on the wall shows it, with the day where that is another. @param zone of whoever looks */
 export function wallClock(startAt: string, minutes: number, zone: string): string {
-  return timeOf(new Date(Date.parse(startAt) + minutes * 60_000).toISOString(), zone)
+  const at = new Date(Date.parse(startAt) + minutes * 60_000).toISOString()
+  return dayOf(at, zone) === dayOf(startAt, zone)
+    ? timeOf(at, zone)
+    : `${weekdayOf(at, zone)} ${timeOf(at, zone)}`
 }

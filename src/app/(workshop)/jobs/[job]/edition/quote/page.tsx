@@ -1,10 +1,9 @@
 import { firstMix } from '@/core/ink/mix'
 import { pullsOnBench, RUN_KINDS, runOnBench } from '@/core/edition/runs'
 import { batPulls } from '@/core/record/batOnBench'
+import { cycleOf } from '@/core/record/jobNeed'
 import { editionProgress } from '@/core/edition/editionProgress'
 import { plateHistory } from '@/core/edition/plateHistory'
-import { learnCycle } from '@/core/day/learnedCycle'
-import { readPull } from '@/core/edition/pull'
 import { needFromWeighings } from '@/core/ink/inkNeed'
 import { loadInkWeighings } from '@/data/ink/calibrations'
 import { loadFacings } from '@/data/plate/plateWatch'
@@ -47,10 +46,7 @@ export default async function QuotePage({ params }: { params: Promise<{ job: str
       }
       runs={{ all: job.runs.length, press: job.runs.filter(({ kind }) => RUN_KINDS[kind].press).length }}
       gramsPerPull={needFromWeighings(weighings)?.mean ?? firstMix(bench.ink)?.gramsPerPull ?? null}
-      minutesPerPull={
-        learnCycle(edition.map((pull) => ({ ...pull, wipeSeconds: readPull(pull).wipeSeconds })))
-          ?.cycleMinutes ?? null
-      }
+      minutesPerPull={cycleOf(pulls)?.cycleMinutes ?? null}
       pricePerSheet={papers.find(({ id }) => id === bench.paper?.paperId)?.pricePerSheet ?? null}
       pricePerKg={
         parts > 0 ? mixed.reduce((sum, { price, parts: share }) => sum + (price * share) / parts, 0) : null

@@ -1,7 +1,6 @@
 import { pullsOnBench } from '@/core/edition/runs'
 import { blotToRoller, dayFacts } from '@/core/day/keptDay'
-import { learnCycle } from '@/core/day/learnedCycle'
-import { readPull } from '@/core/edition/pull'
+import { cycleOf } from '@/core/record/jobNeed'
 import { latestDay } from '@/data/shop/days'
 import { loadDryingPlaces } from '@/data/shop/dryingPlaces'
 import { DayRoom } from '@/stations/shop/day/DayRoom'
@@ -21,7 +20,7 @@ export default async function DayPage({ params }: { params: Promise<{ job: strin
     )
   return (
     <DayRoom
-      learned={learnCycle(pulls.map((pull) => ({ ...pull, wipeSeconds: readPull(pull).wipeSeconds })))}
+      learned={cycleOf(pulls)}
       kept={
         kept &&
         facts && {
