@@ -182,7 +182,7 @@ test('red vanishes over blue until white goes in; stiffness and amount answer', 
   await page.getByLabel('Known, Pa·s').fill('1')
   await page.getByLabel('Known drips in, s').fill('20')
   await page.getByLabel('Oil drips in, s').fill('36')
-  await page.getByRole('button', { name: 'Keep: thin oil 1.8 Pa·s' }).click()
+  await page.getByRole('button', { name: 'Keep: light oil 1.8 Pa·s' }).click()
   await expect(page.getByText('both at 20 °C: now 1.8 Pa·s')).toBeVisible()
   await room(page, 'Amount')
   await page.getByLabel('Put on the slab, g').fill('26')

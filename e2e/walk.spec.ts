@@ -38,7 +38,7 @@ test('a new print from a bare plate to a signed edition', async ({ page, empty }
     await page.getByLabel('Add an ink from the shelf').selectOption({ label: 'Quay black (estimated)' })
     await page.getByLabel('Add an ink from the shelf').selectOption({ label: 'Dusk blue (estimated)' })
     await page.getByLabel('Quay black, parts').fill('6')
-    await page.getByLabel('Thin plate oil, drops').fill('3')
+    await page.getByLabel('Light plate oil, drops').fill('3')
     await expect(page.getByTestId('swatch-plateTone')).toBeVisible()
     await expect(page.getByRole('region', { name: 'Recipe card' })).toContainText('34.3 g')
     await kept(page)

@@ -11,7 +11,14 @@ import { characteriseInk, characteriseInput, characteriseOutput } from '@/core/i
 import { correctInk, correctInkInput, correctInkOutput } from '@/core/ink/correctInk'
 import { matchInk, matchInkInput, matchInkOutput } from '@/core/ink/matchInk'
 import { predictInk, predictInkInput, predictInkOutput } from '@/core/ink/predictInk'
-import { mixStiffness, stiffnessInput, stiffnessOutput } from '@/core/ink/stiffness'
+import {
+  correctStiffness,
+  mixStiffness,
+  stiffnessCorrectInput,
+  stiffnessCorrectOutput,
+  stiffnessInput,
+  stiffnessOutput,
+} from '@/core/ink/stiffness'
 import { dampPackInput, dampPackOutput, planDampPack } from '@/core/paper/dampPaper'
 import { convertPaperWeight, paperWeightInput, paperWeightOutput } from '@/core/paper/paperWeight'
 import { fitSoak, soakFitInput, soakFitOutput } from '@/core/paper/soakFit'
@@ -78,6 +85,13 @@ export const ENTRIES: readonly CalcEntry[] = [
     stiffnessInput,
     stiffnessOutput,
     mixStiffness,
+  ),
+  entry(
+    'stiffness-correct',
+    'drops of light oil, or the plate, that make a mix as stiff as it was in another room',
+    stiffnessCorrectInput,
+    stiffnessCorrectOutput,
+    correctStiffness,
   ),
   entry('sheet-gauge', 'sheet metal gauge to millimetres', sheetGaugeInput, sheetGaugeOutput, sheetGauge),
   entry('screw-lead', 'millimetres a turn of a screw thread', screwLeadInput, screwLeadOutput, screwLead),

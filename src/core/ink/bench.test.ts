@@ -21,7 +21,7 @@ import {
 } from './inkNeed'
 import { inkSuits } from './inkSuits'
 import { guessColumns, readCgats, readSpectralRows } from './spectralFile'
-import { correctStiffness, mixStiffness } from './stiffness'
+import { correctStiffness, mixStiffness, THIN_PLATE_OIL_PAS } from './stiffness'
 
 describe('stiffness by drip and slump', () => {
   it('a drip that runs in half the time 8° warmer halves every 8°', () => {
@@ -232,7 +232,7 @@ describe('as stiff as another mix', () => {
     })
     const components = [
       { viscosityPas: 60, grams: 5 },
-      { viscosityPas: 1.5, grams: dropsToAdd * 0.04 },
+      { viscosityPas: THIN_PLATE_OIL_PAS, grams: dropsToAdd * 0.04 },
     ]
     expect(
       mixStiffness({ components, temperatureC: 20, referenceC: 20, halvingC: 8 }).viscosityPas,

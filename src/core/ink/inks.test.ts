@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { reflectFilm, reflectMasstone } from './kubelkaMunk'
 import { predictInk, predictInkInput } from './predictInk'
-import { correctStiffness, mixStiffness } from './stiffness'
+import { correctStiffness, mixStiffness, OIL_GRADES, oilOfGrade, THIN_PLATE_OIL_PAS } from './stiffness'
+import { stiffnessWords } from './stiffnessWords'
 import { enterSurface, leaveSurface, USUAL_SURFACE } from './surface'
 import { estimateGramsPerPull, pullsCovered } from './inkNeed'
 
@@ -160,36 +161,74 @@ describe('stiffness', () => {
       mixStiffness({ components, temperatureC: 28, referenceC: 20, halvingC: 8 }).viscosityPas,
     ).toBeCloseTo(5, 9)
   })
-  it('the drops it asks for bring the mix back to its old stiffness', () => {
-    const { dropsToAdd, ratio, plateC } = correctStiffness({
+  it('the drops it asks for bring the mix back to its old stiffness, oil and ink at the same temperature', () => {
+    const { dropsToAdd, ratio, plateC, plateTodayC } = correctStiffness({
+      mixGrams: 20,
+      mixPas: 60,
+      before: { roomC: 20, plateC: 20 },
+      todayRoomC: 16,
+    })
+    // An unheated plate is as cold as the room: four degrees, half a halving.
+    expect(plateTodayC).toBe(16)
+    expect(ratio).toBeCloseTo(2 ** 0.5, 9)
+    const components = [
+      { viscosityPas: 60, grams: 20 },
+      { viscosityPas: THIN_PLATE_OIL_PAS, grams: dropsToAdd * 0.04 },
+    ]
+    const today = mixStiffness({ components, temperatureC: 16, referenceC: 20, halvingC: 8 }).viscosityPas
+    expect(today).toBeCloseTo(60, 6)
+    // Or the plate warmed until the ink is at 20° again: 16 + 4/0.9.
+    expect(plateC).toBeCloseTo(16 + 4 / 0.9, 9)
+  })
+  it('a plate kept at 37° hardly feels the room', () => {
+    const { ratio, plateTodayC } = correctStiffness({
       mixGrams: 20,
       mixPas: 60,
       before: { roomC: 20, plateC: 37 },
       todayRoomC: 16,
     })
-    const components = [
-      { viscosityPas: 60 * ratio, grams: 20 },
-      { viscosityPas: 1.5, grams: dropsToAdd * 0.04 },
-    ]
-    expect(
-      mixStiffness({ components, temperatureC: 20, referenceC: 20, halvingC: 8 }).viscosityPas,
-    ).toBeCloseTo(60, 6)
-    expect(plateC).toBeCloseTo(41, 9)
+    expect(plateTodayC).toBe(37)
+    expect(ratio).toBeLessThan(1.05)
   })
-  it('asks for no oil when the room is warmer: oil cannot come out', () => {
-    const { dropsToAdd, plateC } = correctStiffness({
-      mixGrams: 20,
-      mixPas: 60,
-      before: { roomC: 20, plateC: 37 },
-      todayRoomC: 23,
+  it('asks for no oil when the room is warmer, for no plate below the room, and for none too hot to hold', () => {
+    const at = (before: { roomC: number; plateC: number }, todayRoomC: number, mixPas = 60) =>
+      correctStiffness({ mixGrams: 20, mixPas, wantedPas: 60, before, todayRoomC })
+    expect(at({ roomC: 20, plateC: 20 }, 24)).toMatchObject({
+      dropsToAdd: 0,
+      plateC: null,
+      noPlate: 'below-room',
     })
-    expect(dropsToAdd).toBe(0)
-    expect(plateC).toBeLessThan(37)
+    expect(at({ roomC: 20, plateC: 37 }, 24)).toMatchObject({ dropsToAdd: 0, noPlate: null })
+    expect(at({ roomC: 20, plateC: 40 }, 20, 200)).toMatchObject({ plateC: null, noPlate: 'too-hot' })
+    expect(at({ roomC: 20, plateC: 20 }, 20, 600).isOilCapped).toBe(false)
+    expect(at({ roomC: 20, plateC: 20 }, -15, 600).isOilCapped).toBe(true)
+    for (const roomC of [-10, 0, 6, 20, 35]) {
+      const { plateC } = at({ roomC: 20, plateC: 20 }, roomC)
+      if (plateC !== null) expect(plateC).toBeGreaterThanOrEqual(roomC - 1e-9)
+    }
+  })
+  it('says in words what can be done', () => {
+    const say = (before: { roomC: number; plateC: number }, todayRoomC: number, mixPas = 60) =>
+      stiffnessWords(correctStiffness({ mixGrams: 5, mixPas, wantedPas: 60, before, todayRoomC }))
+    const cold = { roomC: 20, plateC: 20 }
+    expect(say({ roomC: 20, plateC: 37 }, 16)).toBe('ink as it is')
+    expect(say(cold, 16)).toMatch(/^1\.41 × as stiff: \d+ drops of light oil a puddle, or plate at 20°$/)
+    expect(say(cold, 25)).toBe(
+      '0.65 × as stiff: the room cannot be cooled away, take a stiffer mix; oil cannot come out',
+    )
+    expect(say({ roomC: 20, plateC: 40 }, 20, 200)).toContain('or a plate above 45° is too hot to hold')
+    expect(say(cold, -15, 600)).toContain('more light oil than half the mix')
+  })
+  it('oils go by grade, each heavier than the one before', () => {
+    const grades = (Object.keys(OIL_GRADES) as (keyof typeof OIL_GRADES)[]).map(oilOfGrade)
+    expect(grades).toEqual([...grades].sort((a, b) => a - b))
+    expect(THIN_PLATE_OIL_PAS).toBeGreaterThanOrEqual(0.2)
+    expect(THIN_PLATE_OIL_PAS).toBeLessThanOrEqual(0.6)
   })
 })
 
 describe('ink need', () => {
-  it('gives a 10 × 10 cm plate 1.2 g (common practice, no source)', () =>
+  it('uses up about half of the 1.2 g a 10 × 10 cm plate takes (common practice, no source)', () =>
     expect(estimateGramsPerPull(100, 100)).toBeCloseTo(0.54, 9))
   it('counts whole pulls and never below none', () => {
     expect(pullsCovered(30, 2, 6)).toBe(9)

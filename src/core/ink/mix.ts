@@ -15,14 +15,14 @@ interface ModifierFacts {
   viscosityPas: number | 'measured' | null
 }
 
-/** What is stirred into a mix besides coloured ink; viscosities of thick oil and tack reducer from memory. */
+/** What is stirred into a mix besides coloured ink; viscosities of heavy oil (the strong grade) and tack reducer from memory. */
 export const MODIFIERS = {
-  'thin-oil': { label: 'Thin plate oil', unit: 'drops', effect: 'softens', viscosityPas: 'measured' },
+  'thin-oil': { label: 'Light plate oil', unit: 'drops', effect: 'softens', viscosityPas: 'measured' },
   'thick-oil': {
-    label: 'Thick plate oil',
+    label: 'Heavy plate oil',
     unit: 'drops',
     effect: 'adds pull, guards against over-wiping',
-    viscosityPas: 30,
+    viscosityPas: 20,
   },
   'tack-reducer': { label: 'Tack reducer', unit: 'grams', effect: 'shortens, wipes easier', viscosityPas: 4 },
   magnesium: { label: 'Magnesium carbonate', unit: 'grams', effect: 'stiffens', viscosityPas: null },

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { changeFirstMix } from '../ink/mix'
 import { plateLife } from '../plate/plateLife'
 import { USUAL_CALIBRATION } from '../ink/stiffness'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
@@ -46,15 +47,19 @@ const text = (station: string, from = readings, of = job) =>
     .join(' ')
 
 describe('writeMorningSheet', () => {
-  it('says what four degrees less mean: drops more, or the plate at 41°', () => {
-    expect(text('ink')).toMatch(/^4° colder: \d+ drops more a puddle, or plate at 41°\./)
+  it('says what four degrees less mean: nothing to a plate kept warm, drops or warmth to one that is not', () => {
+    expect(text('ink')).toMatch(/^4° colder, the plate kept warm: ink as it is\./)
+    const ink = changeFirstMix(sampleSettings.ink, { plateC: 20, roomC: 20 })
+    const cold = { ...job, bench: { ...sampleSettings, ink }, bat: { ...sampleSettings, ink } }
+    expect(text('ink', readings, cold)).toMatch(
+      /^4° colder, the plate with it: 1\.41 × as stiff: \d+ drops of light oil a puddle, or plate at 20°\./,
+    )
+    expect(text('ink', { ...readings, roomC: 24 }, cold)).toContain('oil cannot come out')
   })
   it('says how many of those left the mix covers, and what to mix', () => {
     // Nine of sixteen pulls; seven more want 18.2 g.
     expect(text('ink')).toContain('Low water black covers 9 of 16 pulls to come: mix 18.2 g more.')
   })
-  it('asks for no oil on a warmer day', () =>
-    expect(text('ink', { ...readings, roomC: 23 })).toContain('oil cannot come out'))
   it('reckons the damp weight from the sheet on the scale', () => {
     // 300 g/m² × 0.300 × 0.250 m = 22.5 g air-dry; 23.4 g at 60 % is 23.24 g at 50 %, 3.3 % more; × 1.55 = 36.0 g
     expect(text('paper', { ...readings, sheetGrams: 23.4, sheetJobId: 'j' })).toBe(

@@ -5,6 +5,7 @@ import { z } from 'zod'
 import { PLATE_KINDS } from '../plate/plate'
 import { describePlateLife } from '../plate/plateLife'
 import { correctStiffness, inkTemperature, USUAL_HALVING_C, type InkCalibration } from '../ink/stiffness'
+import { stiffnessWords } from '../ink/stiffnessWords'
 import { dampGrams, dryGramsAt, standardGramsOf } from '../paper/dampingPlan'
 import { sheetGrams } from '../paper/dampPaper'
 import { formatTurns } from '../press/pressSetting'
@@ -81,29 +82,25 @@ function inkLines(job: MorningJob, { roomC }: MorningReadings): Omit<MorningLine
       ],
     })
   } else {
-    const { ratio, dropsToAdd, plateC } = correctStiffness({
+    const correction = correctStiffness({
       mixGrams: mix.puddleGrams,
       mixPas: job.mixPas,
       before: held,
       todayRoomC: roomC,
       calibration: job.calibration,
     })
-    const drops = Math.round(dropsToAdd)
-    const plate = `plate at ${formatNumber(plateC, 0)}°`
-    const text =
-      change < 0
-        ? `${formatNumber(-change, 1)}° colder: ${drops > 0 ? `${counted(drops, 'drop')} more a puddle, or ` : ''}${plate}.`
-        : `${formatNumber(change, 1)}° warmer: ${plate}; oil cannot come out.`
+    const { ratio, dropsToAdd, plateC, plateTodayC } = correction
+    const text = `${formatNumber(Math.abs(change), 1)}° ${change < 0 ? 'colder' : 'warmer'}, ${plateTodayC > roomC ? 'the plate kept warm' : 'the plate with it'}: ${stiffnessWords(correction)}.`
     lines.push({
       station: 'ink',
       text,
-      act: true,
+      act: Math.abs(ratio - 1) >= 0.05,
       sum: [
         {
           label: `Ink on the plate at ${reference}`,
           value: degrees(inkTemperature(held.roomC, held.plateC)),
         },
-        { label: 'Ink on the plate today', value: degrees(inkTemperature(roomC, held.plateC)) },
+        { label: 'Ink on the plate today', value: degrees(inkTemperature(roomC, plateTodayC)) },
         {
           label: 'Stiffness today',
           value: `${formatNumber(ratio, 2)} × (halves every ${formatNumber(job.calibration.halvingC, 1)}°${job.calibration.halvingC === USUAL_HALVING_C ? ', from memory' : ''})`,
@@ -112,7 +109,10 @@ function inkLines(job: MorningJob, { roomC }: MorningReadings): Omit<MorningLine
           label: 'Oil to bring it back',
           value: `${formatNumber(dropsToAdd, 1)} drops of ${formatNumber(job.calibration.dropGrams, 3)} g in ${grams(mix.puddleGrams)}`,
         },
-        { label: 'Or the plate', value: `${degrees(held.plateC)} → ${degrees(plateC)}` },
+        {
+          label: 'Or the plate',
+          value: `${degrees(plateTodayC)} → ${plateC === null ? 'no warmth that can be had' : degrees(plateC)}`,
+        },
       ],
     })
   }

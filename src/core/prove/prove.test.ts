@@ -56,10 +56,10 @@ describe('compareSettings', () => {
   })
   it('says drops, added and left out', () => {
     expect(words(change((s) => (s.ink.mixes[0].modifiers[0].amount += 2)))).toEqual([
-      'Thin plate oil +2 drops (3 drops → 5 drops)',
+      'Light plate oil +2 drops (3 drops → 5 drops)',
     ])
     expect(words(change((s) => (s.ink.mixes[0].modifiers = [])))).toEqual([
-      'Thin plate oil left out (was 3 drops)',
+      'Light plate oil left out (was 3 drops)',
     ])
     expect(
       words(change((s) => s.ink.mixes[0].modifiers.push({ modifier: 'magnesium', amount: 0.5 }))),

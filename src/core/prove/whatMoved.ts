@@ -36,8 +36,8 @@ export const ACTS = {
   },
   oil: {
     keys: ['ink.modifier.thin-oil'],
-    up: 'more thin oil',
-    down: 'less thin oil',
+    up: 'more light oil',
+    down: 'less light oil',
     unit: 'drops',
     digits: 0,
     cost: 'ink',

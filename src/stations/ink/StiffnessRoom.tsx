@@ -16,6 +16,7 @@ import {
   inkTemperature,
   PLATE_SHARE_OF_INK_TEMPERATURE,
   type InkCalibration,
+  type StiffnessCorrection,
 } from '@/core/ink/stiffness'
 import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/database/errors'
@@ -34,6 +35,17 @@ import { sendAct } from '../across/act/sendAct'
 
 /** Stiffer by this much, a wipe goes noticeably harder (common practice, no source). */
 const NOTICED = 1.25
+
+/** Why no warmth of the plate helps. */
+const NO_PLATE = {
+  'too-hot': '◆ too hot to hold: use oil',
+  'below-room': '◆ no plate is colder than its room',
+} as const
+
+function oilNote({ ratio, isOilCapped }: StiffnessCorrection): string | undefined {
+  if (ratio < 1) return 'oil cannot come out'
+  return isOilCapped ? '◆ half the mix, and still too stiff: take a softer one' : undefined
+}
 
 /** The mix as stiff as it was at the BAT, in today's room: drops, or plate, and how long the plate holds it. */
 export function StiffnessRoom({
@@ -72,12 +84,13 @@ export function StiffnessRoom({
   })
   const { ratio } = correction
   const warmer = (calibration.halvingC * Math.log2(NOTICED)) / PLATE_SHARE_OF_INK_TEMPERATURE
+  const startC = correction.plateC ?? correction.plateTodayC
   const holds =
     calibration.coolingTauMinutes && roomC !== null
       ? minutesUntil({
           roomC,
-          fromC: correction.plateC,
-          toC: correction.plateC - warmer,
+          fromC: startC,
+          toC: startC - warmer,
           coolingTauMinutes: calibration.coolingTauMinutes,
         })
       : null
@@ -106,13 +119,13 @@ export function StiffnessRoom({
             <Figure value={`${formatNumber(ratio, 2)} ×`} label={`stiffness of ${reference}`} />
             <Figure
               value={ratio > 1 ? formatNumber(Math.round(correction.dropsToAdd), 0) : '0'}
-              label={`drops into ${formatNumber(mix.puddleGrams, 1)} g`}
-              note={ratio < 1 ? 'oil cannot come out' : undefined}
+              label={`drops of light oil into ${formatNumber(mix.puddleGrams, 1)} g`}
+              note={oilNote(correction)}
             />
             <Figure
-              value={`${formatNumber(correction.plateC, 0)} °C`}
+              value={correction.plateC === null ? '—' : `${formatNumber(correction.plateC, 0)} °C`}
               label="or the plate at"
-              note={correction.plateC > 45 ? '◆ too hot to hold: use oil' : undefined}
+              note={correction.noPlate ? NO_PLATE[correction.noPlate] : undefined}
             />
             <Figure
               value={holds === null ? '—' : `${formatNumber(holds, 0)} min`}
@@ -128,8 +141,8 @@ export function StiffnessRoom({
                 value: `${formatNumber(inkTemperature(held.roomC, held.plateC), 1)} °C`,
               },
               {
-                label: 'Ink in the lines today, same plate',
-                value: `${formatNumber(inkTemperature(roomC ?? held.roomC, held.plateC), 1)} °C`,
+                label: `Ink in the lines today, plate at ${formatNumber(correction.plateTodayC, 0)} °C`,
+                value: `${formatNumber(inkTemperature(roomC ?? held.roomC, correction.plateTodayC), 1)} °C`,
               },
               {
                 label: `Mix at ${reference}, 20 °C`,
@@ -244,7 +257,7 @@ function Calibrations({ calibration }: { calibration: InkCalibration }) {
       </fieldset>
       <fieldset className="grid grid-cols-2 gap-3 border-t border-line pt-2 sm:grid-cols-3">
         <legend className="text-sm text-muted">
-          Drip your thin oil beside a liquid you know, both at 20 °C: now{' '}
+          Drip your light oil beside a liquid you know, both at 20 °C: now{' '}
           {formatNumber(calibration.thinOilPas, 2)} Pa·s
         </legend>
         <NumberField label="Known, Pa·s" value={oil.known} onValue={(known) => setOil({ ...oil, known })} />
@@ -263,7 +276,7 @@ function Calibrations({ calibration }: { calibration: InkCalibration }) {
           disabled={!oilPas || oilPas <= 0}
           onClick={() => void keep({ thinOilPas: oilPas! })}
         >
-          {oilPas && oilPas > 0 ? `Keep: thin oil ${formatNumber(oilPas, 2)} Pa·s` : 'Keep the oil'}
+          {oilPas && oilPas > 0 ? `Keep: light oil ${formatNumber(oilPas, 2)} Pa·s` : 'Keep the oil'}
         </Button>
       </fieldset>
       <fieldset className="grid grid-cols-2 gap-3 border-t border-line pt-2 sm:grid-cols-4">
