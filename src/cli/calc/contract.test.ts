@@ -194,6 +194,132 @@ const CONTRACT: Record<string, Promised> = {
     output: ['pullAtFloor', 'low', 'high'],
     known: ({ pullAtFloor }) => expect(pullAtFloor).toBeCloseTo(10, 6),
   },
+  'edition-need': {
+    input: {
+      left: 13,
+      accepted: 11,
+      rejected: 1,
+      confidence: 0.9,
+      gramsPerPull: { mean: 1.2, sd: 0.2, n: 5 },
+      minutesPerPull: 20,
+    },
+    output: ['sheets', 'grams', 'hours'],
+    // Beta-binomial by the gamma function; t(0.9, 4) = 1.533 (printed tables).
+    known: ({ sheets, grams, hours }) => {
+      expect(sheets).toBe(17)
+      expect(grams).toBeCloseTo(23.052, 2)
+      expect(hours).toBeCloseTo(17 / 3, 9)
+    },
+  },
+  'plate-life': {
+    input: { usualLow: 150, usualHigh: 400, pulls: 14 },
+    output: ['low', 'high', 'words'],
+    known: ({ low, high }) => expect([low, high]).toEqual([136, 386]),
+  },
+  'hand-effects': {
+    input: {
+      prints: [1, 2, 3, 4, 6, 8].map((value, i) => ({ hand: i < 3 ? 'Ida' : 'Tam', value })),
+    },
+    output: ['hands'],
+    // Two samples of a textbook's t: half the difference of the means is 2.
+    known: ({ hands }) => expect(hands[1]).toMatchObject({ hand: 'Tam', difference: 2 }),
+  },
+  'stiffness-correct': {
+    input: { mixGrams: 5, mixPas: 60, before: { roomC: 20, plateC: 20 }, todayRoomC: 12 },
+    output: ['ratio', 'dropsToAdd', 'isOilCapped', 'plateC', 'noPlate', 'plateTodayC'],
+    // Eight degrees colder: one halving step.
+    known: ({ ratio }) => expect(ratio).toBeCloseTo(2, 9),
+  },
+  'bite-plan': {
+    input: {
+      strip: {
+        points: [1, 2, 4, 8, 16].map((minutes) => ({ minutes, tone: 1.2 * (1 - Math.exp(-minutes / 5)) })),
+        temperatureC: 20,
+      },
+      areas: [
+        { name: 'sky', tone: 1.2 * (1 - Math.exp(-3 / 5)) },
+        { name: 'sea', tone: 1.2 * (1 - Math.exp(-9 / 5)) },
+      ],
+      bathC: 20,
+    },
+    output: ['before', 'immersions', 'outOfReach', 'peakTone'],
+    known: ({ immersions }) =>
+      expect(
+        (immersions as { cumulativeMinutes: number }[]).map((one) => Math.round(one.cumulativeMinutes)),
+      ).toEqual([3, 9]),
+  },
+  exposure: {
+    input: { seconds: 60, held: 5, wanted: 7, stepDensity: 0.15 },
+    output: ['seconds'],
+    // Two steps of 0.15 are half the light.
+    known: ({ seconds }) => expect(seconds).toBeCloseTo(60 * 10 ** 0.3, 6),
+  },
+  growth: {
+    input: {
+      marks: [{ paperId: 'a', direction: 'across', dryMm: 200, dampMm: 203 }],
+      sheet: { widthMm: 300, heightMm: 400 },
+      grain: 'long',
+      plate: { widthMm: 100, heightMm: 150 },
+    },
+    output: ['acrossPercent', 'alongPercent', 'sides', 'dampSheet', 'dryPlateMark'],
+    known: ({ dampSheet }) => expect((dampSheet as { widthMm: number }).widthMm).toBeCloseTo(304.5, 6),
+  },
+  'day-plan': {
+    input: {
+      setting: {
+        pulls: 12,
+        setUpMinutes: 30,
+        inkWipeMinutes: 14,
+        pullMinutes: 6,
+        cleanUpMinutes: 25,
+        soakMinutes: 30,
+        drainMinutes: 4,
+        windowMinutes: 40,
+        tubSheets: 3,
+        dryingPlaces: null,
+      },
+      breaks: [],
+    },
+    output: ['sheets', 'endAt', 'printedAt', 'cycleMinutes', 'bottleneck'],
+    known: ({ endAt }) => expect(endAt).toBe(295),
+  },
+  'press-queue': {
+    input: {
+      people: [
+        { name: 'a', prepMinutes: 30, pressMinutes: 10, thicknessMm: 1 },
+        { name: 'b', prepMinutes: 4, pressMinutes: 8, thicknessMm: 1 },
+      ],
+      places: 2,
+      presses: 1,
+      order: 'as-they-came',
+    },
+    output: ['turns', 'endMinutes', 'boundMinutes', 'isExact'],
+    known: ({ endMinutes }) => expect(endMinutes).toBe(40),
+  },
+  quote: {
+    input: {
+      wish: {
+        signed: 10,
+        ap: 0,
+        pp: 0,
+        hc: 0,
+        proofs: 2,
+        gramsPerPull: 1,
+        minutesPerPull: 20,
+        minutesToSetUp: 0,
+        pricePerSheet: 1,
+        pricePerKg: 0,
+        hourly: 0,
+        otherCosts: 0,
+        confidence: 0.9,
+      },
+      earlierAccepted: 22,
+      earlierRejected: 3,
+      plate: { kind: 'zinc-etched', pullsMade: 0 },
+    },
+    output: ['starts', 'sheets', 'inkGrams', 'hours', 'total', 'perAccepted', 'life'],
+    known: ({ total, sheets }) => expect(total).toBe(sheets),
+  },
   'starts-needed': {
     input: { accepted: 30, earlierAccepted: 22, earlierRejected: 3, confidence: 0.9 },
     output: ['starts', 'expectedRejects'],

@@ -38,6 +38,7 @@ import { handEffects, handEffectsInput, handEffectsOutput } from '@/core/stats/h
 import { finite } from '@/core/units/schemas'
 import { matchFiles, matchInput, matchOutput } from './matchFiles'
 import { entry, type CalcEntry } from './entry'
+import { INSTRUMENTS } from './instruments'
 
 /** Every computation that can be called without the interface; each comes with its station. */
 export const ENTRIES: readonly CalcEntry[] = [
@@ -204,4 +205,5 @@ export const ENTRIES: readonly CalcEntry[] = [
     editionNumbersOutput,
     editionNumbers,
   ),
+  ...INSTRUMENTS,
 ]

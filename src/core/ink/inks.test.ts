@@ -2,7 +2,14 @@ import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { reflectFilm, reflectMasstone } from './kubelkaMunk'
 import { predictInk, predictInkInput } from './predictInk'
-import { correctStiffness, mixStiffness, OIL_GRADES, oilOfGrade, THIN_PLATE_OIL_PAS } from './stiffness'
+import {
+  correctStiffness,
+  mixStiffness,
+  OIL_GRADES,
+  oilOfGrade,
+  plateToday,
+  THIN_PLATE_OIL_PAS,
+} from './stiffness'
 import { stiffnessWords } from './stiffnessWords'
 import { enterSurface, leaveSurface, USUAL_SURFACE } from './surface'
 import { estimateGramsPerPull, pullsCovered } from './inkNeed'
@@ -179,6 +186,11 @@ describe('stiffness', () => {
     expect(today).toBeCloseTo(60, 6)
     // Or the plate warmed until the ink is at 20° again: 16 + 4/0.9.
     expect(plateC).toBeCloseTo(16 + 4 / 0.9, 9)
+  })
+  it('a plate that is not kept warm goes with the room, and none is colder', () => {
+    expect(plateToday({ roomC: 20, plateC: 20 }, 16)).toBe(16)
+    expect(plateToday({ roomC: 20, plateC: 37 }, 16)).toBe(37)
+    expect(plateToday({ roomC: 20, plateC: 25 }, 30)).toBe(30)
   })
   it('a plate kept at 37° hardly feels the room', () => {
     const { ratio, plateTodayC } = correctStiffness({

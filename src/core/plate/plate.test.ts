@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { canBeFaced, costOfAProof, describePlateLife, plateLife } from './plateLife'
+import { canBeFaced, costOfAProof, describePlateLife, plateLife, tellPullsLeft } from './plateLife'
 import { plateSettingSchema, romanNumeral } from './plate'
 import { sheetGauge, sheetGaugeInput } from './sheetGauge'
 
@@ -39,6 +39,18 @@ describe('plate life', () => {
       'between 100 and 350 pulls left',
       'between 99 and 350 pulls left',
     ])
+  })
+  it('by itself tells whole pulls and words', () => {
+    expect(tellPullsLeft({ usualLow: 5, usualHigh: 15, pulls: 6 })).toEqual({
+      low: 0,
+      high: 9,
+      words: 'between 0 and 9 pulls left',
+    })
+    expect(tellPullsLeft({ usualLow: 5, usualHigh: 15, pulls: 9, stated: 8 })).toEqual({
+      low: 0,
+      high: 0,
+      words: 'past what its maker says it stands',
+    })
   })
   it('goes by what its maker says once that is said', () => {
     const life = plateLife({ kind: 'zinc-etched', standsAbout: 10 }, 3)

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { samplePull } from '../edition/samplePull.test.fixture'
 import { firstMix } from '../ink/mix'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
-import { jobNeed, misfitsOf, PROOFS_TO_COME, workAhead, type KnownBeside } from './jobNeed'
+import { cycleOf, jobNeed, misfitsOf, PROOFS_TO_COME, workAhead, type KnownBeside } from './jobNeed'
 import { readThrough } from './through'
 import { sampleJobFile } from './sampleJobFile.test.fixture'
 
@@ -22,6 +22,22 @@ const job = {
   pulls: [...sampleJobFile.pulls, accepted(1), accepted(2)],
 }
 const mix = firstMix(sampleSettings.ink)!
+
+describe('the cycle of a run', () => {
+  it('is that of the edition once it has four pulls, without the proofs, which take longer', () => {
+    const at = (number: number, minute: number, kind: 'proof' | 'edition') =>
+      samplePull(number, [], {
+        id: `${kind}${number}`,
+        kind,
+        pulledAt: new Date(Date.UTC(2031, 4, 2, 8, minute)).toISOString(),
+      })
+    const proofs = [0, 60, 120].map((minute, i) => at(i, minute, 'proof'))
+    const edition = [180, 200, 220, 240].map((minute, i) => at(i, minute, 'edition'))
+    expect(cycleOf([...proofs, ...edition])!.cycleMinutes).toBe(20)
+    expect(cycleOf([...proofs, edition[0]])!.cycleMinutes).toBe(60)
+    expect(cycleOf([])).toBeNull()
+  })
+})
 
 describe('what the rest of a job takes', () => {
   it('is the sheets that must still be begun, what they use up, and what the plate has left', () => {

@@ -134,7 +134,11 @@ describe('what the workshop measured', () => {
   it('of a pot is kept with the job', async () => {
     const job = await benchedJob()
     await keepInkWeighing(job.id, { grams: 26, pulls: 10 }, by, at())
-    expect(await loadInkWeighings(job.id)).toEqual([{ grams: 26, pulls: 10 }])
+    await keepInkWeighing(job.id, { grams: 26, pulls: 10, returnedGrams: 14 }, by, at())
+    expect(await loadInkWeighings(job.id)).toEqual([
+      { grams: 26, pulls: 10, returnedGrams: null },
+      { grams: 26, pulls: 10, returnedGrams: 14 },
+    ])
     await expect(keepInkWeighing(job.id, { grams: 26, pulls: 0 }, by, at())).rejects.toMatchObject({
       issues: [expect.objectContaining({ path: ['pulls'] })],
     })

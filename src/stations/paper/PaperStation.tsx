@@ -208,20 +208,16 @@ export function PaperStation({
             onValue={(targetUptakePercent) => change({ targetUptakePercent })}
             problem={problemAt(kept.problems, 'targetUptakePercent')}
           />
-          {nominal &&
-            standard &&
-            value.method &&
-            value.targetUptakePercent !== null &&
-            job.need.sheets > 0 && (
-              <DampingPanel
-                method={value.method}
-                sheets={job.need.sheets}
-                standardGrams={standard}
-                todayGrams={dryGrams ?? nominal}
-                minutes={value.dampMinutes ?? undefined}
-                targetUptakePercent={value.targetUptakePercent}
-              />
-            )}
+          {nominal && standard && value.method && value.targetUptakePercent !== null && (
+            <DampingPanel
+              method={value.method}
+              sheets={Math.max(1, job.need.sheets)}
+              standardGrams={standard}
+              todayGrams={dryGrams ?? nominal}
+              minutes={value.dampMinutes ?? undefined}
+              targetUptakePercent={value.targetUptakePercent}
+            />
+          )}
         </div>
         <section
           aria-label="Weigh-in"
