@@ -30,7 +30,9 @@ test('a bath is weighed out, bites a plate that was weighed, and is ended', asyn
   await live.getByLabel('Plate after, sludge off, g').fill('78.38')
   await live.getByLabel('Bitten by').fill('Tam Brocket')
   await live.getByRole('button', { name: 'Keep on the bath’s card' }).click()
-  await expect(live.getByRole('row', { name: /Samphire .* 100 µm, weighed 1.62 g/ })).toBeVisible()
+  await expect(
+    live.getByRole('row', { name: /Samphire .* 100 µm on average by the scale \(1.62 g\)/ }),
+  ).toBeVisible()
   await expect(live.getByText('plates like this one left').locator('..')).toContainText('1')
   await live.getByText('The bath is spent…').click()
   await expect(live).toContainText('Collect it, never pour it away')

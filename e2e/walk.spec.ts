@@ -21,8 +21,20 @@ test('a new print from a bare plate to a signed edition', async ({ page, empty }
   await test.step('plate: gauge to millimetres, inches to millimetres, a picture both ways round', async () => {
     await page.getByLabel('Name of the plate').fill('Withies')
     await page.getByLabel('Kind').selectOption({ label: 'Copper, etched' })
-    await page.getByLabel('Width').fill('7 1/2 in')
+    await page.getByLabel('Width').fill('6')
+    await expect(page.getByText('6 millimetres or inches?')).toBeVisible()
+    await page.getByRole('button', { name: '6 in', exact: true }).click()
+    await page.getByLabel('Height').click()
+    await expect(page.getByLabel('Width')).toHaveValue('152.4 mm')
+    await page.getByLabel('Width').fill('7-1/2"')
     await page.getByLabel('Height').fill('127')
+    await page.getByLabel('Kind').selectOption({ label: 'Zinc, etched' })
+    await page.getByLabel('Gauge, AWG').fill('18')
+    await expect(
+      page.getByText('AWG is not for zinc, which has gauges of its own: measure it.'),
+    ).toBeVisible()
+    await page.getByLabel('Kind').selectOption({ label: 'Copper, etched' })
+    await page.getByLabel('Gauge, AWG').fill('')
     await page.getByLabel('Gauge, AWG').fill('18')
     await expect(page.getByLabel('Thickness, mm')).toHaveValue('1.024')
     await kept(page)

@@ -1,6 +1,6 @@
 'use client'
 
-import { useSyncExternalStore } from 'react'
+import { useState, useSyncExternalStore } from 'react'
 import { TriangleAlert } from 'lucide-react'
 
 const today = () => new Date().toDateString()
@@ -17,16 +17,35 @@ const read = (key: string) => {
   }
 }
 
-/** A short caution where the hazard is; dismissed, it stays away until tomorrow. */
-export function Caution({ name, children, pointer }: { name: string; children: string; pointer: string }) {
-  const key = `typothesis-caution-${name}`
-  const dismissed = useSyncExternalStore(
+/**
+ * A short caution where the hazard is. Seen by one person it stays away from that person until tomorrow, and stands for everybody else;
+ * where nobody is named it comes back with the next page.
+ *
+ * @param who works at this device; '': nobody said
+ */
+export function Caution({
+  name,
+  who,
+  children,
+  pointer,
+}: {
+  name: string
+  who: string
+  children: string
+  pointer: string
+}) {
+  const person = who.trim().toLowerCase()
+  const key = `typothesis-caution-${name}-${person}`
+  const [isGone, setGone] = useState(false)
+  const seen = useSyncExternalStore(
     subscribe,
-    () => read(key) === today(),
+    () => person !== '' && read(key) === today(),
     () => true,
   )
-  if (dismissed) return null
+  if (seen || isGone) return null
   const dismiss = () => {
+    // In a class nobody is named at the device, and the next one has not seen it.
+    if (person === '') return setGone(true)
     try {
       localStorage.setItem(key, today())
     } catch {
@@ -44,7 +63,7 @@ export function Caution({ name, children, pointer }: { name: string; children: s
         {children} <span className="text-muted">{pointer}</span>
       </p>
       <button type="button" onClick={dismiss} className="min-h-11 px-3 underline underline-offset-4">
-        Seen today
+        {person === '' ? 'Seen' : 'Seen today'}
       </button>
     </aside>
   )

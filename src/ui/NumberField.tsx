@@ -1,7 +1,9 @@
 'use client'
 
 import { useState } from 'react'
-import { formatInches, formatNumber, parseLength } from '@/core/units/length'
+import { formatInches, formatNumber, MM_PER_INCH, parseLength } from '@/core/units/length'
+import { readQuantity } from '@/core/units/typedNumber'
+import { Button } from './Button'
 import { TextField } from './Field'
 
 interface NumberFieldProps {
@@ -56,36 +58,53 @@ function ReadField({
   )
 }
 
-/** Reads "12", "12.5" or "12,5". */
-function readNumber(text: string): number | null {
-  return /^\s*[−-]?\d+(?:[.,]\d+)?\s*$/.test(text)
-    ? Number(text.trim().replace('−', '-').replace(',', '.'))
-    : null
-}
+/** The unit of a field whose label names it at its end: "Room, °C". */
+const unitInLabel = (label: string) => /, ([^,]+)$/.exec(label)?.[1]
 
-/** A number with its unit. */
+/** A number with its unit; another unit of its kind, a fraction or a mixed number is read too. */
 export function NumberField({ unit, label, digits = 3, ...rest }: NumberFieldProps) {
+  const of = unit ?? unitInLabel(label)
   return (
     <ReadField
       {...rest}
       label={unit ? `${label}, ${unit}` : label}
-      read={readNumber}
+      read={(text) => readQuantity(text, of)}
       write={(value) => formatNumber(value, digits).replace('−', '-')}
-      unreadable="This is not a number."
+      unreadable={of ? `This is not a number of ${of}.` : 'This is not a number.'}
     />
   )
 }
 
+/** A side shorter than this was likely meant in inches, mm. */
+const LIKELY_INCHES = 25
+
+interface LengthFieldProps extends NumberFieldProps {
+  /** a side of a plate or a sheet: one that is very short is asked after */
+  isSide?: boolean
+}
+
 /** A length, typed in mm, cm or inches (7 1/2 in); kept in millimetres, with the other unit beneath. */
-export function LengthField({ value, hint, digits = 2, ...rest }: NumberFieldProps) {
+export function LengthField({ value, hint, digits = 2, isSide = false, ...rest }: LengthFieldProps) {
+  const isShort = isSide && value !== null && value > 0 && value < LIKELY_INCHES
   return (
-    <ReadField
-      {...rest}
-      value={value}
-      hint={hint ?? (value === null || value <= 0 ? undefined : formatInches(value))}
-      read={parseLength}
-      write={(mm) => `${formatNumber(mm, digits)} mm`}
-      unreadable="This is not a length: write 190, 19 cm or 7 1/2 in."
-    />
+    <div className={rest.className}>
+      <ReadField
+        {...rest}
+        className={undefined}
+        value={value}
+        hint={hint ?? (value === null || value <= 0 ? undefined : formatInches(value))}
+        read={parseLength}
+        write={(mm) => `${formatNumber(mm, digits)} mm`}
+        unreadable="This is not a length: write 190, 19 cm or 7 1/2 in."
+      />
+      {isShort && (
+        <p className="mt-1 text-sm">
+          ◆ {formatNumber(value, digits)} millimetres or inches?{' '}
+          <Button look="quiet" onClick={() => rest.onValue(value * MM_PER_INCH)}>
+            {formatNumber(value, digits)} in
+          </Button>
+        </p>
+      )}
+    </div>
   )
 }

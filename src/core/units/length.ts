@@ -1,46 +1,20 @@
+import { readQuantity, readTypedNumber } from './typedNumber'
+
 /** Millimetres in an inch, exact by definition (international inch, 1959). */
 export const MM_PER_INCH = 25.4
 
-const VULGAR: Record<string, string> = {
-  '½': '1/2',
-  '¼': '1/4',
-  '¾': '3/4',
-  '⅛': '1/8',
-  '⅜': '3/8',
-  '⅝': '5/8',
-  '⅞': '7/8',
-  '⅓': '1/3',
-  '⅔': '2/3',
-}
-
 /**
- * Reads a length as a person types it, in millimetres, centimetres or inches.
+ * Reads a length as a person types it, in millimetres, centimetres, inches or another unit of length.
  *
- * @param text `"190"`, `"190,5 mm"`, `"19 cm"`, `"7 1/2 in"`, `"7½\""`. Without a unit: millimetres; a fraction without a unit: inches.
+ * @param text `"190"`, `"190,5 mm"`, `"19 cm"`, `"7 1/2 in"`, `"5-1/2"`, `"7½\""`. Without a unit: millimetres; a fraction without a unit: inches.
  * @returns millimetres, or `null` when the text is not a length (`"1 1/0"`, `"7 9/4 in"`, `"wide"`).
  * @example parseLength('7 1/2 in') // 190.5
  */
 export function parseLength(text: string): number | null {
-  const spelled = text
-    .trim()
-    .toLowerCase()
-    .replace(/[½¼¾⅛⅜⅝⅞⅓⅔]/g, (glyph) => ` ${VULGAR[glyph]}`)
-  const parts =
-    /^\s*(?:(\d+(?:[.,]\d+)?))?\s*(?:(?<=^|\s)(\d+)\s*\/\s*(\d+))?\s*(mm|cm|in|inch|inches|"|″)?$/.exec(
-      spelled,
-    )
-  if (!parts) return null
-  const [, whole, top, bottom, unit] = parts
-  if (whole === undefined && top === undefined) return null
-  let value = whole === undefined ? 0 : Number(whole.replace(',', '.'))
-  if (top !== undefined) {
-    const fraction = Number(top) / Number(bottom)
-    if (!Number.isFinite(fraction) || fraction >= 1 || !Number.isInteger(value)) return null
-    value += fraction
-  }
-  const inInches = unit === undefined ? top !== undefined : !['mm', 'cm'].includes(unit)
-  if (inInches) return value * MM_PER_INCH
-  return unit === 'cm' ? value * 10 : value
+  const typed = readTypedNumber(text)
+  if (!typed || typed.value < 0) return null
+  const mm = readQuantity(text, 'mm')
+  return typed.unit === '' && typed.isFraction ? typed.value * MM_PER_INCH : mm
 }
 
 /**

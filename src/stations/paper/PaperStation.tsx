@@ -138,12 +138,14 @@ export function PaperStation({
           </p>
           <LengthField
             label="Sheet width"
+            isSide
             value={value.sheetWidthMm}
             onValue={(sheetWidthMm) => change({ sheetWidthMm })}
             problem={problemAt(kept.problems, 'sheetWidthMm')}
           />
           <LengthField
             label="Sheet height"
+            isSide
             value={value.sheetHeightMm}
             onValue={(sheetHeightMm) => change({ sheetHeightMm })}
             problem={problemAt(kept.problems, 'sheetHeightMm')}

@@ -296,7 +296,8 @@ function BaumeTool() {
           'Only a lower strength can be reached with water.'
         ) : (
           <>
-            Add <b>{formatNumber(water, 0)} ml</b> of water. Acids: acid into water, never the reverse.
+            Pour the {formatNumber(volumeMl!, 0)} ml of ferric chloride slowly into{' '}
+            <b>{formatNumber(water, 0)} ml</b> of water, and stir.
           </>
         )}
       </p>

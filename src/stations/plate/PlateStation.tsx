@@ -1,10 +1,8 @@
 'use client'
 
 import { capital } from '@/core/units/capital'
-import { useState } from 'react'
 import { PLATE_KINDS, romanNumeral, type PlateKind, type PlateSetting } from '@/core/plate/plate'
 import { costOfAProof, describePlateLife, plateLife, type PlateHistory } from '@/core/plate/plateLife'
-import { sheetGauge, sheetGaugeInput } from '@/core/plate/sheetGauge'
 import { formatNumber } from '@/core/units/length'
 import { Figure } from '@/ui/Figure'
 import { SelectField, TextField } from '@/ui/Field'
@@ -15,6 +13,7 @@ import { PlateCaution } from '../across/bench/cautions'
 import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
 import { useStation, type Loose } from '../across/bench/useStation'
+import { GaugeField } from './GaugeField'
 import { EdgeProfile } from './EdgeProfile'
 import { LIFE_BY } from './plateStates'
 import { PlateRooms } from './PlateRooms'
@@ -34,8 +33,6 @@ const UNSET: Loose<PlateSetting> = {
 export function PlateStation({ states, history }: { states: PlatePictureState[]; history: PlateHistory }) {
   const job = useJob()
   const { value, change, ...kept } = useStation('plate', UNSET)
-  const [gauge, setGauge] = useState<number | null>(null)
-  const readGauge = sheetGaugeInput.safeParse({ gauge, system: 'awg' })
   const life = value.kind ? plateLife({ ...value, kind: value.kind }, job.pullsFromPlate, history) : null
   const measured =
     value.widthMm && value.heightMm ? { widthMm: value.widthMm, heightMm: value.heightMm } : null
@@ -67,32 +64,19 @@ export function PlateStation({ states, history }: { states: PlatePictureState[];
           />
           <LengthField
             label="Width"
+            isSide
             value={value.widthMm}
             onValue={(widthMm) => change({ widthMm })}
             problem={problemAt(kept.problems, 'widthMm')}
           />
           <LengthField
             label="Height"
+            isSide
             value={value.heightMm}
             onValue={(heightMm) => change({ heightMm })}
             problem={problemAt(kept.problems, 'heightMm')}
           />
-          <NumberField
-            label="Gauge, AWG"
-            value={gauge}
-            digits={0}
-            onValue={(next) => {
-              setGauge(next)
-              const read = sheetGaugeInput.safeParse({ gauge: next, system: 'awg' })
-              if (read.success) change({ thicknessMm: Number(sheetGauge(read.data).mm.toFixed(3)) })
-            }}
-            problem={gauge !== null && !readGauge.success ? readGauge.error.issues[0].message : undefined}
-            hint={
-              readGauge.success
-                ? `AWG ${gauge}: ${formatNumber(sheetGauge(readGauge.data).mm, 3)} mm`
-                : 'copper, brass, aluminium'
-            }
-          />
+          <GaugeField kind={value.kind} onThickness={(thicknessMm) => change({ thicknessMm })} />
           <NumberField
             label="Thickness"
             unit="mm"

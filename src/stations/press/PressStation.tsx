@@ -146,7 +146,7 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
   return (
     <Panel title="Press" aside={<KeepLine {...kept} />}>
       <PressRooms />
-      <PressCaution />
+      <PressCaution kind={stock?.kind} />
       <div className="grid gap-3 sm:grid-cols-2 xl:grid-cols-5">
         <SelectField
           label="Press"

@@ -7,6 +7,7 @@ import { Button, buttonClass } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 import { Panel } from '@/ui/Panel'
 import { sendAct } from '../across/act/sendAct'
+import { StarchCaution } from '../across/bench/cautions'
 import { useJob } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import { useAct } from '../across/bench/useAct'
@@ -45,6 +46,7 @@ export default function ColleBench({
   return (
     <Panel title="Register">
       <RegisterRooms />
+      <StarchCaution />
       <div className="grid gap-6 xl:grid-cols-2">
         <div className="grid content-start gap-4">
           {pieces.length > 0 && (

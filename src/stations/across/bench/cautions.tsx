@@ -1,50 +1,53 @@
+'use client'
+
 import { PLATE_KINDS, type PlateKind } from '@/core/plate/plate'
+import type { PressKind } from '@/core/press/pressCard'
 import { Caution } from '@/ui/Caution'
+import { usePerson } from './usePerson'
 
 /** Where every caution ends: the tool warns of the usual, and others decide. */
 export const CAUTION_POINTER = 'The safety data sheet, local rules and qualified people decide.'
 
-export const HotplateCaution = () => (
-  <Caution name="hotplate" pointer={CAUTION_POINTER}>
-    Hotplate: burns and fire. No solvent near it, and oily rags go into a lidded metal bin or lie out flat.
-  </Caution>
-)
-
-export const WipeCaution = () => (
-  <Caution name="wipe" pointer={CAUTION_POINTER}>
-    Do not breathe talc or whiting. Bare hands in ink for hours, and cobalt driers, harm the skin: glove or
-    cream.
-  </Caution>
-)
-
-export const PressCaution = () => (
-  <Caution name="press" pointer={CAUTION_POINTER}>
-    The roller pinches: never reach for a crease once the wheel turns. Hair and sleeves back, nothing loose on
-    the bed, end stops in.
-  </Caution>
-)
-
-export const CleaningCaution = () => (
-  <Caution name="cleaning" pointer={CAUTION_POINTER}>
-    Clean with vegetable oil and rags first, little solvent after: fire and fumes, gloves, air, no spark. Oily
-    rags heat by themselves.
-  </Caution>
-)
-
-const PLATE_CAUTIONS = {
+/** Usual cautions at the stations [common practice, no source]. */
+const CAUTIONS = {
+  hotplate:
+    'Hotplate: burns and fire. No solvent near it, and oily rags go into a lidded metal bin or lie out flat.',
+  wipe: 'Do not breathe talc or whiting. Bare hands in ink for hours, and cobalt driers, harm the skin: glove or cream. Food and drink stay out of the room.',
+  press:
+    'The roller pinches: never reach for a crease once the wheel turns. The wheel and its handle swing back when they are let go. Hair and sleeves back, nothing loose on the bed, end stops in. Two people lift a bed or a roller.',
+  kitchen:
+    'A kitchen roller that was printed with never touches food again. Clamp it, and take the fingers off five centimetres before the roller.',
+  cleaning:
+    'Clean with vegetable oil and rags first, little solvent after: fire and fumes, gloves, air, no spark, and no fan that can give one. Acetone and MEK dissolve acrylic plates. Oily rags heat by themselves.',
+  starch: 'Dry starch and paste powder: do not breathe the dust, and no flame near it.',
   uv: 'UV unit: do not look in. Wash-out water and raw polymer: gloves, and keep them off the skin.',
-  bath: 'Biting: eyes and hands covered, air, acid into water and never the reverse, no closed vessel with metal in it. Rosin and powders: mask, no spark.',
+  bath: 'Biting: eyes and hands covered, air, acid into water and never the reverse, no closed vessel with metal in it. Hydrogen and heat come off the metal: a small test first. Brown fumes of nitric, on zinc as on copper: leave and ventilate. A warm jacket speeds a bath: never leave it. Rosin and powders: mask, no spark. Food kept apart.',
   blades:
     'Needles, rockers and blades: cut away from the hands. Edges of metal and plastic cut too, until they are bevelled.',
 } as const
 
-/** The hazard of making or reworking a plate depends on its kind. */
-export function PlateCaution({ kind }: { kind: PlateKind | null }) {
-  if (kind === null) return null
-  const { caution } = PLATE_KINDS[kind]
+function OneCaution({ name }: { name: keyof typeof CAUTIONS }) {
+  const [person] = usePerson()
   return (
-    <Caution name={caution} pointer={CAUTION_POINTER}>
-      {PLATE_CAUTIONS[caution]}
+    <Caution name={name} who={person} pointer={CAUTION_POINTER}>
+      {CAUTIONS[name]}
     </Caution>
   )
 }
+
+export const HotplateCaution = () => <OneCaution name="hotplate" />
+export const WipeCaution = () => <OneCaution name="wipe" />
+export const CleaningCaution = () => <OneCaution name="cleaning" />
+export const StarchCaution = () => <OneCaution name="starch" />
+
+/** What can hurt at a press; a kitchen roller has its own. @param kind left out: not known here */
+export const PressCaution = ({ kind }: { kind?: PressKind }) => (
+  <>
+    <OneCaution name="press" />
+    {kind === 'kitchen-roller' && <OneCaution name="kitchen" />}
+  </>
+)
+
+/** The hazard of making or reworking a plate depends on its kind. */
+export const PlateCaution = ({ kind }: { kind: PlateKind | null }) =>
+  kind === null ? null : <OneCaution name={PLATE_KINDS[kind].caution} />

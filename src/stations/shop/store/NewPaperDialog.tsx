@@ -70,12 +70,14 @@ export function NewPaperDialog() {
         />
         <LengthField
           label="Sheet width"
+          isSide
           value={paper.sheetWidthMm}
           onValue={(sheetWidthMm) => set({ sheetWidthMm })}
           problem={problemAt(problems, 'sheetWidthMm')}
         />
         <LengthField
           label="Sheet height"
+          isSide
           value={paper.sheetHeightMm}
           onValue={(sheetHeightMm) => set({ sheetHeightMm })}
           problem={problemAt(problems, 'sheetHeightMm')}
