@@ -380,10 +380,10 @@ const EDITION_READINGS: readonly [number, number, number, number, 'lighter' | 's
   [54, 37.2, 1.41, 0.33, 'same'],
   [56, 36.9, 1.42, 0.31, 'same'],
   [61, 37.4, 1.33, 0.36, 'darker'],
-  [55, 36.5, 1.4, 0.33, 'same'],
-  [54, 36.2, 1.39, 0.34, 'same'],
-  [56, 36, 1.38, 0.35, 'darker'],
-  [55, 35.8, 1.38, 0.35, 'darker'],
+  [55, 35.9, 1.4, 0.33, 'same'],
+  [54, 35.7, 1.39, 0.34, 'same'],
+  [56, 35.6, 1.38, 0.35, 'darker'],
+  [55, 35.5, 1.38, 0.35, 'darker'],
 ]
 
 /** The tray that bit the mooring posts, and the strip its aquatint was planned by. */

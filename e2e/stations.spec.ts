@@ -57,6 +57,9 @@ test('a paper is learned by its weigh-ins, and parent sheets are torn', async ({
 test('the edition looks ahead to where the plate will no longer match', async ({ page, sample }) => {
   await page.goto(`${sample.url}/jobs/mooring-posts/edition`)
   await expect(page.getByText(/Between \d+ and \d+ pulls left/)).toBeVisible()
+  await expect(page.getByRole('region', { name: 'How it holds' })).toContainText(
+    /Plate temperature lies [\d.]+ °C lower since pull 8\. .*usually plate cooling: hotplate or room/,
+  )
 })
 
 test('a paper’s growth is learned from two marks, and told for plate mark and second run', async ({

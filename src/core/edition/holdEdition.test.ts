@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import { runSeries } from './editionProgress'
-import { findDrifts, handsOfEdition, holdSeries, warmUpsToday } from './holdEdition'
+import { findDrifts, handsOfEdition, holdSeries, mostReadings, warmUpsToday } from './holdEdition'
 import { samplePull } from './samplePull.test.fixture'
 import type { EyeReading, Pull, PullEvent } from './pull'
 
@@ -53,6 +53,8 @@ describe('an edition held', () => {
     const thrown: PullEvent = { kind: 'decision', decision: 'rejected', reason: 'crease', fate: 'destroyed' }
     const shifted = noise.map((one, i) => pull(i + 1, i > 5 ? [tone(1.43 + one), thrown] : [tone(1.4 + one)]))
     expect(findDrifts(shifted, runSeries(shifted, null))).toEqual([])
+    expect(mostReadings(shifted, runSeries(shifted, null))).toBe(6)
+    expect(mostReadings([], [])).toBe(0)
   })
   it('hears the eye getting lighter by its order alone', () => {
     const seen: EyeReading[] = [

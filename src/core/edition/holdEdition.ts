@@ -133,6 +133,12 @@ function whatMoved(
 const countedPulls = (pulls: readonly Pull[]): Pull[] =>
   pulls.filter((pull) => pull.kind === 'edition' && readPull(pull).decision?.decision !== 'rejected')
 
+/** The most readings of one kind that count: those of prints that were not thrown out. */
+export function mostReadings(pulls: readonly Pull[], series: readonly RunSeries[]): number {
+  const counted = new Set(countedPulls(pulls).map(({ number }) => number))
+  return Math.max(0, ...series.map(({ points }) => points.filter(({ pull }) => counted.has(pull)).length))
+}
+
 /** What a shift comes to: how far, since when, and how much is left of what passes. */
 function shiftWords(
   quantity: Quantity,

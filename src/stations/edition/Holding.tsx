@@ -1,6 +1,6 @@
 'use client'
 
-import { CHARTS_FROM, FALSE_IN, findDrifts, handsOfEdition } from '@/core/edition/holdEdition'
+import { CHARTS_FROM, FALSE_IN, findDrifts, handsOfEdition, mostReadings } from '@/core/edition/holdEdition'
 import type { RunSeries } from '@/core/edition/editionProgress'
 import { QUANTITIES, type Pull } from '@/core/edition/pull'
 import { formatNumber } from '@/core/units/length'
@@ -37,7 +37,7 @@ function HandsApart({ quantity, hands }: Hands) {
 export function Holding({ pulls, series }: { pulls: readonly Pull[]; series: readonly RunSeries[] }) {
   const drifts = findDrifts(pulls, series)
   const hands = handsOfEdition(pulls, series)
-  const most = Math.max(0, ...series.map(({ points }) => points.length))
+  const most = mostReadings(pulls, series)
   return (
     <section aria-label="How it holds" className="mb-4 grid gap-2">
       {drifts.map(({ words, likely, quantity }) => (
