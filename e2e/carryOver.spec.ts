@@ -20,7 +20,8 @@ test('a BAT is carried to another press with a thinner plate and a heavier paper
   await openStation(page, 'Press')
   await expect(strip).toContainText('a plate of another thickness')
   await expect(strip).toContainText('a paper of another caliper')
-  await expect(strip).toContainText(/± 0\.\d+, gap/)
+  // Nothing was tried: most of the doubt is the press itself.
+  await expect(strip).toContainText(/± 0\.[2-4]\d*, gap/)
   await strip.getByRole('button', { name: 'Set both screws so' }).click()
   await kept(page)
   await expect(page.getByText(/^\d+ %$/).first()).toHaveText(/^(9\d|10\d) %$/)
@@ -30,7 +31,9 @@ test('a BAT is carried to another press with a thinner plate and a heavier paper
   await page.getByLabel('Who says so').fill('Ada')
   await page.getByLabel('Who says so').blur()
   await strip.getByRole('radio', { name: 'A bit light' }).click()
-  await expect(strip).toContainText(/“A bit light” usually was 0\.\d+ turns too loose here/)
+  await expect(strip).toContainText(
+    /“A bit light” is about 0\.\d+ turns too loose, from memory until this press has taught its own/,
+  )
   await expect(strip).toContainText('This press’s 1 trial has moved it by')
   await page.reload()
   await expect(strip).toContainText('This press’s 1 trial has moved it by')

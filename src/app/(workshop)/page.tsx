@@ -78,7 +78,7 @@ export default async function MorningPage({ searchParams }: { searchParams: Prom
         inks,
         { now, zone },
         calibration,
-        await loadKnownBeside(job.id, job.bench.paper?.paperId ?? null, { papers, reservations }),
+        await loadKnownBeside(job.id, job.bench, { papers, presses, reservations }),
       ),
     })),
   )

@@ -41,6 +41,24 @@ describe('a frame that gives way', () => {
   })
   it('is not moved where nothing is pressed', () =>
     expect(gapUnderLoad(stack, 8, { plateMm: 300, sheetMm: 300 }, 1000)).toBe(8))
+  it('is found again with the sheet beside the plate bearing its part', () => {
+    const k = 30_000
+    // Tight enough that the sheet beside the plate is pressed too.
+    const alike = { ...stack, gapMm: 4.6 }
+    const set = (plateMm: number) => gapToSet(alike, { plateMm, sheetMm: 500 }, k)
+    const beside = pressStack({ ...alike, gapMm: alike.gapMm + alike.plateThicknessMm }).lineLoadNPerMm
+    expect(beside).toBeGreaterThan(0)
+    const trial = frameTrialSchema.parse({
+      narrow: { widthMm: 100, setMm: set(100) },
+      wide: { widthMm: 400, setMm: set(400) },
+      lineLoadNPerMm: pressStack(alike).lineLoadNPerMm,
+      besideNPerMm: beside,
+      sheetMm: 500,
+    })
+    expect(frameStiffness(trial) / k).toBeCloseTo(1, 5)
+    // Without it the frame seems stiffer than it is.
+    expect(frameStiffness({ ...trial, besideNPerMm: 0 })).toBeGreaterThan(1.05 * k)
+  })
   it('is found again from two plates that print alike', () => {
     const k = 30_000
     const alike = { ...stack, gapMm: 5.6 }

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { positive } from '../units/schemas'
+import { nonNegative, positive } from '../units/schemas'
 import { layersCanGive, pressStack, stackCompression, type PressStack } from './pressStack'
 
 /** What lies under the roller from side to side: the plate, and the sheet beyond it on both sides, mm. */
@@ -69,6 +69,9 @@ export const frameTrialSchema = z
     narrow: z.strictObject({ widthMm: positive, setMm: positive }),
     wide: z.strictObject({ widthMm: positive, setMm: positive }),
     lineLoadNPerMm: positive,
+    /** line load beside the plate, and how wide the sheet is that both were printed on; left out: no sheet reaches beyond */
+    besideNPerMm: nonNegative.default(0),
+    sheetMm: nonNegative.default(0),
   })
   .superRefine(({ narrow, wide }, context) => {
     if (wide.widthMm <= narrow.widthMm)
@@ -86,9 +89,17 @@ export const frameTrialSchema = z
   })
 
 /**
- * Stiffness of a frame from two plates that print alike: at the same squeeze W a millimetre of width, the wider opens the frame
- * by W·(w₂ − w₁)/k more, which its tighter setting makes good: k = W·(w₂ − w₁)/(g₁ − g₂), N/mm.
+ * Stiffness of a frame from two plates that print alike on the same sheet: the wider opens the frame by the difference of their loads over
+ * k more, which its tighter setting makes good: k = (L₂ − L₁)/(g₁ − g₂), N/mm, L = W·w + W_beside·(sheet − w): where there is more plate
+ * there is less of the sheet beside it.
  */
-export function frameStiffness({ narrow, wide, lineLoadNPerMm }: z.infer<typeof frameTrialSchema>): number {
-  return (lineLoadNPerMm * (wide.widthMm - narrow.widthMm)) / (narrow.setMm - wide.setMm)
+export function frameStiffness({
+  narrow,
+  wide,
+  lineLoadNPerMm,
+  besideNPerMm,
+  sheetMm,
+}: z.infer<typeof frameTrialSchema>): number {
+  const load = (widthMm: number) => lineLoadNPerMm * widthMm + besideNPerMm * Math.max(0, sheetMm - widthMm)
+  return (load(wide.widthMm) - load(narrow.widthMm)) / (narrow.setMm - wide.setMm)
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import { formatTurns, squeezeAt, tiltMm, type PressSetting, TURNS } from './pressSetting'
+import { formatTurns, pressDoubt, squeezeAt, tiltMm, type PressSetting, TURNS } from './pressSetting'
 import { pressStack, pressStackInput, type Layer } from './pressStack'
 import { screwLead, screwLeadInput } from './screwLead'
 
@@ -145,4 +145,24 @@ describe('press setting', () => {
     [10, '10 turns'],
     [2.6, '2.60 turns'],
   ])('writes %d as %s', (turns, text) => expect(formatTurns(turns)).toBe(text))
+})
+
+describe('a bench that would not print', () => {
+  const press = {
+    ...({ mmPerTurn: 2, rollerRadiusMm: 60, makeReadyMm: 0, frameNPerMm: null } as object),
+    pack: [linear(3, 1)].map((layer) => ({ ...layer, densificationStrain: 0.6 })),
+  }
+  const at = (readingLeft: number, readingRight = readingLeft) =>
+    pressDoubt(
+      { ...press, readingLeft, readingRight } as unknown as PressSetting,
+      { widthMm: 100, thicknessMm: 1 },
+      { sheetWidthMm: 200, caliperMm: 0.4 },
+    )
+  it('says that nothing is pressed, on one side or both, and by how much the roller stays clear', () => {
+    // 1 + 0.4 + 3 mm lie under the roller: at 3 turns of 2 mm it is 1.6 mm clear.
+    expect(at(3)).toBe('Nothing is pressed: the roller stays 1.60 mm above the blankets.')
+    expect(at(2, 3)).toContain('on one side')
+  })
+  it('says that the layers cannot give so much', () => expect(at(0.1)).toContain('tighter than'))
+  it('says nothing where it is pressed', () => expect(at(2)).toBeNull())
 })

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { count, finite, label, nonNegative, positive } from '../units/schemas'
 import { gapUnderLoad, type Across } from './frame'
-import { layerSchema, pressStack, pressStackInput, type Layer } from './pressStack'
+import { layerSchema, pressStack, pressStackInput, type Layer, stackCompression } from './pressStack'
 
 /** How the bed goes under the roller. */
 export const DIRECTIONS = { 'one-way': 'One way', 'there-and-back': 'There and back' } as const
@@ -103,6 +103,20 @@ export function squeezeAt(
   if (!parsed.success) return { contact: 'too-tight' }
   const { peakMPa, contactWidthMm } = pressStack(parsed.data)
   return { contact: peakMPa > 0 ? 'pressed' : 'none', peakMPa, contactWidthMm }
+}
+
+/** Why a bench would not print as it stands: at both screws nothing is pressed, or more than the layers can give; null: it is pressed. */
+export function pressDoubt(press: PressSetting, plate: PlateSize, paper: SheetSize): string | null {
+  const contacts = [press.readingLeft, press.readingRight].map(
+    (turns) => squeezeAtTurns(press, turns, plate, paper).contact,
+  )
+  if (contacts.includes('too-tight'))
+    return 'The screws stand tighter than sheet and blankets can give: plate, blankets or press would suffer.'
+  if (!contacts.includes('none')) return null
+  const stack = stackOf(press, plate.thicknessMm, paper.caliperMm)
+  const looser = Math.max(press.readingLeft, press.readingRight)
+  const apart = -stackCompression({ ...stack, gapMm: gapMm(press, looser) })
+  return `Nothing is pressed${contacts.includes('pressed') ? ' on one side' : ''}: the roller stays ${apart.toFixed(2)} mm above the blankets.`
 }
 
 /** Turns as they are counted at the screw: whole turns and eighths, `"2 3/4 turns"`, or two decimals when it is no eighth. */

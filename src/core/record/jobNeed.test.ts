@@ -6,7 +6,7 @@ import { cycleOf, jobNeed, misfitsOf, PROOFS_TO_COME, workAhead, type KnownBesid
 import { readThrough } from './through'
 import { sampleJobFile } from './sampleJobFile.test.fixture'
 
-const beside: KnownBeside = { weighings: [], facings: [], inStock: null }
+const beside: KnownBeside = { weighings: [], facings: [], inStock: null, pressKind: null }
 const accepted = (number: number) => ({
   ...samplePull(number, [{ kind: 'decision', decision: 'accepted', reason: '', fate: null }], {
     id: `e${number}`,

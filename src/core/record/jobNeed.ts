@@ -6,6 +6,7 @@ import { pullsOnBench, runOnBench } from '../edition/runs'
 import { firstMix } from '../ink/mix'
 import { estimateGramsPerPull, needFromWeighings, pullsCovered, type PotWeighing } from '../ink/inkNeed'
 import { plateLife, type PlateHistory, type PlateLife } from '../plate/plateLife'
+import type { PressKind } from '../press/pressCard'
 import type { Bench } from '../prove/settings'
 import { isSameName } from '../units/byName'
 import { batOfRun, batPulls } from './batOnBench'
@@ -34,6 +35,8 @@ export interface KnownBeside {
   facings: readonly { afterPulls: number }[]
   /** sheets of the job's paper in the store that nobody else keeps back; null: not known */
   inStock: number | null
+  /** how the press on the bench presses; null: it is not in the store */
+  pressKind: PressKind | null
 }
 
 /** Where the ink of one pull is known from. */

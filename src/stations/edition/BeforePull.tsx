@@ -12,6 +12,7 @@ import { TextField } from '@/ui/Field'
 import { useBench, useJob, type BenchJob } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import { Problems } from '../across/pull/Problems'
+import { usePressDoubt } from '../across/bench/usePressDoubt'
 import { RollerTimer } from '../press/RollerTimer'
 
 /** Settings that are outside what the BAT allows, where the prints are to be alike. */
@@ -33,6 +34,14 @@ interface BeforePullProps {
   onWarmUp: () => void
 }
 
+/** What is done on the button: whoever pulls in spite of something says so. */
+function pullWords(next: number, outside: number, isDoubted: boolean): string {
+  if (isDoubted) return `Pull ${next} all the same`
+  return outside > 0
+    ? `Pull ${next}, although ${counted(outside, 'setting is', 'settings are')} outside`
+    : `Pull ${next}`
+}
+
 /** What differs from the BAT before a pull, who is at the press, and the pull. */
 export function BeforePull({
   bat,
@@ -50,6 +59,7 @@ export function BeforePull({
   const bench = useBench()
   const job = useJob()
   const alike = job.variation === 'alike'
+  const doubt = usePressDoubt()
   const differences = compareSettings(bat.settings, bench)
   const outside = countOutside(bench, bat, alike)
   return (
@@ -86,15 +96,18 @@ export function BeforePull({
       </p>
       <RollerTimer />
       <Problems problems={problems} except={['person']} />
+      {doubt && (
+        <p role="alert" className="my-2 font-semibold text-signal">
+          ◆ {doubt}
+        </p>
+      )}
       <Button
         look="main"
         className="min-h-22 w-full justify-center text-2xl"
         disabled={busy}
         onClick={onPull}
       >
-        {outside > 0
-          ? `Pull ${next}, although ${counted(outside, 'setting is', 'settings are')} outside`
-          : `Pull ${next}`}
+        {pullWords(next, outside, doubt !== null)}
       </Button>
       <Button look="quiet" disabled={busy} onClick={onWarmUp}>
         Warm-up pull, not counted

@@ -68,7 +68,8 @@ export function CarryOver({ onSet, onMakeReady, measured, trials }: CarryOverPro
   const turns = Math.max(0, toEighth(wanted))
   const stand = (press.readingLeft + press.readingRight) / 2
   const by = turns - stand
-  const sure = Math.hypot(carried.sdTurns, learned.trials > 0 ? learned.sdTurns : 0)
+  // Before any trial the press itself is the doubt: what is believed of it from memory belongs in as well.
+  const sure = Math.hypot(carried.sdTurns, learned.sdTurns)
   return (
     <div role="status" className="mt-3 border-l-4 border-text bg-raised p-3">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
@@ -79,10 +80,10 @@ export function CarryOver({ onSet, onMakeReady, measured, trials }: CarryOverPro
             ? ': as it stands.'
             : `, ${formatTurns(Math.abs(by))} ${by < 0 ? 'tighter' : 'looser'} than it stands.`}
           <span className="block text-sm text-muted">
-            A model; what is least sure is {carried.mostFrom}.
+            A model; of what is reckoned, least sure is {carried.mostFrom}.
             {learned.trials > 0
               ? ` This press’s ${counted(learned.trials, 'trial has', 'trials have')} moved it by ${formatNumber(learned.correctionTurns, 2)} turns.`
-              : ''}
+              : ' Nothing was tried on this press yet, and most of the doubt is that.'}
           </span>
         </p>
         {Math.abs(by) >= 0.5 / EIGHTHS && <Button onClick={() => onSet(turns)}>Set both screws so</Button>}
@@ -96,6 +97,9 @@ export function CarryOver({ onSet, onMakeReady, measured, trials }: CarryOverPro
     </div>
   )
 }
+
+/** Trials from which a press is said to have a usual of its own. */
+const USUAL_FROM = 3
 
 /** What the proof said of the pressure: kept, so that the next setting starts nearer, and answered with what to do now. */
 function Verdict({
@@ -154,8 +158,10 @@ function Verdict({
             'Kept: this is the setting.'
           ) : (
             <>
-              “{PRESSURE_VERDICTS[said.verdict]}” usually was {formatNumber(Math.abs(by), 2)} turns{' '}
-              {by > 0 ? 'too loose' : 'too tight'} here.{' '}
+              “{PRESSURE_VERDICTS[said.verdict]}”{' '}
+              {learned.trials >= USUAL_FROM
+                ? `usually was ${formatNumber(Math.abs(by), 2)} turns ${by > 0 ? 'too loose' : 'too tight'} here.`
+                : `is about ${formatNumber(Math.abs(by), 2)} turns ${by > 0 ? 'too loose' : 'too tight'}, from memory until this press has taught its own.`}{' '}
               <Button onClick={() => onSet(next)}>Set both to {formatTurns(next)}</Button>
             </>
           )}

@@ -13,11 +13,13 @@ interface FrameTrialProps {
   press: PressSetting
   plateMm: number
   caliperMm: number
+  /** width of the sheet both are printed on */
+  sheetMm: number
   onLearned: (frameNPerMm: number | null) => void
 }
 
 /** What the frame gives way by, learned from a narrow and a wide plate that print alike on this press with these blankets. */
-export function FrameTrial({ press, plateMm, caliperMm, onLearned }: FrameTrialProps) {
+export function FrameTrial({ press, plateMm, caliperMm, sheetMm, onLearned }: FrameTrialProps) {
   const [narrow, setNarrow] = useState<{ widthMm: number | null; turns: number | null }>({
     widthMm: 100,
     turns: null,
@@ -36,10 +38,15 @@ export function FrameTrial({ press, plateMm, caliperMm, onLearned }: FrameTrialP
     gapMm: narrow.turns === null ? 0 : gapMm(press, narrow.turns),
   })
   const lineLoadNPerMm = stack.success ? pressStack(stack.data).lineLoadNPerMm : 0
+  const besideNPerMm = stack.success
+    ? pressStack({ ...stack.data, gapMm: stack.data.gapMm + stack.data.plateThicknessMm }).lineLoadNPerMm
+    : 0
   const trial = frameTrialSchema.safeParse({
     narrow: side(narrow),
     wide: side(wide),
     lineLoadNPerMm: lineLoadNPerMm || Number.NaN,
+    besideNPerMm,
+    sheetMm,
   })
   const problems =
     trial.success || !said
@@ -59,7 +66,7 @@ export function FrameTrial({ press, plateMm, caliperMm, onLearned }: FrameTrialP
       </summary>
       <p className="mb-2 text-sm text-muted">
         A wide plate opens the frame more than a narrow one. Say at which turns two plates of equal thickness
-        printed alike.
+        printed alike on the same sheet.
       </p>
       <div className="grid grid-cols-2 gap-3">
         <NumberField

@@ -325,6 +325,7 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
               press={press}
               plateMm={plate.thicknessMm}
               caliperMm={paper.caliperMm}
+              sheetMm={paper.sheetWidthMm}
               onLearned={(frameNPerMm) => {
                 change({ frameNPerMm }, 'measured')
                 if (stock)

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import type { Pull } from '@/core/edition/pull'
+import { readPull, type Pull } from '@/core/edition/pull'
 import { FEATURE_KEYS, FEATURES, PASSES, type Pass, type Passes } from '@/core/prove/features'
 import { settingEntries } from '@/core/prove/settingEntries'
 import { STATIONS } from '@/core/prove/settings'
@@ -43,6 +43,8 @@ export function ApproveDialog({ proof, others }: { proof: Pull; others: readonly
   const [other, setOther] = useState('')
   const [wetMinutes, setWet] = useState<number | null>(null)
   const [problems, setProblems] = useState<{ field: string; message: string }[]>([])
+  const { verdict, eye } = readPull(proof)
+  const isJudged = verdict !== null || eye !== null
   const measured = settingEntries(proof.settings).filter((entry) => entry.usualTolerance !== null)
   const approve = async () => {
     const answer = await send((target) =>
@@ -176,8 +178,13 @@ export function ApproveDialog({ proof, others }: { proof: Pull; others: readonly
         </div>
       </details>
       <Problems problems={problems} except={['approvedBy', 'reason']} />
+      {!isJudged && (
+        <p role="alert" className="mt-3 font-semibold">
+          ◆ Nobody has judged this proof yet: what is approved is only how the bench stood.
+        </p>
+      )}
       <Button look="main" className="mt-4" onClick={() => void approve()}>
-        Approve proof {proof.number} as BAT
+        Approve proof {proof.number} as BAT{isJudged ? '' : ', not judged'}
       </Button>
     </Dialog>
   )

@@ -16,6 +16,7 @@ import { Choice } from '@/ui/Choice'
 import { TextField } from '@/ui/Field'
 import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
+import { usePressDoubt } from '../across/bench/usePressDoubt'
 import { problemAt } from '../across/bench/problemAt'
 import { RollerTimer } from '../press/RollerTimer'
 import { WatchLine } from '../plate/WatchLine'
@@ -59,6 +60,7 @@ export function ProveStation({
   const settings = proofs.map((proof) => proof.settings)
   const from = settings.map((_, i) => setOutFrom(settings, i))
 
+  const doubt = usePressDoubt()
   const pullProof = async () => {
     if (!(await pull('proof', { expected, expectation }))) return
     setExpected(null)
@@ -145,6 +147,11 @@ export function ProveStation({
             />
             <RollerTimer />
             <Problems problems={problems} except={['person', 'pull.expectation']} />
+            {doubt && (
+              <p role="alert" className="font-semibold text-signal">
+                ◆ {doubt}
+              </p>
+            )}
             <Button
               look="main"
               className="justify-center text-lg"
@@ -152,6 +159,7 @@ export function ProveStation({
               onClick={() => void pullProof()}
             >
               Pull proof {(last?.number ?? 0) + 1}
+              {doubt ? ' all the same' : ''}
             </Button>
           </div>
         </section>

@@ -44,7 +44,7 @@ const pull = (id: string, kind: FiledPull['kind'], decision?: 'accepted' | 'reje
     : [],
 })
 const bat = sampleBat
-const beside = { weighings: [], facings: [], inStock: null }
+const beside = { weighings: [], facings: [], inStock: null, pressKind: null }
 const record = sampleRecord
 const words = (job: JobRecord, bench: Bench = job.runs[0].bench) =>
   Object.fromEntries(

@@ -29,6 +29,7 @@ export function readBench(job: JobRecord, beside: KnownBeside): BenchJob {
     editionSize: job.editionSize,
     pullsFromPlate: pulls.length,
     need: jobNeed(workAhead(job), beside),
+    pressKind: beside.pressKind,
     numbered: job.prints.length > 0,
     drying: job.dryings.length > 0,
   }

@@ -25,5 +25,5 @@ export function onlyUnreadable(error: unknown): UnreadableJobError {
 /** The job of an address as its stations see it, with what the workshop knows beside it. */
 export const openBench = cache(async (slug: string) => {
   const job = await openJob(slug)
-  return readBench(job, await loadKnownBeside(job.id, runOnBench(job).bench.paper?.paperId ?? null))
+  return readBench(job, await loadKnownBeside(job.id, runOnBench(job).bench))
 })
