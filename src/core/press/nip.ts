@@ -47,7 +47,7 @@ export function layerShares(stack: PressStack): { layer: Layer; share: number | 
 }
 
 /** A layer pressed further than this share of what it can give no longer works as a spring [common practice, no source]. */
-const NEARLY_ALL = 0.9
+export const NEARLY_ALL = 0.9
 /** Steeper than this the roller does not climb a plate's edge smoothly, degrees [common practice, no source]. */
 const STEEPEST_CLIMB = 15
 

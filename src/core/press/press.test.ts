@@ -1,6 +1,14 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import { formatTurns, pressDoubt, squeezeAt, tiltMm, type PressSetting, TURNS } from './pressSetting'
+import {
+  formatTurns,
+  isExhausted,
+  pressDoubt,
+  squeezeAt,
+  tiltMm,
+  type PressSetting,
+  TURNS,
+} from './pressSetting'
 import { pressStack, pressStackInput, type Layer } from './pressStack'
 import { screwLead, screwLeadInput } from './screwLead'
 
@@ -165,4 +173,13 @@ describe('a bench that would not print', () => {
   })
   it('says that the layers cannot give so much', () => expect(at(0.1)).toContain('tighter than'))
   it('says nothing where it is pressed', () => expect(at(2)).toBeNull())
+  it('knows when the blankets are pressed to nearly all they can give', () => {
+    const on = (readingLeft: number) =>
+      isExhausted({
+        press: { ...press, readingLeft, readingRight: readingLeft } as unknown as PressSetting,
+        plate: { widthMm: 100, thicknessMm: 1 },
+        paper: { sheetWidthMm: 200, caliperMm: 0.4 },
+      })
+    expect([on(3), on(2), on(1.29), on(0.1)]).toEqual([false, false, true, true])
+  })
 })

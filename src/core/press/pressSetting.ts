@@ -1,3 +1,4 @@
+import { layerShares, NEARLY_ALL } from './nip'
 import { z } from 'zod'
 import { count, finite, label, nonNegative, positive } from '../units/schemas'
 import { gapUnderLoad, type Across } from './frame'
@@ -117,6 +118,27 @@ export function pressDoubt(press: PressSetting, plate: PlateSize, paper: SheetSi
   const looser = Math.max(press.readingLeft, press.readingRight)
   const apart = -stackCompression({ ...stack, gapMm: gapMm(press, looser) })
   return `Nothing is pressed${contacts.includes('pressed') ? ' on one side' : ''}: the roller stays ${apart.toFixed(2)} mm above the blankets.`
+}
+
+/** Whether a layer is pressed to nearly all it can give, so that more squeeze is none. */
+export function isExhausted({
+  press,
+  plate,
+  paper,
+}: {
+  press: PressSetting
+  plate: PlateSize
+  paper: SheetSize
+}): boolean {
+  const stack = {
+    ...stackOf(press, plate.thicknessMm, paper.caliperMm),
+    gapMm: pressedGap(press, Math.min(press.readingLeft, press.readingRight), plate, paper),
+  }
+  if (!pressStackInput.safeParse(stack).success) return true
+  return (
+    stackCompression(stack) > 0 &&
+    layerShares(stack).some(({ share }) => share !== null && share > NEARLY_ALL)
+  )
 }
 
 /** Turns as they are counted at the screw: whole turns and eighths, `"2 3/4 turns"`, or two decimals when it is no eighth. */

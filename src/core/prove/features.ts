@@ -2,6 +2,8 @@ import { z } from 'zod'
 
 /** What people look at on a proof, and the words for too little (−1) and too much (+1); 0 is as wanted. */
 export const FEATURES = {
+  /** the first test of a weak line: what the pull left in the plate */
+  plate: { label: 'Plate after the pull', less: 'lines empty', more: 'ink left in the lines' },
   line: { label: 'Line depth', less: 'grey', more: 'clogged' },
   emboss: { label: 'Emboss', less: 'shallow', more: 'cutting' },
   tone: { label: 'Tone', less: 'too light', more: 'too dark' },

@@ -4,7 +4,7 @@ import { setOutFrom } from './branch'
 import { complaintsOf, featuresSchema, featureWords, type Features } from './features'
 import { sampleSettings } from './sampleSettings.test.fixture'
 import type { Settings } from './settings'
-import { suggestChanges, whatMovedWhat, type ProofPair } from './whatMoved'
+import { asksForThePlate, suggestChanges, whatMovedWhat, type ProofPair } from './whatMoved'
 
 const turned = (turns: number, plateC = firstMix(sampleSettings.ink).plateC): Settings => ({
   ...sampleSettings,
@@ -48,6 +48,30 @@ describe('what moved what', () => {
   })
   it('without any trial falls back on the usual, the one easiest taken back first', () => {
     expect(suggestChanges({ line: -1 }, []).map(({ act }) => act)).toEqual(['pressure', 'damping', 'oil'])
+  })
+  it('light oil is no remedy for too much tone: it leaves more', () => {
+    expect(suggestChanges({ tone: 1 }, []).map(({ words }) => words)).toEqual([
+      'wipe longer by about 45 s',
+      'less light oil by about 1 drop',
+    ])
+    expect(suggestChanges({ tone: -1 }, []).map(({ words }) => words)).toContain(
+      'more light oil by about 1 drop',
+    )
+  })
+  it('a grey line goes by what the pull left in the plate: ink in the lines, or nothing', () => {
+    const acts = (features: Features) => suggestChanges(features, []).map(({ act, words }) => [act, words])
+    expect(acts({ line: -1, plate: 1 }).map(([act]) => act)).toEqual(['pressure', 'damping', 'oil'])
+    expect(acts({ line: -1, plate: -1 })).toEqual([
+      ['wiping', 'wipe shorter by about 45 s'],
+      ['stiff', 'stiffer ink by about 1'],
+    ])
+    expect(asksForThePlate({ line: -1 })).toBe(true)
+    expect(asksForThePlate({ line: -1, plate: 1 })).toBe(false)
+    expect(asksForThePlate({ tone: 1 })).toBe(false)
+  })
+  it('where the blankets give no more, more squeeze is not offered', () => {
+    const offered = suggestChanges({ line: -1, emboss: -1 }, whatMovedWhat(tighter), { isExhausted: true })
+    expect(offered.map(({ act }) => act)).toEqual(['damping', 'oil'])
   })
   it('never offers what made it worse', () => {
     const worse = whatMovedWhat([pair(turned(3), turned(2.75), { line: 0 }, { line: 1 })])

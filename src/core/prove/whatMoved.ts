@@ -152,14 +152,28 @@ export function whatMovedWhat(pairs: readonly ProofPair[]): Moved[] {
     .filter(({ shift }) => shift !== 0)
 }
 
-/** The trade's usual remedies [common practice, no source]: for a feature too little or too much, acts with amounts, the first tried first. */
-const USUAL: Partial<Record<Feature, Record<-1 | 1, [Act, 'up' | 'down', number][]>>> = {
+type Remedies = readonly (readonly [Act, 'up' | 'down', number])[]
+
+/** Ink left in the lines: the paper was not pressed into them, was too dry to take it, or the ink too stiff to leave. */
+const LEFT_IN_THE_LINES: Remedies = [
+  ['pressure', 'down', 0.25],
+  ['damping', 'up', 5],
+  ['oil', 'up', 1],
+]
+/** Lines empty and the print weak: wiped out, or never filled; heavy oil guards against that, and light oil would not. */
+const EMPTY_LINES: Remedies = [
+  ['wiping', 'down', 45],
+  ['stiff', 'up', 1],
+]
+
+/**
+ * The trade's usual remedies [common practice, no source]: for a feature too little or too much, acts with amounts, the first tried first.
+ * Light oil softens, leaves more tone and a weaker line: it is none for too much tone.
+ */
+const USUAL: Partial<Record<Feature, Record<-1 | 1, Remedies>>> = {
+  plate: { [-1]: EMPTY_LINES, 1: LEFT_IN_THE_LINES },
   line: {
-    [-1]: [
-      ['pressure', 'down', 0.25],
-      ['damping', 'up', 5],
-      ['oil', 'up', 1],
-    ],
+    [-1]: LEFT_IN_THE_LINES,
     1: [
       ['wiping', 'up', 45],
       ['oil', 'down', 1],
@@ -175,17 +189,31 @@ const USUAL: Partial<Record<Feature, Record<-1 | 1, [Act, 'up' | 'down', number]
   tone: {
     [-1]: [
       ['wiping', 'down', 45],
-      ['warmth', 'down', 3],
+      ['oil', 'up', 1],
     ],
     1: [
       ['wiping', 'up', 45],
-      ['oil', 'up', 1],
+      ['oil', 'down', 1],
     ],
   },
   edges: { 1: [['wiping', 'up', 20]], [-1]: [['wiping', 'down', 20]] },
   colour: { [-1]: [['pressure', 'down', 0.125]], 1: [['wiping', 'up', 30]] },
   dampness: { [-1]: [['damping', 'up', 5]], 1: [['damping', 'down', 5]] },
 }
+
+/** Complaints whose remedy the plate decides, once somebody looked at it after the pull. */
+const BY_THE_PLATE: ReadonlySet<Feature> = new Set<Feature>(['line', 'colour'])
+/** More squeeze, which layers that give no more cannot turn into any. */
+const SQUEEZES: ReadonlySet<string> = new Set(['pressure down', 'makeReady up'])
+
+function usualRemedies(feature: Feature, value: -1 | 1, { plate }: Features): Remedies {
+  if (plate && value < 0 && BY_THE_PLATE.has(feature)) return USUAL.plate![plate]
+  return USUAL[feature]?.[value] ?? []
+}
+
+/** Whether the plate should be looked at before anything is changed: a weak line, and nobody said what the pull left in it. */
+export const asksForThePlate = ({ line, colour, plate }: Features): boolean =>
+  !plate && (line === -1 || colour === -1)
 
 /** A next change that is offered for a complaint, with what it rests on. */
 export interface Suggestion {
@@ -207,9 +235,15 @@ export function amountWords(act: Act, amount: number): string {
 
 /**
  * The next single changes for what is wrong, ranked by evidence and then by how easily they go back. Where this press, plate kind
- * and paper have no trial that helped, the trade's usual remedy stands, marked as such.
+ * and paper have no trial that helped, the trade's usual remedy stands, marked as such; of a weak line by what the pull left in the plate.
+ *
+ * @param isExhausted the blankets give no more: more squeeze is no remedy
  */
-export function suggestChanges(features: Features, moved: readonly Moved[], most = 4): Suggestion[] {
+export function suggestChanges(
+  features: Features,
+  moved: readonly Moved[],
+  { most = 4, isExhausted = false } = {},
+): Suggestion[] {
   const suggestions = FEATURE_KEYS.flatMap(
     (feature): (Suggestion & { strength: number; way: Moved['way'] })[] => {
       const value = features[feature]
@@ -225,7 +259,7 @@ export function suggestChanges(features: Features, moved: readonly Moved[], most
         basis: `from ${trials} earlier ${plural(trials, 'trial', 'trials')} here`,
       }))
       const known = new Set(helped.map(({ act }) => act))
-      const usual = (USUAL[feature]?.[value] ?? [])
+      const usual = usualRemedies(feature, value, features)
         .filter(([act]) => !known.has(act))
         .map(([act, way, amount]) => ({
           act,
@@ -236,11 +270,19 @@ export function suggestChanges(features: Features, moved: readonly Moved[], most
           words: `${ACTS[act][way]} by about ${amountWords(act, amount)}`,
           basis: 'the trade’s usual remedy; no trial of yours yet',
         }))
-      return [...own, ...usual]
+      return [...own, ...usual].filter(({ act, way }) => !isExhausted || !SQUEEZES.has(`${act} ${way}`))
     },
   )
+  // What the plate showed after the pull is the first test: its remedies come before those of other complaints.
+  const isTested = ({ complaint }: Suggestion) =>
+    Number(features.plate !== undefined && complaint === 'plate')
   return suggestions
-    .sort((a, b) => b.strength - a.strength || EASE[ACTS[a.act].cost] - EASE[ACTS[b.act].cost])
+    .sort(
+      (a, b) =>
+        b.strength - a.strength ||
+        isTested(b) - isTested(a) ||
+        EASE[ACTS[a.act].cost] - EASE[ACTS[b.act].cost],
+    )
     .filter((one, i, all) => all.findIndex((other) => other.act === one.act && other.way === one.way) === i)
     .slice(0, most)
     .map(({ strength: _, way: __, ...suggestion }) => suggestion)

@@ -3,10 +3,11 @@
 import { capital } from '@/core/units/capital'
 import { counted } from '@/core/units/counted'
 import { useState } from 'react'
-import { complaintsOf, featureWords, type Features } from '@/core/prove/features'
+import { complaintsOf, FEATURES, featureWords, type Features } from '@/core/prove/features'
 import {
   ACTS,
   amountWords,
+  asksForThePlate,
   shiftWords,
   suggestChanges,
   whatMovedWhat,
@@ -20,10 +21,13 @@ export function NextChange({
   features,
   pairs,
   like,
+  isExhausted,
 }: {
   features: Features | null
   pairs: readonly ProofPair[]
   like: { press: string; plateKind: string; paperId: string }
+  /** the blankets give no more */
+  isExhausted: boolean
 }) {
   const [all, setAll] = useState(false)
   const alike = pairs.filter(
@@ -33,7 +37,7 @@ export function NextChange({
   )
   const moved = whatMovedWhat(alike)
   const complaints = features ? complaintsOf(features) : []
-  const suggestions = features ? suggestChanges(features, moved) : []
+  const suggestions = features ? suggestChanges(features, moved, { isExhausted }) : []
   if (complaints.length === 0 && moved.length === 0) return null
   return (
     <section aria-label="What to change next" className="mt-4 border-t border-line pt-3">
@@ -42,10 +46,24 @@ export function NextChange({
           <h2 className="station-title">
             {complaints.map(([feature, value]) => featureWords(feature, value)).join('; ')}
           </h2>
+          {features && asksForThePlate(features) && (
+            <p className="my-1">
+              ◆ First look at the plate after the pull: ink left in its lines asks for pressure, damp or a
+              softer ink; empty lines were wiped out or never filled.
+            </p>
+          )}
+          {isExhausted && (
+            <p className="my-1">
+              ◆ The blankets are pressed to nearly all they can give: tighter screws would change nothing.
+            </p>
+          )}
           <ol className="my-1">
             {suggestions.map(({ words, basis, complaint }) => (
               <li key={words + complaint} className="border-b border-line py-1">
-                <b>{capital(words)}</b> <span className="text-sm text-muted">{basis}</span>
+                <b>{capital(words)}</b>{' '}
+                <span className="text-sm text-muted">
+                  for {FEATURES[complaint].label.toLowerCase()}; {basis}
+                </span>
               </li>
             ))}
           </ol>

@@ -16,6 +16,7 @@ import { Choice } from '@/ui/Choice'
 import { TextField } from '@/ui/Field'
 import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
+import { isExhausted } from '@/core/press/pressSetting'
 import { usePressDoubt } from '../across/bench/usePressDoubt'
 import { problemAt } from '../across/bench/problemAt'
 import { RollerTimer } from '../press/RollerTimer'
@@ -118,6 +119,7 @@ export function ProveStation({
                   plateKind: last.settings.plate.kind,
                   paperId: last.settings.paper.paperId,
                 }}
+                isExhausted={isExhausted(last.settings)}
               />
             )}
           </div>
