@@ -128,4 +128,56 @@ describe('risks', () => {
   })
   it('an ink that meets no other goes whenever it suits', () =>
     expect(whyThere(0, [0, 1], [yellow, black], [])).toContain('whenever'))
+  it('why an ink stands where it does goes by what it meets, and what comes after it', () => {
+    const inks = [black, yellow, brown]
+    const alone = [between(0, 1)]
+    // Black first: yellow is lighter and covers nothing of it.
+    expect(whyThere(0, [0, 1, 2], inks, alone)).toBe('early: its slips can still be wiped off bare plate')
+    expect(whyThere(1, [0, 1, 2], inks, alone)).toBe(
+      'late: it covers what slipped before, and is dabbed with care',
+    )
+    expect(whyThere(2, [0, 1, 2], inks, alone)).toBe('meets no other ink: whenever it suits')
+    expect(whyThere(0, [1, 0, 2], inks, [...alone, between(2, 1)])).toBe(
+      'early: Black, Brown are darker and cover its slips',
+    )
+  })
+  it('what goes wrong is said by its larger part, the worst border first whatever their order', () => {
+    const inks = [black, yellow, brown]
+    const risks = orderRisks([0, 2, 1], inks, [between(2, 1, 5), between(1, 0, 80), between(0, 2, 20)])
+    expect(risks.map(({ first, second, lengthMm }) => [first, second, lengthMm])).toEqual([
+      [0, 1, 80],
+      [0, 2, 20],
+      [2, 1, 5],
+    ])
+    expect(risks.map(({ why }) => why)).toEqual([
+      'a slip of Black shows through Yellow',
+      'a slip of Black shows through Brown',
+      'a slip of Brown shows through Yellow',
+    ])
+  })
+})
+
+describe('the cost of a border, worked by hand from the formula', () => {
+  const white = ink('White', 100, 0.5, 0)
+  const soot = ink('Soot', 0, 1, 0)
+  const [even, paler] = [ink('Even', 50, 0.5, 0.5), ink('Paler cover', 50, 0.4, 0.5)]
+  it.each([
+    // shows 0.15, stain 0.19, hidden 0.95: 0.07125; beside 0.35, shows 0.75, spoil 0.8: 10.5
+    ['yellow before black', yellow, black, 10.57125],
+    // shows 0.75, stain 0.4, hidden 0.2: 12; beside 0.35, shows 0.15, spoil 0.45: 1.18125
+    ['black before yellow', black, yellow, 13.18125],
+    // shows 0.1, stain 0.19, hidden 0.9 (the darker covers nine tenths at least): 0.095; 0.35 · 0.5 · 0.65 · 50: 5.6875
+    ['yellow before brown', yellow, brown, 5.7825],
+    // shows at most 1, stain 0.1, hidden 0.5: 2.5; beside 0.35, shows 1 · 0.5, spoil 0.3: 2.625
+    ['soot before white', soot, white, 5.125],
+    // equally light: shows 0.1 both ways, hidden by the cover alone, 0.4: 0.75; 0.35 · 0.1 · 0.55 · 50: 0.9625
+    ['one before another as light', even, paler, 1.7125],
+  ])('%s', (_, first, second, cost) => {
+    expect(pairCosts([first, second], [between(0, 1)])[0][1]).toBeCloseTo(cost, 9)
+  })
+  it('of equally cheap orders the one of the list is taken, wherever the tie is', () => {
+    const inks = [yellow, black, brown, even]
+    expect(proposeOrder(inks, [between(0, 1)]).order).toEqual([0, 1, 2, 3])
+    expect(proposeOrder([black, yellow, brown, even], [between(0, 1)]).order).toEqual([1, 0, 2, 3])
+  })
 })
