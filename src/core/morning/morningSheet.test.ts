@@ -32,6 +32,7 @@ const job: MorningJob = {
     minutesPerPull: 20,
     hours: 16 / 3,
     life: plateLife(sampleSettings.plate, 14),
+    canBeFaced: false,
     inStock: null,
   },
   editionSize: 24,
@@ -84,7 +85,7 @@ describe('writeMorningSheet', () => {
     expect(text('plate')).not.toContain('may not stand')
     const worn = { ...job.need, life: { ...job.need.life!, leftAtLeast: 5, leftAtMost: 20 } }
     expect(text('plate', readings, { ...job, need: worn })).toBe(
-      'Between 5 and 20 pulls left. The plate may not stand the 16 pulls to come: it has 5 to 20 left.',
+      'The plate may not stand the 16 pulls to come: between 5 and 20 pulls left.',
     )
   })
   it('says when the sheets under way suffice', () =>

@@ -199,7 +199,7 @@ export function writeMorningSheet(readings: MorningReadings, jobs: readonly Morn
       const misfit = misfitsOf(job.need).find((one) => one.of === 'plate')
       lines.push({
         station: 'plate',
-        text: `${capital(describePlateLife(life))}.${misfit ? ` ${misfit.words}` : ''}`,
+        text: misfit?.words ?? `${capital(describePlateLife(life))}.`,
         act: life.standing !== 'fresh' || misfit !== undefined,
         sum: [
           { label: 'Pulls so far, proofs too', value: String(life.spent) },

@@ -91,9 +91,14 @@ describe('what the rest of a job takes', () => {
     expect(misfitsOf({ ...worn, life: { ...worn.life, leftAtMost: 4 } })[0].words).toContain(
       'will hardly stand',
     )
-    expect(misfitsOf({ ...worn, life: { ...worn.life, leftAtLeast: 0, leftAtMost: 0 } })[0].words).toContain(
-      'past what it stands',
-    )
+    expect(
+      misfitsOf({
+        ...worn,
+        life: { ...worn.life, leftAtLeast: 0, leftAtMost: 0, standing: 'past' as const },
+      })[0].words,
+    ).toContain('past what its kind usually stands')
+    expect(misfitsOf({ ...worn, canBeFaced: true })[0].ways).toContain('face it with steel')
+    expect(misfitsOf({ ...worn, canBeFaced: false })[0].ways).not.toContain('steel')
     expect(misfitsOf({ ...need, life: null, inStock: need.sheets, mixCovers: need.pulls })).toEqual([])
   })
 })

@@ -5,7 +5,13 @@ import { readPull, type Pull } from '../edition/pull'
 import { pullsOnBench, runOnBench } from '../edition/runs'
 import { firstMix } from '../ink/mix'
 import { estimateGramsPerPull, needFromWeighings, pullsCovered, type PotWeighing } from '../ink/inkNeed'
-import { plateLife, type PlateHistory, type PlateLife } from '../plate/plateLife'
+import {
+  canBeFaced,
+  describePlateLife,
+  plateLife,
+  type PlateHistory,
+  type PlateLife,
+} from '../plate/plateLife'
 import type { PressKind } from '../press/pressCard'
 import type { Bench } from '../prove/settings'
 import { isSameName } from '../units/byName'
@@ -61,6 +67,8 @@ export interface JobNeed {
   minutesPerPull: number | null
   hours: number | null
   life: PlateLife | null
+  /** steel takes to the plate */
+  canBeFaced: boolean
   inStock: number | null
 }
 
@@ -141,6 +149,7 @@ export function jobNeed(work: WorkAhead, { weighings, facings, inStock }: KnownB
           line: work.line,
         })
       : null,
+    canBeFaced: bench.plate !== null && canBeFaced(bench.plate.kind),
     inStock,
   }
 }
@@ -152,17 +161,13 @@ export interface Misfit {
   ways: string
 }
 
-function plateMisfit({ pulls, life }: JobNeed): Misfit | null {
+function plateMisfit({ pulls, life, canBeFaced }: JobNeed): Misfit | null {
   if (!life || pulls <= life.leftAtLeast) return null
   const may = pulls <= life.leftAtMost ? 'may not stand' : 'will hardly stand'
-  const most =
-    life.leftAtMost === 0
-      ? 'it is past what it stands'
-      : `it has ${life.leftAtLeast} to ${life.leftAtMost} left`
   return {
     of: 'plate',
-    words: `The plate ${may} the ${pulls} pulls to come: ${most}.`,
-    ways: 'Number fewer, face it with steel where it is copper, rework it as a new state, or proof no more on it.',
+    words: `The plate ${may} the ${pulls} pulls to come: ${describePlateLife(life)}.`,
+    ways: `Number fewer, ${canBeFaced ? 'face it with steel, ' : ''}rework it as a new state, or proof no more on it.`,
   }
 }
 
