@@ -101,3 +101,18 @@ test('a damp pack says its water, its window and its mould day, and is weighed w
   await page.getByLabel('Damp sheet, g').fill('60')
   await expect(page.getByText(/Beside the BAT: \d+ points wetter than the BAT’s: blot again/)).toBeVisible()
 })
+
+test('a value that cannot be read stays where it was typed, and takes nothing else along when one leaves', async ({
+  page,
+  sample,
+}) => {
+  await page.goto(`${sample.url}/jobs/samphire/plate`)
+  await page.getByLabel('Width').fill('as wide as a hand')
+  await expect(page.getByText('This is not a length')).toBeVisible()
+  await page.getByLabel('Bevel, degrees').fill('12')
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /^Wipe/ }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Wipe' })).toBeVisible()
+  await page.goto(`${sample.url}/jobs/samphire/plate`)
+  await expect(page.getByLabel('Bevel, degrees')).toHaveValue('12')
+  await expect(page.getByLabel('Width')).toHaveValue('148 mm')
+})

@@ -11,7 +11,7 @@ import { sheetGrams } from '../paper/dampPaper'
 import { formatTurns } from '../press/pressSetting'
 import type { Bench, Station } from '../prove/settings'
 import { misfitsOf, type JobNeed } from '../record/jobNeed'
-import { SURE } from '../record/through'
+import { SURE } from '../record/sure'
 import { formatNumber } from '../units/length'
 import { finite, positive } from '../units/schemas'
 

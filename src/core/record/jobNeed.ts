@@ -17,7 +17,8 @@ import type { Bench } from '../prove/settings'
 import { isSameName } from '../units/byName'
 import { batOfRun, batPulls } from './batOnBench'
 import type { Bat, FiledPull } from './jobFile'
-import { readThrough, SURE, type SheetsOfJob, type Through } from './through'
+import { SURE } from './sure'
+import { readThrough, type SheetsOfJob, type Through } from './through'
 
 /** Proofs still to come while there is no BAT [common practice, no source]. */
 export const PROOFS_TO_COME = 4

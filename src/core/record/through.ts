@@ -1,9 +1,7 @@
 import { freshSheets } from '../edition/freshSheets'
 import type { Pull } from '../edition/pull'
+import { SURE } from './sure'
 import { runOnBench, sheetLines, sheetsWaiting, type Run, type SheetMark } from '../edition/runs'
-
-/** How many of ten editions should come out with the sheets there are. */
-export const SURE = 0.9
 
 /** How an edition stands through all its runs, seen from the run on the bench. */
 export interface Through {

@@ -52,7 +52,7 @@ export function EditionFigures({ edition, through }: { edition: Pull[]; through:
         />
       )}
       <div className="basis-full">
-        <Misfits need={need} />
+        <Misfits />
       </div>
     </div>
   )

@@ -158,7 +158,7 @@ export function QuoteRoom({
           <p className="mt-3">
             Plate: <span data-figure="plate-life">{describePlateLife(quote.life)}</span>.
           </p>
-          <Misfits need={job.need} of="paper" />
+          <Misfits of="paper" />
           {quote.plateWords && (
             <p role="alert" className="font-semibold text-signal">
               ◆ {quote.plateWords}

@@ -13,7 +13,7 @@ import {
   type PotWeighing,
 } from '@/core/ink/inkNeed'
 import type { InkBy } from '@/core/record/jobNeed'
-import { SURE } from '@/core/record/through'
+import { SURE } from '@/core/record/sure'
 import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
@@ -209,7 +209,6 @@ export function AmountRoom({ weighings }: { weighings: PotWeighing[] }) {
     returned: (plate.returned ?? Number.NaN) / 100,
   })
   const path = estimate.success ? inkFromPlate(estimate.data) : null
-  const { need } = job
   const at = (field: string) =>
     estimate.success ? undefined : estimate.error.issues.find(({ path: of }) => of[0] === field)?.message
   return (
@@ -218,7 +217,7 @@ export function AmountRoom({ weighings }: { weighings: PotWeighing[] }) {
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Batch for what is left">
           <WhatToMix weighings={weighings} onBatch={change} />
-          <Misfits need={need} />
+          <Misfits />
           <Weighing jobId={job.id} />
           <Puddle onGrams={(batchGrams) => change({ batchGrams })} />
         </section>

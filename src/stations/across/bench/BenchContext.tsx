@@ -15,7 +15,7 @@ import type { Passes } from '@/core/prove/features'
 import type { Bench } from '@/core/prove/settings'
 import type { Tolerances } from '@/core/prove/tolerance'
 import type { PressKind } from '@/core/press/pressCard'
-import type { JobNeed } from '@/core/record/jobNeed'
+import type { JobNeed, Misfit } from '@/core/record/jobNeed'
 import type { Variation } from '@/core/record/variation'
 import type { Answer } from '../act/answer'
 
@@ -36,6 +36,8 @@ export interface BenchJob {
   pullsFromPlate: number
   /** what the rest of it takes, as every screen says it */
   need: JobNeed
+  /** where what is wanted and what there is do not fit */
+  misfits: Misfit[]
   /** how the press that was on the bench when it was read presses; null: not in the store */
   pressKind: PressKind | null
   numbered: boolean

@@ -1,7 +1,7 @@
 import { readPull } from '@/core/edition/pull'
 import { pullsOnBench, runOnBench } from '@/core/edition/runs'
 import { batOfRun } from '@/core/record/batOnBench'
-import { jobNeed, workAhead, type KnownBeside } from '@/core/record/jobNeed'
+import { jobNeed, misfitsOf, workAhead, type KnownBeside } from '@/core/record/jobNeed'
 import type { JobRecord } from '@/data/record/jobRecord'
 import type { BenchJob } from './BenchContext'
 
@@ -10,6 +10,7 @@ export function readBench(job: JobRecord, beside: KnownBeside): BenchJob {
   const bat = batOfRun(job.bats, job.openRun)
   const pulls = pullsOnBench(job)
   const run = runOnBench(job)
+  const need = jobNeed(workAhead(job), beside)
   const accepted = pulls.filter(
     (pull) => pull.kind === 'edition' && readPull(pull).decision?.decision === 'accepted',
   ).length
@@ -28,7 +29,8 @@ export function readBench(job: JobRecord, beside: KnownBeside): BenchJob {
     accepted,
     editionSize: job.editionSize,
     pullsFromPlate: pulls.length,
-    need: jobNeed(workAhead(job), beside),
+    need,
+    misfits: misfitsOf(need),
     pressKind: beside.pressKind,
     numbered: job.prints.length > 0,
     drying: job.dryings.length > 0,

@@ -1,6 +1,7 @@
 'use client'
 
 import { useCallback, useEffect, useRef, useState } from 'react'
+import type { ZodError } from 'zod'
 import type { Origin } from '@/core/document/origins'
 import { checkBench, STATION_SETTINGS, type Bench, type SettingStation } from '@/core/prove/settings'
 import type { FieldProblem } from '@/data/database/errors'
@@ -31,6 +32,29 @@ interface StationHandle<S extends SettingStation> {
 }
 
 /**
+ * A setting with its wrong fields as they were kept before; null where that is no setting either, or nothing else was changed.
+ *
+ * @param bench as it is kept
+ */
+function withoutWrong<S extends SettingStation>(
+  station: S,
+  next: Loose<NonNullable<Bench[S]>>,
+  bench: Bench,
+  { issues }: ZodError,
+): NonNullable<Bench[S]> | null {
+  const before = bench[station] as Record<string, unknown> | null
+  if (!before) return null
+  const wrong = new Set(issues.map(({ path }) => String(path[0])))
+  const mended = Object.fromEntries(
+    Object.entries(next).map(([key, value]) => [key, wrong.has(key) ? before[key] : value]),
+  )
+  const parsed = STATION_SETTINGS[station].safeParse(mended)
+  if (!parsed.success || JSON.stringify(parsed.data) === JSON.stringify(before)) return null
+  const isWhole = checkBench({ ...bench, [station]: parsed.data }).length === 0
+  return isWhole ? (parsed.data as NonNullable<Bench[S]>) : null
+}
+
+/**
  * One station's setting on the screen: shown at once, checked by its schema, kept after a short rest, and taken back with
  * Ctrl + Z. What cannot be kept stays on the screen with the reason at its field.
  *
@@ -50,6 +74,7 @@ export function useStation<S extends SettingStation>(
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null)
   const latest = useRef(bench)
   const changes = useRef(0)
+  const isResting = useRef(false)
   const origins = useRef<Record<string, Origin>>({})
   useEffect(() => {
     latest.current = bench
@@ -57,7 +82,8 @@ export function useStation<S extends SettingStation>(
   const value = loose ?? set ?? initial
 
   const keep = useCallback(
-    async (setting: unknown) => {
+    async (setting: unknown, left: FieldProblem[] = []) => {
+      isResting.current = false
       setState('keeping')
       const sent = changes.current
       const answer = await send((target) =>
@@ -65,8 +91,8 @@ export function useStation<S extends SettingStation>(
       )
       // An answer to what was sent before says nothing of what has been typed since.
       if (changes.current !== sent) return
-      setProblems(answer.ok ? [] : answer.problems)
-      setState(answer.ok ? 'kept' : 'not-kept')
+      setProblems(answer.ok ? left : answer.problems)
+      setState(answer.ok && left.length === 0 ? 'kept' : 'not-kept')
     },
     [send, station],
   )
@@ -74,6 +100,7 @@ export function useStation<S extends SettingStation>(
   const apply = useCallback(
     (next: Loose<NonNullable<Bench[S]>>) => {
       if (timer.current) clearTimeout(timer.current)
+      isResting.current = false
       changes.current += 1
       const parsed = STATION_SETTINGS[station].safeParse(next)
       const found: FieldProblem[] = parsed.success
@@ -85,11 +112,18 @@ export function useStation<S extends SettingStation>(
       if (!parsed.success || found.length > 0) {
         setLoose(next)
         setState('not-kept')
+        // What is wrong stays on the screen; what was typed beside it is kept, so that leaving takes nothing else along.
+        const rest = parsed.success ? null : withoutWrong(station, next, latest.current, parsed.error)
+        if (!rest) return
+        show({ ...latest.current, [station]: rest })
+        isResting.current = true
+        timer.current = setTimeout(() => void keep(rest, found), REST_MS)
         return
       }
       setLoose(null)
       show({ ...latest.current, [station]: parsed.data })
       setState('waiting')
+      isResting.current = true
       timer.current = setTimeout(() => void keep(parsed.data), REST_MS)
     },
     [keep, show, station],
@@ -132,7 +166,7 @@ export function useStation<S extends SettingStation>(
   const waiting = useRef<() => void>(() => undefined)
   useEffect(() => {
     waiting.current = () => {
-      if (state !== 'waiting' || !timer.current) return
+      if (!isResting.current || !timer.current) return
       clearTimeout(timer.current)
       void keep(latest.current[station])
     }

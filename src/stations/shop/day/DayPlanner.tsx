@@ -94,7 +94,7 @@ export function DayPlanner({ learned, onBegun }: { learned: LearnedCycle | null;
         <p className="text-sm">
           <b data-figure="pulls-to-come">{need.pulls}</b> {wantedWords(need)}.
         </p>
-        <Misfits need={need} />
+        <Misfits />
       </div>
       <div className="grid min-w-0 grid-cols-1 content-start gap-5">
         {read === 'no-start' && (
