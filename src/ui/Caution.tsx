@@ -34,7 +34,7 @@ export function Caution({
   children: string
   pointer: string
 }) {
-  const person = who.trim().toLowerCase()
+  const person = who.trim()
   const key = `typothesis-caution-${name}-${person}`
   const [isGone, setGone] = useState(false)
   const seen = useSyncExternalStore(

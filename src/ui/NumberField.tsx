@@ -58,19 +58,15 @@ function ReadField({
   )
 }
 
-/** The unit of a field whose label names it at its end: "Room, °C". */
-const unitInLabel = (label: string) => /, ([^,]+)$/.exec(label)?.[1]
-
 /** A number with its unit; another unit of its kind, a fraction or a mixed number is read too. */
 export function NumberField({ unit, label, digits = 3, ...rest }: NumberFieldProps) {
-  const of = unit ?? unitInLabel(label)
   return (
     <ReadField
       {...rest}
       label={unit ? `${label}, ${unit}` : label}
-      read={(text) => readQuantity(text, of)}
+      read={(text) => readQuantity(text, unit)}
       write={(value) => formatNumber(value, digits).replace('−', '-')}
-      unreadable={of ? `This is not a number of ${of}.` : 'This is not a number.'}
+      unreadable={unit ? `This is not a number in ${unit}.` : 'This is not a number.'}
     />
   )
 }

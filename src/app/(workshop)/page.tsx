@@ -9,7 +9,7 @@ import { loadDryingPlaces } from '@/data/shop/dryingPlaces'
 import { latestMornings } from '@/data/shop/mornings'
 import { listJobs } from '@/data/shop/jobs'
 import { loadJobsUnderWay } from '@/data/shop/jobsUnderWay'
-import { loadKnownBeside } from '@/data/shop/knownBeside'
+import { loadWeighedAndFaced } from '@/data/shop/knownBeside'
 import { loadReservations } from '@/data/shop/stock'
 import { loadStore } from '@/data/shop/store'
 import { MorningReadingsForm } from '@/stations/shop/morning/MorningReadingsForm'
@@ -73,13 +73,12 @@ export default async function MorningPage({ searchParams }: { searchParams: Prom
   const active = await Promise.all(
     read.map(async ({ slug, ...job }) => ({
       slug,
-      facts: readMorning(
-        job,
-        inks,
-        { now, zone },
-        calibration,
-        await loadKnownBeside(job.id, job.bench, { papers, presses, reservations }),
-      ),
+      facts: readMorning(job, inks, { now, zone }, calibration, {
+        ...(await loadWeighedAndFaced(job.id)),
+        // The sheet speaks of plates and mixes; paper and press have lines of their own.
+        inStock: null,
+        pressKind: null,
+      }),
     })),
   )
   const lines = morning

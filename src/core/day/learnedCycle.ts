@@ -27,12 +27,7 @@ const FEWEST = 5
  * @returns null with fewer than two pulls of one day
  */
 export function learnCycle(
-  pulls: readonly {
-    pulledAt: string
-    zone: string
-    wipeSeconds: number | null
-    plateSeconds?: number | null
-  }[],
+  pulls: readonly { pulledAt: string; zone: string; wipeSeconds: number | null }[],
 ): LearnedCycle | null {
   const sorted = [...pulls].sort((a, b) => a.pulledAt.localeCompare(b.pulledAt))
   const gaps = sorted

@@ -1,6 +1,7 @@
 import { dayOf } from '../units/moment'
 import { compareSettings } from '../prove/compareSettings'
 import { handEffects, type HandEffect } from '../stats/handEffects'
+import { mean } from '../stats/mean'
 import { mannKendall } from '../stats/mannKendall'
 import { scanShift, SHIFT_FROM, type Shift } from '../stats/shiftScan'
 import { formatNumber } from '../units/length'
@@ -151,7 +152,7 @@ function shiftWords(
   const digits = unit === 'D' ? 2 : 1
   const by = shift!.by
   const after = points.slice(shift!.since)
-  const now = after.reduce((sum, { value }) => sum + value / after.length, 0)
+  const now = mean(after.map(({ value }) => value))
   const room = band && (by > 0 ? band.high - now : now - band.low)
   const passes = (more: number) =>
     more > 0

@@ -28,13 +28,13 @@ describe('a quote', () => {
       startsNeeded({ accepted: 30, earlierAccepted: 22, earlierRejected: 3, confidence: 0.9 }).starts,
     )
     expect(quote.sheets).toBe(quote.starts + 5)
-    expect(quote.inkGrams).toBeCloseTo((quote.sheets * 2.6) / 0.9, 9)
+    expect(quote.inkGrams).toBeCloseTo(quote.sheets * 2.6, 9)
   })
   it('through three runs, two of them at the press, starts more sheets and takes twice the hours and ink a sheet', () => {
     const one = quoteEdition(wish, { accepted: 0, rejected: 0 }, plate)
     const three = quoteEdition(wish, { accepted: 0, rejected: 0 }, plate, { all: 3, press: 2 })
     expect(three.starts).toBeGreaterThan(one.starts)
-    expect(three.inkGrams).toBeCloseTo((2 * three.pulls * 2.6) / 0.9, 9)
+    expect(three.inkGrams).toBeCloseTo(2 * three.pulls * 2.6, 9)
     expect(three.hours).toBeCloseTo((2 * (60 + 25 * three.pulls)) / 60, 9)
   })
   it('adds up, and a print costs its share (property)', () => {

@@ -37,9 +37,6 @@ export const quoteInput = z
   })
 export type QuoteInput = z.infer<typeof quoteInput>
 
-/** Ink that stays on slab, rag and knife, as a share of what is mixed [common practice, no source]. */
-const INK_LEFT_ON_SLAB = 0.1
-
 export interface Quote {
   accepted: number
   starts: number
@@ -57,7 +54,7 @@ export interface Quote {
 }
 
 /**
- * Reckons an edition: sheets to start by this shop's rejects (beta-binomial), ink mixed once with what stays on the slab, hours, what
+ * Reckons an edition: sheets to start by this shop's rejects (beta-binomial), ink used up, as `jobNeed` reckons it, hours, what
  * the plate must stand, and the cost of one accepted print. The BAT is one print more, pulled among the proofs.
  *
  * @param runs how many every sheet goes through, and how many of them at the press; each is taken to be as this one
@@ -78,7 +75,7 @@ export function quoteEdition(
   const starts = runs.all === 1 ? inOne.starts : freshSheets(accepted, [], runs.all, input.confidence).fresh
   const expectedRejects = runs.all === 1 ? inOne.expectedRejects : starts - accepted
   const pulls = starts + input.proofs
-  const inkGrams = (runs.press * pulls * input.gramsPerPull) / (1 - INK_LEFT_ON_SLAB)
+  const inkGrams = runs.press * pulls * input.gramsPerPull
   const hours = (runs.press * (input.minutesToSetUp + pulls * input.minutesPerPull)) / 60
   const life = plateLife(plate, plate.pullsMade, plate.history)
   const beyond =

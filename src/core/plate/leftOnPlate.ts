@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { mean } from '../stats/mean'
 import { finite, nonNegative, positive } from '../units/schemas'
 
 /** A reading of what wears: how many pulls the plate had by then, who wiped, and whether the print was thrown out. */
@@ -63,43 +64,52 @@ const APART = RATIOS.map((ratio, i) => ({
 /** Readings are never taken to be truer than this share of what lies above the floor: the step of a densitometer beside a dark line. */
 const FINEST = 0.01
 
-interface Sums {
-  xx: number
-  xy: number
+/** Sums over one hand's readings, from which those of every line through them follow. */
+interface HandSums {
+  n: number
+  /** of pulls, of values above the floor, and of their products */
+  p: number
+  y: number
+  pp: number
+  py: number
   yy: number
-  logDeterminant: number
 }
 
+const handSums = (readings: readonly PlateReading[], floor: number): HandSums =>
+  readings.reduce(
+    ({ n, p, y, pp, py, yy }, { pull, value }) => ({
+      n: n + 1,
+      p: p + pull,
+      y: y + value - floor,
+      pp: pp + pull * pull,
+      py: py + pull * (value - floor),
+      yy: yy + (value - floor) ** 2,
+    }),
+    { n: 0, p: 0, y: 0, pp: 0, py: 0, yy: 0 },
+  )
+
 /**
- * Sums of two columns weighted by the inverse of 1 + ratio²·(hand − mean of the hands): what a hand's prints share counts once, and what
- * all hands share is the plate's.
+ * Sums of the column x = a + b·pull and of the values, weighted by the inverse of 1 + ratio²·(hand − mean of the hands): what a hand's
+ * prints share counts once, and what all hands share is the plate's.
  */
 function sumsOf(
-  hands: readonly { y: readonly number[]; pull: readonly number[] }[],
+  hands: readonly HandSums[],
   ratio: number,
-  x: (pull: number) => number,
-): Sums {
-  const sums: Sums = { xx: 0, xy: 0, yy: 0, logDeterminant: 0 }
+  [a, b]: readonly [number, number],
+): { xx: number; xy: number; yy: number; logDeterminant: number } {
+  const sums = { xx: 0, xy: 0, yy: 0, logDeterminant: 0 }
   const spread = ratio * ratio
   let [ones, alongX, alongY] = [0, 0, 0]
-  for (const { y, pull } of hands) {
-    let [sx, sy] = [0, 0]
-    y.forEach((value, i) => {
-      const column = x(pull[i])
-      sx += column
-      sy += value
-      sums.xx += column * column
-      sums.xy += column * value
-      sums.yy += value * value
-    })
-    const own = 1 + y.length * spread
-    sums.xx -= (spread / own) * sx * sx
-    sums.xy -= (spread / own) * sx * sy
-    sums.yy -= (spread / own) * sy * sy
+  for (const { n, p, y, pp, py, yy } of hands) {
+    const x = a * n + b * p
+    const own = 1 + n * spread
+    sums.xx += a * a * n + 2 * a * b * p + b * b * pp - (spread / own) * x * x
+    sums.xy += a * y + b * py - (spread / own) * x * y
+    sums.yy += yy - (spread / own) * y * y
     sums.logDeterminant += Math.log(own)
-    ones += y.length / own
-    alongX += sx / own
-    alongY += sy / own
+    ones += n / own
+    alongX += x / own
+    alongY += y / own
   }
   // The mean of the hands is taken back out, by Sherman and Morrison's formula.
   const shared = spread / hands.length
@@ -157,13 +167,15 @@ export function pullsLeft({
   const hasRoom = new Set(counted.map(({ pull }) => pull)).size > 1
   if (counted.length < FEWEST || !hasRoom) return { low: left(low), high: left(high), isByReadings: false }
 
-  const hands = [...new Set(counted.map(({ hand }) => hand))].map((one) => {
-    const own = counted.filter(({ hand }) => hand === one)
-    return { y: own.map(({ value }) => value - floor), pull: own.map(({ pull }) => pull) }
-  })
+  const hands = [...new Set(counted.map(({ hand }) => hand))].map((one) =>
+    handSums(
+      counted.filter(({ hand }) => hand === one),
+      floor,
+    ),
+  )
   const n = counted.length
-  const meanPull = counted.reduce((sum, { pull }) => sum + pull, 0) / n
-  const above = counted.reduce((sum, { value }) => sum + value - floor, 0) / n
+  const meanPull = mean(counted.map(({ pull }) => pull))
+  const above = mean(counted.map(({ value }) => value)) - floor
   const finest = n * (FINEST * above) ** 2 + Number.MIN_VALUE
   const [weak, strong] = stated === undefined ? [low, high] : [stated / ABOUT, stated * ABOUT]
   const middle = Math.log(weak * strong) / 2
@@ -173,7 +185,7 @@ export function pullsLeft({
   const logs = lives.map((life) => {
     const prior = logPrior(life, middle, half)
     return APART.map(({ ratio, weight }) => {
-      const sums = sumsOf(hands, ratio, (pull) => (life - pull) / (life - meanPull))
+      const sums = sumsOf(hands, ratio, [life / (life - meanPull), -1 / (life - meanPull)])
       const squares = Math.max(0, sums.yy - (sums.xy * sums.xy) / sums.xx) + finest
       // A plate that had nothing above the floor to lose is none.
       if (!(sums.xy * (life - meanPull) > 0)) return -Infinity

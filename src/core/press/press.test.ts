@@ -160,12 +160,18 @@ describe('a bench that would not print', () => {
     ...({ mmPerTurn: 2, rollerRadiusMm: 60, makeReadyMm: 0, frameNPerMm: null } as object),
     pack: [linear(3, 1)].map((layer) => ({ ...layer, densificationStrain: 0.6 })),
   }
-  const at = (readingLeft: number, readingRight = readingLeft) =>
+  const at = (readingLeft: number, readingRight = readingLeft, isByHand = false) =>
     pressDoubt(
-      { ...press, readingLeft, readingRight } as unknown as PressSetting,
-      { widthMm: 100, thicknessMm: 1 },
-      { sheetWidthMm: 200, caliperMm: 0.4 },
+      {
+        press: { ...press, readingLeft, readingRight } as unknown as PressSetting,
+        plate: { widthMm: 100, thicknessMm: 1 },
+        paper: { sheetWidthMm: 200, caliperMm: 0.4 },
+      },
+      isByHand,
     )
+  it('says nothing of what is pressed by hand: no screw stands for it', () => {
+    expect(at(3, 3, true)).toBeNull()
+  })
   it('says that nothing is pressed, on one side or both, and by how much the roller stays clear', () => {
     // 1 + 0.4 + 3 mm lie under the roller: at 3 turns of 2 mm it is 1.6 mm clear.
     expect(at(3)).toBe('Nothing is pressed: the roller stays 1.60 mm above the blankets.')

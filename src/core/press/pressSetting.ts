@@ -106,8 +106,19 @@ export function squeezeAt(
   return { contact: peakMPa > 0 ? 'pressed' : 'none', peakMPa, contactWidthMm }
 }
 
-/** Why a bench would not print as it stands: at both screws nothing is pressed, or more than the layers can give; null: it is pressed. */
-export function pressDoubt(press: PressSetting, plate: PlateSize, paper: SheetSize): string | null {
+/** What is pressed: a bench as far as it lies under the roller. */
+export interface Pressed {
+  press: PressSetting
+  plate: PlateSize
+  paper: SheetSize
+}
+
+/**
+ * Why a bench would not print as it stands: nothing is pressed at one screw or both, or more than the layers can give; null: it would,
+ * or it is pressed by hand, where no screw says anything.
+ */
+export function pressDoubt({ press, plate, paper }: Pressed, isByHand: boolean): string | null {
+  if (isByHand) return null
   const contacts = [press.readingLeft, press.readingRight].map(
     (turns) => squeezeAtTurns(press, turns, plate, paper).contact,
   )
@@ -121,15 +132,7 @@ export function pressDoubt(press: PressSetting, plate: PlateSize, paper: SheetSi
 }
 
 /** Whether a layer is pressed to nearly all it can give, so that more squeeze is none. */
-export function isExhausted({
-  press,
-  plate,
-  paper,
-}: {
-  press: PressSetting
-  plate: PlateSize
-  paper: SheetSize
-}): boolean {
+export function isExhausted({ press, plate, paper }: Pressed): boolean {
   const stack = {
     ...stackOf(press, plate.thicknessMm, paper.caliperMm),
     gapMm: pressedGap(press, Math.min(press.readingLeft, press.readingRight), plate, paper),

@@ -17,11 +17,8 @@ import type { Bench } from '../prove/settings'
 import { isSameName } from '../units/byName'
 import { batOfRun, batPulls } from './batOnBench'
 import type { Bat, FiledPull } from './jobFile'
-import { SURE } from './sure'
+import { PROOFS_TO_COME, SURE } from './sure'
 import { readThrough, type SheetsOfJob, type Through } from './through'
-
-/** Proofs still to come while there is no BAT [common practice, no source]. */
-export const PROOFS_TO_COME = 4
 
 /** What a job's own record says of what is still to be done. */
 export interface WorkAhead {

@@ -116,18 +116,14 @@ const ALIASES: Record<string, string> = {
 
 const named = (unit: string) => ALIASES[unit] ?? unit
 
-/** A field’s unit without what is said of it: "% of dry weight" is "%". */
-const bare = (unit: string) => {
-  const written = unit.trim().toLowerCase()
-  return named(
-    written in ALIASES || !/ (of|at|a|the) /.test(` ${written} `) ? written : written.split(' ')[0],
-  )
-}
+/** A field’s unit is its first word, "% of dry weight", unless all of it is one. */
+const fieldUnit = (shown: string) =>
+  named(FAMILIES.some((family) => shown in family) ? shown : shown.split(' ')[0])
 
 /**
  * Reads what is typed into a field of some unit: a bare number is in that unit, another unit of its kind is turned into it.
  *
- * @param unit of the field, as it is shown; '' or undefined: none
+ * @param unit of the field, as it is shown: its first word is the unit ("% of dry weight"); '' or undefined: none
  * @returns in the field's unit; null where it is no number, or a unit of another kind
  * @example readQuantity('60 °F', '°C') // 15.555…
  * @example readQuantity('1 1/2 h', 'minutes') // 90
@@ -135,7 +131,7 @@ const bare = (unit: string) => {
 export function readQuantity(text: string, unit = ''): number | null {
   const typed = readTypedNumber(text)
   if (!typed) return null
-  const [from, to] = [named(typed.unit), bare(unit)]
+  const [from, to] = [named(typed.unit), fieldUnit(unit.trim().toLowerCase())]
   if (from === '' || from === to) return typed.value
   const family = FAMILIES.find((one) => from in one && to in one)
   if (!family) return null

@@ -1,41 +1,34 @@
 import { paperStanding } from '@/core/paper/stock'
+import type { Bench } from '@/core/prove/settings'
 import type { KnownBeside } from '@/core/record/jobNeed'
 import { loadInkWeighings } from '../ink/calibrations'
 import { loadFacings } from '../plate/plateWatch'
 import { loadReservations } from './stock'
-import { loadStore, type StorePaper, type StorePress } from './store'
-import type { Bench } from '@/core/prove/settings'
-import type { Reservation } from '@/core/paper/stock'
+import { pressKindOf, sheetsLeftOf } from './store'
 
-/** What is in the store, where it is read already. */
-interface Stocked {
-  presses: readonly StorePress[]
-  papers: readonly StorePaper[]
-  reservations: readonly Reservation[]
-}
-
-async function loadStocked(): Promise<Stocked> {
-  const [{ papers, presses }, reservations] = await Promise.all([loadStore(), loadReservations()])
-  return { papers, presses, reservations }
+/** What was weighed of a job's ink, and the facings of its plate. */
+export async function loadWeighedAndFaced(
+  jobId: string,
+): Promise<Pick<KnownBeside, 'weighings' | 'facings'>> {
+  const [weighings, facings] = await Promise.all([loadInkWeighings(jobId), loadFacings(jobId)])
+  return { weighings, facings }
 }
 
 /** What the workshop knows of a job beside its record: ink weighed, facings, sheets of its paper that no other job keeps back, and its press. */
 export async function loadKnownBeside(
   jobId: string,
-  { paper: onBench, press }: Pick<Bench, 'paper' | 'press'>,
-  stocked?: Stocked,
+  { paper, press }: Pick<Bench, 'paper' | 'press'>,
 ): Promise<KnownBeside> {
-  const [weighings, facings, { papers, presses, reservations }] = await Promise.all([
-    loadInkWeighings(jobId),
-    loadFacings(jobId),
-    stocked ?? loadStocked(),
+  const [own, left, reservations, pressKind] = await Promise.all([
+    loadWeighedAndFaced(jobId),
+    sheetsLeftOf(paper?.paperId),
+    loadReservations(),
+    pressKindOf(press?.pressId),
   ])
-  const paper = papers.find(({ id }) => id === onBench?.paperId)
-  const others = reservations.filter((one) => one.paperId === onBench?.paperId && one.jobId !== jobId)
+  const others = reservations.filter((one) => one.paperId === paper?.paperId && one.jobId !== jobId)
   return {
-    weighings,
-    facings,
-    inStock: paper ? Math.max(0, paperStanding(paper.sheetsLeft, others, null).free) : null,
-    pressKind: presses.find(({ id }) => id === press?.pressId)?.kind ?? null,
+    ...own,
+    inStock: left === null ? null : Math.max(0, paperStanding(left, others, null).free),
+    pressKind,
   }
 }

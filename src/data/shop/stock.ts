@@ -47,21 +47,28 @@ export async function loadStockBook(paperId: string): Promise<StockMove[]> {
   return (await readRows(tables.stock_moves, { where: { paperId }, order: [['id', 'DESC']] })) as StockMove[]
 }
 
-/** The paper on a job's first bench; a bench that cannot be read asks for none. */
-const paperOnBench = (jobIds: readonly string[]): Promise<Map<string, string | null>> =>
-  remembered('paper', jobIds, async (changed) => {
-    const { tables } = await openDatabase()
-    const runs = await readReadable(tables.runs, { where: { position: 0, jobId: changed } })
-    return new Map(runs.map(({ jobId, bench }) => [jobId, bench.paper?.paperId ?? null]))
-  })
-
-/** Sheets that jobs under way keep back, by the paper on their bench. @param all every job, where they are at hand */
+/**
+ * Sheets that jobs under way keep back, by the paper on their first bench; a bench that cannot be read asks for none. Remembered job by
+ * job: every page of a job asks what the others leave it.
+ *
+ * @param all every job, where they are at hand
+ */
 export async function loadReservations(all?: readonly JobSummary[]): Promise<Reservation[]> {
-  const jobs = (all ?? (await listJobs())).filter(({ phase }) => phase === 'proving' || phase === 'edition')
-  const papers = await paperOnBench(jobs.map(({ id }) => id))
-  return jobs.flatMap((job) => {
-    const paperId = papers.get(job.id)
-    const sheets = sheetsWanted(job)
-    return paperId && sheets > 0 ? [{ jobId: job.id, title: job.title, paperId, sheets }] : []
+  const kept = await remembered('reservation', null, async (changed) => {
+    const { tables } = await openDatabase()
+    const [jobs, runs] = await Promise.all([
+      all ?? listJobs(),
+      readReadable(tables.runs, { where: { position: 0, jobId: changed } }),
+    ])
+    const papers = new Map(runs.map(({ jobId, bench }) => [jobId, bench.paper?.paperId ?? null]))
+    const of = new Map(jobs.map((job) => [job.id, job]))
+    return new Map(changed.map((id) => [id, reservationOf(of.get(id), papers.get(id) ?? null)]))
   })
+  return [...kept.values()].filter((one) => one !== null)
+}
+
+function reservationOf(job: JobSummary | undefined, paperId: string | null): Reservation | null {
+  const isUnderWay = job?.phase === 'proving' || job?.phase === 'edition'
+  const sheets = job && isUnderWay ? sheetsWanted(job) : 0
+  return job && paperId && sheets > 0 ? { jobId: job.id, title: job.title, paperId, sheets } : null
 }

@@ -160,6 +160,26 @@ export async function loadStore(): Promise<Store> {
   }
 }
 
+/** How many sheets of one paper lie in the store; null: it is not in it. @param paperId undefined: none is on the bench */
+export async function sheetsLeftOf(paperId: string | undefined): Promise<number | null> {
+  if (paperId === undefined) return null
+  const { tables } = await openDatabase()
+  const [[row], moved, used] = await Promise.all([
+    readRows(tables.papers, { where: { id: paperId } }),
+    tables.stock_moves.sum('change', { where: { paperId } }),
+    sheetsPulled(),
+  ])
+  return row ? row.sheetsReceived + (moved ?? 0) - (used.get(paperId) ?? 0) : null
+}
+
+/** How a press of the store presses; null: it is not in it. @param pressId undefined: none is on the bench */
+export async function pressKindOf(pressId: string | undefined): Promise<StorePress['kind'] | null> {
+  if (pressId === undefined) return null
+  const { tables } = await openDatabase()
+  const [row] = await readRows(tables.presses, { where: { id: pressId } })
+  return row ? pressSchema.parse(row).kind : null
+}
+
 /** A pack's layers as its blankets are now. */
 const layersNow = (ids: readonly string[], shelf: readonly StoreBlanket[]) =>
   ids.flatMap((id) => shelf.filter((blanket) => blanket.id === id).map(layerOfBlanket))

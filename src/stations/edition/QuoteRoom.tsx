@@ -4,6 +4,7 @@ import Link from 'next/link'
 import { useState } from 'react'
 import { quoteEdition, quoteInput, type QuoteInput } from '@/core/edition/quote'
 import { describePlateLife, type PlateHistory } from '@/core/plate/plateLife'
+import { PROOFS_TO_COME } from '@/core/record/sure'
 import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { Figure } from '@/ui/Figure'
@@ -66,7 +67,7 @@ export function QuoteRoom({
     ap: Math.floor(editionSize / 10),
     pp: 1,
     hc: 0,
-    proofs: 5,
+    proofs: PROOFS_TO_COME,
     gramsPerPull: round(gramsPerPull, 2) ?? 3,
     minutesPerPull: round(minutesPerPull, 1) ?? 25,
     minutesToSetUp: 60,
@@ -145,8 +146,8 @@ export function QuoteRoom({
             <Figure value={quote.sheets} label="sheets, proofs with them" />
             <Figure
               value={`${formatNumber(quote.inkGrams, 0)} g`}
-              label="ink, mixed once"
-              note="a tenth stays on slab and rag"
+              label="ink used up"
+              note="what is carded off goes back to the slab"
             />
             <Figure value={`${formatNumber(quote.hours, 1)} h`} label="of work" />
             <Figure

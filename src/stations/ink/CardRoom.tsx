@@ -7,6 +7,7 @@ import { Printer } from 'lucide-react'
 import { useMemo, useState } from 'react'
 import { firstMix, recipeOf, recipeGrams } from '@/core/ink/mix'
 import { batchContents, describeMixChange, type MixCard, type WeighedInk } from '@/core/ink/mixCard'
+import { pullsCovered } from '@/core/ink/inkNeed'
 import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/database/errors'
 import type { StoreInk } from '@/data/shop/inks'
@@ -104,7 +105,9 @@ export function CardRoom({
             mix={value}
             title={job.title}
             covers={
-              value.batchGrams && value.gramsPerPull ? Math.floor(value.batchGrams / value.gramsPerPull) : 0
+              value.batchGrams && value.gramsPerPull
+                ? pullsCovered(value.batchGrams, value.gramsPerPull, 0)
+                : 0
             }
           />
           {onCard && (

@@ -219,15 +219,16 @@ function Calibrations({ calibration }: { calibration: InkCalibration }) {
           The same drip or slump, at two temperatures: now halves every{' '}
           {formatNumber(calibration.halvingC, 1)} °C
         </legend>
-        <NumberField label="First, °C" value={drip.t1} onValue={(t1) => setDrip({ ...drip, t1 })} />
-        <NumberField label="took, s" value={drip.s1} onValue={(s1) => setDrip({ ...drip, s1 })} />
+        <NumberField label="First" unit="°C" value={drip.t1} onValue={(t1) => setDrip({ ...drip, t1 })} />
+        <NumberField label="took" unit="s" value={drip.s1} onValue={(s1) => setDrip({ ...drip, s1 })} />
         <NumberField
-          label="Second, °C"
+          label="Second"
+          unit="°C"
           value={drip.t2}
           onValue={(t2) => setDrip({ ...drip, t2 })}
           problem={isFull(drip) && !dripTimes.success ? dripTimes.error.issues[0].message : undefined}
         />
-        <NumberField label="took then, s" value={drip.s2} onValue={(s2) => setDrip({ ...drip, s2 })} />
+        <NumberField label="took then" unit="s" value={drip.s2} onValue={(s2) => setDrip({ ...drip, s2 })} />
         <Button
           className="col-span-2 sm:col-span-4"
           disabled={!dripTimes.success}
@@ -243,7 +244,8 @@ function Calibrations({ calibration }: { calibration: InkCalibration }) {
           Weigh 20 drops: a drop is now {formatNumber(calibration.dropGrams, 3)} g
         </legend>
         <NumberField
-          label="20 drops weigh, g"
+          label="20 drops weigh"
+          unit="g"
           value={drops}
           onValue={setDrops}
           problem={drops !== null && (drops <= 0 || drops > 20) ? 'must be within 0 and 20 g' : undefined}
@@ -260,14 +262,21 @@ function Calibrations({ calibration }: { calibration: InkCalibration }) {
           Drip your light oil beside a liquid you know, both at 20 °C: now{' '}
           {formatNumber(calibration.thinOilPas, 2)} Pa·s
         </legend>
-        <NumberField label="Known, Pa·s" value={oil.known} onValue={(known) => setOil({ ...oil, known })} />
         <NumberField
-          label="Known drips in, s"
+          label="Known"
+          unit="Pa·s"
+          value={oil.known}
+          onValue={(known) => setOil({ ...oil, known })}
+        />
+        <NumberField
+          label="Known drips in"
+          unit="s"
           value={oil.knownSeconds}
           onValue={(knownSeconds) => setOil({ ...oil, knownSeconds })}
         />
         <NumberField
-          label="Oil drips in, s"
+          label="Oil drips in"
+          unit="s"
           value={oil.seconds}
           onValue={(seconds) => setOil({ ...oil, seconds })}
         />
@@ -287,12 +296,14 @@ function Calibrations({ calibration }: { calibration: InkCalibration }) {
             : 'not learned yet'}
         </legend>
         <NumberField
-          label="Room, °C"
+          label="Room"
+          unit="°C"
           value={cool.room}
           onValue={(next) => setCool({ ...cool, room: next })}
         />
         <NumberField
-          label="Off the heat, °C"
+          label="Off the heat"
+          unit="°C"
           value={cool.start}
           onValue={(start) => setCool({ ...cool, start })}
         />
@@ -302,7 +313,8 @@ function Calibrations({ calibration }: { calibration: InkCalibration }) {
           onValue={(minutes) => setCool({ ...cool, minutes })}
         />
         <NumberField
-          label="Plate then, °C"
+          label="Plate then"
+          unit="°C"
           value={cool.later}
           onValue={(later) => setCool({ ...cool, later })}
           problem={isFull(cool) && !cooling.success ? cooling.error.issues[0].message : undefined}

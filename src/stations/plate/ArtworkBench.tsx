@@ -156,7 +156,8 @@ export function ArtworkBench({
           )}
           {tone.way === 'screen' && (
             <NumberField
-              label="Angle, degrees"
+              label="Angle"
+              unit="degrees"
               digits={0}
               value={tone.angleDegrees}
               onValue={(angleDegrees) =>

@@ -283,14 +283,15 @@ function BaumeTool() {
     >
       <h2 className="station-title col-span-3">Strength by hydrometer</h2>
       <NumberField
-        label="Now, °Bé"
+        label="Now"
+        unit="°Bé"
         value={degrees}
         onValue={setDegrees}
         problem={input.success ? undefined : input.error.issues[0].message}
         hint={input.success ? `SG ${convertBaume(input.data).specificGravity.toFixed(3)}` : undefined}
       />
-      <NumberField label="Wanted, °Bé" value={wanted} onValue={setWanted} />
-      <NumberField label="Volume, ml" value={volumeMl} onValue={setVolume} />
+      <NumberField label="Wanted" unit="°Bé" value={wanted} onValue={setWanted} />
+      <NumberField label="Volume" unit="ml" value={volumeMl} onValue={setVolume} />
       <p className="col-span-3 text-sm">
         {water === null ? (
           'Only a lower strength can be reached with water.'

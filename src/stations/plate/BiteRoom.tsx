@@ -179,7 +179,8 @@ function NewStrip({
       <div className="flex flex-wrap items-end gap-3">
         <Button onClick={() => act({ kind: 'one-more', of: 'steps' })}>One more step</Button>
         <NumberField
-          label="Bath then, °C"
+          label="Bath then"
+          unit="°C"
           value={bench.stripC}
           onValue={(stripC) => act({ kind: 'set', patch: { stripC } })}
           className="max-w-32"
@@ -246,7 +247,8 @@ function TonesWanted({
       <div className="flex flex-wrap items-end gap-3">
         <Button onClick={() => act({ kind: 'one-more', of: 'areas' })}>One more area</Button>
         <NumberField
-          label="Bath now, °C"
+          label="Bath now"
+          unit="°C"
           value={bench.bathC}
           onValue={(bathC) => act({ kind: 'set', patch: { bathC } })}
           problem={at('bathC')}

@@ -23,7 +23,8 @@ export function ExposureTool() {
     >
       <h2 className="station-title col-span-2 sm:col-span-4">Exposure by the step wedge</h2>
       <NumberField
-        label="Exposed, s"
+        label="Exposed"
+        unit="s"
         value={wedge.seconds}
         onValue={(seconds) => setWedge({ ...wedge, seconds })}
         problem={at('seconds')}

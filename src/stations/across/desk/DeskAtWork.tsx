@@ -189,6 +189,7 @@ export default function DeskAtWork({
                 Before the pull: <b>{desk.check}</b>
               </p>
             )}
+            {desk.doubt && <p className="font-semibold text-signal">◆ {desk.doubt}</p>}
             {desk.differences.length > 0 && (
               <p className="font-medium">
                 ◆ Not as the BAT: {desk.differences.join('; ')}

@@ -36,6 +36,8 @@ export interface Desk {
   nextSheet: number
   accepted: number
   differences: string[]
+  /** why the bench would not print as it stands; null: it would; left out by earlier servers */
+  doubt?: string | null
   outside: number
   check: string | null
   /** the day of the last numbered pull, and the warm-ups of the day this was read, with what the eye said of them */

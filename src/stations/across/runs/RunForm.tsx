@@ -45,7 +45,8 @@ export function RunForm({
             onPick={(between) => onWish({ ...wish, between: between as BetweenRuns })}
           />
           <NumberField
-            label="Waiting before it, hours"
+            label="Waiting before it"
+            unit="hours"
             value={wish.waitHours}
             onValue={(hours) => onWish({ ...wish, waitHours: hours ?? 0 })}
             problem={at('waitHours')}

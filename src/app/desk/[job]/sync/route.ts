@@ -1,9 +1,11 @@
 import { z } from 'zod'
 import { timeZone } from '@/core/edition/pull'
+import { runOnBench } from '@/core/edition/runs'
 import { dayOf } from '@/core/units/moment'
 import { syncDesk } from '@/data/across/desk'
 import { stampOf } from '@/data/database/remembered'
 import { loadJob } from '@/data/shop/jobs'
+import { pressKindOf } from '@/data/shop/store'
 import { actRoute } from '@/stations/across/act/actRoute'
 import { readDesk } from '@/stations/across/desk/readDesk'
 
@@ -15,6 +17,8 @@ export const POST = actRoute(
     const outcomes = await syncDesk(job, sent, at)
     // Before the job is read: a change in between is then asked for again.
     const stamp = await stampOf(job)
-    return { outcomes, desk: readDesk(await loadJob(job), dayOf(at, sent.zone), stamp) }
+    const read = await loadJob(job)
+    const pressKind = await pressKindOf(runOnBench(read).bench.press?.pressId)
+    return { outcomes, desk: readDesk(read, dayOf(at, sent.zone), stamp, pressKind) }
   },
 )
