@@ -1,3 +1,4 @@
+import { sampleDay } from '@/core/day/sampleDay.test.fixture'
 import { describe, expect, it } from 'vitest'
 import { ENTRIES } from './entries'
 import { runCalc } from './runCalc'
@@ -266,18 +267,7 @@ const CONTRACT: Record<string, Promised> = {
   },
   'day-plan': {
     input: {
-      setting: {
-        pulls: 12,
-        setUpMinutes: 30,
-        inkWipeMinutes: 14,
-        pullMinutes: 6,
-        cleanUpMinutes: 25,
-        soakMinutes: 30,
-        drainMinutes: 4,
-        windowMinutes: 40,
-        tubSheets: 3,
-        dryingPlaces: null,
-      },
+      setting: sampleDay,
       breaks: [],
     },
     output: ['sheets', 'endAt', 'printedAt', 'cycleMinutes', 'bottleneck'],

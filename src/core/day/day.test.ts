@@ -1,3 +1,4 @@
+import { sampleDay } from './sampleDay.test.fixture'
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { chanceBy, endOf, playDays } from './chanceOfFinishing'
@@ -16,18 +17,7 @@ import { learnCycle } from './learnedCycle'
 import { ACT_WORDS, actsToCome, nextAtTheTub } from './nextActs'
 import { readPeople, writePeople } from './readPeople'
 
-const setting: DaySetting = {
-  pulls: 12,
-  setUpMinutes: 30,
-  inkWipeMinutes: 14,
-  pullMinutes: 6,
-  cleanUpMinutes: 25,
-  soakMinutes: 30,
-  drainMinutes: 4,
-  windowMinutes: 40,
-  tubSheets: 3,
-  dryingPlaces: null,
-}
+const setting = sampleDay
 const START = 9.5 * 60
 
 const anySetting = fc.record({

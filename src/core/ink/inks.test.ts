@@ -10,7 +10,7 @@ import {
   plateToday,
   THIN_PLATE_OIL_PAS,
 } from './stiffness'
-import { stiffnessWords } from './stiffnessWords'
+import { dropsWanted, isFelt, stiffnessWords } from './stiffnessWords'
 import { enterSurface, leaveSurface, USUAL_SURFACE } from './surface'
 import { estimateGramsPerPull, pullsCovered } from './inkNeed'
 
@@ -218,6 +218,18 @@ describe('stiffness', () => {
       const { plateC } = at({ roomC: 20, plateC: 20 }, roomC)
       if (plateC !== null) expect(plateC).toBeGreaterThanOrEqual(roomC - 1e-9)
     }
+  })
+  it('asks for no drop where nobody would feel it, and for one at least where somebody would', () => {
+    const at = (roomC: number) =>
+      correctStiffness({ mixGrams: 5, mixPas: 60, before: { roomC: 20, plateC: 37 }, todayRoomC: roomC })
+    expect([isFelt(at(16)), dropsWanted(at(16))]).toEqual([false, 0])
+    const little = correctStiffness({
+      mixGrams: 0.4,
+      mixPas: 60,
+      before: { roomC: 20, plateC: 20 },
+      todayRoomC: 19,
+    })
+    expect([isFelt(little), dropsWanted(little)]).toEqual([true, 1])
   })
   it('says in words what can be done', () => {
     const say = (before: { roomC: number; plateC: number }, todayRoomC: number, mixPas = 60) =>

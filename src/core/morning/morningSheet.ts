@@ -5,7 +5,7 @@ import { z } from 'zod'
 import { PLATE_KINDS } from '../plate/plate'
 import { describePlateLife } from '../plate/plateLife'
 import { correctStiffness, inkTemperature, USUAL_HALVING_C, type InkCalibration } from '../ink/stiffness'
-import { stiffnessWords } from '../ink/stiffnessWords'
+import { isFelt, stiffnessWords } from '../ink/stiffnessWords'
 import { dampGrams, dryGramsAt, standardGramsOf } from '../paper/dampingPlan'
 import { sheetGrams } from '../paper/dampPaper'
 import { formatTurns } from '../press/pressSetting'
@@ -94,7 +94,7 @@ function inkLines(job: MorningJob, { roomC }: MorningReadings): Omit<MorningLine
     lines.push({
       station: 'ink',
       text,
-      act: Math.abs(ratio - 1) >= 0.05,
+      act: isFelt(correction),
       sum: [
         {
           label: `Ink on the plate at ${reference}`,

@@ -1,23 +1,13 @@
+import { sampleDay } from '@/core/day/sampleDay.test.fixture'
 import { describe, expect, it } from 'vitest'
-import type { DaySetting } from '@/core/day/dayPlan'
+
 import { addDayEvent, beginDay, latestDay, takeDayEventBack } from './days'
 import { keepQueue, loadQueues } from './queues'
 import { at, benchedJob, openWorkshop } from './workshop.test.fixture'
 
 openWorkshop()
 
-const setting: DaySetting = {
-  pulls: 3,
-  setUpMinutes: 30,
-  inkWipeMinutes: 14,
-  pullMinutes: 6,
-  cleanUpMinutes: 25,
-  soakMinutes: 30,
-  drainMinutes: 4,
-  windowMinutes: 40,
-  tubSheets: 3,
-  dryingPlaces: null,
-}
+const setting = { ...sampleDay, pulls: 3 }
 const day = { id: 'd1', setting, startAt: at(), breaks: [{ from: 60, to: 90 }], by: 'Tam' }
 
 describe('a printing day', () => {

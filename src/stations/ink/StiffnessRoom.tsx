@@ -18,6 +18,8 @@ import {
   type InkCalibration,
   type StiffnessCorrection,
 } from '@/core/ink/stiffness'
+import { dropsWanted, isFelt } from '@/core/ink/stiffnessWords'
+import { plural } from '@/core/units/counted'
 import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/database/errors'
 import type { StoreInk } from '@/data/shop/inks'
@@ -95,8 +97,10 @@ export function StiffnessRoom({
         })
       : null
   let way = `As stiff as at ${reference}.`
-  if (ratio > 1.05) way = 'Stiffer: it wipes cleaner and harder, less plate tone, a denser line.'
-  if (ratio < 0.95) way = 'Softer: it wipes easier and leaves more plate tone, a weaker line.'
+  if (isFelt(correction) && ratio > 1)
+    way = 'Stiffer: it wipes cleaner and harder, less plate tone, a denser line.'
+  if (isFelt(correction) && ratio < 1)
+    way = 'Softer: it wipes easier and leaves more plate tone, a weaker line.'
   return (
     <Panel title="Ink">
       <InkRooms />
@@ -118,8 +122,8 @@ export function StiffnessRoom({
           <div className="my-4 flex flex-wrap gap-x-10 gap-y-4">
             <Figure value={`${formatNumber(ratio, 2)} ×`} label={`stiffness of ${reference}`} />
             <Figure
-              value={ratio > 1 ? formatNumber(Math.round(correction.dropsToAdd), 0) : '0'}
-              label={`drops of light oil into ${formatNumber(mix.puddleGrams, 1)} g`}
+              value={dropsWanted(correction)}
+              label={`${plural(dropsWanted(correction), 'drop', 'drops')} of light oil into ${formatNumber(mix.puddleGrams, 1)} g`}
               note={oilNote(correction)}
             />
             <Figure

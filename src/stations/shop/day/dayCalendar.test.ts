@@ -1,22 +1,12 @@
+import { sampleDay } from '@/core/day/sampleDay.test.fixture'
 import fc from 'fast-check'
 import ICAL from 'ical.js'
 import { describe, expect, it } from 'vitest'
-import { planDay, type DaySetting } from '@/core/day/dayPlan'
+import { planDay } from '@/core/day/dayPlan'
 import { oneLine } from '@/core/units/oneLine'
 import { writeDayCalendar } from './dayCalendar'
 
-const setting: DaySetting = {
-  pulls: 2,
-  setUpMinutes: 30,
-  inkWipeMinutes: 14,
-  pullMinutes: 6,
-  cleanUpMinutes: 25,
-  soakMinutes: 30,
-  drainMinutes: 4,
-  windowMinutes: 40,
-  tubSheets: 3,
-  dryingPlaces: null,
-}
+const setting = { ...sampleDay, pulls: 2 }
 const start = '2031-03-30T00:30:00.000Z'
 
 describe('the day as a calendar, read by an independent parser', () => {
