@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process'
-import { expect, test } from './fixtures'
+import { expect, openStation, test } from './fixtures'
 
 /** Where a figure stands: pages of the sample by what they show. */
 const PAGES = [
@@ -57,4 +57,21 @@ test('one number has one value, on every screen and by calc', async ({ page, sam
   expect(number('ink-to-mix')).toBe(Math.ceil(need.sheets * number('ink-a-pull')))
   await page.goto(sample.url)
   await expect(page.getByText(`damp ${need.sheets} sheets for the ${24 - accepted} left`)).toBeVisible()
+})
+
+test('what is typed at one station counts at the others at once', async ({ page, sample }) => {
+  await page.goto(`${sample.url}/jobs/mooring-posts/plate`)
+  await page.getByLabel('Its maker says it stands about, pulls').fill('20')
+  await openStation(page, 'Edition')
+  await expect(page.getByText(/The plate .* stand the \d+ pulls to come/)).toBeVisible()
+  await openStation(page, 'Ink')
+  await page.getByLabel('A pull uses up, g').fill('3')
+  await openStation(page, 'Edition')
+  const sheets = Number(await page.locator('[data-figure="sheets-to-damp"]').innerText())
+  await expect(page.locator('[data-figure="ink-to-mix"]')).toHaveText(`${3 * sheets} g`)
+  await openStation(page, 'Press')
+  for (const side of ['Left', 'Right']) await page.getByLabel(`${side} screw, turns from zero`).fill('6')
+  await openStation(page, 'Edition')
+  await expect(page.getByRole('alert').filter({ hasText: 'Nothing is pressed' })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Pull \d+ all the same$/ })).toBeVisible()
 })

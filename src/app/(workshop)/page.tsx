@@ -76,8 +76,7 @@ export default async function MorningPage({ searchParams }: { searchParams: Prom
       facts: readMorning(job, inks, { now, zone }, calibration, {
         ...(await loadWeighedAndFaced(job.id)),
         // The sheet speaks of plates and mixes; paper and press have lines of their own.
-        inStock: null,
-        pressKind: null,
+        stock: null,
       }),
     })),
   )

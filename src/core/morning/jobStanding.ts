@@ -2,7 +2,8 @@ import { batOfRun } from '../record/batOnBench'
 import type { Bat, Drying, FiledPull } from '../record/jobFile'
 import { readPull } from '../edition/pull'
 import { pullsOnBench, runOnBench, type Run, type SheetMark } from '../edition/runs'
-import { workAhead, type WorkAhead } from '../record/jobNeed'
+import type { WorkAhead } from '../record/jobNeed'
+import { workAhead } from '../record/workAhead'
 import type { Bench } from '../prove/settings'
 
 /** Where a job stands by its own record, whatever the time and the room. */

@@ -1,13 +1,15 @@
 import { describe, expect, it } from 'vitest'
 import { samplePull } from '../edition/samplePull.test.fixture'
-import { firstMix } from '../ink/mix'
+import { changeFirstMix, firstMix } from '../ink/mix'
+import type { Bench } from '../prove/settings'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
-import { cycleOf, jobNeed, misfitsOf, workAhead, type KnownBeside } from './jobNeed'
+import { jobNeed, misfitsOf, type KnownBeside } from './jobNeed'
+import { cycleOf, workAhead } from './workAhead'
 import { PROOFS_TO_COME } from './sure'
 import { readThrough } from './through'
 import { sampleJobFile } from './sampleJobFile.test.fixture'
 
-const beside: KnownBeside = { weighings: [], facings: [], inStock: null, pressKind: null }
+const beside: KnownBeside = { weighings: [], facings: [], stock: null }
 const accepted = (number: number) => ({
   ...samplePull(number, [{ kind: 'decision', decision: 'accepted', reason: '', fate: null }], {
     id: `e${number}`,
@@ -23,6 +25,25 @@ const job = {
   pulls: [...sampleJobFile.pulls, accepted(1), accepted(2)],
 }
 const mix = firstMix(sampleSettings.ink)!
+
+describe('what is typed on the bench', () => {
+  it('counts at once: the mix, the plate and the paper as they stand, and pulls from the mix of that name', () => {
+    const work = workAhead(job)
+    const stock = { paperId: sampleSettings.paper.paperId, sheets: 3 }
+    const need = (bench: Bench) => jobNeed(bench, work, { ...beside, stock })
+    const richer = changeFirstMix(sampleSettings.ink, { gramsPerPull: 2 * mix.gramsPerPull })
+    expect(need({ ...sampleSettings, ink: richer }).grams).toBeCloseTo(2 * need(sampleSettings).grams!, 9)
+    const other = changeFirstMix(sampleSettings.ink, { name: 'Another black' })
+    expect(need({ ...sampleSettings, ink: other }).mixCovers).toBe(
+      Math.floor(mix.batchGrams / mix.gramsPerPull + 1e-9),
+    )
+    const plate = { ...sampleSettings.plate, standsAbout: 5 }
+    expect(need({ ...sampleSettings, plate }).life).toMatchObject({ leftAtMost: 2, by: 'maker' })
+    expect(need(sampleSettings).inStock).toBe(3)
+    const paper = { ...sampleSettings.paper, paperId: 'egret-soft' }
+    expect(need({ ...sampleSettings, paper }).inStock).toBeNull()
+  })
+})
 
 describe('the cycle of a run', () => {
   it('is that of the edition once it has four pulls, without the proofs, which take longer', () => {
@@ -42,7 +63,7 @@ describe('the cycle of a run', () => {
 
 describe('what the rest of a job takes', () => {
   it('is the sheets that must still be begun, what they use up, and what the plate has left', () => {
-    const need = jobNeed(workAhead(job), beside)
+    const need = jobNeed(sampleSettings, workAhead(job), beside)
     const { fresh, left } = readThrough(job)
     expect(need).toMatchObject({
       left: 8,
@@ -59,15 +80,15 @@ describe('what the rest of a job takes', () => {
     expect(need.life!.spent).toBe(3)
   })
   it('has proofs to come while nothing is approved', () => {
-    const need = jobNeed(workAhead({ ...job, bats: [] }), beside)
+    const need = jobNeed(sampleSettings, workAhead({ ...job, bats: [] }), beside)
     expect(need.proofs).toBe(PROOFS_TO_COME)
     expect(need.sheets).toBe(need.starts + PROOFS_TO_COME)
     expect(need.pulls).toBe(need.sheets)
   })
   it('goes by the scale once the ink was weighed, and is as sure as the sheets after a second time', () => {
-    const once = jobNeed(workAhead(job), { ...beside, weighings: [{ grams: 12, pulls: 10 }] })
+    const once = jobNeed(sampleSettings, workAhead(job), { ...beside, weighings: [{ grams: 12, pulls: 10 }] })
     expect(once).toMatchObject({ inkBy: 'once', gramsPerPull: 1.2, isGramsSure: false })
-    const twice = jobNeed(workAhead(job), {
+    const twice = jobNeed(sampleSettings, workAhead(job), {
       ...beside,
       weighings: [
         { grams: 12, pulls: 10 },
@@ -78,14 +99,17 @@ describe('what the rest of a job takes', () => {
     expect(twice.grams!).toBeGreaterThan(1.25 * twice.pulls)
   })
   it('is nothing once the edition is full', () =>
-    expect(jobNeed(workAhead({ ...job, editionSize: 2 }), beside)).toMatchObject({
+    expect(jobNeed(sampleSettings, workAhead({ ...job, editionSize: 2 }), beside)).toMatchObject({
       left: 0,
       sheets: 0,
       pulls: 0,
       grams: 0,
     }))
   it('says where plate, paper and ink do not suffice, and what can be done', () => {
-    const need = jobNeed(workAhead(job), { ...beside, inStock: 3 })
+    const need = jobNeed(sampleSettings, workAhead(job), {
+      ...beside,
+      stock: { paperId: sampleSettings.paper.paperId, sheets: 3 },
+    })
     const worn = { ...need, life: { ...need.life!, leftAtLeast: 2, leftAtMost: need.pulls } }
     expect(misfitsOf({ ...worn, mixCovers: 1 }).map(({ of }) => of)).toEqual(['plate', 'paper', 'ink'])
     expect(misfitsOf(worn)[0].words).toContain('may not stand')

@@ -1,8 +1,4 @@
-import { learnCycle, type LearnedCycle } from '../day/learnedCycle'
 import { gramsForPulls } from '../edition/editionNeed'
-import { plateHistory } from '../edition/plateHistory'
-import { readPull, type Pull } from '../edition/pull'
-import { pullsOnBench, runOnBench } from '../edition/runs'
 import { firstMix } from '../ink/mix'
 import { estimateGramsPerPull, needFromWeighings, pullsCovered, type PotWeighing } from '../ink/inkNeed'
 import {
@@ -12,22 +8,19 @@ import {
   type PlateHistory,
   type PlateLife,
 } from '../plate/plateLife'
-import type { PressKind } from '../press/pressCard'
 import type { Bench } from '../prove/settings'
-import { isSameName } from '../units/byName'
-import { batOfRun, batPulls } from './batOnBench'
-import type { Bat, FiledPull } from './jobFile'
-import { PROOFS_TO_COME, SURE } from './sure'
-import { readThrough, type SheetsOfJob, type Through } from './through'
+import { findByName } from '../units/byName'
+import { SURE } from './sure'
+import type { Through } from './through'
 
-/** What a job's own record says of what is still to be done. */
+/** What a job's own record says of what is still to be done, whatever stands on its bench now. */
 export interface WorkAhead {
-  bench: Bench
   through: Through
   /** proofs to come before the BAT */
   proofs: number
   pullsFromPlate: number
-  pullsFromMix: number
+  /** pulls made from each mix there was */
+  mixes: { name: string; pulls: number }[]
   line: PlateHistory['line']
   /** minutes a pull, as this job's own pulls taught; null: not known yet */
   minutesPerPull: number | null
@@ -37,10 +30,8 @@ export interface WorkAhead {
 export interface KnownBeside {
   weighings: readonly PotWeighing[]
   facings: readonly { afterPulls: number }[]
-  /** sheets of the job's paper in the store that nobody else keeps back; null: not known */
-  inStock: number | null
-  /** how the press on the bench presses; null: it is not in the store */
-  pressKind: PressKind | null
+  /** sheets of one paper in the store that nobody else keeps back; null: none was asked after */
+  stock: { paperId: string; sheets: number } | null
 }
 
 /** Where the ink of one pull is known from. */
@@ -70,40 +61,8 @@ export interface JobNeed {
   inStock: number | null
 }
 
-type Recorded = SheetsOfJob & { bats: readonly Bat[]; pulls: readonly FiledPull[] }
-
-/** Pulls of the edition from which its own cycle is learned, without the proofs before it, which take longer. */
-const OWN_CYCLE_FROM = 4
-
-/** The cycle that a run's own pulls teach; null with too few. */
-export function cycleOf(pulls: readonly Pull[]): LearnedCycle | null {
-  const edition = pulls.filter(({ kind }) => kind === 'edition')
-  return learnCycle(
-    (edition.length >= OWN_CYCLE_FROM ? edition : pulls).map((pull) => ({
-      ...pull,
-      wipeSeconds: readPull(pull).wipeSeconds,
-    })),
-  )
-}
-
-/** Reads out of a job's record what is still to be done. */
-export function workAhead(job: Recorded): WorkAhead {
-  const { bench } = runOnBench(job)
-  const pulls = pullsOnBench(job)
-  const mix = firstMix(bench.ink)
-  return {
-    bench,
-    through: readThrough(job),
-    proofs: batOfRun(job.bats, job.openRun) ? 0 : PROOFS_TO_COME,
-    pullsFromPlate: pulls.length,
-    pullsFromMix: job.pulls.filter((pull) => isSameName(firstMix(pull.settings.ink), mix)).length,
-    line: plateHistory(pulls, batPulls(job), []).line,
-    minutesPerPull: cycleOf(pulls)?.cycleMinutes ?? null,
-  }
-}
-
 function inkOfAPull(
-  { bench: { ink, plate } }: WorkAhead,
+  { ink, plate }: Pick<Bench, 'ink' | 'plate'>,
   weighings: readonly PotWeighing[],
 ): { gramsPerPull: number | null; inkBy: InkBy | null } {
   const weighed = needFromWeighings(weighings)
@@ -115,30 +74,43 @@ function inkOfAPull(
     : { gramsPerPull: null, inkBy: null }
 }
 
-/** What the rest of a job takes in sheets, ink, hours and plate, from its record and what the workshop knows beside it. */
-export function jobNeed(work: WorkAhead, { weighings, facings, inStock }: KnownBeside): JobNeed {
-  const { bench, through, proofs } = work
+/** Ink that so many pulls use up, and how it is known. */
+function inkFor(
+  pulls: number,
+  bench: Pick<Bench, 'ink' | 'plate'>,
+  weighings: readonly PotWeighing[],
+): Pick<JobNeed, 'gramsPerPull' | 'inkBy' | 'grams' | 'isGramsSure'> {
+  const { gramsPerPull, inkBy } = inkOfAPull(bench, weighings)
+  const weighed = needFromWeighings(weighings)
+  const sd = weighed?.sd ?? null
+  const sure = weighed && sd !== null ? gramsForPulls(pulls, { ...weighed, sd }, SURE) : null
+  const mean = gramsPerPull === null ? null : pulls * gramsPerPull
+  return { gramsPerPull, inkBy, grams: sure ?? mean, isGramsSure: sure !== null }
+}
+
+/**
+ * What the rest of a job takes in sheets, ink, hours and plate.
+ *
+ * @param bench as it stands now: what is typed there counts at once
+ * @param work what the record says @param beside what the workshop knows beside it
+ */
+export function jobNeed(bench: Bench, work: WorkAhead, { weighings, facings, stock }: KnownBeside): JobNeed {
+  const { through, proofs } = work
   const { left, fresh, waiting } = through
   const mix = firstMix(bench.ink)
-  const weighed = needFromWeighings(weighings)
-  const { gramsPerPull, inkBy } = inkOfAPull(work, weighings)
   const pulls = left === 0 ? 0 : fresh + (waiting ?? 0) + proofs
-  const sure =
-    weighed?.sd === undefined || weighed.sd === null
-      ? null
-      : gramsForPulls(pulls, { ...weighed, sd: weighed.sd }, SURE)
+  const ink = inkFor(pulls, bench, weighings)
   return {
     left,
     proofs: left === 0 ? 0 : proofs,
     starts: fresh,
     sheets: left === 0 ? 0 : fresh + proofs,
     pulls,
-    gramsPerPull,
-    inkBy,
-    grams: sure ?? (gramsPerPull === null ? null : pulls * gramsPerPull),
-    isGramsSure: sure !== null,
+    ...ink,
     mixCovers:
-      mix && gramsPerPull !== null ? pullsCovered(mix.batchGrams, gramsPerPull, work.pullsFromMix) : null,
+      mix && ink.gramsPerPull !== null
+        ? pullsCovered(mix.batchGrams, ink.gramsPerPull, findByName(work.mixes, mix.name)?.pulls ?? 0)
+        : null,
     minutesPerPull: work.minutesPerPull,
     hours: work.minutesPerPull === null ? null : (pulls * work.minutesPerPull) / 60,
     life: bench.plate
@@ -148,7 +120,7 @@ export function jobNeed(work: WorkAhead, { weighings, facings, inStock }: KnownB
         })
       : null,
     canBeFaced: bench.plate !== null && canBeFaced(bench.plate.kind),
-    inStock,
+    inStock: stock && stock.paperId === bench.paper?.paperId ? stock.sheets : null,
   }
 }
 

@@ -4,7 +4,7 @@ import type { KnownBeside } from '@/core/record/jobNeed'
 import { loadInkWeighings } from '../ink/calibrations'
 import { loadFacings } from '../plate/plateWatch'
 import { loadReservations } from './stock'
-import { pressKindOf, sheetsLeftOf } from './store'
+import { sheetsLeftOf } from './store'
 
 /** What was weighed of a job's ink, and the facings of its plate. */
 export async function loadWeighedAndFaced(
@@ -14,21 +14,19 @@ export async function loadWeighedAndFaced(
   return { weighings, facings }
 }
 
-/** What the workshop knows of a job beside its record: ink weighed, facings, sheets of its paper that no other job keeps back, and its press. */
-export async function loadKnownBeside(
-  jobId: string,
-  { paper, press }: Pick<Bench, 'paper' | 'press'>,
-): Promise<KnownBeside> {
-  const [own, left, reservations, pressKind] = await Promise.all([
+/** What the workshop knows of a job beside its record: ink weighed, facings, and sheets of its paper that no other job keeps back. */
+export async function loadKnownBeside(jobId: string, { paper }: Pick<Bench, 'paper'>): Promise<KnownBeside> {
+  const [own, left, reservations] = await Promise.all([
     loadWeighedAndFaced(jobId),
     sheetsLeftOf(paper?.paperId),
     loadReservations(),
-    pressKindOf(press?.pressId),
   ])
   const others = reservations.filter((one) => one.paperId === paper?.paperId && one.jobId !== jobId)
   return {
     ...own,
-    inStock: left === null ? null : Math.max(0, paperStanding(left, others, null).free),
-    pressKind,
+    stock:
+      paper && left !== null
+        ? { paperId: paper.paperId, sheets: Math.max(0, paperStanding(left, others, null).free) }
+        : null,
   }
 }

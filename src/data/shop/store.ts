@@ -172,12 +172,14 @@ export async function sheetsLeftOf(paperId: string | undefined): Promise<number 
   return row ? row.sheetsReceived + (moved ?? 0) - (used.get(paperId) ?? 0) : null
 }
 
-/** How a press of the store presses; null: it is not in it. @param pressId undefined: none is on the bench */
-export async function pressKindOf(pressId: string | undefined): Promise<StorePress['kind'] | null> {
-  if (pressId === undefined) return null
+/** How each press of the store presses, by its id. */
+export type PressKinds = Readonly<Record<string, StorePress['kind']>>
+
+/** Reads how each press of the store presses. */
+export async function loadPressKinds(): Promise<PressKinds> {
   const { tables } = await openDatabase()
-  const [row] = await readRows(tables.presses, { where: { id: pressId } })
-  return row ? pressSchema.parse(row).kind : null
+  const presses = await readRows(tables.presses, { attributes: ['id', 'kind'] })
+  return Object.fromEntries(presses.map(({ id, kind }) => [id, kind]))
 }
 
 /** A pack's layers as its blankets are now. */

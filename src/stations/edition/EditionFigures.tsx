@@ -6,12 +6,13 @@ import { formatNumber } from '@/core/units/length'
 import { Figure } from '@/ui/Figure'
 import { useJob } from '../across/bench/BenchContext'
 import { Misfits } from '../across/bench/Misfits'
+import { useNeed } from '../across/bench/useNeed'
 import type { Through } from '@/core/record/through'
 
 /** How far the edition is, and what the rest of it takes in sheets, ink and hours. */
 export function EditionFigures({ edition, through }: { edition: Pull[]; through: Through }) {
   const job = useJob()
-  const { need } = job
+  const need = useNeed()
   const progress = editionProgress(job.editionSize, edition)
   return (
     <div className="flex flex-wrap gap-x-10 gap-y-3 border-b border-line pb-4">

@@ -11,6 +11,7 @@ import { useKey } from '@/ui/useKey'
 import type { KeyNames } from '@/ui/viewKeys'
 import { useJob } from '../across/bench/BenchContext'
 import { PressCaution } from '../across/bench/cautions'
+import { usePressKind } from '../across/bench/usePressKind'
 import { usePull } from '../across/pull/usePull'
 import { WithdrawnPulls } from '../across/pull/WithdrawnPulls'
 import { WithdrawPull } from '../across/pull/WithdrawPull'
@@ -52,6 +53,7 @@ export function EditionStation({
   facings,
 }: EditionStationProps) {
   const job = useJob()
+  const pressKind = usePressKind()
   const { person, setPerson, busy, problems, pull, add, withdraw, withdrawn: said } = usePull()
   const [laid, setLaid] = useState('')
   const edition = pulls.filter(({ kind }) => kind === 'edition')
@@ -102,7 +104,7 @@ export function EditionStation({
         </p>
       }
     >
-      <PressCaution />
+      <PressCaution kind={pressKind} />
       <WatchLine spots={spots} />
       <EditionFigures edition={edition} through={through} />
       <p role="status" aria-label="Last written" className="sr-only">

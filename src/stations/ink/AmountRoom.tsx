@@ -26,6 +26,7 @@ import { useBench, useJob } from '../across/bench/BenchContext'
 import { KeepLine } from '../across/bench/KeepLine'
 import { Misfits } from '../across/bench/Misfits'
 import { problemAt } from '../across/bench/problemAt'
+import { useNeed } from '../across/bench/useNeed'
 import { usePerson } from '../across/bench/usePerson'
 import { wantedWords } from '../across/bench/wantedWords'
 import { Problems } from '../across/pull/Problems'
@@ -138,7 +139,7 @@ function WhatToMix({
   onBatch: (batch: { batchGrams: number; gramsPerPull: number }) => void
 }) {
   const { plate } = useBench()
-  const { need } = useJob()
+  const need = useNeed()
   const weighed = needFromWeighings(weighings)
   const batch = need.grams === null || need.pulls === 0 ? null : Math.ceil(need.grams)
   const known = need.inkBy && KNOWN_FROM[need.inkBy]

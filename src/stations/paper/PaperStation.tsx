@@ -25,6 +25,7 @@ import Link from 'next/link'
 import { useJob } from '../across/bench/BenchContext'
 import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
+import { useNeed } from '../across/bench/useNeed'
 import { useStation, type Loose } from '../across/bench/useStation'
 import { BlottingPanel } from './BlottingPanel'
 import { DampingPanel } from './DampingPanel'
@@ -63,6 +64,7 @@ export function PaperStation({
   humidityPercent,
 }: PaperStationProps) {
   const job = useJob()
+  const need = useNeed()
   const { value, change, ...kept } = useStation('paper', UNSET)
   const [basis, setBasis] = useState<Basis>('imperial')
   const [dryGrams, setDry] = useState<number | null>(null)
@@ -101,8 +103,8 @@ export function PaperStation({
               ),
             ]}
             hint={
-              stocked && forThis < job.need.sheets
-                ? `◆ ${stocked.sheetsLeft} sheets left by the book${others.length > 0 ? `, ${stocked.sheetsLeft - forThis} kept back for ${others.map(({ title }) => title).join(', ')}` : ''}; ${job.need.sheets} wanted here.`
+              stocked && forThis < need.sheets
+                ? `◆ ${stocked.sheetsLeft} sheets left by the book${others.length > 0 ? `, ${stocked.sheetsLeft - forThis} kept back for ${others.map(({ title }) => title).join(', ')}` : ''}; ${need.sheets} wanted here.`
                 : stocked?.note
             }
             onPick={(id) => {
@@ -213,7 +215,7 @@ export function PaperStation({
           {nominal && standard && value.method && value.targetUptakePercent !== null && (
             <DampingPanel
               method={value.method}
-              sheets={Math.max(1, job.need.sheets)}
+              sheets={Math.max(1, need.sheets)}
               standardGrams={standard}
               todayGrams={dryGrams ?? nominal}
               minutes={value.dampMinutes ?? undefined}

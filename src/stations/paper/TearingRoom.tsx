@@ -3,7 +3,8 @@
 import { sheetGrams } from '@/core/paper/dampPaper'
 import type { GrowthMarks } from '@/core/paper/growth'
 import { Panel } from '@/ui/Panel'
-import { useBench, useJob } from '../across/bench/BenchContext'
+import { useBench } from '../across/bench/BenchContext'
+import { useNeed } from '../across/bench/useNeed'
 import { GrowthPanel } from './GrowthPanel'
 import { PaperRooms } from './PaperRooms'
 import { TearPlan } from './TearPlan'
@@ -11,14 +12,14 @@ import { TearPlan } from './TearPlan'
 /** The sheet's size at work: how it is torn from its parent, and how it grows when damp. */
 export function TearingRoom({ marks }: { marks: GrowthMarks[] }) {
   const { paper } = useBench()
-  const job = useJob()
+  const need = useNeed()
   const sheet = paper && { widthMm: paper.sheetWidthMm, heightMm: paper.sheetHeightMm }
   return (
     <Panel title="Paper">
       <PaperRooms />
       {paper && sheet ? (
         <>
-          <TearPlan piece={sheet} need={job.need} />
+          <TearPlan piece={sheet} need={need} />
           <GrowthPanel
             paperId={paper.paperId}
             sheet={sheet}

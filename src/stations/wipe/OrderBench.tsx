@@ -14,6 +14,7 @@ import { Button } from '@/ui/Button'
 import { Figure } from '@/ui/Figure'
 import { Panel } from '@/ui/Panel'
 import { useJob } from '../across/bench/BenchContext'
+import { useNeed } from '../across/bench/useNeed'
 import { KeepLine } from '../across/bench/KeepLine'
 import { useStation, type Loose } from '../across/bench/useStation'
 import type { LookedInk } from './inkLooks'
@@ -37,6 +38,7 @@ export default function OrderBench({
   shelf: LookedInk[]
 }) {
   const job = useJob()
+  const needed = useNeed()
   const { value, change, ...keeping } = useStation('wipe', UNSET)
   const { zones } = kept.map
   const { inks, borders, whites, bare } = useMemo(
@@ -59,10 +61,10 @@ export default function OrderBench({
   const cost = orderCost(order, costs)
   const risks = orderRisks(order, inks, borders)
   const plateCm2 = (plate.widthMm * plate.heightMm) / 100
-  const perPull = job.need.gramsPerPull ?? estimateGramsPerPull(plate.widthMm, plate.heightMm)
+  const perPull = needed.gramsPerPull ?? estimateGramsPerPull(plate.widthMm, plate.heightMm)
   const need = (areaCm2: number) => {
     const gramsPerPull = (perPull * areaCm2) / plateCm2
-    const { pulls } = job.need
+    const { pulls } = needed
     return `about ${formatNumber(gramsPerPull, 2)} g a pull${pulls > 0 ? `, ${formatNumber(gramsPerPull * pulls, 1)} g for ${pulls}` : ''}`
   }
   const srgb = (key: string) =>

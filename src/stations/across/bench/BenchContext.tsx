@@ -14,8 +14,8 @@ import {
 import type { Passes } from '@/core/prove/features'
 import type { Bench } from '@/core/prove/settings'
 import type { Tolerances } from '@/core/prove/tolerance'
-import type { PressKind } from '@/core/press/pressCard'
-import type { JobNeed, Misfit } from '@/core/record/jobNeed'
+import type { KnownBeside, WorkAhead } from '@/core/record/jobNeed'
+import type { PressKinds } from '@/data/shop/store'
 import type { Variation } from '@/core/record/variation'
 import type { Answer } from '../act/answer'
 
@@ -34,12 +34,10 @@ export interface BenchJob {
   accepted: number
   editionSize: number
   pullsFromPlate: number
-  /** what the rest of it takes, as every screen says it */
-  need: JobNeed
-  /** where what is wanted and what there is do not fit */
-  misfits: Misfit[]
-  /** how the press that was on the bench when it was read presses; null: not in the store */
-  pressKind: PressKind | null
+  /** what its record and the workshop say of what is still to be done: with the bench it makes `useNeed` */
+  work: WorkAhead
+  beside: KnownBeside
+  pressKinds: PressKinds
   numbered: boolean
   drying: boolean
 }

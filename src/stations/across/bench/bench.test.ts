@@ -44,11 +44,11 @@ const pull = (id: string, kind: FiledPull['kind'], decision?: 'accepted' | 'reje
     : [],
 })
 const bat = sampleBat
-const beside = { weighings: [], facings: [], inStock: null, pressKind: null }
+const beside = { weighings: [], facings: [], stock: null }
 const record = sampleRecord
 const words = (job: JobRecord, bench: Bench = job.runs[0].bench) =>
   Object.fromEntries(
-    STATION_KEYS.map((station) => [station, stationState(station, readBench(job, beside), bench)]),
+    STATION_KEYS.map((station) => [station, stationState(station, readBench(job, beside, {}), bench)]),
   ) as Record<Station, { mark: string; word: string }>
 
 describe('what the stations need of a job', () => {
@@ -62,7 +62,7 @@ describe('what the stations need of a job', () => {
         pull('c', 'edition'),
       ],
     })
-    expect(readBench(job, beside)).toMatchObject({
+    expect(readBench(job, beside, {})).toMatchObject({
       proofs: 1,
       accepted: 1,
       pullsFromPlate: 4,
@@ -73,9 +73,9 @@ describe('what the stations need of a job', () => {
   })
   it('holds to the newest version of the BAT', () => {
     expect(
-      readBench(record({ bats: [bat, { ...bat, version: 2, reason: 'Wider.' }] }), beside).bat?.version,
+      readBench(record({ bats: [bat, { ...bat, version: 2, reason: 'Wider.' }] }), beside, {}).bat?.version,
     ).toBe(2)
-    expect(readBench(record(), beside).bat).toBeNull()
+    expect(readBench(record(), beside, {}).bat).toBeNull()
   })
 })
 

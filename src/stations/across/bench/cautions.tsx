@@ -40,13 +40,14 @@ export const WipeCaution = () => <OneCaution name="wipe" />
 export const CleaningCaution = () => <OneCaution name="cleaning" />
 export const StarchCaution = () => <OneCaution name="starch" />
 
-/** What can hurt at a press; a kitchen roller has its own. @param kind left out: not known here */
-export const PressCaution = ({ kind }: { kind?: PressKind }) => (
-  <>
-    <OneCaution name="press" />
-    {kind === 'kitchen-roller' && <OneCaution name="kitchen" />}
-  </>
-)
+/** What can hurt at a press; a kitchen roller has its own, and a baren nothing that pinches. @param kind null or left out: not known here */
+export const PressCaution = ({ kind }: { kind?: PressKind | null }) =>
+  kind === 'hand' ? null : (
+    <>
+      <OneCaution name="press" />
+      {kind === 'kitchen-roller' && <OneCaution name="kitchen" />}
+    </>
+  )
 
 /** The hazard of making or reworking a plate depends on its kind. */
 export const PlateCaution = ({ kind }: { kind: PlateKind | null }) =>

@@ -1,16 +1,17 @@
 import { readPull } from '@/core/edition/pull'
 import { pullsOnBench, runOnBench } from '@/core/edition/runs'
 import { batOfRun } from '@/core/record/batOnBench'
-import { jobNeed, misfitsOf, workAhead, type KnownBeside } from '@/core/record/jobNeed'
+import type { KnownBeside } from '@/core/record/jobNeed'
+import { workAhead } from '@/core/record/workAhead'
+import type { PressKinds } from '@/data/shop/store'
 import type { JobRecord } from '@/data/record/jobRecord'
 import type { BenchJob } from './BenchContext'
 
 /** What the stations need of a job, from everything that is kept of it and what the workshop knows beside it. */
-export function readBench(job: JobRecord, beside: KnownBeside): BenchJob {
+export function readBench(job: JobRecord, beside: KnownBeside, pressKinds: PressKinds): BenchJob {
   const bat = batOfRun(job.bats, job.openRun)
   const pulls = pullsOnBench(job)
   const run = runOnBench(job)
-  const need = jobNeed(workAhead(job), beside)
   const accepted = pulls.filter(
     (pull) => pull.kind === 'edition' && readPull(pull).decision?.decision === 'accepted',
   ).length
@@ -29,9 +30,9 @@ export function readBench(job: JobRecord, beside: KnownBeside): BenchJob {
     accepted,
     editionSize: job.editionSize,
     pullsFromPlate: pulls.length,
-    need,
-    misfits: misfitsOf(need),
-    pressKind: beside.pressKind,
+    work: workAhead(job),
+    beside,
+    pressKinds,
     numbered: job.prints.length > 0,
     drying: job.dryings.length > 0,
   }

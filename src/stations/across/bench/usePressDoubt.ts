@@ -1,11 +1,12 @@
 'use client'
 
 import { pressDoubt } from '@/core/press/pressSetting'
-import { useBench, useJob } from './BenchContext'
+import { useBench } from './BenchContext'
+import { usePressKind } from './usePressKind'
 
 /** Why the bench would not print as it stands; null where it would, and where it is not set yet. */
 export function usePressDoubt(): string | null {
   const { press, plate, paper } = useBench()
-  const { pressKind } = useJob()
-  return press && plate && paper ? pressDoubt({ press, plate, paper }, pressKind === 'hand') : null
+  const kind = usePressKind()
+  return press && plate && paper ? pressDoubt({ press, plate, paper }, kind === 'hand') : null
 }

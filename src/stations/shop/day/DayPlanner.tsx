@@ -10,6 +10,7 @@ import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { usePatched } from '@/ui/usePatched'
 import { Misfits } from '../../across/bench/Misfits'
+import { useNeed } from '../../across/bench/useNeed'
 import { wantedWords } from '../../across/bench/wantedWords'
 import { useZone } from '@/ui/ViewerZone'
 import { sendAct } from '../../across/act/sendAct'
@@ -73,7 +74,7 @@ function BeginDay({ day, onBegun }: { day: WishedDay; onBegun: () => void }) {
 export function DayPlanner({ learned, onBegun }: { learned: LearnedCycle | null; onBegun: () => void }) {
   const zone = useZone()
   const { paper } = useBench()
-  const { need } = useJob()
+  const need = useNeed()
   const [wish, change] = usePatched(() =>
     usualWish({ pullsToCome: need.pulls, dampMinutes: paper?.dampMinutes ?? null }, learned, new Date()),
   )

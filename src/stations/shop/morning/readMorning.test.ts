@@ -47,7 +47,7 @@ const shelf = firstMix(sampleSettings.ink).parts.map(({ inkId, name }) => ({
   name,
   viscosityPas: 60,
 }))
-const beside = { weighings: [], facings: [], inStock: null, pressKind: null }
+const beside = { weighings: [], facings: [], stock: null }
 const read = (more: Partial<JobRecord>) =>
   readMorning(jobStanding(job(more)), shelf as never, here, USUAL_CALIBRATION, beside)
 

@@ -21,7 +21,7 @@ export function readMorning(
     ...job,
     mixPas: mix ? mixViscosity(mix, shelf, calibration) : null,
     calibration,
-    need: jobNeed(work, beside),
+    need: jobNeed(job.bench, work, beside),
     pulledToday: pulledAts.some((pulledAt) => dayOf(pulledAt, zone) === today),
     drying: readyAt === null ? null : { ready: readyAt <= now, when: dayOf(readyAt, zone) },
   }

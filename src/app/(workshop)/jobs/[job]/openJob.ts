@@ -4,6 +4,7 @@ import { NotFoundError, UnreadableJobError } from '@/data/database/errors'
 import { runOnBench } from '@/core/edition/runs'
 import { loadJob } from '@/data/shop/jobs'
 import { loadKnownBeside } from '@/data/shop/knownBeside'
+import { loadPressKinds } from '@/data/shop/store'
 import { readBench } from '@/stations/across/bench/readBench'
 
 /** The job of an address, read once a request; an unknown one is the not-found page. */
@@ -25,5 +26,9 @@ export function onlyUnreadable(error: unknown): UnreadableJobError {
 /** The job of an address as its stations see it, with what the workshop knows beside it. */
 export const openBench = cache(async (slug: string) => {
   const job = await openJob(slug)
-  return readBench(job, await loadKnownBeside(job.id, runOnBench(job).bench))
+  const [beside, kinds] = await Promise.all([
+    loadKnownBeside(job.id, runOnBench(job).bench),
+    loadPressKinds(),
+  ])
+  return readBench(job, beside, kinds)
 })

@@ -1,11 +1,10 @@
 import { z } from 'zod'
 import { timeZone } from '@/core/edition/pull'
-import { runOnBench } from '@/core/edition/runs'
 import { dayOf } from '@/core/units/moment'
 import { syncDesk } from '@/data/across/desk'
 import { stampOf } from '@/data/database/remembered'
 import { loadJob } from '@/data/shop/jobs'
-import { pressKindOf } from '@/data/shop/store'
+import { loadPressKinds } from '@/data/shop/store'
 import { actRoute } from '@/stations/across/act/actRoute'
 import { readDesk } from '@/stations/across/desk/readDesk'
 
@@ -17,8 +16,7 @@ export const POST = actRoute(
     const outcomes = await syncDesk(job, sent, at)
     // Before the job is read: a change in between is then asked for again.
     const stamp = await stampOf(job)
-    const read = await loadJob(job)
-    const pressKind = await pressKindOf(runOnBench(read).bench.press?.pressId)
-    return { outcomes, desk: readDesk(read, dayOf(at, sent.zone), stamp, pressKind) }
+    const [read, kinds] = await Promise.all([loadJob(job), loadPressKinds()])
+    return { outcomes, desk: readDesk(read, dayOf(at, sent.zone), stamp, kinds) }
   },
 )

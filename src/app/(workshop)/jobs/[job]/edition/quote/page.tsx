@@ -1,7 +1,7 @@
 import { firstMix } from '@/core/ink/mix'
 import { pullsOnBench, RUN_KINDS, runOnBench } from '@/core/edition/runs'
 import { batPulls } from '@/core/record/batOnBench'
-import { cycleOf } from '@/core/record/jobNeed'
+import { cycleOf } from '@/core/record/workAhead'
 import { editionProgress } from '@/core/edition/editionProgress'
 import { plateHistory } from '@/core/edition/plateHistory'
 import { needFromWeighings } from '@/core/ink/inkNeed'

@@ -1,6 +1,6 @@
 import { pullsOnBench } from '@/core/edition/runs'
 import { blotToRoller, dayFacts } from '@/core/day/keptDay'
-import { cycleOf } from '@/core/record/jobNeed'
+import { cycleOf } from '@/core/record/workAhead'
 import { latestDay } from '@/data/shop/days'
 import { loadDryingPlaces } from '@/data/shop/dryingPlaces'
 import { DayRoom } from '@/stations/shop/day/DayRoom'
