@@ -10,7 +10,7 @@ test('a complaint is answered with what helped before, and any two proofs are co
   await next.getByText(/^What moved what/).click()
   await next.getByRole('checkbox', { name: 'Count every press, plate and paper' }).check()
   await expect(next.getByRole('table')).toContainText('screws tighter')
-  await expect(next.getByRole('table')).toContainText('line depth toward clogged')
+  await expect(next.getByRole('table')).toContainText('line strength toward filled in')
   await page.getByText('Compare any two proofs').click()
   await page.getByLabel('This proof').selectOption({ label: 'Proof 1' })
   await expect(page.getByRole('list', { name: 'What differs between the two' })).toContainText('Make-ready')
@@ -24,13 +24,13 @@ test('a complaint is answered with what helped before, and any two proofs are co
   const rung = page.getByRole('list', { name: 'Proofs' }).getByRole('listitem').first()
   await expect(rung.getByLabel(`Picture of proof ${proof}`)).toBeAttached()
   await rung.getByText('What is not as wanted').click()
-  await rung.getByLabel(`Proof ${proof}, tone`).selectOption({ label: 'too dark' })
+  await rung.getByLabel(`Proof ${proof}, film tone`).selectOption({ label: 'too much' })
   await rung.getByLabel(`Picture of proof ${proof}`).setInputFiles('docs/screenshots/press.png')
   await expect(
     rung.getByRole('img', { name: `Proof ${proof}: dark spot, middle spot, bright spot, edge` }),
   ).toBeVisible()
   await rung.getByRole('button', { name: 'Keep what was seen' }).click()
-  await expect(next).toContainText('Tone: too dark')
+  await expect(next).toContainText('Film tone: too much')
   await expect(next.getByRole('listitem').filter({ hasText: 'Wipe longer by about 45 s' })).toContainText(
     'the trade’s usual remedy; no trial of yours yet',
   )

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { DESK_START, pressKey, type DeskAct, type DeskKey, type DeskState } from './deskKeys'
-import { checkAfter, FAULT_KEYS, REJECT_REASONS } from './fault'
+import { causesOfFault, checkAfter, FAULT_KEYS, faultWords, REJECT_REASONS } from './fault'
 import {
   callMeeting,
   mayBeForgotten,
@@ -117,6 +117,15 @@ describe('the keys of the desk', () => {
     expect(play(['0', 'minus', 'minus', 'plus']).state.shiftMinutes).toBe(-1)
     expect(play(['0', 'plus']).state.shiftMinutes).toBe(0)
   })
+  it('a third key says what a fault came from; any key that is no digit goes on without', () => {
+    const kept = (keys: DeskKey[]) => play(['0', 'enter', '6', '6', ...keys]).acts.at(-1)
+    expect(kept(['2', 'enter'])).toMatchObject({ faults: [{ where: 6, what: 'shifted', cause: 'crept' }] })
+    expect(kept(['enter'])).toMatchObject({ decision: 'accepted', faults: [{ where: 6, what: 'shifted' }] })
+    expect(kept(['0', 'minus', 'enter'])).toMatchObject({ seen: 'lighter', faults: [{ what: 'shifted' }] })
+    // No fourth cause of a shift: the key does nothing.
+    expect(play(['0', 'enter', '6', '6', '4']).state.phase).toBe('cause')
+    expect(play(['0', 'enter', '6', '6', 'back']).state).toMatchObject({ phase: 'judge', faults: [] })
+  })
   it('Backspace undoes one key after another back to the meeting (property)', () => {
     const judged = fc.array(fc.constantFrom<DeskKey>('minus', 'plus', '1', '5', '9', 'star'), {
       maxLength: 12,
@@ -137,6 +146,12 @@ describe('the keys of the desk', () => {
   it('asks one check before the next pull, of the last fault', () => {
     expect(checkAfter(null)).toBeNull()
     expect(checkAfter({ where: 9, what: 'dirty edge' })).toBe('dirty edge, top right: Bevels and back wiped?')
+    expect(checkAfter({ where: 6, what: 'shifted', cause: 'crept' })).toBe(
+      'shifted (crept, the blanket pushed), right: Dry felts, trapped under the roller; less pressure, or fewer felts',
+    )
+    expect(faultWords({ where: 9, what: 'dirty edge' })).toBe('dirty edge, top right')
+    expect(causesOfFault('shifted')).toEqual(['slurred', 'crept', 'out-of-register'])
+    expect(causesOfFault('other')).toEqual([])
     expect(Object.values(FAULT_KEYS).toSorted()).toEqual(REJECT_REASONS.toSorted())
   })
 })

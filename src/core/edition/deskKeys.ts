@@ -1,5 +1,5 @@
 import type { EyeReading, Fate } from './pull'
-import { FAULT_KEYS, type Fault, type Ninth } from './fault'
+import { causesOfFault, FAULT_KEYS, type Fault, type Ninth } from './fault'
 
 /** Keys of the desk, named for what is printed on a keypad. */
 export type DeskKey = 'enter' | 'back' | 'plus' | 'minus' | 'dot' | 'star' | `${0 | Ninth}`
@@ -16,7 +16,7 @@ export const FATE_KEYS: Partial<Record<DeskKey, Fate>> = {
  * Where the desk stands in one pull: the meeting before it, the moment to copy onto the sheet, the judging, and the two that ask
  * for a second key.
  */
-export type DeskPhase = 'meeting' | 'moment' | 'judge' | 'fault' | 'reject'
+export type DeskPhase = 'meeting' | 'moment' | 'judge' | 'fault' | 'cause' | 'reject'
 
 /** What the desk knows of the pull in hand, between keys. */
 export interface DeskState {
@@ -59,7 +59,8 @@ const MOST_SHIFT = 60
 /**
  * One key at the desk. Before the pull: Enter next segment, `.` next segment of the other rail, 0 pulled, back one segment. At the
  * moment: + and − shift the stamp by a minute, Enter goes on to judge. Judging: − lighter, + darker, Enter matches and accepts,
- * `.` sets aside, a digit is where a fault is and the next digit what, `*` then Enter or 1–4 rejects; Backspace goes back always.
+ * `.` sets aside, a digit is where a fault is, the next digit what, and a third what it came from (0: not known; any other key goes on),
+ * `*` then Enter or 1–4 rejects; Backspace goes back always.
  *
  * @returns the state after the key, and what is to be done, if anything
  */
@@ -89,11 +90,18 @@ export function pressKey(state: DeskState, key: DeskKey): { state: DeskState; ac
   if (state.phase === 'fault') {
     if (digit !== null)
       return to({
-        phase: 'judge',
+        phase: causesOfFault(FAULT_KEYS[digit]).length > 0 ? 'cause' : 'judge',
         where: null,
         faults: [...state.faults, { where: state.where!, what: FAULT_KEYS[digit] }],
       })
     return key === 'back' ? to({ phase: 'judge', where: null }) : stay
+  }
+  if (state.phase === 'cause') {
+    if (digit === null && key !== '0') return pressKey({ ...state, phase: 'judge' }, key)
+    const last = state.faults.at(-1)!
+    const cause = key === '0' ? undefined : causesOfFault(last.what)[Number(key) - 1]
+    if (key !== '0' && !cause) return stay
+    return to({ phase: 'judge', faults: [...state.faults.slice(0, -1), cause ? { ...last, cause } : last] })
   }
   if (state.phase === 'reject') {
     if (key === 'back') return to({ phase: 'judge' })

@@ -1,4 +1,6 @@
 import { z } from 'zod'
+import { capital } from '../units/capital'
+import { CAUSE_KEYS, CAUSES, type FaultCause } from '../prove/causes'
 
 /** Where on the print: the 3 × 3 keys of a keypad laid over it, 7 at the top left. */
 export const NINTHS = {
@@ -40,10 +42,32 @@ export const FAULT_KEYS = Object.fromEntries(
 export const faultSchema = z.strictObject({
   where: z.union(([7, 8, 9, 4, 5, 6, 1, 2, 3] as const).map((key) => z.literal(key))),
   what: z.enum(REJECT_REASONS),
+  /** what it came from; left out: nobody said */
+  cause: z.enum(CAUSE_KEYS).optional(),
 })
 export type Fault = z.infer<typeof faultSchema>
 
-/** The one thing asked before a pull: of the last fault; null where nothing went wrong. */
+/** The keys of a second stroke: what a fault came from, the likeliest first. */
+const CAUSES_OF: Partial<Record<RejectReason, readonly FaultCause[]>> = {
+  grey: ['not-picked-up', 'blankets-spent'],
+  starved: ['over-wiped', 'under-inked'],
+  'dirty edge': ['bevel', 'under-the-plate', 'dirty-board'],
+  smear: ['fingers', 'sheet-slid', 'set-off'],
+  crease: ['wavy-sheet', 'folded-blanket'],
+  shifted: ['slurred', 'crept', 'out-of-register'],
+  spot: ['hair', 'grit', 'dried-ink', 'dirty-board'],
+  'felt texture': ['blanket-texture', 'back-of-the-sheet'],
+}
+
+/** What a fault may have come from, by the digits 1, 2, 3 … of the desk. */
+export const causesOfFault = (what: RejectReason): readonly FaultCause[] => CAUSES_OF[what] ?? []
+
+/** A fault in words: "shifted (crept, the blanket pushed), right". */
+export const faultWords = ({ what, where, cause }: Fault): string =>
+  `${what}${cause ? ` (${CAUSES[cause].label})` : ''}, ${NINTHS[where]}`
+
+/** The one thing asked before a pull: of the last fault, by its cause where somebody said it; null where nothing went wrong. */
 export function checkAfter(fault: Fault | null): string | null {
-  return fault === null ? null : `${fault.what}, ${NINTHS[fault.where]}: ${FAULTS[fault.what].check}`
+  if (fault === null) return null
+  return `${faultWords(fault)}: ${fault.cause ? capital(CAUSES[fault.cause].remedy) : FAULTS[fault.what].check}`
 }

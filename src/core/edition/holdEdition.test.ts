@@ -46,7 +46,7 @@ describe('an edition held', () => {
     expect(drift.words).toBe(
       'Tone, dark spot lies 0.03 D higher since pull 7. 0.03 D more and it no longer passes.',
     )
-    expect(drift.likely.join('; ')).toContain('Left screw 1/4 turn tighter at pull 7')
+    expect(drift.likely.join('; ')).toContain('Both screws 1/4 turn tighter at pull 7')
     expect(drift.likely.join('; ')).toContain('Tam Brocket wipes from pull 7 on')
   })
   it('one print that was thrown out is no shift, and says nothing of the others', () => {

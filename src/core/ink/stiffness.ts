@@ -83,9 +83,9 @@ export function mixStiffness({
   return { viscosityPas: Math.exp(logged) * 2 ** ((referenceC - temperatureC) / halvingC) }
 }
 
-/** Temperature of the ink on a warmed plate in a cooler room, °C. */
-export function inkTemperature(roomC: number, plateC: number): number {
-  return roomC + PLATE_SHARE_OF_INK_TEMPERATURE * (plateC - roomC)
+/** Temperature of the ink on a warmed plate in a cooler room, °C. @param left share of the plate's warmth that is left at that moment */
+export function inkTemperature(roomC: number, plateC: number, left = 1): number {
+  return roomC + PLATE_SHARE_OF_INK_TEMPERATURE * left * (plateC - roomC)
 }
 
 /** Warmth of a plate when the room has changed: kept warm it stays, else it is as cold as the room, °C. */
@@ -115,8 +115,11 @@ export interface StiffnessCorrection {
  * With a the mass of ink and d the mass of a drop, n drops change ln η by w·(ln η_oil − ln η_mix), w = n·d/(a+n·d), oil and mix at the same
  * temperature, whatever it is; solved for n.
  *
+ * What counts is the stiffness under the roller: a plate that cools on its way there has less of its warmth left.
+ *
  * @param mixGrams mass of ink on the slab, above 0
  * @param mixPas stiffness of the mix at the shelf's reference temperature, above the oil's
+ * @param warmthLeft shares of the plate's warmth left at the roller, then and now; left out: all of it
  * @param wantedPas stiffness, at the same temperature, of the mix it should be as stiff as; `mixPas` when it is the same mix
  */
 export function correctStiffness(input: {
@@ -126,6 +129,7 @@ export function correctStiffness(input: {
   before: { roomC: number; plateC: number }
   todayRoomC: number
   calibration?: InkCalibration
+  warmthLeft?: { before: number; today: number }
 }): StiffnessCorrection {
   const {
     mixGrams,
@@ -134,16 +138,17 @@ export function correctStiffness(input: {
     before,
     todayRoomC,
     calibration: { halvingC, dropGrams, thinOilPas } = USUAL_CALIBRATION,
+    warmthLeft = { before: 1, today: 1 },
   } = input
   const plateTodayC = plateToday(before, todayRoomC)
-  const wasC = inkTemperature(before.roomC, before.plateC)
-  const change = wasC - inkTemperature(todayRoomC, plateTodayC)
+  const wasC = inkTemperature(before.roomC, before.plateC, warmthLeft.before)
+  const change = wasC - inkTemperature(todayRoomC, plateTodayC, warmthLeft.today)
   const ratio = 2 ** (change / halvingC) * (mixPas / wantedPas)
   const reach = Math.log(mixPas) - Math.log(thinOilPas)
   const wanted = reach > 0 ? Math.max(0, Math.log(ratio) / reach) : 0
   const share = Math.min(MOST_OIL, wanted)
   const inkC = wasC + halvingC * Math.log2(mixPas / wantedPas)
-  const plateC = todayRoomC + (inkC - todayRoomC) / PLATE_SHARE_OF_INK_TEMPERATURE
+  const plateC = todayRoomC + (inkC - todayRoomC) / (PLATE_SHARE_OF_INK_TEMPERATURE * warmthLeft.today)
   const tooCold = plateC < todayRoomC - 1e-9 ? 'below-room' : null
   const noPlate = plateC > TOO_HOT_TO_HOLD + 1e-9 ? 'too-hot' : tooCold
   return {
@@ -160,6 +165,8 @@ const correctable = finite
   .min(-20, { error: 'must be within −20 and 60 °C' })
   .max(60, { error: 'must be within −20 and 60 °C' })
 
+const shareLeft = positive.max(1, { error: 'must be at most 1' })
+
 export const stiffnessCorrectInput = z.strictObject({
   mixGrams: positive,
   mixPas: positive,
@@ -167,6 +174,7 @@ export const stiffnessCorrectInput = z.strictObject({
   before: z.strictObject({ roomC: correctable, plateC: correctable }),
   todayRoomC: correctable,
   calibration: inkCalibrationSchema.optional(),
+  warmthLeft: z.strictObject({ before: shareLeft, today: shareLeft }).optional(),
 })
 export const stiffnessCorrectOutput = z.strictObject({
   ratio: finite,

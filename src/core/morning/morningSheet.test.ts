@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest'
-import { changeFirstMix } from '../ink/mix'
+import { changeFirstMix, firstMix } from '../ink/mix'
 import { plateLife } from '../plate/plateLife'
 import { USUAL_CALIBRATION } from '../ink/stiffness'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
+import { warmthAtRoller } from '../prove/warmthAtRoller'
+import { minutesOffTheHeat } from '../wipe/offTheHeat'
 import {
   morningReadingsSchema,
   writeMorningSheet,
@@ -48,13 +50,37 @@ const text = (station: string, from = readings, of = job) =>
     .join(' ')
 
 describe('writeMorningSheet', () => {
-  it('says what four degrees less mean: nothing to a plate kept warm, drops or warmth to one that is not', () => {
-    expect(text('ink')).toMatch(/^4° colder, the plate kept warm: ink as it is\./)
+  it('says what four degrees less mean: the less, the sooner a warm plate comes under the roller', () => {
+    const stiffer = (of: MorningJob) => Number(/([\d.]+) × as stiff/.exec(text('ink', readings, of))![1])
+    // 6 min off the heat, timed to lose 63 % in 10: of 4° the ink feels 1 − 0.9·e^(−0.6), and halves every 8°.
+    const timed = { ...job, calibration: { ...USUAL_CALIBRATION, coolingTauMinutes: 10 } }
+    const off = minutesOffTheHeat(sampleSettings.wipe)
+    expect(stiffer(timed)).toBeCloseTo(2 ** ((4 * (1 - 0.9 * Math.exp(-off / 10))) / 8), 2)
+    const { steps } = sampleSettings.wipe
+    const wipe = { ...sampleSettings.wipe, steps: [...steps, { ...steps[0], material: 'warm' as const }] }
+    const again = { ...timed, bench: { ...sampleSettings, wipe }, bat: { ...sampleSettings, wipe } }
+    expect(stiffer(again)).toBeLessThan(stiffer(timed))
+    expect(text('ink', readings, again)).toMatch(/^4° colder, the plate kept warm: /)
+  })
+  it('says that a plate is longer off the heat than at the BAT, though the room is as it was', () => {
+    const { steps } = sampleSettings.wipe
+    const longer = steps.map((one) => ({ ...one, seconds: 2 * one.seconds }))
+    const bench = { ...sampleSettings, wipe: { ...sampleSettings.wipe, steps: longer } }
+    const { roomC } = firstMix(sampleSettings.ink)
+    expect(text('ink', { ...readings, roomC }, { ...job, bench })).toMatch(
+      /^The plate is longer off the heat than at the BAT: [\d.]+ × as stiff: \d+ drops/,
+    )
+    expect(text('ink', { ...readings, roomC })).toMatch(/^Room as at the BAT: ink as it is\./)
+  })
+  it('says what four degrees less mean to a plate that is not warmed: drops, or warmth', () => {
     const ink = changeFirstMix(sampleSettings.ink, { plateC: 20, roomC: 20 })
     const cold = { ...job, bench: { ...sampleSettings, ink }, bat: { ...sampleSettings, ink } }
     expect(text('ink', readings, cold)).toMatch(
-      /^4° colder, the plate with it: 1\.41 × as stiff: \d+ drops of light oil a puddle, or plate at 20°\./,
+      /^4° colder, the plate with it: 1\.41 × as stiff: \d+ drops of light oil a puddle, or plate at 29°\./,
     )
+    // 20° under the roller: 16° of the room, and 4° over what the way has left of the warmth.
+    const { left } = warmthAtRoller(sampleSettings, USUAL_CALIBRATION)!
+    expect(Math.round(16 + 4 / (0.9 * left))).toBe(29)
     expect(text('ink', { ...readings, roomC: 24 }, cold)).toContain('oil cannot come out')
   })
   it('says how many of those left the mix covers, and what to mix', () => {

@@ -1,10 +1,11 @@
 import { capital } from '../units/capital'
 import { counted } from '../units/counted'
-import { firstMix } from '../ink/mix'
+import { firstMix, type RunMix } from '../ink/mix'
 import { z } from 'zod'
 import { PLATE_KINDS } from '../plate/plate'
 import { describePlateLife } from '../plate/plateLife'
 import { correctStiffness, inkTemperature, USUAL_HALVING_C, type InkCalibration } from '../ink/stiffness'
+import { warmthAtRoller } from '../prove/warmthAtRoller'
 import { isFelt, stiffnessWords } from '../ink/stiffnessWords'
 import { dampGrams, dryGramsAt, standardGramsOf } from '../paper/dampingPlan'
 import { sheetGrams } from '../paper/dampPaper'
@@ -64,15 +65,32 @@ export interface MorningLine {
 const degrees = (value: number) => `${formatNumber(value, 1)} °C`
 const grams = (value: number) => `${formatNumber(value, 1)} g`
 
-function inkLines(job: MorningJob, { roomC }: MorningReadings): Omit<MorningLine, 'jobId'>[] {
-  const mix = firstMix(job.bench.ink)
-  const held = firstMix((job.bat ?? job.bench).ink)
-  if (!mix || !held) return []
-  const lines: Omit<MorningLine, 'jobId'>[] = []
+/** What a mix as stiff as it was comes to in today's room, at the roller; without a word where nothing is to be done. */
+function stiffnessLine(
+  job: MorningJob,
+  mix: RunMix,
+  held: RunMix,
+  roomC: number,
+): Omit<MorningLine, 'jobId'> {
   const reference = job.bat ? 'the BAT' : 'the last setting'
   const change = roomC - held.roomC
-  if (Math.abs(change) < 0.5 || job.mixPas === null) {
-    lines.push({
+  const left = {
+    before: warmthAtRoller(job.bat ?? job.bench, job.calibration)?.left ?? 1,
+    today: warmthAtRoller(job.bench, job.calibration)?.left ?? 1,
+  }
+  const correction =
+    job.mixPas === null
+      ? null
+      : correctStiffness({
+          mixGrams: mix.puddleGrams,
+          mixPas: job.mixPas,
+          before: held,
+          todayRoomC: roomC,
+          calibration: job.calibration,
+          warmthLeft: left,
+        })
+  if (correction === null || (Math.abs(change) < 0.5 && !isFelt(correction))) {
+    return {
       station: 'ink',
       text: `Room as at ${reference}: ink as it is.`,
       act: false,
@@ -80,42 +98,46 @@ function inkLines(job: MorningJob, { roomC }: MorningReadings): Omit<MorningLine
         { label: `Room at ${reference}`, value: degrees(held.roomC) },
         { label: 'Room now', value: degrees(roomC) },
       ],
-    })
-  } else {
-    const correction = correctStiffness({
-      mixGrams: mix.puddleGrams,
-      mixPas: job.mixPas,
-      before: held,
-      todayRoomC: roomC,
-      calibration: job.calibration,
-    })
-    const { ratio, dropsToAdd, plateC, plateTodayC } = correction
-    const text = `${formatNumber(Math.abs(change), 1)}° ${change < 0 ? 'colder' : 'warmer'}, ${plateTodayC > roomC ? 'the plate kept warm' : 'the plate with it'}: ${stiffnessWords(correction)}.`
-    lines.push({
-      station: 'ink',
-      text,
-      act: isFelt(correction),
-      sum: [
-        {
-          label: `Ink on the plate at ${reference}`,
-          value: degrees(inkTemperature(held.roomC, held.plateC)),
-        },
-        { label: 'Ink on the plate today', value: degrees(inkTemperature(roomC, plateTodayC)) },
-        {
-          label: 'Stiffness today',
-          value: `${formatNumber(ratio, 2)} × (halves every ${formatNumber(job.calibration.halvingC, 1)}°${job.calibration.halvingC === USUAL_HALVING_C ? ', from memory' : ''})`,
-        },
-        {
-          label: 'Oil to bring it back',
-          value: `${formatNumber(dropsToAdd, 1)} drops of ${formatNumber(job.calibration.dropGrams, 3)} g in ${grams(mix.puddleGrams)}`,
-        },
-        {
-          label: 'Or the plate',
-          value: `${degrees(plateTodayC)} → ${plateC === null ? 'no warmth that can be had' : degrees(plateC)}`,
-        },
-      ],
-    })
+    }
   }
+  const { ratio, dropsToAdd, plateC, plateTodayC } = correction
+  const room = `${formatNumber(Math.abs(change), 1)}° ${change < 0 ? 'colder' : 'warmer'}, ${plateTodayC > roomC ? 'the plate kept warm' : 'the plate with it'}`
+  const way = `The plate is ${left.today < left.before ? 'longer' : 'sooner'} off the heat than at ${reference}`
+  const text = `${Math.abs(change) < 0.5 ? way : room}: ${stiffnessWords(correction)}.`
+  return {
+    station: 'ink',
+    text,
+    act: isFelt(correction),
+    sum: [
+      {
+        label: `Ink under the roller at ${reference}`,
+        value: degrees(inkTemperature(held.roomC, held.plateC, left.before)),
+      },
+      {
+        label: 'Ink under the roller today',
+        value: degrees(inkTemperature(roomC, plateTodayC, left.today)),
+      },
+      {
+        label: 'Stiffness today',
+        value: `${formatNumber(ratio, 2)} × (halves every ${formatNumber(job.calibration.halvingC, 1)}°${job.calibration.halvingC === USUAL_HALVING_C ? ', from memory' : ''})`,
+      },
+      {
+        label: 'Oil to bring it back',
+        value: `${formatNumber(dropsToAdd, 1)} drops of ${formatNumber(job.calibration.dropGrams, 3)} g in ${grams(mix.puddleGrams)}`,
+      },
+      {
+        label: 'Or the plate',
+        value: `${degrees(plateTodayC)} → ${plateC === null ? 'no warmth that can be had' : degrees(plateC)}`,
+      },
+    ],
+  }
+}
+
+function inkLines(job: MorningJob, { roomC }: MorningReadings): Omit<MorningLine, 'jobId'>[] {
+  const mix = firstMix(job.bench.ink)
+  const held = firstMix((job.bat ?? job.bench).ink)
+  if (!mix || !held) return []
+  const lines = [stiffnessLine(job, mix, held, roomC)]
   const { pulls, mixCovers, gramsPerPull } = job.need
   if (job.bat && pulls > 0 && mixCovers !== null && gramsPerPull !== null) {
     const enough = mixCovers >= pulls

@@ -4,9 +4,9 @@ import { amountWords, shiftWords } from './whatMoved'
 
 describe('an amount of an act', () => {
   it('has its unit, one or many', () => {
-    expect(amountWords('pressure', 0.25)).toBe('0.25 turn')
-    expect(amountWords('pressure', 1)).toBe('1 turn')
-    expect(amountWords('pressure', 1.5)).toBe('1.5 turns')
+    expect(amountWords('pressure', 0.25)).toBe('0.25 mm of gap')
+    expect(amountWords('heavyOil', 1)).toBe('1 drop')
+    expect(amountWords('heavyOil', 2)).toBe('2 drops')
     expect(amountWords('makeReady', 0.1)).toBe('0.1 mm')
   })
 })

@@ -19,7 +19,8 @@ export interface SettingDifference {
   wayBack: WayBack
 }
 
-const isScrew = (key: string) => key === 'press.turnsLeft' || key === 'press.turnsRight'
+const SCREWS = ['press.turnsLeft', 'press.turnsRight'] as const
+const isScrew = (key: string) => (SCREWS as readonly string[]).includes(key)
 
 function inWords(
   entry: SettingEntry,
@@ -37,12 +38,29 @@ function inWords(
   return `${entry.label}: ${before.text} → ${after.text}`
 }
 
+/** Both screws turned alike are one act at the press, and one change. */
+function joinScrews(differences: SettingDifference[]): SettingDifference[] {
+  const [left, right] = SCREWS.map((key) => differences.find((one) => one.key === key))
+  if (!left || !right || left.delta === null || right.delta === null) return differences
+  if (Math.abs(left.delta - right.delta) > 1e-9) return differences
+  const both = (a: string | null, b: string | null) => (a === b ? a : `${a} left, ${b} right`)
+  const joined: SettingDifference = {
+    ...left,
+    key: 'press.turns',
+    label: 'Both screws',
+    before: both(left.before, right.before),
+    after: both(left.after, right.after),
+    words: left.words.replace(left.label, 'Both screws'),
+  }
+  return differences.filter((one) => one !== right).map((one) => (one === left ? joined : one))
+}
+
 /** What changed from one bench to another, in working order; what is left out stands with its station. */
 export function compareSettings(before: Bench, after: Bench): SettingDifference[] {
   const earlier = new Map(settingEntries(before).map((entry) => [entry.key, entry]))
   const later = new Map(settingEntries(after).map((entry) => [entry.key, entry]))
   const order = (Object.keys(after) as string[]).filter((key) => key !== 'version' && key !== 'origins')
-  return [...new Set([...earlier.keys(), ...later.keys()])]
+  const differences = [...new Set([...earlier.keys(), ...later.keys()])]
     .flatMap((key): SettingDifference[] => {
       const was = earlier.get(key)
       const is = later.get(key)
@@ -67,4 +85,5 @@ export function compareSettings(before: Bench, after: Bench): SettingDifference[
       ]
     })
     .sort((a, b) => order.indexOf(a.station) - order.indexOf(b.station))
+  return joinScrews(differences)
 }

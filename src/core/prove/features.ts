@@ -4,14 +4,18 @@ import { z } from 'zod'
 export const FEATURES = {
   /** the first test of a weak line: what the pull left in the plate */
   plate: { label: 'Plate after the pull', less: 'lines empty', more: 'ink left in the lines' },
-  line: { label: 'Line depth', less: 'grey', more: 'clogged' },
+  line: { label: 'Line strength', less: 'grey', more: 'filled in' },
   emboss: { label: 'Emboss', less: 'shallow', more: 'cutting' },
-  tone: { label: 'Tone', less: 'too light', more: 'too dark' },
+  /** what lies on the surface between the lines, apart from what stands in them */
+  tone: { label: 'Film tone', less: 'too little', more: 'too much' },
   evenness: { label: 'Left to right', less: 'paler at the left', more: 'paler at the right' },
   edges: { label: 'Edges', less: 'wiped pale', more: 'dirty' },
+  sharpness: { label: 'Sharpness', less: 'doubled to one side', more: 'drawn out along the travel' },
   register: { label: 'Register', less: 'off to one side', more: 'turned' },
   colour: { label: 'Colour', less: 'too weak', more: 'too strong' },
   dampness: { label: 'Dampness', less: 'too dry', more: 'too wet' },
+  whites: { label: 'Whites and margins', less: 'finger marks', more: 'a grey veil' },
+  texture: { label: 'Texture', less: 'a screen on this sheet', more: 'a weave all over' },
   marks: { label: 'Marks', less: 'bare spots', more: 'specks' },
 } as const
 export type Feature = keyof typeof FEATURES
@@ -26,7 +30,7 @@ export const featuresSchema = z.partialRecord(
 )
 export type Features = z.infer<typeof featuresSchema>
 
-/** A feature's value in words: "lines grey" is "Line depth: grey". */
+/** A feature's value in words: "Line strength: grey". */
 export function featureWords(feature: Feature, value: FeatureValue): string {
   const { label, less, more } = FEATURES[feature]
   const strays = value < 0 ? less : more

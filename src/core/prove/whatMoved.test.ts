@@ -4,7 +4,14 @@ import { setOutFrom } from './branch'
 import { complaintsOf, featuresSchema, featureWords, type Features } from './features'
 import { sampleSettings } from './sampleSettings.test.fixture'
 import type { Settings } from './settings'
-import { asksForThePlate, suggestChanges, whatMovedWhat, type ProofPair } from './whatMoved'
+import {
+  asksForThePlate,
+  filmOrLines,
+  pressureWords,
+  suggestChanges,
+  whatMovedWhat,
+  type ProofPair,
+} from './whatMoved'
 
 const turned = (turns: number, plateC = firstMix(sampleSettings.ink).plateC): Settings => ({
   ...sampleSettings,
@@ -26,7 +33,14 @@ describe('what moved what', () => {
   ]
   it('counts trials, the usual amount and how far the feature went', () => {
     expect(whatMovedWhat(tighter)).toEqual([
-      { act: 'pressure', way: 'down', feature: 'line', trials: 2, shift: 1, amount: 0.25 },
+      {
+        act: 'pressure',
+        way: 'down',
+        feature: 'line',
+        trials: 2,
+        shift: 1,
+        amount: 0.25 * sampleSettings.press.mmPerTurn,
+      },
     ])
   })
   it('counts a trial of several changes in part', () => {
@@ -39,7 +53,7 @@ describe('what moved what', () => {
   it('offers what helped here before the trade’s remedies, and says on what it rests', () => {
     const [first, second] = suggestChanges({ line: -1, emboss: -1 }, whatMovedWhat(tighter))
     expect(first).toMatchObject({
-      words: 'screws tighter by about 0.25 turn',
+      words: 'press tighter by about 0.5 mm of gap',
       basis: 'from 2 earlier trials here',
       complaint: 'line',
     })
@@ -58,24 +72,77 @@ describe('what moved what', () => {
       'more light oil by about 1 drop',
     )
   })
+  it('film tone and the strength of the lines have remedies of their own', () => {
+    const acts = (features: Features) => suggestChanges(features, []).map(({ act }) => act)
+    expect(acts({ tone: 1 })).not.toContain('pressure')
+    expect(acts({ line: 1 })).not.toContain('wiping')
+    expect(filmOrLines('darker', {})).toContain('film between the lines, or the lines')
+    expect(filmOrLines('darker', { tone: 1 })).toBeNull()
+    expect(filmOrLines('same', {})).toBeNull()
+  })
   it('a grey line goes by what the pull left in the plate: ink in the lines, or nothing', () => {
     const acts = (features: Features) => suggestChanges(features, []).map(({ act, words }) => [act, words])
     expect(acts({ line: -1, plate: 1 }).map(([act]) => act)).toEqual(['pressure', 'damping', 'oil'])
     expect(acts({ line: -1, plate: -1 })).toEqual([
       ['wiping', 'wipe shorter by about 45 s'],
-      ['stiff', 'stiffer ink by about 1'],
+      ['heavyOil', 'more heavy oil, against over-wiping by about 2 drops'],
     ])
     expect(asksForThePlate({ line: -1 })).toBe(true)
     expect(asksForThePlate({ line: -1, plate: 1 })).toBe(false)
     expect(asksForThePlate({ tone: 1 })).toBe(false)
   })
+  const two = { kind: 'two-screw', gauge: [] } as const
   it('where the blankets give no more, more squeeze is not offered', () => {
-    const offered = suggestChanges({ line: -1, emboss: -1 }, whatMovedWhat(tighter), { isExhausted: true })
-    expect(offered.map(({ act }) => act)).toEqual(['damping', 'oil'])
+    // Felts of 1 mm under a roller that stands 0.4 mm above plate and sheet cannot give more.
+    const spent = {
+      ...sampleSettings,
+      press: {
+        ...sampleSettings.press,
+        readingLeft: 0.9,
+        readingRight: 0.9,
+        pack: sampleSettings.press.pack.slice(0, 1),
+      },
+    }
+    const acts = (settings: Settings) =>
+      suggestChanges({ line: -1, emboss: -1 }, [], { bench: { settings, press: { ...two, gauge: [] } } }).map(
+        ({ act }) => act,
+      )
+    expect(acts(sampleSettings)).toContain('pressure')
+    expect(acts(spent)).toEqual(['damping', 'oil'])
+  })
+  it('offers nothing that cannot be done: no oil out that is not in, no damper sheet where it is printed dry', () => {
+    const bare = changeFirstMix(sampleSettings.ink, { modifiers: [] })
+    const bench = {
+      settings: { ...sampleSettings, ink: bare, paper: { ...sampleSettings.paper, method: 'dry' as const } },
+      press: null,
+    }
+    expect(suggestChanges({ tone: 1 }, [], { bench }).map(({ act }) => act)).toEqual(['wiping'])
+    expect(suggestChanges({ dampness: -1 }, [], { bench })).toEqual([])
+  })
+  it('says pressure as the press is read: both screws in eighths, or where the gauge goes', () => {
+    const press = { mmPerTurn: 2, readingLeft: 3, readingRight: 3 }
+    expect(pressureWords(0.5, 'down', press, { ...two, gauge: [] })).toBe('1/4 turn at both screws (0.5 mm)')
+    expect(
+      pressureWords(0.5, 'down', { ...press, mmPerTurn: 2.54 }, { kind: 'single-screw', gauge: [] }),
+    ).toBe('1/4 turn at the screw (0.64 mm)')
+    // A gauge that rises 10 marks a millimetre: 6 mm of gap stand at 60, half a millimetre less at 55.
+    const gauge = [
+      { reading: 0, mm: 0 },
+      { reading: 100, mm: 10 },
+    ]
+    expect(pressureWords(0.5, 'down', press, { kind: 'geared', gauge })).toBe('gauge from 60 to 55 (0.5 mm)')
+    const byHand = { settings: sampleSettings, press: { kind: 'hand' as const, gauge: [] } }
+    expect(suggestChanges({ line: -1 }, [], { bench: byHand })[0].words).toBe(
+      'press harder, in overlapping strokes',
+    )
   })
   it('never offers what made it worse', () => {
     const worse = whatMovedWhat([pair(turned(3), turned(2.75), { line: 0 }, { line: 1 })])
-    expect(suggestChanges({ line: 1 }, worse).map(({ act }) => act)).not.toContain('pressure')
+    expect(
+      suggestChanges({ line: 1 }, worse)
+        .map(({ words }) => words)
+        .join(),
+    ).not.toContain('press tighter')
   })
 })
 
@@ -91,7 +158,7 @@ describe('a ladder', () => {
       ['marks', 1],
     ])
     expect([featureWords('line', -1), featureWords('emboss', 0)]).toEqual([
-      'Line depth: grey',
+      'Line strength: grey',
       'Emboss: as wanted',
     ])
   })

@@ -1,3 +1,6 @@
+import { firstMix, type Modifier } from '../ink/mix'
+import { mmToGauge, type PressDetails } from '../press/pressCard'
+import { formatTurns, gapMm, isExhausted, type PressSetting } from '../press/pressSetting'
 import { mean } from '../stats/mean'
 import { plural } from '../units/counted'
 import { formatNumber } from '../units/length'
@@ -19,10 +22,10 @@ export interface ProofPair {
 /** Settings that move together as one act at the bench, and how its two ways are said. */
 export const ACTS = {
   pressure: {
-    keys: ['press.turnsLeft', 'press.turnsRight'],
-    up: 'screws looser',
-    down: 'screws tighter',
-    unit: 'turns',
+    keys: ['press.turns', 'press.turnsLeft', 'press.turnsRight'],
+    up: 'press looser',
+    down: 'press tighter',
+    unit: 'mm',
     digits: 2,
     cost: 'seconds',
   },
@@ -42,11 +45,19 @@ export const ACTS = {
     digits: 0,
     cost: 'ink',
   },
+  heavyOil: {
+    keys: ['ink.modifier.thick-oil'],
+    up: 'more heavy oil, against over-wiping',
+    down: 'less heavy oil',
+    unit: 'drops',
+    digits: 0,
+    cost: 'ink',
+  },
   stiff: {
-    keys: ['ink.modifier.magnesium', 'ink.modifier.thick-oil'],
-    up: 'stiffer ink',
-    down: 'softer ink',
-    unit: '',
+    keys: ['ink.modifier.magnesium'],
+    up: 'stiffer ink, more magnesium',
+    down: 'less magnesium',
+    unit: 'g',
     digits: 1,
     cost: 'ink',
   },
@@ -113,12 +124,14 @@ export function whatMovedWhat(pairs: readonly ProofPair[]): Moved[] {
       ({ settings }) => new Map(settingEntries(settings).map(({ key, value }) => [key, value])),
     )
     const acts = (Object.keys(ACTS) as Act[]).flatMap((act) => {
+      const touched = changes.filter(({ key }) => (ACTS[act].keys as readonly string[]).includes(key))
+      if (touched.length === 0) return []
       // What was not there before was none of it.
       const number = (value: string | number | undefined) => (typeof value === 'number' ? value : 0)
-      const deltas = changes
-        .filter(({ key }) => (ACTS[act].keys as readonly string[]).includes(key))
-        .map(({ key }) => number(entries[1].get(key)) - number(entries[0].get(key)))
-      return deltas.length === 0 ? [] : [{ act, delta: mean(deltas) }]
+      const deltas = touched.map(
+        ({ key, delta }) => delta ?? number(entries[1].get(key)) - number(entries[0].get(key)),
+      )
+      return [{ act, delta: mean(deltas) * (act === 'pressure' ? after.settings.press.mmPerTurn : 1) }]
     })
     const others = changes.filter(
       ({ key }) => !Object.values(ACTS).some(({ keys }) => (keys as readonly string[]).includes(key)),
@@ -152,18 +165,21 @@ export function whatMovedWhat(pairs: readonly ProofPair[]): Moved[] {
     .filter(({ shift }) => shift !== 0)
 }
 
+/** The quarter turn most begin with, on screws of about 2 mm a turn: what it does to the gap [common practice, no source]. */
+const QUARTER_TURN_MM = 0.5
+
 type Remedies = readonly (readonly [Act, 'up' | 'down', number])[]
 
 /** Ink left in the lines: the paper was not pressed into them, was too dry to take it, or the ink too stiff to leave. */
 const LEFT_IN_THE_LINES: Remedies = [
-  ['pressure', 'down', 0.25],
+  ['pressure', 'down', QUARTER_TURN_MM],
   ['damping', 'up', 5],
   ['oil', 'up', 1],
 ]
 /** Lines empty and the print weak: wiped out, or never filled; heavy oil guards against that, and light oil would not. */
 const EMPTY_LINES: Remedies = [
   ['wiping', 'down', 45],
-  ['stiff', 'up', 1],
+  ['heavyOil', 'up', 2],
 ]
 
 /**
@@ -175,16 +191,17 @@ const USUAL: Partial<Record<Feature, Record<-1 | 1, Remedies>>> = {
   line: {
     [-1]: LEFT_IN_THE_LINES,
     1: [
-      ['wiping', 'up', 45],
+      ['pressure', 'up', QUARTER_TURN_MM],
       ['oil', 'down', 1],
+      ['stiff', 'up', 0.2],
     ],
   },
   emboss: {
     [-1]: [
-      ['pressure', 'down', 0.25],
+      ['pressure', 'down', QUARTER_TURN_MM],
       ['makeReady', 'up', 0.2],
     ],
-    1: [['pressure', 'up', 0.25]],
+    1: [['pressure', 'up', QUARTER_TURN_MM]],
   },
   tone: {
     [-1]: [
@@ -197,14 +214,12 @@ const USUAL: Partial<Record<Feature, Record<-1 | 1, Remedies>>> = {
     ],
   },
   edges: { 1: [['wiping', 'up', 20]], [-1]: [['wiping', 'down', 20]] },
-  colour: { [-1]: [['pressure', 'down', 0.125]], 1: [['wiping', 'up', 30]] },
+  colour: { [-1]: [['pressure', 'down', QUARTER_TURN_MM / 2]], 1: [['wiping', 'up', 30]] },
   dampness: { [-1]: [['damping', 'up', 5]], 1: [['damping', 'down', 5]] },
 }
 
 /** Complaints whose remedy the plate decides, once somebody looked at it after the pull. */
 const BY_THE_PLATE: ReadonlySet<Feature> = new Set<Feature>(['line', 'colour'])
-/** More squeeze, which layers that give no more cannot turn into any. */
-const SQUEEZES: ReadonlySet<string> = new Set(['pressure down', 'makeReady up'])
 
 function usualRemedies(feature: Feature, value: -1 | 1, { plate }: Features): Remedies {
   if (plate && value < 0 && BY_THE_PLATE.has(feature)) return USUAL.plate![plate]
@@ -214,6 +229,13 @@ function usualRemedies(feature: Feature, value: -1 | 1, { plate }: Features): Re
 /** Whether the plate should be looked at before anything is changed: a weak line, and nobody said what the pull left in it. */
 export const asksForThePlate = ({ line, colour, plate }: Features): boolean =>
   !plate && (line === -1 || colour === -1)
+
+/** What is asked of a print that is lighter or darker than wanted and of which nobody said where: film and lines have other remedies. */
+export function filmOrLines(seen: 'lighter' | 'same' | 'darker' | null, features: Features): string | null {
+  if (seen === null || seen === 'same') return null
+  if (features.tone || features.line || features.colour || features.plate) return null
+  return `${seen === 'darker' ? 'Darker' : 'Lighter'}: the film between the lines, or the lines themselves? Their remedies differ.`
+}
 
 /** A next change that is offered for a complaint, with what it rests on. */
 export interface Suggestion {
@@ -228,21 +250,75 @@ export interface Suggestion {
 export function amountWords(act: Act, amount: number): string {
   const { digits, unit } = ACTS[act]
   const number = formatNumber(amount, digits)
-  if (unit === 'drops' || unit === 'turns')
-    return `${number} ${Number(number) <= 1 ? unit.slice(0, -1) : unit}`
+  if (unit === 'drops') return `${number} ${Number(number) <= 1 ? unit.slice(0, -1) : unit}`
+  if (act === 'pressure') return `${number} mm of gap`
   return unit ? `${number} ${unit}` : number
+}
+
+/** What the press of a remedy is known by: how it presses, and what its gauge reads. */
+export type KnownPress = Pick<PressDetails, 'kind' | 'gauge'>
+
+/**
+ * A change of the gap in the press's own language: where its gauge goes, or eighths of a turn. Both screws together are one change.
+ *
+ * @param way up: looser
+ * @example pressureWords(0.5, 'down', press, { kind: 'two-screw', gauge: [] }) // "1/4 turn at both screws (0.5 mm)"
+ */
+export function pressureWords(
+  mm: number,
+  way: 'up' | 'down',
+  press: Pick<PressSetting, 'mmPerTurn' | 'readingLeft' | 'readingRight'>,
+  known: KnownPress | null,
+): string {
+  if (known && known.gauge.length > 1) {
+    const gap = gapMm(press, mean([press.readingLeft, press.readingRight]))
+    const [from, to] = [gap, gap + (way === 'up' ? mm : -mm)].map((one) => mmToGauge(known.gauge, one))
+    return `gauge from ${formatNumber(from, 2)} to ${formatNumber(to, 2)} (${formatNumber(mm, 2)} mm)`
+  }
+  const turns = Math.max(1, Math.round((8 * mm) / press.mmPerTurn)) / 8
+  const at = known?.kind === 'single-screw' ? 'at the screw' : 'at both screws'
+  return `${formatTurns(turns)} ${at} (${formatNumber(turns * press.mmPerTurn, 2)} mm)`
+}
+
+/** What stood on the bench of the judged proof, as far as it decides which remedies there are. */
+export interface RemedyBench {
+  settings: Settings
+  /** null: the press is not in the store */
+  press: KnownPress | null
+}
+
+/** Whether a remedy can be followed at a bench: nothing can be taken out that is not in, no dry sheet is damper, no spent felt squeezes. */
+function canBeDone(act: Act, way: Moved['way'], { settings, press }: RemedyBench): boolean {
+  const holds = (modifier: Modifier) =>
+    firstMix(settings.ink).modifiers.some((one) => one.modifier === modifier && one.amount > 0)
+  if (way === 'down' && act === 'oil') return holds('thin-oil')
+  if (way === 'down' && act === 'heavyOil') return holds('thick-oil')
+  if (way === 'down' && act === 'stiff') return holds('magnesium')
+  if (act === 'damping') return settings.paper.method !== 'dry'
+  const isByHand = press?.kind === 'hand'
+  if (act === 'makeReady') return !isByHand && !(way === 'up' && isExhausted(settings))
+  if (act === 'pressure') return isByHand || way === 'up' || !isExhausted(settings)
+  return true
+}
+
+/** A remedy in words, on a bench in its own units. */
+function remedyWords(act: Act, way: Moved['way'], amount: number, bench: RemedyBench | null): string {
+  if (act !== 'pressure' || !bench) return `${ACTS[act][way]} by about ${amountWords(act, amount)}`
+  if (bench.press?.kind === 'hand')
+    return way === 'up' ? 'press with a lighter hand' : 'press harder, in overlapping strokes'
+  return `${ACTS[act][way]} by about ${pressureWords(amount, way, bench.settings.press, bench.press)}`
 }
 
 /**
  * The next single changes for what is wrong, ranked by evidence and then by how easily they go back. Where this press, plate kind
  * and paper have no trial that helped, the trade's usual remedy stands, marked as such; of a weak line by what the pull left in the plate.
  *
- * @param isExhausted the blankets give no more: more squeeze is no remedy
+ * @param bench of the proof that was judged: remedies it cannot follow are left out; null: not known
  */
 export function suggestChanges(
   features: Features,
   moved: readonly Moved[],
-  { most = 4, isExhausted = false } = {},
+  { most = 4, bench = null }: { most?: number; bench?: RemedyBench | null } = {},
 ): Suggestion[] {
   const suggestions = FEATURE_KEYS.flatMap(
     (feature): (Suggestion & { strength: number; way: Moved['way'] })[] => {
@@ -255,7 +331,7 @@ export function suggestChanges(
         complaint: feature,
         trials,
         strength: Math.abs(shift) * Math.sqrt(trials),
-        words: `${ACTS[act][way]} by about ${amountWords(act, amount)}`,
+        words: remedyWords(act, way, amount, bench),
         basis: `from ${trials} earlier ${plural(trials, 'trial', 'trials')} here`,
       }))
       const known = new Set(helped.map(({ act }) => act))
@@ -267,10 +343,10 @@ export function suggestChanges(
           complaint: feature,
           trials: 0,
           strength: 0,
-          words: `${ACTS[act][way]} by about ${amountWords(act, amount)}`,
+          words: remedyWords(act, way, amount, bench),
           basis: 'the trade’s usual remedy; no trial of yours yet',
         }))
-      return [...own, ...usual].filter(({ act, way }) => !isExhausted || !SQUEEZES.has(`${act} ${way}`))
+      return [...own, ...usual].filter(({ act, way }) => bench === null || canBeDone(act, way, bench))
     },
   )
   // What the plate showed after the pull is the first test: its remedies come before those of other complaints.

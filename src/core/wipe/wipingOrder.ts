@@ -25,6 +25,7 @@ export const WIPE_MATERIALS = {
   bud: { label: 'Cotton bud', ...USUAL_MATERIAL },
   retroussage: { label: 'Retroussage, clean rag', ...USUAL_MATERIAL, isAlwaysClean: true },
   edges: { label: 'Edges and back', isAlwaysClean: true, isBundled: false, hasOneManner: true },
+  warm: { label: 'Warm again', isAlwaysClean: true, isBundled: false, hasOneManner: true },
   fingers: { label: 'Fingers clean', isAlwaysClean: true, isBundled: false, hasOneManner: true },
 } as const satisfies Record<string, MaterialFacts>
 export type WipeMaterial = keyof typeof WIPE_MATERIALS

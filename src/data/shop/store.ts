@@ -1,3 +1,4 @@
+import type { KnownPress } from '@/core/prove/whatMoved'
 import { QueryTypes, type Transaction } from 'sequelize'
 import { z } from 'zod'
 import { reflectanceSpectrum } from '@/core/colour/spectrum'
@@ -172,14 +173,14 @@ export async function sheetsLeftOf(paperId: string | undefined): Promise<number 
   return row ? row.sheetsReceived + (moved ?? 0) - (used.get(paperId) ?? 0) : null
 }
 
-/** How each press of the store presses, by its id. */
-export type PressKinds = Readonly<Record<string, StorePress['kind']>>
+/** How each press of the store presses and is read, by its id. */
+export type KnownPresses = Readonly<Record<string, KnownPress>>
 
-/** Reads how each press of the store presses. */
-export async function loadPressKinds(): Promise<PressKinds> {
+/** Reads how each press of the store presses and what its gauge reads. */
+export async function loadKnownPresses(): Promise<KnownPresses> {
   const { tables } = await openDatabase()
-  const presses = await readRows(tables.presses, { attributes: ['id', 'kind'] })
-  return Object.fromEntries(presses.map(({ id, kind }) => [id, kind]))
+  const presses = await readRows(tables.presses, { attributes: ['id', 'kind', 'gauge'] })
+  return Object.fromEntries(presses.map(({ id, kind, gauge }) => [id, { kind, gauge }]))
 }
 
 /** A pack's layers as its blankets are now. */

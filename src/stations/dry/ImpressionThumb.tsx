@@ -1,4 +1,4 @@
-import { NINTHS, type Ninth } from '@/core/edition/fault'
+import { faultWords, type Ninth } from '@/core/edition/fault'
 import { readPull, type Pull } from '@/core/edition/pull'
 import { complaintsOf, featureWords } from '@/core/prove/features'
 
@@ -18,7 +18,7 @@ export function impressionWords(pull: Pull): string {
   return [
     eye === null ? 'not judged by eye' : eye === 'same' ? 'as the BAT' : eye,
     ...complaintsOf(features).map(([feature, value]) => featureWords(feature, value).toLowerCase()),
-    ...faults.map(({ where, what }) => `${what}, ${NINTHS[where]}`),
+    ...faults.map(faultWords),
     ...(match ? [`${match.outcome} by its scan`] : []),
   ].join('; ')
 }

@@ -7,7 +7,6 @@ import {
   inkFromPlateInput,
   needFromWeighings,
   potWeighingSchema,
-  puddleGrams,
   UNWEIGHED,
   USUALLY_RETURNED,
   type PotWeighing,
@@ -19,7 +18,7 @@ import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
-import { LengthField, NumberField } from '@/ui/NumberField'
+import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { sendAct } from '../across/act/sendAct'
 import { useBench, useJob } from '../across/bench/BenchContext'
@@ -33,6 +32,7 @@ import { Problems } from '../across/pull/Problems'
 import { keepInkWeighingAction } from './actions'
 import { InkRooms } from './InkRooms'
 import { useMix } from './useMix'
+import { WithoutScale } from './WithoutScale'
 
 /** How sure an amount is, by where the ink of a pull is known from. */
 const KNOWN_FROM: Record<InkBy, string> = {
@@ -98,35 +98,6 @@ function Weighing({ jobId }: { jobId: string }) {
       </fieldset>
       <Problems problems={problems} except={['grams', 'pulls', 'returnedGrams', 'by']} />
     </>
-  )
-}
-
-/** Grams by the look of a puddle, where there is no scale. */
-function Puddle({ onGrams }: { onGrams: (grams: number) => void }) {
-  const [puddle, setPuddle] = useState<{ diameterMm: number | null; heightMm: number | null }>({
-    diameterMm: null,
-    heightMm: null,
-  })
-  const { diameterMm, heightMm } = puddle
-  const grams = diameterMm && heightMm ? puddleGrams({ diameterMm, heightMm }) : null
-  return (
-    <fieldset className="mt-4 grid grid-cols-2 gap-3 border-t border-line pt-2">
-      <legend className="text-sm text-muted">Without a scale: the puddle on the slab</legend>
-      <LengthField
-        label="Across"
-        value={diameterMm}
-        onValue={(mm) => setPuddle({ ...puddle, diameterMm: mm })}
-      />
-      <LengthField label="High" value={heightMm} onValue={(mm) => setPuddle({ ...puddle, heightMm: mm })} />
-      {grams !== null && (
-        <>
-          <p>
-            About <b>{formatNumber(grams, 1)} g</b>, ± {100 * UNWEIGHED} % until it is weighed.
-          </p>
-          <Button onClick={() => onGrams(Number(grams.toFixed(1)))}>Take it as the batch</Button>
-        </>
-      )}
-    </fieldset>
   )
 }
 
@@ -220,7 +191,7 @@ export function AmountRoom({ weighings }: { weighings: PotWeighing[] }) {
           <WhatToMix weighings={weighings} onBatch={change} />
           <Misfits />
           <Weighing jobId={job.id} />
-          <Puddle onGrams={(batchGrams) => change({ batchGrams })} />
+          <WithoutScale jobId={job.id} parts={kept.value.parts ?? []} onMix={change} />
         </section>
         <section aria-label="Estimate from the plate" className="grid content-start gap-3 sm:grid-cols-2">
           <h2 className="station-title sm:col-span-2">First estimate, from the plate</h2>

@@ -1,5 +1,6 @@
 'use client'
 
+import Link from 'next/link'
 import { useState } from 'react'
 import {
   coolingInput,
@@ -19,6 +20,10 @@ import {
   type StiffnessCorrection,
 } from '@/core/ink/stiffness'
 import { dropsWanted, isFelt } from '@/core/ink/stiffnessWords'
+import { warmthLeft } from '@/core/ink/plateCooling'
+import { warmthAtRoller, type WarmthAtRoller } from '@/core/prove/warmthAtRoller'
+import { isWarmedAgain, minutesIfWarmedAgain } from '@/core/wipe/offTheHeat'
+import type { WipingOrder } from '@/core/wipe/wipingOrder'
 import { plural } from '@/core/units/counted'
 import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/database/errors'
@@ -76,6 +81,11 @@ export function StiffnessRoom({
       </Panel>
     )
   }
+  const onItsWay = warmthAtRoller(bench, calibration)
+  const left = {
+    before: warmthAtRoller(job.bat?.settings ?? bench, calibration)?.left ?? 1,
+    today: onItsWay?.left ?? 1,
+  }
   const correction = correctStiffness({
     mixGrams: mix.puddleGrams,
     mixPas,
@@ -83,17 +93,18 @@ export function StiffnessRoom({
     before: held,
     todayRoomC: roomC ?? held.roomC,
     calibration,
+    warmthLeft: left,
   })
   const { ratio } = correction
   const warmer = (calibration.halvingC * Math.log2(NOTICED)) / PLATE_SHARE_OF_INK_TEMPERATURE
   const startC = correction.plateC ?? correction.plateTodayC
   const holds =
-    calibration.coolingTauMinutes && roomC !== null
+    onItsWay && roomC !== null
       ? minutesUntil({
           roomC,
           fromC: startC,
           toC: startC - warmer,
-          coolingTauMinutes: calibration.coolingTauMinutes,
+          coolingTauMinutes: onItsWay.coolingTauMinutes,
         })
       : null
   let way = `As stiff as at ${reference}.`
@@ -134,19 +145,29 @@ export function StiffnessRoom({
             <Figure
               value={holds === null ? '—' : `${formatNumber(holds, 0)} min`}
               label="holds it off the heat"
-              note={holds === null ? 'learn how your plate cools' : undefined}
+              note={onItsWay && !onItsWay.isTimed ? 'by metal and thickness: time your own' : undefined}
             />
           </div>
           <p className="font-medium">{way}</p>
+          {onItsWay && bench.wipe && roomC !== null && startC > roomC && (
+            <AtTheRoller
+              {...onItsWay}
+              roomC={roomC}
+              startC={startC}
+              halvingC={calibration.halvingC}
+              wipe={bench.wipe}
+              slug={job.slug}
+            />
+          )}
           <Sum
             rows={[
               {
-                label: `Ink in the lines at ${reference}`,
-                value: `${formatNumber(inkTemperature(held.roomC, held.plateC), 1)} °C`,
+                label: `Ink under the roller at ${reference}`,
+                value: `${formatNumber(inkTemperature(held.roomC, held.plateC, left.before), 1)} °C`,
               },
               {
-                label: `Ink in the lines today, plate at ${formatNumber(correction.plateTodayC, 0)} °C`,
-                value: `${formatNumber(inkTemperature(roomC ?? held.roomC, correction.plateTodayC), 1)} °C`,
+                label: `Ink under the roller today, plate off the heat at ${formatNumber(correction.plateTodayC, 0)} °C`,
+                value: `${formatNumber(inkTemperature(roomC ?? held.roomC, correction.plateTodayC, left.today), 1)} °C`,
               },
               {
                 label: `Mix at ${reference}, 20 °C`,
@@ -172,6 +193,39 @@ export function StiffnessRoom({
         <Calibrations calibration={calibration} />
       </div>
     </Panel>
+  )
+}
+
+/** How warm the plate still is under the roller, what that does to the ink, and what warming it again would. */
+function AtTheRoller({
+  minutes,
+  coolingTauMinutes,
+  left,
+  roomC,
+  startC,
+  halvingC,
+  wipe,
+  slug,
+}: WarmthAtRoller & { roomC: number; startC: number; halvingC: number; wipe: WipingOrder; slug: string }) {
+  const thereC = roomC + left * (startC - roomC)
+  const stiffer = 2 ** ((PLATE_SHARE_OF_INK_TEMPERATURE * (startC - thereC)) / halvingC)
+  const againC = roomC + warmthLeft(minutesIfWarmedAgain(wipe), coolingTauMinutes) * (startC - roomC)
+  return (
+    <p>
+      {formatNumber(minutes, 0)} min from the heat to the roller: the plate is at{' '}
+      <b>{formatNumber(thereC, 0)} °C</b> there, the ink {formatNumber(stiffer, 2)} × as stiff as off the
+      heat.
+      {stiffer > NOTICED && !isWarmedAgain(wipe) && (
+        <>
+          {' '}
+          ◆ Warmed again after the edges it would come in at {formatNumber(againC, 0)} °C:{' '}
+          <Link href={`/jobs/${slug}/wipe`} className="underline underline-offset-4">
+            add the step “Warm again”
+          </Link>
+          .
+        </>
+      )}
+    </p>
   )
 }
 

@@ -12,7 +12,10 @@ import {
   suggestChanges,
   whatMovedWhat,
   type ProofPair,
+  type RemedyBench,
 } from '@/core/prove/whatMoved'
+import { causesOf } from '@/core/prove/causes'
+import { isExhausted } from '@/core/press/pressSetting'
 import { formatNumber } from '@/core/units/length'
 import { Check } from '@/ui/Check'
 
@@ -21,13 +24,13 @@ export function NextChange({
   features,
   pairs,
   like,
-  isExhausted,
+  bench,
 }: {
   features: Features | null
   pairs: readonly ProofPair[]
   like: { press: string; plateKind: string; paperId: string }
-  /** the blankets give no more */
-  isExhausted: boolean
+  /** what stood on the bench of that proof */
+  bench: RemedyBench | null
 }) {
   const [all, setAll] = useState(false)
   const alike = pairs.filter(
@@ -37,7 +40,8 @@ export function NextChange({
   )
   const moved = whatMovedWhat(alike)
   const complaints = features ? complaintsOf(features) : []
-  const suggestions = features ? suggestChanges(features, moved, { isExhausted }) : []
+  const suggestions = features ? suggestChanges(features, moved, { bench }) : []
+  const causes = features ? causesOf(features) : []
   if (complaints.length === 0 && moved.length === 0) return null
   return (
     <section aria-label="What to change next" className="mt-4 border-t border-line pt-3">
@@ -52,7 +56,7 @@ export function NextChange({
               softer ink; empty lines were wiped out or never filled.
             </p>
           )}
-          {isExhausted && (
+          {bench && bench.press?.kind !== 'hand' && isExhausted(bench.settings) && (
             <p className="my-1">
               ◆ The blankets are pressed to nearly all they can give: tighter screws would change nothing.
             </p>
@@ -67,7 +71,22 @@ export function NextChange({
               </li>
             ))}
           </ol>
-          {suggestions.length === 0 && <p>No trial of yours and no usual remedy speaks to it.</p>}
+          {causes.length > 0 && (
+            <>
+              <h3 className="mt-2 text-sm text-muted">Look for, before anything is set otherwise</h3>
+              <ul className="my-1" aria-label="Causes to look for">
+                {causes.map(({ cause, label, sign, remedy }) => (
+                  <li key={cause} className="border-b border-line py-1">
+                    <b>{capital(label)}</b>: {sign}?{' '}
+                    <span className="block text-sm text-muted">{capital(remedy)}.</span>
+                  </li>
+                ))}
+              </ul>
+            </>
+          )}
+          {suggestions.length + causes.length === 0 && (
+            <p>No trial of yours and no usual remedy speaks to it.</p>
+          )}
           <p className="text-sm text-muted">Change one thing, so that the next proof says what did it.</p>
         </>
       )}

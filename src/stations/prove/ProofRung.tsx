@@ -13,6 +13,7 @@ import { useJob } from '../across/bench/BenchContext'
 import { complaintsOf, featureWords, type Features } from '@/core/prove/features'
 import { PictureField } from '../across/picture/PictureField'
 import { ApproveDialog } from './ApproveDialog'
+import { filmOrLines } from '@/core/prove/whatMoved'
 import { FeatureVerdict } from './FeatureVerdict'
 import { GoBackDialog } from './GoBackDialog'
 import { LightDark } from './LightDark'
@@ -97,7 +98,12 @@ export function ProofRung({
             <p className="text-sm text-muted">{before ? 'Against the proof before it is' : 'It is'}</p>
             <Choice label={`Proof ${proof.number} is`} value={seen} options={EYE_WORDS} onPick={setSeen} />
             <TextField label="What you see" value={note} onText={setNote} />
-            <FeatureVerdict subject={`Proof ${proof.number}`} value={features} onValue={setFeatures} />
+            <FeatureVerdict
+              subject={`Proof ${proof.number}`}
+              ask={filmOrLines(seen, features)}
+              value={features}
+              onValue={setFeatures}
+            />
             <PictureField label={`Picture of proof ${proof.number}`} onPicture={({ id }) => setImage(id)} />
             {imageId && <ProofCoupons imageId={imageId} number={proof.number} spots={coupons} />}
             <Button

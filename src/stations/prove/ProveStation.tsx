@@ -16,7 +16,7 @@ import { Choice } from '@/ui/Choice'
 import { TextField } from '@/ui/Field'
 import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
-import { isExhausted } from '@/core/press/pressSetting'
+import { useKnownPress } from '../across/bench/usePressKind'
 import { usePressDoubt } from '../across/bench/usePressDoubt'
 import { problemAt } from '../across/bench/problemAt'
 import { RollerTimer } from '../press/RollerTimer'
@@ -61,6 +61,7 @@ export function ProveStation({
   const settings = proofs.map((proof) => proof.settings)
   const from = settings.map((_, i) => setOutFrom(settings, i))
 
+  const lastPress = useKnownPress(last?.settings.press.pressId)
   const doubt = usePressDoubt()
   const pullProof = async () => {
     if (!(await pull('proof', { expected, expectation }))) return
@@ -119,7 +120,7 @@ export function ProveStation({
                   plateKind: last.settings.plate.kind,
                   paperId: last.settings.paper.paperId,
                 }}
-                isExhausted={isExhausted(last.settings)}
+                bench={{ settings: last.settings, press: lastPress }}
               />
             )}
           </div>

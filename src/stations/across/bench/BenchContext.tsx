@@ -15,7 +15,7 @@ import type { Passes } from '@/core/prove/features'
 import type { Bench } from '@/core/prove/settings'
 import type { Tolerances } from '@/core/prove/tolerance'
 import type { KnownBeside, WorkAhead } from '@/core/record/jobNeed'
-import type { PressKinds } from '@/data/shop/store'
+import type { KnownPresses } from '@/data/shop/store'
 import type { Variation } from '@/core/record/variation'
 import type { Answer } from '../act/answer'
 
@@ -37,7 +37,7 @@ export interface BenchJob {
   /** what its record and the workshop say of what is still to be done: with the bench it makes `useNeed` */
   work: WorkAhead
   beside: KnownBeside
-  pressKinds: PressKinds
+  knownPresses: KnownPresses
   numbered: boolean
   drying: boolean
 }

@@ -3,12 +3,12 @@ import { pullsOnBench, runOnBench } from '@/core/edition/runs'
 import { batOfRun } from '@/core/record/batOnBench'
 import type { KnownBeside } from '@/core/record/jobNeed'
 import { workAhead } from '@/core/record/workAhead'
-import type { PressKinds } from '@/data/shop/store'
+import type { KnownPresses } from '@/data/shop/store'
 import type { JobRecord } from '@/data/record/jobRecord'
 import type { BenchJob } from './BenchContext'
 
 /** What the stations need of a job, from everything that is kept of it and what the workshop knows beside it. */
-export function readBench(job: JobRecord, beside: KnownBeside, pressKinds: PressKinds): BenchJob {
+export function readBench(job: JobRecord, beside: KnownBeside, knownPresses: KnownPresses): BenchJob {
   const bat = batOfRun(job.bats, job.openRun)
   const pulls = pullsOnBench(job)
   const run = runOnBench(job)
@@ -32,7 +32,7 @@ export function readBench(job: JobRecord, beside: KnownBeside, pressKinds: Press
     pullsFromPlate: pulls.length,
     work: workAhead(job),
     beside,
-    pressKinds,
+    knownPresses,
     numbered: job.prints.length > 0,
     drying: job.dryings.length > 0,
   }

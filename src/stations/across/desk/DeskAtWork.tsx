@@ -2,7 +2,7 @@
 
 import { plural } from '@/core/units/counted'
 import { useRef, useState } from 'react'
-import { NINTHS } from '@/core/edition/fault'
+import { faultWords } from '@/core/edition/fault'
 import type { DeskKey } from '@/core/edition/deskKeys'
 import { callMeeting } from '@/core/edition/meeting'
 import { dayOf, writeMoment } from '@/core/units/moment'
@@ -29,7 +29,7 @@ const DESK_KEYS: KeyNames = [
   ['.', 'The next step of the other rail; judging: set aside'],
   ['0', 'Pulled'],
   ['− and +', 'The moment a minute earlier, later; judging: lighter, darker'],
-  ['1 to 9', 'Where a fault is, then what'],
+  ['1 to 9', 'Where a fault is, then what, then what it came from'],
   ['*', 'Rejected; then 1 to 4 or Enter, what becomes of it'],
   ['⌫', 'Back one'],
 ]
@@ -222,7 +222,7 @@ export default function DeskAtWork({
               : ''}
             {draft.isJudged ? 'Taken back: what you say now amends what was said.' : ''}
             {state.seen ? `The eye: ${state.seen}. ` : ''}
-            {state.faults.map(({ where, what }) => `◆ ${what}, ${NINTHS[where]}`).join('; ')}
+            {state.faults.map((fault) => `◆ ${faultWords(fault)}`).join('; ')}
           </p>
           {isGapLong && (
             <p

@@ -1,4 +1,5 @@
-import { FAULT_KEYS, NINTHS, type Ninth } from '@/core/edition/fault'
+import { causesOfFault, FAULT_KEYS, NINTHS, type Ninth } from '@/core/edition/fault'
+import { CAUSES } from '@/core/prove/causes'
 import { FATE_KEYS, type DeskKey, type DeskState } from '@/core/edition/deskKeys'
 import { FATES } from '@/core/edition/pull'
 
@@ -62,12 +63,13 @@ export function DeskKeys({
 }) {
   const asksWhere = state.phase === 'judge'
   const grid = asksWhere || state.phase === 'fault'
+  const asked = state.phase === 'cause' ? state.faults.at(-1)!.what : null
   const cap =
     'flex min-h-22 min-w-22 flex-col items-center justify-center border border-edge px-2 text-center leading-tight disabled:text-muted'
   return (
-    <div className={`grid gap-3 ${grid ? 'lg:grid-cols-2' : ''}`}>
+    <div className={`grid gap-3 ${grid || asked ? 'lg:grid-cols-2' : ''}`}>
       <div
-        className={`grid grid-cols-2 gap-2 ${grid ? 'sm:grid-cols-3' : 'sm:grid-cols-4'}`}
+        className={`grid grid-cols-2 gap-2 ${grid || asked ? 'sm:grid-cols-3' : 'sm:grid-cols-4'}`}
         role="group"
         aria-label="Keys"
       >
@@ -86,6 +88,38 @@ export function DeskKeys({
           </button>
         ))}
       </div>
+      {asked && (
+        <div>
+          <p className="mb-1">What the {asked} came from, if you can tell:</p>
+          <div className="grid gap-1" role="group" aria-label="What it came from">
+            {causesOfFault(asked).map((cause, i) => (
+              <button
+                key={cause}
+                type="button"
+                onClick={() => onPress(`${(i + 1) as Ninth}`)}
+                className="flex min-h-14 items-center gap-3 border border-edge bg-raised px-3 py-1 text-left leading-tight"
+              >
+                <span className="condensed text-sm opacity-80" aria-hidden>
+                  {i + 1}
+                </span>
+                <span>
+                  <b>{CAUSES[cause].label}</b>: {CAUSES[cause].sign}
+                </span>
+              </button>
+            ))}
+            <button
+              type="button"
+              onClick={() => onPress('0')}
+              className="flex min-h-14 items-center gap-3 border border-edge bg-raised px-3 py-1 text-left"
+            >
+              <span className="condensed text-sm opacity-80" aria-hidden>
+                0
+              </span>
+              Not known
+            </button>
+          </div>
+        </div>
+      )}
       {grid && (
         <div>
           <p className="mb-1">

@@ -6,7 +6,7 @@ import { faultSchema } from '@/core/edition/fault'
 import { meetingSchema } from '@/core/edition/meeting'
 
 const stateSchema: z.ZodType<DeskState> = z.strictObject({
-  phase: z.enum(['meeting', 'moment', 'judge', 'fault', 'reject']),
+  phase: z.enum(['meeting', 'moment', 'judge', 'fault', 'cause', 'reject']),
   shiftMinutes: z.number(),
   seen: z.enum(['lighter', 'same', 'darker']).nullable(),
   where: faultSchema.shape.where.nullable(),

@@ -12,7 +12,7 @@ import { completeBench, STATIONS, unsetStations } from '@/core/prove/settings'
 import { readSlip } from '@/core/prove/tolerance'
 import { pacedSteps } from '@/core/wipe/pacedSteps'
 import type { JobRecord } from '@/data/record/jobRecord'
-import type { PressKinds } from '@/data/shop/store'
+import type { KnownPresses } from '@/data/shop/store'
 import { DESK_VERSION, type Desk } from './deskShape'
 
 /** Pulls whose course is drawn behind the rails. */
@@ -37,8 +37,8 @@ function readWarm(pulls: readonly Pull[], today: string): Desk['warm'] {
   }
 }
 
-/** Reads from a job's record what its pull desk shows. @param today at the desk, YYYY-MM-DD @param stamp what the job's rows stand at @param kinds how each press presses */
-export function readDesk(job: JobRecord, today: string, stamp: string, kinds: PressKinds): Desk {
+/** Reads from a job's record what its pull desk shows. @param today at the desk, YYYY-MM-DD @param stamp what the job's rows stand at @param presses how each press presses */
+export function readDesk(job: JobRecord, today: string, stamp: string, presses: KnownPresses): Desk {
   const run = runOnBench(job)
   const { bench } = run
   const settings = completeBench(bench)
@@ -89,7 +89,7 @@ export function readDesk(job: JobRecord, today: string, stamp: string, kinds: Pr
     nextSheet: waiting?.[0] ?? Math.max(0, ...job.pulls.map(({ sheet }) => sheet)) + 1,
     accepted: editionProgress(job.editionSize, edition).accepted,
     differences: held && settings ? compareSettings(held.settings, settings).map(({ words }) => words) : [],
-    doubt: settings && pressDoubt(settings, kinds[settings.press.pressId] === 'hand'),
+    doubt: settings && pressDoubt(settings, presses[settings.press.pressId]?.kind === 'hand'),
     outside:
       held && settings && job.variation === 'alike'
         ? readSlip(settings, held).filter(({ standing }) => standing === 'outside').length

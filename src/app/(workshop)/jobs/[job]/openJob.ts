@@ -4,7 +4,7 @@ import { NotFoundError, UnreadableJobError } from '@/data/database/errors'
 import { runOnBench } from '@/core/edition/runs'
 import { loadJob } from '@/data/shop/jobs'
 import { loadKnownBeside } from '@/data/shop/knownBeside'
-import { loadPressKinds } from '@/data/shop/store'
+import { loadKnownPresses } from '@/data/shop/store'
 import { readBench } from '@/stations/across/bench/readBench'
 
 /** The job of an address, read once a request; an unknown one is the not-found page. */
@@ -26,9 +26,9 @@ export function onlyUnreadable(error: unknown): UnreadableJobError {
 /** The job of an address as its stations see it, with what the workshop knows beside it. */
 export const openBench = cache(async (slug: string) => {
   const job = await openJob(slug)
-  const [beside, kinds] = await Promise.all([
+  const [beside, presses] = await Promise.all([
     loadKnownBeside(job.id, runOnBench(job).bench),
-    loadPressKinds(),
+    loadKnownPresses(),
   ])
-  return readBench(job, beside, kinds)
+  return readBench(job, beside, presses)
 })

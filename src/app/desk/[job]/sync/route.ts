@@ -4,7 +4,7 @@ import { dayOf } from '@/core/units/moment'
 import { syncDesk } from '@/data/across/desk'
 import { stampOf } from '@/data/database/remembered'
 import { loadJob } from '@/data/shop/jobs'
-import { loadPressKinds } from '@/data/shop/store'
+import { loadKnownPresses } from '@/data/shop/store'
 import { actRoute } from '@/stations/across/act/actRoute'
 import { readDesk } from '@/stations/across/desk/readDesk'
 
@@ -16,7 +16,7 @@ export const POST = actRoute(
     const outcomes = await syncDesk(job, sent, at)
     // Before the job is read: a change in between is then asked for again.
     const stamp = await stampOf(job)
-    const [read, kinds] = await Promise.all([loadJob(job), loadPressKinds()])
-    return { outcomes, desk: readDesk(read, dayOf(at, sent.zone), stamp, kinds) }
+    const [read, presses] = await Promise.all([loadJob(job), loadKnownPresses()])
+    return { outcomes, desk: readDesk(read, dayOf(at, sent.zone), stamp, presses) }
   },
 )
