@@ -36,6 +36,7 @@ import { addRun, markSheet, openRun } from '@/data/across/runs'
 import { keepWeighIn } from '@/data/paper/soaks'
 import { enterStock } from '@/data/shop/stock'
 import { changePaper, stockStore } from '@/data/shop/store'
+import { demoOrigins } from './demoOrigins'
 import { POSTS_ZONES, SAMPHIRE_ZONES } from './demoZones'
 import { drawPlate, type Motif } from './plateDrawing'
 import { printScan } from './printScan'
@@ -105,7 +106,14 @@ class JobStory {
 
   async set(settings: Partial<Omit<Settings, 'version'>>): Promise<void> {
     for (const [station, value] of Object.entries(settings))
-      this.revision = await saveStation(this.id, this.revision, station as SettingStation, value, this.now())
+      this.revision = await saveStation(
+        this.id,
+        this.revision,
+        station as SettingStation,
+        value,
+        this.now(),
+        demoOrigins(station as SettingStation, value),
+      )
   }
 
   async picture(motif: Motif, metal: string, state: number): Promise<void> {

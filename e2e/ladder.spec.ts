@@ -9,7 +9,7 @@ test('a complaint is answered with what helped before, and any two proofs are co
   const next = page.getByRole('region', { name: 'What to change next' })
   await next.getByText(/^What moved what/).click()
   await next.getByRole('checkbox', { name: 'Count every press, plate and paper' }).check()
-  await expect(next.getByRole('table')).toContainText('screws tighter')
+  await expect(next.getByRole('table')).toContainText('press tighter')
   await expect(next.getByRole('table')).toContainText('line strength toward filled in')
   await page.getByText('Compare any two proofs').click()
   await page.getByLabel('This proof').selectOption({ label: 'Proof 1' })

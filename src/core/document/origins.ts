@@ -8,6 +8,27 @@ export type Origin = (typeof ORIGINS)[number]
 export const originsSchema = z.record(z.string().min(1).max(200), z.enum(ORIGINS))
 export type Origins = z.infer<typeof originsSchema>
 
+/** The value at a path of a document; undefined where there is none. */
+const valueAt = (value: unknown, steps: readonly string[]): unknown =>
+  steps.reduce<unknown>(
+    (at, step) => (typeof at === 'object' && at !== null ? (at as Record<string, unknown>)[step] : undefined),
+    value,
+  )
+
+/**
+ * Where the value at a path comes from: what is said of it, or of the nearest whole it is part of; null: nobody knows.
+ *
+ * @example originAt({ 'ink.mixes.0.parts': 'typed' }, 'ink.mixes.0.parts') // 'typed'
+ */
+export function originAt(known: Origins, path: string): Origin | null {
+  const steps = path.split('.')
+  for (let length = steps.length; length > 0; length--) {
+    const origin = known[steps.slice(0, length).join('.')]
+    if (origin) return origin
+  }
+  return null
+}
+
 /**
  * Origins after one part of a document was set anew: what was said of it just now holds; what was known of a value that is as before
  * stays; of a value that changed without a word nothing is known any more.
@@ -24,12 +45,13 @@ export function originsAfter(
   after: object,
   said: Origins,
 ): Origins {
-  const isSame = (key: string) =>
-    JSON.stringify((before as Record<string, unknown> | null)?.[key]) ===
-    JSON.stringify((after as Record<string, unknown>)[key])
+  const isSame = (steps: readonly string[]) => {
+    const [was, is] = [before, after].map((value) => valueAt(value, steps))
+    return is !== undefined && JSON.stringify(was) === JSON.stringify(is)
+  }
   const kept = Object.entries(known).filter(([path]) => {
-    const [of, key] = path.split('.')
-    return of !== part || isSame(key)
+    const [of, ...steps] = path.split('.')
+    return of !== part || isSame(steps)
   })
   const told = Object.entries(said).map(([path, origin]) => [`${part}.${path}`, origin] as const)
   return Object.fromEntries([...kept, ...told])

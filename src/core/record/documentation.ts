@@ -4,6 +4,7 @@ import { readPull, type Pull } from '../edition/pull'
 import { BETWEEN_RUNS, RUN_KINDS, type Run } from '../edition/runs'
 import { PLATE_KINDS, romanNumeral } from '../plate/plate'
 import { STATIONS, type Bench } from '../prove/settings'
+import { ORIGIN_WORDS, originOf } from '../prove/settingOrigins'
 import { settingEntries } from '../prove/settingEntries'
 import { formatMm, formatNumber } from '../units/length'
 import { dayOf, writeMoment } from '../units/moment'
@@ -28,6 +29,13 @@ export interface DocumentedJob {
   dryings: Drying[]
 }
 
+/** A line of the sheet. What nobody typed or measured says so, and is no statement. */
+export interface DocumentedRow {
+  label: string
+  value: string
+  isDefault?: true
+}
+
 /** A documentation sheet: the same for the page and for the PDF. */
 export interface Documentation {
   title: string
@@ -37,7 +45,7 @@ export interface Documentation {
   technique: string
   /** of the plate; null: nobody said */
   plateSize: string | null
-  sections: { heading: string; rows: { label: string; value: string }[] }[]
+  sections: { heading: string; rows: DocumentedRow[] }[]
   impressions: { mark: string; moment: string; hands: string; eye: string; note: string }[]
 }
 
@@ -51,6 +59,19 @@ const writeHands = ({ inked, wiped, laid }: Pull['hands']) => {
     .filter(([, who]) => who)
     .map(([role, who]) => `${role} ${who}`)
     .join(', ')
+}
+
+const isAnyKnown = ({ origins }: Bench) => Object.keys(origins ?? {}).length > 0
+
+/** A setting as the sheet states it: what was typed as it is, anything else with where it comes from. */
+function said(settings: Bench, key: string, label: string, text: string): DocumentedRow {
+  const origin = originOf(settings, key)
+  const words = origin === null && !isAnyKnown(settings) ? '' : ORIGIN_WORDS[origin ?? 'unknown']
+  return {
+    label,
+    value: words ? `${text} (${words})` : text,
+    ...(origin === 'default' ? { isDefault: true } : {}),
+  }
 }
 
 /** Writes the documentation sheet: work, plate, edition with every kind declared, how it was printed, and each impression. @param zone in which the days of approving and drying are said; each print has its own */
@@ -106,28 +127,31 @@ export function documentJob(job: DocumentedJob, zone: string): Documentation {
     })
   if (drying) edited.push({ label: 'Dried', value: `from ${day(drying.laidAt)} to ${day(drying.readyAt)}` })
 
-  const technique = plate ? PLATE_KINDS[plate.kind].label.toLowerCase() : 'intaglio'
+  const isKindSaid = originOf(job.bench, 'plate.kind') !== 'default'
+  const technique = plate && isKindSaid ? PLATE_KINDS[plate.kind].label.toLowerCase() : 'intaglio'
   const plateSize = plate ? `${formatMm(plate.widthMm)} × ${formatMm(plate.heightMm)}` : null
-  const made = plate
+  const made: DocumentedRow[] = plate
     ? [
-        { label: 'Plate', value: `${plate.name}: ${PLATE_KINDS[plate.kind].label.toLowerCase()}` },
-        {
-          label: 'Size',
-          value: `${plateSize}, ${formatNumber(plate.thicknessMm, 3)} mm thick`,
-        },
+        { label: 'Plate', value: plate.name },
+        said(job.bench, 'plate.kind', 'Kind', PLATE_KINDS[plate.kind].label.toLowerCase()),
+        said(job.bench, 'plate.widthMm', 'Size', plateSize!),
+        said(job.bench, 'plate.thicknessMm', 'Thickness', `${formatNumber(plate.thicknessMm, 3)} mm`),
         ...job.plateStates.map(({ state, note, openedAt }) => ({
           label: `State ${romanNumeral(state)}`,
           value: [day(openedAt), note].filter(Boolean).join(': '),
         })),
       ]
     : []
-  const written = (settings: Bench) =>
-    settingEntries(settings)
+  const written = (settings: Bench): DocumentedRow[] => [
+    ...settingEntries(settings)
       .filter(({ station }) => station !== 'plate')
-      .map(({ station, label, text }) => ({
-        label: `${STATIONS[station]}: ${label.toLowerCase()}`,
-        value: text,
-      }))
+      .map(({ key, station, label, text }) =>
+        said(settings, key, `${STATIONS[station]}: ${label.toLowerCase()}`, text),
+      ),
+    ...(isAnyKnown(settings)
+      ? []
+      : [{ label: 'Where these come from', value: 'not known: kept before it was noted' }]),
+  ]
   const printed = bat
     ? bat.runs.map(({ position, settings }) => ({
         heading: several

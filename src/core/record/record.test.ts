@@ -123,7 +123,9 @@ describe('documentation sheet', () => {
     expect(rows).toMatchObject({
       BAT: '1',
       'Proofs pulled': '1',
-      Size: '180 mm × 120 mm, 1.2 mm thick',
+      Size: '180 mm × 120 mm',
+      Thickness: '1.2 mm',
+      'Where these come from': 'not known: kept before it was noted',
       'Press: left screw': '3 turns',
     })
     expect(sheet.impressions[0]).toMatchObject({
@@ -131,6 +133,46 @@ describe('documentation sheet', () => {
       moment: '2031-05-02 09:30 Etc/UTC',
       hands: 'inked Ida Quill',
     })
+  })
+  it('states what was typed; what was only laid out, carried over or measured says so', () => {
+    const bench = {
+      ...sampleSettings,
+      origins: {
+        plate: 'typed',
+        'plate.kind': 'default',
+        'plate.thicknessMm': 'default',
+        press: 'typed',
+        'press.readingLeft': 'carried',
+        'press.makeReadyMm': 'measured',
+        'press.passes': 'default',
+      } as const,
+    }
+    const said = documentJob(
+      {
+        ...file.job,
+        runs: file.runs,
+        signing: file.signing,
+        plateStates: file.plateStates,
+        pulls: file.pulls,
+        prints: file.prints,
+        bench,
+        bats: [],
+        dryings: [],
+      },
+      'Europe/Lisbon',
+    )
+    const rows = Object.fromEntries(
+      said.sections.flatMap((section) => section.rows.map(({ label, ...row }) => [label, row])),
+    )
+    expect(said.technique).toBe('intaglio')
+    expect(rows.Size).toEqual({ value: '180 mm × 120 mm' })
+    expect(rows.Thickness).toMatchObject({ value: '1.2 mm (as laid out, nobody set it)', isDefault: true })
+    expect(rows['Press: left screw'].value).toBe('3 turns (carried over)')
+    expect(rows['Press: right screw'].value).toBe('3 turns')
+    expect(rows['Press: make-ready'].value).toMatch(/ \(measured\)$/)
+    expect(rows['Press: passes'].isDefault).toBe(true)
+    expect(rows['Paper: damp for'].value).toMatch(/ \(not known where from\)$/)
+    expect(rows['Where these come from']).toBeUndefined()
   })
   it('writes the moment in the zone it was stamped in, daylight saving too', () => {
     expect(writeMoment('2031-07-02T09:30:00.000Z', 'Europe/Lisbon')).toBe('2031-07-02 10:30 Europe/Lisbon')

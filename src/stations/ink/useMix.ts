@@ -8,6 +8,11 @@ import { useStation, type Loose } from '../across/bench/useStation'
 /** What of a mix makes it another mix than the one on its card. */
 const RECIPE: readonly (keyof MixSetting)[] = ['parts', 'modifiers', 'puddleGrams', 'basis', 'name']
 
+/** What a mix that nobody has set yet lays out by itself. */
+const LAID_OUT = ['basis', 'puddleGrams', 'batchGrams', 'gramsPerPull', 'roomC', 'plateC'].map(
+  (key) => `mixes.0.${key}`,
+)
+
 /** The mix of the open job: as the station keeps it, and marked as no longer its card's as soon as the recipe is changed. */
 export function useMix() {
   const bench = useBench()
@@ -26,7 +31,7 @@ export function useMix() {
     plateC: 37,
   }
   // While it is typed a mix may miss any field: the station checks it whole, and what is missing is said at its place.
-  const station = useStation('ink', { mixes: [{ id: FIRST_MIX, ...unset } as RunMix] })
+  const station = useStation('ink', { mixes: [{ id: FIRST_MIX, ...unset } as RunMix] }, LAID_OUT)
   const [mix, ...others] = station.value.mixes as [Loose<RunMix>, ...RunMix[]]
   const change = (patch: Partial<Loose<MixSetting>>) => {
     const { card } = mix

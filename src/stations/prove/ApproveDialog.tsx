@@ -3,6 +3,8 @@
 import { useState } from 'react'
 import { readPull, type Pull } from '@/core/edition/pull'
 import { FEATURE_KEYS, FEATURES, PASSES, type Pass, type Passes } from '@/core/prove/features'
+import { plural } from '@/core/units/counted'
+import { leftAsLaidOut } from '@/core/prove/settingOrigins'
 import { settingEntries } from '@/core/prove/settingEntries'
 import { STATIONS } from '@/core/prove/settings'
 import { usualTolerances, type Tolerances } from '@/core/prove/tolerance'
@@ -45,6 +47,7 @@ export function ApproveDialog({ proof, others }: { proof: Pull; others: readonly
   const [problems, setProblems] = useState<{ field: string; message: string }[]>([])
   const { verdict, eye } = readPull(proof)
   const isJudged = verdict !== null || eye !== null
+  const untouched = leftAsLaidOut(proof.settings)
   const measured = settingEntries(proof.settings).filter((entry) => entry.usualTolerance !== null)
   const approve = async () => {
     const answer = await send((target) =>
@@ -178,6 +181,14 @@ export function ApproveDialog({ proof, others }: { proof: Pull; others: readonly
         </div>
       </details>
       <Problems problems={problems} except={['approvedBy', 'reason']} />
+      {untouched.length > 0 && (
+        <p className="mt-3 text-sm">
+          Nobody typed or measured{' '}
+          {untouched.map(({ label, text }) => `${label.toLowerCase()} (${text})`).join(', ')}:{' '}
+          {plural(untouched.length, 'it stands as it was', 'they stand as they were')} laid out, and the
+          documents say so.
+        </p>
+      )}
       {!isJudged && (
         <p role="alert" className="mt-3 font-semibold">
           ◆ Nobody has judged this proof yet: what is approved is only how the bench stood.

@@ -26,6 +26,8 @@ export async function renderCertificatesPdf(
   const facts = documentation.sections
     .slice(0, 2)
     .flatMap(({ rows }) => rows)
+    // A certificate states what somebody typed or measured, and nothing that only stood there.
+    .filter(({ isDefault }) => !isDefault)
     .slice(0, MOST_FACTS)
   return renderToBuffer(
     <Document title={`${documentation.title}: certificates`} language="en">

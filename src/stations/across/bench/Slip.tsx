@@ -3,6 +3,7 @@
 import { memo } from 'react'
 import { counted } from '@/core/units/counted'
 import { STATIONS } from '@/core/prove/settings'
+import { ORIGIN_WORDS, originOf } from '@/core/prove/settingOrigins'
 import { readSlip, type SlipLine } from '@/core/prove/tolerance'
 import { useBench, useJob } from './BenchContext'
 
@@ -32,9 +33,12 @@ const STANDING: Record<SlipLine['standing'], string> = {
   'no-bat': '',
 }
 
+/** A line of the Slip, and whether what stands there was only laid out. */
+type Line = SlipLine & { isLaidOut: boolean }
+
 interface SlipStationProps {
   station: SlipLine['station']
-  lines: readonly SlipLine[]
+  lines: readonly Line[]
   /** whether there is a BAT to hold the lines to */
   isHeld: boolean
 }
@@ -77,9 +81,15 @@ const SlipStation = memo(
               <td
                 colSpan={isHeld && line.standing !== 'outside' ? 2 : 1}
                 className="truncate"
-                title={line.now ?? 'left out'}
+                title={`${line.now ?? 'left out'}${line.isLaidOut ? `, ${ORIGIN_WORDS.default}` : ''}`}
               >
-                {line.now ?? 'left out'}
+                {line.isLaidOut ? (
+                  <span className="text-muted italic">
+                    {line.now} <span className="not-italic">(laid out)</span>
+                  </span>
+                ) : (
+                  (line.now ?? 'left out')
+                )}
               </td>
               {isHeld && (
                 <td>
@@ -100,7 +110,10 @@ const SlipStation = memo(
 export function Slip() {
   const job = useJob()
   const bench = useBench()
-  const lines = readSlip(bench, job.bat)
+  const lines = readSlip(bench, job.bat).map((line): Line => ({
+    ...line,
+    isLaidOut: line.now !== null && originOf(bench, line.key) === 'default',
+  }))
   const differing = lines.filter((line) => line.standing === 'outside').length
   const stations = [...new Set(lines.map((line) => line.station))]
   return (

@@ -59,10 +59,12 @@ function withoutWrong<S extends SettingStation>(
  * Ctrl + Z. What cannot be kept stays on the screen with the reason at its field.
  *
  * @param initial what to start from where nobody has set the station yet
+ * @param laidOut paths of what it lays out, where they are finer than its keys
  */
 export function useStation<S extends SettingStation>(
   station: S,
   initial: Loose<NonNullable<Bench[S]>>,
+  laidOut: readonly string[] = Object.keys(initial),
 ): StationHandle<S> {
   const bench = useBench()
   const { show, send } = useSend()
@@ -131,11 +133,9 @@ export function useStation<S extends SettingStation>(
 
   const change: StationHandle<S>['change'] = (patch, origin = 'typed', paths = Object.keys(patch)) => {
     // What nobody touched of a station that was never set stands as it was laid out.
-    const laidOut = set
-      ? {}
-      : Object.fromEntries(Object.keys(initial).map((key) => [key, 'default' as const]))
+    const untouched = set ? {} : Object.fromEntries(laidOut.map((path) => [path, 'default' as const]))
     origins.current = {
-      ...laidOut,
+      ...untouched,
       ...origins.current,
       ...Object.fromEntries(paths.map((path) => [path, origin])),
     }
