@@ -1,7 +1,9 @@
 'use client'
 
 import { useState } from 'react'
-import { formatInches, formatNumber, MM_PER_INCH, parseLength } from '@/core/units/length'
+import { formatNumber, MM_PER_INCH, parseLength } from '@/core/units/length'
+import { bothLengths, shownUnit } from '@/core/units/quantity'
+import { shownUnits } from '@/core/units/shownUnits'
 import { readQuantity } from '@/core/units/typedNumber'
 import { Button } from './Button'
 import { TextField } from './Field'
@@ -59,13 +61,17 @@ function ReadField({
 }
 
 /** A number with its unit; another unit of its kind, a fraction or a mixed number is read too. */
-export function NumberField({ unit, label, digits = 3, ...rest }: NumberFieldProps) {
+export function NumberField({ unit: own, label, digits = 3, ...rest }: NumberFieldProps) {
+  const { unit, toShown, toKept, finer } = shownUnit(own)
   return (
     <ReadField
       {...rest}
       label={unit ? `${label}, ${unit}` : label}
-      read={(text) => readQuantity(text, unit)}
-      write={(value) => formatNumber(value, digits).replace('−', '-')}
+      read={(text) => {
+        const read = readQuantity(text, unit)
+        return read === null ? null : toKept(read)
+      }}
+      write={(value) => formatNumber(toShown(value), digits + finer).replace('−', '-')}
       unreadable={unit ? `This is not a number in ${unit}.` : 'This is not a number.'}
     />
   )
@@ -73,6 +79,8 @@ export function NumberField({ unit, label, digits = 3, ...rest }: NumberFieldPro
 
 /** A side shorter than this was likely meant in inches, mm. */
 const LIKELY_INCHES = 25
+/** A side longer than this, in inches, was likely meant in millimetres: no press takes five feet. */
+const LIKELY_MM = 60 * MM_PER_INCH
 
 interface LengthFieldProps extends NumberFieldProps {
   /** a side of a plate or a sheet: one that is very short is asked after */
@@ -81,16 +89,18 @@ interface LengthFieldProps extends NumberFieldProps {
 
 /** A length, typed in mm, cm or inches (7 1/2 in); kept in millimetres, with the other unit beneath. */
 export function LengthField({ value, hint, digits = 2, isSide = false, ...rest }: LengthFieldProps) {
-  const isShort = isSide && value !== null && value > 0 && value < LIKELY_INCHES
+  const inMm = shownUnits() === 'metric'
+  const isShort = isSide && inMm && value !== null && value > 0 && value < LIKELY_INCHES
+  const isLong = isSide && !inMm && value !== null && value > LIKELY_MM
   return (
     <div className={rest.className}>
       <ReadField
         {...rest}
         className={undefined}
         value={value}
-        hint={hint ?? (value === null || value <= 0 ? undefined : formatInches(value))}
+        hint={hint ?? (value === null || value <= 0 ? undefined : bothLengths(value, digits).second)}
         read={parseLength}
-        write={(mm) => `${formatNumber(mm, digits)} mm`}
+        write={(mm) => bothLengths(mm, digits).first}
         unreadable="This is not a length: write 190, 19 cm or 7 1/2 in."
       />
       {isShort && (
@@ -98,6 +108,14 @@ export function LengthField({ value, hint, digits = 2, isSide = false, ...rest }
           ◆ {formatNumber(value, digits)} millimetres or inches?{' '}
           <Button look="quiet" onClick={() => rest.onValue(value * MM_PER_INCH)}>
             {formatNumber(value, digits)} in
+          </Button>
+        </p>
+      )}
+      {isLong && (
+        <p className="mt-1 text-sm">
+          ◆ {formatNumber(value / MM_PER_INCH, digits)} inches or millimetres?{' '}
+          <Button look="quiet" onClick={() => rest.onValue(value / MM_PER_INCH)}>
+            {formatNumber(value / MM_PER_INCH, digits)} mm
           </Button>
         </p>
       )}

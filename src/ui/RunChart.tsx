@@ -2,10 +2,13 @@
 
 import Chart from 'react-apexcharts'
 import { formatNumber } from '@/core/units/length'
+import { shownUnit } from '@/core/units/quantity'
 import { useColours } from './useColours'
 
 interface RunChartProps {
   title: string
+  /** as it is kept; shown in whichever unit is read first */
+  unit?: string
   points: readonly { pull: number; value: number }[]
   /** what is allowed */
   band: { target: number; low: number; high: number } | null
@@ -29,9 +32,32 @@ function roundAxis(low: number, high: number): { min: number; max: number; ticks
   return { min, max, ticks: Math.round((max - min) / step) }
 }
 
+/** Every number of a record, turned. */
+const mapValues = <K extends string>(
+  of: Record<K, number>,
+  turn: (value: number) => number,
+): Record<K, number> =>
+  Object.fromEntries(Object.entries(of).map(([key, value]) => [key, turn(value as number)])) as Record<
+    K,
+    number
+  >
+
 /** A quantity through a run, with the band it may stray in; points outside are squares, not circles. */
-export default function RunChart({ title, points, band, limits = null, words, remark }: RunChartProps) {
+export default function RunChart({
+  title: name,
+  unit: own,
+  points: kept,
+  band: bandKept,
+  limits: limitsKept = null,
+  words,
+  remark,
+}: RunChartProps) {
   const colours = useColours()
+  const { unit, toShown } = shownUnit(own)
+  const title = unit ? `${name}, ${unit}` : name
+  const points = kept.map(({ pull, value }) => ({ pull, value: toShown(value) }))
+  const band = bandKept && mapValues(bandKept, toShown)
+  const limits = limitsKept && mapValues(limitsKept, toShown)
   const values = [
     ...points.map(({ value }) => value),
     ...(band ? [band.low, band.high] : []),

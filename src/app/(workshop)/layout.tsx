@@ -1,9 +1,11 @@
+import { shownUnits } from '@/core/units/shownUnits'
 import { LaterReleaseError } from '@/data/database/migrations/migration'
 import { WorkshopTroubleError } from '@/data/database/trouble'
 import { workshopName } from '@/data/shop/mornings'
 import { WaitingCount } from '@/stations/across/desk/WaitingCount'
 import { ShortcutList } from '@/ui/ShortcutList'
 import { ThemeSwitch } from '@/ui/ThemeSwitch'
+import { UnitsShown } from '@/ui/UnitsShown'
 import { ViewerZone } from '@/ui/ViewerZone'
 import Link from 'next/link'
 import { viewerZone } from './viewerZone'
@@ -50,7 +52,9 @@ export default async function WorkshopLayout({ children }: { children: React.Rea
           <ThemeSwitch />
         </nav>
       </header>
-      <ViewerZone zone={await viewerZone()}>{children}</ViewerZone>
+      <ViewerZone zone={await viewerZone()}>
+        <UnitsShown order={shownUnits()}>{children}</UnitsShown>
+      </ViewerZone>
     </>
   )
 }

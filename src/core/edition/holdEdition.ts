@@ -4,10 +4,9 @@ import { handEffects, type HandEffect } from '../stats/handEffects'
 import { mean } from '../stats/mean'
 import { mannKendall } from '../stats/mannKendall'
 import { scanShift, SHIFT_FROM, type Shift } from '../stats/shiftScan'
-import { formatNumber } from '../units/length'
 import { eyeSeries, type RunSeries } from './editionProgress'
 import { handOf, WEARING_SPOTS } from './plateHistory'
-import { QUANTITIES, QUANTITY_KEYS, readPull, type Pull, type Quantity } from './pull'
+import { QUANTITIES, QUANTITY_KEYS, readPull, writeDifference, type Pull, type Quantity } from './pull'
 
 /** Prints from which a chart says something beside the tolerance. */
 export const CHARTS_FROM = SHIFT_FROM
@@ -156,10 +155,10 @@ function shiftWords(
   const room = band && (by > 0 ? band.high - now : now - band.low)
   const passes = (more: number) =>
     more > 0
-      ? ` ${formatNumber(more, digits)} ${unit} more and it no longer passes.`
+      ? ` ${writeDifference(quantity, more, digits)} more and it no longer passes.`
       : ' It no longer passes on average.'
   const left = room === null ? '' : passes(room)
-  return `${label} lies ${formatNumber(Math.abs(by), digits)} ${unit} ${by > 0 ? 'higher' : 'lower'} since pull ${since}${wearPerPull > 0 ? ', wear taken out' : ''}.${left}`
+  return `${label} lies ${writeDifference(quantity, Math.abs(by), digits)} ${by > 0 ? 'higher' : 'lower'} since pull ${since}${wearPerPull > 0 ? ', wear taken out' : ''}.${left}`
 }
 
 /**

@@ -1,5 +1,6 @@
 import { counted } from '../units/counted'
 import { formatNumber } from '../units/length'
+import { shownDegrees } from '../units/quantity'
 import { TOO_HOT_TO_HOLD, type StiffnessCorrection } from './stiffness'
 
 /** A stiffness this near to the wanted one is not felt [common practice, no source]. */
@@ -17,12 +18,15 @@ export function stiffnessWords(correction: StiffnessCorrection): string {
   const { ratio, isOilCapped, plateC, noPlate } = correction
   if (!isFelt(correction)) return 'ink as it is'
   const times = `${formatNumber(ratio, 2)} × as stiff`
-  const plate = plateC === null ? null : `plate at ${formatNumber(plateC, 0)}°`
+  const plate = plateC === null ? null : `plate at ${formatNumber(shownDegrees(plateC), 0)}°`
   if (ratio < 1)
     return `${times}: ${plate ?? 'the room cannot be cooled away, take a stiffer mix'}; oil cannot come out`
   const oil = isOilCapped
     ? 'more light oil than half the mix: take a softer one'
     : `${counted(dropsWanted(correction), 'drop')} of light oil a puddle`
-  const heat = noPlate === 'too-hot' ? `a plate above ${TOO_HOT_TO_HOLD}° is too hot to hold` : null
+  const heat =
+    noPlate === 'too-hot'
+      ? `a plate above ${formatNumber(shownDegrees(TOO_HOT_TO_HOLD), 0)}° is too hot to hold`
+      : null
   return `${times}: ${[oil, plate, heat].filter((one) => one !== null).join(', or ')}`
 }

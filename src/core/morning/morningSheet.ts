@@ -1,3 +1,4 @@
+import { formatCelsius, formatFine, formatGrams, shownStep } from '../units/quantity'
 import { capital } from '../units/capital'
 import { counted } from '../units/counted'
 import { firstMix, type RunMix } from '../ink/mix'
@@ -62,8 +63,8 @@ export interface MorningLine {
   act: boolean
 }
 
-const degrees = (value: number) => `${formatNumber(value, 1)} °C`
-const grams = (value: number) => `${formatNumber(value, 1)} g`
+const degrees = (value: number) => formatCelsius(value, 1)
+const grams = (value: number) => formatGrams(value, 1)
 
 /** What a mix as stiff as it was comes to in today's room, at the roller; without a word where nothing is to be done. */
 function stiffnessLine(
@@ -101,7 +102,7 @@ function stiffnessLine(
     }
   }
   const { ratio, dropsToAdd, plateC, plateTodayC } = correction
-  const room = `${formatNumber(Math.abs(change), 1)}° ${change < 0 ? 'colder' : 'warmer'}, ${plateTodayC > roomC ? 'the plate kept warm' : 'the plate with it'}`
+  const room = `${formatNumber(shownStep(Math.abs(change)), 1)}° ${change < 0 ? 'colder' : 'warmer'}, ${plateTodayC > roomC ? 'the plate kept warm' : 'the plate with it'}`
   const way = `The plate is ${left.today < left.before ? 'longer' : 'sooner'} off the heat than at ${reference}`
   const text = `${Math.abs(change) < 0.5 ? way : room}: ${stiffnessWords(correction)}.`
   return {
@@ -119,11 +120,11 @@ function stiffnessLine(
       },
       {
         label: 'Stiffness today',
-        value: `${formatNumber(ratio, 2)} × (halves every ${formatNumber(job.calibration.halvingC, 1)}°${job.calibration.halvingC === USUAL_HALVING_C ? ', from memory' : ''})`,
+        value: `${formatNumber(ratio, 2)} × (halves every ${formatNumber(shownStep(job.calibration.halvingC), 1)}°${job.calibration.halvingC === USUAL_HALVING_C ? ', from memory' : ''})`,
       },
       {
         label: 'Oil to bring it back',
-        value: `${formatNumber(dropsToAdd, 1)} drops of ${formatNumber(job.calibration.dropGrams, 3)} g in ${grams(mix.puddleGrams)}`,
+        value: `${formatNumber(dropsToAdd, 1)} drops of ${formatGrams(job.calibration.dropGrams, 3)} in ${grams(mix.puddleGrams)}`,
       },
       {
         label: 'Or the plate',
@@ -149,7 +150,7 @@ function inkLines(job: MorningJob, { roomC }: MorningReadings): Omit<MorningLine
       act: !enough,
       sum: [
         { label: 'Mixed', value: grams(mix.batchGrams) },
-        { label: 'A pull uses up', value: `${formatNumber(gramsPerPull, 2)} g` },
+        { label: 'A pull uses up', value: formatGrams(gramsPerPull, 2) },
         { label: 'Covers', value: counted(mixCovers, 'pull') },
       ],
     })
@@ -245,7 +246,7 @@ export function writeMorningSheet(readings: MorningReadings, jobs: readonly Morn
           { label: 'Pulled today', value: job.pulledToday ? 'yes' : 'not yet' },
           {
             label: 'Gap',
-            value: `${formatNumber(press.readingLeft * press.mmPerTurn, 2)} / ${formatNumber(press.readingRight * press.mmPerTurn, 2)} mm`,
+            value: `${formatNumber(press.readingLeft * press.mmPerTurn, 2)} / ${formatFine(press.readingRight * press.mmPerTurn, 2)}`,
           },
         ],
       })

@@ -1,3 +1,4 @@
+import { formatCelsius, shownStep } from '../units/quantity'
 import { dayAndTimeOf, dayOf, timeOf } from '../units/moment'
 import { dryGramsAt } from '../paper/dampingPlan'
 import type { PaperStanding } from '../paper/stock'
@@ -60,13 +61,13 @@ function weatherLine(
     before?.humidityPercent != null && humidityPercent !== null ? humidityPercent - before.humidityPercent : 0
   const changes = [
     ...(Math.abs(colder) >= 0.5
-      ? [`${formatNumber(Math.abs(colder), 1)}° ${colder < 0 ? 'colder' : 'warmer'}`]
+      ? [`${formatNumber(shownStep(Math.abs(colder)), 1)}° ${colder < 0 ? 'colder' : 'warmer'}`]
       : []),
     ...(Math.abs(damper) >= 1
       ? [`${formatNumber(Math.abs(damper), 0)} points ${damper > 0 ? 'damper' : 'drier'}`]
       : []),
   ]
-  const room = `${formatNumber(roomC, 1)} °C${humidityPercent === null ? '' : `, ${formatNumber(humidityPercent, 0)} %`}`
+  const room = `${formatCelsius(roomC, 1)}${humidityPercent === null ? '' : `, ${formatNumber(humidityPercent, 0)} %`}`
   const than = changes.length > 0 ? `, ${changes.join(' and ')} than the last morning` : ''
   if (humidityPercent === null)
     return {
@@ -90,7 +91,10 @@ function weatherLine(
         label: 'Water the air can still take',
         value: `${formatNumber(vapourPressure(roomC) * (1 - humidityPercent / 100), 1)} hPa`,
       },
-      { label: 'Beside 20 °C, 50 %', value: `${formatNumber(ratio, 2)} × as fast` },
+      {
+        label: `Beside ${formatCelsius(USUAL_ROOM.roomC, 0)}, 50 %`,
+        value: `${formatNumber(ratio, 2)} × as fast`,
+      },
       {
         label: 'A dry sheet weighs',
         value: `${formatNumber(100 * (dryGramsAt(1, humidityPercent) - 1), 1)} % beside air-dry (from memory)`,

@@ -1,3 +1,4 @@
+import { formatFine } from '../units/quantity'
 import { deltaE00 } from '../colour/deltaE00'
 import { describeSpectrum } from '../colour/describeSpectrum'
 import { formatNumber } from '../units/length'
@@ -59,7 +60,7 @@ export function comparePaper<Paper extends PaperNumbers>(
     differences.push(`${formatNumber(100 * Math.abs(weight), 0)} % ${weight > 0 ? 'heavier' : 'lighter'}`)
   if (Math.abs(paper.caliperMm - wanted.caliperMm) >= 0.01)
     differences.push(
-      `${formatNumber(Math.abs(paper.caliperMm - wanted.caliperMm), 2)} mm ${caliper > 0 ? 'thicker' : 'thinner'}`,
+      `${formatFine(Math.abs(paper.caliperMm - wanted.caliperMm), 2)} ${caliper > 0 ? 'thicker' : 'thinner'}`,
     )
   if (sized !== 0)
     differences.push(

@@ -1,3 +1,4 @@
+import { formatCelsius, formatCelsiusStep, formatFine, formatGrams } from '../units/quantity'
 import { plural } from '../units/counted'
 import { USUAL_TOLERANCES as U } from '../tolerance/usualTolerances'
 import { MODIFIERS } from '../ink/mix'
@@ -42,7 +43,8 @@ const measured = (
   value: number,
   write: (value: number) => string,
   usualTolerance: number,
-): Entry => ({ key, label, value, text: write(value), usualTolerance, write })
+  writeAmount = write,
+): Entry => ({ key, label, value, text: write(value), usualTolerance, write: writeAmount })
 /** What must be the same. @param is what it is, as a code: two are the same when their codes are, whatever the words */
 const named = (key: string, label: string, is: Code, text = String(is)): Entry => ({
   key,
@@ -52,7 +54,6 @@ const named = (key: string, label: string, is: Code, text = String(is)): Entry =
   usualTolerance: null,
   write: String,
 })
-const degrees = (value: number) => `${formatNumber(value, 1)} °C`
 const percent = (value: number) => `${formatNumber(value, 1)} %`
 
 /** What decides where the plate lies: of each way of laying it out, what that way asks. */
@@ -75,13 +76,7 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
     named('state', 'State', [plate.state], romanNumeral(plate.state)),
     measured('widthMm', 'Width', plate.widthMm, formatMm, U.plateSizeMm),
     measured('heightMm', 'Height', plate.heightMm, formatMm, U.plateSizeMm),
-    measured(
-      'thicknessMm',
-      'Thickness',
-      plate.thicknessMm,
-      (mm) => `${formatNumber(mm, 3)} mm`,
-      U.plateThicknessMm,
-    ),
+    measured('thicknessMm', 'Thickness', plate.thicknessMm, (mm) => formatFine(mm, 3), U.plateThicknessMm),
     measured(
       'bevelDegrees',
       'Bevel',
@@ -111,12 +106,12 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
           (value) =>
             unit === 'drops'
               ? `${formatNumber(value, 1)} ${plural(value, 'drop', 'drops')}`
-              : `${formatNumber(value, 2)} g`,
+              : formatGrams(value, 2),
           unit === 'drops' ? U.modifierDrops : U.modifierGrams,
         )
       }),
-      measured('plateC', 'Plate', mix.plateC, degrees, U.plateC),
-      measured('roomC', 'Room', mix.roomC, degrees, U.roomC),
+      measured('plateC', 'Plate', mix.plateC, formatCelsius, U.plateC, formatCelsiusStep),
+      measured('roomC', 'Room', mix.roomC, formatCelsius, U.roomC, formatCelsiusStep),
     ]
   },
   wipe: (order) => [
@@ -174,13 +169,7 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
     measured('turnsLeft', 'Left screw', press.readingLeft, formatTurns, U.turns),
     measured('turnsRight', 'Right screw', press.readingRight, formatTurns, U.turns),
     named('packName', 'Blankets', press.packName),
-    measured(
-      'makeReadyMm',
-      'Make-ready',
-      press.makeReadyMm,
-      (mm) => `${formatNumber(mm, 2)} mm`,
-      U.makeReadyMm,
-    ),
+    measured('makeReadyMm', 'Make-ready', press.makeReadyMm, (mm) => formatFine(mm, 2), U.makeReadyMm),
     measured('passes', 'Passes', press.passes, (value) => formatNumber(value, 0), U.passes),
     ...(press.direction === 'one-way'
       ? []
@@ -205,7 +194,7 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
         `plate.${i + 2}`,
         `Plate ${i + 2}`,
         [name, widthMm, heightMm, rightMm, upMm],
-        `${name}, ${formatMm(widthMm)} × ${formatMm(heightMm)}${rightMm || upMm ? `, off ${formatNumber(rightMm, 1)} / ${formatNumber(upMm, 1)} mm` : ''}`,
+        `${name}, ${formatMm(widthMm)} × ${formatMm(heightMm)}${rightMm || upMm ? `, off ${formatNumber(rightMm, 1)} / ${formatFine(upMm, 1)}` : ''}`,
       ),
     ),
     ...(register.plates.length > 0

@@ -2,17 +2,17 @@ import { originAt, type Origin } from '../document/origins'
 import type { Bench } from './settings'
 import { settingEntries, type SettingEntry } from './settingEntries'
 
-/** Where a line of the Slip stands in the settings, where that is not its own name: whole names first, then beginnings. */
+/** Where a line of the Slip stands in the settings, where that is not its own name: the first that fits. */
 const PATHS: readonly (readonly [RegExp, string])[] = [
   [/^press\.turnsLeft$/, 'press.readingLeft'],
   [/^press\.turnsRight$/, 'press.readingRight'],
-  [/^ink\.part\./, 'ink.mixes.0.parts'],
-  [/^ink\.modifier\./, 'ink.mixes.0.modifiers'],
+  [/^ink\.part\..*$/, 'ink.mixes.0.parts'],
+  [/^ink\.modifier\..*$/, 'ink.mixes.0.modifiers'],
   [/^ink\.(.+)$/, 'ink.mixes.0.$1'],
-  [/^wipe\.inking\./, 'wipe.inking'],
+  [/^wipe\.inking\..*$/, 'wipe.inking'],
   [/^wipe\.zoneMap$/, 'wipe.zoneMapVersion'],
   [/^wipe\.(?:order|seconds|strokes|manner)$/, 'wipe.steps'],
-  [/^register\.plate\./, 'register.plates'],
+  [/^register\.plate\..*$/, 'register.plates'],
 ]
 
 /** Path of a line of the Slip within the settings. @example pathOfSetting('press.turnsLeft') // 'press.readingLeft' */

@@ -1,3 +1,4 @@
+import { formatCelsiusStep, formatFine, formatGrams } from '../units/quantity'
 import { firstMix, type Modifier } from '../ink/mix'
 import { mmToGauge, type PressDetails } from '../press/pressCard'
 import { formatTurns, gapMm, isExhausted, type PressSetting } from '../press/pressSetting'
@@ -246,13 +247,20 @@ export interface Suggestion {
   trials: number
 }
 
+/** Units that are written in whichever is read first. */
+const IN_UNITS: Record<string, ((amount: number, digits: number) => string) | undefined> = {
+  mm: formatFine,
+  g: formatGrams,
+  '°C': formatCelsiusStep,
+}
+
 /** An amount of an act with its unit, one or many: "1 drop", "2 drops". */
 export function amountWords(act: Act, amount: number): string {
   const { digits, unit } = ACTS[act]
   const number = formatNumber(amount, digits)
   if (unit === 'drops') return `${number} ${Number(number) <= 1 ? unit.slice(0, -1) : unit}`
-  if (act === 'pressure') return `${number} mm of gap`
-  return unit ? `${number} ${unit}` : number
+  if (act === 'pressure') return `${formatFine(amount, digits)} of gap`
+  return IN_UNITS[unit]?.(amount, digits) ?? `${number} ${unit}`
 }
 
 /** What the press of a remedy is known by: how it presses, and what its gauge reads. */
@@ -273,11 +281,11 @@ export function pressureWords(
   if (known && known.gauge.length > 1) {
     const gap = gapMm(press, mean([press.readingLeft, press.readingRight]))
     const [from, to] = [gap, gap + (way === 'up' ? mm : -mm)].map((one) => mmToGauge(known.gauge, one))
-    return `gauge from ${formatNumber(from, 2)} to ${formatNumber(to, 2)} (${formatNumber(mm, 2)} mm)`
+    return `gauge from ${formatNumber(from, 2)} to ${formatNumber(to, 2)} (${formatFine(mm, 2)})`
   }
   const turns = Math.max(1, Math.round((8 * mm) / press.mmPerTurn)) / 8
   const at = known?.kind === 'single-screw' ? 'at the screw' : 'at both screws'
-  return `${formatTurns(turns)} ${at} (${formatNumber(turns * press.mmPerTurn, 2)} mm)`
+  return `${formatTurns(turns)} ${at} (${formatFine(turns * press.mmPerTurn, 2)})`
 }
 
 /** What stood on the bench of the judged proof, as far as it decides which remedies there are. */

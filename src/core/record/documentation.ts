@@ -1,3 +1,4 @@
+import { formatFine } from '../units/quantity'
 import { PRINT_KINDS, type PrintKind } from '../dry/editionNumbers'
 import { CHOPS, MARKINGS, type Signing } from '../dry/numbering'
 import { readPull, type Pull } from '../edition/pull'
@@ -135,7 +136,7 @@ export function documentJob(job: DocumentedJob, zone: string): Documentation {
         { label: 'Plate', value: plate.name },
         said(job.bench, 'plate.kind', 'Kind', PLATE_KINDS[plate.kind].label.toLowerCase()),
         said(job.bench, 'plate.widthMm', 'Size', plateSize!),
-        said(job.bench, 'plate.thicknessMm', 'Thickness', `${formatNumber(plate.thicknessMm, 3)} mm`),
+        said(job.bench, 'plate.thicknessMm', 'Thickness', formatFine(plate.thicknessMm, 3)),
         ...job.plateStates.map(({ state, note, openedAt }) => ({
           label: `State ${romanNumeral(state)}`,
           value: [day(openedAt), note].filter(Boolean).join(': '),

@@ -1,3 +1,4 @@
+import { formatGrams } from '../units/quantity'
 import { gramsForPulls } from '../edition/editionNeed'
 import { firstMix } from '../ink/mix'
 import { estimateGramsPerPull, needFromWeighings, pullsCovered, type PotWeighing } from '../ink/inkNeed'
@@ -155,7 +156,7 @@ function inkMisfit({ pulls, mixCovers, gramsPerPull }: JobNeed): Misfit | null {
   return {
     of: 'ink',
     words: `The mix covers ${mixCovers} of the ${pulls} pulls to come.`,
-    ways: `Mix about ${Math.ceil((pulls - mixCovers) * gramsPerPull)} g more while there is some left to match it by.`,
+    ways: `Mix about ${formatGrams(Math.ceil((pulls - mixCovers) * gramsPerPull), 0)} more while there is some left to match it by.`,
   }
 }
 

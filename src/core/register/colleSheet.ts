@@ -1,3 +1,4 @@
+import { formatFine } from '../units/quantity'
 import type { Point } from '../geometry/polygon'
 import {
   CHECK_BAR_HEIGHT_MM,
@@ -40,7 +41,7 @@ export function colleTemplateSheet(setting: ColleSetting, template: ColleTemplat
   const below = MARGIN_MM + template.heightMm + 6
   const bar = checkBar((widthMm - CHECK_BAR_MM) / 2, below)
   const words = [
-    `${setting.name}: ${formatMm(template.widthMm)} × ${formatMm(template.heightMm)} dry, allowance ${formatNumber(setting.allowanceMm, 1)} mm, growth taken back ${formatNumber(setting.growthAlongPercent, 2)} % along, ${formatNumber(setting.growthAcrossPercent, 2)} % across`,
+    `${setting.name}: ${formatMm(template.widthMm)} × ${formatMm(template.heightMm)} dry, allowance ${formatFine(setting.allowanceMm, 1)}, growth taken back ${formatNumber(setting.growthAlongPercent, 2)} % along, ${formatNumber(setting.growthAcrossPercent, 2)} % across`,
     `${sideWords(setting)}. Grain as the arrow. ${PASTES[setting.paste].label}.`,
   ]
   return {

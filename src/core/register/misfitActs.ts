@@ -1,3 +1,4 @@
+import { formatFine } from '../units/quantity'
 import { formatNumber } from '../units/length'
 import type { Misregister } from './misregister'
 
@@ -25,10 +26,10 @@ export function misfitActs(
     isFaceDown ? rotationDeg < 0 : rotationDeg > 0,
   ]
   if (Math.abs(shiftMm.x) >= LEAST_MM)
-    acts.push(`Move ${what} ${formatNumber(Math.abs(shiftMm.x), 2)} mm to the ${toRight ? 'right' : 'left'}.`)
+    acts.push(`Move ${what} ${formatFine(Math.abs(shiftMm.x), 2)} to the ${toRight ? 'right' : 'left'}.`)
   if (Math.abs(shiftMm.y) >= LEAST_MM)
     acts.push(
-      `Move ${what} ${formatNumber(Math.abs(shiftMm.y), 2)} mm ${shiftMm.y > 0 ? 'toward' : 'away from'} you.`,
+      `Move ${what} ${formatFine(Math.abs(shiftMm.y), 2)} ${shiftMm.y > 0 ? 'toward' : 'away from'} you.`,
     )
   if (Math.abs(rotationDeg) >= LEAST_DEGREES)
     acts.push(
@@ -46,8 +47,6 @@ export function misfitActs(
     )
   if (acts.length === 0) acts.push('It fits as well as can be measured.')
   if (residualMm > 0.2)
-    acts.push(
-      `${formatNumber(residualMm, 2)} mm is left over: measure the marks again, or the sheet slipped.`,
-    )
+    acts.push(`${formatFine(residualMm, 2)} is left over: measure the marks again, or the sheet slipped.`)
   return acts
 }

@@ -1,3 +1,4 @@
+import { shownUnits } from './shownUnits'
 import { readQuantity, readTypedNumber } from './typedNumber'
 
 /** Millimetres in an inch, exact by definition (international inch, 1959). */
@@ -6,7 +7,7 @@ export const MM_PER_INCH = 25.4
 /**
  * Reads a length as a person types it, in millimetres, centimetres, inches or another unit of length.
  *
- * @param text `"190"`, `"190,5 mm"`, `"19 cm"`, `"7 1/2 in"`, `"5-1/2"`, `"7½\""`. Without a unit: millimetres; a fraction without a unit: inches.
+ * @param text `"190"`, `"190,5 mm"`, `"19 cm"`, `"7 1/2 in"`, `"5-1/2"`, `"7½\""`. Without a unit: what is read first, usually millimetres; a fraction without a unit: inches.
  * @returns millimetres, or `null` when the text is not a length (`"1 1/0"`, `"7 9/4 in"`, `"wide"`).
  * @example parseLength('7 1/2 in') // 190.5
  */
@@ -14,7 +15,14 @@ export function parseLength(text: string): number | null {
   const typed = readTypedNumber(text)
   if (!typed || typed.value < 0) return null
   const mm = readQuantity(text, 'mm')
-  return typed.unit === '' && typed.isFraction ? typed.value * MM_PER_INCH : mm
+  const isInches = typed.isFraction || shownUnits() === 'inches'
+  return typed.unit === '' && isInches ? typed.value * MM_PER_INCH : mm
+}
+
+/** Whether a length lies within 0.2 mm of a sixteenth of an inch, so that a rule shows it. */
+export function isOnTheRule(mm: number): boolean {
+  const sixteenths = Math.round((Math.abs(mm) / MM_PER_INCH) * 16)
+  return Math.abs(Math.abs(mm) - (sixteenths / 16) * MM_PER_INCH) <= 0.2
 }
 
 /**
@@ -25,7 +33,6 @@ export function parseLength(text: string): number | null {
  */
 export function formatInches(mm: number): string {
   const sixteenths = Math.round((Math.abs(mm) / MM_PER_INCH) * 16)
-  const off = Math.abs(Math.abs(mm) - (sixteenths / 16) * MM_PER_INCH)
   const whole = Math.floor(sixteenths / 16)
   let top = sixteenths % 16
   let bottom = 16
@@ -35,12 +42,13 @@ export function formatInches(mm: number): string {
   }
   const fraction = top > 0 ? `${top}/${bottom}` : ''
   const number = [whole > 0 || !fraction ? String(whole) : '', fraction].filter(Boolean).join(' ')
-  return `${off > 0.2 ? '≈ ' : ''}${mm < 0 ? '−' : ''}${number} in`
+  return `${isOnTheRule(mm) ? '' : '≈ '}${mm < 0 ? '−' : ''}${number} in`
 }
 
-/** Writes millimetres with at most one decimal: `190.5 mm`, `12 mm`. */
+/** Writes a size with at most one decimal: `190.5 mm`, `12 mm`; where inches are read first as a rule has it, `7 1/2 in`, else `0.47 in`. */
 export function formatMm(mm: number): string {
-  return `${formatNumber(mm, 1)} mm`
+  if (shownUnits() === 'metric') return `${formatNumber(mm, 1)} mm`
+  return isOnTheRule(mm) ? formatInches(mm) : `${formatNumber(mm / MM_PER_INCH, 2)} in`
 }
 
 /**

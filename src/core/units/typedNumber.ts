@@ -121,6 +121,20 @@ const fieldUnit = (shown: string) =>
   named(FAMILIES.some((family) => shown in family) ? shown : shown.split(' ')[0])
 
 /**
+ * Turns a quantity into another unit of its kind.
+ *
+ * @returns null where the two are not of one kind
+ * @example convertQuantity(60, '°F', '°C') // 15.555…
+ */
+export function convertQuantity(value: number, fromUnit: string, toUnit: string): number | null {
+  const [from, to] = [fromUnit, toUnit].map((unit) => named(unit.toLowerCase()))
+  const family = FAMILIES.find((one) => from in one && to in one)
+  if (!family) return null
+  const base = (value - (family[from].from ?? 0)) * family[from].times
+  return base / family[to].times + (family[to].from ?? 0)
+}
+
+/**
  * Reads what is typed into a field of some unit: a bare number is in that unit, another unit of its kind is turned into it.
  *
  * @param unit of the field, as it is shown: its first word is the unit ("% of dry weight"); '' or undefined: none
@@ -133,8 +147,5 @@ export function readQuantity(text: string, unit = ''): number | null {
   if (!typed) return null
   const [from, to] = [named(typed.unit), fieldUnit(unit.trim().toLowerCase())]
   if (from === '' || from === to) return typed.value
-  const family = FAMILIES.find((one) => from in one && to in one)
-  if (!family) return null
-  const base = (typed.value - (family[from].from ?? 0)) * family[from].times
-  return base / family[to].times + (family[to].from ?? 0)
+  return convertQuantity(typed.value, from, to)
 }

@@ -1,6 +1,7 @@
 import { AsyncLocalStorage } from 'node:async_hooks'
 import { existsSync, mkdirSync } from 'node:fs'
 import path from 'node:path'
+import { showUnits, UNIT_ORDER_KEYS } from '@/core/units/shownUnits'
 import { Sequelize, Transaction } from 'sequelize'
 import { dataFolder } from './dataFolder'
 import { bringUp } from './migrations/migration'
@@ -53,7 +54,16 @@ async function open(file: string): Promise<Database> {
     await sequelize.close().catch(() => undefined)
     throw inWords(error, file)
   }
-  return { sequelize, tables: defineTables(sequelize), memory: new Map() }
+  const tables = defineTables(sequelize)
+  await readUnits(tables)
+  return { sequelize, tables, memory: new Map() }
+}
+
+/** What the workshop reads first holds for everything this process writes of it. */
+async function readUnits(tables: Tables): Promise<void> {
+  const newest = await tables.unit_orders.findOne({ order: [['id', 'DESC']] })
+  const units = UNIT_ORDER_KEYS.find((order) => order === newest?.get('units'))
+  showUnits(units ?? 'metric')
 }
 
 /** Opens the workshop's database once a process, bringing it up to the newest shape. */

@@ -19,6 +19,7 @@ openWorkshop()
 const LEFT: Record<string, string> = {
   migrations: 'of the database itself',
   workshops: 'the workshop’s own name',
+  unit_orders: 'which units that workshop reads first',
   mornings: 'the weather there',
   calibrations: 'the other workshop’s oil and plates',
   procedures: 'a making carries the procedure it follows',

@@ -11,7 +11,7 @@ import { settle } from '../database/snapshot'
 const SAMPLE = 'sample.sqlite'
 const DATABASE = 'typothesis.sqlite'
 /** What is the workshop’s own whatever lies in it. */
-const OWN = new Set(['migrations', 'acts', 'workshops', 'people', 'mornings'])
+const OWN = new Set(['migrations', 'acts', 'workshops', 'unit_orders', 'people', 'mornings'])
 /** What of it the sample does not bring. */
 const NEVER = new Set(['migrations', 'acts'])
 /** Tables that say how a job is worked: what they speak of is in use. */

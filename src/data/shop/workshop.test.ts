@@ -3,6 +3,7 @@ import path from 'node:path'
 import sharp from 'sharp'
 import { describe, expect, it } from 'vitest'
 import { usualTolerances } from '@/core/prove/tolerance'
+import { shownUnits, showUnits } from '@/core/units/shownUnits'
 import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
 import { closeDatabase, openDatabase, write } from '../database/database'
 import { dataFolder } from '../database/dataFolder'
@@ -10,6 +11,7 @@ import { keepPicture, pictureDetails, pictureFile } from '../across/images'
 import { exportJob, importJob } from '../record/jobFiles'
 import { loadJob } from './jobs'
 import { keepMorning, latestMorning, nameWorkshop, workshopName } from './mornings'
+import { keepUnitOrder } from './unitOrder'
 import { giveNumbers } from '../dry/prints'
 import { enterPressEvent } from '../press/pressCards'
 import { addPaper, addPress, loadStore } from './store'
@@ -21,6 +23,15 @@ describe('the database', () => {
   it('writes ahead and to the disk, so that what was confirmed survives', async () => {
     const { sequelize } = await openDatabase()
     expect((await sequelize.query('PRAGMA journal_mode'))[0]).toEqual([{ journal_mode: 'wal' }])
+  })
+  it('reads the units it was told to read first, from its opening on', async () => {
+    await keepUnitOrder('inches', at())
+    showUnits('metric')
+    await closeDatabase()
+    await openDatabase()
+    expect(shownUnits()).toBe('inches')
+    await keepUnitOrder('metric', at())
+    expect(shownUnits()).toBe('metric')
   })
   it('takes a failed write back whole, and goes on', async () => {
     await nameWorkshop('Withy Creek', at())

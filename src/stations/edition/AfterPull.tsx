@@ -10,6 +10,7 @@ import {
   type Pull,
   type PullEvent,
   type Quantity,
+  writeReading,
 } from '@/core/edition/pull'
 import { featureWords, outsidePasses, type Features, type Passes } from '@/core/prove/features'
 import { writeMoment } from '@/core/units/moment'
@@ -130,7 +131,7 @@ export function AfterPull({ pull, passes, busy, problems, onAdd }: AfterPullProp
               onValue={(next) => setReadings({ ...readings, [quantity]: next })}
               problem={
                 value !== null && (value < min || value > max)
-                  ? `must be within ${min} and ${max} ${unit}`
+                  ? `must be within ${writeReading(quantity, min, 0)} and ${writeReading(quantity, max, 0)}`
                   : undefined
               }
             />

@@ -68,7 +68,8 @@ export function EditionCharts({
       {series.map(({ quantity, points, band, outside: strays }) => (
         <RunChart
           key={quantity}
-          title={`${QUANTITIES[quantity].label}, ${QUANTITIES[quantity].unit}`}
+          title={QUANTITIES[quantity].label}
+          unit={QUANTITIES[quantity].unit}
           points={points}
           band={alike ? band : null}
           limits={

@@ -1,5 +1,6 @@
 'use client'
 
+import { formatGrams } from '@/core/units/quantity'
 import { editionProgress } from '@/core/edition/editionProgress'
 import type { Pull } from '@/core/edition/pull'
 import { formatNumber } from '@/core/units/length'
@@ -34,7 +35,7 @@ export function EditionFigures({ edition, through }: { edition: Pull[]; through:
       {need.pulls > 0 && need.grams !== null && (
         <Figure
           name="ink-to-mix"
-          value={`${formatNumber(Math.ceil(need.grams), 0)} g`}
+          value={formatGrams(Math.ceil(need.grams), 0)}
           label={`of the mix used up by ${need.pulls} pulls`}
           note={need.isGramsSure ? undefined : 'not weighed twice yet'}
         />

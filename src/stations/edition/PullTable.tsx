@@ -1,7 +1,15 @@
 'use client'
 
 import { useRef, useState } from 'react'
-import { FATES, QUANTITIES, QUANTITY_KEYS, readPull, type Pull, type PullEvent } from '@/core/edition/pull'
+import {
+  FATES,
+  QUANTITIES,
+  QUANTITY_KEYS,
+  readPull,
+  type Pull,
+  type PullEvent,
+  writeReading,
+} from '@/core/edition/pull'
 import { complaintsOf, featureWords } from '@/core/prove/features'
 import { formatNumber } from '@/core/units/length'
 import { dayAndTimeOf } from '@/core/units/moment'
@@ -97,9 +105,7 @@ export function PullTable({ pulls, lastPullId, busy, locked, onAdd, onWithdraw }
                   </td>
                   {read.map((quantity) => (
                     <td key={quantity}>
-                      {readings[quantity] === undefined
-                        ? '—'
-                        : `${formatNumber(readings[quantity], 2)} ${QUANTITIES[quantity].unit}`}
+                      {readings[quantity] === undefined ? '—' : writeReading(quantity, readings[quantity])}
                     </td>
                   ))}
                   {isScanned && (

@@ -1,5 +1,6 @@
 'use client'
 
+import { formatGrams } from '@/core/units/quantity'
 import Link from 'next/link'
 import { useState } from 'react'
 import { quoteEdition, quoteInput, type QuoteInput } from '@/core/edition/quote'
@@ -145,7 +146,7 @@ export function QuoteRoom({
             />
             <Figure value={quote.sheets} label="sheets, proofs with them" />
             <Figure
-              value={`${formatNumber(quote.inkGrams, 0)} g`}
+              value={formatGrams(quote.inkGrams, 0)}
               label="ink used up"
               note="what is carded off goes back to the slab"
             />

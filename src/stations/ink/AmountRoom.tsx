@@ -1,5 +1,6 @@
 'use client'
 
+import { formatGrams } from '@/core/units/quantity'
 import { useState } from 'react'
 import {
   estimatePutOn,
@@ -121,18 +122,18 @@ function WhatToMix({
       <div className="flex flex-wrap gap-x-10 gap-y-4">
         <Figure
           name="ink-a-pull"
-          value={need.gramsPerPull === null ? '—' : `${formatNumber(need.gramsPerPull, 2)} g`}
+          value={need.gramsPerPull === null ? '—' : formatGrams(need.gramsPerPull, 2)}
           label="a pull uses up"
           note={
             weighed && weighed.sd !== null
-              ? `weighed over ${weighed.pulls} pulls, ± ${formatNumber(weighed.sd, 2)} g from one to the next`
+              ? `weighed over ${weighed.pulls} pulls, ± ${formatGrams(weighed.sd, 2)} from one to the next`
               : known
           }
         />
         <Figure name="pulls-to-come" value={need.pulls} label={wantedWords(need)} />
         <Figure
           name="ink-to-mix"
-          value={batch ? `${formatNumber(batch, 0)} g` : '—'}
+          value={batch ? formatGrams(batch, 0) : '—'}
           label="used up by them"
           note={batch && (need.isGramsSure ? `${10 * SURE} in 10 sure` : ABOUT)}
         />
@@ -140,8 +141,8 @@ function WhatToMix({
       {plate && (
         <p className="mt-3 text-sm">
           {back === null || need.gramsPerPull === null
-            ? `About ${formatNumber(estimatePutOn(plate.widthMm, plate.heightMm), 1)} g is put on, of which about ${formatNumber(100 * USUALLY_RETURNED, 0)} % is carded back to the slab (from memory: weigh what you scrape back).`
-            : `${formatNumber(need.gramsPerPull / (1 - back), 2)} g is put on, of which ${formatNumber(100 * back, 0)} % is carded back to the slab, as weighed.`}{' '}
+            ? `About ${formatGrams(estimatePutOn(plate.widthMm, plate.heightMm), 1)} is put on, of which about ${formatNumber(100 * USUALLY_RETURNED, 0)} % is carded back to the slab (from memory: weigh what you scrape back).`
+            : `${formatGrams(need.gramsPerPull / (1 - back), 2)} is put on, of which ${formatNumber(100 * back, 0)} % is carded back to the slab, as weighed.`}{' '}
           That much more lies on the slab while you work.
         </p>
       )}
@@ -151,7 +152,7 @@ function WhatToMix({
         disabled={!batch}
         onClick={() => onBatch({ batchGrams: batch!, gramsPerPull: Number(need.gramsPerPull!.toFixed(2)) })}
       >
-        Set the batch to {batch ? formatNumber(batch, 0) : '—'} g
+        Set the batch to {batch ? formatGrams(batch, 0) : '—'}
       </Button>
     </>
   )
@@ -233,9 +234,9 @@ export function AmountRoom({ weighings }: { weighings: PotWeighing[] }) {
           />
           {path && (
             <p className="sm:col-span-2">
-              On {formatNumber(areaCm2!, 0)} cm² {formatNumber(path.putOn, 2)} g is put on,{' '}
-              {formatNumber(path.returned, 2)} g carded back, <b>{formatNumber(path.usedUp, 2)} g used up</b>;
-              the plate holds {formatNumber(path.onPlate, 2)} g of it for the print.
+              On {formatNumber(areaCm2!, 0)} cm² {formatGrams(path.putOn, 2)} is put on,{' '}
+              {formatGrams(path.returned, 2)} carded back, <b>{formatGrams(path.usedUp, 2)} used up</b>; the
+              plate holds {formatGrams(path.onPlate, 2)} of it for the print.
             </p>
           )}
           <p className="text-sm text-muted sm:col-span-2">

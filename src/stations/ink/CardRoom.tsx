@@ -1,5 +1,6 @@
 'use client'
 
+import { formatGrams } from '@/core/units/quantity'
 import { counted } from '@/core/units/counted'
 import { dayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
@@ -193,9 +194,9 @@ export function CardRoom({
                   return (
                     <li key={part.inkId} className="flex items-center gap-3 border-b border-line py-1">
                       <span className="flex-1">{part.name}</span>
-                      <span className="w-24 text-right">{formatNumber(wanted[i]?.grams ?? 0, 1)} g</span>
+                      <span className="w-24 text-right">{formatGrams(wanted[i]?.grams ?? 0, 1)}</span>
                       <span className="w-28 text-right font-semibold">
-                        {done ? `${formatNumber(done.grams, 1)} g in` : '—'}
+                        {done ? `${formatGrams(done.grams, 1)} in` : '—'}
                       </span>
                       <Button aria-label={`Weigh in ${part.name}`} onClick={() => weigh(i)}>
                         {done ? 'Again' : 'On the scale'}

@@ -1,5 +1,6 @@
 'use client'
 
+import { formatGrams } from '@/core/units/quantity'
 import { dayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import Link from 'next/link'
@@ -139,14 +140,14 @@ export function CorrectRoom({
             value={batch.id}
             options={batches.map(({ card: of, batch: one }) => [
               one.id,
-              `${of.name}, ${dayOf(one.madeAt, zone)}, ${formatNumber(
+              `${of.name}, ${dayOf(one.madeAt, zone)}, ${formatGrams(
                 batchContents(one).reduce((sum, { grams }) => sum + grams, 0),
                 1,
-              )} g`,
+              )}`,
             ])}
             onPick={setChosen}
           />
-          <p>{contents.map(({ name, grams }) => `${name} ${formatNumber(grams, 2)} g`).join(', ')}.</p>
+          <p>{contents.map(({ name, grams }) => `${name} ${formatGrams(grams, 2)}`).join(', ')}.</p>
           <SpectrumReading
             label="Batch drawn down"
             tray={onSlab}
@@ -223,17 +224,17 @@ export function CorrectRoom({
                     {rounded.map(({ name, grams }) => (
                       <li key={name} className="flex justify-between border-b border-line py-1.5 text-lg">
                         <span>{name}</span>
-                        <b>+ {formatNumber(grams, 2)} g</b>
+                        <b>+ {formatGrams(grams, 2)}</b>
                       </li>
                     ))}
                   </ul>
                   <p className="my-2">
                     ΔE {correction.deltaE00Before.toFixed(2)} → {correction.deltaE00After.toFixed(2)},{' '}
-                    {formatNumber(total + rounded.reduce((sum, { grams }) => sum + grams, 0), 1)} g in all.
+                    {formatGrams(total + rounded.reduce((sum, { grams }) => sum + grams, 0), 1)} in all.
                     {limit !== null && correction.deltaE00After > limit && (
                       <b>
                         {' '}
-                        ◆ No addition of up to {formatNumber(maxAdd ?? 0, 1)} g brings it under{' '}
+                        ◆ No addition of up to {formatGrams(maxAdd ?? 0, 1)} brings it under{' '}
                         {formatNumber(limit, 1)}.
                       </b>
                     )}

@@ -1,5 +1,6 @@
 'use client'
 
+import { formatGrams } from '@/core/units/quantity'
 import dynamic from 'next/dynamic'
 import { useMemo, useState } from 'react'
 import { estimateGramsPerPull, pullsCovered } from '@/core/ink/inkNeed'
@@ -188,7 +189,7 @@ export function InkStation({
               problem={problemAt(kept.problems, 'gramsPerPull')}
               hint={
                 plate
-                  ? `${formatNumber(estimateGramsPerPull(plate.widthMm, plate.heightMm), 1)} g by plate area, put on less carded back`
+                  ? `${formatGrams(estimateGramsPerPull(plate.widthMm, plate.heightMm), 1)} by plate area, put on less carded back`
                   : undefined
               }
             />

@@ -1,3 +1,4 @@
+import { formatCelsius, formatGrams } from '@/core/units/quantity'
 import { plural } from '@/core/units/counted'
 import { MODIFIERS, recipeGrams, type MixSetting } from '@/core/ink/mix'
 import { formatNumber } from '@/core/units/length'
@@ -27,7 +28,7 @@ export function RecipeCard({
               <th scope="row" className="py-1 text-left font-normal">
                 {name}
               </th>
-              <td className="text-right text-lg font-semibold">{formatNumber(grams, 1)} g</td>
+              <td className="text-right text-lg font-semibold">{formatGrams(grams, 1)}</td>
             </tr>
           ))}
           {(mix.modifiers ?? []).map(({ modifier, amount }) => (
@@ -38,15 +39,15 @@ export function RecipeCard({
               <td className="text-right font-semibold">
                 {formatNumber(amount, 2)}{' '}
                 {MODIFIERS[modifier].unit === 'grams' ? 'g' : plural(amount, 'drop', 'drops')} a{' '}
-                {formatNumber(mix.puddleGrams ?? 0, 1)} g puddle
+                {formatGrams(mix.puddleGrams ?? 0, 1)} puddle
               </td>
             </tr>
           ))}
         </tbody>
       </table>
       <p className="mt-1 text-sm text-muted">
-        {formatNumber(mix.batchGrams, 0)} g covers about {covers} pulls. Plate at{' '}
-        {formatNumber(mix.plateC ?? 0, 0)} °C, room {formatNumber(mix.roomC ?? 0, 0)} °C.
+        {formatGrams(mix.batchGrams, 0)} covers about {covers} pulls. Plate at{' '}
+        {formatCelsius(mix.plateC ?? 0, 0)}, room {formatCelsius(mix.roomC ?? 0, 0)}.
       </p>
     </section>
   )

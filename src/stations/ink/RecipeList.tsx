@@ -1,3 +1,4 @@
+import { formatGrams } from '@/core/units/quantity'
 import type { MatchedRecipe } from '@/core/ink/matchInk'
 import { convertLabToXyz } from '@/core/colour/convertXyzToLab'
 import { convertXyzToSrgb } from '@/core/colour/convertXyzToSrgb'
@@ -44,7 +45,7 @@ export function scaleRecipe(
   const parts = used.map((ink, i) => ({ ink, grams: weighed.grams[i] }))
   const short = parts
     .filter(({ ink, grams }) => ink.gramsNow !== null && ink.gramsNow < grams)
-    .map(({ ink }) => `only ${formatNumber(ink.gramsNow!, 0)} g of ${ink.name} left`)
+    .map(({ ink }) => `only ${formatGrams(ink.gramsNow!, 0)} of ${ink.name} left`)
   const costs = parts.map(({ ink, grams }) =>
     ink.pricePerKg === null ? null : (ink.pricePerKg * grams) / 1000,
   )
@@ -96,7 +97,7 @@ export function RecipeList({
               <span className="condensed block text-sm text-muted">ΔE00, weighed</span>
             </span>
             <span className="min-w-48 flex-1">
-              {recipe.parts.map(({ ink, grams }) => `${ink.name} ${formatNumber(grams, 2)} g`).join(', ')}
+              {recipe.parts.map(({ ink, grams }) => `${ink.name} ${formatGrams(grams, 2)}`).join(', ')}
               <span className="condensed block text-sm text-muted">
                 covers {formatNumber(100 * recipe.contrastRatio, 0)} %
                 {recipe.cost === null ? '' : `, ink for ${formatNumber(recipe.cost, 2)}`}

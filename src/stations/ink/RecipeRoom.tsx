@@ -1,11 +1,11 @@
 'use client'
 
+import { formatGrams } from '@/core/units/quantity'
 import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import { FILM_THICKNESSES } from '@/core/ink/filmThickness'
 import type { MixTarget } from '@/core/ink/mix'
 import type { MixCard } from '@/core/ink/mixCard'
-import { formatNumber } from '@/core/units/length'
 import type { StoreInk } from '@/data/shop/inks'
 import type { StorePaper } from '@/data/shop/store'
 import { Button } from '@/ui/Button'
@@ -146,7 +146,7 @@ export function RecipeRoom({
               {usable.map(({ id, name, gramsNow }) => (
                 <li key={id}>
                   <SelectField
-                    label={`${name}${gramsNow === null ? '' : `, ${formatNumber(gramsNow, 0)} g left`}`}
+                    label={`${name}${gramsNow === null ? '' : `, ${formatGrams(gramsNow, 0)} left`}`}
                     value={uses[id] ?? 'may'}
                     options={USES}
                     onPick={(use) => setUses({ ...uses, [id]: use as Use })}

@@ -1,5 +1,6 @@
 'use client'
 
+import { formatCelsius, formatCelsiusStep, formatGrams } from '@/core/units/quantity'
 import Link from 'next/link'
 import { useState } from 'react'
 import {
@@ -127,18 +128,20 @@ export function StiffnessRoom({
             onValue={setRoom}
             className="max-w-40"
             problem={
-              roomC !== null && (roomC < -10 || roomC > 50) ? 'must be within −10 and 50 °C' : undefined
+              roomC !== null && (roomC < -10 || roomC > 50)
+                ? `must be within ${formatCelsius(-10, 0)} and ${formatCelsius(50, 0)}`
+                : undefined
             }
           />
           <div className="my-4 flex flex-wrap gap-x-10 gap-y-4">
             <Figure value={`${formatNumber(ratio, 2)} ×`} label={`stiffness of ${reference}`} />
             <Figure
               value={dropsWanted(correction)}
-              label={`${plural(dropsWanted(correction), 'drop', 'drops')} of light oil into ${formatNumber(mix.puddleGrams, 1)} g`}
+              label={`${plural(dropsWanted(correction), 'drop', 'drops')} of light oil into ${formatGrams(mix.puddleGrams, 1)}`}
               note={oilNote(correction)}
             />
             <Figure
-              value={correction.plateC === null ? '—' : `${formatNumber(correction.plateC, 0)} °C`}
+              value={correction.plateC === null ? '—' : formatCelsius(correction.plateC, 0)}
               label="or the plate at"
               note={correction.noPlate ? NO_PLATE[correction.noPlate] : undefined}
             />
@@ -163,23 +166,26 @@ export function StiffnessRoom({
             rows={[
               {
                 label: `Ink under the roller at ${reference}`,
-                value: `${formatNumber(inkTemperature(held.roomC, held.plateC, left.before), 1)} °C`,
+                value: formatCelsius(inkTemperature(held.roomC, held.plateC, left.before), 1),
               },
               {
-                label: `Ink under the roller today, plate off the heat at ${formatNumber(correction.plateTodayC, 0)} °C`,
-                value: `${formatNumber(inkTemperature(roomC ?? held.roomC, correction.plateTodayC, left.today), 1)} °C`,
+                label: `Ink under the roller today, plate off the heat at ${formatCelsius(correction.plateTodayC, 0)}`,
+                value: formatCelsius(
+                  inkTemperature(roomC ?? held.roomC, correction.plateTodayC, left.today),
+                  1,
+                ),
               },
               {
-                label: `Mix at ${reference}, 20 °C`,
+                label: `Mix at ${reference}, ${formatCelsius(20, 0)}`,
                 value: `${formatNumber(heldPas, 1)} Pa·s, ${formatNumber(modifierAmount(held, 'thin-oil'), 1)} drops`,
               },
               {
-                label: 'Mix on the slab, 20 °C',
+                label: `Mix on the slab, ${formatCelsius(20, 0)}`,
                 value: `${formatNumber(mixPas, 1)} Pa·s, ${formatNumber(modifierAmount(mix, 'thin-oil'), 1)} drops`,
               },
               {
                 label: 'Halves every',
-                value: `${formatNumber(calibration.halvingC, 1)} °C, good for about ±15 °C`,
+                value: `${formatCelsiusStep(calibration.halvingC)}, good for about ±${formatCelsiusStep(15, 0)}`,
               },
             ]}
           >
@@ -213,12 +219,11 @@ function AtTheRoller({
   return (
     <p>
       {formatNumber(minutes, 0)} min from the heat to the roller: the plate is at{' '}
-      <b>{formatNumber(thereC, 0)} °C</b> there, the ink {formatNumber(stiffer, 2)} × as stiff as off the
-      heat.
+      <b>{formatCelsius(thereC, 0)}</b> there, the ink {formatNumber(stiffer, 2)} × as stiff as off the heat.
       {stiffer > NOTICED && !isWarmedAgain(wipe) && (
         <>
           {' '}
-          ◆ Warmed again after the edges it would come in at {formatNumber(againC, 0)} °C:{' '}
+          ◆ Warmed again after the edges it would come in at {formatCelsius(againC, 0)}:{' '}
           <Link href={`/jobs/${slug}/wipe`} className="underline underline-offset-4">
             add the step “Warm again”
           </Link>
@@ -275,7 +280,7 @@ function Calibrations({ calibration }: { calibration: InkCalibration }) {
       <fieldset className="grid grid-cols-2 gap-3 border-t border-line pt-2 sm:grid-cols-4">
         <legend className="text-sm text-muted">
           The same drip or slump, at two temperatures: now halves every{' '}
-          {formatNumber(calibration.halvingC, 1)} °C
+          {formatCelsiusStep(calibration.halvingC)}
         </legend>
         <NumberField label="First" unit="°C" value={drip.t1} onValue={(t1) => setDrip({ ...drip, t1 })} />
         <NumberField label="took" unit="s" value={drip.s1} onValue={(s1) => setDrip({ ...drip, s1 })} />
@@ -293,13 +298,13 @@ function Calibrations({ calibration }: { calibration: InkCalibration }) {
           onClick={() => dripTimes.success && void keep({ halvingC: halvingStep(dripTimes.data) })}
         >
           {dripTimes.success
-            ? `Keep: halves every ${formatNumber(halvingStep(dripTimes.data), 1)} °C`
+            ? `Keep: halves every ${formatCelsiusStep(halvingStep(dripTimes.data))}`
             : 'Keep the halving step'}
         </Button>
       </fieldset>
       <fieldset className="grid grid-cols-2 items-end gap-3 border-t border-line pt-2">
         <legend className="text-sm text-muted">
-          Weigh 20 drops: a drop is now {formatNumber(calibration.dropGrams, 3)} g
+          Weigh 20 drops: a drop is now {formatGrams(calibration.dropGrams, 3)}
         </legend>
         <NumberField
           label="20 drops weigh"
@@ -317,7 +322,7 @@ function Calibrations({ calibration }: { calibration: InkCalibration }) {
       </fieldset>
       <fieldset className="grid grid-cols-2 gap-3 border-t border-line pt-2 sm:grid-cols-3">
         <legend className="text-sm text-muted">
-          Drip your light oil beside a liquid you know, both at 20 °C: now{' '}
+          Drip your light oil beside a liquid you know, both at {formatCelsius(20, 0)}: now{' '}
           {formatNumber(calibration.thinOilPas, 2)} Pa·s
         </legend>
         <NumberField

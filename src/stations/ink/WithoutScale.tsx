@@ -1,5 +1,6 @@
 'use client'
 
+import { formatGrams } from '@/core/units/quantity'
 import { useState } from 'react'
 import { countedMix, PORTIONS, type Portion } from '@/core/ink/countedMix'
 import { puddleGrams, UNWEIGHED } from '@/core/ink/inkNeed'
@@ -13,9 +14,6 @@ import { useCountOfMix } from './keptCount'
 
 /** Shares this near to the recipe's are the recipe, %. */
 const AS_THE_RECIPE = 2
-const PORTION_CHOICES = (Object.keys(PORTIONS) as Portion[]).map(
-  (key) => [key, `${PORTIONS[key].one}, ${PORTIONS[key].grams} g`] as const,
-)
 
 /** Grams by the look of a puddle, where there is no scale. */
 function Puddle({ onGrams }: { onGrams: (grams: number) => void }) {
@@ -37,7 +35,7 @@ function Puddle({ onGrams }: { onGrams: (grams: number) => void }) {
       {grams !== null && (
         <>
           <p>
-            About <b>{formatNumber(grams, 1)} g</b>, ± {100 * UNWEIGHED} % until it is weighed.
+            About <b>{formatGrams(grams, 1)}</b>, ± {100 * UNWEIGHED} % until it is weighed.
           </p>
           <Button onClick={() => onGrams(Number(grams.toFixed(1)))}>Take it as the batch</Button>
         </>
@@ -92,7 +90,9 @@ function Counting({
       <Choice
         label="Counted by the"
         value={portion}
-        options={PORTION_CHOICES}
+        options={(Object.keys(PORTIONS) as Portion[]).map(
+          (key) => [key, `${PORTIONS[key].one}, ${formatGrams(PORTIONS[key].grams, 1)}`] as const,
+        )}
         onPick={(next) => set({ portion: next })}
       />
       <div className="mt-2 grid gap-2 sm:grid-cols-2">
@@ -115,8 +115,8 @@ function Counting({
       {mix.portions > 0 && (
         <div className="mt-2 flex flex-wrap items-center gap-3">
           <p role="status">
-            {counted(mix.portions, one, many)}: about <b>{formatNumber(mix.grams, 1)} g</b>, from{' '}
-            {formatNumber(mix.from, 1)} to {formatNumber(mix.to, 1)} g until it is weighed.
+            {counted(mix.portions, one, many)}: about <b>{formatGrams(mix.grams, 1)}</b>, from{' '}
+            {formatNumber(mix.from, 1)} to {formatGrams(mix.to, 1)} until it is weighed.
             {mix.wanted.every((wanted) => wanted <= 0.05)
               ? ' The colours stand as the recipe has them.'
               : ` The recipe wants ${counted(Math.ceil(mix.wanted.reduce((sum, wanted) => sum + wanted, 0)), one, many)} more.`}

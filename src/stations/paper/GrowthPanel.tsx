@@ -1,5 +1,6 @@
 'use client'
 
+import { formatFine, formatGrams } from '@/core/units/quantity'
 import { useState } from 'react'
 import { dampSize, dryPlateMark, learnGrowth, strayOfDrierRun, type GrowthMarks } from '@/core/paper/growth'
 import { formatNumber } from '@/core/units/length'
@@ -24,7 +25,7 @@ interface GrowthPanelProps {
 }
 
 const size = ({ widthMm, heightMm }: { widthMm: number; heightMm: number }) =>
-  `${formatNumber(widthMm, 1)} × ${formatNumber(heightMm, 1)} mm`
+  `${formatNumber(widthMm, 1)} × ${formatFine(heightMm, 1)}`
 
 /** How the sheet grows when damp and what that does to the plate mark and to a second run; learned from marks measured twice. */
 export function GrowthPanel({ paperId, sheet, grain, marks, secondRunGrams }: GrowthPanelProps) {
@@ -68,9 +69,9 @@ export function GrowthPanel({ paperId, sheet, grain, marks, secondRunGrams }: Gr
         </div>
         {stray && (
           <p className="text-sm">
-            A second run damped only half as much strays up to <b>{formatNumber(stray.xMm, 2)} mm</b> across
-            and <b>{formatNumber(stray.yMm, 2)} mm</b> down at the plate’s edge: damp again to{' '}
-            <b>{formatNumber(secondRunGrams, 1)} g</b> by weight, and damp and roll a blank first.
+            A second run damped only half as much strays up to <b>{formatFine(stray.xMm, 2)}</b> across and{' '}
+            <b>{formatFine(stray.yMm, 2)}</b> down at the plate’s edge: damp again to{' '}
+            <b>{formatGrams(secondRunGrams, 1)}</b> by weight, and damp and roll a blank first.
           </p>
         )}
         <p className="text-sm text-muted">

@@ -1,3 +1,4 @@
+import { formatGrams } from '@/core/units/quantity'
 import { formatNumber } from '@/core/units/length'
 
 /** Percent at the right end of the scale: beyond it a rag sheet drips. */
@@ -48,11 +49,11 @@ export function WaterScale({
         fill="currentColor"
         fontWeight="700"
       >
-        {formatNumber(wanted, 1)} g
+        {formatGrams(wanted, 1)}
       </text>
       {uptake !== null && <path d={`M${at(uptake)} 47l6 12h-12Z`} fill="currentColor" />}
       <text x="10" y="72" fontSize="11" fill="currentColor">
-        {formatNumber(dryGrams, 1)} g dry
+        {formatGrams(dryGrams, 1)} dry
       </text>
     </svg>
   )

@@ -1,5 +1,6 @@
 'use client'
 
+import { formatGrams } from '@/core/units/quantity'
 import { dayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import { useState } from 'react'
@@ -39,7 +40,7 @@ function depthWords({ said, weighed }: DepthKnown, { lossGrams }: Pick<BathUse, 
   const parts: string[] = []
   if (said !== null) parts.push(`${formatNumber(said, 0)} µm as said`)
   if (weighed !== null)
-    parts.push(`${formatNumber(weighed, 0)} µm on average by the scale (${formatNumber(lossGrams!, 2)} g)`)
+    parts.push(`${formatNumber(weighed, 0)} µm on average by the scale (${formatGrams(lossGrams!, 2)})`)
   return parts.join('; ')
 }
 
@@ -90,8 +91,8 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
               </p>
               <div className="flex flex-wrap gap-x-10 gap-y-3">
                 <Figure
-                  value={`${formatNumber(account.leftGrams, 2)} g`}
-                  label={`of ${formatNumber(account.capacityGrams, 2)} g it can take up at the most`}
+                  value={formatGrams(account.leftGrams, 2)}
+                  label={`of ${formatGrams(account.capacityGrams, 2)} it can take up at the most`}
                   note={
                     account.correction
                       ? `takes ${formatNumber(account.correction, 2)} × what is reckoned`
@@ -241,15 +242,15 @@ function NewBathForm() {
       />
       {weights && (
         <p className="sm:col-span-2">
-          <b>{formatNumber(weights.copperSulphateGrams, 1)} g</b> copper sulphate pentahydrate,{' '}
-          <b>{formatNumber(weights.saltGrams, 1)} g</b> salt
+          <b>{formatGrams(weights.copperSulphateGrams, 1)}</b> copper sulphate pentahydrate,{' '}
+          <b>{formatGrams(weights.saltGrams, 1)}</b> salt
           {weights.bisulphateGrams > 0 && (
             <>
-              , <b>{formatNumber(weights.bisulphateGrams, 1)} g</b> bisulphate if you have it (not bisulphite)
+              , <b>{formatGrams(weights.bisulphateGrams, 1)}</b> bisulphate if you have it (not bisulphite)
             </>
           )}
           . {formatNumber(weights.copperMolar, 2)} mol/l copper; takes up{' '}
-          {formatNumber(weights.metalCapacityGrams, 2)} g of metal by its copper alone.
+          {formatGrams(weights.metalCapacityGrams, 2)} of metal by its copper alone.
         </p>
       )}
       <TextField

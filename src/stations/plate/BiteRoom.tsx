@@ -1,5 +1,6 @@
 'use client'
 
+import { formatCelsius, formatCelsiusStep } from '@/core/units/quantity'
 import { PLATE_KINDS } from '@/core/plate/plate'
 import dynamic from 'next/dynamic'
 import { useReducer, useState } from 'react'
@@ -371,7 +372,7 @@ function Timetable({
       <p className="mt-1 text-sm text-muted">
         {Math.abs(factor - 1) < 0.01
           ? 'At the strip’s temperature.'
-          : `Bath at ${formatNumber(bathC, 0)} °C, strip at ${formatNumber(curve.temperatureC, 0)} °C: ${formatNumber(factor, 2)} × as long (doubles every 10 °C, from memory).`}{' '}
+          : `Bath at ${formatCelsius(bathC, 0)}, strip at ${formatCelsius(curve.temperatureC, 0)}: ${formatNumber(factor, 2)} × as long (doubles every ${formatCelsiusStep(10, 0)}, from memory).`}{' '}
         Look after every immersion.
       </p>
     </div>

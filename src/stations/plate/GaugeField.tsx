@@ -1,9 +1,9 @@
 'use client'
 
+import { formatFine } from '@/core/units/quantity'
 import { useState } from 'react'
 import { PLATE_KINDS, type PlateKind } from '@/core/plate/plate'
 import { sheetGauge, sheetGaugeInput } from '@/core/plate/sheetGauge'
-import { formatNumber } from '@/core/units/length'
 import { NumberField } from '@/ui/NumberField'
 
 /** Metals that are sold by other gauges: the same number is another thickness. */
@@ -37,7 +37,7 @@ export function GaugeField({
       problem={gauge === null ? undefined : refused}
       hint={
         read.success && !isOther
-          ? `AWG ${gauge}: ${formatNumber(sheetGauge(read.data).mm, 3)} mm`
+          ? `AWG ${gauge}: ${formatFine(sheetGauge(read.data).mm, 3)}`
           : 'copper, brass, aluminium'
       }
     />

@@ -1,3 +1,4 @@
+import { formatFine } from '@/core/units/quantity'
 import { openSpots, type WatchSpot } from '@/core/plate/plateState'
 import { formatNumber } from '@/core/units/length'
 
@@ -11,7 +12,7 @@ export function WatchLine({ spots }: { spots: readonly WatchSpot[] }) {
       {open
         .map(
           ({ note, at: [x, y] }) =>
-            `${note} (${formatNumber(x, 0)} mm from the left, ${formatNumber(y, 0)} from the top of the plate; reversed on the print)`,
+            `${note} (${formatFine(x, 0)} from the left, ${formatNumber(y, 0)} from the top of the plate; reversed on the print)`,
         )
         .join('; ')}
       .

@@ -1,3 +1,4 @@
+import { formatFine } from '@/core/units/quantity'
 import { romanNumeral } from '@/core/plate/plate'
 import { formatNumber } from '@/core/units/length'
 import type { KeptWatchSpot } from '@/data/plate/plateWatch'
@@ -45,7 +46,7 @@ export function WatchSpots({ spots, state }: { spots: KeptWatchSpot[]; state: nu
             className="flex flex-wrap items-center justify-between gap-x-3 border-b border-line py-1 text-sm"
           >
             <span className={goneAt ? 'text-muted line-through' : ''}>
-              {said} ({formatNumber(sx, 0)}, {formatNumber(sy, 0)} mm; state {romanNumeral(seen)})
+              {said} ({formatNumber(sx, 0)}, {formatFine(sy, 0)}; state {romanNumeral(seen)})
             </span>
             {!goneAt && (
               <Button

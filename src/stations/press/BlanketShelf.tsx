@@ -1,5 +1,6 @@
 'use client'
 
+import { formatFine } from '@/core/units/quantity'
 import { dayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import Link from 'next/link'
@@ -82,7 +83,7 @@ export function BlanketShelf({
                   viewBox="0 0 60 60"
                   className="size-14 flex-none"
                   role="img"
-                  aria-label={`${formatNumber(blanket.nowMm, 2)} of ${formatNumber(blanket.newMm, 2)} mm`}
+                  aria-label={`${formatNumber(blanket.nowMm, 2)} of ${formatFine(blanket.newMm, 2)}`}
                 >
                   <rect
                     x="6"
@@ -107,7 +108,7 @@ export function BlanketShelf({
                 <p className="min-w-56 flex-1">
                   <b>{blanket.name}</b>: {BLANKET_KINDS[blanket.kind].label.toLowerCase()},{' '}
                   {BLANKET_KINDS[blanket.kind].does}. {formatNumber(blanket.nowMm, 2)} of{' '}
-                  {formatNumber(blanket.newMm, 2)} mm, {SIDES_UP[blanket.sideUp]}.
+                  {formatFine(blanket.newMm, 2)}, {SIDES_UP[blanket.sideUp]}.
                   <span className="condensed block text-sm text-muted">
                     gives up to {formatNumber(100 * layer.densificationStrain!, 0)} %,{' '}
                     {formatNumber(layer.modulusMPa, 2)} MPa{' '}
@@ -328,9 +329,7 @@ function Packs({ blankets, packs }: { blankets: StoreBlanket[]; packs: StorePack
           <li key={pack.id} className="border-t border-line py-1.5">
             {pack.name}:{' '}
             {pack.layers
-              .map(
-                ({ name: layer, thicknessMm }) => `${layer.toLowerCase()} ${formatNumber(thicknessMm, 2)} mm`,
-              )
+              .map(({ name: layer, thicknessMm }) => `${layer.toLowerCase()} ${formatFine(thicknessMm, 2)}`)
               .join(', ')}
             {pack.blanketIds ? '' : ' (not from the shelf)'}
           </li>

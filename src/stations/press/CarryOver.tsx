@@ -1,5 +1,6 @@
 'use client'
 
+import { formatFine } from '@/core/units/quantity'
 import { counted } from '@/core/units/counted'
 import { useMemo, useState } from 'react'
 import { carryOver } from '@/core/press/carryOver'
@@ -56,7 +57,7 @@ export function CarryOver({ onSet, onMakeReady, measured, trials }: CarryOverPro
         </p>
         {carried.makeReadyMm !== null && (
           <Button onClick={() => onMakeReady(carried.makeReadyMm!)}>
-            Lay {formatNumber(carried.makeReadyMm, 2)} mm of make-ready
+            Lay {formatFine(carried.makeReadyMm, 2)} of make-ready
           </Button>
         )}
       </div>
@@ -75,7 +76,7 @@ export function CarryOver({ onSet, onMakeReady, measured, trials }: CarryOverPro
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
         <p className="min-w-56 flex-1">
           <b>{carried.changed.join(', ')}:</b> the BAT’s squeeze is at <b>{formatTurns(turns)}</b> ±{' '}
-          {formatNumber(sure, 2)}, gap {formatNumber(turns * press.mmPerTurn, 2)} mm
+          {formatNumber(sure, 2)}, gap {formatFine(turns * press.mmPerTurn, 2)}
           {Math.abs(by) < 0.5 / EIGHTHS
             ? ': as it stands.'
             : `, ${formatTurns(Math.abs(by))} ${by < 0 ? 'tighter' : 'looser'} than it stands.`}

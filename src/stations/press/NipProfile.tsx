@@ -1,3 +1,4 @@
+import { formatFine } from '@/core/units/quantity'
 import type { NipPoint } from '@/core/press/nip'
 import { formatNumber } from '@/core/units/length'
 
@@ -18,7 +19,7 @@ export function NipProfile({ profile }: { profile: readonly NipPoint[] }) {
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         className="w-full"
         role="img"
-        aria-label={`Pressure across ${formatNumber(2 * half, 1)} mm of contact`}
+        aria-label={`Pressure across ${formatFine(2 * half, 1)} of contact`}
       >
         <path d={`M10 ${FLOOR}H290`} stroke="currentColor" strokeWidth="0.8" />
         <path d={path('onPlate')} fill="none" stroke="currentColor" strokeWidth="2" />
@@ -35,7 +36,7 @@ export function NipProfile({ profile }: { profile: readonly NipPoint[] }) {
           strokeWidth="0.8"
         />
         <text x={WIDTH / 2} y={FLOOR + 20} fontSize="11" textAnchor="middle" fill="currentColor">
-          {formatNumber(2 * half, 1)} mm of contact
+          {formatFine(2 * half, 1)} of contact
         </text>
       </svg>
       <figcaption className="text-xs text-muted">

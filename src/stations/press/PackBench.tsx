@@ -1,5 +1,6 @@
 'use client'
 
+import { formatFine } from '@/core/units/quantity'
 import { findByName, hasName } from '@/core/units/byName'
 import {
   closestCenter,
@@ -124,7 +125,7 @@ export function PackBench({ pack, packName, packs, shelf, shares, problem, onLay
             value=""
             options={[
               ['', 'choose…'],
-              ...free.map(({ id, name, nowMm }) => [id, `${name}, ${formatNumber(nowMm, 2)} mm`] as const),
+              ...free.map(({ id, name, nowMm }) => [id, `${name}, ${formatFine(nowMm, 2)}`] as const),
             ]}
             onPick={(id) => {
               const blanket = free.find((one) => one.id === id)
@@ -173,7 +174,7 @@ function LayerRow({
       <span className="min-w-0 flex-1">
         {layer.name}{' '}
         <span className="text-sm text-muted">
-          {formatNumber(layer.thicknessMm, 2)} mm
+          {formatFine(layer.thicknessMm, 2)}
           {share === null ? '' : `, pressed to ${formatNumber(100 * share, 0)} % of what it gives`}
         </span>
       </span>

@@ -1,5 +1,6 @@
 'use client'
 
+import { formatFine } from '@/core/units/quantity'
 import Link from 'next/link'
 import { PRESS_KINDS, type KeptPressEvent, type PressEvent, type PressStanding } from '@/core/press/pressCard'
 import { formatMm, formatNumber } from '@/core/units/length'
@@ -56,7 +57,7 @@ export function PressCard({
       </p>
       <PressCaution />
       <div className="flex flex-wrap gap-x-8 gap-y-3 border-b border-line pb-4">
-        <Figure value={`${formatNumber(press.mmPerTurn, 3)} mm`} label={`a turn (${press.thread})`} />
+        <Figure value={formatFine(press.mmPerTurn, 3)} label={`a turn (${press.thread})`} />
         <Figure
           value={formatMm(press.rollerRadiusMm * 2)}
           label="roller"

@@ -1,5 +1,6 @@
 'use client'
 
+import { formatFine } from '@/core/units/quantity'
 import { useMemo } from 'react'
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
@@ -138,7 +139,7 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
   )
   const unfit =
     stock && plate && plate.widthMm > (stock.rollerLengthMm ?? stock.bedWidthMm)
-      ? `The plate is ${formatNumber(plate.widthMm, 0)} mm wide; ${stock.name.toLowerCase()} takes ${formatNumber(stock.rollerLengthMm ?? stock.bedWidthMm, 0)} mm.`
+      ? `The plate is ${formatFine(plate.widthMm, 0)} wide; ${stock.name.toLowerCase()} takes ${formatFine(stock.rollerLengthMm ?? stock.bedWidthMm, 0)}.`
       : null
   const isByHand = stock?.kind === 'hand'
   const apart = Math.abs((value.readingLeft ?? 0) - (value.readingRight ?? 0))
@@ -263,7 +264,7 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
             <p role="status" className="mt-2 font-medium">
               ◆ Left and right differ: the {tilt > 0 ? 'right' : 'left'} is{' '}
               {formatTurns(Math.abs((value.readingLeft ?? 0) - (value.readingRight ?? 0)))} (
-              {formatNumber(Math.abs(tilt), 2)} mm) looser and will print lighter there.
+              {formatFine(Math.abs(tilt), 2)}) looser and will print lighter there.
               {apart > FAR_APART ? ` More than ${FAR_APART} turn apart: count both again from zero.` : ''}
             </p>
           )}
@@ -305,12 +306,12 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
               <Figure
                 value={squeezeWord(left, held)}
                 label={held ? 'squeeze left, BAT = 100 %' : 'contact, left'}
-                note={press && `gap ${formatNumber(gapMm(press, press.readingLeft), 2)} mm`}
+                note={press && `gap ${formatFine(gapMm(press, press.readingLeft), 2)}`}
               />
               <Figure
                 value={squeezeWord(right, held)}
                 label={held ? 'squeeze right' : 'contact, right'}
-                note={press && `gap ${formatNumber(gapMm(press, press.readingRight), 2)} mm`}
+                note={press && `gap ${formatFine(gapMm(press, press.readingRight), 2)}`}
               />
             </div>
           )}
@@ -358,5 +359,5 @@ function squeezeWord(now: SqueezeAt | null, held: SqueezeAt | null): string {
   if (now.contact === 'none') return 'no contact'
   if (now.contact === 'too-tight') return 'too tight'
   const share = relative(now, held)
-  return share === null ? `${formatNumber(now.contactWidthMm, 0)} mm wide` : `${formatNumber(share, 0)} %`
+  return share === null ? `${formatFine(now.contactWidthMm, 0)} wide` : `${formatNumber(share, 0)} %`
 }

@@ -1,5 +1,6 @@
 'use client'
 
+import { formatFine } from '@/core/units/quantity'
 import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { useBench, useJob } from '../across/bench/BenchContext'
@@ -41,7 +42,7 @@ export function RollerTap({
         ) : run.seconds !== null ? (
           <>
             <b>{formatNumber(run.seconds, 1)} s</b>
-            {speed === null ? '' : `, ${formatNumber(speed, 0)} mm a second`}
+            {speed === null ? '' : `, ${formatFine(speed, 0)} a second`}
             {wanted === null ? '' : `; wanted ${formatNumber(wanted, 1)} s`}: kept with the next pull.{' '}
             <button type="button" className="min-h-11 underline underline-offset-4" onClick={forget}>
               Leave it out

@@ -1,3 +1,4 @@
+import { formatFine } from '@/core/units/quantity'
 import { gapMm, type PressSetting } from '@/core/press/pressSetting'
 import { formatNumber } from '@/core/units/length'
 
@@ -49,7 +50,7 @@ export function SideElevation({
         viewBox={`0 0 300 ${HEIGHT}`}
         className="w-full"
         role="img"
-        aria-label={`Stack of ${formatNumber(total, 2)} mm, roller at ${formatNumber(gap, 2)} mm`}
+        aria-label={`Stack of ${formatFine(total, 2)}, roller at ${formatFine(gap, 2)}`}
       >
         {layers.map(({ name, mm, isPlate }, i) => {
           const y = BED_Y - (floors[i] + mm) * scale
@@ -104,9 +105,9 @@ export function SideElevation({
         </text>
       </svg>
       <figcaption className="text-xs text-muted">
-        From the side, to scale, mm. The stack is {formatNumber(total, 2)} mm; the roller leaves{' '}
-        {formatNumber(gap, 2)} mm
-        {total > gap ? `, so it gives way by ${formatNumber(total - gap, 2)} mm` : ': nothing is pressed'}.
+        From the side, to scale, mm. The stack is {formatFine(total, 2)}; the roller leaves{' '}
+        {formatFine(gap, 2)}
+        {total > gap ? `, so it gives way by ${formatFine(total - gap, 2)}` : ': nothing is pressed'}.
       </figcaption>
     </figure>
   )

@@ -1,5 +1,6 @@
 'use client'
 
+import { formatFine } from '@/core/units/quantity'
 import Link from 'next/link'
 import { dayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
@@ -10,7 +11,7 @@ export function ZeroLine({ press }: { press: StorePress }) {
   const zone = useZone()
   return (
     <>
-      One turn is {press.mmPerTurn.toFixed(3)} mm ({press.thread}). Zero is both sides touching the bare bed
+      One turn is {formatFine(press.mmPerTurn, 3)} ({press.thread}). Zero is both sides touching the bare bed
       {press.zeroedAt ? `, last set ${dayOf(press.zeroedAt, zone)}.` : ': not recorded yet.'}{' '}
       <Link
         href={`/store/presses/${press.id}`}

@@ -5,7 +5,7 @@ import { readPull, type Pull } from '@/core/edition/pull'
 import { FEATURE_KEYS, FEATURES, PASSES, type Pass, type Passes } from '@/core/prove/features'
 import { plural } from '@/core/units/counted'
 import { leftAsLaidOut } from '@/core/prove/settingOrigins'
-import { settingEntries } from '@/core/prove/settingEntries'
+import { settingEntries, type SettingEntry } from '@/core/prove/settingEntries'
 import { STATIONS } from '@/core/prove/settings'
 import { usualTolerances, type Tolerances } from '@/core/prove/tolerance'
 import { Button } from '@/ui/Button'
@@ -31,6 +31,9 @@ const PRESETS: Record<'tight' | 'usual' | 'varied', { label: string; times: numb
   },
 }
 type Preset = keyof typeof PRESETS
+
+/** Whether a tolerance is written in inches, °F or ounces beneath its field, which takes it as it is kept. */
+const isTurned = ({ write }: SettingEntry) => / (?:in|°F|oz)$/.test(write(1))
 
 /** Approves a proof as the BAT, with how far each setting may stray. */
 export function ApproveDialog({ proof, others }: { proof: Pull; others: readonly Pull[] }) {
@@ -144,7 +147,7 @@ export function ApproveDialog({ proof, others }: { proof: Pull; others: readonly
           {measured.map((entry) => (
             <NumberField
               key={entry.key}
-              label={`${STATIONS[entry.station]}: ${entry.label} ±`}
+              label={`${STATIONS[entry.station]}: ${entry.label} ±${isTurned(entry) ? ', metric' : ''}`}
               value={tolerances[entry.key]}
               hint={`${entry.text} ± ${entry.write(tolerances[entry.key] ?? 0)}`}
               problem={problemAt(problems, `tolerances.${entry.key}`)}

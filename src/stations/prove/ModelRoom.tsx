@@ -1,5 +1,6 @@
 'use client'
 
+import { formatCelsiusStep } from '@/core/units/quantity'
 import Link from 'next/link'
 import { useState } from 'react'
 import { changeFirstMix, firstMix, modifierAmount } from '@/core/ink/mix'
@@ -234,7 +235,7 @@ function ModelBench({
             onValue={(drops) => set({ drops })}
           />
           <Slider
-            label={`Plate ${signed(tried.plateC, `${Math.abs(tried.plateC)} °C`)}`}
+            label={`Plate ${signed(tried.plateC, formatCelsiusStep(Math.abs(tried.plateC)))}`}
             min={-15}
             max={15}
             step={1}

@@ -1,3 +1,4 @@
+import { formatGrams } from '@/core/units/quantity'
 import type { ColleNest, ColleSetting, ColleTemplate } from '@/core/register/chineColle'
 import { counted } from '@/core/units/counted'
 import { formatMm, formatNumber } from '@/core/units/length'
@@ -31,11 +32,11 @@ export function ColleFigures({
           }
         />
         <Figure
-          value={`${formatNumber(template.starchGrams * setting.pieces, 2)} g`}
+          value={formatGrams(template.starchGrams * setting.pieces, 2)}
           label="starch for all"
           note={
             template.waterGrams > 0
-              ? `in ${formatNumber(template.waterGrams * setting.pieces, 0)} g water, warmed until clear, cooled`
+              ? `in ${formatGrams(template.waterGrams * setting.pieces, 0)} water, warmed until clear, cooled`
               : 'dry, through cloth'
           }
         />

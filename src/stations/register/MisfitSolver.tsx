@@ -1,5 +1,6 @@
 'use client'
 
+import { formatFine } from '@/core/units/quantity'
 import { dayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import { useState } from 'react'
@@ -99,7 +100,7 @@ export function MisfitSolver({ plate, isFaceDown, misfits }: MisfitSolverProps) 
                   label="mm right / up, on the print"
                 />
                 <Figure value={`${formatNumber(misfit.rotationDeg, 2)}°`} label="anticlockwise" />
-                <Figure value={`${formatNumber(misfit.residualMm, 2)} mm`} label="left over" />
+                <Figure value={formatFine(misfit.residualMm, 2)} label="left over" />
               </div>
             </>
           )}
@@ -137,7 +138,8 @@ export function MisfitSolver({ plate, isFaceDown, misfits }: MisfitSolverProps) 
                 <li key={at + i} className="condensed border-t border-line py-1">
                   {dayOf(at, zone)} {by}: {formatNumber(solved.shiftMm.x, 2)} right,{' '}
                   {formatNumber(solved.shiftMm.y, 2)} up, {formatNumber(solved.rotationDeg, 2)}°; worst corner{' '}
-                  {formatNumber(worstMm, 2)} mm{isSeen ? ' ◆ seen' : ': not seen'}
+                  {formatFine(worstMm, 2)}
+                  {isSeen ? ' ◆ seen' : ': not seen'}
                 </li>
               ))}
             </ol>

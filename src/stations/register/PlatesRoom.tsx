@@ -1,5 +1,6 @@
 'use client'
 
+import { formatFine } from '@/core/units/quantity'
 import { useState } from 'react'
 import { learnGrowth, type GrowthMarks } from '@/core/paper/growth'
 import type { KeptMisfit } from '@/core/register/misfitHistory'
@@ -56,8 +57,8 @@ export function PlatesRoom({ marks, misfits }: { marks: GrowthMarks[]; misfits: 
         <h2 className="station-title">Plates in printing order</h2>
         <ol>
           <li className="border-t border-line py-2">
-            <b>1. {plate.name}</b>, {formatNumber(plate.widthMm, 1)} × {formatNumber(plate.heightMm, 1)} mm:
-            the others are laid from it.
+            <b>1. {plate.name}</b>, {formatNumber(plate.widthMm, 1)} × {formatFine(plate.heightMm, 1)}: the
+            others are laid from it.
           </li>
           {plates.map((one, i) => (
             <li key={i} className="border-t border-line py-2">
@@ -212,7 +213,7 @@ function Routes({
               {i === 0 ? ': fits better' : ''}
             </h3>
             <p>
-              <b>± {formatNumber(one.misfitMm, 2)} mm</b> at the plate’s edge, mostly from {one.mostlyFrom};{' '}
+              <b>± {formatFine(one.misfitMm, 2)}</b> at the plate’s edge, mostly from {one.mostlyFrom};{' '}
               {one.days > 0
                 ? `${formatNumber(one.days, 0)} days and ${formatNumber(one.minutes, 0)} min of damping`
                 : `${formatNumber(one.minutes, 0)} min at the press`}

@@ -1,5 +1,6 @@
 'use client'
 
+import { formatFine } from '@/core/units/quantity'
 import { useState } from 'react'
 import { learnGrowth, type GrowthMarks } from '@/core/paper/growth'
 import {
@@ -238,9 +239,8 @@ export function RegisterStation({ marks, papers }: RegisterStationProps) {
           )}
           {sheet === 'damp' && drawn && (
             <p className="text-sm">
-              The damp sheet is {formatNumber(drawn.lying.widthMm, 1)} ×{' '}
-              {formatNumber(drawn.lying.heightMm, 1)} mm (
-              {growth.alongFrom + growth.acrossFrom > 0 ? 'by its marks' : 'usual growth, from memory'}); it
+              The damp sheet is {formatNumber(drawn.lying.widthMm, 1)} × {formatFine(drawn.lying.heightMm, 1)}{' '}
+              ({growth.alongFrom + growth.acrossFrom > 0 ? 'by its marks' : 'usual growth, from memory'}); it
               shrinks back with its plate mark, and the margins keep their proportions.
             </p>
           )}

@@ -1,5 +1,6 @@
 'use client'
 
+import { formatFine, formatGrams } from '@/core/units/quantity'
 import { plural } from '@/core/units/counted'
 import { useMemo, useState } from 'react'
 import { ArrowDown, ArrowUp, Printer } from 'lucide-react'
@@ -65,7 +66,7 @@ export default function OrderBench({
   const need = (areaCm2: number) => {
     const gramsPerPull = (perPull * areaCm2) / plateCm2
     const { pulls } = needed
-    return `about ${formatNumber(gramsPerPull, 2)} g a pull${pulls > 0 ? `, ${formatNumber(gramsPerPull * pulls, 1)} g for ${pulls}` : ''}`
+    return `about ${formatGrams(gramsPerPull, 2)} a pull${pulls > 0 ? `, ${formatGrams(gramsPerPull * pulls, 1)} for ${pulls}` : ''}`
   }
   const srgb = (key: string) =>
     shelf.find(({ source, id }) => `${source}:${id}` === key)?.look.srgb ?? '#b0b0b0'
@@ -111,11 +112,11 @@ export default function OrderBench({
           <section aria-label="Order of the inks">
             <div className="flex flex-wrap items-end gap-x-8 gap-y-2">
               <Figure
-                value={`${formatNumber(cost, 1)} mm`}
+                value={formatFine(cost, 1)}
                 label="of border at risk in this order"
                 note={
                   own && cost > proposal.cost + 0.05
-                    ? `the proposal: ${formatNumber(proposal.cost, 1)} mm`
+                    ? `the proposal: ${formatFine(proposal.cost, 1)}`
                     : 'the least there is'
                 }
               />
@@ -222,8 +223,7 @@ export default function OrderBench({
                   </span>
                   <span className={risk > otherWay + 0.05 ? 'font-medium text-signal' : 'text-muted'}>
                     {risk > otherWay + 0.05 ? '◆ ' : ''}
-                    {formatNumber(risk, 1)} mm at risk: {why}. The other way round {formatNumber(otherWay, 1)}{' '}
-                    mm.
+                    {formatFine(risk, 1)} at risk: {why}. The other way round {formatNumber(otherWay, 1)} mm.
                   </span>
                 </li>
               ))}

@@ -1,3 +1,4 @@
+import { formatFine } from '../../units/quantity'
 import { formatNumber } from '../../units/length'
 import type { CheckResult } from './matchCheck'
 
@@ -12,7 +13,7 @@ export interface Misplaced {
 }
 
 const way = (value: number, more: string, less: string) =>
-  Math.abs(value) < 0.05 ? [] : [`${formatNumber(Math.abs(value), 1)} mm ${value > 0 ? more : less}`]
+  Math.abs(value) < 0.05 ? [] : [`${formatFine(Math.abs(value), 1)} ${value > 0 ? more : less}`]
 
 const size = (percent: number, more: string, less: string) =>
   Math.abs(percent) < 0.1 ? [] : [`${formatNumber(Math.abs(percent), 2)} % ${percent > 0 ? more : less}`]
@@ -33,7 +34,7 @@ export function checkRegister({
     {
       check: 'register',
       value: off,
-      words: `${words.length === 0 ? 'The plate lies where it should.' : `The plate lies ${words.join(', ')}.`}${grown.length > 0 ? ` The print is ${grown.join(' and ')}.` : ''}${bentMm >= 0.05 ? ` Its drawing is out of shape by up to ${formatNumber(bentMm, 1)} mm: the sheet bent as it was lifted or dried.` : ''}`,
+      words: `${words.length === 0 ? 'The plate lies where it should.' : `The plate lies ${words.join(', ')}.`}${grown.length > 0 ? ` The print is ${grown.join(' and ')}.` : ''}${bentMm >= 0.05 ? ` Its drawing is out of shape by up to ${formatFine(bentMm, 1)}: the sheet bent as it was lifted or dried.` : ''}`,
       places: [],
     },
     {

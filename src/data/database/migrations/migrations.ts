@@ -10,6 +10,7 @@ import { m0009Ground } from './m0009Ground'
 import { m0010Counts } from './m0010Counts'
 import { m0011Withdrawn } from './m0011Withdrawn'
 import { m0012InkReturned } from './m0012InkReturned'
+import { m0013Units } from './m0013Units'
 import type { Migration } from './migration'
 
 /** Every change of the database's shape, in order. A released one is never edited: the next change is a new one. */
@@ -26,4 +27,5 @@ export const MIGRATIONS = [
   m0010Counts,
   m0011Withdrawn,
   m0012InkReturned,
+  m0013Units,
 ] as const satisfies readonly Migration[]

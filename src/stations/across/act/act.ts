@@ -27,6 +27,8 @@ const SHOWN = {
   ],
   /** a shared press */
   queue: [['/queue', 'layout']],
+  /** whatever writes a quantity */
+  everywhere: [['/', 'layout']],
   /** a new job stands on the first screen */
   jobs: [
     ['/', 'page'],

@@ -3,6 +3,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { ZodError } from 'zod'
 import type { Origin } from '@/core/document/origins'
+import { putBack } from '@/core/document/putBack'
 import { checkBench, STATION_SETTINGS, type Bench, type SettingStation } from '@/core/prove/settings'
 import type { FieldProblem } from '@/data/database/errors'
 import { useChord } from '@/ui/useKey'
@@ -42,12 +43,9 @@ function withoutWrong<S extends SettingStation>(
   bench: Bench,
   { issues }: ZodError,
 ): NonNullable<Bench[S]> | null {
-  const before = bench[station] as Record<string, unknown> | null
+  const before = bench[station]
   if (!before) return null
-  const wrong = new Set(issues.map(({ path }) => String(path[0])))
-  const mended = Object.fromEntries(
-    Object.entries(next).map(([key, value]) => [key, wrong.has(key) ? before[key] : value]),
-  )
+  const mended = issues.reduce<unknown>((value, { path }) => putBack(value, before, path), next)
   const parsed = STATION_SETTINGS[station].safeParse(mended)
   if (!parsed.success || JSON.stringify(parsed.data) === JSON.stringify(before)) return null
   const isWhole = checkBench({ ...bench, [station]: parsed.data }).length === 0

@@ -13,13 +13,17 @@ import {
 import { compareSettings } from '@/core/prove/compareSettings'
 import { STATIONS, type Settings } from '@/core/prove/settings'
 import { formatNumber } from '@/core/units/length'
+import { formatFine } from '@/core/units/quantity'
 import { STANDINGS } from './words'
 
 const inUnit = (value: number, unit: string) => {
   if (unit === 'places') return `${value}`
   if (unit === '°') return `${formatNumber(Math.abs(value), 2)}°`
-  return `${formatNumber(Math.abs(value), 1)} ${unit}`
+  return unit === 'mm' ? formatFine(Math.abs(value), 1) : `${formatNumber(Math.abs(value), 1)} ${unit}`
 }
+
+const allowed = (value: number, unit: string) =>
+  unit === 'mm' ? formatFine(value, 2) : formatNumber(value, 2)
 
 /** Every check with its verdict, what it came to against what is allowed, and where it differs what may be behind it. */
 export function CheckLedger({
@@ -62,7 +66,7 @@ export function CheckLedger({
               <span className="condensed whitespace-nowrap">
                 {result.value === null
                   ? '—'
-                  : `${inUnit(result.value, unit)} of ${formatNumber(toleranceOf(tolerances, result.check), 2)}`}
+                  : `${inUnit(result.value, unit)} of ${allowed(toleranceOf(tolerances, result.check), unit)}`}
               </span>
             </p>
             <p className="text-sm text-muted">{result.words}</p>

@@ -1,5 +1,6 @@
 'use client'
 
+import { formatFine } from '@/core/units/quantity'
 import { useState } from 'react'
 import { MATCH_CHECKS, placeKey, type FoundPlace } from '@/core/match/checks/matchCheck'
 import { formatNumber } from '@/core/units/length'
@@ -50,8 +51,8 @@ export function PlaceStepper({ places, accepted, current, onCurrent, onAccept }:
           {current + 1}. {place.what}
         </b>
         , {MATCH_CHECKS[place.check].label.toLowerCase()}: {formatNumber(place.widthMm, 1)} ×{' '}
-        {formatNumber(place.heightMm, 1)} mm, {formatNumber(place.xMm + place.widthMm / 2, 0)} mm from the
-        left, {formatNumber(place.yMm + place.heightMm / 2, 0)} mm from the top
+        {formatFine(place.heightMm, 1)}, {formatFine(place.xMm + place.widthMm / 2, 0)} from the left,{' '}
+        {formatFine(place.yMm + place.heightMm / 2, 0)} from the top
         {isAccepted
           ? `. Accepted${accepted.get(placeKey(place)) ? `: ${accepted.get(placeKey(place))}` : ''}`
           : ''}

@@ -1,8 +1,8 @@
 'use client'
 
+import { formatFine } from '@/core/units/quantity'
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import type { ImpressionMatch } from '@/core/match/matchImpression'
-import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
 import { PixelCanvas } from '@/ui/PixelCanvas'
@@ -67,7 +67,7 @@ export function PlateMarkDialog({
     >
       <p className="mb-2 text-sm">
         Drag the frame onto the plate mark, or move it with the arrow keys, farther with Shift:{' '}
-        {formatNumber(at.leftMm, 1)} mm from the left, {formatNumber(at.topMm, 1)} mm from the top.
+        {formatFine(at.leftMm, 1)} from the left, {formatFine(at.topMm, 1)} from the top.
       </p>
       <div ref={field} className="relative touch-none select-none">
         <PixelCanvas picture={reference} alt="The BAT’s sheet, straightened" />

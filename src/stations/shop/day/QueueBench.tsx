@@ -1,5 +1,6 @@
 'use client'
 
+import { formatFine } from '@/core/units/quantity'
 import { useZone } from '@/ui/ViewerZone'
 import { Printer } from 'lucide-react'
 import Link from 'next/link'
@@ -210,9 +211,7 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
                       </td>
                       <td>{turn.press}</td>
                       <td>{wallClock(start, turn.pressFrom, zone)}</td>
-                      <td>
-                        {turn.makeReadyMm === 0 ? 'nothing' : `${formatNumber(turn.makeReadyMm, 2)} mm`}
-                      </td>
+                      <td>{turn.makeReadyMm === 0 ? 'nothing' : formatFine(turn.makeReadyMm, 2)}</td>
                     </tr>
                   ))}
                 </tbody>
@@ -225,7 +224,7 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
                   :{' '}
                   {makeReadyMm === 0
                     ? 'nothing under the plate'
-                    : `${formatNumber(makeReadyMm, 2)} mm under the plate`}
+                    : `${formatFine(makeReadyMm, 2)} under the plate`}
                   . The screws stay as they are.
                 </li>
               ))}

@@ -1,10 +1,10 @@
 'use client'
 
+import { formatFine } from '@/core/units/quantity'
 import { useNow } from '@/ui/useNow'
 import { useZone } from '@/ui/ViewerZone'
 import { useMemo } from 'react'
 import { boardAt, queuePeople, type Turn } from '@/core/day/pressQueue'
-import { formatNumber } from '@/core/units/length'
 import type { KeptQueue } from '@/data/shop/queues'
 import { wallClock } from './daySpans'
 
@@ -30,7 +30,7 @@ export function QueueWall({ kept }: { kept: KeptQueue }) {
             turns={board.atPress}
             large
             words={(turn) =>
-              `until ${time(turn.pressTo)}${turn.makeReadyMm > 0 ? `; ${formatNumber(turn.makeReadyMm, 2)} mm under the plate` : ''}`
+              `until ${time(turn.pressTo)}${turn.makeReadyMm > 0 ? `; ${formatFine(turn.makeReadyMm, 2)} under the plate` : ''}`
             }
             none={minute < 0 ? `We begin at ${time(0)}.` : 'The press is free.'}
           />

@@ -1,5 +1,6 @@
 'use client'
 
+import { formatGrams } from '@/core/units/quantity'
 import { dayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import Link from 'next/link'
@@ -85,7 +86,7 @@ export function InkSheet({ ink }: { ink: StoreInk }) {
               note={suits.length > 0 ? `suits ${suits.join(', ')}` : undefined}
             />
             <Figure
-              value={ink.gramsNow === null ? '—' : `${formatNumber(ink.gramsNow, 0)} g`}
+              value={ink.gramsNow === null ? '—' : formatGrams(ink.gramsNow, 0)}
               label="left"
               note={
                 ink.weighedAt

@@ -1,8 +1,8 @@
 'use client'
 
+import { formatFine } from '@/core/units/quantity'
 import { useState } from 'react'
 import { leadSchema, PRESS_KINDS, type PressKind } from '@/core/press/pressCard'
-import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
@@ -68,7 +68,7 @@ export function NewPressDialog() {
             value={thread}
             onText={setThread}
             problem={lead.success ? problemAt(problems, 'thread') : lead.error.issues[0].message}
-            hint={lead.success ? `${formatNumber(lead.data.mmPerTurn, 3)} mm a turn` : undefined}
+            hint={lead.success ? `${formatFine(lead.data.mmPerTurn, 3)} a turn` : undefined}
           />
         )}
         <LengthField

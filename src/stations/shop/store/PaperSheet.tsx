@@ -1,5 +1,6 @@
 'use client'
 
+import { formatFine } from '@/core/units/quantity'
 import { dayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import Link from 'next/link'
@@ -48,7 +49,7 @@ export function PaperSheet({ paper, others, book, reservations, growth, soak }: 
       aside={
         <p className="text-sm">
           {formatNumber(paper.gsm, 0)} g/m², {formatMm(paper.sheetWidthMm)} × {formatMm(paper.sheetHeightMm)},
-          caliper {formatNumber(paper.caliperMm, 2)} mm
+          caliper {formatFine(paper.caliperMm, 2)}
         </p>
       }
     >

@@ -1,3 +1,4 @@
+import { formatFine } from '@/core/units/quantity'
 import Link from 'next/link'
 import { paperStanding, type Reservation } from '@/core/paper/stock'
 import { SIZINGS } from '@/core/paper/substitutes'
@@ -53,7 +54,7 @@ export function PaperShelf({
                   <td className="pr-3">
                     {formatMm(paper.sheetWidthMm)} × {formatMm(paper.sheetHeightMm)}
                   </td>
-                  <td className="pr-3">{formatNumber(paper.caliperMm, 2)} mm</td>
+                  <td className="pr-3">{formatFine(paper.caliperMm, 2)}</td>
                   <td className="pr-3">{SIZINGS[paper.sizing]}</td>
                   <td className={left <= 0 ? 'pr-3 font-semibold' : 'pr-3'}>
                     {left <= 0 ? `◆ ${left}: count them` : left}

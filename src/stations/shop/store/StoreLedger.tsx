@@ -1,5 +1,6 @@
 'use client'
 
+import { formatFine, formatGrams } from '@/core/units/quantity'
 import { describeSpectrum } from '@/core/colour/describeSpectrum'
 import { predictInk } from '@/core/ink/predictInk'
 import { USUAL_SURFACE } from '@/core/ink/surface'
@@ -12,6 +13,7 @@ import { buttonClass } from '@/ui/Button'
 import { Panel } from '@/ui/Panel'
 import { NewPressDialog } from './NewPressDialog'
 import { PaperShelf } from './PaperShelf'
+import { UnitOrderChoice } from './UnitOrderChoice'
 
 const TONE_FILM = 7
 const TINT_FILM = 1.2
@@ -59,7 +61,7 @@ export function StoreLedger({ store, reservations }: { store: Store; reservation
                 </Link>{' '}
                 <span className="text-sm text-muted">
                   {ink.source}
-                  {ink.gramsNow === null ? '' : `, ${formatNumber(ink.gramsNow, 0)} g`}
+                  {ink.gramsNow === null ? '' : `, ${formatGrams(ink.gramsNow, 0)}`}
                 </span>
                 <span className="condensed block text-sm">
                   {ink.note} {formatNumber(ink.viscosityPas, 0)} Pa·s
@@ -94,7 +96,7 @@ export function StoreLedger({ store, reservations }: { store: Store; reservation
               >
                 {press.name}
               </Link>
-              : {press.thread}, {formatNumber(press.mmPerTurn, 3)} mm a turn, roller of{' '}
+              : {press.thread}, {formatFine(press.mmPerTurn, 3)} a turn, roller of{' '}
               {formatMm(press.rollerRadiusMm * 2)}, bed {formatMm(press.bedWidthMm)} wide. {press.note}
             </li>
           ))}
@@ -116,6 +118,7 @@ export function StoreLedger({ store, reservations }: { store: Store; reservation
           ))}
         </ul>
       </section>
+      <UnitOrderChoice />
     </Panel>
   )
 }

@@ -13,6 +13,7 @@ import {
   newPressSchema,
   paperDetailsSchema,
 } from '@/data/shop/store'
+import { keepUnitOrder, unitOrderSchema } from '@/data/shop/unitOrder'
 import { act } from '../../across/act/act'
 
 /** Adds a paper to the store; its white is taken as an ordinary rag's until it is measured. */
@@ -46,6 +47,17 @@ export const changePaperAction = act(
     return {}
   },
   { shows: 'store' },
+)
+
+/** Keeps which units are read first. */
+export const keepUnitOrderAction = act(
+  z.strictObject({ units: unitOrderSchema }),
+  'shop',
+  async ({ units }, at) => {
+    await keepUnitOrder(units, at)
+    return {}
+  },
+  { shows: 'everywhere' },
 )
 
 /** Makes an entry in a paper's stock book. */

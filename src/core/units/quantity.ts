@@ -1,0 +1,81 @@
+import { formatInches, formatNumber, isOnTheRule, MM_PER_INCH } from './length'
+import { shownUnits } from './shownUnits'
+import { convertQuantity } from './typedNumber'
+
+/** One more decimal says about as much in inches or ounces as in millimetres or grams. */
+const finer = (digits: number) => digits + 1
+
+/** Writes a small length: `0.25 mm`, or `0.01 in` where inches are read first. @param digits decimals in millimetres */
+export function formatFine(mm: number, digits: number): string {
+  return shownUnits() === 'metric'
+    ? `${formatNumber(mm, digits)} mm`
+    : `${formatNumber(mm / MM_PER_INCH, finer(digits))} in`
+}
+
+/** Writes a side of a plate or a sheet in whichever unit is read first, with the other beneath it. */
+export function bothLengths(mm: number, digits = 2): { first: string; second: string } {
+  const metric = `${formatNumber(mm, digits)} mm`
+  const inches = isOnTheRule(mm) ? formatInches(mm) : `${formatNumber(mm / MM_PER_INCH, finer(digits))} in`
+  return shownUnits() === 'metric'
+    ? { first: metric, second: formatInches(mm) }
+    : { first: inches, second: metric }
+}
+
+/** Writes a mass: `34.9 g`, or `1.23 oz` where ounces are read first. @param digits decimals in grams */
+export function formatGrams(grams: number, digits: number): string {
+  return shownUnits() === 'metric'
+    ? `${formatNumber(grams, digits)} g`
+    : `${formatNumber(convertQuantity(grams, 'g', 'oz')!, finer(digits))} oz`
+}
+
+/** Writes a temperature: `20 °C`, or `68 °F` where that is read first. */
+export function formatCelsius(celsius: number, digits = 1): string {
+  return shownUnits() === 'metric'
+    ? `${formatNumber(celsius, digits)} °C`
+    : `${formatNumber(convertQuantity(celsius, '°C', '°F')!, digits)} °F`
+}
+
+/** Degrees as a number in the unit that is read first, for where a bare ° stands behind it. */
+export const shownDegrees = (celsius: number): number =>
+  shownUnits() === 'metric' ? celsius : convertQuantity(celsius, '°C', '°F')!
+
+/** A difference of degrees as a number in the unit that is read first. */
+export const shownStep = (celsius: number): number =>
+  shownUnits() === 'metric' ? celsius : (celsius * 9) / 5
+
+/** Writes a difference of temperatures, which has no zero of its own: 4 °C are 7.2 °F. */
+export function formatCelsiusStep(celsius: number, digits = 1): string {
+  return shownUnits() === 'metric'
+    ? `${formatNumber(celsius, digits)} °C`
+    : `${formatNumber((celsius * 9) / 5, digits)} °F`
+}
+
+/** What stands in a field for these units where inches are read first. */
+const TURNED: Record<string, string> = { mm: 'in', g: 'oz', '°C': '°F' }
+
+/** A field's unit as it is shown, and the ways between what is kept and what stands in the field. */
+export interface ShownUnit {
+  unit: string | undefined
+  toShown: (kept: number) => number
+  toKept: (shown: number) => number
+  /** decimals more than the metric value asks */
+  finer: number
+}
+
+/**
+ * The unit in which a field is read: its own, or the one of its kind that is read first. Only the first word is the unit.
+ *
+ * @example shownUnit('g of ink').unit // 'oz of ink' where ounces are read first
+ */
+export function shownUnit(unit: string | undefined): ShownUnit {
+  const same = (value: number) => value
+  const [first, ...words] = unit?.split(' ') ?? []
+  const turned = first && shownUnits() === 'inches' ? TURNED[first] : undefined
+  if (!turned) return { unit, toShown: same, toKept: same, finer: 0 }
+  return {
+    unit: [turned, ...words].join(' '),
+    toShown: (kept) => convertQuantity(kept, first, turned)!,
+    toKept: (shown) => convertQuantity(shown, turned, first)!,
+    finer: turned === '°F' ? 0 : 1,
+  }
+}
