@@ -54,6 +54,7 @@ test('a workshop that reads inches first has them on every screen and paper, and
   await test.step('and back', async () => {
     await page.goto(`${sample.url}/store`)
     await page.getByRole('radio', { name: 'Millimetres, °C, grams' }).click()
+    await expect(page.getByRole('row', { name: /Heron white/ })).toContainText(/\d mm × \d/)
     await page.goto(`${job}/plate`)
     await expect(page.getByLabel('Width', { exact: true })).toHaveValue('180 mm')
   })

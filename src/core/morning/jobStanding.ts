@@ -15,6 +15,8 @@ export interface JobStanding {
   bench: Bench
   bat: Bench | null
   work: WorkAhead
+  /** the paper of its first run, where sheets begin; null: none is set */
+  paperId: string | null
   accepted: number
   rejected: number
   /** moments of all its pulls, of every run */
@@ -49,6 +51,7 @@ export function jobStanding(job: Recorded): JobStanding {
     bench,
     bat: batOfRun(job.bats, job.openRun)?.settings ?? null,
     work: workAhead(job),
+    paperId: job.runs[0]?.bench.paper?.paperId ?? null,
     accepted: decisions.filter((decision) => decision === 'accepted').length,
     rejected: decisions.filter((decision) => decision === 'rejected').length,
     pulledAts: job.pulls.map(({ pulledAt }) => pulledAt),

@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import { startsNeeded } from '../stats/startsNeeded'
-import { changeOfStock, newStockMoveSchema, paperStanding, sheetsWanted, stockProblem } from './stock'
+import { changeOfStock, newStockMoveSchema, paperStanding, stockProblem } from './stock'
 
 describe('the stock book', () => {
   it('sheets come in and leave; a count sets what lies there', () => {
@@ -40,13 +39,6 @@ describe('the stock book', () => {
 })
 
 describe('sheets kept back', () => {
-  it('are those to start for the prints left, and none for a full edition', () => {
-    expect(sheetsWanted({ editionSize: 30, accepted: 0, rejected: 0 })).toBe(
-      startsNeeded({ accepted: 30, earlierAccepted: 0, earlierRejected: 0, confidence: 0.9 }).starts,
-    )
-    expect(sheetsWanted({ editionSize: 30, accepted: 30, rejected: 4 })).toBe(0)
-    expect(sheetsWanted({ editionSize: 30, accepted: 31, rejected: 4 })).toBe(0)
-  })
   it('decide whether a paper is short or low', () => {
     const jobs = [{ sheets: 20 }, { sheets: 15 }]
     expect(paperStanding(30, jobs, 10)).toEqual({ left: 30, reserved: 35, free: -5, standing: 'short' })

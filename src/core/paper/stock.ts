@@ -1,5 +1,4 @@
 import { z } from 'zod'
-import { startsNeeded } from '../stats/startsNeeded'
 import { count, label } from '../units/schemas'
 
 /** Ways in which sheets come to the store or leave it by another way than the press. */
@@ -36,30 +35,6 @@ export function stockProblem(kind: StockMoveKind, sheets: number, left: number):
       ? `only ${left} lie there by the book: count them first`
       : 'none lie there by the book: count them first'
   return null
-}
-
-/** Confidence with which the sheets kept back for a job suffice. */
-const RESERVE_CONFIDENCE = 0.9
-
-/** Sheets a job still wants: enough for the prints left, with the rejects to expect; none once it is full. */
-export function sheetsWanted({
-  editionSize,
-  accepted,
-  rejected,
-}: {
-  editionSize: number
-  accepted: number
-  rejected: number
-}): number {
-  const left = Math.max(0, editionSize - accepted)
-  return left === 0
-    ? 0
-    : startsNeeded({
-        accepted: left,
-        earlierAccepted: accepted,
-        earlierRejected: rejected,
-        confidence: RESERVE_CONFIDENCE,
-      }).starts
 }
 
 /** Sheets of a paper that a job under way keeps back. */

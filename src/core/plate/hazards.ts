@@ -19,3 +19,32 @@ export const HAZARDS = {
   talc: 'Whiting and talc: do not breathe the dust. Ammonia, where it is used to degrease: air and gloves, never near bleach.',
 } as const
 export type Hazard = keyof typeof HAZARDS
+
+/** What a step's words tell of its hazard, the worst first: as they stand on bottles, tools and units. */
+const TOLD_BY: readonly (readonly [Hazard, RegExp])[] = [
+  ['rosin', /\b(?:rosin|resin|colophony|bitumen powder)\b/i],
+  ['ferric', /\bferric\b|\biron (?:iii )?chloride\b/i],
+  ['mordant', /\b(?:acid|nitric|mordant|etch\w*|bite|biting|bath|sulphate|sulfate)\b/i],
+  [
+    'solvent',
+    /\b(?:acetone|mek|thinner|(?:white|mineral|methylated) spirits?|turpentine|alcohol|solvent|benzine)\b/i,
+  ],
+  ['uv', /\b(?:uv|exposure unit|expose|exposing)\b/i],
+  ['laser', /\blaser (?:cut|engrav)\w*/i],
+  ['heat', /\b(?:hotplate|laminator|torch|heat gun|fuse|iron on)\b/i],
+  ['ground', /\b(?:hard|soft|warm) ground\b/i],
+  ['talc', /\b(?:talc|whiting|ammonia|degrease\w*)\b/i],
+  ['dust', /\b(?:sand|sanding|sandpaper|emery|file|filing)\b/i],
+  ['blades', /\b(?:needle|blade|knife|burin|rocker|scraper|burnisher|saw|cut|scratch)\w*/i],
+]
+
+/**
+ * The caution a step seems to want by its words; null: none that is known of.
+ *
+ * @example hazardIn('Wipe off with acetone') // 'solvent'
+ */
+export const hazardIn = (words: string): Hazard | null =>
+  TOLD_BY.find(([, tells]) => tells.test(words))?.[0] ?? null
+
+/** A caution's first words, for a list. @example hazardTitle('uv') // 'UV unit' */
+export const hazardTitle = (hazard: Hazard): string => HAZARDS[hazard].split(/[:.]/)[0]

@@ -3,7 +3,7 @@ import { samplePull } from '../edition/samplePull.test.fixture'
 import { changeFirstMix, firstMix } from '../ink/mix'
 import type { Bench } from '../prove/settings'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
-import { jobNeed, misfitsOf, type KnownBeside } from './jobNeed'
+import { jobNeed, misfitsOf, sheetsAhead, type KnownBeside } from './jobNeed'
 import { cycleOf, workAhead } from './workAhead'
 import { PROOFS_TO_COME } from './sure'
 import { readThrough } from './through'
@@ -31,6 +31,7 @@ describe('what is typed on the bench', () => {
     const work = workAhead(job)
     const stock = { paperId: sampleSettings.paper.paperId, sheets: 3 }
     const need = (bench: Bench) => jobNeed(bench, work, { ...beside, stock })
+    expect(need(sampleSettings).sheets).toBe(sheetsAhead(work))
     const richer = changeFirstMix(sampleSettings.ink, { gramsPerPull: 2 * mix.gramsPerPull })
     expect(need({ ...sampleSettings, ink: richer }).grams).toBeCloseTo(2 * need(sampleSettings).grams!, 9)
     const other = changeFirstMix(sampleSettings.ink, { name: 'Another black' })

@@ -62,6 +62,12 @@ export interface JobNeed {
   inStock: number | null
 }
 
+/** Fresh sheets a job still takes: for the prints left with the rejects to expect, and for the proofs to come. */
+export const sheetsAhead = ({
+  through: { left, fresh },
+  proofs,
+}: Pick<WorkAhead, 'through' | 'proofs'>): number => (left === 0 ? 0 : fresh + proofs)
+
 function inkOfAPull(
   { ink, plate }: Pick<Bench, 'ink' | 'plate'>,
   weighings: readonly PotWeighing[],
@@ -105,7 +111,7 @@ export function jobNeed(bench: Bench, work: WorkAhead, { weighings, facings, sto
     left,
     proofs: left === 0 ? 0 : proofs,
     starts: fresh,
-    sheets: left === 0 ? 0 : fresh + proofs,
+    sheets: sheetsAhead(work),
     pulls,
     ...ink,
     mixCovers:

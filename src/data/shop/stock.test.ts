@@ -1,6 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
 import { keepBlotting, loadBlottings } from '../paper/blottings'
+import { jobNeed } from '@/core/record/jobNeed'
+import { workAhead } from '@/core/record/workAhead'
+import { addRun } from '../across/runs'
+import { loadJob } from './jobs'
 import { enterStock, loadReservations, loadStockBook } from './stock'
 import { changePaper, loadStore, stockStore } from './store'
 import { approvedJob, at, benchedJob, openWorkshop, pull } from './workshop.test.fixture'
@@ -106,6 +110,21 @@ describe('sheets kept back', () => {
     expect(first.sheets).toBeGreaterThanOrEqual(2)
     await pull(await pull(job, 'e1', 'edition', 'accepted'), 'e2', 'edition', 'accepted')
     expect(await loadReservations()).toEqual([])
+  })
+  it('are as many as the job itself says it takes, proofs and all its runs counted', async () => {
+    const own = async (slug: string) => {
+      const job = await loadJob(slug)
+      const need = jobNeed(job.runs[0].bench, workAhead(job), { weighings: [], facings: [], stock: null })
+      return [{ jobId: job.id, sheets: need.sheets }]
+    }
+    const kept = async () => (await loadReservations()).map(({ jobId, sheets }) => ({ jobId, sheets }))
+    const proving = await benchedJob(5)
+    expect(await kept()).toEqual(await own(proving.slug))
+    const [{ sheets: one }] = await kept()
+    await addRun(proving.id, proving.revision, { name: 'Red plate' })
+    expect(await kept()).toEqual(await own(proving.slug))
+    // A second run loses prints too: more sheets are begun.
+    expect((await kept())[0].sheets).toBeGreaterThan(one)
   })
 })
 

@@ -1,16 +1,16 @@
 import {
   changeOfStock,
   newStockMoveSchema,
-  sheetsWanted,
   stockProblem,
   type NewStockMove,
   type Reservation,
 } from '@/core/paper/stock'
 import { openDatabase, write } from '../database/database'
 import { FieldError, NotFoundError } from '../database/errors'
+import { sheetsAhead } from '@/core/record/jobNeed'
 import { listJobs, type JobSummary } from './jobs'
-import { readReadable, readRows } from '../database/readRows'
-import { remembered } from '../database/remembered'
+import { loadJobsUnderWay } from './jobsUnderWay'
+import { readRows } from '../database/readRows'
 import type { StockMoveRow } from '../database/tables'
 
 /** An entry of a paper's stock book. */
@@ -48,27 +48,18 @@ export async function loadStockBook(paperId: string): Promise<StockMove[]> {
 }
 
 /**
- * Sheets that jobs under way keep back, by the paper on their first bench; a bench that cannot be read asks for none. Remembered job by
- * job: every page of a job asks what the others leave it.
+ * Sheets that jobs under way keep back, by the paper on their first bench: the same reckoning the job itself shows, through all its runs.
+ * A job that cannot be read keeps none. Remembered job by job: every page of a job asks what the others leave it.
  *
  * @param all every job, where they are at hand
  */
 export async function loadReservations(all?: readonly JobSummary[]): Promise<Reservation[]> {
-  const kept = await remembered('reservation', null, async (changed) => {
-    const { tables } = await openDatabase()
-    const [jobs, runs] = await Promise.all([
-      all ?? listJobs(),
-      readReadable(tables.runs, { where: { position: 0, jobId: changed } }),
-    ])
-    const papers = new Map(runs.map(({ jobId, bench }) => [jobId, bench.paper?.paperId ?? null]))
-    const of = new Map(jobs.map((job) => [job.id, job]))
-    return new Map(changed.map((id) => [id, reservationOf(of.get(id), papers.get(id) ?? null)]))
+  const underWay = (all ?? (await listJobs())).filter(
+    ({ phase }) => phase === 'proving' || phase === 'edition',
+  )
+  const { read } = await loadJobsUnderWay(underWay)
+  return read.flatMap(({ id, title, paperId, work }) => {
+    const sheets = sheetsAhead(work)
+    return paperId && sheets > 0 ? [{ jobId: id, title, paperId, sheets }] : []
   })
-  return [...kept.values()].filter((one) => one !== null)
-}
-
-function reservationOf(job: JobSummary | undefined, paperId: string | null): Reservation | null {
-  const isUnderWay = job?.phase === 'proving' || job?.phase === 'edition'
-  const sheets = job && isUnderWay ? sheetsWanted(job) : 0
-  return job && paperId && sheets > 0 ? { jobId: job.id, title: job.title, paperId, sheets } : null
 }

@@ -2,7 +2,6 @@
 
 import { useState } from 'react'
 import { ArrowDown, ArrowUp, X } from 'lucide-react'
-import { HAZARDS } from '@/core/plate/hazards'
 import {
   materialsOf,
   moveStep,
@@ -10,6 +9,7 @@ import {
   type Procedure,
   type ProcedureStep,
 } from '@/core/plate/procedure'
+import { procedureFor } from '@/core/plate/procedures'
 import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
@@ -17,6 +17,7 @@ import { Field, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
 import { problemAt } from '../across/bench/problemAt'
 import { Problems } from '../across/pull/Problems'
+import { StepCaution } from './StepCaution'
 import { keepProcedureAction } from './roomActions'
 import { sendAct } from '../across/act/sendAct'
 
@@ -38,6 +39,7 @@ export function ProcedureEditor({
   onChange,
   onBegin,
 }: ProcedureEditorProps) {
+  const given = new Set(procedureFor(procedure.method).steps.map(({ id }) => id))
   const [name, setName] = useState('')
   const [kept, setKept] = useState<string | null>(null)
   const [keepProblems, setKeepProblems] = useState<FieldProblem[]>([])
@@ -100,11 +102,11 @@ export function ProcedureEditor({
                       ))}
                     </ul>
                   )}
-                  {step.hazard && (
-                    <p className="border-l-4 border-text pl-3 text-sm sm:col-span-2">
-                      {HAZARDS[step.hazard]}
-                    </p>
-                  )}
+                  <StepCaution
+                    step={step}
+                    isOwn={!given.has(step.id)}
+                    onCarry={(hazard) => edit(i, { hazard })}
+                  />
                 </div>
               </details>
               <span className="flex">

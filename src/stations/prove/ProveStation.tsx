@@ -17,6 +17,7 @@ import { TextField } from '@/ui/Field'
 import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import { useKnownPress } from '../across/bench/usePressKind'
+import { CleaningCaution } from '../across/bench/cautions'
 import { usePressDoubt } from '../across/bench/usePressDoubt'
 import { problemAt } from '../across/bench/problemAt'
 import { RollerTimer } from '../press/RollerTimer'
@@ -167,6 +168,8 @@ export function ProveStation({
           </div>
         </section>
       )}
+      {/* After a proof the plate is cleaned for the first time. */}
+      {proofs.length > 0 && <CleaningCaution />}
       {proofs.length > 1 && <CompareProofs proofs={proofs} />}
       <p role="status" aria-label="Last written" className="sr-only">
         {said}
