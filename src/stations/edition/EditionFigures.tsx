@@ -17,9 +17,9 @@ export function EditionFigures({ edition, through }: { edition: Pull[]; through:
   const progress = editionProgress(job.editionSize, edition)
   return (
     <div className="flex flex-wrap gap-x-10 gap-y-3 border-b border-line pb-4">
-      <Figure value={`${progress.accepted} of ${progress.size}`} label="accepted" />
-      <Figure value={progress.rejected} label="rejected" />
-      <Figure value={progress.setAside} label="set aside" />
+      <Figure name="accepted" value={`${progress.accepted} of ${progress.size}`} label="accepted" />
+      <Figure name="rejected" value={progress.rejected} label="rejected" />
+      <Figure name="set-aside" value={progress.setAside} label="set aside" />
       {through.waiting !== null && <Figure value={through.waiting} label="sheets wait for this run" />}
       {need.sheets > 0 && (
         <Figure

@@ -134,8 +134,9 @@ export function QuoteRoom({
             stays with the printer.
           </p>
           <div className="flex flex-wrap gap-x-10 gap-y-4">
-            <Figure value={quote.accepted} label="prints accepted" />
+            <Figure name="quote-accepted" value={quote.accepted} label="prints accepted" />
             <Figure
+              name="quote-starts"
               value={quote.starts}
               label={`starts, 9 in 10 sure`}
               note={
@@ -144,14 +145,16 @@ export function QuoteRoom({
                   : `through ${runs.all} runs; ink and hours for ${runs.press} of them at the press, each taken to be as this one`
               }
             />
-            <Figure value={quote.sheets} label="sheets, proofs with them" />
+            <Figure name="quote-sheets" value={quote.sheets} label="sheets, proofs with them" />
             <Figure
+              name="quote-ink"
               value={formatGrams(quote.inkGrams, 0)}
               label="ink used up"
               note="what is carded off goes back to the slab"
             />
-            <Figure value={`${formatNumber(quote.hours, 1)} h`} label="of work" />
+            <Figure name="quote-hours" value={`${formatNumber(quote.hours, 1)} h`} label="of work" />
             <Figure
+              name="quote-a-print"
               value={formatNumber(quote.perAccepted, 2)}
               label="a print"
               note={`${formatNumber(quote.total, 2)} in all`}

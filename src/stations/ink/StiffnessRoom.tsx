@@ -134,13 +134,19 @@ export function StiffnessRoom({
             }
           />
           <div className="my-4 flex flex-wrap gap-x-10 gap-y-4">
-            <Figure value={`${formatNumber(ratio, 2)} ×`} label={`stiffness of ${reference}`} />
             <Figure
+              name="stiffness-ratio"
+              value={`${formatNumber(ratio, 2)} ×`}
+              label={`stiffness of ${reference}`}
+            />
+            <Figure
+              name="oil-drops"
               value={dropsWanted(correction)}
               label={`${plural(dropsWanted(correction), 'drop', 'drops')} of light oil into ${formatGrams(mix.puddleGrams, 1)}`}
               note={oilNote(correction)}
             />
             <Figure
+              name="plate-warmth"
               value={correction.plateC === null ? '—' : formatCelsius(correction.plateC, 0)}
               label="or the plate at"
               note={correction.noPlate ? NO_PLATE[correction.noPlate] : undefined}

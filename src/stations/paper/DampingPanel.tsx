@@ -60,11 +60,11 @@ export function DampingPanel({
     <section aria-label="Damping all sheets" className="grid gap-3 sm:col-span-2 sm:grid-cols-2">
       <p className="sm:col-span-2">
         For <span data-figure="sheets-to-damp">{sheets}</span> {plural(sheets, 'sheet', 'sheets')}:{' '}
-        <b>{formatNumber(plan.waterMl, 0)} ml</b> of water taken up
+        <b data-figure="pack-water">{formatNumber(plan.waterMl, 0)} ml</b> of water taken up
         {method === 'spray' || plan.interleaves > 0 ? ` (${plan.sprays} squeezes of a sprayer)` : ''}
         {plan.interleaves > 0 && (
           <>
-            , between <b>{plan.interleaves} interleaves</b>
+            , between <b data-figure="interleaves">{plan.interleaves} interleaves</b>
           </>
         )}
         .

@@ -55,12 +55,14 @@ export function GrowthPanel({ paperId, sheet, grain, marks, secondRunGrams }: Gr
         <h2 className="station-title">How it grows when damp</h2>
         <div className="flex flex-wrap gap-x-8 gap-y-3">
           <Figure
+            name="sheet-damp"
             value={size(dampSize(sheet, grain, growth))}
             label="the sheet, damp"
             note={`${formatNumber(growth.alongPercent, 2)} % along the grain, ${formatNumber(growth.acrossPercent, 2)} % across${grain === 'unknown' ? '; grain unknown: the mean is taken' : ''}`}
           />
           {plate && (
             <Figure
+              name="plate-mark-dry"
               value={size(dryPlateMark(plate, sheet, grain, growth))}
               label="the plate mark on the dry print"
               note={`the plate itself: ${size(plate)}`}

@@ -252,6 +252,7 @@ export function PaperStation({
           </div>
           <div className="mt-4">
             <Figure
+              name="water-taken-up"
               value={uptake === null ? '—' : `${formatNumber(uptake, 1)} %`}
               label="Water taken up"
               note={

@@ -116,11 +116,16 @@ export function TearPlan({ piece, need }: TearPlanProps) {
         {plan && (
           <div className="flex flex-wrap gap-x-8 gap-y-3 sm:col-span-2">
             <Figure
+              name="pieces-a-parent"
               value={plan.count}
               label="from one parent sheet"
               note={waste === null ? undefined : `${formatNumber(waste, 0)} % waste`}
             />
-            <Figure value={Math.ceil(wanted / plan.count)} label={`parent sheets for ${wanted}`} />
+            <Figure
+              name="parent-sheets"
+              value={Math.ceil(wanted / plan.count)}
+              label={`parent sheets for ${wanted}`}
+            />
             {off === 0 && (
               <Figure value={deckledPieces(input.data!.sheet, plan.placements)} label="keep a deckle" />
             )}

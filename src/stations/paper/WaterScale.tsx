@@ -49,7 +49,7 @@ export function WaterScale({
         fill="currentColor"
         fontWeight="700"
       >
-        {formatGrams(wanted, 1)}
+        <tspan data-figure="damp-weight">{formatGrams(wanted, 1)}</tspan>
       </text>
       {uptake !== null && <path d={`M${at(uptake)} 47l6 12h-12Z`} fill="currentColor" />}
       <text x="10" y="72" fontSize="11" fill="currentColor">

@@ -242,15 +242,16 @@ function NewBathForm() {
       />
       {weights && (
         <p className="sm:col-span-2">
-          <b>{formatGrams(weights.copperSulphateGrams, 1)}</b> copper sulphate pentahydrate,{' '}
-          <b>{formatGrams(weights.saltGrams, 1)}</b> salt
+          <b data-figure="bath-copper-sulphate">{formatGrams(weights.copperSulphateGrams, 1)}</b> copper
+          sulphate pentahydrate, <b data-figure="bath-salt">{formatGrams(weights.saltGrams, 1)}</b> salt
           {weights.bisulphateGrams > 0 && (
             <>
               , <b>{formatGrams(weights.bisulphateGrams, 1)}</b> bisulphate if you have it (not bisulphite)
             </>
           )}
           . {formatNumber(weights.copperMolar, 2)} mol/l copper; takes up{' '}
-          {formatGrams(weights.metalCapacityGrams, 2)} of metal by its copper alone.
+          <span data-figure="bath-capacity">{formatGrams(weights.metalCapacityGrams, 2)}</span> of metal by
+          its copper alone.
         </p>
       )}
       <TextField

@@ -292,7 +292,8 @@ function StripChart({ curve, points }: { curve: BiteCurve; points: readonly Bite
         ) : (
           <>
             <b>
-              Darkest, {formatNumber(curve.peakTone, 2)}, at {formatNumber(curve.peakMinutes, 1)} min;
+              Darkest, <span data-figure="bite-peak-tone">{formatNumber(curve.peakTone, 2)}</span>, at{' '}
+              <span data-figure="bite-peak">{formatNumber(curve.peakMinutes, 1)} min</span>;
             </b>{' '}
             after that the grain is bitten away.
           </>

@@ -53,7 +53,7 @@ export function PlateLife({
         <b data-figure="plate-life">{capital(describePlateLife(life))}</b>, by {LIFE_BY[life.by]}.
       </Sum>
       {proof && <p>◆ {capital(proof)}.</p>}
-      <Figure value={pulls} label="pulls so far" />
+      <Figure name="pulls-so-far" value={pulls} label="pulls so far" />
       {facings.map(({ at, by, afterPulls, note: said }) => (
         <p key={at} className="text-sm">
           Steel faced {dayOf(at, zone)} after {afterPulls} pulls, entered by {by}

@@ -108,6 +108,7 @@ export function PlateStation({ states, history }: { states: PlatePictureState[];
             )}
             {measured && (
               <Figure
+                name="plate-area"
                 value={`${formatNumber((measured.widthMm * measured.heightMm) / 100, 0)} cm²`}
                 label="Plate area"
               />

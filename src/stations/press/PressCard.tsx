@@ -57,13 +57,15 @@ export function PressCard({
       </p>
       <PressCaution />
       <div className="flex flex-wrap gap-x-8 gap-y-3 border-b border-line pb-4">
-        <Figure value={formatFine(press.mmPerTurn, 3)} label={`a turn (${press.thread})`} />
+        <Figure name="turn-mm" value={formatFine(press.mmPerTurn, 3)} label={`a turn (${press.thread})`} />
         <Figure
+          name="roller"
           value={formatMm(press.rollerRadiusMm * 2)}
           label="roller"
           note={press.rollerLengthMm ? `${formatMm(press.rollerLengthMm)} long` : undefined}
         />
         <Figure
+          name="bed-width"
           value={formatMm(press.bedWidthMm)}
           label="bed, wide"
           note={press.bedLengthMm ? `${formatMm(press.bedLengthMm)} long` : undefined}

@@ -304,11 +304,13 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
           {!isByHand && (
             <div className="mt-3 flex flex-wrap gap-x-8 gap-y-3">
               <Figure
+                name="squeeze-left"
                 value={squeezeWord(left, held)}
                 label={held ? 'squeeze left, BAT = 100 %' : 'contact, left'}
                 note={press && `gap ${formatFine(gapMm(press, press.readingLeft), 2)}`}
               />
               <Figure
+                name="squeeze-right"
                 value={squeezeWord(right, held)}
                 label={held ? 'squeeze right' : 'contact, right'}
                 note={press && `gap ${formatFine(gapMm(press, press.readingRight), 2)}`}

@@ -96,11 +96,16 @@ export function MisfitSolver({ plate, isFaceDown, misfits }: MisfitSolverProps) 
               </ul>
               <div className="mt-4 flex flex-wrap gap-x-8 gap-y-3">
                 <Figure
+                  name="misfit-shift"
                   value={`${formatNumber(misfit.shiftMm.x, 2)} / ${formatNumber(misfit.shiftMm.y, 2)}`}
                   label="mm right / up, on the print"
                 />
-                <Figure value={`${formatNumber(misfit.rotationDeg, 2)}°`} label="anticlockwise" />
-                <Figure value={formatFine(misfit.residualMm, 2)} label="left over" />
+                <Figure
+                  name="misfit-rotation"
+                  value={`${formatNumber(misfit.rotationDeg, 2)}°`}
+                  label="anticlockwise"
+                />
+                <Figure name="misfit-left-over" value={formatFine(misfit.residualMm, 2)} label="left over" />
               </div>
             </>
           )}

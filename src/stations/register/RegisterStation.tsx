@@ -230,6 +230,7 @@ export function RegisterStation({ marks, papers }: RegisterStationProps) {
                 ] as const
               ).map(([side, label]) => (
                 <Figure
+                  name={`margin-${side}`}
                   key={side}
                   value={formatMm(drawn.margins[side])}
                   label={`${label}, ${formatInches(drawn.margins[side])}`}

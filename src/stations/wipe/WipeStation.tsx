@@ -105,6 +105,7 @@ export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationPro
         </div>
         {steps.length > 0 && (
           <Figure
+            name="wiping-time"
             value={clock(total)}
             label={
               lastSeconds === null

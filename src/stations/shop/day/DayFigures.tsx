@@ -32,10 +32,11 @@ export function DayFigures({ day, isLatest, play, days, write }: DayFiguresProps
   return (
     <div className="flex flex-wrap gap-x-8 gap-y-3">
       {isLatest && <Figure value={write(0)} label="start at the latest" />}
-      <Figure value={write(plan.sheets[0].pullAt)} label="first pull" />
-      <Figure value={write(plan.printedAt)} label={`${plan.sheets.length} printed`} />
-      <Figure value={write(plan.endAt)} label="clean" />
+      <Figure name="first-pull" value={write(plan.sheets[0].pullAt)} label="first pull" />
+      <Figure name="all-printed" value={write(plan.printedAt)} label={`${plan.sheets.length} printed`} />
+      <Figure name="clean" value={write(plan.endAt)} label="clean" />
       <Figure
+        name="cycle"
         value={`${formatNumber(plan.cycleMinutes, 1)} min`}
         label="a print"
         note={`bottleneck: ${BOTTLENECKS[plan.bottleneck]}`}

@@ -174,6 +174,7 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
             <div className="flex flex-wrap gap-x-8 gap-y-3">
               <Figure value={queue.turns.length} label="people" />
               <Figure
+                name="queue-end"
                 value={wallClock(start, queue.endMinutes, zone)}
                 label="the last is through"
                 note={`${formatNumber(queue.endMinutes, 0)} min`}

@@ -76,11 +76,13 @@ export function InkSheet({ ink }: { ink: StoreInk }) {
         <div className="grid content-start gap-4">
           <div className="flex flex-wrap gap-x-10 gap-y-4">
             <Figure
+              name="ink-covers"
               value={`${formatNumber(100 * opacity, 0)} %`}
               label={`covers at ${FILM_THICKNESSES[1].micrometres} µm`}
               note={opacity < 0.1 ? 'transparent' : opacity > 0.6 ? 'covering' : 'half covering'}
             />
             <Figure
+              name="ink-viscosity"
               value={`${formatNumber(ink.viscosityPas, 0)} Pa·s`}
               label="at 20 °C, worked up"
               note={suits.length > 0 ? `suits ${suits.join(', ')}` : undefined}

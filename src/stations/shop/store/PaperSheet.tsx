@@ -57,12 +57,13 @@ export function PaperSheet({ paper, others, book, reservations, growth, soak }: 
         <section aria-label="Stock" className="grid content-start gap-4">
           <div className="flex flex-wrap gap-x-8 gap-y-3">
             <Figure
+              name="sheets-there"
               value={left}
               label="sheets lie there, by the book"
               note={left <= 0 ? '◆ Count them.' : undefined}
             />
-            <Figure value={reserved} label="kept back for jobs" />
-            <Figure value={free} label="free" note={STANDING[standing](paper.lowAt)} />
+            <Figure name="sheets-kept-back" value={reserved} label="kept back for jobs" />
+            <Figure name="sheets-free" value={free} label="free" note={STANDING[standing](paper.lowAt)} />
           </div>
           {reservations.length > 0 && (
             <ul className="text-sm">
@@ -83,14 +84,20 @@ export function PaperSheet({ paper, others, book, reservations, growth, soak }: 
               role="img"
               aria-label="Its white"
             />
-            <Figure value={`${formatNumber(paperDensity(paper), 2)} g/cm³`} label="density, bulk ÷ weight" />
             <Figure
+              name="paper-density"
+              value={`${formatNumber(paperDensity(paper), 2)} g/cm³`}
+              label="density, bulk ÷ weight"
+            />
+            <Figure
+              name="paper-growth"
               value={`${formatNumber(growth.alongPercent, 2)} / ${formatNumber(growth.acrossPercent, 2)} %`}
               label="grows along / across the grain"
               note={growth.alongFrom + growth.acrossFrom === 0 ? 'usual, from memory' : 'measured'}
             />
             {soak && (
               <Figure
+                name="water-in-the-end"
                 value={`${formatNumber(soak.saturationPercent, 0)} %`}
                 label="water in the end"
                 note={`63 % of it in ${formatNumber(soak.tauSeconds / 60, 1)} min`}
