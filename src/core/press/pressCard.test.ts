@@ -1,10 +1,8 @@
+import { gaugeSchema, gaugeToMm, mmToGauge } from './gauge'
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import {
-  gaugeSchema,
-  gaugeToMm,
   leadSchema,
-  mmToGauge,
   pressDetailsSchema,
   readPressCard,
   type KeptPressEvent,

@@ -43,6 +43,13 @@ export const complaintsOf = (features: Features): [Feature, -1 | 1][] =>
     features[feature] ? [[feature, features[feature]]] : [],
   )
 
+/** What is asked of a print that is lighter or darker than wanted and of which nobody said where: film and lines have other remedies. */
+export function filmOrLines(seen: 'lighter' | 'same' | 'darker' | null, features: Features): string | null {
+  if (seen === null || seen === 'same') return null
+  if (features.tone || features.line || features.colour || features.plate) return null
+  return `${seen === 'darker' ? 'Darker' : 'Lighter'}: the film between the lines, or the lines themselves? Their remedies differ.`
+}
+
 /** How a feature may differ from the BAT and still pass: toward too little, too much, or both. A feature left out must be as the BAT. */
 export const PASSES = { less: 'a little less', more: 'a little more', both: 'either way' } as const
 export type Pass = keyof typeof PASSES

@@ -1,17 +1,10 @@
 import { changeFirstMix, firstMix } from '../ink/mix'
 import { describe, expect, it } from 'vitest'
 import { setOutFrom } from './branch'
-import { complaintsOf, featuresSchema, featureWords, type Features } from './features'
+import { complaintsOf, featuresSchema, featureWords, filmOrLines, type Features } from './features'
 import { sampleSettings } from './sampleSettings.test.fixture'
 import type { Settings } from './settings'
-import {
-  asksForThePlate,
-  filmOrLines,
-  pressureWords,
-  suggestChanges,
-  whatMovedWhat,
-  type ProofPair,
-} from './whatMoved'
+import { asksForThePlate, pressureWords, suggestChanges, whatMovedWhat, type ProofPair } from './whatMoved'
 
 const turned = (turns: number, plateC = firstMix(sampleSettings.ink).plateC): Settings => ({
   ...sampleSettings,

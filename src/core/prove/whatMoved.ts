@@ -1,6 +1,7 @@
 import { formatCelsiusStep, formatFine, formatGrams } from '../units/quantity'
 import { firstMix, type Modifier } from '../ink/mix'
-import { mmToGauge, type PressDetails } from '../press/pressCard'
+import { mmToGauge } from '../press/gauge'
+import type { PressDetails } from '../press/pressCard'
 import { formatTurns, gapMm, isExhausted, type PressSetting } from '../press/pressSetting'
 import { mean } from '../stats/mean'
 import { plural } from '../units/counted'
@@ -230,13 +231,6 @@ function usualRemedies(feature: Feature, value: -1 | 1, { plate }: Features): Re
 /** Whether the plate should be looked at before anything is changed: a weak line, and nobody said what the pull left in it. */
 export const asksForThePlate = ({ line, colour, plate }: Features): boolean =>
   !plate && (line === -1 || colour === -1)
-
-/** What is asked of a print that is lighter or darker than wanted and of which nobody said where: film and lines have other remedies. */
-export function filmOrLines(seen: 'lighter' | 'same' | 'darker' | null, features: Features): string | null {
-  if (seen === null || seen === 'same') return null
-  if (features.tone || features.line || features.colour || features.plate) return null
-  return `${seen === 'darker' ? 'Darker' : 'Lighter'}: the film between the lines, or the lines themselves? Their remedies differ.`
-}
 
 /** A next change that is offered for a complaint, with what it rests on. */
 export interface Suggestion {

@@ -51,8 +51,8 @@ export function ExposureTool() {
       />
       {input.success && (
         <p className="col-span-2 sm:col-span-4">
-          Expose for <b data-figure="exposure">{formatNumber(planExposure(input.data), 0)} s</b>. Wash about a minute with a soft
-          brush, dry, and expose again to harden the floor.
+          Expose for <b data-figure="exposure">{formatNumber(planExposure(input.data), 0)} s</b>. Wash about a
+          minute with a soft brush, dry, and expose again to harden the floor.
         </p>
       )}
     </section>

@@ -1,4 +1,4 @@
-import type { Gauge } from '@/core/press/pressCard'
+import type { Gauge } from '@/core/press/gauge'
 import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { NumberField } from '@/ui/NumberField'

@@ -7,7 +7,7 @@ import Link from 'next/link'
 import { PLATE_KINDS } from '@/core/plate/plate'
 import { layerShares, nipProfile, stackWarnings } from '@/core/press/nip'
 import type { PressureTrial } from '@/core/press/pressureTrials'
-import { mmToGauge } from '@/core/press/pressCard'
+import { mmToGauge } from '@/core/press/gauge'
 import { pressStackInput } from '@/core/press/pressStack'
 import {
   DIRECTIONS,

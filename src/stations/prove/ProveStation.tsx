@@ -2,34 +2,24 @@
 
 import { plural } from '@/core/units/counted'
 import Link from 'next/link'
-import { useRef, useState } from 'react'
-import { readPull, type EyeReading, type Pull } from '@/core/edition/pull'
+import { useRef } from 'react'
+import type { Pull } from '@/core/edition/pull'
 import type { WatchSpot } from '@/core/plate/plateState'
 import type { ZoneMap } from '@/core/plate/zoneMap'
 import { couponSpots } from '@/core/prove/couponSpots'
 import { setOutFrom } from '@/core/prove/branch'
 import type { ProofPair } from '@/core/prove/whatMoved'
-import { compareSettings } from '@/core/prove/compareSettings'
 import { STATIONS, unsetStations } from '@/core/prove/settings'
-import { Button } from '@/ui/Button'
-import { Choice } from '@/ui/Choice'
-import { TextField } from '@/ui/Field'
 import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
-import { useKnownPress } from '../across/bench/usePressKind'
 import { CleaningCaution } from '../across/bench/cautions'
-import { usePressDoubt } from '../across/bench/usePressDoubt'
-import { problemAt } from '../across/bench/problemAt'
-import { RollerTimer } from '../press/RollerTimer'
 import { WatchLine } from '../plate/WatchLine'
-import { Problems } from '../across/pull/Problems'
 import type { WithdrawnPull } from '@/core/record/jobFile'
 import { usePull } from '../across/pull/usePull'
 import { WithdrawnPulls } from '../across/pull/WithdrawnPulls'
 import { WithdrawPull } from '../across/pull/WithdrawPull'
 import { CompareProofs } from './CompareProofs'
-import { EYE_WORDS } from './eyeWords'
-import { NextChange } from './NextChange'
+import { NextProof } from './NextProof'
 import { ProofRung } from './ProofRung'
 
 /** The proof ladder: what was changed, expected and seen, newest first; the next proof above it. */
@@ -51,24 +41,14 @@ export function ProveStation({
 }) {
   const bench = useBench()
   const job = useJob()
-  const { person, setPerson, busy, problems, pull, add, withdraw, withdrawn: said } = usePull()
+  const pulling = usePull()
+  const { busy, add, withdraw, withdrawn: said } = pulling
   const ladder = useRef<HTMLOListElement>(null)
-  const [expected, setExpected] = useState<EyeReading | null>(null)
-  const [expectation, setExpectation] = useState('')
   const last = proofs.at(-1)
-  const changes = last ? compareSettings(last.settings, bench) : []
   const unset = unsetStations(bench)
   const coupons = couponSpots(zoneMap, bench.plate)
   const settings = proofs.map((proof) => proof.settings)
   const from = settings.map((_, i) => setOutFrom(settings, i))
-
-  const lastPress = useKnownPress(last?.settings.press.pressId)
-  const doubt = usePressDoubt()
-  const pullProof = async () => {
-    if (!(await pull('proof', { expected, expectation }))) return
-    setExpected(null)
-    setExpectation('')
-  }
 
   return (
     <Panel
@@ -94,79 +74,7 @@ export function ProveStation({
           {plural(unset.length, 'needs', 'need')} you.
         </p>
       ) : (
-        <section aria-label="Next proof" className="grid gap-4 border-b-2 border-text pb-4 lg:grid-cols-2">
-          <div>
-            <h2 className="station-title">{last ? `Changed since proof ${last.number}` : 'First proof'}</h2>
-            {last && changes.length === 0 && <p>Nothing: this proof tests whether the last one repeats.</p>}
-            {!last && <p>It shows where the bench stands. Change one thing after it, and pull again.</p>}
-            <ul>
-              {changes.map((change) => (
-                <li key={change.key} className="border-b border-line py-1">
-                  <b>{change.words}</b>
-                  <span className="block text-sm text-muted">way back: {change.wayBack.text}</span>
-                </li>
-              ))}
-            </ul>
-            {changes.length > 1 && (
-              <p className="mt-1 text-sm">
-                {changes.length} things at once: what the proof shows may come from any of them.
-              </p>
-            )}
-            {last && (
-              <NextChange
-                features={readPull(last).verdict?.features ?? null}
-                pairs={pairs}
-                like={{
-                  press: last.settings.press.pressId,
-                  plateKind: last.settings.plate.kind,
-                  paperId: last.settings.paper.paperId,
-                }}
-                bench={{ settings: last.settings, press: lastPress }}
-              />
-            )}
-          </div>
-          <div className="grid content-start gap-3">
-            {last && (
-              <div>
-                <p className="mb-0.5 text-sm text-muted">You expect it to print</p>
-                <Choice
-                  label="You expect it to print"
-                  value={expected}
-                  options={EYE_WORDS}
-                  onPick={setExpected}
-                />
-              </div>
-            )}
-            <TextField
-              label={last ? 'Why, in a few words' : 'What you hope to see'}
-              value={expectation}
-              onText={setExpectation}
-              problem={problemAt(problems, 'pull.expectation')}
-            />
-            <TextField
-              label="At the press"
-              value={person}
-              onText={setPerson}
-              problem={problemAt(problems, 'person')}
-            />
-            <RollerTimer />
-            <Problems problems={problems} except={['person', 'pull.expectation']} />
-            {doubt && (
-              <p role="alert" className="font-semibold text-signal">
-                ◆ {doubt}
-              </p>
-            )}
-            <Button
-              look="main"
-              className="justify-center text-lg"
-              disabled={busy}
-              onClick={() => void pullProof()}
-            >
-              Pull proof {(last?.number ?? 0) + 1}
-              {doubt ? ' all the same' : ''}
-            </Button>
-          </div>
-        </section>
+        <NextProof last={last} pairs={pairs} pulling={pulling} />
       )}
       {/* After a proof the plate is cleaned for the first time. */}
       {proofs.length > 0 && <CleaningCaution />}

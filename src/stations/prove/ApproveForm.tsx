@@ -1,0 +1,159 @@
+'use client'
+
+import type { Pull } from '@/core/edition/pull'
+import { FEATURE_KEYS, FEATURES, PASSES, type Pass } from '@/core/prove/features'
+import { settingEntries, type SettingEntry } from '@/core/prove/settingEntries'
+import { leftAsLaidOut } from '@/core/prove/settingOrigins'
+import { STATIONS } from '@/core/prove/settings'
+import { usualTolerances } from '@/core/prove/tolerance'
+import { plural } from '@/core/units/counted'
+import { Button } from '@/ui/Button'
+import { Choice } from '@/ui/Choice'
+import { SelectField, TextField } from '@/ui/Field'
+import { NumberField } from '@/ui/NumberField'
+import { useJob } from '../across/bench/BenchContext'
+import { problemAt } from '../across/bench/problemAt'
+import { Problems } from '../across/pull/Problems'
+import { PRESETS, type Approval, type Preset } from './useApproval'
+
+/** Whether a tolerance is written in inches, °F or ounces beneath its field, which takes it as it is kept. */
+const isTurned = ({ write }: SettingEntry) => / (?:in|°F|oz)$/.test(write(1))
+
+/** What is approved, how strictly it is held to, and what nobody has said of it. */
+export function ApproveForm({
+  proof,
+  others,
+  approval,
+}: {
+  proof: Pull
+  others: readonly Pull[]
+  approval: Approval
+}) {
+  const job = useJob()
+  const { wish, set, person, setPerson, problems, approve, isJudged } = approval
+  const untouched = leftAsLaidOut(proof.settings)
+  const measured = settingEntries(proof.settings).filter((entry) => entry.usualTolerance !== null)
+  return (
+    <>
+      <p className="mb-3">
+        From here on every print is held to this proof. Numbers may stray by as much as you allow; words must
+        be the same.
+      </p>
+      <TextField
+        label="Approved by"
+        value={person}
+        onText={setPerson}
+        problem={problemAt(problems, 'approvedBy')}
+      />
+      {job.bat && (
+        <TextField
+          label="Why a new version"
+          value={wish.reason}
+          onText={(reason) => set({ reason })}
+          problem={problemAt(problems, 'reason')}
+        />
+      )}
+      <div className="mt-3 grid gap-3 sm:grid-cols-2">
+        {others.length > 0 && (
+          <SelectField
+            label="The other end that still passes"
+            value={wish.other}
+            options={[
+              ['', 'none: this proof alone'],
+              ...others.map(({ id, number }) => [id, `Proof ${number}`] as const),
+            ]}
+            onPick={(other) => set({ other })}
+            problem={problemAt(problems, 'otherProofPullId')}
+          />
+        )}
+        <NumberField
+          label="Wet prints are compared after"
+          unit="min"
+          value={wish.wetMinutes}
+          onValue={(wetMinutes) => set({ wetMinutes })}
+          problem={problemAt(problems, 'wetMinutes')}
+          hint="dry ones with dry, apart"
+        />
+      </div>
+      <p className="mt-3 mb-0.5 text-sm text-muted">How strictly</p>
+      <Choice
+        label="How strictly"
+        value={wish.preset}
+        options={Object.entries(PRESETS).map(([key, { label }]) => [key as Preset, label])}
+        onPick={(preset) =>
+          set({
+            preset,
+            passes: PRESETS[preset].passes,
+            tolerances: Object.fromEntries(
+              Object.entries(usualTolerances(proof.settings)).map(([setting, tolerance]) => [
+                setting,
+                tolerance === null ? null : Number((tolerance * PRESETS[preset].times).toFixed(4)),
+              ]),
+            ),
+          })
+        }
+      />
+      <details className="mt-3" open>
+        <summary className="min-h-11 py-2 font-semibold">Tolerances</summary>
+        <div className="grid max-h-[40dvh] grid-cols-2 gap-x-4 gap-y-2 overflow-y-auto pr-2">
+          {measured.map((entry) => (
+            <NumberField
+              key={entry.key}
+              label={`${STATIONS[entry.station]}: ${entry.label} ±${isTurned(entry) ? ', metric' : ''}`}
+              value={wish.tolerances[entry.key]}
+              hint={`${entry.text} ± ${entry.write(wish.tolerances[entry.key] ?? 0)}`}
+              problem={problemAt(problems, `tolerances.${entry.key}`)}
+              onValue={(value) =>
+                value !== null &&
+                value >= 0 &&
+                set({ tolerances: { ...wish.tolerances, [entry.key]: value } })
+              }
+            />
+          ))}
+        </div>
+      </details>
+      <details className="mt-1">
+        <summary className="min-h-11 py-2 font-semibold">What may differ to the eye and still pass</summary>
+        <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2">
+          {FEATURE_KEYS.map((feature) => (
+            <SelectField
+              key={feature}
+              label={FEATURES[feature].label}
+              value={wish.passes[feature] ?? ''}
+              options={[
+                ['', 'nothing: as this proof'],
+                ['less', FEATURES[feature].less],
+                ['more', FEATURES[feature].more],
+                ['both', PASSES.both],
+              ]}
+              onPick={(pass) =>
+                set({
+                  passes: pass
+                    ? { ...wish.passes, [feature]: pass as Pass }
+                    : Object.fromEntries(Object.entries(wish.passes).filter(([key]) => key !== feature)),
+                })
+              }
+            />
+          ))}
+        </div>
+      </details>
+      <Problems problems={problems} except={['approvedBy', 'reason']} />
+      {untouched.length > 0 && (
+        <p className="mt-3 text-sm">
+          Nobody typed or measured{' '}
+          {untouched.map(({ label, text }) => `${label.toLowerCase()} (${text})`).join(', ')}:{' '}
+          {plural(untouched.length, 'it stands as it was', 'they stand as they were')} laid out, and the
+          documents say so.
+        </p>
+      )}
+      {!isJudged && (
+        <p role="alert" className="mt-3 font-semibold">
+          ◆ Nobody has judged this proof yet: what is approved is only how the bench stood.
+        </p>
+      )}
+      <Button look="main" className="mt-4" onClick={() => void approve()}>
+        Approve proof {proof.number} as BAT{isJudged ? '' : ', not judged'}
+      </Button>
+    </>
+  )
+}
