@@ -11,6 +11,7 @@ import { sheetsAhead } from '@/core/record/jobNeed'
 import { listJobs, type JobSummary } from './jobs'
 import { loadJobsUnderWay } from './jobsUnderWay'
 import { readRows } from '../database/readRows'
+import { remembered } from '../database/remembered'
 import type { StockMoveRow } from '../database/tables'
 
 /** An entry of a paper's stock book. */
@@ -54,12 +55,21 @@ export async function loadStockBook(paperId: string): Promise<StockMove[]> {
  * @param all every job, where they are at hand
  */
 export async function loadReservations(all?: readonly JobSummary[]): Promise<Reservation[]> {
-  const underWay = (all ?? (await listJobs())).filter(
-    ({ phase }) => phase === 'proving' || phase === 'edition',
-  )
-  const { read } = await loadJobsUnderWay(underWay)
-  return read.flatMap(({ id, title, paperId, work }) => {
+  const kept = await remembered('reservation', null, async (changed) => {
+    const asked = new Set(changed)
+    const underWay = (all ?? (await listJobs())).filter(
+      ({ id, phase }) => asked.has(id) && (phase === 'proving' || phase === 'edition'),
+    )
+    const none = changed.map((id): [string, Reservation | null] => [id, null])
+    return new Map([...none, ...(await reservationsOf(underWay))])
+  })
+  return [...kept.values()].filter((one) => one !== null)
+}
+
+async function reservationsOf(jobs: readonly JobSummary[]): Promise<[string, Reservation][]> {
+  const { read } = await loadJobsUnderWay(jobs)
+  return read.flatMap(({ id, title, paperId, work }): [string, Reservation][] => {
     const sheets = sheetsAhead(work)
-    return paperId && sheets > 0 ? [{ jobId: id, title, paperId, sheets }] : []
+    return paperId && sheets > 0 ? [[id, { jobId: id, title, paperId, sheets }]] : []
   })
 }
