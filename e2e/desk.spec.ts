@@ -48,13 +48,18 @@ test('a pull is made by keypad alone, with its fault, and the next is asked for 
   await expect(desk).toContainText('1 min earlier than now: kept as estimated.')
   await keys(page, 'NumpadEnter', 'NumpadSubtract', 'Numpad7', 'Numpad8')
   await expect(desk).toContainText('The eye: lighter. ◆ starved, top left')
+  await expect(desk.getByRole('group', { name: 'What it came from' })).toContainText(
+    'wiped out: after the pull the lines are empty, and were before it',
+  )
+  await keys(page, 'Numpad1')
+  await expect(desk).toContainText('The eye: lighter. ◆ starved (wiped out), top left')
   // Pressed twice within 400 ms: once.
   await page.keyboard.press('NumpadEnter')
   await page.keyboard.press('NumpadEnter')
   await expect(desk.getByRole('heading', { level: 1 })).toContainText('pull 13')
   await expect(desk.getByText('All with the server')).toBeVisible()
   await expect(desk).toContainText(
-    'Before the pull: starved, top left: Ink rubbed in all ways, sheet damp enough?',
+    'Before the pull: starved (wiped out), top left: A lighter hand and a clean face of the rag',
   )
   // One step back: it is amended, not lost.
   await keys(page, 'Backspace')

@@ -135,6 +135,18 @@ test('a late answer to an earlier change does not hide what is wrong with a late
   await expect(ratio).toHaveValue('1.4')
 })
 
+test('of a mix with a field that cannot be read, the others are kept', async ({ page, sample }) => {
+  await page.goto(`${sample.url}/jobs/mooring-posts/ink`)
+  const [plate, room] = [page.getByLabel('Plate, °C'), page.getByLabel('Room, °C')]
+  const was = await plate.inputValue()
+  await plate.fill('warm')
+  await room.fill('20.5')
+  await page.waitForTimeout(1500)
+  await page.reload()
+  await expect(room).toHaveValue('20.5')
+  await expect(plate).toHaveValue(was)
+})
+
 test('undo takes the last change back, by button and by key', async ({ page, sample }) => {
   await page.goto(`${sample.url}/jobs/mooring-posts/press`)
   await page.getByRole('button', { name: 'Both looser ¼' }).click()

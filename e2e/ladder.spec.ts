@@ -25,6 +25,7 @@ test('a complaint is answered with what helped before, and any two proofs are co
   await expect(rung.getByLabel(`Picture of proof ${proof}`)).toBeAttached()
   await rung.getByText('What is not as wanted').click()
   await rung.getByLabel(`Proof ${proof}, film tone`).selectOption({ label: 'too much' })
+  await rung.getByLabel(`Proof ${proof}, sharpness`).selectOption({ label: 'drawn out along the travel' })
   await rung.getByLabel(`Picture of proof ${proof}`).setInputFiles('docs/screenshots/press.png')
   await expect(
     rung.getByRole('img', { name: `Proof ${proof}: dark spot, middle spot, bright spot, edge` }),
@@ -33,6 +34,10 @@ test('a complaint is answered with what helped before, and any two proofs are co
   await expect(next).toContainText('Film tone: too much')
   await expect(next.getByRole('listitem').filter({ hasText: 'Wipe longer by about 45 s' })).toContainText(
     'the trade’s usual remedy; no trial of yours yet',
+  )
+  // What no setting mends is told by its sign, with its own remedy.
+  await expect(next.getByRole('list', { name: 'Causes to look for' })).toContainText(
+    'Crept, the blanket pushed: lines drawn out along the travel, more toward its end? Dry felts',
   )
   // Back to an earlier proof's settings and on from there: the ladder says where the branch set out from.
   await page.getByRole('button', { name: 'Go back to proof 2' }).click()

@@ -102,7 +102,9 @@ test('the morning sheet is written from the day’s readings, and every line ope
   await page.getByLabel('Room, °C').fill('23')
   await page.getByRole('button', { name: 'Write the sheet' }).click()
   const sheet = page.getByRole('region', { name: 'Morning sheet for Mooring posts' })
-  await expect(sheet).toContainText('4° warmer, the plate kept warm: 0.79 × as stiff: plate at 28°; oil cannot come out')
+  await expect(sheet).toContainText(
+    '4° warmer, the plate kept warm: 0.79 × as stiff: plate at 28°; oil cannot come out',
+  )
   await sheet.getByText('4° warmer').click()
   await expect(sheet).toContainText('Ink under the roller today')
   await page.getByLabel('Room, °C').fill('95')

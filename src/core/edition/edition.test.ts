@@ -22,6 +22,18 @@ describe('pull events', () => {
     expect(standing.decision).toMatchObject({ decision: 'rejected', fate: 'destroyed' })
     expect(standing.amended).toEqual(['decision'])
   })
+  it('a fault stands with what it came from, where that was said', () => {
+    const said = pull(
+      1,
+      'edition',
+      { kind: 'fault', where: 6, what: 'shifted', cause: 'crept' },
+      { kind: 'fault', where: 1, what: 'spot' },
+    )
+    expect(readPull(said).faults).toEqual([
+      { where: 6, what: 'shifted', cause: 'crept' },
+      { where: 1, what: 'spot' },
+    ])
+  })
   it('readings of different quantities are different subjects', () => {
     expect(eventSubject({ kind: 'reading', quantity: 'plateC', value: 3 })).not.toBe(
       eventSubject({ kind: 'reading', quantity: 'tone1', value: 3 }),

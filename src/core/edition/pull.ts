@@ -256,8 +256,10 @@ export function readPull({ events }: Pick<Pull, 'events'>): PullStanding {
     else if (event.kind === 'verdict') standing.verdict = event
     else if (event.kind === 'roller') standing.rollerSeconds = event.seconds
     else if (event.kind === 'meeting') standing.meeting = event.starts
-    else if (event.kind === 'fault') standing.faults.push({ where: event.where, what: event.what })
-    else if (event.kind === 'features') standing.features = event.features
+    else if (event.kind === 'fault') {
+      const { kind: _, ...fault } = event
+      standing.faults.push(fault)
+    } else if (event.kind === 'features') standing.features = event.features
     else if (event.kind === 'scan') standing.scans[event.scan.dry ? 'dry' : 'wet'] = event.scan
     else if (event.kind === 'match') standing.match = event.match
     else if (event.kind === 'cancelled') standing.cancelled = event.how

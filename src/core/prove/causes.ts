@@ -30,7 +30,7 @@ export const CAUSES = {
   },
   'under-inked': {
     label: 'never filled',
-    sign: 'bright metal shows at the bottom of deep lines before the pull',
+    sign: 'the bottom of deep lines shows bare before the pull',
     remedy: 'dab the ink in from all ways, on a warm plate, before wiping',
   },
   bevel: {

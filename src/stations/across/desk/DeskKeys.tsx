@@ -90,7 +90,7 @@ export function DeskKeys({
       </div>
       {asked && (
         <div>
-          <p className="mb-1">What the {asked} came from, if you can tell:</p>
+          <p className="mb-1">“{asked}”: what it came from, if you can tell:</p>
           <div className="grid gap-1" role="group" aria-label="What it came from">
             {causesOfFault(asked).map((cause, i) => (
               <button
