@@ -19,6 +19,7 @@ test('keys never act for the person: a control that has the focus keeps its Ente
   await expect(written(page)).toHaveText('Pull 12 recorded.')
 
   // A link in the header is followed, and nothing is decided on the way.
+  await page.getByLabel('Menu', { exact: true }).press('Enter')
   await page.getByRole('navigation', { name: 'Workshop' }).getByRole('link', { name: 'Store' }).press('Enter')
   await expect(page.getByRole('heading', { level: 1, name: 'Store' })).toBeVisible()
   await page.goto(edition)
@@ -93,6 +94,7 @@ test('at the pacer a link or a button with the focus keeps its Enter, and the pa
   await expect(page.getByText(/^Ready: /)).toBeVisible()
   await page.keyboard.press('Control+Enter')
   await expect(page.getByText(/^Ready: /)).toBeVisible()
+  await page.getByLabel('Menu', { exact: true }).press('Enter')
   await page.getByRole('navigation', { name: 'Workshop' }).getByRole('link', { name: 'Store' }).press('Enter')
   await expect(page.getByRole('heading', { level: 1, name: 'Store' })).toBeVisible()
 })

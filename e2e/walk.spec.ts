@@ -192,6 +192,7 @@ test('a new print from a bare plate to a signed edition', async ({ page, empty }
     expect(csv).toHaveLength(1 + 5)
     expect(csv[1]).toContain('Europe/Lisbon')
     const json = await take('Job as JSON')
+    await page.getByLabel('Menu', { exact: true }).click()
     await page.getByRole('link', { name: 'New job' }).click()
     await page
       .getByLabel('A job file (JSON)')

@@ -1,24 +1,33 @@
 import type { ReactNode } from 'react'
 
-/** The debossed field of the open instrument, like a plate's emboss in damp paper; nothing else is boxed. */
+/**
+ * The debossed field of the open instrument, like a plate's emboss in damp paper; nothing else is boxed. Over it one strip: the rooms, and
+ * what is said of the whole. At a bench the open station bears its name in the bar, so that the title is for those who listen only.
+ */
 export function Panel({
   title,
+  rooms,
   aside,
   children,
   className = '',
 }: {
   title: string
+  /** the rooms of a station */
+  rooms?: ReactNode
   aside?: ReactNode
   children: ReactNode
   className?: string
 }) {
   return (
-    <section aria-label={title} className={`rounded-[3px] bg-field p-4 shadow-deboss sm:p-5 ${className}`}>
-      <div className="mb-3 flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
-        <h1 className="station-title text-xl">{title}</h1>
+    <section aria-label={title} className={`print:bg-white ${className}`}>
+      <div className="flex min-h-11 flex-wrap items-center justify-between gap-x-6 gap-y-1 px-1 group-data-bench/bench:text-sm">
+        <h1 className="station-title text-xl group-data-bench/bench:sr-only">{title}</h1>
+        {rooms}
         {aside}
       </div>
-      {children}
+      <div className="rounded-[3px] bg-field px-4 pt-3 pb-4 shadow-deboss print:bg-white print:p-0 print:shadow-none">
+        {children}
+      </div>
     </section>
   )
 }

@@ -1,6 +1,6 @@
 'use client'
 
-import { useEffect, useRef } from 'react'
+import { useLayoutEffect, useRef } from 'react'
 import { controlUses } from './keyUse'
 import { useKeptText } from './useKeptText'
 import { useNamedKeys, type KeyNames } from './viewKeys'
@@ -22,10 +22,11 @@ const hasModifier = (event: KeyboardEvent) =>
 
 function useListener(handle: Handle): void {
   const latest = useRef(handle)
-  useEffect(() => {
+  // With what is on the screen and not after it: a key pressed at a word just shown is heard.
+  useLayoutEffect(() => {
     latest.current = handle
   })
-  useEffect(() => {
+  useLayoutEffect(() => {
     const listen = (event: KeyboardEvent) => {
       if (event.defaultPrevented || event.repeat || document.querySelector('[role="dialog"]')) return
       if (event.target instanceof Element && controlUses(event.target, event.key)) return

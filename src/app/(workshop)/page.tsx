@@ -47,6 +47,8 @@ function waysFrom(
   return [to(before, 'More recent jobs'), to(after, 'Earlier jobs')]
 }
 
+export const metadata = { title: 'Morning' }
+
 /** The first screen of a working day: the morning sheet, and the jobs. */
 export default async function MorningPage({ searchParams }: { searchParams: Promise<Asked> }) {
   const asked = await searchParams

@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useEffect, useRef, useState } from 'react'
 import type { Pull } from '@/core/edition/pull'
@@ -19,12 +20,17 @@ import type { Through } from '@/core/record/through'
 import { WatchLine } from '../plate/WatchLine'
 import { AfterPull } from './AfterPull'
 import { BeforePull } from './BeforePull'
-import { EditionCharts } from './EditionCharts'
 import { EditionFigures } from './EditionFigures'
 import { PullTable } from './PullTable'
 import { lastWritten } from './words'
 
 const PULL_KEYS: KeyNames = [['0', 'Pulled now']]
+
+/** Read once the page stands: how the run holds is looked at beside the pull, not before it. */
+const EditionCharts = dynamic(() => import('./EditionCharts').then((module) => module.EditionCharts), {
+  ssr: false,
+  loading: () => <p className="text-sm text-muted">Reading how the run holds…</p>,
+})
 
 interface EditionStationProps {
   /** of the run on the bench */

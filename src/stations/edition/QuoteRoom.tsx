@@ -109,7 +109,6 @@ export function QuoteRoom({
   return (
     <Panel
       title="Quote"
-      className="print:bg-white print:p-0 print:shadow-none"
       aside={
         <span className="screen-only flex gap-4">
           <Link

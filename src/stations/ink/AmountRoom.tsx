@@ -185,8 +185,7 @@ export function AmountRoom({ weighings }: { weighings: PotWeighing[] }) {
   const at = (field: string) =>
     estimate.success ? undefined : estimate.error.issues.find(({ path: of }) => of[0] === field)?.message
   return (
-    <Panel title="Ink" aside={<KeepLine {...kept} />}>
-      <InkRooms />
+    <Panel rooms={<InkRooms />} title="Ink" aside={<KeepLine {...kept} />}>
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Batch for what is left">
           <WhatToMix weighings={weighings} onBatch={change} />

@@ -95,10 +95,7 @@ export function CardRoom({
   }
 
   return (
-    <Panel title="Ink" aside={<KeepLine {...kept} />}>
-      <div className="screen-only">
-        <InkRooms />
-      </div>
+    <Panel rooms={<InkRooms />} title="Ink" aside={<KeepLine {...kept} />}>
       <div className="grid gap-8 xl:grid-cols-2 print:grid-cols-2">
         <div>
           <Swatches forecast={forecast} paperName={paper?.name ?? 'no paper'} />

@@ -65,8 +65,7 @@ export function CorrectRoom({
 
   if (!current || !target) {
     return (
-      <Panel title="Ink">
-        <InkRooms />
+      <Panel rooms={<InkRooms />} title="Ink">
         <p className="border border-line bg-ground p-4">
           {current ? 'The mix has no target: ' : 'No batch has been weighed in yet: '}
           <Link
@@ -131,8 +130,7 @@ export function CorrectRoom({
   }
 
   return (
-    <Panel title="Ink" aside={<KeepLine {...kept} />}>
-      <InkRooms />
+    <Panel rooms={<InkRooms />} title="Ink" aside={<KeepLine {...kept} />}>
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Batch" className="grid content-start gap-4">
           <SelectField

@@ -78,8 +78,7 @@ export function InkStation({
     value.batchGrams && value.gramsPerPull ? pullsCovered(value.batchGrams, value.gramsPerPull, 0) : 0
 
   return (
-    <Panel title="Ink" aside={<KeepLine {...kept} />}>
-      <InkRooms />
+    <Panel rooms={<InkRooms />} title="Ink" aside={<KeepLine {...kept} />}>
       <HotplateCaution />
       <div className="grid gap-6 xl:grid-cols-2">
         <div>

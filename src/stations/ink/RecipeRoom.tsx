@@ -86,8 +86,7 @@ export function RecipeRoom({
     router.push(`/jobs/${job.slug}/ink/card`)
   }
   return (
-    <Panel title="Ink" aside={<KeepLine {...kept} />}>
-      <InkRooms />
+    <Panel rooms={<InkRooms />} title="Ink" aside={<KeepLine {...kept} />}>
       <div className="grid gap-8 xl:grid-cols-2">
         <TargetChoice
           target={target}

@@ -76,8 +76,7 @@ export function StiffnessRoom({
 
   if (!mix || !held || mixPas === null || heldPas === null) {
     return (
-      <Panel title="Ink">
-        <InkRooms />
+      <Panel rooms={<InkRooms />} title="Ink">
         <p className="border border-line bg-ground p-4">First put a mix together from inks of the shelf.</p>
       </Panel>
     )
@@ -114,8 +113,7 @@ export function StiffnessRoom({
   if (isFelt(correction) && ratio < 1)
     way = 'Softer: it wipes easier and leaves more plate tone, a weaker line.'
   return (
-    <Panel title="Ink">
-      <InkRooms />
+    <Panel rooms={<InkRooms />} title="Ink">
       <HotplateCaution />
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Same stiffness today">

@@ -86,8 +86,7 @@ export function PaperStation({
   const forThis = stocked ? paperStanding(stocked.sheetsLeft, others, null).free : 0
 
   return (
-    <Panel title="Paper" aside={<KeepLine {...kept} />}>
-      <PaperRooms />
+    <Panel rooms={<PaperRooms />} title="Paper" aside={<KeepLine {...kept} />}>
       <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_22rem]">
         <div className="grid content-start gap-3 sm:grid-cols-2">
           <SelectField

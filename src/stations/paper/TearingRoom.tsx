@@ -15,8 +15,7 @@ export function TearingRoom({ marks }: { marks: GrowthMarks[] }) {
   const need = useNeed()
   const sheet = paper && { widthMm: paper.sheetWidthMm, heightMm: paper.sheetHeightMm }
   return (
-    <Panel title="Paper">
-      <PaperRooms />
+    <Panel rooms={<PaperRooms />} title="Paper">
       {paper && sheet ? (
         <>
           <TearPlan piece={sheet} need={need} />

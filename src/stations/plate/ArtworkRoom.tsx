@@ -42,8 +42,7 @@ export function ArtworkRoom({ kept, image }: ArtworkRoomProps) {
     if (answer.ok) router.refresh()
   }
   return (
-    <Panel title="Plate">
-      <PlateRooms />
+    <Panel rooms={<PlateRooms />} title="Plate">
       {!plate && (
         <p className="border border-line bg-ground p-4">
           Set the plate’s size first: the picture is cropped to it.

@@ -67,8 +67,7 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
     setProblems(answer.ok ? [] : answer.problems)
   }
   return (
-    <Panel title="Plate">
-      <PlateRooms />
+    <Panel rooms={<PlateRooms />} title="Plate">
       <PlateCaution kind="aluminium-etched" />
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Live bath" className="grid content-start gap-4">

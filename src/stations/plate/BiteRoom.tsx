@@ -83,8 +83,7 @@ export function BiteRoom({ strips, kept }: BiteRoomProps) {
     )
   }
   return (
-    <Panel title="Plate">
-      <PlateRooms />
+    <Panel rooms={<PlateRooms />} title="Plate">
       <PlateCaution kind={bench.plate?.kind ?? 'zinc-etched'} />
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Test strip" className="grid content-start gap-3">

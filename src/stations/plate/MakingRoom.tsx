@@ -52,6 +52,7 @@ export function MakingRoom({ makings, own }: { makings: Making[]; own: KeptProce
   }
   return (
     <Panel
+      rooms={<PlateRooms />}
       title="Plate"
       aside={
         isWalking ? (
@@ -65,7 +66,6 @@ export function MakingRoom({ makings, own }: { makings: Making[]; own: KeptProce
         ) : undefined
       }
     >
-      <PlateRooms />
       {latest && !isNew ? (
         <>
           <MakingRun making={latest} person={person} setPerson={setPerson} />

@@ -38,8 +38,7 @@ export function PlateStation({ states, history }: { states: PlatePictureState[];
     value.widthMm && value.heightMm ? { widthMm: value.widthMm, heightMm: value.heightMm } : null
 
   return (
-    <Panel title="Plate" aside={<KeepLine {...kept} />}>
-      <PlateRooms />
+    <Panel rooms={<PlateRooms />} title="Plate" aside={<KeepLine {...kept} />}>
       <PlateCaution kind={value.kind} />
       <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_20rem]">
         <PlatePicture

@@ -24,8 +24,7 @@ export function StatesRoom({ states, spots, facings, pulls, history }: StatesRoo
   const { plate } = useBench()
   if (!plate) {
     return (
-      <Panel title="Plate">
-        <PlateRooms />
+      <Panel rooms={<PlateRooms />} title="Plate">
         <p className="border border-line bg-ground p-4">
           Set the plate first; its first state opens with it.
         </p>
@@ -33,8 +32,7 @@ export function StatesRoom({ states, spots, facings, pulls, history }: StatesRoo
     )
   }
   return (
-    <Panel title="Plate">
-      <PlateRooms />
+    <Panel rooms={<PlateRooms />} title="Plate">
       <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_22rem]">
         <StatesCompared states={states} spots={spots} size={plate} />
         <div className="grid content-start gap-6">

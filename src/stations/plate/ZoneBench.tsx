@@ -145,6 +145,7 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
 
   return (
     <Panel
+      rooms={<PlateRooms />}
       title="Plate"
       aside={
         <p role="status" className="text-sm">
@@ -152,7 +153,6 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
         </p>
       }
     >
-      <PlateRooms />
       <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_24rem]">
         <div className="min-w-0">
           <ZoneTools hand={hand} onChange={change} />

@@ -11,8 +11,7 @@ import { PlateRooms } from './PlateRooms'
 const ZoneBench = dynamic(() => import('./ZoneBench'), {
   ssr: false,
   loading: () => (
-    <Panel title="Plate">
-      <PlateRooms />
+    <Panel rooms={<PlateRooms />} title="Plate">
       <p className="p-4 text-sm text-muted">Laying the plate out…</p>
     </Panel>
   ),
@@ -30,8 +29,7 @@ export function ZoneRoom({ kept, picture, inks }: ZoneRoomProps) {
   if (plate)
     return <ZoneBench key={kept?.version ?? 0} plate={plate} kept={kept} picture={picture} inks={inks} />
   return (
-    <Panel title="Plate">
-      <PlateRooms />
+    <Panel rooms={<PlateRooms />} title="Plate">
       <p className="border border-line bg-ground p-4">
         Set the plate’s size first: zones are drawn on it in millimetres.
       </p>

@@ -145,8 +145,7 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
   const apart = Math.abs((value.readingLeft ?? 0) - (value.readingRight ?? 0))
 
   return (
-    <Panel title="Press" aside={<KeepLine {...kept} />}>
-      <PressRooms />
+    <Panel rooms={<PressRooms />} title="Press" aside={<KeepLine {...kept} />}>
       <PressCaution kind={stock?.kind} />
       <div className="grid gap-3 sm:grid-cols-2 xl:grid-cols-5">
         <SelectField

@@ -91,14 +91,12 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
   const below = (value: number | null) => (value !== null && value < 0 ? 'must be 0 or more' : undefined)
   if (!press)
     return (
-      <Panel title="Press">
-        <PressRooms />
+      <Panel rooms={<PressRooms />} title="Press">
         <p className="border border-line bg-ground p-4">Choose the press first, in Stack.</p>
       </Panel>
     )
   return (
-    <Panel title="Press" aside={<KeepLine {...kept} />}>
-      <PressRooms />
+    <Panel rooms={<PressRooms />} title="Press" aside={<KeepLine {...kept} />}>
       <PressCaution />
       <p className="text-sm">
         <ZeroLine press={press} />

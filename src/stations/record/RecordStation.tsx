@@ -28,7 +28,6 @@ export function RecordStation({
   return (
     <Panel
       title="Record"
-      className="print:bg-white print:p-0 print:shadow-none"
       aside={
         <div className="screen-only flex flex-wrap gap-2">
           <a className={buttonClass('main')} href={at('documentation.pdf')} download={`${job.slug}.pdf`}>
@@ -37,32 +36,34 @@ export function RecordStation({
           <Button onClick={() => window.print()}>
             <Printer size={18} aria-hidden /> Print this page
           </Button>
-          <a className={buttonClass()} href={at('job.json')} download={`${job.slug}.json`}>
-            Job as JSON
-          </a>
-          <a className={buttonClass()} href={at('folder.zip')} download={`${job.slug}.zip`}>
-            Job folder
-          </a>
-          {prints.length > 0 && (
-            <a
-              className={buttonClass()}
-              href={at('certificates.pdf')}
-              download={`${job.slug}-certificates.pdf`}
-            >
-              Certificates
-            </a>
-          )}
-          {prints.length > 0 && (
-            <a className={buttonClass()} href={at('labels.pdf')} download={`${job.slug}-labels.pdf`}>
-              Labels
-            </a>
-          )}
-          <a className={buttonClass()} href={at('pulls.csv')} download={`${job.slug}-pulls.csv`}>
-            Pulls as CSV
-          </a>
         </div>
       }
     >
+      <div className="screen-only mb-2 flex flex-wrap gap-2">
+        <a className={buttonClass()} href={at('job.json')} download={`${job.slug}.json`}>
+          Job as JSON
+        </a>
+        <a className={buttonClass()} href={at('folder.zip')} download={`${job.slug}.zip`}>
+          Job folder
+        </a>
+        {prints.length > 0 && (
+          <a
+            className={buttonClass()}
+            href={at('certificates.pdf')}
+            download={`${job.slug}-certificates.pdf`}
+          >
+            Certificates
+          </a>
+        )}
+        {prints.length > 0 && (
+          <a className={buttonClass()} href={at('labels.pdf')} download={`${job.slug}-labels.pdf`}>
+            Labels
+          </a>
+        )}
+        <a className={buttonClass()} href={at('pulls.csv')} download={`${job.slug}-pulls.csv`}>
+          Pulls as CSV
+        </a>
+      </div>
       <p className="screen-only mb-3 text-sm text-muted">
         The JSON holds everything but pictures, the folder those too, and another workshop can take either in;
         its{' '}

@@ -44,8 +44,7 @@ export default function ColleBench({
     setBench({ ...bench, keptName: isKept ? piece.name : null })
   }
   return (
-    <Panel title="Register">
-      <RegisterRooms />
+    <Panel rooms={<RegisterRooms />} title="Register">
       <StarchCaution />
       <div className="grid gap-6 xl:grid-cols-2">
         <div className="grid content-start gap-4">

@@ -11,8 +11,7 @@ import { RegisterRooms } from './RegisterRooms'
 const ColleBench = dynamic(() => import('./ColleBench'), {
   ssr: false,
   loading: () => (
-    <Panel title="Register">
-      <RegisterRooms />
+    <Panel rooms={<RegisterRooms />} title="Register">
       <p className="p-4 text-sm text-muted">Laying the pieces out…</p>
     </Panel>
   ),
@@ -28,8 +27,7 @@ export function ColleRoom(props: {
   const { plate } = useBench()
   if (plate) return <ColleBench plate={plate} {...props} />
   return (
-    <Panel title="Register">
-      <RegisterRooms />
+    <Panel rooms={<RegisterRooms />} title="Register">
       <p className="border border-line bg-ground p-4">
         Set the plate first: the piece is cut from it or from one of its zones.
       </p>

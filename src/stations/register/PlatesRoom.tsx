@@ -26,8 +26,7 @@ export function PlatesRoom({ marks, misfits }: { marks: GrowthMarks[]; misfits: 
   const [measuring, setMeasuring] = useState(0)
   if (!plate || !paper || !register)
     return (
-      <Panel title="Register">
-        <RegisterRooms />
+      <Panel rooms={<RegisterRooms />} title="Register">
         <p className="border border-line bg-ground p-4">
           Set plate, paper and the first plate’s place first: further plates are laid from it.
         </p>
@@ -51,8 +50,7 @@ export function PlatesRoom({ marks, misfits }: { marks: GrowthMarks[]; misfits: 
   ]
   const measured = outlines[Math.min(measuring, outlines.length - 1)]
   return (
-    <Panel title="Register" aside={<KeepLine {...kept} />}>
-      <RegisterRooms />
+    <Panel rooms={<RegisterRooms />} title="Register" aside={<KeepLine {...kept} />}>
       <section aria-label="Plates in printing order">
         <h2 className="station-title">Plates in printing order</h2>
         <ol>

@@ -73,8 +73,7 @@ export function RegisterStation({ marks, papers }: RegisterStationProps) {
     })
 
   return (
-    <Panel title="Register" aside={<KeepLine {...kept} />}>
-      <RegisterRooms />
+    <Panel rooms={<RegisterRooms />} title="Register" aside={<KeepLine {...kept} />}>
       <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_20rem]">
         <figure>
           {svg ? (

@@ -95,8 +95,7 @@ export default function OrderBench({
       : pullAway(middle(inks[ink].zones), middle(neighbours.flatMap((other) => inks[other].zones)))
   }
   return (
-    <Panel title="Wipe" aside={<KeepLine {...keeping} />}>
-      <WipeRooms />
+    <Panel rooms={<WipeRooms />} title="Wipe" aside={<KeepLine {...keeping} />}>
       {bare.length > 0 && (
         <p className="mb-3 font-medium text-signal" role="alert">
           ◆ {bare.join(', ')} {plural(bare.length, 'has', 'have')} no ink: choose one in the room Zones of the

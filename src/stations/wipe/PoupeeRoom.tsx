@@ -10,8 +10,7 @@ import { WipeRooms } from './WipeRooms'
 const OrderBench = dynamic(() => import('./OrderBench'), {
   ssr: false,
   loading: () => (
-    <Panel title="Wipe">
-      <WipeRooms />
+    <Panel rooms={<WipeRooms />} title="Wipe">
       <p className="p-4 text-sm text-muted">Reckoning the order…</p>
     </Panel>
   ),
@@ -23,8 +22,7 @@ export function PoupeeRoom({ kept, inks: shelf }: { kept: KeptZoneMap | null; in
   const { plate } = bench
   if (!plate || !kept || kept.map.zones.length === 0) {
     return (
-      <Panel title="Wipe">
-        <WipeRooms />
+      <Panel rooms={<WipeRooms />} title="Wipe">
         <p className="border border-line bg-ground p-4">
           Draw the plate’s zones first, at Plate in the room Zones, and give each an ink: the order is
           proposed from how they meet.

@@ -76,8 +76,7 @@ export function ToneRoom({ spots, paperDensity, pulls, batPullId, wetMinutes }: 
     )
   }
   return (
-    <Panel title="Wipe">
-      <WipeRooms />
+    <Panel rooms={<WipeRooms />} title="Wipe">
       {spots.every(({ at }) => at === null) && (
         <p className="mb-4 border border-line bg-ground p-4">
           Place the three spots on the plate’s picture, at Plate in the room Zones: a bright one, a middle

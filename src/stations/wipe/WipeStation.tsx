@@ -74,8 +74,7 @@ export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationPro
   if (pacing && whole.success)
     return <Pacer steps={pacedSteps(whole.data, { batTaken, zoneTones })} onClose={() => setPacing(false)} />
   return (
-    <Panel title="Wipe" aside={<KeepLine {...kept} />}>
-      <WipeRooms />
+    <Panel rooms={<WipeRooms />} title="Wipe" aside={<KeepLine {...kept} />}>
       <WipeCaution />
       <div className="flex flex-wrap items-end gap-x-10 gap-y-3">
         <SelectField

@@ -2,6 +2,8 @@ import { loadQueues } from '@/data/shop/queues'
 import { OnDevice } from '@/ui/OnDevice'
 import { QueueBench } from '@/stations/shop/day/QueueBench'
 
+export const metadata = { title: 'Open day' }
+
 /** Several people, one press: an open day or a class. */
 export default async function QueuePage() {
   const [latest] = await loadQueues()

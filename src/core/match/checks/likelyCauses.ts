@@ -31,7 +31,7 @@ const USUAL: Record<MatchCheck, Usual> = {
     keys: ['wipe.', 'ink.modifier.', 'ink.plateC', 'press.turns', 'paper.targetUptakePercent'],
     station: 'wipe',
     less: 'wiped longer or harder, a drier sheet, or less squeeze',
-    more: 'wiped shorter, or stiffer ink',
+    more: 'wiped shorter, or softer ink',
   },
   lines: {
     keys: [

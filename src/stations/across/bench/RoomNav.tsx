@@ -17,7 +17,7 @@ export function RoomNav({
   const job = useJob()
   const open = usePathname().split('/')[4] ?? ''
   return (
-    <nav aria-label={label} className="screen-only mb-3 flex flex-wrap gap-x-5 border-b border-line">
+    <nav aria-label={label} className="screen-only flex flex-wrap gap-x-5">
       {rooms.map(([room, name]) => (
         <Link
           key={room}

@@ -15,8 +15,8 @@ const STATION_LINE_KEYS: KeyNames = [['[ and ]', 'Station before, station after'
 function StateMark({ mark }: { mark: StationState['mark'] }) {
   return (
     <svg
-      width="14"
-      height="14"
+      width="10"
+      height="10"
       viewBox="0 0 14 14"
       aria-hidden
       className={mark === 'changed' ? 'text-signal' : ''}
@@ -44,17 +44,19 @@ const StationTab = memo(function StationTab({
   isOpen: boolean
 } & StationState) {
   return (
-    <li className="relative flex-1">
+    <li className="relative min-w-0 flex-1">
       <Link
         href={`/jobs/${slug}/${station}`}
         aria-current={isOpen ? 'page' : undefined}
-        className={`block min-h-14 px-3 pt-1.5 pb-1 ${isOpen ? 'border-b-4 border-text' : 'border-b-4 border-transparent hover:border-line'}`}
+        className={`flex h-13 flex-col items-center justify-center border-b-4 px-2 text-center leading-tight ${isOpen ? 'border-text' : 'border-transparent hover:border-line'}`}
       >
-        <span className="flex items-center gap-1.5">
-          <StateMark mark={mark} />
-          <span className={`whitespace-nowrap ${isOpen ? 'station-title' : ''}`}>{STATIONS[station]}</span>
+        <span className={`whitespace-nowrap text-[0.9375rem] ${isOpen ? 'font-bold' : ''}`}>
+          {STATIONS[station]}
         </span>
-        <span className={`condensed block pl-5 text-sm ${mark === 'changed' ? 'text-signal' : 'text-muted'}`}>
+        <span
+          className={`condensed flex items-center gap-1 text-[0.8125rem] whitespace-nowrap ${mark === 'changed' ? 'text-signal' : 'text-muted'}`}
+        >
+          <StateMark mark={mark} />
           {word}
         </span>
       </Link>
@@ -76,8 +78,11 @@ export function StationLine() {
     return true
   })
   return (
-    <nav aria-label="Stations" className="screen-only relative overflow-x-auto border-b border-line">
-      <ol className="flex min-w-max px-2">
+    <nav
+      aria-label="Stations"
+      className="screen-only relative overflow-x-auto border-t border-line lg:border-t-0"
+    >
+      <ol className="flex min-w-max">
         {STATION_KEYS.map((station) => (
           <StationTab
             key={station}

@@ -36,6 +36,7 @@ export function DayRoom({
   const showsLive = kept && !isPlanning && !isPast
   return (
     <Panel
+      rooms={<PaperRooms />}
       title="Paper"
       aside={
         kept && !isPast ? (
@@ -45,7 +46,6 @@ export function DayRoom({
         ) : undefined
       }
     >
-      <PaperRooms />
       {showsLive ? (
         <LiveDay key={kept.id} day={kept} drying={<DryingActs places={places} loads={loads} />} />
       ) : (

@@ -3,6 +3,8 @@ import { loadQueues } from '@/data/shop/queues'
 import { OnDevice } from '@/ui/OnDevice'
 import { QueueWall } from '@/stations/shop/day/QueueWall'
 
+export const metadata = { title: 'Queue on the wall' }
+
 /** The queue on a wall screen: who is up, who prepares, who is next. */
 export default async function WallPage() {
   const [latest] = await loadQueues()

@@ -5,6 +5,8 @@ import { loadUnlocks } from '@/data/dry/unlocks'
 import { DryStation } from '@/stations/dry/DryStation'
 import { openJob } from '../openJob'
 
+export const metadata = { title: 'Dry & Sign' }
+
 export default async function DryPage({ params }: { params: Promise<{ job: string }> }) {
   const {
     id: jobId,

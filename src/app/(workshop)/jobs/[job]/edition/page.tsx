@@ -5,6 +5,8 @@ import { loadFacings, loadWatchSpots } from '@/data/plate/plateWatch'
 import { EditionStation } from '@/stations/edition/EditionStation'
 import { openJob } from '../openJob'
 
+export const metadata = { title: 'Edition' }
+
 export default async function EditionPage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const { proof, otherEnd } = batPulls(job)

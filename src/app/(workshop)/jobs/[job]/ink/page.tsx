@@ -2,6 +2,8 @@ import { loadCards } from '@/data/ink/cards'
 import { loadStore } from '@/data/shop/store'
 import { InkStation } from '@/stations/ink/InkStation'
 
+export const metadata = { title: 'Ink' }
+
 export default async function InkPage() {
   const [{ inks, papers }, cards] = await Promise.all([loadStore(), loadCards()])
   return <InkStation inks={inks} papers={papers} cards={cards} />

@@ -7,6 +7,8 @@ import { loadReservations } from '@/data/shop/stock'
 import { loadStore } from '@/data/shop/store'
 import { PaperStation } from '@/stations/paper/PaperStation'
 
+export const metadata = { title: 'Paper' }
+
 export default async function PaperPage() {
   const [{ papers }, reservations, weighIns, blottings, morning] = await Promise.all([
     loadStore(),

@@ -6,6 +6,8 @@ import { loadFacings } from '@/data/plate/plateWatch'
 import { PlateStation } from '@/stations/plate/PlateStation'
 import { openJob } from '../openJob'
 
+export const metadata = { title: 'Plate' }
+
 export default async function PlatePage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const { id, plateStates } = job

@@ -5,6 +5,8 @@ import { latestZoneMap } from '@/data/plate/zoneMaps'
 import { ProveStation } from '@/stations/prove/ProveStation'
 import { openJob } from '../openJob'
 
+export const metadata = { title: 'Prove' }
+
 export default async function ProvePage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const [spots, pairs, zones] = await Promise.all([

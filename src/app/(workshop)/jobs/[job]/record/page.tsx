@@ -4,6 +4,8 @@ import { documentRecord } from '@/stations/record/documentRecord'
 import { RecordStation } from '@/stations/record/RecordStation'
 import { openJob } from '../openJob'
 
+export const metadata = { title: 'Record' }
+
 export default async function RecordPage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   return (

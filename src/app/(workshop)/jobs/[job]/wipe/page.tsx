@@ -5,6 +5,8 @@ import { latestZoneMap } from '@/data/plate/zoneMaps'
 import { WipeStation } from '@/stations/wipe/WipeStation'
 import { openJob } from '../openJob'
 
+export const metadata = { title: 'Wipe' }
+
 export default async function WipePage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const times = pullsOnBench(job).map((pull) => readPull(pull).wipeSeconds)

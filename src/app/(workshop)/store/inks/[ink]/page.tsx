@@ -2,7 +2,16 @@ import { notFound } from 'next/navigation'
 import { loadInks } from '@/data/shop/inks'
 import { InkSheet } from '@/stations/shop/store/InkSheet'
 
-export default async function InkSheetPage({ params }: { params: Promise<{ ink: string }> }) {
+interface Params {
+  params: Promise<{ ink: string }>
+}
+
+export async function generateMetadata({ params }: Params) {
+  const { ink: id } = await params
+  return { title: (await loadInks()).find((one) => one.id === id)?.name ?? 'Ink' }
+}
+
+export default async function InkSheetPage({ params }: Params) {
   const { ink: id } = await params
   const ink = (await loadInks()).find((candidate) => candidate.id === id)
   if (!ink) notFound()

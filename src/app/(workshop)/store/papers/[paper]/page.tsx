@@ -7,7 +7,16 @@ import { loadReservations, loadStockBook } from '@/data/shop/stock'
 import { loadStore } from '@/data/shop/store'
 import { PaperSheet } from '@/stations/shop/store/PaperSheet'
 
-export default async function PaperSheetPage({ params }: { params: Promise<{ paper: string }> }) {
+interface Params {
+  params: Promise<{ paper: string }>
+}
+
+export async function generateMetadata({ params }: Params) {
+  const { paper: id } = await params
+  return { title: (await loadStore()).papers.find((one) => one.id === id)?.name ?? 'Paper' }
+}
+
+export default async function PaperSheetPage({ params }: Params) {
   const { paper: id } = await params
   const { papers } = await loadStore()
   const paper = papers.find((one) => one.id === id)

@@ -4,7 +4,16 @@ import { loadPressEvents } from '@/data/press/pressCards'
 import { loadStore } from '@/data/shop/store'
 import { PressCard } from '@/stations/press/PressCard'
 
-export default async function PressCardPage({ params }: { params: Promise<{ press: string }> }) {
+interface Params {
+  params: Promise<{ press: string }>
+}
+
+export async function generateMetadata({ params }: Params) {
+  const { press: id } = await params
+  return { title: (await loadStore()).presses.find((one) => one.id === id)?.name ?? 'Press' }
+}
+
+export default async function PressCardPage({ params }: Params) {
   const { press: id } = await params
   const press = (await loadStore()).presses.find((one) => one.id === id)
   if (!press) notFound()

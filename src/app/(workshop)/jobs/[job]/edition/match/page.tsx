@@ -5,6 +5,8 @@ import { latestZoneMap } from '@/data/plate/zoneMaps'
 import { MatchRoom } from '@/stations/across/match/MatchRoom'
 import { openJob } from '../../openJob'
 
+export const metadata = { title: 'Match check' }
+
 export default async function MatchPage({
   params,
   searchParams,

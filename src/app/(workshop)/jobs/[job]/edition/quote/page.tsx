@@ -12,6 +12,8 @@ import { QuoteRoom } from '@/stations/edition/QuoteRoom'
 import { listJobs } from '@/data/shop/jobs'
 import { openJob } from '../../openJob'
 
+export const metadata = { title: 'Quote' }
+
 export default async function QuotePage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const [{ papers, inks }, weighings, facings, jobs] = await Promise.all([

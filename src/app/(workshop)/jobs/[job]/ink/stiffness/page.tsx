@@ -3,6 +3,8 @@ import { loadInks } from '@/data/shop/inks'
 import { latestMorning } from '@/data/shop/mornings'
 import { StiffnessRoom } from '@/stations/ink/StiffnessRoom'
 
+export const metadata = { title: 'Stiffness' }
+
 export default async function InkStiffnessPage() {
   const [inks, calibration, morning] = await Promise.all([loadInks(), loadCalibration(), latestMorning()])
   return (

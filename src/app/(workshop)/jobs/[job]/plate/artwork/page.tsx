@@ -3,6 +3,8 @@ import { pictureDetails } from '@/data/across/images'
 import { ArtworkRoom } from '@/stations/plate/ArtworkRoom'
 import { openJob } from '../../openJob'
 
+export const metadata = { title: 'Artwork' }
+
 export default async function ArtworkPage({ params }: { params: Promise<{ job: string }> }) {
   const { id } = await openJob((await params).job)
   const kept = await loadArtwork(id)

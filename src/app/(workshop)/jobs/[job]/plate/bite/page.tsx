@@ -2,6 +2,8 @@ import { loadBitePlan, loadStrips } from '@/data/plate/bites'
 import { BiteRoom } from '@/stations/plate/BiteRoom'
 import { openJob } from '../../openJob'
 
+export const metadata = { title: 'Bite' }
+
 export default async function BitePage({ params }: { params: Promise<{ job: string }> }) {
   const { id } = await openJob((await params).job)
   const [strips, kept] = await Promise.all([loadStrips(), loadBitePlan(id)])

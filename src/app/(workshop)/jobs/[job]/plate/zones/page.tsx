@@ -7,6 +7,8 @@ import { ZoneRoom } from '@/stations/plate/ZoneRoom'
 import { lookOver } from '@/stations/wipe/inkLooks'
 import { openJob } from '../../openJob'
 
+export const metadata = { title: 'Zones' }
+
 export default async function ZonesPage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const { id, plateStates } = job

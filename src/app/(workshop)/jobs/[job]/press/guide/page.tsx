@@ -3,6 +3,8 @@ import { loadStore } from '@/data/shop/store'
 import { SettingGuide } from '@/stations/press/SettingGuide'
 import { openJob } from '../../openJob'
 
+export const metadata = { title: 'Setting guide' }
+
 export default async function GuidePage({ params }: { params: Promise<{ job: string }> }) {
   const [{ presses, papers }, job] = await Promise.all([loadStore(), openJob((await params).job)])
   return (

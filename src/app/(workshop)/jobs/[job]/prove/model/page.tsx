@@ -4,6 +4,8 @@ import { loadStore } from '@/data/shop/store'
 import { ModelRoom } from '@/stations/prove/ModelRoom'
 import { openJob } from '../../openJob'
 
+export const metadata = { title: 'Model of the print' }
+
 export default async function ModelPage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const { inks, papers } = await loadStore()

@@ -6,6 +6,8 @@ import { latestZoneMap } from '@/data/plate/zoneMaps'
 import { ColleRoom } from '@/stations/register/ColleRoom'
 import { openJob } from '../../openJob'
 
+export const metadata = { title: 'Chine collé' }
+
 export default async function CollePage({ params }: { params: Promise<{ job: string }> }) {
   const { id, editionSize } = await openJob((await params).job)
   const [pieces, kept, { papers }, marks] = await Promise.all([

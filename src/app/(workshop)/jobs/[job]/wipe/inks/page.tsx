@@ -7,6 +7,8 @@ import { lookOver } from '@/stations/wipe/inkLooks'
 import { PoupeeRoom } from '@/stations/wipe/PoupeeRoom'
 import { openJob } from '../../openJob'
 
+export const metadata = { title: 'Inks in order' }
+
 export default async function InksPage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const { id } = job

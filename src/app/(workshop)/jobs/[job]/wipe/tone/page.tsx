@@ -10,6 +10,8 @@ import { ToneRoom } from '@/stations/wipe/ToneRoom'
 import { firstMix } from '@/core/ink/mix'
 import { openJob } from '../../openJob'
 
+export const metadata = { title: 'Tone reading' }
+
 export default async function TonePage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const [kept, { inks, papers }] = await Promise.all([latestZoneMap(job.id), loadStore()])
