@@ -61,14 +61,23 @@ function ReadField({
 }
 
 /** A number with its unit; another unit of its kind, a fraction or a mixed number is read too. */
-export function NumberField({ unit: own, label, digits = 3, ...rest }: NumberFieldProps) {
-  const { unit, toShown, toKept, finer } = shownUnit(own)
+export function NumberField({
+  unit: own,
+  label,
+  digits = 3,
+  isDifference = false,
+  ...rest
+}: NumberFieldProps & {
+  /** a tolerance or another difference: degrees then have no zero of their own */
+  isDifference?: boolean
+}) {
+  const { unit, toShown, toKept, finer } = shownUnit(own, isDifference)
   return (
     <ReadField
       {...rest}
       label={unit ? `${label}, ${unit}` : label}
       read={(text) => {
-        const read = readQuantity(text, unit)
+        const read = readQuantity(text, unit, isDifference)
         return read === null ? null : toKept(read)
       }}
       write={(value) => formatNumber(toShown(value), digits + finer).replace('−', '-')}

@@ -7,6 +7,7 @@ import {
   type MatchSide,
 } from '@/core/match/matchImpression'
 import type { Rgb } from '@/core/match/picture'
+import { showUnits, type UnitOrder } from '@/core/units/shownUnits'
 
 /** One picture to be compared: its address, the corners of its sheet as shares of it, and what is known of it. */
 export interface MatchPicture extends Pick<MatchSide, 'corners' | 'dries' | 'plateAt'> {
@@ -18,6 +19,8 @@ export interface MatchTask {
   sheet: MatchImpressionInput['sheet']
   plate: MatchImpressionInput['plate']
   zones: MatchImpressionInput['zones']
+  /** in which the checks' words are written: a worker has nobody else to ask */
+  units: UnitOrder
 }
 /** What the page hears on the way, or in the end. */
 export type MatchReport = { step: number } | { match: ImpressionMatch } | { refusal: string }
@@ -67,6 +70,7 @@ async function work({ reference, impression, sheet, plate, zones }: MatchTask): 
 }
 
 self.onmessage = ({ data }: MessageEvent<MatchTask>) => {
+  showUnits(data.units)
   work(data).catch((error: unknown) =>
     self.postMessage({
       refusal: `The pictures could not be compared: ${error instanceof Error ? error.message : 'the work was cut off'}.`,

@@ -1,4 +1,4 @@
-import { formatCelsius, formatFine, formatGrams, shownStep } from '../units/quantity'
+import { formatCelsius, formatFines, formatGrams, shownStep } from '../units/quantity'
 import { capital } from '../units/capital'
 import { counted } from '../units/counted'
 import { firstMix, type RunMix } from '../ink/mix'
@@ -246,7 +246,11 @@ export function writeMorningSheet(readings: MorningReadings, jobs: readonly Morn
           { label: 'Pulled today', value: job.pulledToday ? 'yes' : 'not yet' },
           {
             label: 'Gap',
-            value: `${formatNumber(press.readingLeft * press.mmPerTurn, 2)} / ${formatFine(press.readingRight * press.mmPerTurn, 2)}`,
+            value: formatFines(
+              [press.readingLeft * press.mmPerTurn, press.readingRight * press.mmPerTurn],
+              ' / ',
+              2,
+            ),
           },
         ],
       })

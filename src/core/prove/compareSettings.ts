@@ -22,6 +22,10 @@ export interface SettingDifference {
 const SCREWS = ['press.turnsLeft', 'press.turnsRight'] as const
 const isScrew = (key: string) => (SCREWS as readonly string[]).includes(key)
 
+/** What was turned, by how much and which way: "Left screw 1/4 turn tighter". */
+const screwWords = (label: string, delta: number, write: (turns: number) => string): string =>
+  `${label} ${write(Math.abs(delta))} ${delta < 0 ? 'tighter' : 'looser'}`
+
 function inWords(
   entry: SettingEntry,
   before: SettingEntry | undefined,
@@ -29,8 +33,8 @@ function inWords(
   delta: number | null,
 ): string {
   if (delta !== null) {
+    if (isScrew(entry.key)) return screwWords(entry.label, delta, entry.write)
     const amount = entry.write(Math.abs(delta))
-    if (isScrew(entry.key)) return `${entry.label} ${amount} ${delta < 0 ? 'tighter' : 'looser'}`
     return `${entry.label} ${delta > 0 ? '+' : '−'}${amount} (${before!.text} → ${after!.text})`
   }
   if (!before) return `${entry.label} added: ${after!.text}`
@@ -38,8 +42,10 @@ function inWords(
   return `${entry.label}: ${before.text} → ${after.text}`
 }
 
+const BOTH_SCREWS = 'Both screws'
+
 /** Both screws turned alike are one act at the press, and one change. */
-function joinScrews(differences: SettingDifference[]): SettingDifference[] {
+function joinScrews(differences: SettingDifference[], write: (turns: number) => string): SettingDifference[] {
   const [left, right] = SCREWS.map((key) => differences.find((one) => one.key === key))
   if (!left || !right || left.delta === null || right.delta === null) return differences
   if (Math.abs(left.delta - right.delta) > 1e-9) return differences
@@ -47,10 +53,10 @@ function joinScrews(differences: SettingDifference[]): SettingDifference[] {
   const joined: SettingDifference = {
     ...left,
     key: 'press.turns',
-    label: 'Both screws',
+    label: BOTH_SCREWS,
     before: both(left.before, right.before),
     after: both(left.after, right.after),
-    words: left.words.replace(left.label, 'Both screws'),
+    words: screwWords(BOTH_SCREWS, left.delta, write),
   }
   return differences.filter((one) => one !== right).map((one) => (one === left ? joined : one))
 }
@@ -85,5 +91,5 @@ export function compareSettings(before: Bench, after: Bench): SettingDifference[
       ]
     })
     .sort((a, b) => order.indexOf(a.station) - order.indexOf(b.station))
-  return joinScrews(differences)
+  return joinScrews(differences, later.get(SCREWS[0])?.write ?? String)
 }

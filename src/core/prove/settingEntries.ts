@@ -1,4 +1,4 @@
-import { formatCelsius, formatCelsiusStep, formatFine, formatGrams } from '../units/quantity'
+import { formatCelsius, formatCelsiusStep, formatFine, formatFines, formatGrams } from '../units/quantity'
 import { plural } from '../units/counted'
 import { USUAL_TOLERANCES as U } from '../tolerance/usualTolerances'
 import { MODIFIERS } from '../ink/mix'
@@ -23,6 +23,8 @@ export interface SettingEntry {
   /** stable name, e.g. `press.turnsLeft` or `ink.part.Bone black` */
   key: string
   station: SettingStation
+  /** where it stands in the settings, e.g. `press.readingLeft` */
+  path: string
   label: string
   /** a number with its unit, or a code for what must be the same: never words */
   value: number | string
@@ -30,12 +32,14 @@ export interface SettingEntry {
   text: string
   /** usual tolerance on either side, in the value's own unit; null: must be the same (common practice, no source) */
   usualTolerance: number | null
+  /** the unit it is kept in, where another may be read first: mm, g or °C; '': none is turned */
+  unit: '' | 'mm' | 'g' | '°C'
   /** writes an amount of this setting: a tolerance or a difference */
   write: (amount: number) => string
 }
 
 type Code = string | readonly unknown[]
-type Entry = Omit<SettingEntry, 'station' | 'key'> & { key: string }
+type Entry = Omit<SettingEntry, 'station' | 'key' | 'path'> & { key: string; path?: string }
 
 const measured = (
   key: string,
@@ -43,8 +47,17 @@ const measured = (
   value: number,
   write: (value: number) => string,
   usualTolerance: number,
-  writeAmount = write,
-): Entry => ({ key, label, value, text: write(value), usualTolerance, write: writeAmount })
+): Entry => ({ key, label, value, text: write(value), usualTolerance, unit: '', write })
+/** A length, in whichever unit is read first. */
+const length = (...said: Parameters<typeof measured>): Entry => ({ ...measured(...said), unit: 'mm' })
+/** A temperature; how far it is off is a difference, which has no zero of its own. */
+const warmth = (key: string, label: string, celsius: number, usualTolerance: number): Entry => ({
+  ...measured(key, label, celsius, formatCelsius, usualTolerance),
+  unit: '°C',
+  write: formatCelsiusStep,
+})
+/** An entry that stands elsewhere in its station's setting than its name says. */
+const at = (path: string, entry: Entry): Entry => ({ ...entry, path })
 /** What must be the same. @param is what it is, as a code: two are the same when their codes are, whatever the words */
 const named = (key: string, label: string, is: Code, text = String(is)): Entry => ({
   key,
@@ -52,6 +65,7 @@ const named = (key: string, label: string, is: Code, text = String(is)): Entry =
   value: typeof is === 'string' ? is : JSON.stringify(is),
   text,
   usualTolerance: null,
+  unit: '',
   write: String,
 })
 const percent = (value: number) => `${formatNumber(value, 1)} %`
@@ -74,9 +88,9 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
     named('name', 'Plate', plate.name),
     named('kind', 'Kind', plate.kind, PLATE_KINDS[plate.kind].label),
     named('state', 'State', [plate.state], romanNumeral(plate.state)),
-    measured('widthMm', 'Width', plate.widthMm, formatMm, U.plateSizeMm),
-    measured('heightMm', 'Height', plate.heightMm, formatMm, U.plateSizeMm),
-    measured('thicknessMm', 'Thickness', plate.thicknessMm, (mm) => formatFine(mm, 3), U.plateThicknessMm),
+    length('widthMm', 'Width', plate.widthMm, formatMm, U.plateSizeMm),
+    length('heightMm', 'Height', plate.heightMm, formatMm, U.plateSizeMm),
+    length('thicknessMm', 'Thickness', plate.thicknessMm, (mm) => formatFine(mm, 3), U.plateThicknessMm),
     measured(
       'bevelDegrees',
       'Bevel',
@@ -95,65 +109,86 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
         mix.card ? `${mix.name}, card ${mix.card.version}${mix.card.isChanged ? ', changed' : ''}` : mix.name,
       ),
       ...mix.parts.map(({ name, parts }) =>
-        measured(`part.${name}`, name, (100 * parts) / total, percent, U.inkPartPercent),
+        at('parts', measured(`part.${name}`, name, (100 * parts) / total, percent, U.inkPartPercent)),
       ),
       ...mix.modifiers.map(({ modifier, amount }) => {
         const { label, unit } = MODIFIERS[modifier]
-        return measured(
-          `modifier.${modifier}`,
-          label,
-          amount,
-          (value) =>
-            unit === 'drops'
-              ? `${formatNumber(value, 1)} ${plural(value, 'drop', 'drops')}`
-              : formatGrams(value, 2),
-          unit === 'drops' ? U.modifierDrops : U.modifierGrams,
-        )
+        if (unit === 'drops')
+          return at(
+            'modifiers',
+            measured(
+              `modifier.${modifier}`,
+              label,
+              amount,
+              (value) => `${formatNumber(value, 1)} ${plural(value, 'drop', 'drops')}`,
+              U.modifierDrops,
+            ),
+          )
+        return at('modifiers', {
+          ...measured(
+            `modifier.${modifier}`,
+            label,
+            amount,
+            (grams) => formatGrams(grams, 2),
+            U.modifierGrams,
+          ),
+          unit: 'g',
+        })
       }),
-      measured('plateC', 'Plate', mix.plateC, formatCelsius, U.plateC, formatCelsiusStep),
-      measured('roomC', 'Room', mix.roomC, formatCelsius, U.roomC, formatCelsiusStep),
-    ]
+      warmth('plateC', 'Plate', mix.plateC, U.plateC),
+      warmth('roomC', 'Room', mix.roomC, U.roomC),
+    ].map((entry) => at(`mixes.0.${entry.path ?? entry.key}`, entry))
   },
   wipe: (order) => [
     ...order.inking.map((one, i) =>
-      named(
-        `inking.${i + 1}`,
-        order.inking.length > 1 ? `Ink ${i + 1}` : 'Inked with',
-        [one.ink, one.tool, one.where, one.zones],
-        describeInking(one),
+      at(
+        'inking',
+        named(
+          `inking.${i + 1}`,
+          order.inking.length > 1 ? `Ink ${i + 1}` : 'Inked with',
+          [one.ink, one.tool, one.where, one.zones],
+          describeInking(one),
+        ),
       ),
     ),
     ...(order.zoneMapVersion === null
       ? []
-      : [named('zoneMap', 'Zone map', [order.zoneMapVersion], `version ${order.zoneMapVersion}`)]),
-    named('order', 'Order', order.steps.map(stepCode), order.steps.map(describeWipeStep).join(' → ')),
-    measured(
-      'seconds',
-      'Wiping time',
-      wipingSeconds(order),
-      (value) => `${formatNumber(value, 0)} s`,
-      U.wipingSeconds,
-    ),
-    measured(
-      'strokes',
-      'Strokes',
-      order.steps.reduce((sum, step) => sum + step.strokes, 0),
-      (value) => formatNumber(value, 0),
-      U.strokes,
-    ),
-    named(
-      'manner',
-      'Manner',
-      order.steps.map(mannerCode),
-      order.steps.map(howToWipe).filter(Boolean).join(' → '),
-    ),
+      : [
+          at(
+            'zoneMapVersion',
+            named('zoneMap', 'Zone map', [order.zoneMapVersion], `version ${order.zoneMapVersion}`),
+          ),
+        ]),
+    ...[
+      named('order', 'Order', order.steps.map(stepCode), order.steps.map(describeWipeStep).join(' → ')),
+      measured(
+        'seconds',
+        'Wiping time',
+        wipingSeconds(order),
+        (value) => `${formatNumber(value, 0)} s`,
+        U.wipingSeconds,
+      ),
+      measured(
+        'strokes',
+        'Strokes',
+        order.steps.reduce((sum, step) => sum + step.strokes, 0),
+        (value) => formatNumber(value, 0),
+        U.strokes,
+      ),
+      named(
+        'manner',
+        'Manner',
+        order.steps.map(mannerCode),
+        order.steps.map(howToWipe).filter(Boolean).join(' → '),
+      ),
+    ].map((entry) => at('steps', entry)),
     named('plateTone', 'Plate tone', order.plateTone, PLATE_TONES[order.plateTone]),
   ],
   paper: (paper) => [
     named('name', 'Paper', paper.name),
     measured('gsm', 'Weight', paper.gsm, (value) => `${formatNumber(value, 0)} g/m²`, U.paperGsm),
-    measured('sheetWidthMm', 'Sheet width', paper.sheetWidthMm, formatMm, U.sheetSizeMm),
-    measured('sheetHeightMm', 'Sheet height', paper.sheetHeightMm, formatMm, U.sheetSizeMm),
+    length('sheetWidthMm', 'Sheet width', paper.sheetWidthMm, formatMm, U.sheetSizeMm),
+    length('sheetHeightMm', 'Sheet height', paper.sheetHeightMm, formatMm, U.sheetSizeMm),
     named('method', 'Damping', paper.method, DAMPING_METHODS[paper.method].label),
     measured(
       'dampMinutes',
@@ -166,10 +201,10 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
   ],
   press: (press) => [
     named('name', 'Press', press.name),
-    measured('turnsLeft', 'Left screw', press.readingLeft, formatTurns, U.turns),
-    measured('turnsRight', 'Right screw', press.readingRight, formatTurns, U.turns),
+    at('readingLeft', measured('turnsLeft', 'Left screw', press.readingLeft, formatTurns, U.turns)),
+    at('readingRight', measured('turnsRight', 'Right screw', press.readingRight, formatTurns, U.turns)),
     named('packName', 'Blankets', press.packName),
-    measured('makeReadyMm', 'Make-ready', press.makeReadyMm, (mm) => formatFine(mm, 2), U.makeReadyMm),
+    length('makeReadyMm', 'Make-ready', press.makeReadyMm, (mm) => formatFine(mm, 2), U.makeReadyMm),
     measured('passes', 'Passes', press.passes, (value) => formatNumber(value, 0), U.passes),
     ...(press.direction === 'one-way'
       ? []
@@ -190,11 +225,14 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
     named('scheme', 'Margins', marginsCode(register), writeMargins(register)),
     named('laying', 'Laying', register.laying, LAYING_METHODS[register.laying]),
     ...register.plates.map(({ name, widthMm, heightMm, rightMm, upMm }, i) =>
-      named(
-        `plate.${i + 2}`,
-        `Plate ${i + 2}`,
-        [name, widthMm, heightMm, rightMm, upMm],
-        `${name}, ${formatMm(widthMm)} × ${formatMm(heightMm)}${rightMm || upMm ? `, off ${formatNumber(rightMm, 1)} / ${formatFine(upMm, 1)}` : ''}`,
+      at(
+        'plates',
+        named(
+          `plate.${i + 2}`,
+          `Plate ${i + 2}`,
+          [name, widthMm, heightMm, rightMm, upMm],
+          `${name}, ${formatMm(widthMm)} × ${formatMm(heightMm)}${rightMm || upMm ? `, off ${formatFines([rightMm, upMm], ' / ', 1)}` : ''}`,
+        ),
       ),
     ),
     ...(register.plates.length > 0
@@ -209,7 +247,12 @@ export function settingEntries(bench: Bench): SettingEntry[] {
     const setting = bench[station]
     return setting === null
       ? []
-      : READ[station](setting).map((entry) => ({ ...entry, station, key: `${station}.${entry.key}` }))
+      : READ[station](setting).map((entry) => ({
+          ...entry,
+          station,
+          key: `${station}.${entry.key}`,
+          path: `${station}.${entry.path ?? entry.key}`,
+        }))
   }
   return (Object.keys(READ) as SettingStation[]).flatMap(read)
 }

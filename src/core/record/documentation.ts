@@ -65,8 +65,8 @@ const writeHands = ({ inked, wiped, laid }: Pull['hands']) => {
 const isAnyKnown = ({ origins }: Bench) => Object.keys(origins ?? {}).length > 0
 
 /** A setting as the sheet states it: what was typed as it is, anything else with where it comes from. */
-function said(settings: Bench, key: string, label: string, text: string): DocumentedRow {
-  const origin = originOf(settings, key)
+function said(settings: Bench, path: string, label: string, text: string): DocumentedRow {
+  const origin = originOf(settings, { path })
   const words = origin === null && !isAnyKnown(settings) ? '' : ORIGIN_WORDS[origin ?? 'unknown']
   return {
     label,
@@ -128,7 +128,7 @@ export function documentJob(job: DocumentedJob, zone: string): Documentation {
     })
   if (drying) edited.push({ label: 'Dried', value: `from ${day(drying.laidAt)} to ${day(drying.readyAt)}` })
 
-  const isKindSaid = originOf(job.bench, 'plate.kind') !== 'default'
+  const isKindSaid = originOf(job.bench, { path: 'plate.kind' }) !== 'default'
   const technique = plate && isKindSaid ? PLATE_KINDS[plate.kind].label.toLowerCase() : 'intaglio'
   const plateSize = plate ? `${formatMm(plate.widthMm)} × ${formatMm(plate.heightMm)}` : null
   const made: DocumentedRow[] = plate
@@ -146,8 +146,8 @@ export function documentJob(job: DocumentedJob, zone: string): Documentation {
   const written = (settings: Bench): DocumentedRow[] => [
     ...settingEntries(settings)
       .filter(({ station }) => station !== 'plate')
-      .map(({ key, station, label, text }) =>
-        said(settings, key, `${STATIONS[station]}: ${label.toLowerCase()}`, text),
+      .map(({ path, station, label, text }) =>
+        said(settings, path, `${STATIONS[station]}: ${label.toLowerCase()}`, text),
       ),
     ...(isAnyKnown(settings)
       ? []

@@ -22,7 +22,8 @@ export function parseLength(text: string): number | null {
 /** Whether a length lies within 0.2 mm of a sixteenth of an inch, so that a rule shows it. */
 export function isOnTheRule(mm: number): boolean {
   const sixteenths = Math.round((Math.abs(mm) / MM_PER_INCH) * 16)
-  return Math.abs(Math.abs(mm) - (sixteenths / 16) * MM_PER_INCH) <= 0.2
+  // A rule's nought stands for nothing but nought.
+  return (sixteenths > 0 || mm === 0) && Math.abs(Math.abs(mm) - (sixteenths / 16) * MM_PER_INCH) <= 0.2
 }
 
 /**

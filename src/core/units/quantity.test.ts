@@ -6,14 +6,19 @@ import {
   bothLengths,
   formatCelsius,
   formatCelsiusStep,
+  formatArea,
+  formatCm,
   formatFine,
+  formatFines,
   formatGrams,
+  lengthUnit,
   shownDegrees,
+  shownMm,
   shownStep,
   shownUnit,
 } from './quantity'
 import { shownUnits, showUnits } from './shownUnits'
-import { convertQuantity } from './typedNumber'
+import { convertQuantity, readQuantity } from './typedNumber'
 
 afterEach(() => showUnits('metric'))
 
@@ -44,12 +49,23 @@ describe('units as a workshop reads them', () => {
     expect([writeReading('plateC', 37), writeDifference('plateC', 5)]).toEqual(['98.6 °F', '9 °F'])
     expect([parseLength('5'), parseLength('150 mm'), parseLength('1/2')]).toEqual([127, 150, 12.7])
   })
+  it('lengths that belong together are of one unit, whichever it is', () => {
+    const size = () => formatFines([301.1, 253.7], ' × ', 1)
+    const all = () => [size(), formatCm(730, 0), formatArea(216, 0), `${shownMm(25.4, 1)} ${lengthUnit()}`]
+    expect(all()).toEqual(['301.1 × 253.7 mm', '73 cm', '216 cm²', '25.4 mm'])
+    showUnits('inches')
+    // 301.1 / 25.4 = 11.854; 216 cm² / 6.4516 = 33.48 in².
+    expect(all()).toEqual(['11.85 × 9.99 in', '28.7 in', '33.5 in²', '1 in'])
+  })
   it('a field of grams is one of ounces, and what is typed there is kept in grams', () => {
     expect(shownUnit('g of ink').unit).toBe('g of ink')
     showUnits('inches')
     const { unit, toShown, toKept } = shownUnit('g of ink')
     expect([unit, toShown(28.349523125), toKept(2)]).toEqual(['oz of ink', 1, 56.69904625])
     expect(shownUnit('°C').toKept(68)).toBeCloseTo(20, 12)
+    // A tolerance of 2 °C is one of 3.6 °F, not 35.6.
+    expect(shownUnit('°C', true).toShown(2)).toBeCloseTo(3.6, 12)
+    expect(shownUnit('°C', true).toKept(3.6)).toBeCloseTo(2, 12)
     expect([shownUnit('min').unit, shownUnit('g/m²').unit, shownUnit(undefined).unit]).toEqual([
       'min',
       'g/m²',
@@ -70,6 +86,15 @@ describe('units as a workshop reads them', () => {
   it('converts within one kind only', () => {
     expect(convertQuantity(1, 'lb', 'oz')).toBeCloseTo(16, 12)
     expect(convertQuantity(1, 'mm', 'g')).toBeNull()
-    expect([isOnTheRule(190.5), isOnTheRule(12)]).toEqual([true, false])
+    expect([readQuantity('2 °C', '°F'), readQuantity('2 °C', '°F', true)]).toEqual([
+      expect.closeTo(35.6, 9),
+      expect.closeTo(3.6, 9),
+    ])
+    expect([isOnTheRule(190.5), isOnTheRule(12), isOnTheRule(0.1), isOnTheRule(0)]).toEqual([
+      true,
+      false,
+      false,
+      true,
+    ])
   })
 })

@@ -12,6 +12,33 @@ export function formatFine(mm: number, digits: number): string {
     : `${formatNumber(mm / MM_PER_INCH, finer(digits))} in`
 }
 
+/**
+ * Writes small lengths that belong together, with the unit once behind the last.
+ *
+ * @example formatFines([301.1, 253.7], ' × ', 1) // "301.1 × 253.7 mm"
+ */
+export const formatFines = (mms: readonly number[], between: string, digits: number): string =>
+  `${mms.map((mm) => shownMm(mm, digits)).join(between)} ${lengthUnit()}`
+
+/** Writes a length as a number of the unit that is read first, for a drawing that names the unit once. */
+export const shownMm = (mm: number, digits: number): string =>
+  shownUnits() === 'metric' ? formatNumber(mm, digits) : formatNumber(mm / MM_PER_INCH, finer(digits))
+
+/** The unit in which lengths are read first. */
+export const lengthUnit = (): string => (shownUnits() === 'metric' ? 'mm' : 'in')
+
+/** Writes a length of some centimetres: `73 cm`, or `28.7 in` where inches are read first. */
+export const formatCm = (mm: number, digits: number): string =>
+  shownUnits() === 'metric'
+    ? `${formatNumber(mm / 10, digits)} cm`
+    : `${formatNumber(mm / MM_PER_INCH, finer(digits))} in`
+
+/** Writes an area: `216 cm²`, or `33.5 in²` where inches are read first. */
+export const formatArea = (cm2: number, digits: number): string =>
+  shownUnits() === 'metric'
+    ? `${formatNumber(cm2, digits)} cm²`
+    : `${formatNumber(convertQuantity(cm2, 'cm²', 'in²')!, finer(digits))} in²`
+
 /** Writes a side of a plate or a sheet in whichever unit is read first, with the other beneath it. */
 export function bothLengths(mm: number, digits = 2): { first: string; second: string } {
   const metric = `${formatNumber(mm, digits)} mm`
@@ -41,17 +68,17 @@ export const shownDegrees = (celsius: number): number =>
 
 /** A difference of degrees as a number in the unit that is read first. */
 export const shownStep = (celsius: number): number =>
-  shownUnits() === 'metric' ? celsius : (celsius * 9) / 5
+  shownUnits() === 'metric' ? celsius : convertQuantity(celsius, '°C', '°F', true)!
 
 /** Writes a difference of temperatures, which has no zero of its own: 4 °C are 7.2 °F. */
 export function formatCelsiusStep(celsius: number, digits = 1): string {
   return shownUnits() === 'metric'
     ? `${formatNumber(celsius, digits)} °C`
-    : `${formatNumber((celsius * 9) / 5, digits)} °F`
+    : `${formatNumber(shownStep(celsius), digits)} °F`
 }
 
 /** What stands in a field for these units where inches are read first. */
-const TURNED: Record<string, string> = { mm: 'in', g: 'oz', '°C': '°F' }
+const TURNED: Record<string, string> = { mm: 'in', g: 'oz', '°C': '°F', 'cm²': 'in²' }
 
 /** A field's unit as it is shown, and the ways between what is kept and what stands in the field. */
 export interface ShownUnit {
@@ -65,17 +92,18 @@ export interface ShownUnit {
 /**
  * The unit in which a field is read: its own, or the one of its kind that is read first. Only the first word is the unit.
  *
+ * @param isDifference of two values: degrees then have no zero of their own
  * @example shownUnit('g of ink').unit // 'oz of ink' where ounces are read first
  */
-export function shownUnit(unit: string | undefined): ShownUnit {
+export function shownUnit(unit: string | undefined, isDifference = false): ShownUnit {
   const same = (value: number) => value
   const [first, ...words] = unit?.split(' ') ?? []
   const turned = first && shownUnits() === 'inches' ? TURNED[first] : undefined
   if (!turned) return { unit, toShown: same, toKept: same, finer: 0 }
   return {
     unit: [turned, ...words].join(' '),
-    toShown: (kept) => convertQuantity(kept, first, turned)!,
-    toKept: (shown) => convertQuantity(shown, turned, first)!,
+    toShown: (kept) => convertQuantity(kept, first, turned, isDifference)!,
+    toKept: (shown) => convertQuantity(shown, turned, first, isDifference)!,
     finer: turned === '°F' ? 0 : 1,
   }
 }

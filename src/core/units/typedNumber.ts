@@ -123,15 +123,21 @@ const fieldUnit = (shown: string) =>
 /**
  * Turns a quantity into another unit of its kind.
  *
+ * @param isDifference of two quantities: 4 °C are then 7.2 °F, since a difference has no zero of its own
  * @returns null where the two are not of one kind
  * @example convertQuantity(60, '°F', '°C') // 15.555…
  */
-export function convertQuantity(value: number, fromUnit: string, toUnit: string): number | null {
+export function convertQuantity(
+  value: number,
+  fromUnit: string,
+  toUnit: string,
+  isDifference = false,
+): number | null {
   const [from, to] = [fromUnit, toUnit].map((unit) => named(unit.toLowerCase()))
   const family = FAMILIES.find((one) => from in one && to in one)
   if (!family) return null
-  const base = (value - (family[from].from ?? 0)) * family[from].times
-  return base / family[to].times + (family[to].from ?? 0)
+  const zero = (unit: string) => (isDifference ? 0 : (family[unit].from ?? 0))
+  return ((value - zero(from)) * family[from].times) / family[to].times + zero(to)
 }
 
 /**
@@ -142,10 +148,10 @@ export function convertQuantity(value: number, fromUnit: string, toUnit: string)
  * @example readQuantity('60 °F', '°C') // 15.555…
  * @example readQuantity('1 1/2 h', 'minutes') // 90
  */
-export function readQuantity(text: string, unit = ''): number | null {
+export function readQuantity(text: string, unit = '', isDifference = false): number | null {
   const typed = readTypedNumber(text)
   if (!typed) return null
   const [from, to] = [named(typed.unit), fieldUnit(unit.trim().toLowerCase())]
   if (from === '' || from === to) return typed.value
-  return convertQuantity(typed.value, from, to)
+  return convertQuantity(typed.value, from, to, isDifference)
 }

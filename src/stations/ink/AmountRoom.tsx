@@ -1,6 +1,6 @@
 'use client'
 
-import { formatGrams } from '@/core/units/quantity'
+import { formatArea, formatGrams } from '@/core/units/quantity'
 import { useState } from 'react'
 import {
   estimatePutOn,
@@ -233,7 +233,7 @@ export function AmountRoom({ weighings }: { weighings: PotWeighing[] }) {
           />
           {path && (
             <p className="sm:col-span-2">
-              On {formatNumber(areaCm2!, 0)} cm² {formatGrams(path.putOn, 2)} is put on,{' '}
+              On {formatArea(areaCm2!, 0)} {formatGrams(path.putOn, 2)} is put on,{' '}
               {formatGrams(path.returned, 2)} carded back, <b>{formatGrams(path.usedUp, 2)} used up</b>; the
               plate holds {formatGrams(path.onPlate, 2)} of it for the print.
             </p>

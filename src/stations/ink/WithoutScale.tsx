@@ -116,7 +116,7 @@ function Counting({
         <div className="mt-2 flex flex-wrap items-center gap-3">
           <p role="status">
             {counted(mix.portions, one, many)}: about <b>{formatGrams(mix.grams, 1)}</b>, from{' '}
-            {formatNumber(mix.from, 1)} to {formatGrams(mix.to, 1)} until it is weighed.
+            {formatGrams(mix.from, 1)} to {formatGrams(mix.to, 1)} until it is weighed.
             {mix.wanted.every((wanted) => wanted <= 0.05)
               ? ' The colours stand as the recipe has them.'
               : ` The recipe wants ${counted(Math.ceil(mix.wanted.reduce((sum, wanted) => sum + wanted, 0)), one, many)} more.`}

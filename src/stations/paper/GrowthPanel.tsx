@@ -1,6 +1,6 @@
 'use client'
 
-import { formatFine, formatGrams } from '@/core/units/quantity'
+import { formatFine, formatFines, formatGrams } from '@/core/units/quantity'
 import { useState } from 'react'
 import { dampSize, dryPlateMark, learnGrowth, strayOfDrierRun, type GrowthMarks } from '@/core/paper/growth'
 import { formatNumber } from '@/core/units/length'
@@ -25,7 +25,7 @@ interface GrowthPanelProps {
 }
 
 const size = ({ widthMm, heightMm }: { widthMm: number; heightMm: number }) =>
-  `${formatNumber(widthMm, 1)} × ${formatFine(heightMm, 1)}`
+  formatFines([widthMm, heightMm], ' × ', 1)
 
 /** How the sheet grows when damp and what that does to the plate mark and to a second run; learned from marks measured twice. */
 export function GrowthPanel({ paperId, sheet, grain, marks, secondRunGrams }: GrowthPanelProps) {

@@ -1,6 +1,6 @@
 'use client'
 
-import { formatFine } from '@/core/units/quantity'
+import { formatFines } from '@/core/units/quantity'
 import { capital } from '@/core/units/capital'
 import { Printer } from 'lucide-react'
 import { useState } from 'react'
@@ -133,7 +133,7 @@ export function TearPlan({ piece, need }: TearPlanProps) {
         )}
         <p className="text-sm sm:col-span-2">
           {frame
-            ? `Goes whole into a stock frame ${frame.name}, with ${formatNumber(frame.sparesMm.across, 0)} × ${formatFine(frame.sparesMm.down, 0)} left over in all.`
+            ? `Goes whole into a stock frame ${frame.name}, with ${formatFines([frame.sparesMm.across, frame.sparesMm.down], ' × ', 0)} left over in all.`
             : '◆ Larger than any stock frame.'}
         </p>
         {plan && (

@@ -1,6 +1,6 @@
 'use client'
 
-import { formatGrams } from '@/core/units/quantity'
+import { formatArea, formatGrams } from '@/core/units/quantity'
 import { dayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import { useState } from 'react'
@@ -166,7 +166,7 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
                         </th>
                         <td>{dayOf(use.at, zone)}</td>
                         <td>{formatNumber(use.minutes, 1)}</td>
-                        <td>{formatNumber(use.openAreaCm2, 0)} cm²</td>
+                        <td>{formatArea(use.openAreaCm2, 0)}</td>
                         <td>{depthWords(account.depths[i], use)}</td>
                       </tr>
                     ))}

@@ -1,9 +1,9 @@
 'use client'
 
+import { formatArea } from '@/core/units/quantity'
 import { capital } from '@/core/units/capital'
 import { PLATE_KINDS, romanNumeral, type PlateKind, type PlateSetting } from '@/core/plate/plate'
 import { costOfAProof, describePlateLife, plateLife, type PlateHistory } from '@/core/plate/plateLife'
-import { formatNumber } from '@/core/units/length'
 import { Figure } from '@/ui/Figure'
 import { SelectField, TextField } from '@/ui/Field'
 import { LengthField, NumberField } from '@/ui/NumberField'
@@ -108,7 +108,7 @@ export function PlateStation({ states, history }: { states: PlatePictureState[];
             {measured && (
               <Figure
                 name="plate-area"
-                value={`${formatNumber((measured.widthMm * measured.heightMm) / 100, 0)} cm²`}
+                value={formatArea((measured.widthMm * measured.heightMm) / 100, 0)}
                 label="Plate area"
               />
             )}

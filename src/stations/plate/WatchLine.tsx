@@ -1,6 +1,5 @@
 import { formatFine } from '@/core/units/quantity'
 import { openSpots, type WatchSpot } from '@/core/plate/plateState'
-import { formatNumber } from '@/core/units/length'
 
 /** The plate's known flaws, where a pull is looked at. */
 export function WatchLine({ spots }: { spots: readonly WatchSpot[] }) {
@@ -12,7 +11,7 @@ export function WatchLine({ spots }: { spots: readonly WatchSpot[] }) {
       {open
         .map(
           ({ note, at: [x, y] }) =>
-            `${note} (${formatFine(x, 0)} from the left, ${formatNumber(y, 0)} from the top of the plate; reversed on the print)`,
+            `${note} (${formatFine(x, 0)} from the left, ${formatFine(y, 0)} from the top of the plate; reversed on the print)`,
         )
         .join('; ')}
       .

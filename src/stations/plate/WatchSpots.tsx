@@ -1,6 +1,5 @@
-import { formatFine } from '@/core/units/quantity'
+import { formatFines } from '@/core/units/quantity'
 import { romanNumeral } from '@/core/plate/plate'
-import { formatNumber } from '@/core/units/length'
 import type { KeptWatchSpot } from '@/data/plate/plateWatch'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
@@ -46,7 +45,7 @@ export function WatchSpots({ spots, state }: { spots: KeptWatchSpot[]; state: nu
             className="flex flex-wrap items-center justify-between gap-x-3 border-b border-line py-1 text-sm"
           >
             <span className={goneAt ? 'text-muted line-through' : ''}>
-              {said} ({formatNumber(sx, 0)}, {formatFine(sy, 0)}; state {romanNumeral(seen)})
+              {said} ({formatFines([sx, sy], ', ', 0)}; state {romanNumeral(seen)})
             </span>
             {!goneAt && (
               <Button

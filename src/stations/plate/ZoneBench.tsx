@@ -1,5 +1,6 @@
 'use client'
 
+import { formatCm } from '@/core/units/quantity'
 import dynamic from 'next/dynamic'
 import { useRouter } from 'next/navigation'
 import { useDeferredValue, useMemo } from 'react'
@@ -15,7 +16,6 @@ import {
   type ToneSpot,
 } from '@/core/plate/zoneMap'
 import { counted } from '@/core/units/counted'
-import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { TextField } from '@/ui/Field'
@@ -228,7 +228,11 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
           {borders.length > 0 && (
             <p className="text-sm text-muted">
               {counted(borders.length, 'border')} between zones,{' '}
-              {formatNumber(borders.reduce((sum, { lengthMm }) => sum + lengthMm, 0) / 10, 0)} cm in all.
+              {formatCm(
+                borders.reduce((sum, { lengthMm }) => sum + lengthMm, 0),
+                0,
+              )}{' '}
+              in all.
             </p>
           )}
           <div className="grid gap-3 border-t border-line pt-3">

@@ -1,5 +1,6 @@
 'use client'
 
+import { formatArea } from '@/core/units/quantity'
 import { ArrowDown, ArrowUp, X } from 'lucide-react'
 import type { ZoneArea } from '@/core/plate/zoneAreas'
 import { BORDERS, type Border, type Zone } from '@/core/plate/zoneMap'
@@ -68,8 +69,7 @@ export function ZoneLedger({
               </span>
             </span>
             <span className="condensed text-sm">
-              {areas[i] &&
-                `${formatNumber(areas[i].areaCm2, 1)} cm², ${formatNumber(100 * areas[i].share, 0)} %`}
+              {areas[i] && `${formatArea(areas[i].areaCm2, 1)}, ${formatNumber(100 * areas[i].share, 0)} %`}
             </span>
           </button>
           {zone.id === chosen && (

@@ -1,6 +1,6 @@
 'use client'
 
-import { formatFine } from '@/core/units/quantity'
+import { formatFine, formatFines } from '@/core/units/quantity'
 import { dayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import Link from 'next/link'
@@ -83,7 +83,7 @@ export function BlanketShelf({
                   viewBox="0 0 60 60"
                   className="size-14 flex-none"
                   role="img"
-                  aria-label={`${formatNumber(blanket.nowMm, 2)} of ${formatFine(blanket.newMm, 2)}`}
+                  aria-label={formatFines([blanket.nowMm, blanket.newMm], ' of ', 2)}
                 >
                   <rect
                     x="6"
@@ -107,8 +107,8 @@ export function BlanketShelf({
                 </svg>
                 <p className="min-w-56 flex-1">
                   <b>{blanket.name}</b>: {BLANKET_KINDS[blanket.kind].label.toLowerCase()},{' '}
-                  {BLANKET_KINDS[blanket.kind].does}. {formatNumber(blanket.nowMm, 2)} of{' '}
-                  {formatFine(blanket.newMm, 2)}, {SIDES_UP[blanket.sideUp]}.
+                  {BLANKET_KINDS[blanket.kind].does}. {formatFines([blanket.nowMm, blanket.newMm], ' of ', 2)}
+                  , {SIDES_UP[blanket.sideUp]}.
                   <span className="condensed block text-sm text-muted">
                     gives up to {formatNumber(100 * layer.densificationStrain!, 0)} %,{' '}
                     {formatNumber(layer.modulusMPa, 2)} MPa{' '}

@@ -1,6 +1,5 @@
-import { formatFine } from '@/core/units/quantity'
+import { formatFine, lengthUnit, shownMm } from '@/core/units/quantity'
 import { gapMm, type PressSetting } from '@/core/press/pressSetting'
-import { formatNumber } from '@/core/units/length'
 
 /** Height of the drawing in units; the width is as wide as the roller needs. */
 const HEIGHT = 190
@@ -73,7 +72,7 @@ export function SideElevation({
                 fill="none"
               />
               <text x="204" y={labelY[i]} fontSize="11" fill="currentColor">
-                {name} {formatNumber(mm, 2)}
+                {name} {shownMm(mm, 2)}
               </text>
             </g>
           )
@@ -101,11 +100,11 @@ export function SideElevation({
           strokeDasharray="3 2"
         />
         <text x="4" y={Math.max(10, nipY - 4)} fontSize="11" fill="currentColor">
-          {formatNumber(gap, 2)}
+          {shownMm(gap, 2)}
         </text>
       </svg>
       <figcaption className="text-xs text-muted">
-        From the side, to scale, mm. The stack is {formatFine(total, 2)}; the roller leaves{' '}
+        From the side, to scale, {lengthUnit()}. The stack is {formatFine(total, 2)}; the roller leaves{' '}
         {formatFine(gap, 2)}
         {total > gap ? `, so it gives way by ${formatFine(total - gap, 2)}` : ': nothing is pressed'}.
       </figcaption>

@@ -2,7 +2,7 @@
 
 import type { Pull } from '@/core/edition/pull'
 import { FEATURE_KEYS, FEATURES, PASSES, type Pass } from '@/core/prove/features'
-import { settingEntries, type SettingEntry } from '@/core/prove/settingEntries'
+import { settingEntries } from '@/core/prove/settingEntries'
 import { leftAsLaidOut } from '@/core/prove/settingOrigins'
 import { STATIONS } from '@/core/prove/settings'
 import { usualTolerances } from '@/core/prove/tolerance'
@@ -15,9 +15,6 @@ import { useJob } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import { Problems } from '../across/pull/Problems'
 import { PRESETS, type Approval, type Preset } from './useApproval'
-
-/** Whether a tolerance is written in inches, °F or ounces beneath its field, which takes it as it is kept. */
-const isTurned = ({ write }: SettingEntry) => / (?:in|°F|oz)$/.test(write(1))
 
 /** What is approved, how strictly it is held to, and what nobody has said of it. */
 export function ApproveForm({
@@ -99,7 +96,9 @@ export function ApproveForm({
           {measured.map((entry) => (
             <NumberField
               key={entry.key}
-              label={`${STATIONS[entry.station]}: ${entry.label} ±${isTurned(entry) ? ', metric' : ''}`}
+              label={`${STATIONS[entry.station]}: ${entry.label} ±`}
+              unit={entry.unit || undefined}
+              isDifference
               value={wish.tolerances[entry.key]}
               hint={`${entry.text} ± ${entry.write(wish.tolerances[entry.key] ?? 0)}`}
               problem={problemAt(problems, `tolerances.${entry.key}`)}

@@ -1,7 +1,7 @@
-import { formatGrams } from '@/core/units/quantity'
+import { formatArea, formatGrams } from '@/core/units/quantity'
 import type { ColleNest, ColleSetting, ColleTemplate } from '@/core/register/chineColle'
 import { counted } from '@/core/units/counted'
-import { formatMm, formatNumber } from '@/core/units/length'
+import { formatMm } from '@/core/units/length'
 import { Figure } from '@/ui/Figure'
 
 /** What a piece comes to: its size cut dry, how many a sheet gives and how they lie on it, and the paste for all. */
@@ -20,7 +20,7 @@ export function ColleFigures({
         <Figure
           value={`${formatMm(template.widthMm)} × ${formatMm(template.heightMm)}`}
           label="cut dry"
-          note={`${formatNumber(template.areaCm2, 1)} cm²`}
+          note={formatArea(template.areaCm2, 1)}
         />
         <Figure
           value={nest.perSheet === 0 ? 'none' : nest.perSheet}

@@ -1,6 +1,6 @@
 'use client'
 
-import { formatFine } from '@/core/units/quantity'
+import { formatFine, lengthUnit, shownMm } from '@/core/units/quantity'
 import { dayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import { useState } from 'react'
@@ -97,8 +97,8 @@ export function MisfitSolver({ plate, isFaceDown, misfits }: MisfitSolverProps) 
               <div className="mt-4 flex flex-wrap gap-x-8 gap-y-3">
                 <Figure
                   name="misfit-shift"
-                  value={`${formatNumber(misfit.shiftMm.x, 2)} / ${formatNumber(misfit.shiftMm.y, 2)}`}
-                  label="mm right / up, on the print"
+                  value={`${shownMm(misfit.shiftMm.x, 2)} / ${shownMm(misfit.shiftMm.y, 2)}`}
+                  label={`${lengthUnit()} right / up, on the print`}
                 />
                 <Figure
                   name="misfit-rotation"
@@ -141,8 +141,8 @@ export function MisfitSolver({ plate, isFaceDown, misfits }: MisfitSolverProps) 
             <ol>
               {history.map(({ at, by, solved, worstMm, isSeen }, i) => (
                 <li key={at + i} className="condensed border-t border-line py-1">
-                  {dayOf(at, zone)} {by}: {formatNumber(solved.shiftMm.x, 2)} right,{' '}
-                  {formatNumber(solved.shiftMm.y, 2)} up, {formatNumber(solved.rotationDeg, 2)}°; worst corner{' '}
+                  {dayOf(at, zone)} {by}: {formatFine(solved.shiftMm.x, 2)} right,{' '}
+                  {formatFine(solved.shiftMm.y, 2)} up, {formatNumber(solved.rotationDeg, 2)}°; worst corner{' '}
                   {formatFine(worstMm, 2)}
                   {isSeen ? ' ◆ seen' : ': not seen'}
                 </li>
@@ -150,8 +150,8 @@ export function MisfitSolver({ plate, isFaceDown, misfits }: MisfitSolverProps) 
             </ol>
             {lasting && (
               <p className="mt-1 font-medium">
-                ◆ It keeps coming back: {formatNumber(lasting.xMm, 2)} right, {formatNumber(lasting.yMm, 2)}{' '}
-                up. That is in the registration sheet or its stops, not in the hand: move the outline.
+                ◆ It keeps coming back: {formatFine(lasting.xMm, 2)} right, {formatFine(lasting.yMm, 2)} up.
+                That is in the registration sheet or its stops, not in the hand: move the outline.
               </p>
             )}
           </section>

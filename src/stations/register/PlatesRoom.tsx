@@ -1,6 +1,6 @@
 'use client'
 
-import { formatFine } from '@/core/units/quantity'
+import { formatFine, formatFines } from '@/core/units/quantity'
 import { useState } from 'react'
 import { learnGrowth, type GrowthMarks } from '@/core/paper/growth'
 import type { KeptMisfit } from '@/core/register/misfitHistory'
@@ -55,8 +55,8 @@ export function PlatesRoom({ marks, misfits }: { marks: GrowthMarks[]; misfits: 
         <h2 className="station-title">Plates in printing order</h2>
         <ol>
           <li className="border-t border-line py-2">
-            <b>1. {plate.name}</b>, {formatNumber(plate.widthMm, 1)} × {formatFine(plate.heightMm, 1)}: the
-            others are laid from it.
+            <b>1. {plate.name}</b>, {formatFines([plate.widthMm, plate.heightMm], ' × ', 1)}: the others are
+            laid from it.
           </li>
           {plates.map((one, i) => (
             <li key={i} className="border-t border-line py-2">

@@ -1,6 +1,6 @@
 'use client'
 
-import { formatFine } from '@/core/units/quantity'
+import { formatFines } from '@/core/units/quantity'
 import { useState } from 'react'
 import { learnGrowth, type GrowthMarks } from '@/core/paper/growth'
 import {
@@ -14,7 +14,7 @@ import {
 } from '@/core/register/registerSetting'
 import { drawingToSvg } from '@/core/sheet/sheetDrawing'
 import { PAGES } from '@/core/sheet/tileSheet'
-import { formatInches, formatMm, formatNumber } from '@/core/units/length'
+import { formatInches, formatMm } from '@/core/units/length'
 import type { StorePaper } from '@/data/shop/store'
 import { buttonClass } from '@/ui/Button'
 import { Check } from '@/ui/Check'
@@ -239,8 +239,8 @@ export function RegisterStation({ marks, papers }: RegisterStationProps) {
           )}
           {sheet === 'damp' && drawn && (
             <p className="text-sm">
-              The damp sheet is {formatNumber(drawn.lying.widthMm, 1)} × {formatFine(drawn.lying.heightMm, 1)}{' '}
-              ({growth.alongFrom + growth.acrossFrom > 0 ? 'by its marks' : 'usual growth, from memory'}); it
+              The damp sheet is {formatFines([drawn.lying.widthMm, drawn.lying.heightMm], ' × ', 1)} (
+              {growth.alongFrom + growth.acrossFrom > 0 ? 'by its marks' : 'usual growth, from memory'}); it
               shrinks back with its plate mark, and the margins keep their proportions.
             </p>
           )}

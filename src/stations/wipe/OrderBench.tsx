@@ -1,6 +1,6 @@
 'use client'
 
-import { formatFine, formatGrams } from '@/core/units/quantity'
+import { formatArea, formatCm, formatFine, formatGrams } from '@/core/units/quantity'
 import { plural } from '@/core/units/counted'
 import { useMemo, useState } from 'react'
 import { ArrowDown, ArrowUp, Printer } from 'lucide-react'
@@ -157,9 +157,8 @@ export default function OrderBench({
                     style={{ background: srgb(inks[ink].key) }}
                   />
                   <span className="min-w-0">
-                    <b>{inks[ink].name}</b>: {inks[ink].zones.join(', ')},{' '}
-                    {formatNumber(inks[ink].areaCm2, 1)} cm², {need(inks[ink].areaCm2)}. Dab {i + 1}, rag{' '}
-                    {i + 1}; pull {away(ink)}.
+                    <b>{inks[ink].name}</b>: {inks[ink].zones.join(', ')}, {formatArea(inks[ink].areaCm2, 1)},{' '}
+                    {need(inks[ink].areaCm2)}. Dab {i + 1}, rag {i + 1}; pull {away(ink)}.
                     <span className="block text-sm text-muted">{whyThere(i, order, inks, borders)}</span>
                   </span>
                   <span className="screen-only flex">
@@ -210,8 +209,7 @@ export default function OrderBench({
                 <li key={`${first} ${second}`} className="border-b border-line py-2 text-sm">
                   <span className="flex items-center justify-between gap-3">
                     <span>
-                      <b>{inks[first].name}</b> before <b>{inks[second].name}</b>,{' '}
-                      {formatNumber(lengthMm / 10, 1)} cm
+                      <b>{inks[first].name}</b> before <b>{inks[second].name}</b>, {formatCm(lengthMm, 1)}
                     </span>
                     <span aria-hidden className="flex h-3 w-20 shrink-0 border border-edge">
                       <span

@@ -1,6 +1,6 @@
 'use client'
 
-import { formatFine } from '@/core/units/quantity'
+import { formatFines } from '@/core/units/quantity'
 import { counted } from '@/core/units/counted'
 import { useState } from 'react'
 import { dryBack } from '@/core/edition/dryBack'
@@ -122,7 +122,7 @@ export function ToneRoom({ spots, paperDensity, pulls, batPullId, wetMinutes }: 
                 problem={wrong(spot)}
                 hint={[
                   zone ? `in ${zone}` : at ? 'in no zone' : 'not placed yet',
-                  at && `${formatNumber(at[0], 0)}, ${formatFine(at[1], 0)}`,
+                  at && formatFines(at, ', ', 0),
                   batReadings[spot] !== undefined && `BAT ${formatNumber(batReadings[spot], 2)}`,
                 ]
                   .filter(Boolean)

@@ -3,7 +3,7 @@
 import { memo } from 'react'
 import { counted } from '@/core/units/counted'
 import { STATIONS } from '@/core/prove/settings'
-import { ORIGIN_WORDS, originOf } from '@/core/prove/settingOrigins'
+import { leftAsLaidOut, ORIGIN_WORDS } from '@/core/prove/settingOrigins'
 import { readSlip, type SlipLine } from '@/core/prove/tolerance'
 import { useBench, useJob } from './BenchContext'
 
@@ -110,10 +110,8 @@ const SlipStation = memo(
 export function Slip() {
   const job = useJob()
   const bench = useBench()
-  const lines = readSlip(bench, job.bat).map((line): Line => ({
-    ...line,
-    isLaidOut: line.now !== null && originOf(bench, line.key) === 'default',
-  }))
+  const laidOut = new Set(leftAsLaidOut(bench).map(({ key }) => key))
+  const lines = readSlip(bench, job.bat).map((line): Line => ({ ...line, isLaidOut: laidOut.has(line.key) }))
   const differing = lines.filter((line) => line.standing === 'outside').length
   const stations = [...new Set(lines.map((line) => line.station))]
   return (

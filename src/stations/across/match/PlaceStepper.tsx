@@ -1,9 +1,8 @@
 'use client'
 
-import { formatFine } from '@/core/units/quantity'
+import { formatFine, formatFines } from '@/core/units/quantity'
 import { useState } from 'react'
 import { MATCH_CHECKS, placeKey, type FoundPlace } from '@/core/match/checks/matchCheck'
-import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { useKey } from '@/ui/useKey'
@@ -50,8 +49,9 @@ export function PlaceStepper({ places, accepted, current, onCurrent, onAccept }:
         <b>
           {current + 1}. {place.what}
         </b>
-        , {MATCH_CHECKS[place.check].label.toLowerCase()}: {formatNumber(place.widthMm, 1)} ×{' '}
-        {formatFine(place.heightMm, 1)}, {formatFine(place.xMm + place.widthMm / 2, 0)} from the left,{' '}
+        , {MATCH_CHECKS[place.check].label.toLowerCase()}:{' '}
+        {formatFines([place.widthMm, place.heightMm], ' × ', 1)},{' '}
+        {formatFine(place.xMm + place.widthMm / 2, 0)} from the left,{' '}
         {formatFine(place.yMm + place.heightMm / 2, 0)} from the top
         {isAccepted
           ? `. Accepted${accepted.get(placeKey(place)) ? `: ${accepted.get(placeKey(place))}` : ''}`

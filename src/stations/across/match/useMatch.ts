@@ -1,5 +1,6 @@
 'use client'
 
+import { shownUnits } from '@/core/units/shownUnits'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { ImpressionMatch } from '@/core/match/matchImpression'
 import type { MatchReport, MatchTask } from '@/workers/match.worker'
@@ -10,7 +11,7 @@ export type Compared = { match: ImpressionMatch } | { refusal: string } | null
 /** Compares two pictures in a worker: which step it is at, and a way to end it. A new comparison ends the one before. */
 export function useMatch(): {
   step: number | null
-  compare: (task: MatchTask) => Promise<Compared>
+  compare: (task: Omit<MatchTask, 'units'>) => Promise<Compared>
   cancel: () => void
 } {
   const running = useRef<{ worker: Worker; done: (compared: Compared) => void } | null>(null)
@@ -24,7 +25,7 @@ export function useMatch(): {
   }, [])
   useEffect(() => () => running.current?.worker.terminate(), [])
   const compare = useCallback(
-    (task: MatchTask) =>
+    (task: Omit<MatchTask, 'units'>) =>
       new Promise<Compared>((done) => {
         end(null)
         const worker = new Worker(new URL('../../../workers/match.worker.ts', import.meta.url))
@@ -40,7 +41,7 @@ export function useMatch(): {
           if ('step' in data) setStep(data.step)
           else end(data)
         }
-        worker.postMessage(task)
+        worker.postMessage({ ...task, units: shownUnits() } satisfies MatchTask)
       }),
     [end],
   )

@@ -1,5 +1,6 @@
 'use client'
 
+import { formatCelsius } from '@/core/units/quantity'
 import type { FieldProblem } from '@/data/database/errors'
 import type { StoreInk } from '@/data/shop/inks'
 import { SelectField, TextField } from '@/ui/Field'
@@ -41,7 +42,7 @@ export function AboutInk({
         onPick={(kind) => change({ kind: kind as StoreInk['kind'] })}
       />
       <NumberField
-        label="Viscosity at 20 °C"
+        label={`Viscosity at ${formatCelsius(20, 0)}`}
         unit="Pa·s"
         value={state.viscosityPas}
         onValue={(viscosityPas) => change({ viscosityPas })}

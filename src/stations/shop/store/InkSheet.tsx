@@ -1,6 +1,6 @@
 'use client'
 
-import { formatGrams } from '@/core/units/quantity'
+import { formatCelsius, formatGrams } from '@/core/units/quantity'
 import { dayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import Link from 'next/link'
@@ -84,7 +84,7 @@ export function InkSheet({ ink }: { ink: StoreInk }) {
             <Figure
               name="ink-viscosity"
               value={`${formatNumber(ink.viscosityPas, 0)} Pa·s`}
-              label="at 20 °C, worked up"
+              label={`at ${formatCelsius(20, 0)}, worked up`}
               note={suits.length > 0 ? `suits ${suits.join(', ')}` : undefined}
             />
             <Figure

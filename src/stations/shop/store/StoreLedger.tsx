@@ -1,6 +1,6 @@
 'use client'
 
-import { formatFine, formatGrams } from '@/core/units/quantity'
+import { formatCelsius, formatFine, formatGrams } from '@/core/units/quantity'
 import { describeSpectrum } from '@/core/colour/describeSpectrum'
 import { predictInk } from '@/core/ink/predictInk'
 import { USUAL_SURFACE } from '@/core/ink/surface'
@@ -73,7 +73,7 @@ export function StoreLedger({ store, reservations }: { store: Store; reservation
         </ul>
         <p className="mt-1 text-xs text-muted">
           Forecasts at {TONE_FILM} and {TINT_FILM} µm over ordinary rag, on an uncalibrated screen. Viscosity
-          at 20 °C.
+          at {formatCelsius(20, 0)}.
         </p>
       </section>
       <PaperShelf papers={store.papers} reservations={reservations} />
