@@ -1,23 +1,13 @@
 import { counted } from '@/core/units/counted'
 import { playDays } from '@/core/day/chanceOfFinishing'
 import type { DaySetting } from '@/core/day/dayPlan'
+import { sampleDay } from '@/core/day/sampleDay.test.fixture'
 import { orderFlow } from '@/core/day/flowOrder'
 import { queueBound, queuePeople, type QueuedPerson } from '@/core/day/pressQueue'
 
 const PEOPLE = 60
 const DAYS = 10_000
-const SETTING: DaySetting = {
-  pulls: 24,
-  setUpMinutes: 30,
-  inkWipeMinutes: 14,
-  pullMinutes: 6,
-  cleanUpMinutes: 25,
-  soakMinutes: 30,
-  drainMinutes: 4,
-  windowMinutes: 40,
-  tubSheets: 4,
-  dryingPlaces: null,
-}
+const SETTING: DaySetting = { ...sampleDay, pulls: 24, tubSheets: 4 }
 
 /** People with plates and times that follow from their place in the list. */
 const crowd: QueuedPerson[] = Array.from({ length: PEOPLE }, (_, i) => ({

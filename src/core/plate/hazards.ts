@@ -46,5 +46,18 @@ const TOLD_BY: readonly (readonly [Hazard, RegExp])[] = [
 export const hazardIn = (words: string): Hazard | null =>
   TOLD_BY.find(([, tells]) => tells.test(words))?.[0] ?? null
 
-/** A caution's first words, for a list. @example hazardTitle('uv') // 'UV unit' */
-export const hazardTitle = (hazard: Hazard): string => HAZARDS[hazard].split(/[:.]/)[0]
+/** What a caution is about, for a list. */
+export const HAZARD_TITLES: Record<Hazard, string> = {
+  blades: 'Needles, blades and saws',
+  dust: 'Sanding dust',
+  solvent: 'Solvent',
+  mordant: 'Bath',
+  ferric: 'Ferric chloride',
+  spent: 'Spent bath',
+  rosin: 'Rosin dust',
+  heat: 'Hotplate or laminator',
+  ground: 'Warm ground',
+  uv: 'UV unit',
+  laser: 'Laser',
+  talc: 'Whiting, talc, ammonia',
+}

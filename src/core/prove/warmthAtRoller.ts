@@ -1,6 +1,6 @@
 import { coolingOf, warmthLeft } from '../ink/plateCooling'
-import type { InkCalibration } from '../ink/stiffness'
-import { minutesOffTheHeat } from '../wipe/offTheHeat'
+import { inkTemperature, type InkCalibration } from '../ink/stiffness'
+import { minutesIfWarmedAgain, minutesOffTheHeat } from '../wipe/offTheHeat'
 import type { Bench } from './settings'
 
 /** How much of its warmth a plate still has when it comes under the roller, and what that was reckoned from. */
@@ -27,5 +27,38 @@ export function warmthAtRoller(
     coolingTauMinutes,
     isTimed: timed !== null,
     left: warmthLeft(minutes, coolingTauMinutes),
+  }
+}
+
+/** A plate that leaves the heat, and what becomes of it and its ink by the roller. */
+export interface OnItsWay {
+  /** of the plate under the roller, °C */
+  thereC: number
+  /** stiffness of the ink there over that off the heat */
+  stiffer: number
+  /** of the plate under the roller if it were warmed once more after the edges, °C */
+  againC: number
+}
+
+/**
+ * What the way to the roller does: T = T_room + left·(T₀ − T_room), and the ink stiffens by 2^(ΔT_ink / halving).
+ *
+ * @param startC as the plate leaves the heat
+ */
+export function onItsWayToTheRoller(
+  { left, coolingTauMinutes }: Pick<WarmthAtRoller, 'left' | 'coolingTauMinutes'>,
+  {
+    roomC,
+    startC,
+    halvingC,
+    wipe,
+  }: { roomC: number; startC: number; halvingC: number; wipe: NonNullable<Bench['wipe']> },
+): OnItsWay {
+  const at = (share: number) => roomC + share * (startC - roomC)
+  const cooler = inkTemperature(roomC, startC) - inkTemperature(roomC, startC, left)
+  return {
+    thereC: at(left),
+    stiffer: 2 ** (cooler / halvingC),
+    againC: at(warmthLeft(minutesIfWarmedAgain(wipe), coolingTauMinutes)),
   }
 }

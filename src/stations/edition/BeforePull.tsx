@@ -4,7 +4,7 @@ import { deskOf } from '../across/desk/deskAddress'
 import type { Ref } from 'react'
 import { compareSettings } from '@/core/prove/compareSettings'
 import type { Bench } from '@/core/prove/settings'
-import { readSlip } from '@/core/prove/tolerance'
+import { outsideBat } from '@/core/prove/outsideBat'
 import { counted } from '@/core/units/counted'
 import type { FieldProblem } from '@/data/database/errors'
 import { Button, buttonClass } from '@/ui/Button'
@@ -17,7 +17,7 @@ import { RollerTimer } from '../press/RollerTimer'
 
 /** Settings that are outside what the BAT allows, where the prints are to be alike. */
 const countOutside = (bench: Bench, bat: NonNullable<BenchJob['bat']>, alike: boolean): number =>
-  alike ? readSlip(bench, bat).filter(({ standing }) => standing === 'outside').length : 0
+  alike ? outsideBat(bench, bat).length : 0
 
 interface BeforePullProps {
   bat: NonNullable<BenchJob['bat']>

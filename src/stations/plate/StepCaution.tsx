@@ -1,14 +1,11 @@
 'use client'
 
-import { HAZARDS, hazardIn, hazardTitle, type Hazard } from '@/core/plate/hazards'
+import { HAZARD_TITLES, HAZARDS, hazardIn, type Hazard } from '@/core/plate/hazards'
 import type { ProcedureStep } from '@/core/plate/procedure'
 import { SelectField } from '@/ui/Field'
 import { Button } from '@/ui/Button'
 
-const OPTIONS = [
-  ['', 'nothing that is known'],
-  ...(Object.keys(HAZARDS) as Hazard[]).map((key) => [key, hazardTitle(key)] as const),
-] as const
+const OPTIONS = [['', 'nothing that is known'], ...Object.entries(HAZARD_TITLES)] as const
 
 /** The caution of a step. One's own step carries the one it is given; where its words tell of a hazard and none is set, it is offered. */
 export function StepCaution({
@@ -34,7 +31,7 @@ export function StepCaution({
       )}
       {told && (
         <p className="text-sm">
-          ◆ By its words this is: {hazardTitle(told).toLowerCase()}.{' '}
+          ◆ By its words this is: {HAZARD_TITLES[told]}.{' '}
           <Button look="quiet" onClick={() => onCarry(told)}>
             Show that caution at this step
           </Button>

@@ -3,6 +3,7 @@
 import { memo } from 'react'
 import { counted } from '@/core/units/counted'
 import { STATIONS } from '@/core/prove/settings'
+import { outsideBat } from '@/core/prove/outsideBat'
 import { leftAsLaidOut, ORIGIN_WORDS } from '@/core/prove/settingOrigins'
 import { readSlip, type SlipLine } from '@/core/prove/tolerance'
 import { useBench, useJob } from './BenchContext'
@@ -112,7 +113,7 @@ export function Slip() {
   const bench = useBench()
   const laidOut = new Set(leftAsLaidOut(bench).map(({ key }) => key))
   const lines = readSlip(bench, job.bat).map((line): Line => ({ ...line, isLaidOut: laidOut.has(line.key) }))
-  const differing = lines.filter((line) => line.standing === 'outside').length
+  const differing = job.bat ? outsideBat(bench, job.bat).length : 0
   const stations = [...new Set(lines.map((line) => line.station))]
   return (
     <aside aria-label="Slip" className="screen-only condensed border-line p-4 text-sm lg:border-l">

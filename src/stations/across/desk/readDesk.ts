@@ -9,7 +9,7 @@ import { batOfRun, batPulls } from '@/core/record/batOnBench'
 import { compareSettings } from '@/core/prove/compareSettings'
 import { pressDoubt } from '@/core/press/pressSetting'
 import { completeBench, STATIONS, unsetStations } from '@/core/prove/settings'
-import { readSlip } from '@/core/prove/tolerance'
+import { outsideBat } from '@/core/prove/outsideBat'
 import { pacedSteps } from '@/core/wipe/pacedSteps'
 import type { JobRecord } from '@/data/record/jobRecord'
 import type { KnownPresses } from '@/data/shop/store'
@@ -90,10 +90,7 @@ export function readDesk(job: JobRecord, today: string, stamp: string, presses: 
     accepted: editionProgress(job.editionSize, edition).accepted,
     differences: held && settings ? compareSettings(held.settings, settings).map(({ words }) => words) : [],
     doubt: settings && pressDoubt(settings, presses[settings.press.pressId]?.kind === 'hand'),
-    outside:
-      held && settings && job.variation === 'alike'
-        ? readSlip(settings, held).filter(({ standing }) => standing === 'outside').length
-        : 0,
+    outside: held && settings && job.variation === 'alike' ? outsideBat(settings, held).length : 0,
     check: checkAfter(lastFault),
     warm: readWarm(pulls, today),
   }
