@@ -19,11 +19,10 @@ export function parseLength(text: string): number | null {
   return typed.unit === '' && isInches ? typed.value * MM_PER_INCH : mm
 }
 
-/** Whether a length lies within 0.2 mm of a sixteenth of an inch, so that a rule shows it. */
+/** Whether a length lies near enough to a sixteenth of an inch that a rule shows it: within 0.2 mm, and within 2 % of a small one. */
 export function isOnTheRule(mm: number): boolean {
   const sixteenths = Math.round((Math.abs(mm) / MM_PER_INCH) * 16)
-  // A rule's nought stands for nothing but nought.
-  return (sixteenths > 0 || mm === 0) && Math.abs(Math.abs(mm) - (sixteenths / 16) * MM_PER_INCH) <= 0.2
+  return Math.abs(Math.abs(mm) - (sixteenths / 16) * MM_PER_INCH) <= Math.min(0.2, 0.02 * Math.abs(mm))
 }
 
 /**
@@ -49,7 +48,10 @@ export function formatInches(mm: number): string {
 /** Writes a size with at most one decimal: `190.5 mm`, `12 mm`; where inches are read first as a rule has it, `7 1/2 in`, else `0.47 in`. */
 export function formatMm(mm: number): string {
   if (shownUnits() === 'metric') return `${formatNumber(mm, 1)} mm`
-  return isOnTheRule(mm) ? formatInches(mm) : `${formatNumber(mm / MM_PER_INCH, 2)} in`
+  // Below a hand's breadth two decimals would say too little: a tolerance of 0.1 mm is not 0 in.
+  return isOnTheRule(mm)
+    ? formatInches(mm)
+    : `${formatNumber(mm / MM_PER_INCH, Math.abs(mm) < 10 ? 4 : 2)} in`
 }
 
 /**

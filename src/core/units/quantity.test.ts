@@ -39,6 +39,8 @@ describe('units as a workshop reads them', () => {
     showUnits('inches')
     // International inch and pound of 1959: 25.4 mm and 28.349523125 g; 20 °C are 68 °F, a difference of 4 °C is one of 7.2 °F.
     expect([formatMm(190.5), formatMm(12), formatFine(0.254, 2)]).toEqual(['7 1/2 in', '0.47 in', '0.01 in'])
+    // Small ones keep what they say: a tolerance of 0.1 mm, 7 g of ink, a felt of 3 mm that is no eighth.
+    expect([formatMm(0.1), formatGrams(7, 0), formatMm(3)]).toEqual(['0.0039 in', '0.25 oz', '0.1181 in'])
     expect(bothLengths(190.5)).toEqual({ first: '7 1/2 in', second: '190.5 mm' })
     expect([formatGrams(28.349523125, 1), formatCelsius(20), formatCelsiusStep(4)]).toEqual([
       '1 oz',
@@ -55,7 +57,7 @@ describe('units as a workshop reads them', () => {
     expect(all()).toEqual(['301.1 × 253.7 mm', '73 cm', '216 cm²', '25.4 mm'])
     showUnits('inches')
     // 301.1 / 25.4 = 11.854; 216 cm² / 6.4516 = 33.48 in².
-    expect(all()).toEqual(['11.85 × 9.99 in', '28.7 in', '33.5 in²', '1 in'])
+    expect(all()).toEqual(['11.854 × 9.988 in', '28.74 in', '33.5 in²', '1 in'])
   })
   it('a field of grams is one of ounces, and what is typed there is kept in grams', () => {
     expect(shownUnit('g of ink').unit).toBe('g of ink')

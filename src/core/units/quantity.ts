@@ -2,8 +2,12 @@ import { formatInches, formatNumber, isOnTheRule, MM_PER_INCH } from './length'
 import { shownUnits } from './shownUnits'
 import { convertQuantity } from './typedNumber'
 
-/** One more decimal says about as much in inches or ounces as in millimetres or grams. */
-const finer = (digits: number) => digits + 1
+/** Decimals that say in inches what so many say in millimetres: a whole one is 0.04 in, a hundredth less than a thousandth. */
+const finer = (digits: number) => digits + (digits < 2 ? 2 : 1)
+/** A gram is 0.035 oz: two decimals more say as much. */
+const FINER_OUNCES = 2
+/** A square centimetre is 0.155 in². */
+const FINER_AREA = 1
 
 /** Writes a small length: `0.25 mm`, or `0.01 in` where inches are read first. @param digits decimals in millimetres */
 export function formatFine(mm: number, digits: number): string {
@@ -37,7 +41,7 @@ export const formatCm = (mm: number, digits: number): string =>
 export const formatArea = (cm2: number, digits: number): string =>
   shownUnits() === 'metric'
     ? `${formatNumber(cm2, digits)} cm²`
-    : `${formatNumber(convertQuantity(cm2, 'cm²', 'in²')!, finer(digits))} in²`
+    : `${formatNumber(convertQuantity(cm2, 'cm²', 'in²')!, digits + FINER_AREA)} in²`
 
 /** Writes a side of a plate or a sheet in whichever unit is read first, with the other beneath it. */
 export function bothLengths(mm: number, digits = 2): { first: string; second: string } {
@@ -48,11 +52,11 @@ export function bothLengths(mm: number, digits = 2): { first: string; second: st
     : { first: inches, second: metric }
 }
 
-/** Writes a mass: `34.9 g`, or `1.23 oz` where ounces are read first. @param digits decimals in grams */
+/** Writes a mass: `34.9 g`, or `1.231 oz` where ounces are read first. @param digits decimals in grams */
 export function formatGrams(grams: number, digits: number): string {
   return shownUnits() === 'metric'
     ? `${formatNumber(grams, digits)} g`
-    : `${formatNumber(convertQuantity(grams, 'g', 'oz')!, finer(digits))} oz`
+    : `${formatNumber(convertQuantity(grams, 'g', 'oz')!, digits + FINER_OUNCES)} oz`
 }
 
 /** Writes a temperature: `20 °C`, or `68 °F` where that is read first. */
@@ -79,6 +83,7 @@ export function formatCelsiusStep(celsius: number, digits = 1): string {
 
 /** What stands in a field for these units where inches are read first. */
 const TURNED: Record<string, string> = { mm: 'in', g: 'oz', '°C': '°F', 'cm²': 'in²' }
+const FINER_IN_FIELDS: Record<string, number> = { in: 1, oz: FINER_OUNCES, '°F': 0, 'in²': FINER_AREA }
 
 /** A field's unit as it is shown, and the ways between what is kept and what stands in the field. */
 export interface ShownUnit {
@@ -104,6 +109,6 @@ export function shownUnit(unit: string | undefined, isDifference = false): Shown
     unit: [turned, ...words].join(' '),
     toShown: (kept) => convertQuantity(kept, first, turned, isDifference)!,
     toKept: (shown) => convertQuantity(shown, turned, first, isDifference)!,
-    finer: turned === '°F' ? 0 : 1,
+    finer: FINER_IN_FIELDS[turned],
   }
 }

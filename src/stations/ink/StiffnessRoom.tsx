@@ -138,7 +138,7 @@ export function StiffnessRoom({
               note={correction.noPlate ? NO_PLATE[correction.noPlate] : undefined}
             />
             <Figure
-              value={holds === null ? '—' : `${formatNumber(holds, 0)} min`}
+              value={holds === null ? '—' : `${formatNumber(holds, holds < 2 ? 1 : 0)} min`}
               label="holds it off the heat"
               note={onItsWay && !onItsWay.isTimed ? 'by metal and thickness: time your own' : undefined}
             />

@@ -29,10 +29,13 @@ const UNSET: Loose<PlateSetting> = {
   state: 1,
 }
 
+/** A plate is in its first state whoever says so; the rest nobody has said. */
+const LAID_OUT = Object.keys(UNSET).filter((key) => key !== 'state')
+
 /** The plate: what it is, how thick by its gauge, what it looks like both ways round, and what life it has left. */
 export function PlateStation({ states, history }: { states: PlatePictureState[]; history: PlateHistory }) {
   const job = useJob()
-  const { value, change, ...kept } = useStation('plate', UNSET)
+  const { value, change, ...kept } = useStation('plate', UNSET, LAID_OUT)
   const life = value.kind ? plateLife({ ...value, kind: value.kind }, job.pullsFromPlate, history) : null
   const measured =
     value.widthMm && value.heightMm ? { widthMm: value.widthMm, heightMm: value.heightMm } : null

@@ -112,7 +112,7 @@ export function StoreLedger({ store, reservations }: { store: Store; reservation
             <li key={pack.id} className="border-t border-line py-1.5 text-sm">
               {pack.name}:{' '}
               {pack.layers
-                .map((layer) => `${layer.name.toLowerCase()} ${formatMm(layer.thicknessMm)}`)
+                .map((layer) => `${layer.name.toLowerCase()} ${formatFine(layer.thicknessMm, 2)}`)
                 .join(', ')}
             </li>
           ))}
