@@ -205,7 +205,7 @@ test('red vanishes over blue until white goes in; stiffness and amount answer', 
     const first = count.getByRole('button', { name: /one squeeze/ }).first()
     await first.click()
     await first.click()
-    await expect(count).toContainText('2 squeezes: about 4 g, from 2.8 to 5.2 g until it is weighed.')
+    await expect(count).toContainText('2 squeezes: about 4 g, from 2.8 g to 5.2 g until it is weighed.')
     await page.reload()
     await expect(count).toContainText('2 squeezes')
     await count.getByRole('button', { name: /^Take the last .+ back$/ }).click()
