@@ -152,6 +152,9 @@ test('undo takes the last change back, by button and by key', async ({ page, sam
   await page.getByRole('button', { name: 'Both looser ¼' }).click()
   await expect(page.getByLabel('Left screw, turns from zero')).toHaveValue('3.25')
   await expect(page.getByRole('complementary', { name: 'Slip' })).toContainText('1 differs from the BAT')
+  await expect(page.getByRole('list', { name: 'Outside the BAT' })).toContainText(
+    'Press: Both screws3 1/4 turns, BAT 3 turns',
+  )
   await page.keyboard.press('Control+z')
   await expect(page.getByLabel('Left screw, turns from zero')).toHaveValue('3')
   await kept(page)
