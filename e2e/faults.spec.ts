@@ -1,3 +1,4 @@
+import { settingsColumn } from './settingsColumn'
 import { readdir, readFile, rm, writeFile } from 'node:fs/promises'
 import path from 'node:path'
 import { expect, kept, openStation, test } from './fixtures'
@@ -151,15 +152,15 @@ test('undo takes the last change back, by button and by key', async ({ page, sam
   await page.goto(`${sample.url}/jobs/mooring-posts/press`)
   await page.getByRole('button', { name: 'Both looser ¼' }).click()
   await expect(page.getByLabel('Left screw, turns from zero')).toHaveValue('3.25')
-  await expect(page.getByRole('complementary', { name: 'Slip' })).toContainText('1 differs from the BAT')
-  await expect(page.getByRole('list', { name: 'Outside the BAT' })).toContainText(
+  await expect(settingsColumn(page)).toContainText('1 differs from the BAT')
+  await expect(page.getByRole('list', { name: 'What differs' })).toContainText(
     'Press: Both screws3 1/4 turns, BAT 3 turns',
   )
   await page.keyboard.press('Control+z')
   await expect(page.getByLabel('Left screw, turns from zero')).toHaveValue('3')
   await kept(page)
   await page.reload()
-  await expect(page.getByRole('complementary', { name: 'Slip' })).toContainText('as BAT 1')
+  await expect(settingsColumn(page)).toContainText('as BAT 1')
 })
 
 test.describe('uploads that are refused', () => {

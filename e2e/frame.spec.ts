@@ -3,6 +3,8 @@ import { VIEWS } from './views'
 
 /** The bar, with the lines about it, px. */
 const BAR = 54
+/** The sentence a room opens with, px. */
+const ANSWER = { least: 28, most: 40 }
 /** Where the instrument begins at the latest, px. */
 const INSTRUMENT = 112
 const SCREENS = [
@@ -10,7 +12,7 @@ const SCREENS = [
   { width: 1024, height: 768 },
 ]
 
-test('the frame takes one bar and one strip, and every view has a title of its own', async ({
+test('the frame takes one bar and one strip, every view has a title of its own, and every room opens with its answer', async ({
   walked: page,
   sample,
 }) => {
@@ -22,9 +24,10 @@ test('the frame takes one bar and one strip, and every view has a title of its o
     expect([view, titles.get(title) ?? view]).toEqual([view, view])
     titles.set(title, view)
     if (!/^\/jobs\/(?!new)/.test(view)) continue
+    await expect(page.locator('[data-answer]'), view).toHaveCount(1)
     for (const size of SCREENS) {
       await page.setViewportSize(size)
-      const [bar, instrument] = await page.evaluate(() => {
+      const [bar, instrument, letters] = await page.evaluate(() => {
         const bottom = (one: Element) => one.getBoundingClientRect().bottom
         const field = document.querySelector('main > section > div:nth-child(2)')!
         // A caution stands over the instrument until it was seen.
@@ -32,9 +35,16 @@ test('the frame takes one bar and one strip, and every view has a title of its o
         const over = [...field.children]
           .filter((one) => one.matches('[aria-label="Caution"]'))
           .reduce((sum, one) => sum + one.getBoundingClientRect().height + 24, 0)
-        return [bottom(document.querySelector('header')!), first.getBoundingClientRect().top - over]
+        const answer = document.querySelector('[data-answer] .answer, .answer[data-answer]')!
+        return [
+          bottom(document.querySelector('header')!),
+          first.getBoundingClientRect().top - over,
+          Number.parseFloat(getComputedStyle(answer).fontSize),
+        ]
       })
       expect([view, size.width, bar <= BAR, instrument <= INSTRUMENT]).toEqual([view, size.width, true, true])
+      expect(letters, view).toBeGreaterThanOrEqual(ANSWER.least)
+      expect(letters, view).toBeLessThanOrEqual(ANSWER.most)
     }
   }
 })

@@ -1,3 +1,4 @@
+import { openSettingsOf, settingsColumn } from './settingsColumn'
 import { expect, openStation, test } from './fixtures'
 
 test('sheets go through two plates and a hand: one is lost between them, another run is put on the bench', async ({
@@ -40,7 +41,8 @@ test('sheets go through two plates and a hand: one is lost between them, another
   await page.getByRole('link', { name: 'Run 2 of 3: Ebb' }).click()
   await page.getByRole('button', { name: 'Put on the bench' }).click()
   await expect(page.getByRole('link', { name: 'Run 1 of 3: Key plate' })).toBeVisible()
-  await expect(page.getByRole('complementary', { name: 'Slip' })).toContainText('Flood blue')
+  await openSettingsOf(page, 'Ink')
+  await expect(settingsColumn(page)).toContainText('Flood blue')
   await page.getByRole('button', { name: 'Add a run…' }).click()
   await page.getByRole('button', { name: 'Add it' }).click()
   await expect(page.getByText('must not be empty')).toBeVisible()

@@ -1,3 +1,4 @@
+import { settingsColumn } from './settingsColumn'
 import { expect, test } from './fixtures'
 import { startServer } from './server'
 
@@ -82,7 +83,7 @@ test('the registration sheet and the record are print-ready', async ({ page, sam
   await page.emulateMedia({ media: 'print' })
   await expect(page.getByRole('article', { name: 'Documentation sheet' })).toBeVisible()
   await expect(page.getByRole('navigation', { name: 'Stations' })).toBeHidden()
-  await expect(page.getByRole('complementary', { name: 'Slip' })).toBeHidden()
+  await expect(settingsColumn(page)).toBeHidden()
   const sheet = await fetch(`${sample.url}/jobs/the-pilot-s-window/register/sheet.svg?view=above`)
   expect(sheet.headers.get('content-type')).toContain('image/svg+xml')
   expect(await sheet.text()).toContain('scale(-1 1)')

@@ -1,3 +1,4 @@
+import { openSettingsOf, settingsColumn } from './settingsColumn'
 import { readFile } from 'node:fs/promises'
 import sharp from 'sharp'
 import { boxIn, expect, kept, openStation, test } from './fixtures'
@@ -38,7 +39,8 @@ test('a new print from a bare plate to a signed edition', async ({ page, empty }
     await page.getByLabel('Gauge, AWG').fill('18')
     await expect(page.getByLabel('Thickness, mm')).toHaveValue('1.024')
     await kept(page)
-    await expect(page.getByRole('complementary', { name: 'Slip' })).toContainText('190.5 mm')
+    await openSettingsOf(page, 'Plate')
+    await expect(settingsColumn(page)).toContainText('190.5 mm')
     await page.reload()
     await page
       .getByLabel('Picture of state I')
@@ -52,7 +54,7 @@ test('a new print from a bare plate to a signed edition', async ({ page, empty }
     await page.getByLabel('Quay black, parts').fill('6')
     await page.getByLabel('Light plate oil, drops').fill('3')
     await expect(page.getByTestId('swatch-plateTone')).toBeVisible()
-    await expect(page.getByRole('region', { name: 'Recipe card' })).toContainText('34.3 g')
+    await expect(page.locator('[data-answer]')).toContainText('34.3 g')
     await kept(page)
   })
   await test.step('wipe: a school, paced', async () => {

@@ -1,3 +1,4 @@
+import { leaveFields } from './settingsColumn'
 import type { Page } from '@playwright/test'
 import { bareJob, expect, kept, openStation, test } from './fixtures'
 
@@ -144,7 +145,7 @@ test('zones are drawn and moved with keys alone', async ({ page, sample }) => {
   await page.keyboard.press('Enter')
   await expect(page.getByRole('img', { name: /Zone 4 is chosen/ })).toBeVisible()
   await expect(ledger(page).getByRole('button', { name: /^Zone 4 no/ })).toContainText('24 cm²')
-  await page.getByRole('heading', { name: 'Slip' }).click()
+  await leaveFields(page)
   await page.keyboard.press('.')
   await expect(page.getByText('corner 1 of 4')).toBeVisible()
   for (let i = 0; i < 4; i++) await page.keyboard.press('Shift+ArrowLeft')

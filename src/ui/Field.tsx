@@ -1,9 +1,11 @@
 'use client'
 
-import { useId, type InputHTMLAttributes, type ReactNode, type SelectHTMLAttributes } from 'react'
+import { useEffect, useId, type InputHTMLAttributes, type ReactNode, type SelectHTMLAttributes } from 'react'
 
 interface FieldProps {
   label: string
+  /** a name that a link can lead to; whoever comes by it finds the keys there */
+  anchor?: string
   /** what is wrong with it and what to do; shown beneath with a mark, not by colour alone */
   problem?: string
   hint?: ReactNode
@@ -16,6 +18,7 @@ const CONTROL =
 /** Label, control, hint and error of one field, tied together for those who listen. */
 export function Field({
   label,
+  anchor,
   problem,
   hint,
   className = '',
@@ -28,7 +31,11 @@ export function Field({
     className: string
   }) => ReactNode
 }) {
-  const id = useId()
+  const own = useId()
+  const id = anchor ?? own
+  useEffect(() => {
+    if (anchor && location.hash === `#${anchor}`) document.getElementById(anchor)?.focus()
+  }, [anchor])
   const described = [problem && `${id}-problem`, hint && `${id}-hint`].filter(Boolean).join(' ') || undefined
   return (
     <div className={`min-w-0 ${className}`}>
@@ -53,6 +60,7 @@ export function Field({
 /** A line of text. */
 export function TextField({
   label,
+  anchor,
   problem,
   hint,
   className,
@@ -63,7 +71,7 @@ export function TextField({
     onText: (text: string) => void
   }) {
   return (
-    <Field label={label} problem={problem} hint={hint} className={className}>
+    <Field label={label} anchor={anchor} problem={problem} hint={hint} className={className}>
       {(ids) => (
         <input {...ids} {...rest} onChange={(event) => onText(event.target.value)} autoComplete="off" />
       )}
@@ -74,6 +82,7 @@ export function TextField({
 /** One of a few. */
 export function SelectField({
   label,
+  anchor,
   problem,
   hint,
   className,
@@ -86,7 +95,7 @@ export function SelectField({
     onPick: (value: string) => void
   }) {
   return (
-    <Field label={label} problem={problem} hint={hint} className={className}>
+    <Field label={label} anchor={anchor} problem={problem} hint={hint} className={className}>
       {(ids) => (
         <select {...ids} {...rest} onChange={(event) => onPick(event.target.value)}>
           {options.map(([value, text]) => (

@@ -10,6 +10,8 @@ import { TextField } from './Field'
 
 interface NumberFieldProps {
   label: string
+  /** a name that a link can lead to */
+  anchor?: string
   value: number | null
   onValue: (value: number | null) => void
   unit?: string
@@ -29,6 +31,7 @@ interface ReadFieldProps extends NumberFieldProps {
 /** A field whose text is read as a number; text that cannot be read stays as typed and says so. */
 function ReadField({
   label,
+  anchor,
   value,
   onValue,
   problem,
@@ -44,6 +47,7 @@ function ReadField({
   return (
     <TextField
       label={label}
+      anchor={anchor}
       value={shown}
       inputMode="decimal"
       problem={wrong ? unreadable : problem}

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react'
+import { Answer, type RoomAnswer } from './Answer'
 
 /**
  * The debossed field of the open instrument, like a plate's emboss in damp paper; nothing else is boxed. Over it one strip: the rooms, and
@@ -8,6 +9,8 @@ export function Panel({
   title,
   rooms,
   aside,
+  answer,
+  act,
   children,
   className = '',
 }: {
@@ -15,7 +18,11 @@ export function Panel({
   /** the rooms of a station */
   rooms?: ReactNode
   aside?: ReactNode
-  children: ReactNode
+  /** the sentence it opens with */
+  answer?: RoomAnswer
+  /** the one act it is for, beside the answer */
+  act?: ReactNode
+  children?: ReactNode
   className?: string
 }) {
   return (
@@ -26,6 +33,7 @@ export function Panel({
         {aside}
       </div>
       <div className="rounded-[3px] bg-field px-4 pt-3 pb-4 shadow-deboss print:bg-white print:p-0 print:shadow-none">
+        {answer && <Answer {...answer} act={act} />}
         {children}
       </div>
     </section>

@@ -4,7 +4,14 @@ import { setOutFrom } from './branch'
 import { complaintsOf, featuresSchema, featureWords, filmOrLines, type Features } from './features'
 import { sampleSettings } from './sampleSettings.test.fixture'
 import type { Settings } from './settings'
-import { asksForThePlate, pressureWords, suggestChanges, whatMovedWhat, type ProofPair } from './whatMoved'
+import {
+  adviseNext,
+  asksForThePlate,
+  pressureWords,
+  suggestChanges,
+  whatMovedWhat,
+  type ProofPair,
+} from './whatMoved'
 
 const turned = (turns: number, plateC = firstMix(sampleSettings.ink).plateC): Settings => ({
   ...sampleSettings,
@@ -52,6 +59,14 @@ describe('what moved what', () => {
     })
     expect(second.basis).toContain('usual remedy')
     expect(suggestChanges({}, whatMovedWhat(tighter))).toEqual([])
+  })
+  it('advises first what helped on the same press, kind of plate and paper', () => {
+    const bench = { settings: sampleSettings, press: null }
+    expect(adviseNext({ line: -1 }, tighter, bench)?.basis).toBe('from 2 earlier trials here')
+    const elsewhere = tighter.map((one) => ({ ...one, paperId: 'another' }))
+    expect(adviseNext({ line: -1 }, elsewhere, bench)?.basis).toContain('usual remedy')
+    expect(adviseNext({}, tighter, bench)).toBeNull()
+    expect(adviseNext(null, tighter, bench)).toBeNull()
   })
   it('without any trial falls back on the usual, the one easiest taken back first', () => {
     expect(suggestChanges({ line: -1 }, []).map(({ act }) => act)).toEqual(['pressure', 'damping', 'oil'])

@@ -366,6 +366,23 @@ export function suggestChanges(
     .map(({ strength: _, way: __, ...suggestion }) => suggestion)
 }
 
+/**
+ * What is offered first for what is wrong with a proof, from trials on its own press, kind of plate and paper; null: nothing is wrong, or
+ * nothing speaks to it.
+ */
+export function adviseNext(
+  features: Features | null,
+  pairs: readonly ProofPair[],
+  bench: RemedyBench,
+): Suggestion | null {
+  if (!features) return null
+  const { press, plate, paper } = bench.settings
+  const alike = pairs.filter(
+    (pair) => pair.press === press.pressId && pair.plateKind === plate.kind && pair.paperId === paper.paperId,
+  )
+  return suggestChanges(features, whatMovedWhat(alike), { bench })[0] ?? null
+}
+
 /** A feature's shift in words, for the table. */
 export const shiftWords = ({ feature, shift }: Pick<Moved, 'feature' | 'shift'>): string =>
   `${FEATURES[feature].label.toLowerCase()} toward ${shift > 0 ? FEATURES[feature].more : FEATURES[feature].less}`

@@ -12,7 +12,6 @@ import type { Numbering, Signing } from '@/core/dry/numbering'
 import type { Pull } from '@/core/edition/pull'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
-import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { useBench, useJob, useSend } from '../across/bench/BenchContext'
@@ -22,6 +21,7 @@ import { problemAt } from '../across/bench/problemAt'
 import { usePerson } from '../across/bench/usePerson'
 import { Problems } from '../across/pull/Problems'
 import { layToDryAction } from './actions'
+import { dryAnswer } from './answers'
 import { SigningList } from './SigningList'
 import { StruckPlate } from './StruckPlate'
 import { UnlockNumbers } from './UnlockNumbers'
@@ -72,6 +72,7 @@ export function DryStation({
   const [days, setDays] = useState<number | null>(DRYING_METHODS.blotters.usualDays)
   const [problems, setProblems] = useState<{ field: string; message: string }[]>([])
   const [placeId, setPlaceId] = useState('')
+  const [opened] = useState(() => Date.now())
   const drying = dryings.at(-1)
   const own = loads.filter(({ jobId }) => jobId === job.id)
   const place = places.find(({ id }) => id === placeId)
@@ -94,6 +95,16 @@ export function DryStation({
   return (
     <Panel
       title="Dry & Sign"
+      answer={dryAnswer({
+        numbered: prints.length,
+        accepted: acceptedPulls.length,
+        size: job.editionSize,
+        ready: drying
+          ? { on: dayOf(drying.readyAt, zone), isReached: Date.parse(drying.readyAt) <= opened }
+          : null,
+        days,
+        jobPage: `/jobs/${job.slug}`,
+      })}
       aside={
         <p className="text-sm">
           {prints.length > 0
@@ -155,12 +166,6 @@ export function DryStation({
             <Button onClick={() => void lay()} disabled={acceptedPulls.length === 0}>
               Laid to dry now
             </Button>
-            {drying && (
-              <Figure
-                value={dayOf(drying.readyAt, zone)}
-                label={`ready, laid ${dayOf(drying.laidAt, zone)}`}
-              />
-            )}
             <p className="text-sm text-muted sm:col-span-2 xl:col-span-6">
               {DRYING_METHODS[method].note} Sort dry prints only: a wet print reads darker and the damp sheet
               is larger.{' '}
@@ -171,9 +176,7 @@ export function DryStation({
           </section>
           <Problems problems={problems} except={['drying.days', 'drying.by', 'drying.place']} />
           <DryingActs places={places} loads={own} />
-          {acceptedPulls.length === 0 ? (
-            <p className="py-4">Nothing to sort yet: accepted pulls of the edition come here.</p>
-          ) : (
+          {acceptedPulls.length > 0 && (
             <SortingRoom
               accepted={acceptedPulls}
               setAside={setAside}

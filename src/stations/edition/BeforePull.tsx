@@ -16,7 +16,7 @@ import { usePressDoubt } from '../across/bench/usePressDoubt'
 import { RollerTimer } from '../press/RollerTimer'
 
 /** Settings that are outside what the BAT allows, where the prints are to be alike. */
-const countOutside = (bench: Bench, bat: NonNullable<BenchJob['bat']>, alike: boolean): number =>
+export const countOutside = (bench: Bench, bat: NonNullable<BenchJob['bat']>, alike: boolean): number =>
   alike ? outsideBat(bench, bat).length : 0
 
 interface BeforePullProps {
@@ -62,6 +62,7 @@ export function BeforePull({
   const doubt = usePressDoubt()
   const differences = compareSettings(bat.settings, bench)
   const outside = countOutside(bench, bat, alike)
+  const isReached = job.accepted >= job.editionSize
   return (
     <section aria-label="Before the pull">
       <h2 ref={heading} tabIndex={-1} className="station-title outline-none">
@@ -102,12 +103,12 @@ export function BeforePull({
         </p>
       )}
       <Button
-        look="main"
+        look={isReached ? 'plain' : 'main'}
         className="min-h-22 w-full justify-center text-2xl"
         disabled={busy}
         onClick={onPull}
       >
-        {pullWords(next, outside, doubt !== null)}
+        {isReached ? `Pull a spare, ${next}` : pullWords(next, outside, doubt !== null)}
       </Button>
       <Button look="quiet" disabled={busy} onClick={onWarmUp}>
         Warm-up pull, not counted

@@ -10,16 +10,18 @@ import { nameOfPull } from '@/core/record/withdrawal'
 import { Panel } from '@/ui/Panel'
 import { useKey } from '@/ui/useKey'
 import type { KeyNames } from '@/ui/viewKeys'
-import { useJob } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { PressCaution } from '../across/bench/cautions'
+import { useNeed } from '../across/bench/useNeed'
 import { usePressKind } from '../across/bench/usePressKind'
 import { usePull } from '../across/pull/usePull'
 import { WithdrawnPulls } from '../across/pull/WithdrawnPulls'
 import { WithdrawPull } from '../across/pull/WithdrawPull'
 import type { Through } from '@/core/record/through'
 import { WatchLine } from '../plate/WatchLine'
+import { editionAnswer } from './answers'
 import { AfterPull } from './AfterPull'
-import { BeforePull } from './BeforePull'
+import { BeforePull, countOutside } from './BeforePull'
 import { EditionFigures } from './EditionFigures'
 import { PullTable } from './PullTable'
 import { lastWritten } from './words'
@@ -59,6 +61,8 @@ export function EditionStation({
   facings,
 }: EditionStationProps) {
   const job = useJob()
+  const bench = useBench()
+  const need = useNeed()
   const pressKind = usePressKind()
   const { person, setPerson, busy, problems, pull, add, withdraw, withdrawn: said } = usePull()
   const [laid, setLaid] = useState('')
@@ -83,15 +87,28 @@ export function EditionStation({
 
   if (!job.bat)
     return (
-      <Panel title="Edition">
-        <p className="border border-line bg-ground p-4">
-          First approve a proof as BAT, the approved proof, at the station Prove: the edition is held to it.
-        </p>
-      </Panel>
+      <Panel
+        title="Edition"
+        answer={{
+          says: 'Approve a proof as the BAT first',
+          because: 'The BAT is the approved proof: every print of the edition is held to it.',
+          asks: { words: 'Go to the proofs', page: `/jobs/${job.slug}/prove` },
+        }}
+      />
     )
   return (
     <Panel
       title="Edition"
+      answer={editionAnswer({
+        open: open?.number ?? null,
+        next,
+        accepted: job.accepted,
+        size: job.editionSize,
+        isNumbered: job.numbered,
+        outside: countOutside(bench, job.bat, job.variation === 'alike'),
+        sheets: need.sheets,
+        jobPage: `/jobs/${job.slug}`,
+      })}
       aside={
         <p className="flex items-center gap-4 text-sm">
           held to BAT {job.bat.version}{' '}

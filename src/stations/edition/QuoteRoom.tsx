@@ -14,6 +14,7 @@ import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import { Misfits } from '../across/bench/Misfits'
 import { problemAt } from '../across/bench/problemAt'
+import { quoteAnswer } from './answers'
 
 interface QuoteRoomProps {
   editionSize: number
@@ -100,15 +101,19 @@ export function QuoteRoom({
   )
   if (!bench.plate)
     return (
-      <Panel title="Quote">
-        <p className="border border-line bg-ground p-4">
-          Set the plate first: what it stands is part of the quote.
-        </p>
-      </Panel>
+      <Panel
+        title="Quote"
+        answer={{
+          says: 'Set the plate first',
+          because: 'How long it lasts is part of the quote.',
+          asks: { words: 'Go to the plate', page: `/jobs/${job.slug}/plate` },
+        }}
+      />
     )
   return (
     <Panel
       title="Quote"
+      answer={quoteAnswer(quote)}
       aside={
         <span className="screen-only flex gap-4">
           <Link

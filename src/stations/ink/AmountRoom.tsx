@@ -31,6 +31,7 @@ import { usePerson } from '../across/bench/usePerson'
 import { wantedWords } from '../across/bench/wantedWords'
 import { Problems } from '../across/pull/Problems'
 import { keepInkWeighingAction } from './actions'
+import { amountAnswer } from './answers'
 import { InkRooms } from './InkRooms'
 import { useMix } from './useMix'
 import { WithoutScale } from './WithoutScale'
@@ -162,6 +163,7 @@ function WhatToMix({
 export function AmountRoom({ weighings }: { weighings: PotWeighing[] }) {
   const bench = useBench()
   const job = useJob()
+  const need = useNeed()
   const { change, ...kept } = useMix()
   const [plate, setPlate] = useState<
     Record<'coverage' | 'depthMicrometres' | 'toneMicrometres' | 'wipedOff' | 'returned', number | null>
@@ -185,7 +187,12 @@ export function AmountRoom({ weighings }: { weighings: PotWeighing[] }) {
   const at = (field: string) =>
     estimate.success ? undefined : estimate.error.issues.find(({ path: of }) => of[0] === field)?.message
   return (
-    <Panel rooms={<InkRooms />} title="Ink" aside={<KeepLine {...kept} />}>
+    <Panel
+      rooms={<InkRooms />}
+      title="Ink"
+      aside={<KeepLine {...kept} />}
+      answer={amountAnswer(need, wantedWords(need))}
+    >
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Batch for what is left">
           <WhatToMix weighings={weighings} onBatch={change} />

@@ -23,6 +23,7 @@ import { problemAt } from '../across/bench/problemAt'
 import { usePerson } from '../across/bench/usePerson'
 import { Problems } from '../across/pull/Problems'
 import { keepCardAction, makeBatchAction } from './actions'
+import { cardAnswer } from './answers'
 import { forecastMix } from './forecastMix'
 import { InkRooms } from './InkRooms'
 import { RecipeCard } from './RecipeCard'
@@ -95,7 +96,16 @@ export function CardRoom({
   }
 
   return (
-    <Panel rooms={<InkRooms />} title="Ink" aside={<KeepLine {...kept} />}>
+    <Panel
+      rooms={<InkRooms />}
+      title="Ink"
+      aside={<KeepLine {...kept} />}
+      answer={cardAnswer(
+        value,
+        card ? { name: card.name, version: card.versions.at(-1)!.version } : null,
+        onCard,
+      )}
+    >
       <div className="grid gap-8 xl:grid-cols-2 print:grid-cols-2">
         <div>
           <Swatches forecast={forecast} paperName={paper?.name ?? 'no paper'} />

@@ -3,7 +3,6 @@
 import { formatGrams } from '@/core/units/quantity'
 import { dayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
-import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import { deltaE00 } from '@/core/colour/deltaE00'
 import { describeSpectrum } from '@/core/colour/describeSpectrum'
@@ -15,7 +14,6 @@ import type { StorePaper } from '@/data/shop/store'
 import { drawDownBatch } from '@/devices/mixingSlab'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
-import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
@@ -23,6 +21,7 @@ import { KeepLine } from '../across/bench/KeepLine'
 import { usePerson } from '../across/bench/usePerson'
 import { Problems } from '../across/pull/Problems'
 import { addToBatchAction, measureBatchAction } from './actions'
+import { correctAnswer } from './answers'
 import { inkConditions } from './inkConditions'
 import { InkRooms } from './InkRooms'
 import { SearchProgress } from './SearchProgress'
@@ -65,18 +64,26 @@ export function CorrectRoom({
 
   if (!current || !target) {
     return (
-      <Panel rooms={<InkRooms />} title="Ink">
-        <p className="border border-line bg-ground p-4">
-          {current ? 'The mix has no target: ' : 'No batch has been weighed in yet: '}
-          <Link
-            href={`/jobs/${job.slug}/ink/${current ? 'match' : 'card'}`}
-            className="underline underline-offset-4"
-          >
-            {current ? 'choose the colour to meet' : 'keep the mix on a card and weigh a batch'}
-          </Link>
-          .
-        </p>
-      </Panel>
+      <Panel
+        rooms={<InkRooms />}
+        title="Ink"
+        answer={
+          current
+            ? {
+                says: 'Choose the colour to match first',
+                because: 'The batch is held against it.',
+                asks: { words: 'Choose it in Match', page: `/jobs/${job.slug}/ink/match` },
+              }
+            : {
+                says: 'Weigh a batch first',
+                because: 'What was weighed in is what can be corrected.',
+                asks: {
+                  words: 'Save the mix on a card and weigh a batch',
+                  page: `/jobs/${job.slug}/ink/card`,
+                },
+              }
+        }
+      />
     )
   }
   const { batch, card } = current
@@ -130,7 +137,12 @@ export function CorrectRoom({
   }
 
   return (
-    <Panel rooms={<InkRooms />} title="Ink" aside={<KeepLine {...kept} />}>
+    <Panel
+      rooms={<InkRooms />}
+      title="Ink"
+      aside={<KeepLine {...kept} />}
+      answer={correctAnswer(target, off, limit ?? 1, correction, rounded)}
+    >
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Batch" className="grid content-start gap-4">
           <SelectField
@@ -154,15 +166,6 @@ export function CorrectRoom({
               void run(() => sendAct(measureBatchAction, { batchId: batch.id, measured }))
             }
           />
-          {off !== null && (
-            <Figure
-              value={off.toFixed(2)}
-              label={`ΔE00 from ${target.name}`}
-              note={
-                off <= (limit ?? 1) ? 'Within what you asked for: print with it.' : 'Look for a correction.'
-              }
-            />
-          )}
         </section>
         <section aria-label="Correction" className="grid content-start gap-3 sm:grid-cols-2">
           <NumberField label="Good enough below" unit="ΔE00" value={limit} onValue={setLimit} />

@@ -2,40 +2,32 @@
 
 import { formatGrams } from '@/core/units/quantity'
 import dynamic from 'next/dynamic'
-import { useMemo, useState } from 'react'
-import { estimateGramsPerPull, pullsCovered } from '@/core/ink/inkNeed'
+import { useMemo } from 'react'
+import { estimateGramsPerPull } from '@/core/ink/inkNeed'
 import { modifierAmount, MODIFIERS, recipeGrams, type Modifier } from '@/core/ink/mix'
 import { formatNumber } from '@/core/units/length'
-import { mixCoefficients } from '@/core/ink/predictInk'
 import type { MixCard } from '@/core/ink/mixCard'
-import { SPECTRUM_START_NM, SPECTRUM_STEP_NM } from '@/core/colour/spectrum'
 import type { StoreInk } from '@/data/shop/inks'
 import type { StorePaper } from '@/data/shop/store'
 import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
-import { useBench, useJob } from '../across/bench/BenchContext'
+import { useBench } from '../across/bench/BenchContext'
 import { HotplateCaution } from '../across/bench/cautions'
 import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
-import { forecastMix } from './forecastMix'
-import { inkConditions } from './inkConditions'
+import { useNeed } from '../across/bench/useNeed'
+import { mixAnswer } from './answers'
 import { InkRooms } from './InkRooms'
 import { MixPartRow } from './MixPartRow'
-import { mixFilm, nearestCard } from './nearestCard'
-import { Overprint } from './Overprint'
-import { RecipeCard } from './RecipeCard'
-import { Swatches } from './Swatches'
 import { useMix } from './useMix'
 
-const SpectrumChart = dynamic(() => import('@/ui/SpectrumChart'), {
+/** Colour is calculated from tables of light and eye, which are read once the page stands. */
+const InkForecast = dynamic(() => import('./InkForecast').then((module) => module.InkForecast), {
   ssr: false,
-  loading: () => <p className="h-48 text-sm text-muted">Drawing the chart…</p>,
+  loading: () => <p className="min-h-96 text-sm text-muted">Calculating the colour…</p>,
 })
-
-/** Scattering per micrometre above which an ink is a covering white. */
-const COVERING_WHITE = 0.2
 
 /** The ink bench: parts in, forecast out, and the card that makes the mix again. */
 export function InkStation({
@@ -48,37 +40,18 @@ export function InkStation({
   cards: MixCard[]
 }) {
   const bench = useBench()
-  const job = useJob()
+  const need = useNeed()
   const { plate } = bench
   const { value, change, ...kept } = useMix()
-  const [overId, setOverId] = useState('')
-  const [paperId, setPaperId] = useState(bench.paper?.paperId ?? papers[0]?.id ?? '')
   const parts = useMemo(() => value.parts ?? [], [value.parts])
-  const paper = papers.find(({ id }) => id === paperId) ?? papers[0]
-  const forecast = useMemo(() => forecastMix(parts, inks, paper?.reflectance ?? null), [parts, inks, paper])
-  const film = useMemo(() => mixFilm(parts, inks), [parts, inks])
-  const conditions = useMemo(() => inkConditions(paper?.reflectance, 'mid'), [paper])
-  const mid = forecast?.films.find(({ key }) => key === 'mid')?.forecast
-  const near = mid
-    ? nearestCard(
-        mid.lab,
-        cards.filter(({ id }) => id !== value.card?.id),
-        inks,
-        conditions,
-      )
-    : null
-  const under = inks.find(({ id }) => id === overId)
-  const white = inks.find(({ s }) => Math.max(...s) > COVERING_WHITE)
   const unused = inks.filter(({ id }) => !parts.some((part) => part.inkId === id))
   const setModifier = (modifier: Modifier, amount: number | null) => {
     const others = (value.modifiers ?? []).filter((entry) => entry.modifier !== modifier)
     change({ modifiers: amount ? [...others, { modifier, amount }] : others })
   }
-  const covers =
-    value.batchGrams && value.gramsPerPull ? pullsCovered(value.batchGrams, value.gramsPerPull, 0) : 0
 
   return (
-    <Panel rooms={<InkRooms />} title="Ink" aside={<KeepLine {...kept} />}>
+    <Panel rooms={<InkRooms />} title="Ink" aside={<KeepLine {...kept} />} answer={mixAnswer(value, need)}>
       <HotplateCaution />
       <div className="grid gap-6 xl:grid-cols-2">
         <div>
@@ -108,6 +81,9 @@ export function InkStation({
                 key={part.inkId}
                 part={part}
                 share={recipeGrams({ parts, batchGrams: 100 })[i].grams}
+                grams={
+                  value.batchGrams ? recipeGrams({ parts, batchGrams: value.batchGrams })[i].grams : null
+                }
                 largest={Math.max(...parts.map((other) => other.parts))}
                 onParts={(amount) =>
                   change({ parts: parts.map((other, n) => (n === i ? { ...other, parts: amount } : other)) })
@@ -123,6 +99,7 @@ export function InkStation({
           )}
           <SelectField
             label="Add an ink from the shelf"
+            anchor="mix-add"
             value=""
             className="mt-2 max-w-72"
             options={[
@@ -174,6 +151,7 @@ export function InkStation({
             <legend className="sr-only">Amount and temperature</legend>
             <NumberField
               label="Batch"
+              anchor="mix-batch"
               unit="g"
               value={value.batchGrams}
               onValue={(batchGrams) => change({ batchGrams })}
@@ -211,54 +189,13 @@ export function InkStation({
             />
           </fieldset>
         </div>
-        <div>
-          <Swatches forecast={forecast} paperName={paper?.name ?? 'no paper'} />
-          {film && (
-            <div className="mt-3 grid gap-3 sm:grid-cols-2">
-              <SelectField
-                label="On which paper?"
-                value={paper?.id ?? ''}
-                options={papers.map(({ id, name }) => [id, name])}
-                onPick={setPaperId}
-              />
-              <SelectField
-                label="Over what?"
-                value={overId}
-                options={[
-                  ['', 'the bare paper'],
-                  ...inks.map(({ id, name }) => [id, `an earlier run in ${name}`] as const),
-                ]}
-                onPick={setOverId}
-              />
-            </div>
-          )}
-          {film && under && <Overprint title="This mix" upper={film} lower={under} conditions={conditions} />}
-          {film && under && white && (
-            <Overprint
-              title={`With one part in ten of ${white.name}, this mix`}
-              upper={mixCoefficients([{ name: 'mix', ...film }, white], [9, 1])}
-              lower={under}
-              conditions={conditions}
-            />
-          )}
-          {near && near.deltaE00 < 6 && (
-            <p className="mt-2 text-sm">
-              Nearest card: <b>{near.card.name}</b>, ΔE {formatNumber(near.deltaE00, 1)}.
-            </p>
-          )}
-          {forecast && forecast.films.length > 0 && (
-            <SpectrumChart
-              title="Reflectance of the three films"
-              startNm={SPECTRUM_START_NM}
-              stepNm={SPECTRUM_STEP_NM}
-              series={forecast.films.map(({ label, forecast: { reflectance } }) => ({
-                name: label,
-                values: reflectance,
-              }))}
-            />
-          )}
-          <RecipeCard mix={value} title={job.title} covers={covers} />
-        </div>
+        <InkForecast
+          parts={parts}
+          inks={inks}
+          papers={papers}
+          cards={cards}
+          cardId={value.card?.id ?? null}
+        />
       </div>
     </Panel>
   )

@@ -4,27 +4,31 @@ import { Slider } from 'radix-ui'
 import { X } from 'lucide-react'
 import type { MixSetting } from '@/core/ink/mix'
 import { formatNumber } from '@/core/units/length'
+import { formatGrams } from '@/core/units/quantity'
 import { NumberField } from '@/ui/NumberField'
 
 /** Least the slider reaches; it grows with the largest part, and more can be typed. */
 const SLIDER_PARTS = 20
 
-/** One ink of a mix: its parts by slider or typed, and its share. */
+/** One ink of a mix: its parts by slider or typed, its share, and its grams in the batch. */
 export function MixPartRow({
   part,
   share,
+  grams,
   largest,
   onParts,
   onRemove,
 }: {
   part: MixSetting['parts'][number]
   share: number
+  /** of the batch; null: no batch is set */
+  grams: number | null
   largest: number
   onParts: (parts: number) => void
   onRemove: () => void
 }) {
   return (
-    <li className="grid grid-cols-[1fr_auto] items-end gap-x-3 border-b border-line py-1.5 sm:grid-cols-[8rem_1fr_6rem_3rem_2.75rem] sm:items-center">
+    <li className="grid grid-cols-[1fr_auto] items-end gap-x-3 border-b border-line py-1.5 sm:grid-cols-[8rem_1fr_6rem_2.5rem_4rem_2.75rem] sm:items-center">
       <span className="font-medium">{part.name}</span>
       <Slider.Root
         value={[part.parts]}
@@ -45,6 +49,9 @@ export function MixPartRow({
         className="w-24 [&_label]:sr-only"
       />
       <span className="condensed hidden text-right text-muted sm:block">{formatNumber(share, 0)} %</span>
+      <span className="hidden text-right font-semibold sm:block">
+        {grams === null ? '' : formatGrams(grams, 1)}
+      </span>
       <button
         type="button"
         onClick={onRemove}

@@ -78,16 +78,9 @@ export function RecipeList({
   onTake: (recipe: ScaledRecipe) => void
 }) {
   const targetSrgb = convertXyzToSrgb(convertLabToXyz(target.lab))
-  const best = recipes[0]?.deltaE00 ?? 0
   return (
     <section aria-label="Recipes">
       <h2 className="station-title mt-4">Recipes</h2>
-      {best > 3 && (
-        <p className="mt-1">
-          <b>◆ Out of the shelf’s reach:</b> the nearest is ΔE {formatNumber(best, 1)} off. Another ink, or
-          another film, would be needed.
-        </p>
-      )}
       <ol className="mt-2">
         {recipes.map((recipe, i) => (
           <li key={i} className="flex flex-wrap items-center gap-x-5 gap-y-1 border-b border-line py-2">

@@ -15,6 +15,7 @@ import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import { KeepLine } from '../across/bench/KeepLine'
+import { matchAnswer } from './answers'
 import { inkConditions, type FilmKey } from './inkConditions'
 import { InkRooms } from './InkRooms'
 import { RecipeList, scaleRecipe, type ScaledRecipe } from './RecipeList'
@@ -86,7 +87,12 @@ export function RecipeRoom({
     router.push(`/jobs/${job.slug}/ink/card`)
   }
   return (
-    <Panel rooms={<InkRooms />} title="Ink" aside={<KeepLine {...kept} />}>
+    <Panel
+      rooms={<InkRooms />}
+      title="Ink"
+      aside={<KeepLine {...kept} />}
+      answer={matchAnswer(target, recipes)}
+    >
       <div className="grid gap-8 xl:grid-cols-2">
         <TargetChoice
           target={target}

@@ -13,7 +13,7 @@ import {
   type InkCalibration,
   type StiffnessCorrection,
 } from '@/core/ink/stiffness'
-import { dropsWanted, isFelt } from '@/core/ink/stiffnessWords'
+import { dropsWanted } from '@/core/ink/stiffnessWords'
 import { onItsWayToTheRoller, warmthAtRoller, type WarmthAtRoller } from '@/core/prove/warmthAtRoller'
 import { isWarmedAgain } from '@/core/wipe/offTheHeat'
 import type { WipingOrder } from '@/core/wipe/wipingOrder'
@@ -26,6 +26,7 @@ import { Panel } from '@/ui/Panel'
 import { Sum } from '@/ui/Sum'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import { HotplateCaution } from '../across/bench/cautions'
+import { stiffnessAnswer } from './answers'
 import { InkRooms } from './InkRooms'
 import { StiffnessCalibrations } from './StiffnessCalibrations'
 
@@ -64,9 +65,15 @@ export function StiffnessRoom({
 
   if (!mix || !held || mixPas === null || heldPas === null) {
     return (
-      <Panel rooms={<InkRooms />} title="Ink">
-        <p className="border border-line bg-ground p-4">First put a mix together from inks of the shelf.</p>
-      </Panel>
+      <Panel
+        rooms={<InkRooms />}
+        title="Ink"
+        answer={{
+          says: 'Put a mix together first',
+          because: 'Its stiffness follows from its inks and oils.',
+          asks: { words: 'Go to the mix', page: `/jobs/${job.slug}/ink` },
+        }}
+      />
     )
   }
   const onItsWay = warmthAtRoller(bench, calibration)
@@ -95,13 +102,16 @@ export function StiffnessRoom({
           coolingTauMinutes: onItsWay.coolingTauMinutes,
         })
       : null
-  let way = `As stiff as at ${reference}.`
-  if (isFelt(correction) && ratio > 1)
-    way = 'Stiffer: it wipes cleaner and harder, less plate tone, a denser line.'
-  if (isFelt(correction) && ratio < 1)
-    way = 'Softer: it wipes easier and leaves more plate tone, a weaker line.'
   return (
-    <Panel rooms={<InkRooms />} title="Ink">
+    <Panel
+      rooms={<InkRooms />}
+      title="Ink"
+      answer={stiffnessAnswer(correction, {
+        reference,
+        oilGrams: mix.puddleGrams,
+        roomC: roomC ?? held.roomC,
+      })}
+    >
       <HotplateCaution />
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Same stiffness today">
@@ -143,7 +153,6 @@ export function StiffnessRoom({
               note={onItsWay && !onItsWay.isTimed ? 'by metal and thickness: time your own' : undefined}
             />
           </div>
-          <p className="font-medium">{way}</p>
           {onItsWay && bench.wipe && roomC !== null && startC > roomC && (
             <AtTheRoller
               {...onItsWay}

@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import type { Blotting } from '@/core/paper/blotting'
-import { besideBat, dryGramsAt, standardGramsOf } from '@/core/paper/dampingPlan'
+import { besideBat, dampGrams, dryGramsAt, standardGramsOf } from '@/core/paper/dampingPlan'
 import {
   DAMPING_METHODS,
   sheetGrams,
@@ -27,6 +27,7 @@ import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
 import { useNeed } from '../across/bench/useNeed'
 import { useStation, type Loose } from '../across/bench/useStation'
+import { paperAnswer } from './answers'
 import { BlottingPanel } from './BlottingPanel'
 import { DampingPanel } from './DampingPanel'
 import { PaperRooms } from './PaperRooms'
@@ -68,7 +69,7 @@ export function PaperStation({
   const { value, change, ...kept } = useStation('paper', UNSET)
   const [basis, setBasis] = useState<Basis>('imperial')
   const [dryGrams, setDry] = useState<number | null>(null)
-  const [dampGrams, setDamp] = useState<number | null>(null)
+  const [weighedGrams, setDamp] = useState<number | null>(null)
   const stocked = papers.find(({ id }) => id === value.paperId)
   const airDry =
     value.gsm && value.sheetWidthMm && value.sheetHeightMm
@@ -79,18 +80,30 @@ export function PaperStation({
   const toStandard = (grams: number) =>
     humidityPercent === null ? grams : standardGramsOf(grams, humidityPercent)
   const standard = dryGrams === null ? airDry : toStandard(dryGrams)
-  const weighIn = uptakeInput.safeParse({ dryGrams: standard, dampGrams })
+  const weighIn = uptakeInput.safeParse({ dryGrams: standard, dampGrams: weighedGrams })
   const uptake = weighIn.success ? uptakePercent(weighIn.data) : null
   const batUptake = job.bat?.settings.paper?.targetUptakePercent
   const others = reservations.filter(({ paperId, jobId }) => paperId === value.paperId && jobId !== job.id)
   const forThis = stocked ? paperStanding(stocked.sheetsLeft, others, null).free : 0
 
   return (
-    <Panel rooms={<PaperRooms />} title="Paper" aside={<KeepLine {...kept} />}>
+    <Panel
+      rooms={<PaperRooms />}
+      title="Paper"
+      aside={<KeepLine {...kept} />}
+      answer={paperAnswer(
+        value,
+        need,
+        standard === null || value.targetUptakePercent === null
+          ? null
+          : dampGrams(standard, value.targetUptakePercent),
+      )}
+    >
       <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_22rem]">
         <div className="grid content-start gap-3 sm:grid-cols-2">
           <SelectField
             label="Paper from the store"
+            anchor="paper-choice"
             value={value.paperId ?? ''}
             problem={problemAt(kept.problems, 'paperId') && 'Choose a paper.'}
             className="sm:col-span-2"
@@ -139,6 +152,7 @@ export function PaperStation({
           </p>
           <LengthField
             label="Sheet width"
+            anchor="paper-width"
             isSide
             value={value.sheetWidthMm}
             onValue={(sheetWidthMm) => change({ sheetWidthMm })}
@@ -244,9 +258,11 @@ export function PaperStation({
               label="Damp sheet"
               unit="g"
               digits={1}
-              value={dampGrams}
+              value={weighedGrams}
               onValue={setDamp}
-              problem={dampGrams !== null && !weighIn.success ? weighIn.error.issues[0].message : undefined}
+              problem={
+                weighedGrams !== null && !weighIn.success ? weighIn.error.issues[0].message : undefined
+              }
             />
           </div>
           <div className="mt-4">
@@ -277,7 +293,7 @@ export function PaperStation({
             paperId={value.paperId ?? ''}
             weighIns={weighIns}
             dryGrams={standard}
-            dampGrams={dampGrams}
+            dampGrams={weighedGrams}
             targetPercent={value.targetUptakePercent}
             sizing={stocked?.sizing ?? 'unknown'}
             onWeighed={setDamp}

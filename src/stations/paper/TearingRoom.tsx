@@ -3,7 +3,7 @@
 import { sheetGrams } from '@/core/paper/dampPaper'
 import type { GrowthMarks } from '@/core/paper/growth'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { useNeed } from '../across/bench/useNeed'
 import { GrowthPanel } from './GrowthPanel'
 import { PaperRooms } from './PaperRooms'
@@ -11,12 +11,25 @@ import { TearPlan } from './TearPlan'
 
 /** The sheet's size at work: how it is torn from its parent, and how it grows when damp. */
 export function TearingRoom({ marks }: { marks: GrowthMarks[] }) {
+  const job = useJob()
   const { paper } = useBench()
   const need = useNeed()
   const sheet = paper && { widthMm: paper.sheetWidthMm, heightMm: paper.sheetHeightMm }
   return (
-    <Panel rooms={<PaperRooms />} title="Paper">
-      {paper && sheet ? (
+    <Panel
+      rooms={<PaperRooms />}
+      title="Paper"
+      answer={
+        sheet
+          ? undefined
+          : {
+              says: 'Choose the paper first',
+              because: 'What is torn and how it grows follow from it and its size.',
+              asks: { words: 'Go to the sheet', page: `/jobs/${job.slug}/paper` },
+            }
+      }
+    >
+      {paper && sheet && (
         <>
           <TearPlan piece={sheet} need={need} />
           <GrowthPanel
@@ -27,10 +40,6 @@ export function TearingRoom({ marks }: { marks: GrowthMarks[] }) {
             secondRunGrams={secondRun(paper)}
           />
         </>
-      ) : (
-        <p className="border border-line bg-ground p-4">
-          Choose the paper and its size first: what is torn and how it grows follow from both.
-        </p>
       )}
     </Panel>
   )

@@ -8,6 +8,7 @@ import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import type { FieldProblem } from '@/data/database/errors'
+import { artworkAnswer } from './answers'
 import { ArtworkBench } from './ArtworkBench'
 import { PlateRooms } from './PlateRooms'
 import { keepArtworkAction } from './roomActions'
@@ -42,15 +43,14 @@ export function ArtworkRoom({ kept, image }: ArtworkRoomProps) {
     if (answer.ok) router.refresh()
   }
   return (
-    <Panel rooms={<PlateRooms />} title="Plate">
-      {!plate && (
-        <p className="border border-line bg-ground p-4">
-          Set the plate’s size first: the picture is cropped to it.
-        </p>
-      )}
+    <Panel
+      rooms={<PlateRooms />}
+      title="Plate"
+      answer={artworkAnswer(plate, image && kept ? kept.method : null, `/jobs/${job.slug}/plate`)}
+    >
       {plate && (
         <>
-          {image && kept ? (
+          {image && kept && (
             <ArtworkBench
               key={image.id}
               plate={plate}
@@ -59,11 +59,6 @@ export function ArtworkRoom({ kept, image }: ArtworkRoomProps) {
               jobSlug={job.slug}
               jobId={job.id}
             />
-          ) : (
-            <p className="border border-line bg-ground p-4">
-              No picture yet. Choose a drawing, scan or photograph; what is made of it is shown here, and can
-              be printed at 1:1.
-            </p>
           )}
           <PictureField
             label="Picture for the plate"

@@ -26,6 +26,7 @@ import { PlateCaution } from '../across/bench/cautions'
 import { problemAt } from '../across/bench/problemAt'
 import { usePerson } from '../across/bench/usePerson'
 import { Problems } from '../across/pull/Problems'
+import { bathAnswer } from './answers'
 import { BathUseForm } from './BathUseForm'
 import { endBathAction, makeBathAction } from './biteActions'
 import { PlateRooms } from './PlateRooms'
@@ -67,13 +68,10 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
     setProblems(answer.ok ? [] : answer.problems)
   }
   return (
-    <Panel rooms={<PlateRooms />} title="Plate">
+    <Panel rooms={<PlateRooms />} title="Plate" answer={bathAnswer(bath, left, { openCm2, depth })}>
       <PlateCaution kind="aluminium-etched" />
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Live bath" className="grid content-start gap-4">
-          {!bath && (
-            <p className="border border-line bg-ground p-4">No bath is made. Weigh one out at the right.</p>
-          )}
           {bath && account && (
             <>
               <SelectField
@@ -98,11 +96,6 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
                       : 'an upper bound: copper displaced and nothing else'
                   }
                 />
-                <Figure
-                  value={left === null ? '—' : left}
-                  label="plates like this one left"
-                  note={left === 0 ? '◆ spent for this plate: make a fresh one' : undefined}
-                />
               </div>
               <div
                 className="h-3 border border-edge"
@@ -117,6 +110,7 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
               <div className="grid grid-cols-2 gap-3">
                 <NumberField
                   label="Open area of a plate"
+                  anchor="bath-open"
                   unit="cm²"
                   value={openCm2}
                   onValue={setOpen}
@@ -226,6 +220,7 @@ function NewBathForm() {
       <h2 className="station-title sm:col-span-2">Weigh out a bath</h2>
       <SelectField
         label="Recipe"
+        anchor="bath-recipe"
         value={bath.recipe}
         options={Object.entries(BATH_RECIPES).map(([key, { label }]) => [key, label])}
         onPick={(recipe) => setBath({ ...bath, recipe: recipe as BathRecipe })}

@@ -18,6 +18,7 @@ import { PlateCaution } from '../across/bench/cautions'
 import { problemAt } from '../across/bench/problemAt'
 import { clock, SequencePacer } from '../across/bench/SequencePacer'
 import { Problems } from '../across/pull/Problems'
+import { biteAnswer } from './answers'
 import { biteBench, openBiteBench, readBiteBench, type BiteAct, type BiteBench } from './biteBench'
 import { keepBitePlanAction, keepStripAction } from './biteActions'
 import { ExposureTool } from './ExposureTool'
@@ -83,13 +84,25 @@ export function BiteRoom({ strips, kept }: BiteRoomProps) {
     )
   }
   return (
-    <Panel rooms={<PlateRooms />} title="Plate">
+    <Panel
+      rooms={<PlateRooms />}
+      title="Plate"
+      answer={biteAnswer(timetable, curve !== null)}
+      act={
+        timetable && (
+          <Button look="main" disabled={timetable.immersions.length === 0} onClick={() => setRunning(true)}>
+            Run the bite
+          </Button>
+        )
+      }
+    >
       <PlateCaution kind={bench.plate?.kind ?? 'zinc-etched'} />
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Test strip" className="grid content-start gap-3">
           <h2 className="station-title">Test strip</h2>
           <SelectField
             label="Which strip"
+            anchor="bite-strip"
             value={state.stripId}
             options={[...strips.map(({ id, name: of }) => [id, of] as const), ['', 'a new one']]}
             onPick={(stripId) => act({ kind: 'set', patch: { stripId } })}
@@ -108,19 +121,9 @@ export function BiteRoom({ strips, kept }: BiteRoomProps) {
         </section>
         <section aria-label="Stop-out plan" className="grid content-start gap-3">
           <TonesWanted bench={state} problemAt={view.problemAt} act={act} />
-          {!curve && (
-            <p>Choose a strip, or enter at least three steps of a new one: the timetable follows.</p>
-          )}
           {timetable && curve && plan && <Timetable timetable={timetable} curve={curve} bathC={plan.bathC} />}
           {timetable && (
             <div className="flex flex-wrap items-center gap-3">
-              <Button
-                look="main"
-                disabled={timetable.immersions.length === 0}
-                onClick={() => setRunning(true)}
-              >
-                Run the bite
-              </Button>
               <Button disabled={!held} onClick={() => void keepPlan()}>
                 {held ? 'Keep this plan' : 'Keep the strip first'}
               </Button>

@@ -1,6 +1,7 @@
 'use client'
 
 import { useState } from 'react'
+import { counted } from '@/core/units/counted'
 import { readMaking, type Making } from '@/core/plate/making'
 import { MAKING_METHODS, type MakingMethod } from '@/core/plate/makingMethod'
 import type { Procedure } from '@/core/plate/procedure'
@@ -54,6 +55,14 @@ export function MakingRoom({ makings, own }: { makings: Making[]; own: KeptProce
     <Panel
       rooms={<PlateRooms />}
       title="Plate"
+      answer={
+        latest && !isNew
+          ? undefined
+          : {
+              says: `${procedure.name} in ${counted(procedure.steps.length, 'step')}`,
+              because: 'Change the steps to your own way, then begin: each is timed and recorded as it goes.',
+            }
+      }
       aside={
         isWalking ? (
           <Button look="quiet" onClick={() => setNew(true)}>

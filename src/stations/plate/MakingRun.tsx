@@ -99,7 +99,9 @@ export function MakingRun({
         </p>
         {!step && (
           <>
-            <p className="far-number mt-3 text-4xl">The plate is made: ready to ink.</p>
+            <p data-answer className="answer mt-1">
+              The plate is made: ready to ink
+            </p>
             <p className="mt-2">
               Set its size, thickness and kind in the room Plate, if that is not done yet; known flaws become
               watch spots in States and life.
@@ -108,7 +110,9 @@ export function MakingRun({
         )}
         {step && at && (
           <>
-            <h2 className="far-number mt-2 text-4xl">{step.title}</h2>
+            <h2 data-answer className="answer mt-1">
+              {step.title}
+            </h2>
             {step.hazard && (
               <aside
                 aria-label="Caution"

@@ -1,9 +1,8 @@
 'use client'
 
 import { formatArea } from '@/core/units/quantity'
-import { capital } from '@/core/units/capital'
 import { PLATE_KINDS, romanNumeral, type PlateKind, type PlateSetting } from '@/core/plate/plate'
-import { costOfAProof, describePlateLife, plateLife, type PlateHistory } from '@/core/plate/plateLife'
+import { plateLife, type PlateHistory } from '@/core/plate/plateLife'
 import { Figure } from '@/ui/Figure'
 import { SelectField, TextField } from '@/ui/Field'
 import { LengthField, NumberField } from '@/ui/NumberField'
@@ -13,9 +12,9 @@ import { PlateCaution } from '../across/bench/cautions'
 import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
 import { useStation, type Loose } from '../across/bench/useStation'
+import { plateAnswer } from './answers'
 import { GaugeField } from './GaugeField'
 import { EdgeProfile } from './EdgeProfile'
-import { LIFE_BY } from './plateStates'
 import { PlateRooms } from './PlateRooms'
 import { PlatePicture, type PlatePictureState } from './PlatePicture'
 
@@ -41,7 +40,12 @@ export function PlateStation({ states, history }: { states: PlatePictureState[];
     value.widthMm && value.heightMm ? { widthMm: value.widthMm, heightMm: value.heightMm } : null
 
   return (
-    <Panel rooms={<PlateRooms />} title="Plate" aside={<KeepLine {...kept} />}>
+    <Panel
+      rooms={<PlateRooms />}
+      title="Plate"
+      aside={<KeepLine {...kept} />}
+      answer={plateAnswer(value, life)}
+    >
       <PlateCaution kind={value.kind} />
       <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_20rem]">
         <PlatePicture
@@ -52,6 +56,7 @@ export function PlateStation({ states, history }: { states: PlatePictureState[];
         <div className="grid content-start gap-3 sm:grid-cols-2">
           <TextField
             label="Name of the plate"
+            anchor="plate-name"
             value={value.name ?? ''}
             onText={(name) => change({ name })}
             problem={problemAt(kept.problems, 'name')}
@@ -59,6 +64,7 @@ export function PlateStation({ states, history }: { states: PlatePictureState[];
           />
           <SelectField
             label="Kind"
+            anchor="plate-kind"
             value={value.kind ?? ''}
             onPick={(kind) => change({ kind: kind as PlateKind })}
             options={Object.entries(PLATE_KINDS).map(([kind, { label }]) => [kind, label])}
@@ -66,6 +72,7 @@ export function PlateStation({ states, history }: { states: PlatePictureState[];
           />
           <LengthField
             label="Width"
+            anchor="plate-width"
             isSide
             value={value.widthMm}
             onValue={(widthMm) => change({ widthMm })}
@@ -73,6 +80,7 @@ export function PlateStation({ states, history }: { states: PlatePictureState[];
           />
           <LengthField
             label="Height"
+            anchor="plate-height"
             isSide
             value={value.heightMm}
             onValue={(heightMm) => change({ heightMm })}
@@ -81,6 +89,7 @@ export function PlateStation({ states, history }: { states: PlatePictureState[];
           <GaugeField kind={value.kind} onThickness={(thicknessMm) => change({ thicknessMm })} />
           <NumberField
             label="Thickness"
+            anchor="plate-thickness"
             unit="mm"
             value={value.thicknessMm}
             onValue={(thicknessMm) => change({ thicknessMm })}
@@ -88,6 +97,7 @@ export function PlateStation({ states, history }: { states: PlatePictureState[];
           />
           <NumberField
             label="Bevel"
+            anchor="plate-bevel"
             unit="degrees"
             digits={0}
             value={value.bevelDegrees}
@@ -116,13 +126,6 @@ export function PlateStation({ states, history }: { states: PlatePictureState[];
               />
             )}
             <Figure value={romanNumeral(value.state ?? 1)} label="State" />
-            {life && (
-              <p className="sm:col-span-2">
-                <b data-figure="plate-life">{capital(describePlateLife(life))}</b>, by {LIFE_BY[life.by]};{' '}
-                {life.spent} pulled, proofs too.
-                {costOfAProof(life) && ` ◆ ${capital(costOfAProof(life)!)}.`}
-              </p>
-            )}
           </div>
         </div>
       </div>

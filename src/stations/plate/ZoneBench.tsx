@@ -30,6 +30,7 @@ import { usePerson } from '../across/bench/usePerson'
 import { Problems } from '../across/pull/Problems'
 import { sendAct } from '../across/act/sendAct'
 import type { LookedInk } from '../wipe/inkLooks'
+import { zonesAnswer } from './answers'
 import { PlateRooms } from './PlateRooms'
 import { keepZoneMapAction } from './roomActions'
 import { useZoneMap } from './useZoneMap'
@@ -152,6 +153,7 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
           {mapStanding(zones.isChanged, kept)}
         </p>
       }
+      answer={zonesAnswer(map.zones, found.filter(({ weight }) => weight === 'refused').length)}
     >
       <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_24rem]">
         <div className="min-w-0">

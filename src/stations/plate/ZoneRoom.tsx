@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic'
 import type { KeptZoneMap } from '@/core/plate/zoneMap'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import type { LookedInk } from '../wipe/inkLooks'
 import { PlateRooms } from './PlateRooms'
 
@@ -25,14 +25,19 @@ interface ZoneRoomProps {
 
 /** The plate's zones: drawn on its picture, each with an ink, a film and its area. */
 export function ZoneRoom({ kept, picture, inks }: ZoneRoomProps) {
+  const job = useJob()
   const { plate } = useBench()
   if (plate)
     return <ZoneBench key={kept?.version ?? 0} plate={plate} kept={kept} picture={picture} inks={inks} />
   return (
-    <Panel rooms={<PlateRooms />} title="Plate">
-      <p className="border border-line bg-ground p-4">
-        Set the plate’s size first: zones are drawn on it in millimetres.
-      </p>
-    </Panel>
+    <Panel
+      rooms={<PlateRooms />}
+      title="Plate"
+      answer={{
+        says: 'Set the plate’s size first',
+        because: 'Zones are drawn on it to scale.',
+        asks: { words: 'Go to the plate', page: `/jobs/${job.slug}/plate` },
+      }}
+    />
   )
 }

@@ -2,8 +2,8 @@
 
 import { formatFine } from '@/core/units/quantity'
 import { counted } from '@/core/units/counted'
-import { useMemo, useState } from 'react'
-import { carryOver } from '@/core/press/carryOver'
+import { useState } from 'react'
+import type { CarriedOver } from '@/core/press/carryOver'
 import { formatTurns } from '@/core/press/pressSetting'
 import {
   learnPressure,
@@ -31,20 +31,15 @@ const toEighth = (turns: number) => Math.round(turns * EIGHTHS) / EIGHTHS
 interface CarryOverProps {
   onSet: (turns: number) => void
   onMakeReady: (makeReadyMm: number) => void
-  /** names of blankets whose stiffness was measured */
-  measured: ReadonlySet<string>
+  /** null: nothing is otherwise than at the BAT */
+  carried: CarriedOver | null
   /** what was tried on the press of the bench */
   trials: readonly PressureTrial[]
 }
 
 /** Where something under the roller is not as it was at the BAT: the turns that give the same squeeze, and how sure that is. */
-export function CarryOver({ onSet, onMakeReady, measured, trials }: CarryOverProps) {
+export function CarryOver({ onSet, onMakeReady, carried, trials }: CarryOverProps) {
   const bench = useBench()
-  const job = useJob()
-  const carried = useMemo(
-    () => (job.bat ? carryOver(job.bat.settings, bench, { measured }) : null),
-    [job.bat, bench, measured],
-  )
   if (!carried) return null
   if (!carried.ok) {
     return (

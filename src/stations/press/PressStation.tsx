@@ -6,7 +6,8 @@ import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { PLATE_KINDS } from '@/core/plate/plate'
 import { layerShares, nipProfile, stackWarnings } from '@/core/press/nip'
-import type { PressureTrial } from '@/core/press/pressureTrials'
+import { carryOver } from '@/core/press/carryOver'
+import { learnPressure, type PressureTrial } from '@/core/press/pressureTrials'
 import { mmToGauge } from '@/core/press/gauge'
 import { pressStackInput } from '@/core/press/pressStack'
 import {
@@ -36,6 +37,7 @@ import { useAct } from '../across/bench/useAct'
 import { useStation, type Loose } from '../across/bench/useStation'
 import { Problems } from '../across/pull/Problems'
 import { changePressAction } from './actions'
+import { carriedTurns, pressAnswer } from './answers'
 import { CarryOver } from './CarryOver'
 import { FrontElevation } from './FrontElevation'
 import { FrameTrial } from './FrameTrial'
@@ -137,6 +139,12 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
     () => new Set(shelf.filter(({ modulusMPa }) => modulusMPa !== null).map(({ name }) => name)),
     [shelf],
   )
+  const carried = useMemo(
+    () => (job.bat ? carryOver(job.bat.settings, bench, { measured }) : null),
+    [job.bat, bench, measured],
+  )
+  const own = trials.filter(({ pressId }) => pressId === value.pressId)
+  const learned = learnPressure(own, value.mmPerTurn ?? 2)
   const unfit =
     stock && plate && plate.widthMm > (stock.rollerLengthMm ?? stock.bedWidthMm)
       ? `The plate is ${formatFine(plate.widthMm, 0)} wide; ${stock.name.toLowerCase()} takes ${formatFine(stock.rollerLengthMm ?? stock.bedWidthMm, 0)}.`
@@ -145,11 +153,23 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
   const apart = Math.abs((value.readingLeft ?? 0) - (value.readingRight ?? 0))
 
   return (
-    <Panel rooms={<PressRooms />} title="Press" aside={<KeepLine {...kept} />}>
+    <Panel
+      rooms={<PressRooms />}
+      title="Press"
+      aside={<KeepLine {...kept} />}
+      answer={pressAnswer(value, {
+        isByHand,
+        share: { left: relative(left, held), right: relative(right, held) },
+        carried: carriedTurns(carried, learned.trials > 0 ? learned.correctionTurns : 0),
+        gapMm: press && gapMm(press, (press.readingLeft + press.readingRight) / 2),
+        isHeld: held !== null,
+      })}
+    >
       <PressCaution kind={stock?.kind} />
       <div className="grid gap-3 sm:grid-cols-2 xl:grid-cols-5">
         <SelectField
           label="Press"
+          anchor="press-choice"
           value={value.pressId ?? ''}
           options={[
             ['', 'choose…'],
@@ -217,19 +237,13 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
         </p>
       )}
       <CarryOver
-        measured={measured}
-        trials={trials.filter(({ pressId }) => pressId === value.pressId)}
+        carried={carried}
+        trials={own}
         onSet={(turns) => change({ readingLeft: turns, readingRight: turns }, 'carried')}
         onMakeReady={(makeReadyMm) => change({ makeReadyMm })}
       />
       <div className="mt-3 grid gap-6 border-t border-line pt-3 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
         <div>
-          {isByHand && (
-            <p className="mb-3 border border-line bg-ground p-4">
-              By hand there is nothing to turn: rub from the middle outward, evenly, and count the passes.
-              What the proof shows is the measure.
-            </p>
-          )}
           {!isByHand && (
             <FrontElevation
               readingLeft={value.readingLeft ?? 0}
@@ -274,7 +288,7 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
               <b>{formatNumber(mmToGauge(stock.gauge, gapMm(press, press.readingRight)), 2)}</b>
             </p>
           )}
-          <div className="mt-5 border-t border-line pt-3">
+          <div id="press-pack" tabIndex={-1} className="mt-5 border-t border-line pt-3">
             <PackBench
               pack={value.pack ?? []}
               packName={value.packName ?? ''}

@@ -91,9 +91,15 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
   const below = (value: number | null) => (value !== null && value < 0 ? 'must be 0 or more' : undefined)
   if (!press)
     return (
-      <Panel rooms={<PressRooms />} title="Press">
-        <p className="border border-line bg-ground p-4">Choose the press first, in Stack.</p>
-      </Panel>
+      <Panel
+        rooms={<PressRooms />}
+        title="Press"
+        answer={{
+          says: 'Choose the press first',
+          because: 'The guide counts its screws from zero.',
+          asks: { words: 'Go to the press', page: `/jobs/${job.slug}/press` },
+        }}
+      />
     )
   return (
     <Panel rooms={<PressRooms />} title="Press" aside={<KeepLine {...kept} />}>
@@ -102,7 +108,9 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
         <ZeroLine press={press} />
       </p>
       <section aria-label="What to do" aria-live="polite" className="my-3">
-        <p className="far-number text-5xl">{next.words}</p>
+        <p data-answer className="answer">
+          {next.words}
+        </p>
         {next.more && <p className="mt-1 text-lg">{next.more}</p>}
       </section>
       <div className="grid gap-6 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">

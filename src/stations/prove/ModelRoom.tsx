@@ -13,10 +13,12 @@ import { wipingSeconds } from '@/core/wipe/wipingOrder'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 import { PixelCanvas } from '@/ui/PixelCanvas'
+import { Answer } from '@/ui/Answer'
 import { Panel } from '@/ui/Panel'
 import { Slider } from '@/ui/Slider'
 import type { PrintGround } from '@/workers/print.worker'
 import { useBench, useJob } from '../across/bench/BenchContext'
+import { modelAnswer } from './answers'
 import { useModelPrint } from './useModelPrint'
 
 /** What is tried out, as changes to the bench: nothing of it is set. */
@@ -103,20 +105,27 @@ export function ModelRoom({
   )
   if (!full)
     return (
-      <Panel title="Model of the print" aside={back}>
-        <p className="border border-line bg-ground p-4">
-          Set every station first: the model prints from all of them.
-        </p>
-      </Panel>
+      <Panel
+        title="Model of the print"
+        aside={back}
+        answer={{
+          says: 'Set every station first',
+          because: 'The model prints from all of them.',
+          asks: { words: 'See what is missing', page: `/jobs/${job.slug}/prove` },
+        }}
+      />
     )
   if (!ground)
     return (
-      <Panel title="Model of the print" aside={back}>
-        <p className="border border-line bg-ground p-4">
-          Choose a picture of the plate at the station Plate, and a paper of the store: the model prints from
-          them.
-        </p>
-      </Panel>
+      <Panel
+        title="Model of the print"
+        aside={back}
+        answer={{
+          says: 'Choose a picture of the plate first',
+          because: 'The model prints from it, on a paper of the store.',
+          asks: { words: 'Go to the plate', page: `/jobs/${job.slug}/plate` },
+        }}
+      />
     )
   return (
     <Panel title="Model of the print" aside={back}>
@@ -145,6 +154,9 @@ function ModelBench({
   const signed = (value: number, words: string) => `${value > 0 ? '+' : value < 0 ? '−' : '±'}${words}`
   return (
     <>
+      <div role="status">
+        <Answer {...modelAnswer(changes, darker, heldName)} />
+      </div>
       <p className="mb-3 text-sm">
         △ A model, not a photograph: made from the plate’s picture and the settings, to see which way a change
         goes. How far it goes, a proof says.
@@ -175,15 +187,6 @@ function ModelBench({
           </figure>
         ))}
       </div>
-      <p role="status" className="my-2 font-semibold">
-        {darker === null
-          ? ''
-          : Math.abs(darker) < 0.15
-            ? 'As dark as the other.'
-            : darker > 0
-              ? `Darker, by ${formatNumber(darker, 1)} of 255 over the sheet.`
-              : `Lighter, by ${formatNumber(-darker, 1)} of 255 over the sheet.`}
-      </p>
       <div className="grid gap-x-8 lg:grid-cols-2">
         <div>
           <Slider

@@ -47,7 +47,6 @@ export function NextProof({
       <div>
         <h2 className="station-title">{last ? `Changed since proof ${last.number}` : 'First proof'}</h2>
         {last && changes.length === 0 && <p>Nothing: this proof tests whether the last one repeats.</p>}
-        {!last && <p>It shows where the bench stands. Change one thing after it, and pull again.</p>}
         <ul>
           {changes.map((change) => (
             <li key={change.key} className="border-b border-line py-1">
@@ -56,11 +55,6 @@ export function NextProof({
             </li>
           ))}
         </ul>
-        {changes.length > 1 && (
-          <p className="mt-1 text-sm">
-            {changes.length} things at once: what the proof shows may come from any of them.
-          </p>
-        )}
         {last && (
           <NextChange
             features={readPull(last).verdict?.features ?? null}

@@ -1,24 +1,27 @@
 'use client'
 
-import { useState, type ReactNode } from 'react'
-import { readPull, type EyeReading, type Pull, type PullEvent } from '@/core/edition/pull'
+import dynamic from 'next/dynamic'
+import type { ReactNode } from 'react'
+import { readPull, type Pull, type PullEvent } from '@/core/edition/pull'
 import { writeMoment } from '@/core/units/moment'
 import { romanNumeral } from '@/core/plate/plate'
 import type { CouponSpot } from '@/core/prove/couponSpots'
 import { compareSettings } from '@/core/prove/compareSettings'
-import { Button } from '@/ui/Button'
-import { Choice } from '@/ui/Choice'
-import { TextField } from '@/ui/Field'
 import { useJob } from '../across/bench/BenchContext'
-import { complaintsOf, featureWords, filmOrLines, type Features } from '@/core/prove/features'
-import { PictureField } from '../across/picture/PictureField'
+import { complaintsOf, featureWords } from '@/core/prove/features'
 import { ApproveDialog } from './ApproveDialog'
-import { FeatureVerdict } from './FeatureVerdict'
 import { GoBackDialog } from './GoBackDialog'
 import { LightDark } from './LightDark'
-import { EYE_WORDS } from './eyeWords'
-import { ProofCoupons } from './ProofCoupons'
 import { LaterEntries } from '../across/pull/LaterEntries'
+
+/** Read once the page stands: only a proof that was not judged yet asks for it. */
+const ProofJudgement = dynamic(() => import('./ProofJudgement').then((module) => module.ProofJudgement), {
+  ssr: false,
+})
+
+const ProofCoupons = dynamic(() => import('./ProofCoupons').then((module) => module.ProofCoupons), {
+  ssr: false,
+})
 
 interface ProofRungProps {
   proof: Pull
@@ -50,10 +53,6 @@ export function ProofRung({
 }: ProofRungProps) {
   const job = useJob()
   const { verdict, later } = readPull(proof)
-  const [seen, setSeen] = useState<EyeReading | null>(null)
-  const [note, setNote] = useState('')
-  const [features, setFeatures] = useState<Features>({})
-  const [imageId, setImage] = useState<string | null>(null)
   const changes = before ? compareSettings(before.settings, proof.settings) : []
   return (
     <li className="grid gap-x-6 gap-y-2 border-b border-line py-3 lg:grid-cols-[3.5rem_minmax(0,1.2fr)_12rem_minmax(0,1fr)_12rem]">
@@ -93,27 +92,13 @@ export function ProofRung({
             )}
           </>
         ) : (
-          <div className="grid gap-2">
-            <p className="text-sm text-muted">{before ? 'Against the proof before it is' : 'It is'}</p>
-            <Choice label={`Proof ${proof.number} is`} value={seen} options={EYE_WORDS} onPick={setSeen} />
-            <TextField label="What you see" value={note} onText={setNote} />
-            <FeatureVerdict
-              subject={`Proof ${proof.number}`}
-              ask={filmOrLines(seen, features)}
-              value={features}
-              onValue={setFeatures}
-            />
-            <PictureField label={`Picture of proof ${proof.number}`} onPicture={({ id }) => setImage(id)} />
-            {imageId && <ProofCoupons imageId={imageId} number={proof.number} spots={coupons} />}
-            <Button
-              disabled={busy || (!seen && !note && Object.keys(features).length === 0)}
-              onClick={() =>
-                void onVerdict({ kind: 'verdict', seen, note, outcome: 'keep', features, imageId }, '')
-              }
-            >
-              Keep what was seen
-            </Button>
-          </div>
+          <ProofJudgement
+            number={proof.number}
+            isFirst={before === null}
+            coupons={coupons}
+            busy={busy}
+            onVerdict={onVerdict}
+          />
         )}
       </div>
       <div className="flex flex-col items-stretch gap-2">

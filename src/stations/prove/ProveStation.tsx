@@ -1,15 +1,16 @@
 'use client'
 
-import { plural } from '@/core/units/counted'
+import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useRef } from 'react'
-import type { Pull } from '@/core/edition/pull'
+import { readPull, type Pull } from '@/core/edition/pull'
 import type { WatchSpot } from '@/core/plate/plateState'
 import type { ZoneMap } from '@/core/plate/zoneMap'
 import { couponSpots } from '@/core/prove/couponSpots'
 import { setOutFrom } from '@/core/prove/branch'
-import type { ProofPair } from '@/core/prove/whatMoved'
-import { STATIONS, unsetStations } from '@/core/prove/settings'
+import { compareSettings } from '@/core/prove/compareSettings'
+import type { ProofPair, Suggestion } from '@/core/prove/whatMoved'
+import { unsetStations } from '@/core/prove/settings'
 import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import { CleaningCaution } from '../across/bench/cautions'
@@ -18,9 +19,14 @@ import type { WithdrawnPull } from '@/core/record/jobFile'
 import { usePull } from '../across/pull/usePull'
 import { WithdrawnPulls } from '../across/pull/WithdrawnPulls'
 import { WithdrawPull } from '../across/pull/WithdrawPull'
-import { CompareProofs } from './CompareProofs'
+import { ladderAnswer } from './answers'
 import { NextProof } from './NextProof'
 import { ProofRung } from './ProofRung'
+
+/** Read once the page stands: looked at seldom, and beneath what is next. */
+const CompareProofs = dynamic(() => import('./CompareProofs').then((module) => module.CompareProofs), {
+  ssr: false,
+})
 
 /** The proof ladder: what was changed, expected and seen, newest first; the next proof above it. */
 export function ProveStation({
@@ -30,6 +36,7 @@ export function ProveStation({
   spots,
   zoneMap,
   pairs,
+  advice,
 }: {
   proofs: Pull[]
   withdrawn: WithdrawnPull[]
@@ -38,6 +45,8 @@ export function ProveStation({
   spots: WatchSpot[]
   zoneMap: ZoneMap | null
   pairs: ProofPair[]
+  /** what is offered first for what is wrong with the last proof */
+  advice: Suggestion | null
 }) {
   const bench = useBench()
   const job = useJob()
@@ -45,6 +54,7 @@ export function ProveStation({
   const { busy, add, withdraw, withdrawn: said } = pulling
   const ladder = useRef<HTMLOListElement>(null)
   const last = proofs.at(-1)
+  const judged = last ? readPull(last).verdict : null
   const unset = unsetStations(bench)
   const coupons = couponSpots(zoneMap, bench.plate)
   const settings = proofs.map((proof) => proof.settings)
@@ -53,6 +63,16 @@ export function ProveStation({
   return (
     <Panel
       title="Prove"
+      answer={ladderAnswer({
+        unset,
+        last: last
+          ? { number: last.number, isJudged: judged !== null, isRight: judged?.seen === 'same' }
+          : null,
+        changes: last ? compareSettings(last.settings, bench) : [],
+        advice,
+        bat: job.bat?.version ?? null,
+        jobPage: `/jobs/${job.slug}`,
+      })}
       aside={
         <p className="flex flex-wrap items-center gap-x-4 text-sm">
           {job.bat
@@ -68,14 +88,7 @@ export function ProveStation({
       }
     >
       <WatchLine spots={spots} />
-      {unset.length > 0 ? (
-        <p className="border border-line bg-ground p-4">
-          Before the first proof: {unset.map((station) => STATIONS[station]).join(', ')}{' '}
-          {plural(unset.length, 'needs', 'need')} you.
-        </p>
-      ) : (
-        <NextProof last={last} pairs={pairs} pulling={pulling} />
-      )}
+      {unset.length === 0 && <NextProof last={last} pairs={pairs} pulling={pulling} />}
       {/* After a proof the plate is cleaned for the first time. */}
       {proofs.length > 0 && <CleaningCaution />}
       {proofs.length > 1 && <CompareProofs proofs={proofs} />}

@@ -2,12 +2,13 @@
 
 import { Download, Printer } from 'lucide-react'
 import type { Credits } from '@/core/record/credits'
-import type { KeptCustody } from '@/core/record/custody'
+import { custodyCounts, type KeptCustody } from '@/core/record/custody'
 import type { Print } from '@/core/record/jobFile'
 import type { Documentation } from '@/core/record/documentation'
 import { Button, buttonClass } from '@/ui/Button'
 import { Panel } from '@/ui/Panel'
 import { useJob } from '../across/bench/BenchContext'
+import { recordAnswer } from './answers'
 import { CreditsBook } from './CreditsBook'
 import { CustodyBook } from './CustodyBook'
 
@@ -28,7 +29,16 @@ export function RecordStation({
   return (
     <Panel
       title="Record"
-      aside={
+      answer={recordAnswer(
+        prints.length,
+        prints.length -
+          custodyCounts(
+            prints.map(({ pullId }) => pullId),
+            moves,
+          ).workshop,
+        `/jobs/${job.slug}`,
+      )}
+      act={
         <div className="screen-only flex flex-wrap gap-2">
           <a className={buttonClass('main')} href={at('documentation.pdf')} download={`${job.slug}.pdf`}>
             <Download size={18} aria-hidden /> Documentation PDF

@@ -13,6 +13,7 @@ import { problemAt } from '../across/bench/problemAt'
 import { useAct } from '../across/bench/useAct'
 import { Problems } from '../across/pull/Problems'
 import { keepCollePieceAction } from './colleActions'
+import { colleAnswer } from './answers'
 import { colleFiles, freshColle, openColle, viewColle, type ThinPaper } from './collePiece'
 import { ColleFields } from './ColleFields'
 import { ColleFigures } from './ColleFigures'
@@ -44,7 +45,11 @@ export default function ColleBench({
     setBench({ ...bench, keptName: isKept ? piece.name : null })
   }
   return (
-    <Panel rooms={<RegisterRooms />} title="Register">
+    <Panel
+      rooms={<RegisterRooms />}
+      title="Register"
+      answer={colleAnswer(view.setting?.pieces ?? 0, view.template, view.nest)}
+    >
       <StarchCaution />
       <div className="grid gap-6 xl:grid-cols-2">
         <div className="grid content-start gap-4">

@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic'
 import type { Zone } from '@/core/plate/zoneMap'
 import type { ColleSetting } from '@/core/register/chineColle'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import type { ThinPaper } from './collePiece'
 import { RegisterRooms } from './RegisterRooms'
 
@@ -24,13 +24,18 @@ export function ColleRoom(props: {
   editionSize: number
   papers: ThinPaper[]
 }) {
+  const job = useJob()
   const { plate } = useBench()
   if (plate) return <ColleBench plate={plate} {...props} />
   return (
-    <Panel rooms={<RegisterRooms />} title="Register">
-      <p className="border border-line bg-ground p-4">
-        Set the plate first: the piece is cut from it or from one of its zones.
-      </p>
-    </Panel>
+    <Panel
+      rooms={<RegisterRooms />}
+      title="Register"
+      answer={{
+        says: 'Set the plate first',
+        because: 'The piece is cut to it, or to one of its zones.',
+        asks: { words: 'Go to the plate', page: `/jobs/${job.slug}/plate` },
+      }}
+    />
   )
 }

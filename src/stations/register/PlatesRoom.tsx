@@ -1,36 +1,42 @@
 'use client'
 
-import { formatFine, formatFines } from '@/core/units/quantity'
+import { formatFines } from '@/core/units/quantity'
 import { useState } from 'react'
-import { learnGrowth, type GrowthMarks } from '@/core/paper/growth'
+import type { GrowthMarks } from '@/core/paper/growth'
 import type { KeptMisfit } from '@/core/register/misfitHistory'
-import type { OtherPlate, TwoPlateRoute } from '@/core/register/registerSetting'
-import { twoPlateRoutes } from '@/core/register/twoPlates'
-import { formatNumber } from '@/core/units/length'
+import type { OtherPlate } from '@/core/register/registerSetting'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { LengthField, NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
 import { useStation } from '../across/bench/useStation'
+import { platesAnswer } from './answers'
 import { MisfitSolver } from './MisfitSolver'
 import { RegisterRooms } from './RegisterRooms'
+import { TwoWays, useTwoWays } from './TwoWays'
 import { UNSET_REGISTER } from './unsetRegister'
 
 /** Further plates on the same sheet: their order and place, the two ways of printing them, and what does not fit. */
 export function PlatesRoom({ marks, misfits }: { marks: GrowthMarks[]; misfits: KeptMisfit[] }) {
+  const job = useJob()
   const { plate, paper, register } = useBench()
   const { value, change, ...kept } = useStation('register', UNSET_REGISTER)
   const [measuring, setMeasuring] = useState(0)
+  const ways = useTwoWays(marks)
   if (!plate || !paper || !register)
     return (
-      <Panel rooms={<RegisterRooms />} title="Register">
-        <p className="border border-line bg-ground p-4">
-          Set plate, paper and the first plate’s place first: further plates are laid from it.
-        </p>
-      </Panel>
+      <Panel
+        rooms={<RegisterRooms />}
+        title="Register"
+        answer={{
+          says: 'Lay the first plate first',
+          because: 'Further plates are laid from it.',
+          asks: { words: 'Go to Register', page: `/jobs/${job.slug}/register` },
+        }}
+      />
     )
   const plates = value.plates ?? []
   const set = (at: number, patch: Partial<OtherPlate>) =>
@@ -50,7 +56,12 @@ export function PlatesRoom({ marks, misfits }: { marks: GrowthMarks[]; misfits: 
   ]
   const measured = outlines[Math.min(measuring, outlines.length - 1)]
   return (
-    <Panel rooms={<RegisterRooms />} title="Register" aside={<KeepLine {...kept} />}>
+    <Panel
+      rooms={<RegisterRooms />}
+      title="Register"
+      aside={<KeepLine {...kept} />}
+      answer={platesAnswer(plates.length, ways.routes, value.route ?? 'dried')}
+    >
       <section aria-label="Plates in printing order">
         <h2 className="station-title">Plates in printing order</h2>
         <ol>
@@ -138,7 +149,7 @@ export function PlatesRoom({ marks, misfits }: { marks: GrowthMarks[]; misfits: 
           plate, numbered.
         </p>
       </section>
-      <Routes marks={marks} route={value.route ?? 'dried'} onRoute={(route) => change({ route })} />
+      <TwoWays ways={ways} route={value.route ?? 'dried'} onRoute={(route) => change({ route })} />
       <section aria-label="Misfit" className="mt-6 border-t border-line pt-4">
         <h2 className="station-title mb-2">What does not fit</h2>
         <SelectField
@@ -156,86 +167,5 @@ export function PlatesRoom({ marks, misfits }: { marks: GrowthMarks[]; misfits: 
         />
       </section>
     </Panel>
-  )
-}
-
-/** The two ways of bringing a second plate onto a sheet, with what each costs and how well it is likely to fit. */
-function Routes({
-  marks,
-  route,
-  onRoute,
-}: {
-  marks: readonly GrowthMarks[]
-  route: TwoPlateRoute
-  onRoute: (route: TwoPlateRoute) => void
-}) {
-  const { plate, paper } = useBench()
-  const [changeMinutes, setChange] = useState<number | null>(3)
-  const [dryDays, setDays] = useState<number | null>(7)
-  if (!plate || !paper) return null
-  const routes = twoPlateRoutes({
-    plate,
-    sheet: { widthMm: paper.sheetWidthMm, heightMm: paper.sheetHeightMm },
-    grain: paper.grain,
-    growth: learnGrowth(marks.filter(({ paperId }) => paperId === paper.paperId)),
-    changeMinutes: Math.max(0, changeMinutes ?? 0),
-    dryDays: Math.max(0, dryDays ?? 0),
-    dampMinutes: paper.dampMinutes,
-  })
-  return (
-    <section aria-label="Two ways" className="mt-6 border-t border-line pt-4">
-      <h2 className="station-title">Two ways to a second plate</h2>
-      <div className="my-2 flex flex-wrap gap-3">
-        <NumberField
-          label="Changing the plate takes"
-          unit="min"
-          value={changeMinutes}
-          onValue={setChange}
-          problem={(changeMinutes ?? 0) < 0 ? 'must be 0 or more' : undefined}
-          className="max-w-48"
-        />
-        <NumberField
-          label="Prints dry for"
-          unit="days"
-          value={dryDays}
-          onValue={setDays}
-          problem={(dryDays ?? 0) < 0 ? 'must be 0 or more' : undefined}
-          className="max-w-48"
-        />
-      </div>
-      <div className="grid gap-6 lg:grid-cols-2">
-        {routes.map((one, i) => (
-          <article key={one.route} aria-label={one.label} className="border-t-2 border-text pt-2">
-            <h3 className="font-semibold">
-              {one.label}
-              {i === 0 ? ': fits better' : ''}
-            </h3>
-            <p>
-              <b>± {formatFine(one.misfitMm, 2)}</b> at the plate’s edge, mostly from {one.mostlyFrom};{' '}
-              {one.days > 0
-                ? `${formatNumber(one.days, 0)} days and ${formatNumber(one.minutes, 0)} min of damping`
-                : `${formatNumber(one.minutes, 0)} min at the press`}
-              .
-            </p>
-            <ul className="list-disc pl-5 text-sm">
-              {one.costs.map((cost) => (
-                <li key={cost}>{cost}</li>
-              ))}
-            </ul>
-            {one.route === route ? (
-              <p className="mt-1 font-medium">This is how this print is made.</p>
-            ) : (
-              <Button className="mt-2" onClick={() => onRoute(one.route)}>
-                Print it this way
-              </Button>
-            )}
-          </article>
-        ))}
-      </div>
-      <p className="mt-1 text-xs text-muted">
-        Laying to 0.2 mm against stops and 0.4 mm by marks, damping again to 12 % of the growth, an open sheet
-        losing 1 % of it a minute: from memory.
-      </p>
-    </section>
   )
 }

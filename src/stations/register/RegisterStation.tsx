@@ -16,7 +16,7 @@ import { drawingToSvg } from '@/core/sheet/sheetDrawing'
 import { PAGES } from '@/core/sheet/tileSheet'
 import { formatInches, formatMm } from '@/core/units/length'
 import type { StorePaper } from '@/data/shop/store'
-import { buttonClass } from '@/ui/Button'
+import { Button, buttonClass } from '@/ui/Button'
 import { Check } from '@/ui/Check'
 import { Choice } from '@/ui/Choice'
 import { SelectField } from '@/ui/Field'
@@ -27,6 +27,7 @@ import { useBench, useJob } from '../across/bench/BenchContext'
 import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
 import { useStation } from '../across/bench/useStation'
+import { registerAnswer } from './answers'
 import { LayingPicture } from './LayingPicture'
 import { registrationOf } from './registrationOf'
 import { RegisterRooms } from './RegisterRooms'
@@ -73,7 +74,20 @@ export function RegisterStation({ marks, papers }: RegisterStationProps) {
     })
 
   return (
-    <Panel rooms={<RegisterRooms />} title="Register" aside={<KeepLine {...kept} />}>
+    <Panel
+      rooms={<RegisterRooms />}
+      title="Register"
+      aside={<KeepLine {...kept} />}
+      answer={registerAnswer(found, bench.register !== null, `/jobs/${job.slug}`)}
+      act={
+        drawn &&
+        bench.register === null && (
+          <Button look="main" onClick={() => change({})}>
+            Lay it so
+          </Button>
+        )
+      }
+    >
       <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_20rem]">
         <figure>
           {svg ? (
@@ -86,11 +100,7 @@ export function RegisterStation({ marks, papers }: RegisterStationProps) {
               }
               className="max-h-[46dvh] w-full bg-white object-contain"
             />
-          ) : (
-            <p className="border border-line bg-ground p-6 text-muted">
-              {wrong?.reason ?? 'Set plate and paper first: the margins follow from both.'}
-            </p>
-          )}
+          ) : null}
           {svg && (
             <figcaption className="mt-2 grid gap-3 text-sm">
               <div className="flex flex-wrap items-center gap-3">
@@ -243,11 +253,6 @@ export function RegisterStation({ marks, papers }: RegisterStationProps) {
               {growth.alongFrom + growth.acrossFrom > 0 ? 'by its marks' : 'usual growth, from memory'}); it
               shrinks back with its plate mark, and the margins keep their proportions.
             </p>
-          )}
-          {bench.register === null && (
-            <button type="button" className={buttonClass('main')} onClick={() => change({})}>
-              Lay it so
-            </button>
           )}
           <p className="text-sm text-muted">
             Print without scaling, then measure the 100 mm bar. Keep the sheet clean or under film: ink on the

@@ -12,12 +12,12 @@ import { gatherInks, inkingFrom, pullAway } from '@/core/wipe/poupee'
 import { WIPING_SCHOOLS, type WipingOrder } from '@/core/wipe/wipingOrder'
 import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
-import { Figure } from '@/ui/Figure'
 import { Panel } from '@/ui/Panel'
 import { useJob } from '../across/bench/BenchContext'
 import { useNeed } from '../across/bench/useNeed'
 import { KeepLine } from '../across/bench/KeepLine'
 import { useStation, type Loose } from '../across/bench/useStation'
+import { poupeeAnswer } from './answers'
 import type { LookedInk } from './inkLooks'
 import { WipeRooms } from './WipeRooms'
 
@@ -95,14 +95,22 @@ export default function OrderBench({
       : pullAway(middle(inks[ink].zones), middle(neighbours.flatMap((other) => inks[other].zones)))
   }
   return (
-    <Panel rooms={<WipeRooms />} title="Wipe" aside={<KeepLine {...keeping} />}>
+    <Panel
+      rooms={<WipeRooms />}
+      title="Wipe"
+      aside={<KeepLine {...keeping} />}
+      answer={poupeeAnswer(
+        order.map((i) => inks[i].name),
+        bare,
+        { mm: formatFine(cost, 1), isLeast: cost <= proposal.cost + 0.05 },
+      )}
+    >
       {bare.length > 0 && (
         <p className="mb-3 font-medium text-signal" role="alert">
           ◆ {bare.join(', ')} {plural(bare.length, 'has', 'have')} no ink: choose one in the room Zones of the
           plate, or keep {plural(bare.length, 'it', 'them')} white.
         </p>
       )}
-      {inks.length === 0 && <p className="border border-line bg-ground p-4">No zone has an ink yet.</p>}
       {inks.length > MOST_INKS && (
         <p role="alert">◆ More than {MOST_INKS} inks: the order is yours; none is reckoned.</p>
       )}
@@ -110,15 +118,9 @@ export default function OrderBench({
         <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_24rem]">
           <section aria-label="Order of the inks">
             <div className="flex flex-wrap items-end gap-x-8 gap-y-2">
-              <Figure
-                value={formatFine(cost, 1)}
-                label="of border at risk in this order"
-                note={
-                  own && cost > proposal.cost + 0.05
-                    ? `the proposal: ${formatFine(proposal.cost, 1)}`
-                    : 'the least there is'
-                }
-              />
+              {own && cost > proposal.cost + 0.05 && (
+                <p className="text-sm">the proposal: {formatFine(proposal.cost, 1)} at risk</p>
+              )}
               {own && <Button onClick={() => setOwn(null)}>Back to the proposal</Button>}
               <Button
                 look="main"

@@ -17,6 +17,7 @@ import { Panel } from '@/ui/Panel'
 import { problemAt } from '../across/bench/problemAt'
 import { Problems } from '../across/pull/Problems'
 import { usePull } from '../across/pull/usePull'
+import { toneAnswer } from './answers'
 import { WipeRooms } from './WipeRooms'
 
 interface ToneRoomProps {
@@ -76,18 +77,21 @@ export function ToneRoom({ spots, paperDensity, pulls, batPullId, wetMinutes }: 
     )
   }
   return (
-    <Panel rooms={<WipeRooms />} title="Wipe">
+    <Panel
+      rooms={<WipeRooms />}
+      title="Wipe"
+      answer={toneAnswer(
+        pull ? { name: pullName(pull), readings: of(pull) } : null,
+        bat ? { name: pullName(bat), readings: batReadings } : null,
+      )}
+    >
       {spots.every(({ at }) => at === null) && (
         <p className="mb-4 border border-line bg-ground p-4">
           Place the three spots on the plate’s picture, at Plate in the room Zones: a bright one, a middle
           one, a dark one. They are read at the same places on every impression.
         </p>
       )}
-      {pulls.length === 0 ? (
-        <p className="border border-line bg-ground p-4">
-          Nothing is pulled yet: the first proof gives the first reading.
-        </p>
-      ) : (
+      {pulls.length > 0 && (
         <div className="grid gap-6 xl:grid-cols-[24rem_minmax(0,1fr)]">
           <section aria-label="Read a pull" className="grid content-start gap-4">
             <SelectField
@@ -111,9 +115,10 @@ export function ToneRoom({ spots, paperDensity, pulls, batPullId, wetMinutes }: 
                 setTyped({})
               }}
             />
-            {spots.map(({ spot, at, zone }) => (
+            {spots.map(({ spot, at, zone }, i) => (
               <NumberField
                 key={spot}
+                anchor={i === 0 ? 'tone-first' : undefined}
                 label={TONE_SPOTS[spot]}
                 unit="D"
                 digits={2}

@@ -15,11 +15,9 @@ import {
   type WipeStep,
   type WipingOrder,
 } from '@/core/wipe/wipingOrder'
-import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { SelectField } from '@/ui/Field'
-import { Figure } from '@/ui/Figure'
 import { Panel } from '@/ui/Panel'
 import { useBench } from '../across/bench/BenchContext'
 import { WipeCaution } from '../across/bench/cautions'
@@ -27,6 +25,7 @@ import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
 import { clock } from '../across/bench/SequencePacer'
 import { useStation, type Loose } from '../across/bench/useStation'
+import { wipeAnswer } from './answers'
 import { InkingList } from './InkingList'
 import { Pacer } from './Pacer'
 import { WipeRooms } from './WipeRooms'
@@ -74,11 +73,25 @@ export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationPro
   if (pacing && whole.success)
     return <Pacer steps={pacedSteps(whole.data, { batTaken, zoneTones })} onClose={() => setPacing(false)} />
   return (
-    <Panel rooms={<WipeRooms />} title="Wipe" aside={<KeepLine {...kept} />}>
+    <Panel
+      rooms={<WipeRooms />}
+      title="Wipe"
+      aside={<KeepLine {...kept} />}
+      answer={wipeAnswer(steps.length, total, value.plateTone, lastSeconds)}
+      act={
+        steps.length > 0 &&
+        kept.problems.length === 0 && (
+          <Button look="main" onClick={() => setPacing(true)}>
+            Wipe by the pacer
+          </Button>
+        )
+      }
+    >
       <WipeCaution />
       <div className="flex flex-wrap items-end gap-x-10 gap-y-3">
         <SelectField
           label="Begin from a school"
+          anchor="wipe-method"
           value=""
           className="w-72"
           options={[
@@ -102,22 +115,6 @@ export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationPro
             onPick={(plateTone) => change({ plateTone })}
           />
         </div>
-        {steps.length > 0 && (
-          <Figure
-            name="wiping-time"
-            value={clock(total)}
-            label={
-              lastSeconds === null
-                ? 'Planned'
-                : `Planned; the last wipe took ${formatNumber(lastSeconds, 0)} s`
-            }
-          />
-        )}
-        {steps.length > 0 && kept.problems.length === 0 && (
-          <Button look="main" onClick={() => setPacing(true)}>
-            Wipe by the pacer
-          </Button>
-        )}
       </div>
       <InkingList
         inking={inking}
@@ -126,7 +123,9 @@ export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationPro
         onChange={(next) => change({ inking: next })}
       />
       <section aria-label="Wiping" className="mt-4 border-t border-line pt-3">
-        <h2 className="station-title">Wiping</h2>
+        <h2 className="station-title">
+          Wiping {total > 0 && <span data-figure="wiping-time">{clock(total)}</span>}
+        </h2>
         {problemAt(kept.problems, 'steps') && (
           <p className="mt-3" role="alert">
             ◆ The order {problemAt(kept.problems, 'steps')}. Begin from a school, or add a step.

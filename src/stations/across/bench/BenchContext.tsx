@@ -31,6 +31,8 @@ export interface BenchJob {
   variation: Variation
   bat: { version: number; settings: Bench; tolerances: Tolerances; passes: Passes } | null
   proofs: number
+  /** the last proof of the run on the bench: before a BAT the bench is held against it */
+  lastProof: { number: number; settings: Bench } | null
   accepted: number
   editionSize: number
   pullsFromPlate: number

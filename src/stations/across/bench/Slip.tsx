@@ -1,182 +1,216 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import Link from 'next/link'
-import { memo } from 'react'
+import { memo, useState } from 'react'
+import { ChevronDown, ChevronRight, PanelRightClose, PanelRightOpen } from 'lucide-react'
 import { counted } from '@/core/units/counted'
-import { STATIONS } from '@/core/prove/settings'
-import type { SettingDifference } from '@/core/prove/compareSettings'
+import { compareSettings, type SettingDifference } from '@/core/prove/compareSettings'
+import { STATIONS, type Bench } from '@/core/prove/settings'
 import { outsideBat } from '@/core/prove/outsideBat'
-import { originOf } from '@/core/prove/settingOrigins'
-import { readSlip, type SlipLine } from '@/core/prove/tolerance'
-import { useBench, useJob } from './BenchContext'
+import { leftAsLaidOut } from '@/core/prove/settingOrigins'
+import { readSlip } from '@/core/prove/tolerance'
+import { useKeptText } from '@/ui/useKeptText'
+import { useBench, useJob, type BenchJob } from './BenchContext'
+import type { SettingLine } from './StationSettings'
 
-/** Tolerance as a small gauge: the bar is what may be, the tick is the BAT, the mark is now: dot within, diamond outside. */
-function Gauge({ line }: { line: SlipLine }) {
-  if (line.standing === 'no-bat' || (line.tolerance === null && line.standing === 'as-bat')) return null
-  const offset = line.offset ?? (line.standing === 'outside' ? 2 : 0)
-  const x = 24 + Math.max(-1.75, Math.min(1.75, offset)) * 11
-  const outside = line.standing === 'outside'
+/** Read when a station is opened: on most days the line above says enough. */
+const StationSettings = dynamic(() => import('./StationSettings').then((module) => module.StationSettings), {
+  ssr: false,
+})
+
+/** What the bench is held against: the BAT once there is one, before it the last proof. */
+interface Held {
+  title: string
+  differing: SettingDifference[]
+  /** what the other value is called, before it stands */
+  other: string
+  /** what is said where nothing differs */
+  none: string
+}
+
+function heldAgainst(job: BenchJob, bench: Bench): Held {
+  if (job.bat)
+    return {
+      title: `Against BAT ${job.bat.version}`,
+      differing: outsideBat(bench, job.bat),
+      other: 'BAT',
+      none: `as BAT ${job.bat.version}`,
+    }
+  const last = job.lastProof
+  if (last)
+    return {
+      title: `Proof ${last.number + 1} will be`,
+      differing: compareSettings(last.settings, bench),
+      other: `proof ${last.number}`,
+      none: `as proof ${last.number}`,
+    }
+  return { title: 'Settings', differing: [], other: '', none: 'no BAT, the approved proof, yet' }
+}
+
+/** One setting that differs, with both values, and the way to where it is set. */
+function Differing({
+  difference: { station, label, before, after },
+  other,
+  isOutside,
+  slug,
+}: {
+  difference: SettingDifference
+  other: string
+  /** the one colour is kept for what differs from the BAT */
+  isOutside: boolean
+  slug: string
+}) {
   return (
-    <svg width="48" height="14" viewBox="0 0 48 14" aria-hidden className={outside ? 'text-signal' : ''}>
-      <path d="M13 7H35" stroke="var(--edge)" strokeWidth="5" opacity="0.35" />
-      <path d="M24 2V12" stroke="var(--edge)" strokeWidth="1" />
-      {outside ? (
-        <path d={`M${x} 2 ${x + 5} 7 ${x} 12 ${x - 5} 7Z`} fill="currentColor" />
-      ) : (
-        <circle cx={x} cy="7" r="3" fill="currentColor" />
-      )}
-    </svg>
-  )
-}
-
-const STANDING: Record<SlipLine['standing'], string> = {
-  'as-bat': 'as the BAT',
-  within: 'within tolerance',
-  outside: 'differs from the BAT',
-  'no-bat': '',
-}
-
-/** A line of the Slip, and whether what stands there was only laid out. */
-type Line = SlipLine & { isLaidOut: boolean }
-
-interface SlipStationProps {
-  station: SlipLine['station']
-  lines: readonly Line[]
-  /** whether there is a BAT to hold the lines to */
-  isHeld: boolean
-}
-
-/** One station in a word or two: how much of it stands as it should, and how much of it nobody set. */
-function tally(lines: readonly Line[], isHeld: boolean): string {
-  const count = (is: (line: Line) => boolean) => lines.filter(is).length
-  const matching = count(({ standing }) => standing !== 'outside')
-  const laidOut = count(({ isLaidOut }) => isLaidOut)
-  return [
-    isHeld ? `${matching} match` : `${lines.length} set`,
-    ...(laidOut > 0 ? [`${laidOut} laid out`] : []),
-  ].join(', ')
-}
-
-/** What is outside the BAT, with both values, and the way to where it is set. */
-function Outside({ station, label, before, after, slug }: SettingDifference & { slug: string }) {
-  return (
-    <li className="mb-1.5 border-l-4 border-signal pl-2.5">
-      <Link href={`/jobs/${slug}/${station}`} className="font-semibold underline-offset-4 hover:underline">
+    <li className={`mb-1.5 border-l-4 pl-2.5 ${isOutside ? 'border-signal' : 'border-text'}`}>
+      <Link
+        href={`/jobs/${slug}/${station}`}
+        className="inline-flex min-h-6 items-center font-semibold underline-offset-4 hover:underline"
+      >
         {STATIONS[station]}: {label}
       </Link>
       <span className="block">
-        <b className="text-signal">{after ?? 'left out'}</b>, BAT {before ?? 'without it'}
+        <b className={isOutside ? 'text-signal' : ''}>{after ?? 'left out'}</b>, {other}{' '}
+        {before ?? 'without it'}
       </span>
     </li>
   )
 }
 
-/** The lines of one station: drawn anew only when one of them says something else, so that a key at one station moves that station. */
+/** One station in a word or two: how much of it is as it should be, and how much of it nobody set. */
+function tally(lines: readonly SettingLine[], isHeld: boolean): string {
+  const count = (is: (line: SettingLine) => boolean) => lines.filter(is).length
+  const laidOut = count(({ isLaidOut }) => isLaidOut)
+  return [
+    isHeld ? `${count(({ standing }) => standing !== 'outside')} match` : `${lines.length} set`,
+    ...(laidOut > 0 ? [`${laidOut} laid out`] : []),
+  ].join(', ')
+}
+
+interface SlipStationProps {
+  station: SettingLine['station']
+  lines: readonly SettingLine[]
+  isHeld: boolean
+  slug: string
+}
+
+/** A station's line, which opens: drawn anew only when one of its settings says something else, so that a key at one station moves that station. */
 const SlipStation = memo(
-  function SlipStation({ station, lines, isHeld }: SlipStationProps) {
+  function SlipStation({ station, lines, isHeld, slug }: SlipStationProps) {
+    const [isOpen, setOpen] = useState(false)
+    const Mark = isOpen ? ChevronDown : ChevronRight
     return (
-      <details className="border-t border-line">
-        <summary className="flex min-h-9 cursor-pointer list-none items-center justify-between gap-2 [&::-webkit-details-marker]:hidden">
-          <span className="font-semibold">{STATIONS[station]}</span>
-          <span className="text-muted">{tally(lines, isHeld)}</span>
-        </summary>
-        <table className="mb-2 w-full table-fixed">
-          <caption className="sr-only">{STATIONS[station]}</caption>
-          <colgroup>
-            <col className="w-[38%]" />
-            {isHeld && <col />}
-            <col />
-            {isHeld && <col className="w-12" />}
-          </colgroup>
-          <thead className="sr-only">
-            <tr>
-              <th scope="col">Setting</th>
-              {isHeld && <th scope="col">BAT</th>}
-              <th scope="col">Now</th>
-              {isHeld && <th scope="col">Tolerance</th>}
-            </tr>
-          </thead>
-          <tbody>
-            {lines.map((line) => (
-              <tr key={line.key} className={line.standing === 'outside' ? 'font-semibold text-signal' : ''}>
-                <th
-                  scope="row"
-                  className="truncate py-px pr-2 text-left font-normal text-muted"
-                  title={line.label}
-                >
-                  {line.label}
-                </th>
-                {isHeld && line.standing === 'outside' && (
-                  <td className="truncate pr-2 text-muted" title={line.bat ?? 'not in the BAT'}>
-                    {line.bat ?? '—'}
-                  </td>
-                )}
-                <td
-                  colSpan={isHeld && line.standing !== 'outside' ? 2 : 1}
-                  className="truncate"
-                  title={line.now ?? 'left out'}
-                >
-                  {line.isLaidOut ? (
-                    <span className="text-muted italic">
-                      {line.now} <span className="not-italic">(laid out)</span>
-                    </span>
-                  ) : (
-                    (line.now ?? 'left out')
-                  )}
-                </td>
-                {isHeld && (
-                  <td>
-                    <Gauge line={line} />
-                    <span className="sr-only">{STANDING[line.standing]}</span>
-                  </td>
-                )}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </details>
+      <li className="border-t border-line">
+        <div className="flex items-center justify-between gap-2">
+          <Link
+            href={`/jobs/${slug}/${station}`}
+            className="inline-flex min-h-9 items-center font-semibold underline-offset-4 hover:underline"
+          >
+            {STATIONS[station]}
+          </Link>
+          <button
+            type="button"
+            aria-expanded={isOpen}
+            aria-label={`${STATIONS[station]}, ${tally(lines, isHeld)}`}
+            onClick={() => setOpen(!isOpen)}
+            className="inline-flex min-h-9 items-center gap-1 text-muted"
+          >
+            {tally(lines, isHeld)} <Mark size={14} aria-hidden />
+          </button>
+        </div>
+        {isOpen && <StationSettings title={STATIONS[station]} lines={lines} isHeld={isHeld} />}
+      </li>
     )
   },
-  (before, now) => before.isHeld === now.isHeld && JSON.stringify(before.lines) === JSON.stringify(now.lines),
+  (before, now) =>
+    before.isHeld === now.isHeld &&
+    before.slug === now.slug &&
+    JSON.stringify(before.lines) === JSON.stringify(now.lines),
 )
 
-/** The Slip: what is outside the BAT with both values; the rest one line a station, each of which opens to its settings. */
+/**
+ * The column at the right: what differs from the BAT, or before it what the next proof changes, with both values; the rest one line a station,
+ * each of which opens to its settings. It folds away, and this device remembers that.
+ */
 export function Slip() {
   const job = useJob()
   const bench = useBench()
-  const lines = readSlip(bench, job.bat).map((line): Line => ({
+  const [folded, fold] = useKeptText('typothesis-settings-folded')
+  const isFolded = folded !== ''
+  const isHeld = job.bat !== null
+  const held = heldAgainst(job, bench)
+  const { length: differing } = held.differing
+  const says =
+    differing > 0
+      ? `${counted(differing, 'differs', 'differ')} from ${isHeld ? 'the BAT' : held.other}`
+      : held.none
+  const Fold = isFolded ? PanelRightOpen : PanelRightClose
+  const laidOut = new Set(leftAsLaidOut(bench).map(({ key }) => key))
+  const lines = readSlip(bench, job.bat).map((line): SettingLine => ({
     ...line,
-    isLaidOut: line.now !== null && originOf(bench, line.key) === 'default',
+    isLaidOut: line.now !== null && laidOut.has(line.key),
   }))
-  const outside = job.bat ? outsideBat(bench, job.bat) : []
-  const differing = outside.length
   const stations = [...new Set(lines.map((line) => line.station))]
   return (
-    <aside aria-label="Slip" className="screen-only condensed border-line p-4 text-sm lg:border-l">
-      <div className="mb-2 flex items-baseline justify-between">
-        <h2 className="station-title text-base">Slip</h2>
-        <p className={differing > 0 ? 'font-semibold text-signal' : 'text-muted'}>
-          {!job.bat && 'no BAT, the approved proof, yet'}
-          {job.bat && differing > 0 && `◆ ${counted(differing, 'differs', 'differ')} from the BAT`}
-          {job.bat && differing === 0 && `as BAT ${job.bat.version}`}
-        </p>
+    <aside
+      aria-label="Settings"
+      data-settings={isFolded ? 'folded' : 'open'}
+      className={`screen-only condensed border-line text-sm lg:border-l ${isFolded ? '' : 'pr-1 pb-4 pl-4'}`}
+    >
+      <div className={`flex items-center gap-2 ${isFolded ? 'lg:flex-col' : 'justify-between'}`}>
+        {!isFolded && <h2 className="station-title text-base">{held.title}</h2>}
+        <button
+          type="button"
+          aria-expanded={!isFolded}
+          aria-label={isFolded ? 'Unfold the settings' : 'Fold the settings'}
+          onClick={() => fold(isFolded ? '' : 'folded')}
+          className="grid size-11 shrink-0 place-items-center"
+        >
+          <Fold size={16} aria-hidden />
+        </button>
+        {isFolded && differing > 0 && (
+          <p className={`font-semibold ${isHeld ? 'text-signal' : ''}`}>
+            <span aria-hidden>
+              {isHeld && '◆ '}
+              {differing}
+            </span>
+            <span className="sr-only">{says}</span>
+          </p>
+        )}
       </div>
-      {outside.length > 0 && (
-        <ul aria-label="Outside the BAT" className="mb-3">
-          {outside.map((one) => (
-            <Outside {...one} key={one.key} slug={job.slug} />
-          ))}
-        </ul>
+      {!isFolded && (
+        <div className="pr-3">
+          <p className={`mb-2 ${differing > 0 && isHeld ? 'font-semibold text-signal' : 'text-muted'}`}>
+            {differing > 0 && isHeld && '◆ '}
+            {says}
+          </p>
+          {differing > 0 && (
+            <ul aria-label="What differs" className="mb-3">
+              {held.differing.map((difference) => (
+                <Differing
+                  key={difference.key}
+                  difference={difference}
+                  other={held.other}
+                  isOutside={isHeld}
+                  slug={job.slug}
+                />
+              ))}
+            </ul>
+          )}
+          {lines.length === 0 && <p className="text-muted">Nothing is set yet. Begin with the plate.</p>}
+          <ul aria-label="Every setting, by station">
+            {stations.map((station) => (
+              <SlipStation
+                key={station}
+                station={station}
+                lines={lines.filter((line) => line.station === station)}
+                isHeld={isHeld}
+                slug={job.slug}
+              />
+            ))}
+          </ul>
+        </div>
       )}
-      {lines.length === 0 && <p className="text-muted">Nothing is set yet. Begin with the plate.</p>}
-      {stations.map((station) => (
-        <SlipStation
-          key={station}
-          station={station}
-          lines={lines.filter((line) => line.station === station)}
-          isHeld={job.bat !== null}
-        />
-      ))}
     </aside>
   )
 }

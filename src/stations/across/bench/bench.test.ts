@@ -71,6 +71,11 @@ describe('what the stations need of a job', () => {
       bat: { version: 1 },
     })
   })
+  it('knows the last proof, which the next is held against', () => {
+    const job = record({ pulls: [pull('p', 'proof'), { ...pull('q', 'proof'), number: 2 }] })
+    expect(readBench(job, beside, {}).lastProof).toEqual({ number: 2, settings: sampleSettings })
+    expect(readBench(record(), beside, {}).lastProof).toBeNull()
+  })
   it('holds to the newest version of the BAT', () => {
     expect(
       readBench(record({ bats: [bat, { ...bat, version: 2, reason: 'Wider.' }] }), beside, {}).bat?.version,

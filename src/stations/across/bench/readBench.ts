@@ -11,6 +11,8 @@ import type { BenchJob } from './BenchContext'
 export function readBench(job: JobRecord, beside: KnownBeside, knownPresses: KnownPresses): BenchJob {
   const bat = batOfRun(job.bats, job.openRun)
   const pulls = pullsOnBench(job)
+  const proofs = pulls.filter((pull) => pull.kind === 'proof')
+  const last = proofs.at(-1)
   const run = runOnBench(job)
   const accepted = pulls.filter(
     (pull) => pull.kind === 'edition' && readPull(pull).decision?.decision === 'accepted',
@@ -26,7 +28,8 @@ export function readBench(job: JobRecord, beside: KnownBeside, knownPresses: Kno
     bat: bat
       ? { version: bat.version, settings: bat.settings, tolerances: bat.tolerances, passes: bat.passes }
       : null,
-    proofs: pulls.filter((pull) => pull.kind === 'proof').length,
+    proofs: proofs.length,
+    lastProof: last ? { number: last.number, settings: last.settings } : null,
     accepted,
     editionSize: job.editionSize,
     pullsFromPlate: pulls.length,

@@ -2,7 +2,6 @@
 
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
-import type { ReactNode } from 'react'
 import { scanOf, unchecked } from '@/core/edition/compareScans'
 import type { Pull } from '@/core/edition/pull'
 import { MATCH_STEPS } from '@/core/match/matchSteps'
@@ -13,18 +12,21 @@ import { Panel } from '@/ui/Panel'
 import { useJob } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { Problems } from '../pull/Problems'
-import { ContactSheet } from './ContactSheet'
-import { MatchSide } from './MatchSide'
 import { ScanField } from './ScanField'
 import { useEditionCheck } from './useEditionCheck'
 import { useMatchRoom, type MatchRoomHandle, type MatchRoomProps } from './useMatchRoom'
-import { mixedWords, modelWords } from './words'
+import { matchAnswer, mixedWords, modelWords } from './words'
 
-/** Both need a finished comparison: what draws them comes when it is there. */
+/** The edition at a glance, beneath the pair that is looked at. */
+const ContactSheet = dynamic(() => import('./ContactSheet').then((module) => module.ContactSheet), {
+  ssr: false,
+})
+/** All three need a finished comparison: what draws them comes when it is there. */
 const LightTable = dynamic(() => import('./LightTable').then((module) => module.LightTable), {
   ssr: false,
   loading: () => <p className="h-96 text-sm text-muted">Laying out the light table…</p>,
 })
+const MatchSide = dynamic(() => import('./MatchSide').then((module) => module.MatchSide), { ssr: false })
 const PlaceStepper = dynamic(() => import('./PlaceStepper').then((module) => module.PlaceStepper), {
   ssr: false,
 })
@@ -161,6 +163,16 @@ function MatchAtWork(props: MatchRoomProps) {
   return (
     <Panel
       title="Match check"
+      answer={matchAnswer({
+        pull: view.pull?.number ?? null,
+        missing: [
+          ...(view.ours ? [] : ['the BAT']),
+          ...(view.theirs || !view.pull ? [] : [`pull ${view.pull.number}`]),
+        ],
+        standings: view.match ? [...view.standings.values()] : null,
+        refusal: view.refusal,
+        isBusy: room.step !== null,
+      })}
       aside={
         <p className="flex flex-wrap items-center gap-x-4 text-sm">
           against the BAT, proof {bat.number}{' '}
@@ -197,22 +209,30 @@ function MatchAtWork(props: MatchRoomProps) {
   )
 }
 
-const Waiting = ({ children }: { children: ReactNode }) => (
-  <Panel title="Match check">
-    <p className="border border-line bg-ground p-4">{children}</p>
-  </Panel>
-)
-
 /** Match check: an impression's picture held against the BAT's, what differs, where and why, and the verdict on the print. */
 export function MatchRoom({ bat, ...props }: Omit<MatchRoomProps, 'bat'> & { bat: Pull | null }) {
+  const { slug } = useJob()
   if (!bat)
     return (
-      <Waiting>
-        First approve a proof as BAT, the approved proof, at the station Prove: impressions are held against
-        it.
-      </Waiting>
+      <Panel
+        title="Match check"
+        answer={{
+          says: 'Approve a proof as the BAT first',
+          because: 'The BAT is the approved proof: prints are held against it.',
+          asks: { words: 'Go to the proofs', page: `/jobs/${slug}/prove` },
+        }}
+      />
     )
   if (props.pulls.length === 0)
-    return <Waiting>No pull of the edition yet: there is nothing to hold against the BAT.</Waiting>
+    return (
+      <Panel
+        title="Match check"
+        answer={{
+          says: 'No print of the edition yet',
+          because: 'There is nothing to hold against the BAT.',
+          asks: { words: 'Go to Edition', page: `/jobs/${slug}/edition` },
+        }}
+      />
+    )
   return <MatchAtWork {...props} bat={bat} />
 }

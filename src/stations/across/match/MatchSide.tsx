@@ -81,7 +81,7 @@ export function MatchSide({
   const { ours, theirs, differing } = view
   return (
     <div>
-      <h2 className="far-number text-2xl" aria-live="polite">
+      <h2 className="station-title text-lg" aria-live="polite">
         {differing === 0 ? '● Matches the BAT' : `◆ Differs in ${differing} of ${match.checks.length}`}
       </h2>
       <p className="mt-2 mb-3 text-sm text-muted">{keptWords(readPull(pull).match)}</p>

@@ -3,6 +3,8 @@ import type { ScanPair } from '@/core/edition/compareScans'
 import type { CheckStanding } from '@/core/match/checks/matchCheck'
 import type { MatchVerdict, Scan } from '@/core/match/scan'
 import { counted } from '@/core/units/counted'
+import { listed } from '@/core/units/listed'
+import type { RoomAnswer } from '@/ui/Answer'
 
 /** Which of the pictures a model made; null: none. */
 export function modelWords(ours: Scan | null, theirs: Scan | null, pull: Pick<Pull, 'number'> | null) {
@@ -43,3 +45,36 @@ export const STANDINGS: Record<CheckStanding, { mark: string; word: string }> = 
 /** A verdict as a mark and a word. */
 export const outcomeWords = (match: Pick<MatchVerdict, 'outcome'> | null): string =>
   match ? `${STANDINGS[match.outcome].mark} ${STANDINGS[match.outcome].word}` : 'not checked'
+
+/** What the match check is asked for its answer. */
+export interface MatchAsked {
+  /** number of the pull that is looked at */
+  pull: number | null
+  /** what has no picture yet */
+  missing: readonly string[]
+  /** how each check stands; null: not compared yet */
+  standings: readonly CheckStanding[] | null
+  refusal: string | null
+  isBusy: boolean
+}
+
+/** What the comparison says of the print, or what it needs. */
+export function matchAnswer({ pull, missing, standings, refusal, isBusy }: MatchAsked): RoomAnswer {
+  if (missing.length > 0)
+    return {
+      says: `Add a picture of ${listed(missing)}`,
+      because: 'A scan or a photograph with all four edges of the sheet in it.',
+    }
+  if (isBusy) return { says: `Comparing pull ${pull} with the BAT…` }
+  if (refusal) return { says: 'The pictures cannot be compared', because: refusal }
+  if (!standings) return { says: `Compare pull ${pull} with the BAT`, because: 'Both pictures are there.' }
+  const count = (one: CheckStanding) => standings.filter((standing) => standing === one).length
+  const unclear = count('unclear')
+  return {
+    says:
+      count('differs') === 0
+        ? `Pull ${pull} matches the BAT`
+        : `◆ Pull ${pull} differs from the BAT in ${count('differs')} of ${counted(standings.length, 'check')}`,
+    because: `${unclear > 0 ? `${counted(unclear, 'check')} cannot be said from these pictures. ` : ''}The verdict is yours: write it on the print.`,
+  }
+}

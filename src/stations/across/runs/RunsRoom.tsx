@@ -32,7 +32,8 @@ import {
 import { RunForm } from './RunForm'
 import { SheetLife } from './SheetLife'
 import { sendAct } from '../act/sendAct'
-import { allRuns, freshWords, runWords, sheetWords, tallyWords } from './words'
+import { runsAnswer } from './answers'
+import { runWords, sheetWords, tallyWords } from './words'
 
 const NEW_RUN: RunWish = { ...runWishSchema.parse({ name: 'x' }), name: '' }
 
@@ -120,16 +121,15 @@ function PrintsAlike() {
 export function RunsRoom({ runs, lines }: { runs: Run[]; lines: SheetLine[] }) {
   const job = useJob()
   const { left, fresh } = freshSheets(job.editionSize, lines, runs.length, 0.9)
-  const sheets = freshWords(fresh, left, runs.length)
   return (
     <Panel
       title="Runs"
-      aside={
-        <p className="text-sm">
-          {lines.filter(({ isThrough }) => isThrough).length} of {job.editionSize} through{' '}
-          {allRuns(runs.length)}
-        </p>
-      }
+      answer={runsAnswer(runs, {
+        fresh: job.numbered ? 0 : fresh,
+        left: job.numbered ? 0 : left,
+        through: lines.filter(({ isThrough }) => isThrough).length,
+        size: job.editionSize,
+      })}
     >
       <section aria-label="Runs in their order">
         <ol>
@@ -137,12 +137,6 @@ export function RunsRoom({ runs, lines }: { runs: Run[]; lines: SheetLine[] }) {
             <RunRow key={run.position} run={run} runs={runs} lines={lines} />
           ))}
         </ol>
-        {left > 0 && !job.numbered && (
-          <p className="mt-2">
-            {sheets.begin && <b>{sheets.begin}</b>}
-            {sheets.why}
-          </p>
-        )}
         {runs.length === 1 && (
           <p className="mt-2 text-sm text-muted">
             Most prints have one run. Add another where the sheet goes through again: a second plate, a

@@ -5,6 +5,7 @@ import { pullsThatFit, whatToRelax, type DayPlan } from '@/core/day/dayPlan'
 import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { Figure } from '@/ui/Figure'
+import { HARDLY_OVER } from './answers'
 import type { WishedDay } from './dayWish'
 import type { useDayPlay } from './useDayPlay'
 
@@ -13,9 +14,6 @@ const BOTTLENECKS: Record<DayPlan['bottleneck'], string> = {
   pulling: 'the press',
   tub: 'the tub: more sheets at once, or a shorter soak',
 }
-/** Minutes over the wished end that nobody would speak of. */
-const HARDLY_OVER = 0.5
-
 interface DayFiguresProps {
   day: WishedDay
   /** whether the start follows from the end */

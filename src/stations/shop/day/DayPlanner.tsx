@@ -6,6 +6,7 @@ import { USUAL_SPREAD } from '@/core/day/chanceOfFinishing'
 import type { LearnedCycle } from '@/core/day/learnedCycle'
 import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/database/errors'
+import { Answer } from '@/ui/Answer'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { usePatched } from '@/ui/usePatched'
@@ -19,6 +20,7 @@ import { problemAt } from '../../across/bench/problemAt'
 import { usePerson } from '../../across/bench/usePerson'
 import { Problems } from '../../across/pull/Problems'
 import { beginDayAction } from './actions'
+import { dayAnswer } from './answers'
 import { DayFigures, DayList, DayTooLong } from './DayFigures'
 import { daySpans, wallClock } from './daySpans'
 import { readDayWish, usualWish, type WishedDay } from './dayWish'
@@ -84,39 +86,43 @@ export function DayPlanner({ learned, onBegun }: { learned: LearnedCycle | null;
   const play = useDayPlay(day && { setting: day.setting, breaks: day.breaks, spread, days: DAYS, seed: 1 })
   const write = (minutes: number) => (day ? wallClock(day.startAt, minutes, zone) : '')
   return (
-    <div className="grid gap-6 xl:grid-cols-[22rem_minmax(0,1fr)]">
-      <div className="grid content-start gap-3">
-        <DayWishFields wish={wish} change={change} />
-        <p className="text-sm text-muted">
-          {learned
-            ? `Cycle learned from ${learned.from} of this job’s own: ${formatNumber(learned.cycleMinutes, 1)} min.`
-            : 'Usual times: the first pulls of this job will teach its own.'}
-        </p>
-        <p className="text-sm">
-          <b data-figure="pulls-to-come">{need.pulls}</b> {wantedWords(need)}.
-        </p>
-        <Misfits />
-      </div>
-      <div className="grid min-w-0 grid-cols-1 content-start gap-5">
-        {read === 'no-start' && (
-          <p role="alert" className="font-medium text-signal">
-            ◆ No start of the day before reaches this end.
+    <>
+      <Answer {...dayAnswer(day, { isLatest: wish.given === 'finish', ends: play.ends, write })} />
+      <div className="grid gap-6 xl:grid-cols-[22rem_minmax(0,1fr)]">
+        <div className="grid content-start gap-3">
+          <DayWishFields wish={wish} change={change} />
+          <p className="text-sm text-muted">
+            {learned
+              ? `Cycle learned from ${learned.from} of this job’s own: ${formatNumber(learned.cycleMinutes, 1)} min.`
+              : 'Usual times: the first pulls of this job will teach its own.'}
           </p>
-        )}
-        {day && (
-          <>
-            <DayFigures day={day} isLatest={wish.given === 'finish'} play={play} days={DAYS} write={write} />
-            <DayTooLong day={day} write={write} />
-            <SpanChart
-              title="The day: plate and press above, every sheet beneath (grey: in the water; light: drained and waiting)"
-              spans={daySpans(day.plan, day.setting.pullMinutes)}
-              write={write}
-            />
-            <DayList plan={day.plan} write={write} />
-            <BeginDay day={day} onBegun={onBegun} />
-          </>
-        )}
+          <p className="text-sm">
+            <b data-figure="pulls-to-come">{need.pulls}</b> {wantedWords(need)}.
+          </p>
+          <Misfits />
+        </div>
+        <div className="grid min-w-0 grid-cols-1 content-start gap-5">
+          {day && (
+            <>
+              <DayFigures
+                day={day}
+                isLatest={wish.given === 'finish'}
+                play={play}
+                days={DAYS}
+                write={write}
+              />
+              <DayTooLong day={day} write={write} />
+              <SpanChart
+                title="The day: plate and press above, every sheet beneath (grey: in the water; light: drained and waiting)"
+                spans={daySpans(day.plan, day.setting.pullMinutes)}
+                write={write}
+              />
+              <DayList plan={day.plan} write={write} />
+              <BeginDay day={day} onBegun={onBegun} />
+            </>
+          )}
+        </div>
       </div>
-    </div>
+    </>
   )
 }

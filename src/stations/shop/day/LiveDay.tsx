@@ -112,14 +112,16 @@ export function LiveDay({ day, drying }: { day: KeptDay & DayFacts; drying: Reac
       <section aria-label="What is due" aria-live="polite">
         {next ? (
           <>
-            <p className="far-number text-6xl">
+            <p data-answer className="answer">
               {ACT_WORDS[next.kind](next.sheet)}
               {isDue ? ' now' : ` in ${clock(secondsTo(next))}`}
             </p>
             <p className="mt-2 text-xl">{isDue ? `due since ${write(next.at)}` : `at ${write(next.at)}`}</p>
           </>
         ) : (
-          <p className="far-number text-6xl">Every sheet is pulled.</p>
+          <p data-answer className="answer">
+            Every sheet is pulled
+          </p>
         )}
       </section>
       <div className="flex flex-wrap gap-3">

@@ -36,7 +36,7 @@ export default async function JobLayout({ children, params }: Params & { childre
         }
       />
       <ConflictNotice />
-      <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_19rem] print:block">
+      <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_19rem] lg:has-data-[settings=folded]:grid-cols-[minmax(0,1fr)_2.75rem] print:block">
         <main data-bench className="group/bench min-w-0 px-3 pb-3 sm:px-4 print:p-0">
           {children}
         </main>

@@ -1,5 +1,8 @@
+import { readPull } from '@/core/edition/pull'
 import { pullsOnBench } from '@/core/edition/runs'
 import { loadWatchSpots } from '@/data/plate/plateWatch'
+import { adviseNext } from '@/core/prove/whatMoved'
+import { loadKnownPresses } from '@/data/shop/store'
 import { loadProofPairs } from '@/data/prove/proofPairs'
 import { latestZoneMap } from '@/data/plate/zoneMaps'
 import { ProveStation } from '@/stations/prove/ProveStation'
@@ -9,14 +12,25 @@ export const metadata = { title: 'Prove' }
 
 export default async function ProvePage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
-  const [spots, pairs, zones] = await Promise.all([
+  const [spots, pairs, zones, presses] = await Promise.all([
     loadWatchSpots(job.id),
     loadProofPairs(),
     latestZoneMap(job.id),
+    loadKnownPresses(),
   ])
+  const proofs = pullsOnBench(job).filter(({ kind }) => kind === 'proof')
+  const last = proofs.at(-1)
   return (
     <ProveStation
-      proofs={pullsOnBench(job).filter(({ kind }) => kind === 'proof')}
+      proofs={proofs}
+      advice={
+        last
+          ? adviseNext(readPull(last).verdict?.features ?? null, pairs, {
+              settings: last.settings,
+              press: presses[last.settings.press.pressId] ?? null,
+            })
+          : null
+      }
       withdrawn={pullsOnBench({ ...job, pulls: job.withdrawn }).filter(({ kind }) => kind === 'proof')}
       lastPullId={job.pulls.at(-1)?.id ?? null}
       spots={spots}

@@ -1,0 +1,20 @@
+import type { Run } from '@/core/edition/runs'
+import { counted } from '@/core/units/counted'
+import type { RoomAnswer } from '@/ui/Answer'
+import { allRuns, freshWords } from './words'
+
+/** What to do next where sheets go through more than once. @param fresh sheets to begin @param left prints still wanted @param through sheets that are through every run */
+export function runsAnswer(
+  runs: readonly Pick<Run, 'name'>[],
+  { fresh, left, through, size }: { fresh: number; left: number; through: number; size: number },
+): RoomAnswer {
+  const standing = `${through} of ${size} through ${allRuns(runs.length)}.`
+  if (left <= 0) return { says: 'Every sheet is through', because: standing }
+  const words = freshWords(fresh, left, runs.length)
+  return fresh > 0
+    ? {
+        says: `Begin ${counted(fresh, 'sheet')} with ${runs[0].name}`,
+        because: `${standing} Enough for the ${left} still wanted, 9 times in 10.`,
+      }
+    : { says: 'Begin no more sheets', because: `${standing} ${words.why}` }
+}

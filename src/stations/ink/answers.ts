@@ -1,0 +1,194 @@
+import type { StiffnessCorrection } from '@/core/ink/stiffness'
+import { UNWEIGHED } from '@/core/ink/inkNeed'
+import { dropsWanted, isFelt } from '@/core/ink/stiffnessWords'
+import { MODIFIERS, recipeGrams, type MixSetting } from '@/core/ink/mix'
+import type { JobNeed } from '@/core/record/jobNeed'
+import { SURE } from '@/core/record/sure'
+import { counted, plural } from '@/core/units/counted'
+import { formatNumber } from '@/core/units/length'
+import { listed } from '@/core/units/listed'
+import { formatCelsius, formatGrams } from '@/core/units/quantity'
+import type { RoomAnswer } from '@/ui/Answer'
+import type { Loose } from '../across/bench/useStation'
+
+/** What is put together on the slab, in grams and drops, and whether it is enough. */
+export function mixAnswer(mix: Loose<MixSetting>, need: JobNeed): RoomAnswer {
+  const parts = mix.parts ?? []
+  if (parts.length === 0)
+    return {
+      says: 'Add the first ink',
+      because: 'Colour, stiffness and grams are calculated as inks go in.',
+      asks: { words: 'Go to the inks', anchor: 'mix-add' },
+    }
+  if (!mix.batchGrams)
+    return {
+      says: 'Enter how much to mix',
+      because: 'The grams of each ink follow from it.',
+      asks: { words: 'Go to the field', anchor: 'mix-batch' },
+    }
+  const grams = recipeGrams({ parts, batchGrams: mix.batchGrams })
+  const into = (mix.modifiers ?? [])
+    .filter(({ amount }) => amount > 0)
+    .map(({ modifier, amount }) => {
+      const { label, unit } = MODIFIERS[modifier]
+      return `${formatNumber(amount, 2)}${unit === 'grams' ? ' g' : ` ${plural(amount, 'drop', 'drops')}`} of ${label.toLowerCase()}`
+    })
+  return {
+    says: `Mix ${formatGrams(mix.batchGrams, 0)}: ${listed(grams.map((one) => `${formatGrams(one.grams, 1)} ${one.name}`))}`,
+    because: [
+      into.length > 0 && `${listed(into)} into every ${formatGrams(mix.puddleGrams ?? 0, 1)}.`,
+      enoughWords(need),
+    ]
+      .filter(Boolean)
+      .join(' '),
+  }
+}
+
+/** Whether the mix as it was made covers what is still to be pulled. */
+function enoughWords({ pulls, mixCovers, grams }: JobNeed): string {
+  if (pulls === 0 || mixCovers === null) return ''
+  const rest = grams === null ? '' : `, which take ${formatGrams(Math.ceil(grams), 0)}`
+  return mixCovers >= pulls
+    ? `It covers the ${counted(pulls, 'pull')} to come${rest}.`
+    : `◆ It covers ${mixCovers} of the ${counted(pulls, 'pull')} to come${rest}.`
+}
+
+/** How near a colour difference is, as the eye has it [thresholds from memory: 1 is just seen side by side, 3 across a table]. */
+export function nearness(deltaE00: number): string {
+  if (deltaE00 < 1) return 'hardly seen side by side'
+  if (deltaE00 < 3) return 'seen side by side, not across a room'
+  return 'seen at once'
+}
+
+/** A found recipe, as far as its answer needs it. */
+interface Found {
+  parts: readonly { ink: { name: string }; grams: number }[]
+  totalGrams: number
+  deltaE00: number
+}
+
+/** ΔE00 from which a match is no match. */
+const FAR = 3
+
+/** The nearest recipe, or what has to be chosen before one is looked for. */
+export function matchAnswer(target: { name: string } | null, recipes: readonly Found[] | null): RoomAnswer {
+  if (!target)
+    return {
+      says: 'Choose the colour to match',
+      because: 'A measured patch, a spot in a picture, or another card.',
+    }
+  const [best] = recipes ?? []
+  if (!best)
+    return {
+      says: `Find recipes for ${target.name}`,
+      because: 'From the inks of the shelf, weighed to the step of your scale.',
+    }
+  if (best.deltaE00 > FAR)
+    return {
+      says: `No recipe from this shelf comes near: ΔE ${formatNumber(best.deltaE00, 1)}`,
+      because: 'Another ink, or another film, would be needed.',
+    }
+  return {
+    says: `Nearest: ${listed(best.parts.map(({ ink, grams }) => `${formatGrams(grams, 1)} ${ink.name}`))}`,
+    because: `ΔE ${formatNumber(best.deltaE00, 1)} from ${target.name}: ${nearness(best.deltaE00)}. A forecast: pull a dab before you trust it.`,
+  }
+}
+
+/** What was found for a batch. */
+interface Correction {
+  deltaE00Before: number
+  deltaE00After: number
+}
+
+/** What to add to a batch, or that it is good as it is. @param off ΔE00 of the batch as read; null: not read yet @param limit what is good enough */
+export function correctAnswer(
+  target: { name: string },
+  off: number | null,
+  limit: number,
+  correction: Correction | null,
+  add: readonly { name: string; grams: number }[],
+): RoomAnswer {
+  if (off === null)
+    return {
+      says: 'Draw the batch down and read it',
+      because: `It is held against ${target.name}, and what is missing is calculated.`,
+    }
+  const is = `ΔE ${formatNumber(off, 2)} from ${target.name}`
+  if (off <= limit)
+    return { says: 'Print with it: the batch is near enough', because: `${is}: ${nearness(off)}.` }
+  if (!correction)
+    return {
+      says: `The batch is off by ΔE ${formatNumber(off, 1)}`,
+      because: `${is}: ${nearness(off)}. Find the smallest correction.`,
+    }
+  if (add.length === 0)
+    return { says: 'No addition brings it nearer', because: `${is}. Mix fresh, or accept it.` }
+  return {
+    says: `Add ${listed(add.map(({ name, grams }) => `${formatGrams(grams, 2)} ${name}`))}`,
+    because: `Brings it from ΔE ${formatNumber(correction.deltaE00Before, 2)} to ${formatNumber(correction.deltaE00After, 2)}. Ink can only be added.`,
+  }
+}
+
+/** What makes the mix as stiff today as it was. @param reference "the BAT" @param oilGrams grams the drops go into */
+export function stiffnessAnswer(
+  correction: StiffnessCorrection,
+  { reference, oilGrams, roomC }: { reference: string; oilGrams: number; roomC: number },
+): RoomAnswer {
+  const { ratio, plateC, isOilCapped } = correction
+  const because = `At ${formatCelsius(roomC, 0)} in the room it is ${formatNumber(ratio, 2)} × as stiff as at ${reference}`
+  if (!isFelt(correction))
+    return { says: `As stiff as at ${reference}: change nothing`, because: `${because}.` }
+  if (ratio < 1)
+    return {
+      says:
+        plateC === null
+          ? 'Softer than it was: oil cannot come out'
+          : `Keep the plate at ${formatCelsius(plateC, 0)}: the ink is softer today`,
+      because: `${because}: it wipes easier and leaves more plate tone, a weaker line.`,
+    }
+  if (isOilCapped)
+    return {
+      says: plateC === null ? 'Take a softer ink' : `Warm the plate to ${formatCelsius(plateC, 0)}`,
+      because: `${because}: more light oil than half the mix would be needed.`,
+    }
+  const drops = dropsWanted(correction)
+  return {
+    says: `Add ${counted(drops, 'drop')} of light oil to every ${formatGrams(oilGrams, 1)}`,
+    because: `${because}: it would wipe cleaner and harder, with less plate tone.${plateC === null ? '' : ` Or warm the plate to ${formatCelsius(plateC, 0)}.`}`,
+  }
+}
+
+/** How much to mix. */
+export function amountAnswer(need: JobNeed, pullsWords: string): RoomAnswer {
+  if (need.pulls === 0) return { says: 'Nothing more to mix', because: 'No pull of this job is to come.' }
+  if (need.grams === null || need.gramsPerPull === null)
+    return {
+      says: 'Set the plate’s size first',
+      because: 'The ink of a pull is estimated from it until it is weighed.',
+    }
+  return {
+    says: `Mix ${formatGrams(Math.ceil(need.grams), 0)} for the ${counted(need.pulls, 'pull')} to come`,
+    because: `${need.isGramsSure ? `Enough ${10 * SURE} times in 10` : `An estimate, ± ${100 * UNWEIGHED} %: weigh it twice`}, at ${formatGrams(need.gramsPerPull, 2)} used up a pull; ${pullsWords}.`,
+  }
+}
+
+/** Whether the mix can be made again. */
+export function cardAnswer(
+  mix: Loose<MixSetting>,
+  card: { name: string; version: number } | null,
+  isOnCard: boolean,
+): RoomAnswer {
+  if (!mix.parts?.length || !mix.batchGrams)
+    return { says: 'Finish the mix first', because: 'A card holds its inks, a batch and a name.' }
+  if (isOnCard && card)
+    return {
+      says: `Weigh ${formatGrams(mix.batchGrams, 0)} by version ${card.version} of “${card.name}”`,
+      because: 'The card makes this mix again; each batch is recorded on it.',
+    }
+  return card
+    ? {
+        says: `Save the change as version ${card.version + 1}`,
+        because: `The mix is no longer what “${card.name}” says.`,
+      }
+    : { says: 'Save this mix on a card', because: 'Nobody can make it again from memory.' }
+}

@@ -1,0 +1,84 @@
+import type { CarriedOver } from '@/core/press/carryOver'
+import { formatTurns, type PressSetting } from '@/core/press/pressSetting'
+import { plural } from '@/core/units/counted'
+import { formatNumber } from '@/core/units/length'
+import { formatFine } from '@/core/units/quantity'
+import type { RoomAnswer } from '@/ui/Answer'
+import type { Loose } from '../across/bench/useStation'
+
+/** A turn that nobody would make: half an eighth. */
+const UNTURNED = 1 / 16
+
+/** Where both screws are, in words: "Both screws at 3 turns". */
+function screwsAt(left: number, right: number): string {
+  return Math.abs(left - right) < 1e-9
+    ? `Both screws at ${formatTurns(left)}`
+    : `Left screw at ${formatTurns(left)}, right at ${formatTurns(right)}`
+}
+
+/** What the press is asked beside its setting. */
+export interface PressAsked {
+  isByHand: boolean
+  /** peak pressure as a percentage of the BAT's, left and right; null: nothing to compare */
+  share: { left: number | null; right: number | null }
+  /** the BAT's pressure carried over to what lies under the roller now; null: nothing is otherwise */
+  carried: { turns: number; changed: readonly string[] } | null
+  gapMm: number | null
+  isHeld: boolean
+}
+
+/** What to turn, or that nothing is to be turned. */
+export function pressAnswer(
+  press: Loose<PressSetting>,
+  { isByHand, share, carried, gapMm, isHeld }: PressAsked,
+): RoomAnswer {
+  if (!press.pressId)
+    return {
+      says: 'Choose the press',
+      because: 'Its screws, its roller and its blankets make the pressure.',
+      asks: { words: 'Go to the list', anchor: 'press-choice' },
+    }
+  if (isByHand)
+    return {
+      says: `Rub from the middle outward, ${press.passes ?? 1} ${plural(press.passes ?? 1, 'pass', 'passes')}`,
+      because: 'By hand there is nothing to turn: what the proof shows is the measure.',
+    }
+  if (!press.pack?.length)
+    return {
+      says: 'Lay the blankets',
+      because: 'What is pressed, and how far, follows from them.',
+      asks: { words: 'Go to the blankets', anchor: 'press-pack' },
+    }
+  const [left, right] = [press.readingLeft ?? 0, press.readingRight ?? 0]
+  if (carried) {
+    const by = carried.turns - (left + right) / 2
+    if (Math.abs(by) >= UNTURNED)
+      return {
+        says: `${by < 0 ? 'Tighten' : 'Loosen'} both screws ${formatTurns(Math.abs(by))}, to ${formatTurns(carried.turns)}`,
+        because: `Not as at the BAT: ${carried.changed.join(', ')}. There the pressure is the BAT’s again.`,
+      }
+  }
+  const gap = gapMm === null ? '' : ` The gap is ${formatFine(gapMm, 2)}.`
+  const { left: first, right: second } = share
+  if (isHeld && first !== null && second !== null)
+    return {
+      says: screwsAt(left, right),
+      because: `${formatNumber((first + second) / 2, 0)} % of the BAT’s pressure, by our model of the blankets.${gap}`,
+    }
+  return {
+    says: screwsAt(left, right),
+    because: `${isHeld ? 'Set plate and paper to compare it with the BAT.' : 'The first proof says whether that is right.'}${gap}`,
+  }
+}
+
+/** The BAT's pressure as it is read on the screws, to an eighth; null: nothing is otherwise, or it cannot be had. */
+export function carriedTurns(
+  carried: CarriedOver | null,
+  correctionTurns: number,
+): { turns: number; changed: readonly string[] } | null {
+  if (!carried?.ok) return null
+  return {
+    turns: Math.max(0, Math.round((carried.turns + correctionTurns) * 8) / 8),
+    changed: carried.changed,
+  }
+}

@@ -1,0 +1,36 @@
+import { describe, expect, it } from 'vitest'
+import { colleAnswer, platesAnswer, registerAnswer } from './answers'
+
+describe('what register says first', () => {
+  it('says where the plate lies, or what is in the way', () => {
+    const margins = { leftMm: 60, rightMm: 60, topMm: 55, bottomMm: 75 }
+    expect(registerAnswer(null, false, '/jobs/x').asks?.page).toBe('/jobs/x/plate')
+    expect(registerAnswer({ reason: 'too wide' }, false, '').because).toBe('◆ too wide')
+    expect(registerAnswer({ margins }, true, '')).toMatchObject({
+      says: 'Lay the plate 60 mm from the left, 55 mm from the top',
+      because: 'Margins of the print: right 60 mm, bottom 75 mm.',
+    })
+    expect(registerAnswer({ margins }, false, '').because).toContain('Save the layout')
+  })
+  it('says how well further plates fit', () => {
+    const routes = [
+      { route: 'trapped' as const, label: 'Sheet held', misfitMm: 0.2, mostlyFrom: 'laying' },
+      { route: 'dried' as const, label: 'Dried between', misfitMm: 0.6, mostlyFrom: 'damping' },
+    ]
+    expect(platesAnswer(0, routes, 'dried').says).toBe('One plate: nothing to align')
+    expect(platesAnswer(1, routes, 'dried')).toMatchObject({
+      says: '2 plates: they fit to about 0.6 mm',
+      because: 'Dried between. Sheet held would fit to 0.2 mm.',
+    })
+    expect(platesAnswer(1, routes, 'trapped').because).toContain('fits better')
+  })
+  it('says how many pieces of thin paper, from how many sheets', () => {
+    const template = { widthMm: 62, heightMm: 48, starchGrams: 0.1 }
+    expect(colleAnswer(30, null, null).says).toBe('Enter the piece and its sheet')
+    expect(colleAnswer(30, template, { perSheet: 0, sheets: 0 }).says).toContain('larger')
+    expect(colleAnswer(30, template, { perSheet: 16, sheets: 2 })).toMatchObject({
+      says: 'Cut 30 pieces of 62 mm × 48 mm',
+      because: 'From 2 sheets, 16 from each; 3 g of starch for all. Cut them dry: they grow with the damp.',
+    })
+  })
+})

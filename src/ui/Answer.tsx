@@ -1,0 +1,86 @@
+'use client'
+
+import Link from 'next/link'
+import type { ReactNode } from 'react'
+
+/** What a room says first: one sentence that was computed, or what is missing before anything can be said. */
+export interface RoomAnswer {
+  says: ReactNode
+  because?: ReactNode
+  /** the sum behind it, line by line: one click away */
+  sum?: readonly { label: string; value: string }[]
+  /** where to go from here: the field that is missing, or the next place */
+  asks?: Ask
+  /** the named figure the whole sentence is, where it is one */
+  figure?: string
+}
+
+/** A field to fill, or a place to go. @property anchor the field's @property page where it is, if not here */
+export interface Ask {
+  words: string
+  anchor?: string
+  page?: string
+}
+
+/** Leads to a field of this page by giving it the keys, to another page by its address. */
+function AskLink({ words, anchor, page = '' }: Ask) {
+  return (
+    <Link
+      href={anchor ? `${page}#${anchor}` : page}
+      className="inline-flex min-h-6 items-center font-medium text-text underline underline-offset-4"
+      onClick={(event) => {
+        const field = anchor && document.getElementById(anchor)
+        if (!field) return
+        event.preventDefault()
+        field.focus()
+      }}
+    >
+      {words}
+    </Link>
+  )
+}
+
+/** The answer a room opens with, large enough to be read a metre away; its reason beneath, its sum one click away, its act beside it. */
+export function Answer({
+  says,
+  because,
+  sum,
+  asks,
+  figure,
+  act,
+}: RoomAnswer & {
+  /** the one act the room is for */
+  act?: ReactNode
+}) {
+  return (
+    <div
+      data-answer
+      className="screen-only mb-3 flex flex-wrap items-start justify-between gap-x-6 gap-y-2 border-b border-line pb-3"
+    >
+      <div className="min-w-0 flex-1 basis-80">
+        <p className="answer" data-figure={figure}>
+          {says}
+        </p>
+        {(because || asks) && (
+          <p className="mt-1 text-[0.9375rem] text-muted">
+            {because} {asks && <AskLink {...asks} />}
+          </p>
+        )}
+        {sum && sum.length > 0 && (
+          <details className="text-sm">
+            <summary className="min-h-6 py-0.5 text-muted">How this is worked out</summary>
+            <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-6 border-l border-line pl-4">
+              {sum.map(({ label, value }) => (
+                <div key={label} className="contents">
+                  <dt className="text-muted">{label}</dt>
+                  <dd>{value}</dd>
+                </div>
+              ))}
+            </dl>
+          </details>
+        )}
+      </div>
+      {act && <div className="flex flex-wrap gap-3">{act}</div>}
+    </div>
+  )
+}
