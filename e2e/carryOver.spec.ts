@@ -1,6 +1,6 @@
 import { leaveFields } from './settingsColumn'
 import { readFile } from 'node:fs/promises'
-import { boxIn, expect, kept, openStation, test } from './fixtures'
+import { boxIn, expect, kept, openStation, signAs, test } from './fixtures'
 
 test('a BAT is carried to another press with a thinner plate and a heavier paper, and set through the guide', async ({
   page,
@@ -29,8 +29,7 @@ test('a BAT is carried to another press with a thinner plate and a heavier paper
   const turns = Number(await page.getByLabel('Left screw, turns from zero').inputValue())
 
   // The eye says more: it is kept, and answered with what to do.
-  await page.getByLabel('Who says so').fill('Ada')
-  await page.getByLabel('Who says so').blur()
+  await signAs(page, 'Ada')
   await strip.getByRole('radio', { name: 'A bit light' }).click()
   await expect(strip).toContainText(
     /“A bit light” is about 0\.\d+ turns too loose, from memory until this press has taught its own/,
@@ -98,7 +97,7 @@ test('a press is zeroed step by step, checked and looked after; a blanket is mea
   const zeroing = page.getByRole('region', { name: 'Zeroing' })
   for (let i = 0; i < 4; i++) await zeroing.getByRole('button', { name: 'Done, next step' }).click()
   await expect(zeroing).toContainText('Back both off by half a turn')
-  await page.getByLabel('Who is at the press').fill('Ada')
+  await signAs(page, 'Ada')
   await zeroing.getByRole('button', { name: 'Both sides touch: this is zero' }).click()
   const book = page.getByRole('region', { name: 'Written on the card' })
   await expect(book).toContainText('zeroed, both sides on the bare bed, Ada')
@@ -148,7 +147,7 @@ test('a press is zeroed step by step, checked and looked after; a blanket is mea
   await expect(page.getByRole('listitem').filter({ hasText: 'Grey felt: single felt' })).toContainText(
     '0.72 MPa (measured)',
   )
-  await page.getByLabel('Who washes').fill('Ada')
+  await signAs(page, 'Ada')
   await page.getByRole('button', { name: 'Pusher was washed' }).click()
   await expect(page.getByRole('listitem').filter({ hasText: 'Pusher: pusher' })).toContainText('washed 20')
 })
@@ -239,7 +238,7 @@ test('a two-colour sheet is exported and measured, its misfit solved in acts and
   await expect(
     misfit.getByRole('listitem').filter({ hasText: 'Turn the plate 0.2° anticlockwise.' }),
   ).toBeVisible()
-  await misfit.getByLabel('Measured by').fill('Ada')
+  await signAs(page, 'Ada')
   await misfit.getByRole('button', { name: 'Keep this misfit' }).click()
   const history = page.getByRole('region', { name: 'Misfits so far' })
   await expect(history.getByRole('listitem')).toHaveCount(1)

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
-import { expect, kept, openStation, take, test } from './fixtures'
+import { expect, kept, openStation, signAs, take, test } from './fixtures'
 
 type File = Record<string, unknown> & {
   job: Record<string, unknown>
@@ -80,7 +80,7 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
       ],
     ]
     await openStation(page, 'Prove')
-    await page.getByLabel('At the press').fill('Ida Quill')
+    await signAs(page, 'Ida Quill')
     for (let proof = 1; proof <= 4; proof++) {
       if (proof > 1) {
         const [station, change] = changes[proof - 2]
@@ -100,7 +100,7 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
     }
     await page.goto(`${sample.url}/jobs/slack-water/wipe/tone`)
     await page.getByLabel('Dark spot, D').fill('1.4')
-    await page.getByLabel('Read by').fill('Ida Quill')
+    await signAs(page, 'Ida Quill')
     await page.getByRole('button', { name: 'Keep 1 reading' }).click()
     await expect(page.getByRole('region', { name: 'Readings' })).toContainText('1.4')
   })
@@ -222,7 +222,7 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
     ])
     await expect(list).toContainText('imp. Tam Brocket')
     await page.getByRole('button', { name: 'Strike the plate…' }).click()
-    await page.getByLabel('Pulled by').fill('Ida Quill')
+    await signAs(page, 'Ida Quill')
     await page.getByRole('button', { name: 'The cancellation proof is pulled' }).click()
     await expect(page.getByText('The plate is struck: Scored across twice.')).toBeVisible()
   })

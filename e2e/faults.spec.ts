@@ -1,14 +1,14 @@
 import { settingsColumn } from './settingsColumn'
 import { readdir, readFile, rm, writeFile } from 'node:fs/promises'
 import path from 'node:path'
-import { expect, kept, openStation, test } from './fixtures'
+import { answerOf, expect, kept, openStation, signAs, test } from './fixtures'
 import { startServer } from './server'
 
 test('a power cut between two clicks loses nothing that was confirmed', async ({ page }) => {
   const server = await startServer({ sample: true })
   try {
     await page.goto(`${server.url}/jobs/mooring-posts/edition`)
-    await page.getByLabel('Inks and wipes').fill('Tam Brocket')
+    await signAs(page, 'Tam Brocket')
     await page.getByRole('button', { name: 'Pull 12', exact: true }).click()
     await expect(page.getByRole('heading', { name: /^Pull 12: copy its moment/ })).toBeVisible()
     await server.kill()
@@ -16,11 +16,11 @@ test('a power cut between two clicks loses nothing that was confirmed', async ({
     await expect(page.getByText('Not kept: the server does not answer.')).toBeVisible()
     await server.restart()
     await page.getByRole('button', { name: 'matches: accept' }).click()
-    await expect(page.getByRole('main').getByText('11 of 24')).toBeVisible()
+    await expect(answerOf(page)).toContainText('11 of 24 accepted')
     await server.kill()
     await server.restart()
     await page.reload()
-    await expect(page.getByRole('main').getByText('11 of 24')).toBeVisible()
+    await expect(answerOf(page)).toContainText('11 of 24 accepted')
     await expect(page.getByRole('row', { name: /^12 .*accepted/ })).toHaveCount(1)
   } finally {
     await server.remove()
@@ -61,7 +61,7 @@ test('a damaged workshop says so with the way back, and opens without a restart 
 
 test('a double press pulls once, and a lost answer does not pull again', async ({ page, sample }) => {
   await page.goto(`${sample.url}/jobs/samphire/prove`)
-  await page.getByLabel('At the press').fill('Tam Brocket')
+  await signAs(page, 'Tam Brocket')
   let cut = true
   await page.route('**/jobs/samphire/prove', async (route) => {
     if (route.request().method() !== 'POST' || !cut) return route.continue()

@@ -130,3 +130,14 @@ export function boxIn(svg: string, name: string): { widthMm: number; heightMm: n
     )
   return { widthMm: span(1), heightMm: span(2) }
 }
+
+/** The sentence a room opens with, and its reason. */
+export const answerOf = (page: Page) => page.locator('[data-answer]')
+
+/** Says who works here, where the page asks for it; who is known already stays. */
+export async function signAs(page: Page, name: string): Promise<void> {
+  const field = page.getByLabel('Your name').filter({ visible: true }).first()
+  const line = page.getByText(name, { exact: true }).filter({ visible: true }).first()
+  await expect(field.or(line).first()).toBeVisible()
+  if (await field.isVisible()) await field.fill(name)
+}

@@ -1,4 +1,4 @@
-import { expect, test } from './fixtures'
+import { answerOf, expect, test } from './fixtures'
 import { VIEWS } from './views'
 
 /** The bar, with the lines about it, px. */
@@ -24,7 +24,7 @@ test('the frame takes one bar and one strip, every view has a title of its own, 
     expect([view, titles.get(title) ?? view]).toEqual([view, view])
     titles.set(title, view)
     if (!/^\/jobs\/(?!new)/.test(view)) continue
-    await expect(page.locator('[data-answer]'), view).toHaveCount(1)
+    await expect(answerOf(page), view).toHaveCount(1)
     for (const size of SCREENS) {
       await page.setViewportSize(size)
       const [bar, instrument, letters] = await page.evaluate(() => {

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expect, test } from './fixtures'
+import { expect, signAs, test } from './fixtures'
 
 const written = (page: Page) => page.getByRole('status', { name: 'Last written' })
 
@@ -9,7 +9,7 @@ test('keys never act for the person: a control that has the focus keeps its Ente
 }) => {
   const edition = `${sample.url}/jobs/mooring-posts/edition`
   await page.goto(edition)
-  await page.getByLabel('Inks and wipes').fill('Ida Quill')
+  await signAs(page, 'Ida Quill')
   await page.getByRole('heading', { name: 'Before pull 12' }).click()
   await page.keyboard.press('Control+0')
   await page.keyboard.press('Control+Numpad0')

@@ -1,5 +1,5 @@
 import { drawPlate } from '../demo/plateDrawing'
-import { expect, test } from './fixtures'
+import { expect, signAs, test } from './fixtures'
 import { atWork, bringOtherPlate, check, COMPARED, verdict } from './matchRoom'
 
 test('pictures are brought in, refused in words, straightened by hand, and never mixed wet with dry', async ({
@@ -7,7 +7,7 @@ test('pictures are brought in, refused in words, straightened by hand, and never
   sample,
 }) => {
   await page.goto(`${sample.url}/jobs/mooring-posts/edition/match`)
-  await page.getByLabel('Who looks').fill('Ida Quill')
+  await signAs(page, 'Ida Quill')
   await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 9' })
   const choose = page.getByLabel('Picture of pull 9, dry')
   await choose.setInputFiles({
@@ -105,7 +105,7 @@ test('the check of the edition is stopped and begun again, and says of which pic
   test.slow()
   const done = { timeout: 240_000 }
   await page.goto(`${sample.url}/jobs/mooring-posts/edition/match`)
-  await page.getByLabel('Who looks').fill('Ida Quill')
+  await signAs(page, 'Ida Quill')
   await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 6' })
   await page.getByRole('radio', { name: 'Simulated, a model' }).click()
   await page.getByRole('button', { name: 'Scan pull 6, dry (simulated)' }).click()

@@ -1,4 +1,4 @@
-import { boxIn, expect, kept, openStation, test } from './fixtures'
+import { boxIn, expect, kept, openStation, signAs, test } from './fixtures'
 
 test('a paper’s stock is entered, runs low, is kept back for jobs, and says what could stand in', async ({
   page,
@@ -10,7 +10,7 @@ test('a paper’s stock is entered, runs low, is kept back for jobs, and says wh
   const stock = page.getByRole('region', { name: 'Stock' })
   const lies = stock.getByText('sheets lie there, by the book').locator('..')
   await expect(lies).toContainText('21')
-  await stock.getByLabel('Entered by').fill('Oona Fell')
+  await signAs(page, 'Oona Fell')
   await stock.getByLabel('What happened').selectOption({ label: 'Spoiled or given away' })
   await stock.getByLabel('Sheets').fill('40')
   await stock.getByRole('button', { name: 'Enter it' }).click()
@@ -114,7 +114,7 @@ test('prints are laid into a place that has room, asked for, and taken out', asy
   await page.getByRole('button', { name: 'Add this place' }).click()
   await expect(page.getByRole('region', { name: 'Small stack' })).toContainText('Empty.')
   await page.goto(`${sample.url}/jobs/mooring-posts/dry`)
-  await page.getByLabel('Laid by').fill('Ida Quill')
+  await signAs(page, 'Ida Quill')
   await page.getByLabel('In which place').selectOption({ label: 'Small stack, 4 free' })
   await page.getByRole('button', { name: 'Laid to dry now' }).click()
   await expect(page.getByText(/Small stack has 4 places free, 10 prints are to be laid/)).toBeVisible()
@@ -126,10 +126,11 @@ test('prints are laid into a place that has room, asked for, and taken out', asy
   )
   await page.goto(`${sample.url}/drying`)
   await expect(page.getByRole('img', { name: '10 of 16 places taken' })).toBeVisible()
-  await page.getByLabel('Changed by').fill('')
+  await page.getByRole('button', { name: 'Somebody else' }).click()
+  await page.getByLabel('Your name').fill('')
   await page.getByRole('button', { name: 'Changed', exact: true }).click()
   await expect(page.getByText('must not be empty')).toBeVisible()
-  await page.getByLabel('Changed by').fill('Ida Quill')
+  await signAs(page, 'Ida Quill')
   await page.getByRole('button', { name: 'Changed', exact: true }).click()
   await expect(page.getByText('must not be empty')).toBeHidden()
   await page.getByRole('button', { name: 'Taken out' }).click()
@@ -153,7 +154,7 @@ test('an entry whose answer is lost is pressed again, and stands in the book onc
   await page.goto(`${sample.url}/store/papers/dunlin-cream`)
   const entries = page.getByRole('list', { name: 'Entries' }).getByRole('listitem')
   const before = await entries.count()
-  await page.getByLabel('Entered by').fill('Ida Quill')
+  await signAs(page, 'Ida Quill')
   await page.getByLabel('Sheets', { exact: true }).fill('7')
   // The server gets it and does it; the answer never comes.
   let lost = 0

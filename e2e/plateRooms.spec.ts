@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
 import sharp from 'sharp'
-import { bareJob, expect, test } from './fixtures'
+import { answerOf, bareJob, expect, signAs, test } from './fixtures'
 
 const room = (page: Page, name: string) =>
   page.getByRole('navigation', { name: /room/ }).getByRole('link', { name, exact: true }).click()
@@ -63,7 +63,7 @@ test('aluminium: from a drawing by laser toner and salt bath to ready to ink', a
   await page.getByLabel('Way of making').selectOption({ label: 'Laser toner moved by solvent' })
   await page.getByRole('button', { name: /^Begin: / }).click()
   await expect(page.getByText('must not be empty')).toBeVisible()
-  await page.getByLabel('Who makes it').fill('Oona Fell')
+  await signAs(page, 'Oona Fell')
   await page.getByRole('button', { name: /^Begin: / }).click()
   await walk(page, [
     'Fine-sand and polish',
@@ -93,7 +93,7 @@ test('aluminium: from a drawing by laser toner and salt bath to ready to ink', a
       .filter({ hasText: 'Small test in the bath' }),
   ).toContainText('left out')
   await walk(page, ['Bite', 'Rinse, and see to the bath', 'Clean the plate off', 'Look it over'])
-  await expect(page.getByText('The plate is made: ready to ink.')).toBeVisible()
+  await expect(answerOf(page)).toHaveText('The plate is made: ready to ink')
 })
 
 test('photopolymer: a film reads right, and the plate is walked out of order', async ({ page, sample }) => {
@@ -111,7 +111,7 @@ test('photopolymer: a film reads right, and the plate is walked out of order', a
   await expect(page.getByLabel('Way of making')).toHaveValue('photopolymer')
   await expect(page.getByText('as the picture reads, positive')).toBeVisible()
   await room(page, 'Making')
-  await page.getByLabel('Who makes it').fill('Tam Brocket')
+  await signAs(page, 'Tam Brocket')
   await page.getByRole('button', { name: 'Leave out Bevel the edges' }).click()
   await page.getByRole('button', { name: 'Expose a step wedge earlier' }).click()
   await test.step('an own step carries the caution its words ask for', async () => {
@@ -155,7 +155,7 @@ test('drypoint card: made, watched, its life told, and a second making begun', a
     height: '100',
   })
   await room(page, 'Making')
-  await page.getByLabel('Who makes it').fill('Tam Brocket')
+  await signAs(page, 'Tam Brocket')
   await page.getByRole('button', { name: 'Begin: cut the card' }).click()
   await walk(page, [
     'Cut the card',
@@ -166,14 +166,11 @@ test('drypoint card: made, watched, its life told, and a second making begun', a
     'Seal',
     'Look it over',
   ])
-  await expect(page.getByText('The plate is made: ready to ink.')).toBeVisible()
+  await expect(answerOf(page)).toHaveText('The plate is made: ready to ink')
   await room(page, 'States and life')
-  await expect(page.getByRole('region', { name: 'Plate life' })).toContainText(
-    'Between 5 and 15 pulls left, by what its kind usually stands',
-  )
-  await expect(page.getByRole('region', { name: 'Plate life' })).toContainText(
-    'Another proof costs one of about 10 left.',
-  )
+  await expect(answerOf(page)).toContainText('Between 5 and 15 pulls left')
+  await expect(answerOf(page)).toContainText('By what its kind usually stands')
+  await expect(answerOf(page)).toContainText('Another proof costs one of about 10 left.')
   await expect(page.getByText('It was steel faced…')).toBeHidden()
   const spots = page.getByRole('region', { name: 'Watch spots' })
   await spots.getByRole('button', { name: 'Watch this spot' }).click()

@@ -59,7 +59,7 @@ test('a pull can be made and judged by keyboard alone, and every target at the e
     const box = (await target.boundingBox())!
     expect(box.height, await target.innerText()).toBeGreaterThanOrEqual(44)
   }
-  await page.getByLabel('Inks and wipes').focus()
+  await page.getByLabel('Your name').focus()
   await page.keyboard.type('Ida Quill')
   // Who lays the sheet, the pull desk, the roller's tap, and then the pull.
   for (let i = 0; i < 4; i++) await page.keyboard.press('Tab')
@@ -127,8 +127,10 @@ test('cautions stand where the hazard is, and stay away for the day from whoever
   await page.reload()
   await expect(caution).toBeVisible()
   const works = async (person: string) => {
-    await page.evaluate((name) => localStorage.setItem('typothesis-hand', name), person)
-    await page.reload()
+    await page.getByRole('button', { name: /works? here/i }).click()
+    await page.getByLabel('Somebody else').fill(person)
+    await page.getByRole('button', { name: 'Works here now' }).click()
+    await expect(page.getByRole('button', { name: `${person} works here` })).toBeFocused()
     await expect(page.getByRole('heading', { level: 1, name: 'Press' })).toBeVisible()
   }
   await works('Ida Quill')

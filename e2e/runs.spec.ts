@@ -1,5 +1,5 @@
 import { openSettingsOf, settingsColumn } from './settingsColumn'
-import { expect, openStation, test } from './fixtures'
+import { answerOf, expect, openStation, signAs, test } from './fixtures'
 
 test('sheets go through two plates and a hand: one is lost between them, another run is put on the bench', async ({
   page,
@@ -12,11 +12,10 @@ test('sheets go through two plates and a hand: one is lost between them, another
   await expect(
     page.getByRole('img', { name: 'Sheet 4: Key plate through, Ebb through, Sand colour waits' }),
   ).toBeVisible()
-  await expect(runs).toContainText(
-    /\d+ sheets to begin so that the 3 still wanted come out of all 3 runs, 9 in 10 sure/,
-  )
+  await expect(answerOf(page)).toContainText(/Begin \d+ sheets with Key plate/)
+  await expect(answerOf(page)).toContainText('Enough for the 3 still wanted, 9 times in 10')
   await page.getByRole('button', { name: 'Say what became of sheet 5' }).click()
-  await page.getByLabel('By', { exact: true }).fill('Tam Brocket')
+  await signAs(page, 'Tam Brocket')
   await page.getByRole('button', { name: 'It is lost' }).click()
   await expect(page.getByText('Say what became of it.')).toBeVisible()
   await page.getByLabel('What became of it').fill('Torn in the blotters')
@@ -30,7 +29,7 @@ test('sheets go through two plates and a hand: one is lost between them, another
 
   await openStation(page, 'Edition')
   await expect(page.getByText('sheets wait for this run')).toBeVisible()
-  await page.getByLabel('Inks and wipes').fill('Tam Brocket')
+  await signAs(page, 'Tam Brocket')
   await page.getByRole('button', { name: 'Pull 4', exact: true }).click()
   await page.getByRole('button', { name: 'matches: accept' }).click()
   await page.getByRole('button', { name: 'Pull 5', exact: true }).click()

@@ -1,5 +1,5 @@
 import { settingsColumn } from './settingsColumn'
-import { expect, test } from './fixtures'
+import { expect, signAs, test } from './fixtures'
 import { startServer } from './server'
 
 test('a paper and a press come into the store, and what cannot be is said at its field', async ({
@@ -43,7 +43,7 @@ test('a paper and a press come into the store, and what cannot be is said at its
 
 test('a decision is amended with its reason, and both stay', async ({ page, sample }) => {
   await page.goto(`${sample.url}/jobs/mooring-posts/edition`)
-  await page.getByLabel('Inks and wipes').fill('Ida Quill')
+  await signAs(page, 'Ida Quill')
   await page.getByRole('button', { name: 'Amend pull 7' }).click()
   const dialog = page.getByRole('dialog', { name: 'Amend pull 7' })
   await dialog.getByRole('button', { name: 'Set aside' }).click()

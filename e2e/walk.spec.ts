@@ -1,7 +1,7 @@
 import { openSettingsOf, settingsColumn } from './settingsColumn'
 import { readFile } from 'node:fs/promises'
 import sharp from 'sharp'
-import { boxIn, expect, kept, openStation, test } from './fixtures'
+import { answerOf, boxIn, expect, kept, openStation, signAs, test } from './fixtures'
 
 const drawing = () =>
   sharp({ create: { width: 900, height: 600, channels: 3, background: '#999' } })
@@ -54,7 +54,7 @@ test('a new print from a bare plate to a signed edition', async ({ page, empty }
     await page.getByLabel('Quay black, parts').fill('6')
     await page.getByLabel('Light plate oil, drops').fill('3')
     await expect(page.getByTestId('swatch-plateTone')).toBeVisible()
-    await expect(page.locator('[data-answer]')).toContainText('34.3 g')
+    await expect(answerOf(page)).toContainText('34.3 g')
     await kept(page)
   })
   await test.step('wipe: a school, paced', async () => {
@@ -108,7 +108,7 @@ test('a new print from a bare plate to a signed edition', async ({ page, empty }
     await openStation(page, 'Prove')
     await page.getByRole('button', { name: 'Pull proof 1' }).click()
     await expect(page.getByText('Say who is at the press')).toBeVisible()
-    await page.getByLabel('At the press').fill('Ida Quill')
+    await signAs(page, 'Ida Quill')
     await page.getByRole('button', { name: 'Pull proof 1' }).click()
     await expect(page.getByRole('button', { name: 'Pull proof 2' })).toBeVisible()
     await page.getByLabel('Proof 1 is').getByRole('radio', { name: 'Lighter' }).click()
@@ -120,7 +120,7 @@ test('a new print from a bare plate to a signed edition', async ({ page, empty }
     await page.getByRole('button', { name: 'Both tighter ¼' }).click()
     await kept(page)
     await openStation(page, 'Prove')
-    await expect(page.getByText('Both screws 1/4 turn tighter')).toBeVisible()
+    await expect(answerOf(page)).toContainText('Pull proof 2: Both screws 1/4 turn tighter')
     await expect(page.getByText('way back: screws: 10 s').first()).toBeVisible()
     await page.getByLabel('You expect it to print').getByRole('radio', { name: 'Darker' }).click()
     await page.getByRole('button', { name: 'Pull proof 2' }).click()

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expect, test } from './fixtures'
+import { expect, signAs, test } from './fixtures'
 
 const written = (page: Page) => page.getByRole('status', { name: 'Last written' })
 const take = (page: Page) => page.getByRole('button', { name: 'It was no pull: withdraw it' })
@@ -9,7 +9,7 @@ test('a pull entered by mistake is withdrawn at the edition: at once the last, w
   sample,
 }) => {
   await page.goto(`${sample.url}/jobs/mooring-posts/edition`)
-  await page.getByLabel('Inks and wipes').fill('Ida Quill')
+  await signAs(page, 'Ida Quill')
   await page.getByRole('button', { name: 'Pull 12', exact: true }).click()
   await expect(page.getByRole('heading', { name: 'Pull 12: copy its moment onto the sheet' })).toBeFocused()
   await page.getByRole('button', { name: 'Withdraw pull 12' }).press('Enter')

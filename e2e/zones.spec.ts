@@ -1,6 +1,6 @@
 import { leaveFields } from './settingsColumn'
 import type { Page } from '@playwright/test'
-import { bareJob, expect, kept, openStation, test } from './fixtures'
+import { bareJob, expect, kept, openStation, signAs, test } from './fixtures'
 
 const plateBox = async (page: Page) => (await page.locator('canvas').last().boundingBox())!
 /** Clicks at shares of the plate's width and height. */
@@ -74,7 +74,7 @@ test('a plate of six inks is mapped, ordered and wiped by the pacer', async ({ p
   }
   await page.reload()
   await expect(ledger(page).getByRole('listitem')).toHaveCount(7)
-  await page.getByLabel('Drawn by').fill('Oona Fell')
+  await signAs(page, 'Oona Fell')
   await page.getByRole('button', { name: 'Keep as map 1' }).click()
   await expect(page.getByText('Map 1, kept by Oona Fell')).toBeVisible()
 
@@ -164,7 +164,7 @@ test('spots are read by the densitometer and held against the BAT', async ({ pag
   await expect(page.getByText('must be within 0 and 4 D')).toBeVisible()
   await page.getByRole('button', { name: /Read with the densitometer/ }).click()
   await expect(page.getByLabel('Dark spot, D')).not.toHaveValue('')
-  await page.getByLabel('Read by').fill('Tam Brocket')
+  await signAs(page, 'Tam Brocket')
   await page.getByRole('button', { name: 'Keep 3 readings' }).click()
   await expect(page.getByText('Say why: the first entry stays')).toBeVisible()
   await page.getByLabel('Why read again').fill('The first was taken wet')

@@ -2,6 +2,8 @@ import { shownUnits } from '@/core/units/shownUnits'
 import { LaterReleaseError } from '@/data/database/migrations/migration'
 import { WorkshopTroubleError } from '@/data/database/trouble'
 import { workshopName } from '@/data/shop/mornings'
+import { loadPeople } from '@/data/shop/people'
+import { People } from '@/stations/across/person/People'
 import { WorkshopBar } from '@/stations/shop/workshop/WorkshopNav'
 import { UnitsShown } from '@/ui/UnitsShown'
 import { ViewerZone } from '@/ui/ViewerZone'
@@ -26,10 +28,12 @@ export default async function WorkshopLayout({ children }: { children: React.Rea
     )
   return (
     <>
-      <WorkshopBar name={workshop} />
-      <ViewerZone zone={await viewerZone()}>
-        <UnitsShown order={shownUnits()}>{children}</UnitsShown>
-      </ViewerZone>
+      <People names={(await loadPeople()).map(({ name }) => name)}>
+        <WorkshopBar name={workshop} />
+        <ViewerZone zone={await viewerZone()}>
+          <UnitsShown order={shownUnits()}>{children}</UnitsShown>
+        </ViewerZone>
+      </People>
     </>
   )
 }

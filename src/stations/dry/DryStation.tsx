@@ -11,14 +11,15 @@ import type { Drying, Print, Unlock } from '@/core/record/jobFile'
 import type { Numbering, Signing } from '@/core/dry/numbering'
 import type { Pull } from '@/core/edition/pull'
 import { Button } from '@/ui/Button'
-import { SelectField, TextField } from '@/ui/Field'
+import { SelectField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { useBench, useJob, useSend } from '../across/bench/BenchContext'
 import { CleaningCaution } from '../across/bench/cautions'
 import { DryingActs } from '../shop/drying/DryingActs'
 import { problemAt } from '../across/bench/problemAt'
-import { usePerson } from '../across/bench/usePerson'
+import { PersonField } from '../across/person/PersonField'
+import { usePerson } from '../across/person/usePerson'
 import { Problems } from '../across/pull/Problems'
 import { layToDryAction } from './actions'
 import { dryAnswer } from './answers'
@@ -67,7 +68,7 @@ export function DryStation({
   const job = useJob()
   const bench = useBench()
   const { send } = useSend()
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const [method, setMethod] = useState<DryingMethod>('blotters')
   const [days, setDays] = useState<number | null>(DRYING_METHODS.blotters.usualDays)
   const [problems, setProblems] = useState<{ field: string; message: string }[]>([])
@@ -157,12 +158,7 @@ export function DryStation({
               onValue={setDays}
               problem={problemAt(problems, 'drying.days')}
             />
-            <TextField
-              label="Laid by"
-              value={person}
-              onText={setPerson}
-              problem={problemAt(problems, 'drying.by')}
-            />
+            <PersonField did="Laid by" problem={problemAt(problems, 'drying.by')} />
             <Button onClick={() => void lay()} disabled={acceptedPulls.length === 0}>
               Laid to dry now
             </Button>

@@ -8,7 +8,8 @@ import { TextField } from '@/ui/Field'
 import { useSend } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import { useAct } from '../across/bench/useAct'
-import { usePerson } from '../across/bench/usePerson'
+import { PersonField } from '../across/person/PersonField'
+import { usePerson } from '../across/person/usePerson'
 import { RejectForm } from '../edition/RejectForm'
 import { Problems } from '../across/pull/Problems'
 import { addEventsAction } from '../across/pull/actions'
@@ -34,7 +35,7 @@ export function MoveDialog({
 }) {
   const { send } = useSend()
   const { busy, problems, act } = useAct()
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const [why, setWhy] = useState('')
   const decide = async (event: PullEvent) => {
     if (
@@ -57,13 +58,7 @@ export function MoveDialog({
     >
       <p className="mb-3">What was decided at the press stays in the record, and this beside it.</p>
       <TextField label="Why" value={why} onText={setWhy} problem={problemAt(problems, 'why')} />
-      <TextField
-        label="Sorted by"
-        value={person}
-        onText={setPerson}
-        problem={problemAt(problems, 'added.by')}
-        className="mt-3"
-      />
+      <PersonField did="Sorted by" problem={problemAt(problems, 'added.by')} className="mt-3" />
       <Problems problems={problems} except={['why', 'added.by']} />
       {move.to === 'rejected' ? (
         <RejectForm open busy={busy} onReject={(event) => void decide(event)} />

@@ -10,7 +10,8 @@ import { useSend } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import { useAct } from '../across/bench/useAct'
 import { deviceZone } from '@/ui/deviceZone'
-import { usePerson } from '../across/bench/usePerson'
+import { PersonField } from '../across/person/PersonField'
+import { usePerson } from '../across/person/usePerson'
 import { Problems } from '../across/pull/Problems'
 import { cancelPlateAction } from './actions'
 import { sendAct } from '../across/act/sendAct'
@@ -19,7 +20,7 @@ import { sendAct } from '../across/act/sendAct'
 export function StruckPlate({ cancellation }: { cancellation: Pull | null }) {
   const { send } = useSend()
   const { busy, problems, act } = useAct()
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const [open, setOpen] = useState(false)
   const [how, setHow] = useState('Scored across twice')
   // Made once: asked for again after a lost answer, it is the same proof.
@@ -70,10 +71,8 @@ export function StruckPlate({ cancellation }: { cancellation: Pull | null }) {
         onText={setHow}
         problem={problemAt(problems, 'cancellation.how')}
       />
-      <TextField
-        label="Pulled by"
-        value={person}
-        onText={setPerson}
+      <PersonField
+        did="Pulled by"
         problem={problemAt(problems, 'cancellation.hands.inked')}
         className="mt-3"
       />

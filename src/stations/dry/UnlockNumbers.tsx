@@ -6,7 +6,8 @@ import { Dialog } from '@/ui/Dialog'
 import { TextField } from '@/ui/Field'
 import { useSend } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
-import { usePerson } from '../across/bench/usePerson'
+import { PersonField } from '../across/person/PersonField'
+import { usePerson } from '../across/person/usePerson'
 import { Problems } from '../across/pull/Problems'
 import { unlockNumbersAction } from './actions'
 import { sendAct } from '../across/act/sendAct'
@@ -14,7 +15,7 @@ import { sendAct } from '../across/act/sendAct'
 /** Takes the numbers back before anything left the workshop; what they were stays written. */
 export function UnlockNumbers() {
   const { send } = useSend()
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const [open, setOpen] = useState(false)
   const [why, setWhy] = useState('')
   const [problems, setProblems] = useState<{ field: string; message: string }[]>([])
@@ -39,12 +40,7 @@ export function UnlockNumbers() {
         a print has left the workshop its number stays.
       </p>
       <TextField label="Why" value={why} onText={setWhy} problem={problemAt(problems, 'why')} />
-      <TextField
-        label="Taken back by"
-        value={person}
-        onText={setPerson}
-        problem={problemAt(problems, 'by')}
-      />
+      <PersonField did="Taken back by" problem={problemAt(problems, 'by')} />
       <Problems problems={problems} except={['why', 'by']} />
       <Button look="main" className="mt-4" onClick={() => void unlock()}>
         Take the numbers back

@@ -11,6 +11,7 @@ import { Button, buttonClass } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { useBench, useJob, type BenchJob } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
+import { PersonField } from '../across/person/PersonField'
 import { Problems } from '../across/pull/Problems'
 import { usePressDoubt } from '../across/bench/usePressDoubt'
 import { RollerTimer } from '../press/RollerTimer'
@@ -28,7 +29,6 @@ interface BeforePullProps {
   busy: boolean
   problems: readonly FieldProblem[]
   heading: Ref<HTMLHeadingElement>
-  onPerson: (name: string) => void
   onLaid: (name: string) => void
   onPull: () => void
   onWarmUp: () => void
@@ -51,7 +51,6 @@ export function BeforePull({
   busy,
   problems,
   heading,
-  onPerson,
   onLaid,
   onPull,
   onWarmUp,
@@ -81,12 +80,7 @@ export function BeforePull({
         </ul>
       )}
       <div className="my-3 grid gap-3 sm:grid-cols-2">
-        <TextField
-          label="Inks and wipes"
-          value={person}
-          onText={onPerson}
-          problem={problemAt(problems, 'person')}
-        />
+        <PersonField did="Inked and wiped by" problem={problemAt(problems, 'person')} />
         <TextField label="Lays the sheet" value={laid} onText={onLaid} placeholder={person} />
       </div>
       <p>

@@ -64,7 +64,7 @@ export function EditionStation({
   const bench = useBench()
   const need = useNeed()
   const pressKind = usePressKind()
-  const { person, setPerson, busy, problems, pull, add, withdraw, withdrawn: said } = usePull()
+  const { person, busy, problems, pull, add, withdraw, withdrawn: said } = usePull()
   const [laid, setLaid] = useState('')
   const edition = pulls.filter(({ kind }) => kind === 'edition')
   const open = edition.findLast(isOpen) ?? null
@@ -164,7 +164,6 @@ export function EditionStation({
               busy={busy}
               problems={problems}
               heading={before}
-              onPerson={setPerson}
               onLaid={setLaid}
               onPull={pullNow}
               onWarmUp={() => void pull('warmup')}

@@ -17,7 +17,6 @@ import { SURE } from '@/core/record/sure'
 import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
-import { TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
@@ -27,7 +26,8 @@ import { KeepLine } from '../across/bench/KeepLine'
 import { Misfits } from '../across/bench/Misfits'
 import { problemAt } from '../across/bench/problemAt'
 import { useNeed } from '../across/bench/useNeed'
-import { usePerson } from '../across/bench/usePerson'
+import { PersonField } from '../across/person/PersonField'
+import { usePerson } from '../across/person/usePerson'
 import { wantedWords } from '../across/bench/wantedWords'
 import { Problems } from '../across/pull/Problems'
 import { keepInkWeighingAction } from './actions'
@@ -54,7 +54,7 @@ const NO_POT: LoosePot = { grams: null, returnedGrams: null, pulls: null }
 
 /** What went onto the slab for so many pulls, and what came back. */
 function Weighing({ jobId }: { jobId: string }) {
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const [pot, setPot] = useState(NO_POT)
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const keep = async () => {
@@ -93,7 +93,7 @@ function Weighing({ jobId }: { jobId: string }) {
           problem={problemAt(problems, 'returnedGrams')}
           hint="nothing: all of it is used up"
         />
-        <TextField label="Weighed by" value={person} onText={setPerson} problem={problemAt(problems, 'by')} />
+        <PersonField did="Weighed by" problem={problemAt(problems, 'by')} />
         <Button className="self-end" onClick={() => void keep()}>
           Keep the weighing
         </Button>

@@ -20,7 +20,8 @@ import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
-import { usePerson } from '../across/bench/usePerson'
+import { PersonField } from '../across/person/PersonField'
+import { usePerson } from '../across/person/usePerson'
 import { Problems } from '../across/pull/Problems'
 import { keepCardAction, makeBatchAction } from './actions'
 import { cardAnswer } from './answers'
@@ -49,7 +50,7 @@ export function CardRoom({
   const job = useJob()
   const mix = firstMix(bench.ink)
   const { value, change, ...kept } = useMix()
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const [why, setWhy] = useState('')
   const [weighed, setWeighed] = useState<WeighedInk[]>([])
   const [problems, setProblems] = useState<FieldProblem[]>([])
@@ -167,12 +168,7 @@ export function CardRoom({
                 problem={problemAt(problems, 'why')}
               />
             )}
-            <TextField
-              label="Mixed by"
-              value={person}
-              onText={setPerson}
-              problem={problemAt(problems, 'by')}
-            />
+            <PersonField did="Mixed by" problem={problemAt(problems, 'by')} />
             <div className="flex flex-wrap gap-3">
               {!onCard && (
                 <Button look="main" onClick={() => void keep()}>

@@ -18,7 +18,7 @@ import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import { KeepLine } from '../across/bench/KeepLine'
-import { usePerson } from '../across/bench/usePerson'
+import { usePerson } from '../across/person/usePerson'
 import { Problems } from '../across/pull/Problems'
 import { addToBatchAction, measureBatchAction } from './actions'
 import { correctAnswer } from './answers'
@@ -47,7 +47,7 @@ export function CorrectRoom({
   const bench = useBench()
   const job = useJob()
   const { value, change, ...kept } = useMix()
-  const [person] = usePerson()
+  const person = usePerson()
   const [limit, setLimit] = useState<number | null>(1)
   const [maxAdd, setMaxAdd] = useState<number | null>(10)
   const [problems, setProblems] = useState<FieldProblem[]>([])

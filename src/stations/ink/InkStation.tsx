@@ -4,7 +4,8 @@ import { formatGrams } from '@/core/units/quantity'
 import dynamic from 'next/dynamic'
 import { useMemo } from 'react'
 import { estimateGramsPerPull } from '@/core/ink/inkNeed'
-import { modifierAmount, MODIFIERS, recipeGrams, type Modifier } from '@/core/ink/mix'
+import { firstMix, modifierAmount, MODIFIERS, recipeGrams, type Modifier } from '@/core/ink/mix'
+import type { Bench } from '@/core/prove/settings'
 import { formatNumber } from '@/core/units/length'
 import type { MixCard } from '@/core/ink/mixCard'
 import type { StoreInk } from '@/data/shop/inks'
@@ -13,7 +14,7 @@ import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { HotplateCaution } from '../across/bench/cautions'
 import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
@@ -29,6 +30,17 @@ const InkForecast = dynamic(() => import('./InkForecast').then((module) => modul
   loading: () => <p className="min-h-96 text-sm text-muted">Calculating the colour…</p>,
 })
 
+/** What the BAT's mix has of an ink: its parts, and its share in a hundred; null: nothing. */
+function heldPart(ink: Bench['ink'] | undefined, inkId: string): { parts: number; share: number } | null {
+  const mix = firstMix(ink)
+  const at = mix?.parts.findIndex((part) => part.inkId === inkId) ?? -1
+  if (!mix || at < 0) return null
+  return {
+    parts: mix.parts[at].parts,
+    share: recipeGrams({ parts: mix.parts, batchGrams: 100 })[at].grams,
+  }
+}
+
 /** The ink bench: parts in, forecast out, and the card that makes the mix again. */
 export function InkStation({
   inks,
@@ -41,6 +53,7 @@ export function InkStation({
 }) {
   const bench = useBench()
   const need = useNeed()
+  const job = useJob()
   const { plate } = bench
   const { value, change, ...kept } = useMix()
   const parts = useMemo(() => value.parts ?? [], [value.parts])
@@ -84,6 +97,7 @@ export function InkStation({
                 grams={
                   value.batchGrams ? recipeGrams({ parts, batchGrams: value.batchGrams })[i].grams : null
                 }
+                held={heldPart(job.bat?.settings.ink, part.inkId)}
                 largest={Math.max(...parts.map((other) => other.parts))}
                 onParts={(amount) =>
                   change({ parts: parts.map((other, n) => (n === i ? { ...other, parts: amount } : other)) })

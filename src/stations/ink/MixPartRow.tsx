@@ -1,6 +1,5 @@
 'use client'
 
-import { Slider } from 'radix-ui'
 import { X } from 'lucide-react'
 import type { MixSetting } from '@/core/ink/mix'
 import { formatNumber } from '@/core/units/length'
@@ -10,12 +9,13 @@ import { NumberField } from '@/ui/NumberField'
 /** Least the slider reaches; it grows with the largest part, and more can be typed. */
 const SLIDER_PARTS = 20
 
-/** One ink of a mix: its parts by slider or typed, its share, and its grams in the batch. */
+/** One ink of a mix: its parts by slider or typed, its share beside the BAT's, and its grams in the batch. */
 export function MixPartRow({
   part,
   share,
   grams,
   largest,
+  held,
   onParts,
   onRemove,
 }: {
@@ -24,31 +24,47 @@ export function MixPartRow({
   /** of the batch; null: no batch is set */
   grams: number | null
   largest: number
+  /** what the BAT has of it; null: no BAT, or not this ink */
+  held: { parts: number; share: number } | null
   onParts: (parts: number) => void
   onRemove: () => void
 }) {
+  const most = Math.max(SLIDER_PARTS, Math.ceil(largest / 10) * 15)
+  const off = held === null ? 0 : Math.round(share) - Math.round(held.share)
   return (
     <li className="grid grid-cols-[1fr_auto] items-end gap-x-3 border-b border-line py-1.5 sm:grid-cols-[8rem_1fr_6rem_2.5rem_4rem_2.75rem] sm:items-center">
       <span className="font-medium">{part.name}</span>
-      <Slider.Root
-        value={[part.parts]}
-        max={Math.max(SLIDER_PARTS, Math.ceil(largest / 10) * 15)}
-        step={0.1}
-        onValueChange={([next]) => onParts(next)}
-        className="relative order-last col-span-2 flex h-11 touch-none items-center sm:order-none sm:col-span-1"
-      >
-        <Slider.Track className="relative h-1 grow bg-line">
-          <Slider.Range className="absolute h-full bg-text" />
-        </Slider.Track>
-        <Slider.Thumb aria-label={`Parts of ${part.name}`} className="block h-7 w-3.5 bg-text" />
-      </Slider.Root>
+      <span className="relative order-last col-span-2 flex h-11 items-center sm:order-none sm:col-span-1">
+        <input
+          type="range"
+          aria-label={`Parts of ${part.name}`}
+          min={0}
+          max={most}
+          step={0.1}
+          value={part.parts}
+          onChange={(event) => onParts(Number(event.target.value))}
+          className="min-h-11 w-full"
+        />
+        {held !== null && (
+          <span
+            aria-hidden
+            title="the BAT"
+            className="pointer-events-none absolute top-1 h-2.5 w-0.5 bg-text"
+            style={{ left: `calc(0.5rem + ${(100 * held.parts) / most}% - ${held.parts / most}rem)` }}
+          />
+        )}
+      </span>
       <NumberField
         label={`${part.name}, parts`}
         value={part.parts}
         onValue={(next) => next !== null && next >= 0 && onParts(next)}
         className="w-24 [&_label]:sr-only"
       />
-      <span className="condensed hidden text-right text-muted sm:block">{formatNumber(share, 0)} %</span>
+      <span
+        className={`condensed hidden text-right sm:block ${off === 0 ? 'text-muted' : 'font-semibold text-signal'}`}
+      >
+        {off === 0 ? `${formatNumber(share, 0)} %` : `◆ ${off > 0 ? '+' : '−'}${Math.abs(off)} %`}
+      </span>
       <span className="hidden text-right font-semibold sm:block">
         {grams === null ? '' : formatGrams(grams, 1)}
       </span>

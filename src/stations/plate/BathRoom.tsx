@@ -24,7 +24,8 @@ import { Panel } from '@/ui/Panel'
 import { useBench } from '../across/bench/BenchContext'
 import { PlateCaution } from '../across/bench/cautions'
 import { problemAt } from '../across/bench/problemAt'
-import { usePerson } from '../across/bench/usePerson'
+import { PersonField } from '../across/person/PersonField'
+import { usePerson } from '../across/person/usePerson'
 import { Problems } from '../across/pull/Problems'
 import { bathAnswer } from './answers'
 import { BathUseForm } from './BathUseForm'
@@ -200,7 +201,7 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
 }
 
 function NewBathForm() {
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const [bath, setBath] = useState({ name: '', recipe: 'saline-sulphate-aluminium' as BathRecipe, note: '' })
   const [volumeMl, setVolume] = useState<number | null>(500)
   const [problems, setProblems] = useState<FieldProblem[]>([])
@@ -254,7 +255,7 @@ function NewBathForm() {
         onText={(name) => setBath({ ...bath, name })}
         problem={problemAt(problems, 'name')}
       />
-      <TextField label="Made by" value={person} onText={setPerson} problem={problemAt(problems, 'by')} />
+      <PersonField did="Made by" problem={problemAt(problems, 'by')} />
       <Problems problems={problems} except={['name', 'by', 'volumeMl']} />
       <Button look="main" className="sm:col-span-2" onClick={() => void make()}>
         Bath is made

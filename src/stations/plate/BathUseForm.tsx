@@ -7,7 +7,8 @@ import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
 import { problemAt } from '../across/bench/problemAt'
-import { usePerson } from '../across/bench/usePerson'
+import { PersonField } from '../across/person/PersonField'
+import { usePerson } from '../across/person/usePerson'
 import { Problems } from '../across/pull/Problems'
 import { recordBathUseAction } from './biteActions'
 import { sendAct } from '../across/act/sendAct'
@@ -22,7 +23,7 @@ export function BathUseForm({
   plateName: string
   openAreaCm2: number | null
 }) {
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const [plate, setPlate] = useState(plateName)
   const [minutes, setMinutes] = useState<number | null>(null)
   const [depth, setDepth] = useState<number | null>(null)
@@ -68,7 +69,7 @@ export function BathUseForm({
         onValue={setAfter}
         problem={gained ? 'must be lighter than before' : problemAt(problems, 'lossGrams')}
       />
-      <TextField label="Bitten by" value={person} onText={setPerson} problem={problemAt(problems, 'by')} />
+      <PersonField did="Bitten by" problem={problemAt(problems, 'by')} />
       <div className="col-span-2 sm:col-span-3">
         <Problems problems={problems} except={['plate', 'minutes', 'depthMicrometres', 'lossGrams', 'by']} />
         <Button disabled={gained} onClick={() => void keep()}>

@@ -1,9 +1,10 @@
 'use client'
 
+import { clock } from '@/core/units/clock'
 import { formatCelsius, formatCelsiusStep } from '@/core/units/quantity'
 import { PLATE_KINDS } from '@/core/plate/plate'
 import dynamic from 'next/dynamic'
-import { useReducer, useState } from 'react'
+import { useEffect, useReducer, useState } from 'react'
 import { minutesForTone, slowness, toneAt, type BiteCurve, type BitePoint } from '@/core/plate/biteCurve'
 import type { BiteArea, BiteTimetable } from '@/core/plate/bitePlan'
 import { formatNumber } from '@/core/units/length'
@@ -16,7 +17,6 @@ import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import { PlateCaution } from '../across/bench/cautions'
 import { problemAt } from '../across/bench/problemAt'
-import { clock, SequencePacer } from '../across/bench/SequencePacer'
 import { Problems } from '../across/pull/Problems'
 import { biteAnswer } from './answers'
 import { biteBench, openBiteBench, readBiteBench, type BiteAct, type BiteBench } from './biteBench'
@@ -29,6 +29,12 @@ const CurveChart = dynamic(() => import('@/ui/CurveChart'), {
   ssr: false,
   loading: () => <p className="h-48 text-sm text-muted">Drawing the chart…</p>,
 })
+
+/** Read once the page stands: it runs the bite, and is not there before. */
+const SequencePacer = dynamic(
+  () => import('../across/bench/SequencePacer').then((module) => module.SequencePacer),
+  { ssr: false },
+)
 
 /** Points the fitted curve is drawn with. */
 const DRAWN = 60
@@ -46,6 +52,8 @@ export function BiteRoom({ strips, kept }: BiteRoomProps) {
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const [said, setSaid] = useState('')
   const [running, setRunning] = useState(false)
+  // At once and not at the first press: by then the server may be away.
+  useEffect(() => void import('../across/bench/SequencePacer'), [])
   const view = readBiteBench(state, strips)
   const { held, strip, curve, plan, timetable } = view
 

@@ -12,7 +12,7 @@ import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
-import { usePerson } from '../across/bench/usePerson'
+import { usePerson } from '../across/person/usePerson'
 import { MakingRun } from './MakingRun'
 import { PlateRooms } from './PlateRooms'
 import { ProcedureEditor } from './ProcedureEditor'
@@ -25,7 +25,7 @@ const OWN = 'own:'
 export function MakingRoom({ makings, own }: { makings: Making[]; own: KeptProcedure[] }) {
   const bench = useBench()
   const job = useJob()
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const [isNew, setNew] = useState(false)
   const kind = bench.plate?.kind
   const usual =
@@ -77,7 +77,7 @@ export function MakingRoom({ makings, own }: { makings: Making[]; own: KeptProce
     >
       {latest && !isNew ? (
         <>
-          <MakingRun making={latest} person={person} setPerson={setPerson} />
+          <MakingRun making={latest} person={person} />
           {!isWalking && (
             <Button className="mt-4" onClick={() => setNew(true)}>
               Begin another making
@@ -98,8 +98,7 @@ export function MakingRoom({ makings, own }: { makings: Making[]; own: KeptProce
           />
           <ProcedureEditor
             procedure={procedure}
-            person={person}
-            setPerson={setPerson}
+
             problems={problems}
             onChange={setProcedure}
             onBegin={() => void begin()}

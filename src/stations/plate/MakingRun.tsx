@@ -1,6 +1,7 @@
 'use client'
 
 import { useNow } from '@/ui/useNow'
+import { clock } from '@/core/units/clock'
 import { dayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import { isSameName } from '@/core/units/byName'
@@ -17,10 +18,10 @@ import { TextField } from '@/ui/Field'
 import { useChime } from '@/ui/useChime'
 import { CAUTION_POINTER } from '../across/bench/cautions'
 import { problemAt } from '../across/bench/problemAt'
-import { clock } from '../across/bench/SequencePacer'
 import { Problems } from '../across/pull/Problems'
 import { addMakingEventAction } from './roomActions'
 import { sendAct } from '../across/act/sendAct'
+import { PersonField } from '../across/person/PersonField'
 
 const STANDINGS = { waiting: 'to do', running: 'now', done: 'done', skipped: 'left out' } as const
 
@@ -34,15 +35,7 @@ function useElapsed(since: string | null): number {
 }
 
 /** One plate being made: the step at hand large, its caution and its way out beside it, and all that was done kept as it happens. */
-export function MakingRun({
-  making,
-  person,
-  setPerson,
-}: {
-  making: Making
-  person: string
-  setPerson: (name: string) => void
-}) {
+export function MakingRun({ making, person }: { making: Making; person: string }) {
   const zone = useZone()
   const standing = readMaking(making)
   const { procedure } = making
@@ -211,13 +204,7 @@ export function MakingRun({
         )}
         <Problems problems={problems} except={['by', 'event.note']} />
         <Check label="Sound when a step’s time is over" checked={isOn} onCheck={setOn} className="mt-3" />
-        <TextField
-          label="Who makes it"
-          value={person}
-          onText={setPerson}
-          problem={problemAt(problems, 'by')}
-          className="mt-4 max-w-xs"
-        />
+        <PersonField did="Made by" problem={problemAt(problems, 'by')} className="mt-4 max-w-xs" />
       </section>
       <ol aria-label="Steps of the making" className="condensed self-start border-t border-line">
         {standing.steps.map(({ id, standing: how, rounds, minutesTaken, notes, failed }, i) => (

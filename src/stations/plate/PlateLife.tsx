@@ -9,7 +9,8 @@ import { useZone } from '@/ui/ViewerZone'
 import { useJob } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import { useAct } from '../across/bench/useAct'
-import { usePerson } from '../across/bench/usePerson'
+import { PersonField } from '../across/person/PersonField'
+import { usePerson } from '../across/person/usePerson'
 import { Problems } from '../across/pull/Problems'
 import { sendAct } from '../across/act/sendAct'
 import { addFacingAction } from './roomActions'
@@ -26,7 +27,7 @@ export function PlateLife({
 }) {
   const zone = useZone()
   const job = useJob()
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const [note, setNote] = useState('')
   const { busy, problems, act } = useAct()
   const face = async () => {
@@ -52,12 +53,7 @@ export function PlateLife({
               onText={setNote}
               problem={problemAt(problems, 'note')}
             />
-            <TextField
-              label="Entered by"
-              value={person}
-              onText={setPerson}
-              problem={problemAt(problems, 'by')}
-            />
+            <PersonField problem={problemAt(problems, 'by')} />
             <Problems problems={problems} except={['note', 'by']} />
             <Button disabled={busy} onClick={() => void face()}>
               Note the facing now

@@ -20,29 +20,23 @@ import { Problems } from '../across/pull/Problems'
 import { StepCaution } from './StepCaution'
 import { keepProcedureAction } from './roomActions'
 import { sendAct } from '../across/act/sendAct'
+import { PersonField } from '../across/person/PersonField'
+import { usePerson } from '../across/person/usePerson'
 
 interface ProcedureEditorProps {
   procedure: Procedure
-  person: string
-  setPerson: (name: string) => void
   problems: FieldProblem[]
   onChange: (procedure: Procedure) => void
   onBegin: () => void
 }
 
 /** A procedure before it is walked: its steps in order, what they need, and how to make it one's own. */
-export function ProcedureEditor({
-  procedure,
-  person,
-  setPerson,
-  problems,
-  onChange,
-  onBegin,
-}: ProcedureEditorProps) {
+export function ProcedureEditor({ procedure, problems, onChange, onBegin }: ProcedureEditorProps) {
   const given = new Set(procedureFor(procedure.method).steps.map(({ id }) => id))
   const [name, setName] = useState('')
   const [kept, setKept] = useState<string | null>(null)
   const [keepProblems, setKeepProblems] = useState<FieldProblem[]>([])
+  const person = usePerson()
   const { steps } = procedure
   const edit = (at: number, patch: Partial<ProcedureStep>) =>
     onChange({ ...procedure, steps: steps.map((step, i) => (i === at ? { ...step, ...patch } : step)) })
@@ -174,12 +168,7 @@ export function ProcedureEditor({
             {steps.length} steps{total > 0 && `, about ${formatNumber(total, 0)} min by the clock`}.
           </p>
         </section>
-        <TextField
-          label="Who makes it"
-          value={person}
-          onText={setPerson}
-          problem={problemAt(problems, 'by')}
-        />
+        <PersonField did="Made by" problem={problemAt(problems, 'by')} />
         <Problems problems={problems} except={['by']} />
         <Button look="main" disabled={!procedureSchema.safeParse(procedure).success} onClick={onBegin}>
           Begin: {steps[0].title.toLowerCase()}

@@ -8,7 +8,8 @@ import { usePatched } from '@/ui/usePatched'
 import { useJob } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import { useAct } from '../across/bench/useAct'
-import { usePerson } from '../across/bench/usePerson'
+import { PersonField } from '../across/person/PersonField'
+import { usePerson } from '../across/person/usePerson'
 import { Problems } from '../across/pull/Problems'
 import { sendAct } from '../across/act/sendAct'
 import { NO_SPOT, placeOf } from './plateStates'
@@ -17,7 +18,7 @@ import { addWatchSpotAction, endWatchSpotAction } from './roomActions'
 /** The known flaws of a plate: looked at on every pull until they are gone. */
 export function WatchSpots({ spots, state }: { spots: KeptWatchSpot[]; state: number }) {
   const job = useJob()
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const [spot, change] = usePatched(() => NO_SPOT)
   const { busy, problems, act, setProblems } = useAct()
   const { x, y, note } = spot
@@ -81,13 +82,7 @@ export function WatchSpots({ spots, state }: { spots: KeptWatchSpot[]; state: nu
           problem={problemAt(problems, 'note')}
           className="col-span-2"
         />
-        <TextField
-          label="Seen by"
-          value={person}
-          onText={setPerson}
-          problem={problemAt(problems, 'by')}
-          className="col-span-2"
-        />
+        <PersonField did="Seen by" problem={problemAt(problems, 'by')} className="col-span-2" />
       </div>
       <Problems problems={problems} except={['x', 'y', 'at', 'note', 'by']} />
       <Button disabled={busy} onClick={() => void add()}>

@@ -18,7 +18,6 @@ import {
 import { counted } from '@/core/units/counted'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
-import { TextField } from '@/ui/Field'
 import { Panel } from '@/ui/Panel'
 import { useChord, useKey } from '@/ui/useKey'
 import type { KeyNames } from '@/ui/viewKeys'
@@ -26,7 +25,8 @@ import { usePatched } from '@/ui/usePatched'
 import { useJob } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import { useAct } from '../across/bench/useAct'
-import { usePerson } from '../across/bench/usePerson'
+import { PersonField } from '../across/person/PersonField'
+import { usePerson } from '../across/person/usePerson'
 import { Problems } from '../across/pull/Problems'
 import { sendAct } from '../across/act/sendAct'
 import type { LookedInk } from '../wipe/inkLooks'
@@ -85,7 +85,7 @@ interface ZoneBenchProps {
 export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps) {
   const job = useJob()
   const router = useRouter()
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const version = kept?.version ?? 0
   const zones = useZoneMap(job.id, version, kept?.map ?? EMPTY_ZONE_MAP)
   const { map } = zones
@@ -238,12 +238,7 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
             </p>
           )}
           <div className="grid gap-3 border-t border-line pt-3">
-            <TextField
-              label="Drawn by"
-              value={person}
-              onText={setPerson}
-              problem={problemAt(problems, 'by')}
-            />
+            <PersonField did="Drawn by" problem={problemAt(problems, 'by')} />
             <Problems problems={problems} except={['by']} />
             <Button look="main" disabled={busy || !zones.isChanged || isRefused} onClick={() => void keep()}>
               Keep as map {version + 1}

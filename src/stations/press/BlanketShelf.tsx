@@ -25,7 +25,8 @@ import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { problemAt } from '../across/bench/problemAt'
 import { useAct } from '../across/bench/useAct'
-import { usePerson } from '../across/bench/usePerson'
+import { PersonField } from '../across/person/PersonField'
+import { usePerson } from '../across/person/usePerson'
 import { Problems } from '../across/pull/Problems'
 import { keepBlanketAction, keepPackAction, washBlanketAction } from './actions'
 import { sendAct } from '../across/act/sendAct'
@@ -56,7 +57,7 @@ export function BlanketShelf({
 }) {
   const zone = useZone()
   const [open, setOpen] = useState<string | null>(null)
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const { busy, problems, act } = useAct()
   const tallest = Math.max(1, ...blankets.map(({ newMm }) => newMm))
   return (
@@ -143,13 +144,7 @@ export function BlanketShelf({
           )
         })}
       </ul>
-      <TextField
-        label="Who washes"
-        value={person}
-        onText={setPerson}
-        problem={problemAt(problems, 'by')}
-        className="mt-2 max-w-64"
-      />
+      <PersonField did="Washed by" problem={problemAt(problems, 'by')} className="mt-2 max-w-64" />
       <Problems problems={problems} except={['by']} />
       {open === 'new' ? (
         <BlanketForm blanket={null} onDone={() => setOpen(null)} />

@@ -15,11 +15,11 @@ import {
 import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
-import { TextField } from '@/ui/Field'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import { useAct } from '../across/bench/useAct'
-import { usePerson } from '../across/bench/usePerson'
+import { PersonField } from '../across/person/PersonField'
+import { usePerson } from '../across/person/usePerson'
 import { Problems } from '../across/pull/Problems'
 import { keepPressureTrialAction } from './actions'
 import { sendAct } from '../across/act/sendAct'
@@ -110,7 +110,7 @@ function Verdict({
   onSet: (turns: number) => void
 }) {
   const job = useJob()
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const { busy, problems, act } = useAct()
   const [said, setSaid] = useState<{ verdict: PressureVerdict; at: number } | null>(null)
   const learned = learnPressure(trials, trial.mmPerTurn)
@@ -139,13 +139,7 @@ function Verdict({
           options={Object.entries(PRESSURE_VERDICTS).map(([key, words]) => [key as PressureVerdict, words])}
           onPick={(verdict) => void (busy || say(verdict))}
         />
-        <TextField
-          label="Who says so"
-          value={person}
-          onText={setPerson}
-          problem={problemAt(problems, 'by')}
-          className="max-w-48"
-        />
+        <PersonField did="Said by" problem={problemAt(problems, 'by')} className="max-w-48" />
       </div>
       <Problems problems={problems} except={['by']} />
       {said?.at === trial.setTurns && (

@@ -7,14 +7,14 @@ import { formatMm, formatNumber } from '@/core/units/length'
 import { dayOf } from '@/core/units/moment'
 import type { StorePress } from '@/data/shop/store'
 import { Button } from '@/ui/Button'
-import { TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { Panel } from '@/ui/Panel'
 import { useZone } from '@/ui/ViewerZone'
 import { PressCaution } from '../across/bench/cautions'
 import { problemAt } from '../across/bench/problemAt'
 import { useAct } from '../across/bench/useAct'
-import { usePerson } from '../across/bench/usePerson'
+import { PersonField } from '../across/person/PersonField'
+import { usePerson } from '../across/person/usePerson'
 import { Problems } from '../across/pull/Problems'
 import { sendAct } from '../across/act/sendAct'
 import { enterPressEventAction } from './actions'
@@ -35,7 +35,7 @@ export function PressCard({
   standing: PressStanding
 }) {
   const zone = useZone()
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const { busy, problems, act } = useAct()
   const enter = (event: PressEvent) =>
     act(() => sendAct(enterPressEventAction, { pressId: press.id, event, by: person }))
@@ -82,13 +82,7 @@ export function PressCard({
           ◆ {words}
         </p>
       ))}
-      <TextField
-        label="Who is at the press"
-        value={person}
-        onText={setPerson}
-        problem={problemAt(problems, 'by')}
-        className="mt-3 max-w-64"
-      />
+      <PersonField did="At the press:" problem={problemAt(problems, 'by')} className="mt-3 max-w-64" />
       <Problems problems={problems} except={['by']} />
       <div className="mt-4 grid gap-8 xl:grid-cols-2">
         <div className="grid content-start gap-6">

@@ -15,6 +15,7 @@ import { useJob } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import { Problems } from '../across/pull/Problems'
 import { PRESETS, type Approval, type Preset } from './useApproval'
+import { PersonField } from '../across/person/PersonField'
 
 /** What is approved, how strictly it is held to, and what nobody has said of it. */
 export function ApproveForm({
@@ -27,7 +28,7 @@ export function ApproveForm({
   approval: Approval
 }) {
   const job = useJob()
-  const { wish, set, person, setPerson, problems, approve, isJudged } = approval
+  const { wish, set, problems, approve, isJudged } = approval
   const untouched = leftAsLaidOut(proof.settings)
   const measured = settingEntries(proof.settings).filter((entry) => entry.usualTolerance !== null)
   return (
@@ -36,12 +37,7 @@ export function ApproveForm({
         From here on every print is held to this proof. Numbers may stray by as much as you allow; words must
         be the same.
       </p>
-      <TextField
-        label="Approved by"
-        value={person}
-        onText={setPerson}
-        problem={problemAt(problems, 'approvedBy')}
-      />
+      <PersonField did="Approved by" problem={problemAt(problems, 'approvedBy')} />
       {job.bat && (
         <TextField
           label="Why a new version"

@@ -16,6 +16,7 @@ import { Problems } from '../across/pull/Problems'
 import type { usePull } from '../across/pull/usePull'
 import { RollerTimer } from '../press/RollerTimer'
 import { EYE_WORDS } from './eyeWords'
+import { PersonField } from '../across/person/PersonField'
 
 /** Read once the page stands: what to change next is looked at after what was changed. */
 const NextChange = dynamic(() => import('./NextChange').then((module) => module.NextChange), { ssr: false })
@@ -31,7 +32,7 @@ export function NextProof({
   pulling: ReturnType<typeof usePull>
 }) {
   const bench = useBench()
-  const { person, setPerson, busy, problems, pull } = pulling
+  const { busy, problems, pull } = pulling
   const [expected, setExpected] = useState<EyeReading | null>(null)
   const [expectation, setExpectation] = useState('')
   const changes = last ? compareSettings(last.settings, bench) : []
@@ -86,12 +87,7 @@ export function NextProof({
           onText={setExpectation}
           problem={problemAt(problems, 'pull.expectation')}
         />
-        <TextField
-          label="At the press"
-          value={person}
-          onText={setPerson}
-          problem={problemAt(problems, 'person')}
-        />
+        <PersonField did="At the press:" problem={problemAt(problems, 'person')} />
         <RollerTimer />
         <Problems problems={problems} except={['person', 'pull.expectation']} />
         {doubt && (

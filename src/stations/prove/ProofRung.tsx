@@ -9,16 +9,23 @@ import type { CouponSpot } from '@/core/prove/couponSpots'
 import { compareSettings } from '@/core/prove/compareSettings'
 import { useJob } from '../across/bench/BenchContext'
 import { complaintsOf, featureWords } from '@/core/prove/features'
-import { ApproveDialog } from './ApproveDialog'
-import { GoBackDialog } from './GoBackDialog'
 import { LightDark } from './LightDark'
 import { LaterEntries } from '../across/pull/LaterEntries'
 
-/** Read once the page stands: only a proof that was not judged yet asks for it. */
+/** All of these are read once the page stands: they are the ways on from a proof, and not what is said of it. */
 const ProofJudgement = dynamic(() => import('./ProofJudgement').then((module) => module.ProofJudgement), {
   ssr: false,
 })
 
+const waiting = () => <span className="min-h-11" />
+const ApproveDialog = dynamic(() => import('./ApproveDialog').then((module) => module.ApproveDialog), {
+  ssr: false,
+  loading: waiting,
+})
+const GoBackDialog = dynamic(() => import('./GoBackDialog').then((module) => module.GoBackDialog), {
+  ssr: false,
+  loading: waiting,
+})
 const ProofCoupons = dynamic(() => import('./ProofCoupons').then((module) => module.ProofCoupons), {
   ssr: false,
 })

@@ -7,7 +7,7 @@ import { usualTolerances, type Tolerances } from '@/core/prove/tolerance'
 import type { FieldProblem } from '@/data/database/errors'
 import { sendAct } from '../across/act/sendAct'
 import { useSend } from '../across/bench/BenchContext'
-import { usePerson } from '../across/bench/usePerson'
+import { usePerson } from '../across/person/usePerson'
 import { approveBatAction } from '../across/pull/actions'
 
 /** Tolerances beside the usual ones, and what may differ to the eye [common practice, no source]. */
@@ -37,7 +37,7 @@ interface Wish {
 /** A proof on its way to be the BAT: what is wished, who approves it, and the act. @param onDone once it is approved */
 export function useApproval(proof: Pull, onDone: () => void) {
   const { send, show } = useSend()
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const [wish, setWish] = useState<Wish>(() => ({
     tolerances: usualTolerances(proof.settings),
@@ -76,8 +76,6 @@ export function useApproval(proof: Pull, onDone: () => void) {
   return {
     wish,
     set: (patch: Partial<Wish>) => setWish((before) => ({ ...before, ...patch })),
-    person,
-    setPerson,
     problems,
     approve,
     /** somebody said what they saw of it */

@@ -10,7 +10,8 @@ import { SelectField, TextField } from '@/ui/Field'
 import { useJob } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import { useAct } from '../across/bench/useAct'
-import { usePerson } from '../across/bench/usePerson'
+import { PersonField } from '../across/person/PersonField'
+import { usePerson } from '../across/person/usePerson'
 import { Problems } from '../across/pull/Problems'
 import { movePrintAction } from './actions'
 import { sendAct } from '../across/act/sendAct'
@@ -19,7 +20,7 @@ import { sendAct } from '../across/act/sendAct'
 export function CustodyBook({ prints, moves }: { prints: Print[]; moves: KeptCustody[] }) {
   const zone = useZone()
   const job = useJob()
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const { busy, problems, act } = useAct()
   const [pullId, setPull] = useState(prints[0]?.pullId ?? '')
   const [kind, setKind] = useState<CustodyKind>('publisher')
@@ -79,7 +80,7 @@ export function CustodyBook({ prints, moves }: { prints: Print[]; moves: KeptCus
           onText={(receipt) => setWords({ ...words, receipt })}
           problem={problemAt(problems, 'move.receipt')}
         />
-        <TextField label="Written by" value={person} onText={setPerson} problem={problemAt(problems, 'by')} />
+        <PersonField did="Written by" problem={problemAt(problems, 'by')} />
         <Button className="mt-6" disabled={busy} onClick={() => void write()}>
           Write it down
         </Button>

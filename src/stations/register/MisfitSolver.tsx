@@ -9,13 +9,13 @@ import { lastingShift, misfitHistory, type KeptMisfit } from '@/core/register/mi
 import { misregisterInput, solveMisregister } from '@/core/register/misregister'
 import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
-import { TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
 import { useJob } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
 import { useAct } from '../across/bench/useAct'
-import { usePerson } from '../across/bench/usePerson'
+import { PersonField } from '../across/person/PersonField'
+import { usePerson } from '../across/person/usePerson'
 import { Problems } from '../across/pull/Problems'
 import { keepMisfitAction } from './registerActions'
 import { sendAct } from '../across/act/sendAct'
@@ -39,7 +39,7 @@ interface MisfitSolverProps {
 export function MisfitSolver({ plate, isFaceDown, misfits }: MisfitSolverProps) {
   const zone = useZone()
   const job = useJob()
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const { busy, problems, act } = useAct()
   const [offsets, setOffsets] = useState(NONE)
   const marks = CORNERS.flatMap(([name, x, y]) => {
@@ -112,13 +112,7 @@ export function MisfitSolver({ plate, isFaceDown, misfits }: MisfitSolverProps) 
         </div>
         {misfit && (
           <div className="mt-3 flex flex-wrap items-end gap-3">
-            <TextField
-              label="Measured by"
-              value={person}
-              onText={setPerson}
-              problem={problemAt(problems, 'by')}
-              className="max-w-48"
-            />
+            <PersonField did="Measured by" problem={problemAt(problems, 'by')} className="max-w-48" />
             <Button
               disabled={busy}
               onClick={() =>

@@ -1,8 +1,9 @@
 'use client'
 
+import { clock } from '@/core/units/clock'
 import { formatNumber } from '@/core/units/length'
 import type { PacedWipeStep } from '@/core/wipe/pacedSteps'
-import { clock, SequencePacer } from '../across/bench/SequencePacer'
+import { SequencePacer } from '../across/bench/SequencePacer'
 import { useJob } from '../across/bench/BenchContext'
 import { keepWipe } from './keptWipe'
 

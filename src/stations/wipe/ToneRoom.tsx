@@ -19,6 +19,7 @@ import { Problems } from '../across/pull/Problems'
 import { usePull } from '../across/pull/usePull'
 import { toneAnswer } from './answers'
 import { WipeRooms } from './WipeRooms'
+import { PersonField } from '../across/person/PersonField'
 
 interface ToneRoomProps {
   spots: {
@@ -40,7 +41,7 @@ const pullName = ({ kind, number }: Pull) => `${PULL_KINDS[kind]} ${number}`
 
 /** Three fixed spots of the plate, read on every impression and held against the BAT. */
 export function ToneRoom({ spots, paperDensity, pulls, batPullId, wetMinutes }: ToneRoomProps) {
-  const { person, setPerson, busy, problems, add } = usePull()
+  const { busy, problems, add } = usePull()
   const [pullId, setPullId] = useState(pulls.at(-1)?.id ?? '')
   const [typed, setTyped] = useState<Partial<Record<ToneSpot, number | null>>>({})
   const [why, setWhy] = useState('')
@@ -145,12 +146,7 @@ export function ToneRoom({ spots, paperDensity, pulls, batPullId, wetMinutes }: 
                 problem={problemAt(problems, 'why')}
               />
             )}
-            <TextField
-              label="Read by"
-              value={person}
-              onText={setPerson}
-              problem={problemAt(problems, 'person')}
-            />
+            <PersonField did="Read by" problem={problemAt(problems, 'person')} />
             <Problems problems={problems} except={['person', 'why']} />
             <Button
               look="main"

@@ -1,8 +1,10 @@
 'use client'
 
+import { clock } from '@/core/units/clock'
 import { plural } from '@/core/units/counted'
 import { firstMix } from '@/core/ink/mix'
-import { useState } from 'react'
+import dynamic from 'next/dynamic'
+import { useEffect, useState } from 'react'
 import type { WipeTaken } from '@/core/wipe/pace'
 import { pacedSteps } from '@/core/wipe/pacedSteps'
 import { PLATE_TONES, type PlateTone } from '@/core/plate/plateTone'
@@ -23,13 +25,14 @@ import { useBench } from '../across/bench/BenchContext'
 import { WipeCaution } from '../across/bench/cautions'
 import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
-import { clock } from '../across/bench/SequencePacer'
 import { useStation, type Loose } from '../across/bench/useStation'
 import { wipeAnswer } from './answers'
 import { InkingList } from './InkingList'
-import { Pacer } from './Pacer'
 import { WipeRooms } from './WipeRooms'
 import { WipeSteps } from './WipeSteps'
+
+/** Read once the page stands: it runs the wipe, and is not there before. */
+const Pacer = dynamic(() => import('./Pacer').then((module) => module.Pacer), { ssr: false })
 
 const UNSET: Loose<WipingOrder> = { steps: [], plateTone: 'light', inking: [], zoneMapVersion: null }
 const ADDED: WipeStep = {
@@ -64,6 +67,8 @@ export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationPro
   const bench = useBench()
   const { value, change, ...kept } = useStation('wipe', UNSET)
   const [pacing, setPacing] = useState(false)
+  // At once and not at the first press: by then the server may be away.
+  useEffect(() => void import('./Pacer'), [])
   const steps = value.steps ?? []
   const inking = value.inking ?? []
   const total = wipingSeconds({ steps })

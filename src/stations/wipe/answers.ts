@@ -1,3 +1,4 @@
+import { clock } from '@/core/units/clock'
 import { QUANTITIES } from '@/core/edition/pull'
 import { PLATE_TONES, type PlateTone } from '@/core/plate/plateTone'
 import { TONE_SPOTS, type ToneSpot } from '@/core/plate/zoneMap'
@@ -5,7 +6,6 @@ import { counted } from '@/core/units/counted'
 import { formatNumber } from '@/core/units/length'
 import { listed } from '@/core/units/listed'
 import type { RoomAnswer } from '@/ui/Answer'
-import { clock } from '../across/bench/SequencePacer'
 
 /** A wipe that differs from its plan by less is as planned, s. */
 const AS_PLANNED_S = 10

@@ -6,6 +6,7 @@ import { Menu } from 'lucide-react'
 import { ShortcutList } from '@/ui/ShortcutList'
 import { ThemeSwitch } from '@/ui/ThemeSwitch'
 import { WorkshopNav } from '../../shop/workshop/WorkshopNav'
+import { PersonSwitch } from '../person/PersonSwitch'
 import { WaitingCount } from '../desk/WaitingCount'
 import { useJob } from './BenchContext'
 import { StationLine } from './StationLine'
@@ -65,6 +66,7 @@ export function JobBar({ about, run }: { about: string; run: string }) {
       </div>
       <span className="flex items-center px-2">
         <WaitingCount />
+        <PersonSwitch />
         <ShortcutList />
         <ThemeSwitch />
         <JobMenu />

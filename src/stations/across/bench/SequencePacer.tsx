@@ -10,6 +10,7 @@ import {
   UNSTARTED,
   type Pace,
 } from '@/core/wipe/pace'
+import { clock } from '@/core/units/clock'
 import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { Check } from '@/ui/Check'
@@ -29,10 +30,6 @@ const DEBOUNCE_MS = 400
 
 /** Seconds off the plan from which it is said. */
 const BEHIND = 5
-
-/** Minutes and seconds, with + once the time is over. */
-export const clock = (seconds: number) =>
-  `${seconds < 0 ? '+' : ''}${Math.floor(Math.abs(seconds) / 60)}:${String(Math.floor(Math.abs(seconds) % 60)).padStart(2, '0')}`
 
 export interface PacedStep {
   label: string

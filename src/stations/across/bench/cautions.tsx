@@ -3,7 +3,7 @@
 import { PLATE_KINDS, type PlateKind } from '@/core/plate/plate'
 import type { PressKind } from '@/core/press/pressCard'
 import { Caution } from '@/ui/Caution'
-import { usePerson } from './usePerson'
+import { usePerson } from '../person/usePerson'
 
 /** Where every caution ends: the tool warns of the usual, and others decide. */
 export const CAUTION_POINTER = 'The safety data sheet, local rules and qualified people decide.'
@@ -27,7 +27,7 @@ const CAUTIONS = {
 } as const
 
 function OneCaution({ name }: { name: keyof typeof CAUTIONS }) {
-  const [person] = usePerson()
+  const person = usePerson()
   return (
     <Caution name={name} who={person} pointer={CAUTION_POINTER}>
       {CAUTIONS[name]}

@@ -5,7 +5,7 @@ import { useCallback, useRef, useState } from 'react'
 import { pressKey, type DeskAct, type DeskKey } from '@/core/edition/deskKeys'
 import { dayOf } from '@/core/units/moment'
 import { deviceZone } from '@/ui/deviceZone'
-import { usePerson } from '../bench/usePerson'
+import { usePerson } from '../person/usePerson'
 import { useRollerRun } from '../../press/keptRoller'
 import { unrefused, type DeskMemory } from './deskMemory'
 import { keepJob } from './deskStore'
@@ -65,7 +65,7 @@ export function useDesk(first: Desk, held: DeskMemory, trouble: string | null): 
   const [now, tellNow] = useNow(250)
   const pressed = useRef<{ key: DeskKey | null; at: number }>({ key: null, at: 0 })
   const roller = useRollerRun(desk.id)
-  const [person] = usePerson()
+  const person = usePerson()
   const inker = memory.hands.inked.trim() || person.trim()
 
   const tell = useCallback((said: DeskHandle['connection'], said_problem?: string | null) => {

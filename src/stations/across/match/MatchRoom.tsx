@@ -7,7 +7,7 @@ import type { Pull } from '@/core/edition/pull'
 import { MATCH_STEPS } from '@/core/match/matchSteps'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
-import { SelectField, TextField } from '@/ui/Field'
+import { SelectField } from '@/ui/Field'
 import { Panel } from '@/ui/Panel'
 import { useJob } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
@@ -16,6 +16,7 @@ import { ScanField } from './ScanField'
 import { useEditionCheck } from './useEditionCheck'
 import { useMatchRoom, type MatchRoomHandle, type MatchRoomProps } from './useMatchRoom'
 import { matchAnswer, mixedWords, modelWords } from './words'
+import { PersonField } from '../person/PersonField'
 
 /** The edition at a glance, beneath the pair that is looked at. */
 const ContactSheet = dynamic(() => import('./ContactSheet').then((module) => module.ContactSheet), {
@@ -33,7 +34,7 @@ const PlaceStepper = dynamic(() => import('./PlaceStepper').then((module) => mod
 
 /** Which impression is looked at, wet or dry, and who looks. */
 function WhatAndWho({ room, pulls }: { room: MatchRoomHandle; pulls: readonly Pull[] }) {
-  const { state, act, person, setPerson, problems } = room
+  const { state, act, problems } = room
   return (
     <div className="mb-3 grid items-end gap-3 sm:grid-cols-[minmax(0,14rem)_auto_minmax(0,14rem)] sm:justify-start">
       <SelectField
@@ -51,12 +52,7 @@ function WhatAndWho({ room, pulls }: { room: MatchRoomHandle; pulls: readonly Pu
         ]}
         onPick={(next) => act({ kind: 'take', dry: next === 'dry' })}
       />
-      <TextField
-        label="Who looks"
-        value={person}
-        onText={setPerson}
-        problem={problemAt(problems, 'person')}
-      />
+      <PersonField did="Looked at by" problem={problemAt(problems, 'person')} />
     </div>
   )
 }

@@ -33,7 +33,7 @@ const pictureOf = ({ imageId, ...known }: ScanSide) => ({ url: `/pictures/${imag
 /** The match room at work: pictures that are there are compared by themselves, and what is said of them is written on the prints. */
 export function useMatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRoomProps) {
   const job = useJob()
-  const { person, setPerson, busy, problems, add } = usePull()
+  const { person, busy, problems, add } = usePull()
   const { step, compare, cancel } = useMatch()
   const [state, act] = useReducer(matchRoom, null, () => openMatchRoom(pulls, asked))
   const view = readMatchRoom(state, bat, pulls)
@@ -62,7 +62,6 @@ export function useMatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRo
     view,
     act: act as (done: MatchRoomAct) => void,
     person,
-    setPerson,
     busy,
     problems,
     step,

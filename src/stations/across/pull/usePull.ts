@@ -5,7 +5,7 @@ import type { EyeReading, Pull, PullEvent } from '@/core/edition/pull'
 import { nameOfPull } from '@/core/record/withdrawal'
 import type { FieldProblem } from '@/data/database/errors'
 import { deviceZone } from '@/ui/deviceZone'
-import { usePerson } from '../bench/usePerson'
+import { usePerson } from '../person/usePerson'
 import { useJob, useSend } from '../bench/BenchContext'
 import { useRollerRun } from '../../press/keptRoller'
 import { forgetWipe, readWipe } from '../../wipe/keptWipe'
@@ -14,7 +14,6 @@ import { sendAct, UNREACHABLE } from '../act/sendAct'
 
 interface PullHandle {
   person: string
-  setPerson: (name: string) => void
   busy: boolean
   problems: FieldProblem[]
   /** answers true when the pull is on the disk */
@@ -40,7 +39,7 @@ const NAMELESS: FieldProblem = {
 export function usePull(): PullHandle {
   const job = useJob()
   const { send } = useSend()
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const [busy, setBusy] = useState(false)
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const [withdrawn, setWithdrawn] = useState<string | null>(null)
@@ -125,5 +124,5 @@ export function usePull(): PullHandle {
     return []
   }
 
-  return { person, setPerson, busy, problems, pull, add, withdraw, withdrawn }
+  return { person, busy, problems, pull, add, withdraw, withdrawn }
 }

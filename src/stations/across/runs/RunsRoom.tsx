@@ -19,7 +19,8 @@ import { Panel } from '@/ui/Panel'
 import { useJob, useSend } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { useAct } from '../bench/useAct'
-import { usePerson } from '../bench/usePerson'
+import { PersonField } from '../person/PersonField'
+import { usePerson } from '../person/usePerson'
 import { Problems } from '../pull/Problems'
 import {
   addRunAction,
@@ -240,7 +241,7 @@ function ChangeRun({ run, isFirst }: { run: Run; isFirst: boolean }) {
 function SheetRow({ line, runs, locked }: { line: SheetLine; runs: Run[]; locked: boolean }) {
   const { send } = useSend()
   const { busy, problems, act } = useAct()
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const [why, setWhy] = useState('')
   const [open, setOpen] = useState(false)
   const at = line.steps.indexOf('waiting')
@@ -279,7 +280,7 @@ function SheetRow({ line, runs, locked }: { line: SheetLine; runs: Run[]; locked
             </button>
           }
         >
-          <TextField label="By" value={person} onText={setPerson} problem={problemAt(problems, 'mark.by')} />
+          <PersonField did="Done by" problem={problemAt(problems, 'mark.by')} />
           <TextField
             label={RUN_KINDS[run.kind].press ? 'What became of it' : 'Note, or what became of it'}
             value={why}

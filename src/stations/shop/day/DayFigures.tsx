@@ -65,14 +65,12 @@ export function DayFigures({ day, isLatest, play, days, write }: DayFiguresProps
 }
 
 /** That the day is too long for its end, and what would win time. */
-export function DayTooLong({ day, write }: Pick<DayFiguresProps, 'day' | 'write'>) {
+export function DayTooLong({ day }: Pick<DayFiguresProps, 'day'>) {
   const { over, finishMinute, setting, breaks } = day
   if (over === null || finishMinute === null || over <= HARDLY_OVER) return null
   return (
     <div role="alert">
-      <p className="font-medium text-signal">
-        ◆ {formatNumber(over, 0)} min too long for {write(finishMinute)}. What would win time:
-      </p>
+      <p className="font-medium text-signal">◆ What would win time</p>
       <ul className="list-inside list-disc text-sm">
         {whatToRelax(setting, 0, breaks).map(({ words, winsMinutes }) => (
           <li key={words}>

@@ -8,7 +8,6 @@ import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/database/errors'
 import { Answer } from '@/ui/Answer'
 import { Button } from '@/ui/Button'
-import { TextField } from '@/ui/Field'
 import { usePatched } from '@/ui/usePatched'
 import { Misfits } from '../../across/bench/Misfits'
 import { useNeed } from '../../across/bench/useNeed'
@@ -17,7 +16,8 @@ import { useZone } from '@/ui/ViewerZone'
 import { sendAct } from '../../across/act/sendAct'
 import { useBench, useJob } from '../../across/bench/BenchContext'
 import { problemAt } from '../../across/bench/problemAt'
-import { usePerson } from '../../across/bench/usePerson'
+import { PersonField } from '../../across/person/PersonField'
+import { usePerson } from '../../across/person/usePerson'
 import { Problems } from '../../across/pull/Problems'
 import { beginDayAction } from './actions'
 import { dayAnswer } from './answers'
@@ -38,7 +38,7 @@ const DAYS = 10_000
 /** Begins the day that is planned; one that was asked for twice is begun once. */
 function BeginDay({ day, onBegun }: { day: WishedDay; onBegun: () => void }) {
   const job = useJob()
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const [unsent, setUnsent] = useState<string | null>(null)
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const begin = async () => {
@@ -57,12 +57,7 @@ function BeginDay({ day, onBegun }: { day: WishedDay; onBegun: () => void }) {
   return (
     <>
       <div className="grid gap-3 border-t border-line pt-3 sm:grid-cols-2">
-        <TextField
-          label="Who leads the day"
-          value={person}
-          onText={setPerson}
-          problem={problemAt(problems, 'by')}
-        />
+        <PersonField did="Led by" problem={problemAt(problems, 'by')} />
         <Button look="main" className="self-end" onClick={() => void begin()}>
           Begin this day
         </Button>
@@ -111,7 +106,7 @@ export function DayPlanner({ learned, onBegun }: { learned: LearnedCycle | null;
                 days={DAYS}
                 write={write}
               />
-              <DayTooLong day={day} write={write} />
+              <DayTooLong day={day} />
               <SpanChart
                 title="The day: plate and press above, every sheet beneath (grey: in the water; light: drained and waiting)"
                 spans={daySpans(day.plan, day.setting.pullMinutes)}

@@ -4,19 +4,19 @@ import { useNow } from '@/ui/useNow'
 import { useZone } from '@/ui/ViewerZone'
 import dynamic from 'next/dynamic'
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react'
+import { clock } from '@/core/units/clock'
 import { planDay, type SheetFacts } from '@/core/day/dayPlan'
 import type { BlotToRoller, DayEvent, KeptDay } from '@/core/day/keptDay'
 import { ACT_WORDS, actsToCome, type DayAct } from '@/core/day/nextActs'
 import type { FieldProblem } from '@/data/database/errors'
 import { Button, buttonClass } from '@/ui/Button'
 import { Check } from '@/ui/Check'
-import { TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
 import { useChime } from '@/ui/useChime'
 import { useJob } from '../../across/bench/BenchContext'
 import { problemAt } from '../../across/bench/problemAt'
-import { clock } from '../../across/bench/SequencePacer'
-import { usePerson } from '../../across/bench/usePerson'
+import { PersonField } from '../../across/person/PersonField'
+import { usePerson } from '../../across/person/usePerson'
 import { Problems } from '../../across/pull/Problems'
 import { addDayEventAction, takeDayEventBackAction } from './actions'
 import { daySpans, wallClock } from './daySpans'
@@ -47,7 +47,7 @@ export interface DayFacts {
 export function LiveDay({ day, drying }: { day: KeptDay & DayFacts; drying: ReactNode }) {
   const zone = useZone()
   const job = useJob()
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const [now] = useNow(500)
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const [busy, setBusy] = useState(false)
@@ -161,13 +161,7 @@ export function LiveDay({ day, drying }: { day: KeptDay & DayFacts; drying: Reac
         <a href={`/jobs/${job.slug}/paper/day/plan.ics`} className={buttonClass()} download>
           Into a calendar (.ics)
         </a>
-        <TextField
-          label="At the tub and the press"
-          value={person}
-          onText={setPerson}
-          problem={problemAt(problems, 'by')}
-          className="w-56"
-        />
+        <PersonField did="At tub and press:" problem={problemAt(problems, 'by')} className="w-56" />
       </div>
       <Problems problems={problems} except={['by']} />
       {stale.length > 0 && (

@@ -17,7 +17,8 @@ import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { problemAt } from '../../across/bench/problemAt'
-import { usePerson } from '../../across/bench/usePerson'
+import { PersonField } from '../../across/person/PersonField'
+import { usePerson } from '../../across/person/usePerson'
 import { Problems } from '../../across/pull/Problems'
 import { keepQueueAction } from './actions'
 import { wallClock } from './daySpans'
@@ -28,7 +29,7 @@ const EXAMPLE = 'Ash; 20; 6; 0.5\nBirch; 12; 8; 1\nCedar; 25; 5; 1.2'
 /** Several people and their plates: the order that is through soonest, what is laid under each plate, and who is when where. */
 export function QueueBench({ kept }: { kept: KeptQueue | null }) {
   const zone = useZone()
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const [name, setName] = useState(kept?.name ?? 'Open day')
   const [text, setText] = useState(kept ? writePeople(kept.input.people) : EXAMPLE)
   const [places, setPlaces] = useState<number | null>(kept?.input.places ?? 3)
@@ -146,12 +147,7 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
             ]}
             onPick={touched(setOrder)}
           />
-          <TextField
-            label="Who keeps the queue"
-            value={person}
-            onText={setPerson}
-            problem={problemAt(problems, 'by')}
-          />
+          <PersonField did="Queue kept by" problem={problemAt(problems, 'by')} />
           <Problems problems={problems} except={['by', 'name']} />
           <div className="flex flex-wrap gap-3">
             <Button

@@ -8,8 +8,8 @@ import { useState } from 'react'
 import { dryingActs, type DryingLoad, type DryingPlace } from '@/core/dry/dryingPlaces'
 import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
-import { TextField } from '@/ui/Field'
-import { usePerson } from '../../across/bench/usePerson'
+import { PersonField } from '../../across/person/PersonField'
+import { usePerson } from '../../across/person/usePerson'
 import { Problems } from '../../across/pull/Problems'
 import { changeBetweenAction, takeOutAction } from './actions'
 import { sendAct } from '../../across/act/sendAct'
@@ -32,7 +32,7 @@ export const DryingActs = (props: DryingActsProps) =>
 function ActsByTheClock({ places, loads }: DryingActsProps) {
   const zone = useZone()
   const moment = (at: string) => soonOf(at, zone)
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const [now] = useNow(A_MINUTE_MS)
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const send = async (act: () => Promise<{ ok: true } | { ok: false; problems: FieldProblem[] }>) => {
@@ -72,13 +72,7 @@ function ActsByTheClock({ places, loads }: DryingActsProps) {
         ))}
       </ul>
       {acts.some(({ kind }) => kind === 'change') && (
-        <TextField
-          label="Changed by"
-          value={person}
-          onText={setPerson}
-          problem={problems[0]?.message}
-          className="mt-2 max-w-56"
-        />
+        <PersonField did="Changed by" problem={problems[0]?.message} className="mt-2 max-w-56" />
       )}
       {acts.every(({ kind }) => kind !== 'change') && <Problems problems={problems} />}
     </section>

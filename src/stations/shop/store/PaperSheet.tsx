@@ -20,7 +20,8 @@ import { Figure } from '@/ui/Figure'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { problemAt } from '../../across/bench/problemAt'
-import { usePerson } from '../../across/bench/usePerson'
+import { PersonField } from '../../across/person/PersonField'
+import { usePerson } from '../../across/person/usePerson'
 import { Problems } from '../../across/pull/Problems'
 import { changePaperAction, enterStockAction } from './actions'
 import { sendAct } from '../../across/act/sendAct'
@@ -137,7 +138,7 @@ export function PaperSheet({ paper, others, book, reservations, growth, soak }: 
 
 function StockBook({ paperId, book }: { paperId: string; book: readonly StockMove[] }) {
   const zone = useZone()
-  const [person, setPerson] = usePerson()
+  const person = usePerson()
   const [kind, setKind] = useState<StockMoveKind>('received')
   const [sheets, setSheets] = useState<number | null>(null)
   const [lot, setLot] = useState('')
@@ -173,7 +174,7 @@ function StockBook({ paperId, book }: { paperId: string; book: readonly StockMov
           problem={problemAt(problems, 'sheets')}
         />
         <TextField label="Lot or day" value={lot} onText={setLot} problem={problemAt(problems, 'lot')} />
-        <TextField label="Entered by" value={person} onText={setPerson} problem={problemAt(problems, 'by')} />
+        <PersonField problem={problemAt(problems, 'by')} />
       </div>
       <Problems problems={problems} except={['sheets', 'lot', 'by']} />
       <Button className="mt-3" onClick={() => void enter()}>

@@ -4,6 +4,7 @@ import Link from 'next/link'
 import { usePathname } from 'next/navigation'
 import { ShortcutList } from '@/ui/ShortcutList'
 import { ThemeSwitch } from '@/ui/ThemeSwitch'
+import { PersonSwitch } from '../../across/person/PersonSwitch'
 import { WaitingCount } from '../../across/desk/WaitingCount'
 
 /** Where to go beside a job, in the order of a day. */
@@ -41,6 +42,7 @@ export function WorkshopBar({ name }: { name: string | null }) {
       <WaitingCount />
       <WorkshopNav className="ml-auto flex flex-wrap items-center gap-x-5" />
       <span className="flex items-center">
+        <PersonSwitch />
         <ShortcutList />
         <ThemeSwitch />
       </span>
