@@ -64,7 +64,7 @@ async function seedPressCards(): Promise<void> {
     serial: 'LP 31',
     gauge: [],
     frameNPerMm: null,
-    note: 'Two screws, two hands.',
+    note: 'Two screws, turned separately.',
   })
   for (const [day, event] of [
     ['2026-01-12', { kind: 'zeroed' }],

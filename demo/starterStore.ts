@@ -236,7 +236,7 @@ export const STARTER_PAPERS = [
     200,
     'sulphite',
     'medium',
-    'Sulphite; for proofs. A proof on it proves less.',
+    'Sulphite; for proofs. For proofing only: it does not print like the edition paper.',
   ),
 ]
 
@@ -249,7 +249,7 @@ export const STARTER_PRESSES = [
     thread: 'M16',
     mmPerTurn: 2,
     zeroedAt: null,
-    note: 'Two screws, two hands.',
+    note: 'Two screws, turned separately.',
   },
   {
     id: 'bench-press',
@@ -259,7 +259,7 @@ export const STARTER_PRESSES = [
     thread: '3/4-10',
     mmPerTurn: 2.54,
     zeroedAt: null,
-    note: 'Geared; counts from the bare bed.',
+    note: 'Geared; zero is the roller on the bare bed.',
   },
 ]
 

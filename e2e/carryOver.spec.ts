@@ -32,7 +32,7 @@ test('a BAT is carried to another press with a thinner plate and a heavier paper
   await signAs(page, 'Ada')
   await strip.getByRole('radio', { name: 'A bit light' }).click()
   await expect(strip).toContainText(
-    /“A bit light” is about 0\.\d+ turns too loose, from memory until this press has taught its own/,
+    /“A bit light” is about 0\.\d+ turns too loose, typically; this press will teach its own/,
   )
   await expect(strip).toContainText('This press’s 1 trial has moved it by')
   await page.reload()
@@ -40,9 +40,9 @@ test('a BAT is carried to another press with a thinner plate and a heavier paper
 
   await page.getByRole('link', { name: 'Setting guide' }).click()
   const says = page.getByRole('region', { name: 'What to do' })
-  await page.getByRole('button', { name: 'Both stand at zero' }).click()
+  await page.getByRole('button', { name: 'Both at zero' }).click()
   for (let i = 0; i < 20; i++) await page.keyboard.press('Numpad2')
-  await page.getByRole('button', { name: 'Felts are fed in' }).click()
+  await page.getByRole('button', { name: 'Blankets are in' }).click()
   const wanted = page.getByRole('region', { name: 'Wanted' })
   await wanted.getByLabel('Left, turns from zero').fill(String(turns))
   await wanted.getByLabel('Right, turns from zero').fill(String(turns))
@@ -50,7 +50,7 @@ test('a BAT is carried to another press with a thinner plate and a heavier paper
   await leaveFields(page)
   for (let left = 5 - turns; left > 1e-6; left -= 0.25) await page.keyboard.press('Numpad8')
   await expect(says).toContainText('The screws stand')
-  await page.getByRole('button', { name: 'This is the setting' }).click()
+  await page.getByRole('button', { name: 'Save this setting' }).click()
   await kept(page)
   await expect(page.getByRole('region', { name: 'Peeling' })).toContainText('Hold the far edge down')
 })
@@ -62,11 +62,11 @@ test('blankets are taken apart and put together by keys, and a school’s pack i
   await page.goto(`${sample.url}/jobs/samphire/press`)
   const order = page.getByRole('list', { name: 'From the roller down' })
   const pack = page.getByRole('region', { name: 'Blankets' })
-  await pack.getByLabel('Kept pack').selectOption({ label: 'Catcher, cushion, pusher' })
+  await pack.getByLabel('Saved set').selectOption({ label: 'Catcher, cushion, pusher' })
   await expect(order.getByRole('listitem')).toHaveText([/^Pusher/, /^Cushion/, /^Catcher/])
   await pack.getByRole('button', { name: 'Take out Cushion' }).click()
   await expect(order.getByRole('listitem')).toHaveText([/^Pusher/, /^Catcher/])
-  await pack.getByLabel('Put on from the shelf').selectOption({ label: 'Old cushion, 2.3 mm' })
+  await pack.getByLabel('Add a blanket').selectOption({ label: 'Old cushion, 2.3 mm' })
   await expect(order.getByRole('listitem')).toHaveText([/^Old cushion/, /^Pusher/, /^Catcher/])
   await pack.getByRole('button', { name: 'Move Old cushion' }).focus()
   await page.keyboard.press('Space')
@@ -81,10 +81,10 @@ test('blankets are taken apart and put together by keys, and a school’s pack i
   await kept(page)
   await page.reload()
   await expect(order.getByRole('listitem')).toHaveText([/^Pusher/, /^Old cushion/, /^Catcher/])
-  await pack.getByLabel('Lay it as the schools do').selectOption({ label: 'Three polypropylene felts' })
+  await pack.getByLabel('Standard blanket sets').selectOption({ label: 'Three polypropylene felts' })
   await expect(pack.getByRole('alert')).toContainText('Not on the shelf: polypropylene felt')
   await pack
-    .getByLabel('Lay it as the schools do')
+    .getByLabel('Standard blanket sets')
     .selectOption({ label: 'A felt either side, as in a kitchen roller' })
   await expect(order.getByRole('listitem')).toHaveText([/^White felt/, /^Grey felt/])
 })
@@ -99,10 +99,10 @@ test('a press is zeroed step by step, checked and looked after; a blanket is mea
   await expect(zeroing).toContainText('Back both off by half a turn')
   await signAs(page, 'Ada')
   await zeroing.getByRole('button', { name: 'Both sides touch: this is zero' }).click()
-  const book = page.getByRole('region', { name: 'Written on the card' })
+  const book = page.getByRole('region', { name: 'Log' })
   await expect(book).toContainText('zeroed, both sides on the bare bed, Ada')
   await page.getByLabel('Or a test print came even with the right tighter by, turns').fill('0.25')
-  await page.getByRole('button', { name: 'Write it down' }).click()
+  await page.getByRole('button', { name: 'Save the difference' }).click()
   await expect(
     page.getByText(
       '◆ The right side has had to be tightened by 0.25 turns since zero: zero both sides anew.',
@@ -127,11 +127,11 @@ test('a press is zeroed step by step, checked and looked after; a blanket is mea
       .last()
       .fill(gap)
   }
-  await card.getByRole('button', { name: 'Keep the card' }).click()
+  await card.getByRole('button', { name: 'Save the card' }).click()
   await expect(card.getByText('must be more than the one before')).toBeVisible()
   await card.getByLabel('Reading 3').fill('20')
-  await card.getByRole('button', { name: 'Keep the card' }).click()
-  await expect(card.getByText('Kept')).toBeVisible()
+  await card.getByRole('button', { name: 'Save the card' }).click()
+  await expect(card.getByText('Saved')).toBeVisible()
 
   await page.goto(`${sample.url}/store/blankets`)
   await page.getByRole('button', { name: 'Measure Grey felt again' }).click()
@@ -143,7 +143,7 @@ test('a press is zeroed step by step, checked and looked after; a blanket is mea
   await form.getByLabel('Thickness under it, mm').fill('2.85')
   await expect(form).toContainText('It comes to 0.719 MPa')
   await form.getByRole('button', { name: 'Take it as measured' }).click()
-  await form.getByRole('button', { name: 'Keep the blanket' }).click()
+  await form.getByRole('button', { name: 'Save the blanket' }).click()
   await expect(page.getByRole('listitem').filter({ hasText: 'Grey felt: single felt' })).toContainText(
     '0.72 MPa (measured)',
   )
@@ -157,7 +157,7 @@ test('a two-colour sheet is exported and measured, its misfit solved in acts and
   sample,
 }) => {
   await page.goto(`${sample.url}/jobs/the-pilot-s-window/register`)
-  await page.getByRole('radio', { name: 'Typed' }).click()
+  await page.getByRole('radio', { name: 'Custom' }).click()
   await page.getByLabel('Left, on the print').fill('1 1/3 in')
   await page.getByLabel('Top', { exact: true }).fill('900')
   await expect(page.getByText(/leaves no margin at the bottom: at most/).first()).toBeVisible()
@@ -166,7 +166,7 @@ test('a two-colour sheet is exported and measured, its misfit solved in acts and
   await page.getByRole('checkbox', { name: 'T and bar' }).check()
   await kept(page)
   await expect(page.getByText('33.9 mm', { exact: true })).toBeVisible()
-  await page.getByLabel('Laying the sheet').selectOption({ label: 'Edge trapped under the roller' })
+  await page.getByLabel('Registration method').selectOption({ label: 'Edge trapped under the roller' })
   await expect(page.getByRole('region', { name: 'How to lay it' })).toContainText(
     'run the roller on to its far edge',
   )
@@ -239,7 +239,7 @@ test('a two-colour sheet is exported and measured, its misfit solved in acts and
     misfit.getByRole('listitem').filter({ hasText: 'Turn the plate 0.2° anticlockwise.' }),
   ).toBeVisible()
   await signAs(page, 'Ada')
-  await misfit.getByRole('button', { name: 'Keep this misfit' }).click()
+  await misfit.getByRole('button', { name: 'Save this misfit' }).click()
   const history = page.getByRole('region', { name: 'Misfits so far' })
   await expect(history.getByRole('listitem')).toHaveCount(1)
   await expect(history).toContainText('◆ seen')
@@ -250,7 +250,7 @@ test('a two-colour sheet is exported and measured, its misfit solved in acts and
   await expect(
     misfit.getByRole('listitem').filter({ hasText: 'It fits as well as can be measured.' }),
   ).toBeVisible()
-  await misfit.getByRole('button', { name: 'Keep this misfit' }).click()
+  await misfit.getByRole('button', { name: 'Save this misfit' }).click()
   await expect(history.getByRole('listitem')).toHaveCount(2)
   await expect(history).toContainText('not seen')
 })

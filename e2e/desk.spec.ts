@@ -29,13 +29,13 @@ test('a pull is made by keypad alone, with its fault, and the next is asked for 
   const desk = line(page)
   await expect(desk.getByRole('heading', { level: 1 })).toContainText('Mooring posts: warm-up')
   await expect(desk).toContainText('Another day: warm-ups, not numbered, until 2 more in a row match.')
-  await desk.getByRole('button', { name: 'Count from now on' }).click()
+  await desk.getByRole('button', { name: 'Warm-ups done: count from here' }).click()
   await expect(desk.getByRole('heading', { level: 1 })).toContainText('Mooring posts: pull 12')
   await expect(desk).toContainText(
     /Ink the plate; lift sheet \d+ \d+:\d\d after|Lift sheet \d+; ink the plate/,
   )
   await keys(page, 'Numpad0')
-  await expect(desk.getByText('◆ Say who inks, under Hands: every pull is kept with its hand.')).toBeVisible()
+  await expect(desk.getByText('◆ Enter who inks, under Hands: every pull is saved with it.')).toBeVisible()
   await nameHand(page)
   await keys(page, 'NumpadEnter')
   await expect(desk).toContainText(/Lift sheet \d+ (in|now)/)
@@ -57,7 +57,7 @@ test('a pull is made by keypad alone, with its fault, and the next is asked for 
   await page.keyboard.press('NumpadEnter')
   await page.keyboard.press('NumpadEnter')
   await expect(desk.getByRole('heading', { level: 1 })).toContainText('pull 13')
-  await expect(desk.getByText('All with the server')).toBeVisible()
+  await expect(desk.getByText('All saved')).toBeVisible()
   await expect(desk).toContainText(
     'Before the pull: starved (wiped out), top left: A lighter hand and a clean face of the rag',
   )
@@ -65,7 +65,7 @@ test('a pull is made by keypad alone, with its fault, and the next is asked for 
   await keys(page, 'Backspace')
   await expect(desk).toContainText('what you say now amends what was said')
   await keys(page, 'NumpadMultiply', 'Numpad4')
-  await expect(desk.getByText('All with the server')).toBeVisible()
+  await expect(desk.getByText('All saved')).toBeVisible()
   await page.getByRole('link', { name: 'Back to the edition' }).click()
   const row = page
     .getByRole('region', { name: 'Pulls so far' })
@@ -82,7 +82,7 @@ test('the connection drops in the middle: pulls wait on the device, survive a re
   await page.goto(`${sample.url}/desk/mooring-posts`)
   const desk = line(page)
   const heading = desk.getByRole('heading', { level: 1 })
-  const warm = desk.getByRole('button', { name: 'Count from now on' })
+  const warm = desk.getByRole('button', { name: 'Warm-ups done: count from here' })
   await expect(heading).toBeVisible()
   if (await warm.isVisible()) await warm.click()
   await expect(heading).toContainText(/pull \d+/)
@@ -96,7 +96,7 @@ test('the connection drops in the middle: pulls wait on the device, survive a re
     await expect(heading).toContainText(`pull ${before + i + 1}`)
     await page.waitForTimeout(420)
   }
-  await expect(desk).toContainText('◆ No connection: 3 kept on this device, waiting for the server')
+  await expect(desk).toContainText('◆ Offline: 3 saved on this device, waiting for the server')
   // The answer to the first sending is lost: what arrived is sent again and kept once.
   let lost = 0
   await page.route('**/sync', async (route) => {
@@ -105,7 +105,7 @@ test('the connection drops in the middle: pulls wait on the device, survive a re
     await (lost === 1 ? route.abort() : route.fulfill({ response: reply }))
   })
   await context.setOffline(false)
-  await expect(desk.getByText('All with the server')).toBeVisible({ timeout: 20_000 })
+  await expect(desk.getByText('All saved')).toBeVisible({ timeout: 20_000 })
   expect(lost).toBeGreaterThan(1)
   await page.unroute('**/sync')
   await page.reload()
@@ -127,7 +127,7 @@ test('a server killed in mid-pull loses nothing, and two desks share one meeting
     await line(clean)
       .getByText(/^Hands:/)
       .click()
-    await line(clean).getByRole('radio', { name: 'Clean hands: Enter is the sheet' }).click()
+    await line(clean).getByRole('radio', { name: 'Clean hands' }).click()
     await line(clean).getByRole('heading', { level: 1 }).click()
     await keys(page, 'NumpadEnter')
     await expect(line(clean)).toContainText(/Lift sheet \d+ (in|now)/)
@@ -137,9 +137,9 @@ test('a server killed in mid-pull loses nothing, and two desks share one meeting
     await server.kill()
     await page.waitForTimeout(420)
     await keys(page, 'NumpadEnter')
-    await expect(desk).toContainText('1 kept on this device, waiting for the server')
+    await expect(desk).toContainText('1 saved on this device, waiting for the server')
     await server.restart()
-    await expect(desk.getByText('All with the server')).toBeVisible({ timeout: 30_000 })
+    await expect(desk.getByText('All saved')).toBeVisible({ timeout: 30_000 })
     await expect(line(clean)).toContainText('Ink the plate; lift sheet')
   } finally {
     await server.remove()
@@ -163,7 +163,7 @@ test('two desks pull at once and get two numbers; a clock set back is said, and 
     for (const one of [page, other]) {
       await one.goto(`${server.url}/desk/mooring-posts`)
       await answering(one)
-      await line(one).getByRole('button', { name: 'Count from now on' }).click()
+      await line(one).getByRole('button', { name: 'Warm-ups done: count from here' }).click()
       await nameHand(one)
     }
     await Promise.all(
@@ -174,7 +174,7 @@ test('two desks pull at once and get two numbers; a clock set back is said, and 
         }
       }),
     )
-    for (const one of [page, other]) await expect(line(one).getByText('All with the server')).toBeVisible()
+    for (const one of [page, other]) await expect(line(one).getByText('All saved')).toBeVisible()
     await page.clock.setSystemTime(new Date(Date.now() - 3_600_000))
     for (const key of ['Numpad0', 'NumpadEnter', 'NumpadEnter']) {
       await page.keyboard.press(key)
@@ -182,7 +182,7 @@ test('two desks pull at once and get two numbers; a clock set back is said, and 
     }
     // The note may be there from before: of two pulls at once one can be heard first and be the later. The number tells.
     await expect(page.getByRole('heading', { name: /pull 15, sheet/ })).toBeVisible()
-    await expect(line(page).getByText('All with the server')).toBeVisible()
+    await expect(line(page).getByText('All saved')).toBeVisible()
     await expect(line(page)).toContainText(
       'its moment is before the pull before it; kept as estimated. Look at this device’s clock.',
     )

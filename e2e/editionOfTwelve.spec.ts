@@ -25,7 +25,7 @@ async function bringIn(page: Page, url: string): Promise<void> {
     misfits: [],
   }
   await page.goto(`${url}/jobs/new`)
-  await page.getByLabel('A job file (JSON) or a job folder (zip)').setInputFiles({
+  await page.getByLabel('Import a job (.json or .zip)').setInputFiles({
     name: 'slack.json',
     mimeType: 'application/json',
     buffer: Buffer.from(JSON.stringify(bare)),
@@ -45,7 +45,7 @@ async function pullAtDesk(page: Page, ...seen: string[]): Promise<void> {
 async function pullWithTone(page: Page, number: number, tone: string): Promise<void> {
   await page.getByRole('button', { name: new RegExp(`^Pull ${number}\\b`) }).click()
   await expect(
-    page.getByRole('heading', { name: `Pull ${number}: copy its moment onto the sheet` }),
+    page.getByRole('heading', { name: `Pull ${number}: pencil this time on the back, outside the plate` }),
   ).toBeVisible()
   await page.getByRole('textbox', { name: 'Tone, dark spot, D' }).fill(tone)
 }
@@ -63,7 +63,7 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
       [
         'Press',
         async () => {
-          await page.getByRole('button', { name: 'Both tighter ¼' }).click()
+          await page.getByRole('button', { name: 'Tighten both ¼' }).click()
         },
       ],
       [
@@ -75,7 +75,7 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
       [
         'Press',
         async () => {
-          await page.getByRole('button', { name: 'Both tighter ¼' }).click()
+          await page.getByRole('button', { name: 'Tighten both ¼' }).click()
         },
       ],
     ]
@@ -95,13 +95,13 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
         .getByLabel(`Proof ${proof} is`)
         .getByRole('radio', { name: proof === 4 ? 'Same' : 'Lighter' })
         .click()
-      await page.getByRole('button', { name: 'Keep what was seen' }).click()
+      await page.getByRole('button', { name: 'Save what was seen' }).click()
       await expect(page.getByLabel(`Proof ${proof} is`)).toBeHidden()
     }
     await page.goto(`${sample.url}/jobs/slack-water/wipe/tone`)
     await page.getByLabel('Dark spot, D').fill('1.4')
     await signAs(page, 'Ida Quill')
-    await page.getByRole('button', { name: 'Keep 1 reading' }).click()
+    await page.getByRole('button', { name: 'Save 1 reading' }).click()
     await expect(page.getByRole('region', { name: 'Readings' })).toContainText('1.4')
   })
   await test.step('approved, with what may differ and still pass', async () => {
@@ -121,17 +121,17 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
     await pullAtDesk(page, 'NumpadEnter')
     await pullAtDesk(page, 'NumpadEnter')
     await expect(desk.getByRole('heading', { level: 1 })).toContainText('pull 3')
-    await expect(desk.getByText('All with the server')).toBeVisible()
+    await expect(desk.getByText('All saved')).toBeVisible()
     await context.setOffline(true)
     await pullAtDesk(page, 'NumpadEnter')
     await pullAtDesk(page, 'NumpadSubtract', 'Numpad7', 'Numpad4', 'NumpadMultiply', 'Numpad4')
-    await expect(desk).toContainText('◆ No connection: 2 kept on this device, waiting for the server')
+    await expect(desk).toContainText('◆ Offline: 2 saved on this device, waiting for the server')
     await context.setOffline(false)
-    await expect(desk.getByText('All with the server')).toBeVisible()
+    await expect(desk.getByText('All saved')).toBeVisible()
     await pullAtDesk(page, 'NumpadEnter')
     await pullAtDesk(page, 'NumpadEnter')
     await expect(desk.getByRole('heading', { level: 1 })).toContainText('pull 7')
-    await expect(desk.getByText('All with the server')).toBeVisible()
+    await expect(desk.getByText('All saved')).toBeVisible()
     await page.getByRole('link', { name: 'Back to the edition' }).click()
     await expect(page.getByRole('row', { name: /^4 .*rejected: smear, kept as set-up sheet/ })).toBeVisible()
   })
@@ -141,27 +141,27 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
       await pullWithTone(page, number, tone)
       if (number === 10) {
         await page.getByText('What is not as the BAT').click()
-        await page.getByLabel('Pull 10, edges').selectOption({ label: 'dirty' })
+        await page.getByLabel('Pull 10, plate edges').selectOption({ label: 'dirty' })
         await expect(page.getByText('It differs, and still passes by what the BAT allows.')).toBeVisible()
-        await page.getByLabel('Pull 10, register').selectOption({ label: 'turned' })
-        await expect(page.getByText('◆ Does not pass: register: turned.')).toBeVisible()
+        await page.getByLabel('Pull 10, register').selectOption({ label: 'skewed' })
+        await expect(page.getByText('◆ Does not pass: register: skewed.')).toBeVisible()
         await page.getByText('Reject it…').click()
         await page.getByLabel('What is wrong with it').selectOption('shifted')
         await page.getByLabel('What becomes of the sheet').selectOption({ label: 'Destroyed' })
         await page.getByRole('button', { name: 'Reject this pull' }).click()
-      } else await page.getByRole('button', { name: 'matches: accept' }).click()
+      } else await page.getByRole('button', { name: 'Match: accept' }).click()
       await expect(
         page.getByRole('row', { name: new RegExp(`^${number} .*(accepted|rejected)`) }),
       ).toBeVisible()
     }
     await expect(page.getByText('12 of 12')).toBeVisible()
     // Seven that count: too few to tell a shift from chance.
-    await expect(page.getByRole('region', { name: 'How it holds' })).toContainText(
+    await expect(page.getByRole('region', { name: 'Consistency' })).toContainText(
       'Whether it holds can be told from 8 readings on.',
     )
     await expect(page.getByText('All within the tolerance.')).toBeVisible()
     await expect(
-      page.getByRole('row', { name: /^10 .*edges: dirty; register: turned.*rejected: shifted, destroyed/ }),
+      page.getByRole('row', { name: /^10 .*edges: dirty; register: skewed.*rejected: shifted, destroyed/ }),
     ).toBeVisible()
   })
   await test.step('sorted: the closest first, two as proofs, kept over a reload', async () => {
@@ -198,20 +198,20 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
     await page.waitForTimeout(150)
     await page.mouse.up()
     await expect(lane('Archive').getByRole('listitem')).toHaveCount(1)
-    await page.getByLabel('Printer who signs imp.').fill('Tam Brocket')
+    await page.getByLabel('Printer’s name (imp.)').fill('Tam Brocket')
     await page.getByLabel('Chop').selectOption({ label: 'Blind, embossed' })
     await kept(page)
     await page.reload()
     await expect(lane('Archive').getByRole('button', { name: /^Pull 14/ })).toBeVisible()
-    await expect(page.getByLabel('Printer who signs imp.')).toHaveValue('Tam Brocket')
+    await expect(page.getByLabel('Printer’s name (imp.)')).toHaveValue('Tam Brocket')
     await page.getByLabel('What pull 5 is to be').selectOption({ label: 'Set aside…' })
     await page.getByRole('button', { name: 'Set aside it' }).click()
-    await expect(page.getByText('Say why: the first entry stays')).toBeVisible()
+    await expect(page.getByText('Enter a reason. The first entry')).toBeVisible()
     await page.getByRole('button', { name: 'Close' }).click()
     await page.getByRole('button', { name: 'Declare the edition as 10' }).click()
   })
   await test.step('numbered and signed; the plate is struck', async () => {
-    await page.getByRole('button', { name: 'Give the numbers…' }).click()
+    await page.getByRole('button', { name: 'Number the edition…' }).click()
     await page.getByRole('button', { name: 'Number 13 impressions' }).click()
     const list = page.getByRole('region', { name: 'Signing list' })
     await expect(list.getByRole('listitem')).toHaveText([
@@ -221,19 +221,19 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
       'BAT',
     ])
     await expect(list).toContainText('imp. Tam Brocket')
-    await page.getByRole('button', { name: 'Strike the plate…' }).click()
+    await page.getByRole('button', { name: 'Cancel the plate…' }).click()
     await signAs(page, 'Ida Quill')
-    await page.getByRole('button', { name: 'The cancellation proof is pulled' }).click()
-    await expect(page.getByText('The plate is struck: Scored across twice.')).toBeVisible()
+    await page.getByRole('button', { name: 'Record the cancellation proof' }).click()
+    await expect(page.getByText('The plate is cancelled: Scored across twice.')).toBeVisible()
   })
   await test.step('recorded, taken along as one folder, and equal in an empty workshop', async () => {
     await openStation(page, 'Record')
     const credits = page.getByRole('region', { name: 'Credits' })
-    await credits.getByRole('button', { name: 'Credit them' }).click()
-    await expect(credits.getByText('must not be empty').first()).toBeVisible()
+    await credits.getByRole('button', { name: 'Add credit' }).click()
+    await expect(credits.getByText('fill this in').first()).toBeVisible()
     await credits.getByLabel('Role').fill('Printed by')
     await credits.getByLabel('Who').fill('Tam Brocket')
-    await credits.getByRole('button', { name: 'Credit them' }).click()
+    await credits.getByRole('button', { name: 'Add credit' }).click()
     const sheet = page.getByRole('article', { name: 'Documentation sheet' })
     await expect(sheet).toContainText('Tam Brocket')
     await expect(sheet).toContainText('Scored across twice; one cancellation proof')
@@ -256,7 +256,7 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
     const written = JSON.parse(await readFile(await take(page, info, 'Job as JSON'), 'utf8')) as File
     const folder = await take(page, info, 'Job folder')
     await page.goto(`${empty.url}/jobs/new`)
-    await page.getByLabel('A job file (JSON) or a job folder (zip)').setInputFiles(folder)
+    await page.getByLabel('Import a job (.json or .zip)').setInputFiles(folder)
     await expect(page).toHaveURL(/slack-water\/record/)
     const arrived = (await (
       await page.request.get(`${page.url().replace(/\/$/, '')}/job.json`)

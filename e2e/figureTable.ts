@@ -351,7 +351,10 @@ export const FIGURES: readonly TabledFigure[] = [
     'press-queue',
     (known) => ({
       people: known
-        .field(PAGE.queue, 'People, one a line: name; prepare; at the press; plate mm')
+        .field(
+          PAGE.queue,
+          'People, one per line: name; minutes to prepare; minutes at the press; plate in mm',
+        )
         .split('\n')
         .map((line) => line.split(';').map((part) => part.trim()))
         .map(([name, prep, press, mm]) => ({

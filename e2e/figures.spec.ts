@@ -114,7 +114,7 @@ test('what is typed at one station counts at the others at once', async ({ page,
   await openStation(page, 'Edition')
   await expect(page.getByText(/The plate .* stand the \d+ pulls to come/)).toBeVisible()
   await openStation(page, 'Ink')
-  await page.getByLabel('A pull uses up, g').fill('3')
+  await page.getByLabel('Ink used a pull, g').fill('3')
   await openStation(page, 'Edition')
   const sheets = Number(await page.locator('[data-figure="sheets-to-damp"]').innerText())
   await expect(page.locator('[data-figure="ink-to-mix"]')).toHaveText(`${3 * sheets} g`)

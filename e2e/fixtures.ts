@@ -93,7 +93,7 @@ export async function take(page: Page, info: TestInfo, name: string): Promise<st
 
 /** Waits until what is on the screen is on the disk. */
 export async function kept(page: Page): Promise<void> {
-  await expect(page.getByRole('status').filter({ hasText: /^Kept$/ })).toBeVisible()
+  await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible()
 }
 
 /** Begins a job of the name given and sets its plate. */
@@ -105,8 +105,8 @@ export async function bareJob(
   await page.goto(`${url}/jobs/new`)
   await page.getByLabel('Title of the print').fill(plate.title)
   await page.getByLabel('Artist').fill('Oona Fell')
-  await page.getByLabel('Edition of').fill('6')
-  await page.getByRole('button', { name: 'Make the job' }).click()
+  await page.getByLabel('Edition size').fill('6')
+  await page.getByRole('button', { name: 'Start the job' }).click()
   await openStation(page, 'Plate')
   await page.getByLabel('Name of the plate').fill(plate.title)
   await page.getByLabel('Kind').selectOption({ label: plate.kind })

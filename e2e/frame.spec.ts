@@ -1,6 +1,9 @@
 import { answerOf, expect, test } from './fixtures'
 import { VIEWS } from './views'
+import withdrawn from './words.json' with { type: 'json' }
 
+/** Wordings that were replaced: none is shown any more. */
+const WITHDRAWN = new Set(withdrawn)
 /** The bar, with the lines about it, px. */
 const BAR = 54
 /** The sentence a room opens with, px. */
@@ -23,6 +26,15 @@ test('the frame takes one bar and one strip, every view has a title of its own, 
     const title = await page.title()
     expect([view, titles.get(title) ?? view]).toEqual([view, view])
     titles.set(title, view)
+    const shown = await page.evaluate(() => {
+      const texts: string[] = []
+      const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
+      while (walker.nextNode()) texts.push(walker.currentNode.textContent ?? '')
+      for (const one of document.querySelectorAll('[aria-label], [title], [placeholder]'))
+        for (const name of ['aria-label', 'title', 'placeholder']) texts.push(one.getAttribute(name) ?? '')
+      return texts.map((text) => text.replace(/\s+/g, ' ').trim())
+    })
+    expect([view, ...shown.filter((text) => WITHDRAWN.has(text))]).toEqual([view])
     if (!/^\/jobs\/(?!new)/.test(view)) continue
     await expect(answerOf(page), view).toHaveCount(1)
     for (const size of SCREENS) {

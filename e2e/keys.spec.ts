@@ -15,13 +15,18 @@ test('keys never act for the person: a control that has the focus keeps its Ente
   await page.keyboard.press('Control+Numpad0')
   await expect(written(page)).toHaveText('Pull 11: darker than the BAT, accepted.')
   await page.keyboard.press('0')
-  await expect(page.getByRole('heading', { name: 'Pull 12: copy its moment onto the sheet' })).toBeFocused()
+  await expect(
+    page.getByRole('heading', { name: 'Pull 12: pencil this time on the back, outside the plate' }),
+  ).toBeFocused()
   await expect(written(page)).toHaveText('Pull 12 recorded.')
 
   // A link in the header is followed, and nothing is decided on the way.
   await page.getByLabel('Menu', { exact: true }).press('Enter')
-  await page.getByRole('navigation', { name: 'Workshop' }).getByRole('link', { name: 'Store' }).press('Enter')
-  await expect(page.getByRole('heading', { level: 1, name: 'Store' })).toBeVisible()
+  await page
+    .getByRole('navigation', { name: 'Workshop' })
+    .getByRole('link', { name: 'Stockroom' })
+    .press('Enter')
+  await expect(page.getByRole('heading', { level: 1, name: 'Stockroom' })).toBeVisible()
   await page.goto(edition)
   await expect(written(page)).toHaveText('Pull 12 recorded.')
   await page.keyboard.press('Control+-')
@@ -86,7 +91,7 @@ test('at the pacer a link or a button with the focus keeps its Enter, and the pa
   sample,
 }) => {
   await page.goto(`${sample.url}/jobs/samphire/wipe`)
-  await page.getByRole('button', { name: 'Wipe by the pacer' }).click()
+  await page.getByRole('button', { name: 'Start the wiping timer' }).click()
   await expect(page.getByText(/^Ready: /)).toBeVisible()
   const sound = page.getByLabel('Sound at the end of a step')
   await sound.press('Space')
@@ -95,6 +100,9 @@ test('at the pacer a link or a button with the focus keeps its Enter, and the pa
   await page.keyboard.press('Control+Enter')
   await expect(page.getByText(/^Ready: /)).toBeVisible()
   await page.getByLabel('Menu', { exact: true }).press('Enter')
-  await page.getByRole('navigation', { name: 'Workshop' }).getByRole('link', { name: 'Store' }).press('Enter')
-  await expect(page.getByRole('heading', { level: 1, name: 'Store' })).toBeVisible()
+  await page
+    .getByRole('navigation', { name: 'Workshop' })
+    .getByRole('link', { name: 'Stockroom' })
+    .press('Enter')
+  await expect(page.getByRole('heading', { level: 1, name: 'Stockroom' })).toBeVisible()
 })

@@ -7,8 +7,8 @@ test('a complaint is answered with what helped before, and any two proofs are co
 }) => {
   await page.goto(`${sample.url}/jobs/samphire/prove`)
   const next = page.getByRole('region', { name: 'What to change next' })
-  await next.getByText(/^What moved what/).click()
-  await next.getByRole('checkbox', { name: 'Count every press, plate and paper' }).check()
+  await next.getByText(/^What each change did/).click()
+  await next.getByRole('checkbox', { name: 'Include other presses, plates and papers' }).check()
   await expect(next.getByRole('table')).toContainText('press tighter')
   await expect(next.getByRole('table')).toContainText('line strength toward filled in')
   await page.getByText('Compare any two proofs').click()
@@ -24,20 +24,20 @@ test('a complaint is answered with what helped before, and any two proofs are co
   const rung = page.getByRole('list', { name: 'Proofs' }).getByRole('listitem').first()
   await expect(rung.getByLabel(`Picture of proof ${proof}`)).toBeAttached()
   await rung.getByText('What is not as wanted').click()
-  await rung.getByLabel(`Proof ${proof}, film tone`).selectOption({ label: 'too much' })
+  await rung.getByLabel(`Proof ${proof}, plate tone`).selectOption({ label: 'too much' })
   await rung.getByLabel(`Proof ${proof}, sharpness`).selectOption({ label: 'drawn out along the travel' })
   await rung.getByLabel(`Picture of proof ${proof}`).setInputFiles('docs/screenshots/press.png')
   await expect(
     rung.getByRole('img', { name: `Proof ${proof}: dark spot, middle spot, bright spot, edge` }),
   ).toBeVisible()
-  await rung.getByRole('button', { name: 'Keep what was seen' }).click()
-  await expect(next).toContainText('Film tone: too much')
+  await rung.getByRole('button', { name: 'Save what was seen' }).click()
+  await expect(next).toContainText('Plate tone: too much')
   await expect(next.getByRole('listitem').filter({ hasText: 'Wipe longer by about 45 s' })).toContainText(
     'the trade’s usual remedy; no trial of yours yet',
   )
   // What no setting mends is told by its sign, with its own remedy.
   await expect(next.getByRole('list', { name: 'Causes to look for' })).toContainText(
-    'Crept, the blanket pushed: lines drawn out along the travel, more toward its end? Dry felts',
+    'Crept, the blanket pushed: lines drawn out along the travel, more toward its end? Dry blankets',
   )
   // Back to an earlier proof's settings and on from there: the ladder says where the branch set out from.
   await page.getByRole('button', { name: 'Go back to proof 2' }).click()
@@ -69,27 +69,27 @@ test('a signed print is followed, numbers are locked once one has left, and the 
   empty,
 }, info) => {
   await page.goto(`${sample.url}/jobs/the-pilot-s-window/dry`)
-  await page.getByRole('button', { name: 'Take the numbers back…' }).click()
-  await page.getByRole('button', { name: 'Take the numbers back', exact: true }).click()
-  await expect(page.getByText('Say why: what the numbers were stays written beside it.')).toBeVisible()
+  await page.getByRole('button', { name: 'Undo the numbering…' }).click()
+  await page.getByRole('button', { name: 'Undo the numbering', exact: true }).click()
+  await expect(page.getByText('Enter a reason. The earlier numbers are kept in the log.')).toBeVisible()
   await page.keyboard.press('Escape')
   await openStation(page, 'Record')
   const custody = page.getByRole('region', { name: 'Custody' })
-  await custody.getByLabel('goes').selectOption({ label: 'Consigned' })
+  await custody.getByLabel('Move to').selectOption({ label: 'Consigned' })
   await signAs(page, 'Oona Fell')
-  await custody.getByRole('button', { name: 'Write it down' }).click()
-  await expect(custody.getByText('Say to whom.')).toBeVisible()
-  await custody.getByLabel('To whom').fill('Marram House')
+  await custody.getByRole('button', { name: 'Save the move' }).click()
+  await expect(custody.getByText('Enter the recipient.')).toBeVisible()
+  await custody.getByLabel('Recipient').fill('Marram House')
   await custody.getByLabel('Receipt').fill('31')
-  await custody.getByRole('button', { name: 'Write it down' }).click()
+  await custody.getByRole('button', { name: 'Save the move' }).click()
   await expect(custody.getByRole('list', { name: 'Custody so far' })).toContainText(
     'consigned Marram House, receipt 31, Oona Fell',
   )
   await openStation(page, 'Dry & Sign')
-  await page.getByRole('button', { name: 'Take the numbers back…' }).click()
+  await page.getByRole('button', { name: 'Undo the numbering…' }).click()
   await page.getByLabel('Why').fill('Sort anew')
   await expect(page.getByRole('dialog')).toContainText('Taken back by Oona Fell')
-  await page.getByRole('button', { name: 'Take the numbers back', exact: true }).click()
+  await page.getByRole('button', { name: 'Undo the numbering', exact: true }).click()
   await expect(
     page.getByText('A print has left the workshop under its number: the numbers stay.'),
   ).toBeVisible()
@@ -102,7 +102,7 @@ test('a signed print is followed, numbers are locked once one has left, and the 
   expect(certificates.numPages).toBe(8)
   const folder = await take(page, info, 'Job folder')
   await page.goto(`${empty.url}/jobs/new`)
-  await page.getByLabel('A job file (JSON) or a job folder (zip)').setInputFiles(folder)
+  await page.getByLabel('Import a job (.json or .zip)').setInputFiles(folder)
   await expect(page.getByRole('heading', { level: 1, name: 'Record' })).toBeVisible()
   await expect(page.getByRole('list', { name: 'Custody so far' })).toContainText('consigned Marram House')
 })

@@ -77,7 +77,7 @@ export async function benchLog(): Promise<boolean> {
     // The compiler that runs this file names functions by a helper the page does not have.
     await page.addInitScript('globalThis.__name = (named) => named')
     await page.goto(`${server.url}/desk/mooring-posts`, { waitUntil: 'networkidle' })
-    await page.getByRole('button', { name: 'Count from now on' }).click()
+    await page.getByRole('button', { name: 'Warm-ups done: count from here' }).click()
     await page.getByText(/^Hands:/).click()
     await page.getByLabel('Inks').fill('Ida Quill')
     await page.getByText(/^Hands:/).click()
@@ -88,7 +88,7 @@ export async function benchLog(): Promise<boolean> {
       await keyToScreen(page, 'NumpadEnter', 'Side by side with the BAT')
       await page.waitForTimeout(450)
       kept.push(await keyToScreen(page, 'NumpadEnter', `pull ${number + 1}`))
-      await page.getByText('All with the server').waitFor()
+      await page.getByText('All saved').waitFor()
       await page.waitForTimeout(450)
     }
     console.log(

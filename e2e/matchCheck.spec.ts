@@ -71,8 +71,8 @@ test('two scans are laid over one another: moved register, starved corner and fi
   await signAs(page, 'Tam Brocket')
   await page.getByRole('button', { name: 'Write the verdict on pull 10' }).click()
   await expect(page.getByText('On the print: differs, 1 accepted.')).toBeVisible()
-  await page.getByRole('button', { name: 'Keep where it lay as a misfit of the plate' }).click()
-  await expect(page.getByText('Kept as a misfit')).toBeVisible()
+  await page.getByRole('button', { name: 'Save where it lay as a misfit of the plate' }).click()
+  await expect(page.getByText('Saved as a misfit')).toBeVisible()
   // The rest is checked on the server, whether somebody looks or not.
   await page.getByRole('button', { name: 'Check the one not checked yet' }).click()
   await expect(page.getByText('it goes on when this page is closed')).toBeVisible()
@@ -97,11 +97,9 @@ test('a change is tried on a model before a sheet is spent on it, and an impress
   sample,
 }) => {
   await page.goto(`${sample.url}/jobs/samphire/prove`)
-  await page.getByRole('link', { name: 'Model of the print' }).click()
+  await page.getByRole('link', { name: 'Simulated print' }).click()
   await expect(page.getByText('A model, not a photograph')).toBeVisible()
-  await expect(page.getByRole('img', { name: 'Model of the print, with what is tried' })).toBeVisible(
-    COMPARED,
-  )
+  await expect(page.getByRole('img', { name: 'Simulated print, with what is tried' })).toBeVisible(COMPARED)
   const says = answerOf(page)
   await expect(says).toContainText('Try a change on the model', COMPARED)
   // Facts of the trade (common practice, no source): tighter prints darker, wiping longer and a drier sheet lighter.
@@ -109,7 +107,7 @@ test('a change is tried on a model before a sheet is spent on it, and an impress
     [/^Both screws/, 'Home', 'prints darker'],
     [/^Both screws/, 'End', 'prints lighter'],
     [/^Wiping/, 'End', 'prints lighter'],
-    [/^Uptake/, 'Home', 'prints lighter'],
+    [/^Moisture/, 'Home', 'prints lighter'],
   ] as const) {
     await page.getByRole('button', { name: 'Back to the bench' }).click()
     await expect(says).toContainText('Try a change', COMPARED)
@@ -117,7 +115,7 @@ test('a change is tried on a model before a sheet is spent on it, and an impress
     await expect(says).toContainText(words, COMPARED)
   }
   await expect(page.getByRole('region', { name: 'What differs from the other print' })).toContainText(
-    'Uptake',
+    'Moisture',
   )
 
   await page.goto(`${sample.url}/jobs/mooring-posts/edition/match`)
@@ -126,9 +124,5 @@ test('a change is tried on a model before a sheet is spent on it, and an impress
   await page.getByRole('radio', { name: 'Simulated, a model' }).click()
   await page.getByRole('button', { name: 'Scan pull 8, dry (simulated)' }).click()
   await expect(verdict(page)).toHaveText('● Matches the BAT', COMPARED)
-  await expect(
-    page.getByText(
-      'Both pictures are a model’s, printed and scanned by reckoning; no print lay on a scanner.',
-    ),
-  ).toBeVisible()
+  await expect(page.getByText('Both pictures are simulated: no print lay on a scanner.')).toBeVisible()
 })

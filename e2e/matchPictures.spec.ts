@@ -37,7 +37,7 @@ test('pictures are brought in, refused in words, straightened by hand, and never
     page
       .getByRole('alert')
       .filter({ hasText: 'One picture is of the dry print and the other of the wet one' }),
-  ).toContainText('at Tone reading')
+  ).toContainText('in Densitometer')
   await page.getByRole('radio', { name: 'Dry' }).click()
 
   // A corner is moved by keys: the sheet is straightened by it, and it is kept.

@@ -65,7 +65,7 @@ test('a pull can be made and judged by keyboard alone, and every target at the e
   for (let i = 0; i < 4; i++) await page.keyboard.press('Tab')
   await expect(page.getByRole('button', { name: /^Pull \d+/ })).toBeFocused()
   await page.keyboard.press('Enter')
-  await expect(page.getByRole('heading', { name: /copy its moment/ })).toBeVisible()
+  await expect(page.getByRole('heading', { name: /pencil this time/ })).toBeVisible()
   await page.keyboard.press('-')
   await expect(page.getByText('Seen lighter. What becomes of it?')).toBeVisible()
   await page.getByRole('button', { name: 'Set aside' }).focus()
@@ -100,15 +100,15 @@ test('the morning sheet is written from the day’s readings, and every line ope
 }) => {
   await page.goto(sample.url)
   await page.getByLabel('Room, °C').fill('23')
-  await page.getByRole('button', { name: 'Write the sheet' }).click()
-  const sheet = page.getByRole('region', { name: 'Morning sheet for Mooring posts' })
+  await page.getByRole('button', { name: 'Update today’s advice' }).click()
+  const sheet = page.getByRole('region', { name: 'Today’s advice for Mooring posts' })
   await expect(sheet).toContainText(
     '4° warmer, the plate kept warm: 0.79 × as stiff: plate at 28°; oil cannot come out',
   )
   await sheet.getByText('4° warmer').click()
   await expect(sheet).toContainText('Ink under the roller today')
   await page.getByLabel('Room, °C').fill('95')
-  await page.getByRole('button', { name: 'Write the sheet' }).click()
+  await page.getByRole('button', { name: 'Update today’s advice' }).click()
   await expect(page.getByText('must be within −10 and 50 °C')).toBeVisible()
 })
 
@@ -134,7 +134,7 @@ test('cautions stand where the hazard is, and stay away for the day from whoever
     await expect(page.getByRole('heading', { level: 1, name: 'Press' })).toBeVisible()
   }
   await works('Ida Quill')
-  await caution.getByRole('button', { name: 'Seen today' }).click()
+  await caution.getByRole('button', { name: 'Hide until tomorrow' }).click()
   await page.reload()
   await expect(page.getByRole('heading', { level: 1, name: 'Press' })).toBeVisible()
   await expect(caution).toBeHidden()

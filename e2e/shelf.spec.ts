@@ -11,7 +11,7 @@ test('with more jobs than a shelf and a morning bear, the ones at work come firs
     await fill(server, 14, 1)
     await page.goto(server.url)
     const shelf = page.getByRole('navigation', { name: 'Jobs', exact: true })
-    const mornings = page.getByRole('region', { name: /^Morning sheet for (?!the workshop)/ })
+    const mornings = page.getByRole('region', { name: /^Today’s advice for (?!the workshop)/ })
     await expect(shelf.getByRole('listitem')).toHaveCount(12)
     await expect(shelf.getByText('1 to 12 of 18')).toBeVisible()
     await expect(mornings).toHaveCount(6)

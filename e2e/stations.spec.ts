@@ -10,7 +10,7 @@ test('another plate thickness: the BAT’s squeeze is carried over, and set', as
   await expect(page.getByText(/a plate of another thickness: the BAT’s squeeze is at/)).toBeVisible()
   await page.getByRole('button', { name: 'Set both screws so' }).click()
   await kept(page)
-  await expect(page.getByText(/squeeze left, BAT = 100 %/).locator('..')).toContainText(
+  await expect(page.getByText(/pressure at left, BAT = 100 %/).locator('..')).toContainText(
     /(9[5-9]|10[0-9]|11[0-9]) %/,
   )
   await openStation(page, 'Plate')
@@ -37,15 +37,15 @@ test('a paper is learned by its weigh-ins, and parent sheets are torn', async ({
   await page.goto(`${sample.url}/jobs/mooring-posts/paper`)
   await expect(page.getByText(/For 55 %: \d+:\d\d in the water\./)).toBeVisible()
   await page.getByLabel('Damp sheet, g').fill('35')
-  await page.getByRole('button', { name: 'Keep this weigh-in' }).click()
-  await expect(page.getByText('expected a finite number')).toBeVisible()
+  await page.getByRole('button', { name: 'Save this weigh-in' }).click()
+  await expect(page.getByText('enter a number')).toBeVisible()
   await page.getByLabel('Was in the water, minutes').fill('12')
   await page.getByRole('button', { name: 'Lay such a sheet on the scale (simulated)' }).click()
   // A soft sized sheet of 22.5 g takes up some 59 % in twelve minutes.
   expect(Number(await page.getByLabel('Damp sheet, g').inputValue())).toBeCloseTo(35.8, 0)
-  await page.getByRole('button', { name: 'Keep this weigh-in' }).click()
+  await page.getByRole('button', { name: 'Save this weigh-in' }).click()
   await expect(page.getByLabel('Was in the water, minutes')).toHaveValue('')
-  await page.getByRole('link', { name: 'Tear & growth' }).click()
+  await page.getByRole('link', { name: 'Tearing & stretch' }).click()
   const tearing = page.getByRole('region', { name: 'Tearing' })
   await expect(tearing.getByRole('img', { name: '3 pieces on the parent sheet' })).toBeVisible()
   await tearing.getByRole('radio', { name: 'either way' }).click()
@@ -57,7 +57,7 @@ test('a paper is learned by its weigh-ins, and parent sheets are torn', async ({
 test('the edition looks ahead to where the plate will no longer match', async ({ page, sample }) => {
   await page.goto(`${sample.url}/jobs/mooring-posts/edition`)
   await expect(page.getByText(/Between \d+ and \d+ pulls left/)).toBeVisible()
-  await expect(page.getByRole('region', { name: 'How it holds' })).toContainText(
+  await expect(page.getByRole('region', { name: 'Consistency' })).toContainText(
     /Plate temperature lies [\d.]+ °C lower since pull 8\. .*usually plate cooling: hotplate or room/,
   )
 })
@@ -68,16 +68,16 @@ test('a paper’s growth is learned from two marks, and told for plate mark and 
 }) => {
   await page.goto(`${sample.url}/jobs/mooring-posts/paper/tearing`)
   const growth = page.getByRole('region', { name: 'Growth' })
-  await expect(growth).toContainText('Usual values, from memory')
+  await expect(growth).toContainText('Typical values')
   await growth.getByLabel('Between the marks, damp, mm').fill('150')
-  await growth.getByRole('button', { name: 'Keep these marks' }).click()
+  await growth.getByRole('button', { name: 'Save these marks' }).click()
   await expect(growth.getByText(/a damp sheet is not smaller/)).toBeVisible()
   await growth.getByLabel('Between the marks, damp, mm').fill('204')
-  await growth.getByRole('button', { name: 'Keep these marks' }).click()
+  await growth.getByRole('button', { name: 'Save these marks' }).click()
   await expect(growth).toContainText('Marks measured: 0 along, 1 across.')
   // 300 × 250 mm, long grain with the 300: 2 % of 250 across.
   await expect(growth.getByText('the sheet, damp').locator('..')).toContainText('301.1 × 255 mm')
-  await expect(page.getByText('Goes whole into a stock frame 11 × 14 in')).toBeVisible()
+  await expect(page.getByText('Fits a stock frame uncut: 11 × 14 in')).toBeVisible()
 })
 
 test('a damp pack says its water, its window and its mould day, and is weighed whole', async ({

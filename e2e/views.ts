@@ -3,6 +3,7 @@ export const VIEWS = [
   '/',
   '/jobs/new',
   '/store',
+  '/help',
   ...['plate', 'ink', 'wipe', 'paper', 'press', 'register', 'prove', 'edition', 'dry', 'record'].map(
     (station) => `/jobs/mooring-posts/${station}`,
   ),

@@ -11,7 +11,9 @@ test('a pull entered by mistake is withdrawn at the edition: at once the last, w
   await page.goto(`${sample.url}/jobs/mooring-posts/edition`)
   await signAs(page, 'Ida Quill')
   await page.getByRole('button', { name: 'Pull 12', exact: true }).click()
-  await expect(page.getByRole('heading', { name: 'Pull 12: copy its moment onto the sheet' })).toBeFocused()
+  await expect(
+    page.getByRole('heading', { name: 'Pull 12: pencil this time on the back, outside the plate' }),
+  ).toBeFocused()
   await page.getByRole('button', { name: 'Withdraw pull 12' }).press('Enter')
   await expect(page.getByLabel('Why')).toHaveCount(0)
   await take(page).press('Enter')
@@ -22,7 +24,7 @@ test('a pull entered by mistake is withdrawn at the edition: at once the last, w
   const row = page.getByRole('row').filter({ has: page.getByRole('rowheader', { name: '9', exact: true }) })
   await row.getByRole('button', { name: 'Withdraw pull 9' }).click()
   await take(page).click()
-  await expect(page.getByText('Say why: another was pulled after it.')).toBeVisible()
+  await expect(page.getByText('Enter a reason: another was pulled after it.')).toBeVisible()
   await page.getByLabel('Why').fill('one sheet, entered twice')
   await take(page).click()
   await expect(page.getByRole('rowheader', { name: '9', exact: true })).toHaveCount(0)
@@ -66,7 +68,7 @@ test('a pull the server already has is withdrawn at the desk by going back past 
   await page.getByLabel('Inks', { exact: true }).fill('Ida Quill')
   await desk.getByText(/^Hands:/).click()
   await desk.getByRole('heading', { level: 1 }).click()
-  const count = desk.getByRole('button', { name: 'Count from now on' })
+  const count = desk.getByRole('button', { name: 'Warm-ups done: count from here' })
   if (await count.isVisible()) await count.click()
   await expect(desk.getByRole('heading', { name: /pull 12/ })).toBeVisible()
   const key = async (name: string) => {
@@ -78,13 +80,13 @@ test('a pull the server already has is withdrawn at the desk by going back past 
   const sent = heard()
   for (const name of ['Numpad0', 'NumpadEnter', 'NumpadEnter']) await key(name)
   await sent
-  await expect(desk.getByText('All with the server')).toBeVisible()
+  await expect(desk.getByText('All saved')).toBeVisible()
   await expect(desk.getByRole('heading', { name: /pull 13/ })).toBeVisible()
   const takenBack = heard()
   for (let i = 0; i < 3; i++) await key('Backspace')
   await takenBack
   await expect(desk.getByRole('heading', { name: /pull 12/ })).toBeVisible()
-  await expect(desk.getByText('All with the server')).toBeVisible()
+  await expect(desk.getByText('All saved')).toBeVisible()
   await page.goto(`${sample.url}/jobs/mooring-posts/edition`)
   await expect(page.getByRole('heading', { name: 'Before pull 12' })).toBeVisible()
   await page.getByText(/^Withdrawn: \d+$/).click()

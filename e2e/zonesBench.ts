@@ -85,7 +85,7 @@ export async function benchZones(): Promise<boolean> {
     const alone = await dragFrames(page, server.url)
     await keep(crowded())
     const many = await dragFrames(page, server.url)
-    if (!(await page.getByText('Not kept yet').isVisible())) throw new Error('nothing was dragged')
+    if (!(await page.getByText('Not saved yet').isVisible())) throw new Error('nothing was dragged')
     // Touching neighbours, as a map of one picture has them; the first round is the room's opening.
     const touching = Array.from({ length: ZONES }, (_, n) =>
       rippled(n + 1, 11 + 17.4 * (n % 10), 11 + 19 * Math.floor(n / 10), 8.9),

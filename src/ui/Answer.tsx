@@ -40,6 +40,10 @@ function AskLink({ words, anchor, page = '' }: Ask) {
   )
 }
 
+/** A number and its unit stay on one line. */
+const together = (words: string): string =>
+  words.replace(/(\d) (?=(?:g|kg|mm|cm|min|h|s|ml|µm|oz|D|turns?|°[CF]|%)(?![a-z]))/g, '$1\u00a0')
+
 /** The answer a room opens with, large enough to be read a metre away; its reason beneath, its sum one click away, its act beside it. */
 export function Answer({
   says,
@@ -59,7 +63,7 @@ export function Answer({
     >
       <div className="min-w-0 flex-1 basis-80">
         <p className="answer" data-figure={figure}>
-          {says}
+          {typeof says === 'string' ? together(says) : says}
         </p>
         {(because || asks) && (
           <p className="mt-1 text-[0.9375rem] text-muted">

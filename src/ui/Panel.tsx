@@ -1,5 +1,8 @@
-import type { ReactNode } from 'react'
+'use client'
+
+import { useState, type ReactNode } from 'react'
 import { Answer, type RoomAnswer } from './Answer'
+import { CautionMarks } from './CautionMarks'
 
 /**
  * The debossed field of the open instrument, like a plate's emboss in damp paper; nothing else is boxed. Over it one strip: the rooms, and
@@ -25,16 +28,20 @@ export function Panel({
   children?: ReactNode
   className?: string
 }) {
+  const [marks, setMarks] = useState<HTMLElement | null>(null)
   return (
     <section aria-label={title} className={`print:bg-white ${className}`}>
       <div className="flex min-h-11 flex-wrap items-center justify-between gap-x-6 gap-y-1 px-1 group-data-bench/bench:text-sm">
         <h1 className="station-title text-xl group-data-bench/bench:sr-only">{title}</h1>
         {rooms}
-        {aside}
+        <span className="ml-auto flex flex-wrap items-center gap-x-4">
+          <span ref={setMarks} className="flex flex-wrap gap-x-3 text-muted" />
+          {aside}
+        </span>
       </div>
       <div className="rounded-[3px] bg-field px-4 pt-3 pb-4 shadow-deboss print:bg-white print:p-0 print:shadow-none">
         {answer && <Answer {...answer} act={act} />}
-        {children}
+        <CautionMarks place={marks}>{children}</CautionMarks>
       </div>
     </section>
   )

@@ -17,7 +17,7 @@ export default async function WorkshopLayout({ children }: { children: React.Rea
   })
   if (workshop instanceof Error)
     return (
-      <main className="p-8">
+      <main id="work" tabIndex={-1} className="p-8">
         <h1 className="station-title text-2xl">
           {workshop instanceof LaterReleaseError
             ? 'This workshop belongs to a later release'
@@ -29,6 +29,12 @@ export default async function WorkshopLayout({ children }: { children: React.Rea
   return (
     <>
       <People names={(await loadPeople()).map(({ name }) => name)}>
+        <a
+          href="#work"
+          className="sr-only focus:not-sr-only focus:absolute focus:z-30 focus:bg-raised focus:px-4 focus:py-3 focus:underline"
+        >
+          Skip to the work
+        </a>
         <WorkshopBar name={workshop} />
         <ViewerZone zone={await viewerZone()}>
           <UnitsShown order={shownUnits()}>{children}</UnitsShown>

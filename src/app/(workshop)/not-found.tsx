@@ -2,9 +2,9 @@ import Link from 'next/link'
 
 export default function NotFound() {
   return (
-    <main className="p-8">
-      <h1 className="station-title text-2xl">This is not here</h1>
-      <p className="my-3">The address leads to no job and no page. It may have been mistyped.</p>
+    <main id="work" tabIndex={-1} className="p-8">
+      <h1 className="station-title text-2xl">Page not found</h1>
+      <p className="my-3">There is no such page or job. Check the address.</p>
       <Link href="/" className="underline">
         To the morning sheet
       </Link>

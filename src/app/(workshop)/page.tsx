@@ -1,4 +1,4 @@
-import { dayOf } from '@/core/units/moment'
+import { dayOf, saidDayOf } from '@/core/units/moment'
 import { viewerZone } from './viewerZone'
 import { dryingActs } from '@/core/dry/dryingPlaces'
 import { writeMorningSheet } from '@/core/morning/morningSheet'
@@ -12,6 +12,7 @@ import { loadJobsUnderWay } from '@/data/shop/jobsUnderWay'
 import { loadWeighedAndFaced } from '@/data/shop/knownBeside'
 import { loadReservations } from '@/data/shop/stock'
 import { loadStore } from '@/data/shop/store'
+import { todayAnswer } from '@/stations/shop/morning/answers'
 import { MorningReadingsForm } from '@/stations/shop/morning/MorningReadingsForm'
 import { MorningSheet } from '@/stations/shop/morning/MorningSheet'
 import { WorkshopLines } from '@/stations/shop/morning/WorkshopLines'
@@ -47,7 +48,7 @@ function waysFrom(
   return [to(before, 'More recent jobs'), to(after, 'Earlier jobs')]
 }
 
-export const metadata = { title: 'Morning' }
+export const metadata = { title: 'Today' }
 
 /** The first screen of a working day: the morning sheet, and the jobs. */
 export default async function MorningPage({ searchParams }: { searchParams: Promise<Asked> }) {
@@ -115,27 +116,19 @@ export default async function MorningPage({ searchParams }: { searchParams: Prom
   const fresh = morning && dayOf(morning.at, zone) === dayOf(now, zone)
   return (
     <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_20rem]">
-      <main className="min-w-0 p-3 sm:p-5">
+      <main id="work" tabIndex={-1} className="min-w-0 p-3 sm:p-5">
         <Panel
-          title="Morning sheet"
-          aside={
-            morning && (
-              <p className="text-sm">
-                {fresh ? 'read today' : `read ${dayOf(morning.at, zone)}: read again`}
-              </p>
-            )
-          }
+          title="Today in the shop"
+          answer={todayAnswer(
+            morning && saidDayOf(morning.at, zone),
+            fresh === true,
+            [...ours, ...lines].filter(({ act }) => act).map(({ text }) => text),
+          )}
         >
           <MorningReadingsForm
             readings={morning?.readings ?? null}
             jobs={weighable.map(({ id, title }) => ({ id, title }))}
           />
-          {!morning && (
-            <p className="mt-4">
-              Read the room and write the sheet: it says what today’s weather, the mix and the plate’s
-              remaining life mean for the work.
-            </p>
-          )}
           {morning && <WorkshopLines lines={ours} />}
           {morning &&
             active.map(({ slug, facts }) => (

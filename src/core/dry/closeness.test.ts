@@ -30,7 +30,7 @@ describe('how close an impression is to the BAT', () => {
   it('counts a feature that differs as the edge of what passes', () =>
     expect(closenessTo(said(2, tone(1.41), { kind: 'features', features: { emboss: -1 } }), bat)).toEqual({
       distance: 1,
-      by: ['emboss: shallow', 'tone, dark spot'],
+      by: ['plate mark: shallow', 'tone, dark spot'],
     }))
   it('compares dry with dry, and never wet with dry', () => {
     const dry = (value: number): PullEvent => ({ kind: 'reading', quantity: 'tone1', value, dry: true })

@@ -18,7 +18,7 @@ export type ApStyle = z.infer<typeof editionNumbersInput>['style']
 /** The kinds of signed impression, in the order they are listed. */
 export const PRINT_KINDS = {
   edition: 'Edition',
-  roman: 'Set in Roman numerals',
+  roman: 'Roman-numeral edition',
   AP: 'Artist’s proof',
   PP: 'Printer’s proof',
   HC: 'Hors commerce',

@@ -45,7 +45,7 @@ describe('the pictures an impression is compared by', () => {
   it('are refused wet against dry while nobody read what drying does, and reckoned by it when somebody did', () => {
     const [bat, wet] = [pull(1, scan('dry', true)), pull(2, scan('w2', false))]
     expect(scanPair(bat, wet, [], false)).toEqual({
-      refusal: expect.stringMatching(/^One picture is of the dry print .* at Tone reading/),
+      refusal: expect.stringMatching(/^One picture is of the dry print .* in Densitometer/),
     })
     expect(
       scanPair(bat, wet, [pull(3, read(1.4), read(1.3, true)), pull(4, read(1.2), read(1.16, true))], false),

@@ -147,7 +147,7 @@ describe('the keys of the desk', () => {
     expect(checkAfter(null)).toBeNull()
     expect(checkAfter({ where: 9, what: 'dirty edge' })).toBe('dirty edge, top right: Bevels and back wiped?')
     expect(checkAfter({ where: 6, what: 'shifted', cause: 'crept' })).toBe(
-      'shifted (crept, the blanket pushed), right: Dry felts, trapped under the roller; less pressure, or fewer felts',
+      'shifted (crept, the blanket pushed), right: Dry blankets, trapped under the roller; less pressure, or fewer blankets',
     )
     expect(faultWords({ where: 9, what: 'dirty edge' })).toBe('dirty edge, top right')
     expect(causesOfFault('shifted')).toEqual(['slurred', 'crept', 'out-of-register'])

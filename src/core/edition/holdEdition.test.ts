@@ -76,7 +76,7 @@ describe('an edition held', () => {
       [],
     )
     expect(drift).toMatchObject({ quantity: 'eye', since: 7 })
-    expect(drift.likely.at(-1)).toContain('felts packing down')
+    expect(drift.likely.at(-1)).toContain('blankets packing down')
     expect(
       findDrifts(
         ['same', 'darker', 'same', 'lighter', 'same', 'darker', 'lighter', 'same'].map((one, i) =>

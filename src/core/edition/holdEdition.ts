@@ -87,7 +87,7 @@ const USUAL: Record<'up' | 'down', Partial<Record<Quantity | 'eye', string>>> = 
     plateC: 'hotplate creeping up',
   },
   down: {
-    eye: 'sheets drying, felts packing down, or wear',
+    eye: 'sheets drying, blankets packing down, or wear',
     tone1: 'wear, or sheets drying',
     tone2: 'wipe getting harder',
     tone3: 'wear, or the wipe getting harder',

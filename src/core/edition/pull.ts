@@ -21,7 +21,7 @@ export type EyeReading = z.infer<typeof eyeReadingSchema>
 /** What instruments read at a pull. */
 export const QUANTITIES = {
   uptakePercent: {
-    label: 'Water taken up',
+    label: 'Moisture',
     unit: '%',
     min: 0,
     max: 300,
@@ -55,7 +55,7 @@ export { REJECT_REASONS } from './fault'
 export const FATES = {
   destroyed: 'Destroyed',
   reworked: 'Reworked by hand',
-  template: 'Cut for template or collage',
+  template: 'Re-used (template, collage)',
   'set-up': 'Kept as set-up sheet',
 } as const
 export type Fate = keyof typeof FATES
@@ -121,9 +121,9 @@ export const pullEventSchema = z.discriminatedUnion('kind', [
     .superRefine(({ decision, reason, fate }, context) => {
       if (decision !== 'rejected') return
       if (!reason)
-        context.addIssue({ code: 'custom', path: ['reason'], message: 'Say what is wrong with it.' })
+        context.addIssue({ code: 'custom', path: ['reason'], message: 'Choose what is wrong with it.' })
       if (!fate)
-        context.addIssue({ code: 'custom', path: ['fate'], message: 'Say what became of the sheet.' })
+        context.addIssue({ code: 'custom', path: ['fate'], message: 'Choose what became of the sheet.' })
     }),
 ])
 export type PullEvent = z.infer<typeof pullEventSchema>

@@ -7,7 +7,7 @@ import { readPull, type Pull } from './pull'
 export const RUN_KINDS = {
   plate: { label: 'From a plate', press: true },
   monotype: { label: 'Monotype, with or without a tape mask', press: true },
-  ghost: { label: 'Ghost, the second impression of what is left', press: true },
+  ghost: { label: 'Ghost (second pull)', press: true },
   'chine-colle': { label: 'Chine collé', press: true },
   hand: { label: 'By hand: colouring, drawing', press: false },
 } as const
@@ -51,7 +51,7 @@ export const sheetMarkSchema = z.strictObject({
 /** The same before its moment is known; a loss says what became of the sheet. */
 export const newSheetMarkSchema = sheetMarkSchema.omit({ at: true }).superRefine(({ mark, why }, context) => {
   if (mark === 'lost' && !why)
-    context.addIssue({ code: 'custom', path: ['why'], message: 'Say what became of it.' })
+    context.addIssue({ code: 'custom', path: ['why'], message: 'Enter what became of it.' })
 })
 export type SheetMark = z.infer<typeof sheetMarkSchema>
 

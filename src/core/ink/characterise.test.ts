@@ -153,7 +153,7 @@ describe('masstone and tint', () => {
   })
 })
 
-describe('one picked colour', () => {
+describe('estimate from a photo', () => {
   const pick = {
     lab: { L: 52, a: 30, b: 18 },
     filmMicrometres: 7,

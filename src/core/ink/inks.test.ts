@@ -236,7 +236,9 @@ describe('stiffness', () => {
       stiffnessWords(correctStiffness({ mixGrams: 5, mixPas, wantedPas: 60, before, todayRoomC }))
     const cold = { roomC: 20, plateC: 20 }
     expect(say({ roomC: 20, plateC: 37 }, 16)).toBe('ink as it is')
-    expect(say(cold, 16)).toMatch(/^1\.41 × as stiff: \d+ drops of light oil a puddle, or plate at 20°$/)
+    expect(say(cold, 16)).toMatch(
+      /^1\.41 × as stiff: \d+ drops of light oil to each puddle, or plate at 20°$/,
+    )
     expect(say(cold, 25)).toBe(
       '0.65 × as stiff: the room cannot be cooled away, take a stiffer mix; oil cannot come out',
     )

@@ -21,7 +21,7 @@ export const MODIFIERS = {
   'thick-oil': {
     label: 'Heavy plate oil',
     unit: 'drops',
-    effect: 'adds pull, guards against over-wiping',
+    effect: 'adds tack, guards against over-wiping',
     viscosityPas: 20,
   },
   'tack-reducer': { label: 'Tack reducer', unit: 'grams', effect: 'shortens, wipes easier', viscosityPas: 4 },

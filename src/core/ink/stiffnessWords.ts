@@ -23,7 +23,7 @@ export function stiffnessWords(correction: StiffnessCorrection): string {
     return `${times}: ${plate ?? 'the room cannot be cooled away, take a stiffer mix'}; oil cannot come out`
   const oil = isOilCapped
     ? 'more light oil than half the mix: take a softer one'
-    : `${counted(dropsWanted(correction), 'drop')} of light oil a puddle`
+    : `${counted(dropsWanted(correction), 'drop')} of light oil to each puddle`
   const heat =
     noPlate === 'too-hot'
       ? `a plate above ${formatNumber(shownDegrees(TOO_HOT_TO_HOLD), 0)}° is too hot to hold`

@@ -86,5 +86,5 @@ export function scanDistance({ values, tolerances, places, accepted }: MatchVerd
 /** Why two pictures may not be held against one another as they are; null: they may. Fresh ink reads darker and the damp sheet is larger. */
 export function unlikeScans(reference: Pick<Scan, 'dry'>, impression: Pick<Scan, 'dry'>): string | null {
   if (reference.dry === impression.dry) return null
-  return `One picture is of the ${reference.dry ? 'dry' : 'wet'} print and the other of the ${impression.dry ? 'dry' : 'wet'} one: fresh ink reads darker and the damp sheet is larger. Compare wet with wet, or dry with dry; or read a few prints of this ink and paper both wet and dry at Tone reading, and what drying does is reckoned in.`
+  return `One picture is of the ${reference.dry ? 'dry' : 'wet'} print and the other of the ${impression.dry ? 'dry' : 'wet'} one: fresh ink reads darker and the damp sheet is larger. Compare wet with wet, or dry with dry; or read a few prints of this ink and paper both wet and dry in Densitometer, and what drying does is allowed for.`
 }

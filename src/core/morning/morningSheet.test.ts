@@ -76,7 +76,7 @@ describe('writeMorningSheet', () => {
     const ink = changeFirstMix(sampleSettings.ink, { plateC: 20, roomC: 20 })
     const cold = { ...job, bench: { ...sampleSettings, ink }, bat: { ...sampleSettings, ink } }
     expect(text('ink', readings, cold)).toMatch(
-      /^4° colder, the plate with it: 1\.41 × as stiff: \d+ drops of light oil a puddle, or plate at 29°\./,
+      /^4° colder, the plate with it: 1\.41 × as stiff: \d+ drops of light oil to each puddle, or plate at 29°\./,
     )
     // 20° under the roller: 16° of the room, and 4° over what the way has left of the warmth.
     const { left } = warmthAtRoller(sampleSettings, USUAL_CALIBRATION)!
@@ -102,7 +102,7 @@ describe('writeMorningSheet', () => {
     expect(text('paper', { ...readings, humidityPercent: 80 })).toBe('Damp it to 34.9 g.')
   })
   it('warms the felts first, and not twice', () => {
-    expect(text('press')).toContain('First pull warms the felts: not counted.')
+    expect(text('press')).toContain('First pull warms the blankets: not counted.')
     expect(text('press', readings, { ...job, pulledToday: true })).toContain('Felts are warm.')
   })
   it('asks for spare sheets by this shop’s rejects', () =>

@@ -120,7 +120,7 @@ function stiffnessLine(
       },
       {
         label: 'Stiffness today',
-        value: `${formatNumber(ratio, 2)} × (halves every ${formatNumber(shownStep(job.calibration.halvingC), 1)}°${job.calibration.halvingC === USUAL_HALVING_C ? ', from memory' : ''})`,
+        value: `${formatNumber(ratio, 2)} × (halves every ${formatNumber(shownStep(job.calibration.halvingC), 1)}°${job.calibration.halvingC === USUAL_HALVING_C ? ', typical' : ''})`,
       },
       {
         label: 'Oil to bring it back',
@@ -150,7 +150,7 @@ function inkLines(job: MorningJob, { roomC }: MorningReadings): Omit<MorningLine
       act: !enough,
       sum: [
         { label: 'Mixed', value: grams(mix.batchGrams) },
-        { label: 'A pull uses up', value: formatGrams(gramsPerPull, 2) },
+        { label: 'Ink used a pull', value: formatGrams(gramsPerPull, 2) },
         { label: 'Covers', value: counted(mixCovers, 'pull') },
       ],
     })
@@ -183,7 +183,7 @@ function paperLine(
     sum: [
       { label: 'By weight and size, at standard air', value: grams(nominal) },
       {
-        label: onScale ? 'Weighed today' : `Reckoned at ${humidity} % humidity (from memory: weigh one)`,
+        label: onScale ? 'Weighed today' : `Calculated at ${humidity} % humidity (typical: weigh one)`,
         value: grams(today),
       },
       ...(onScale
@@ -206,7 +206,7 @@ function editionLine(job: MorningJob): Omit<MorningLine, 'jobId'> | null {
     act: true,
     sum: [
       { label: 'Rejects so far', value: `${job.rejected} of ${job.accepted + job.rejected}` },
-      { label: 'Chance that the sheets suffice', value: `at least ${100 * SURE} %` },
+      { label: 'Chance of having enough sheets', value: `at least ${100 * SURE} %` },
       ...(hours === null ? [] : [{ label: 'At the press', value: `${formatNumber(hours, 1)} h` }]),
     ],
   }
@@ -240,7 +240,7 @@ export function writeMorningSheet(readings: MorningReadings, jobs: readonly Morn
         station: 'press',
         text: job.pulledToday
           ? `Felts are warm. Screws at ${screws}.`
-          : `First pull warms the felts: not counted. Screws at ${screws}.`,
+          : `First pull warms the blankets: not counted. Screws at ${screws}.`,
         act: !job.pulledToday,
         sum: [
           { label: 'Pulled today', value: job.pulledToday ? 'yes' : 'not yet' },

@@ -50,7 +50,7 @@ describe('the workshop’s own lines', () => {
   })
   it('without humidity it says what is taken', () =>
     expect(texts({ readings: { ...quiet.readings, humidityPercent: null } })[0]).toBe(
-      'Weather: 20 °C. Humidity not read: sheets are reckoned at 50 %.',
+      'Weather: 20 °C. Humidity not read: 50 % is assumed for the sheets.',
     ))
   it('papers that are short or low, presses long not zeroed, and drying that is due today', () => {
     expect(

@@ -73,7 +73,7 @@ function weatherLine(
     return {
       heading: 'Weather',
       href: null,
-      text: `${room}${than}. Humidity not read: sheets are reckoned at 50 %.`,
+      text: `${room}${than}. Humidity not read: 50 % is assumed for the sheets.`,
       act: false,
       sum: [],
     }
@@ -88,7 +88,7 @@ function weatherLine(
     act: ratio > 1.25,
     sum: [
       {
-        label: 'Water the air can still take',
+        label: 'Drying power of the air',
         value: `${formatNumber(vapourPressure(roomC) * (1 - humidityPercent / 100), 1)} hPa`,
       },
       {
@@ -97,7 +97,7 @@ function weatherLine(
       },
       {
         label: 'A dry sheet weighs',
-        value: `${formatNumber(100 * (dryGramsAt(1, humidityPercent) - 1), 1)} % beside air-dry (from memory)`,
+        value: `${formatNumber(100 * (dryGramsAt(1, humidityPercent) - 1), 1)} % beside air-dry (typical)`,
       },
     ],
   }
@@ -127,7 +127,7 @@ export function writeWorkshopLines({
             : `${name} runs low: ${free} free.`,
         sum: [
           { label: 'Lie there', value: String(left) },
-          { label: 'Kept back for jobs', value: String(reserved) },
+          { label: 'Reserved for jobs', value: String(reserved) },
           ...(lowAt === null ? [] : [{ label: 'Ordered again at', value: String(lowAt) }]),
         ],
       })),
@@ -141,7 +141,7 @@ export function writeWorkshopLines({
               href: '/store',
               act: true,
               text: `${name} was zeroed ${days} days ago: zero both sides again.`,
-              sum: [{ label: 'Zeroed anew after', value: `${ZERO_DAYS} days (common practice)` }],
+              sum: [{ label: 'Zero again every', value: `${ZERO_DAYS} days (rule of thumb)` }],
             },
           ]
     }),

@@ -17,7 +17,7 @@ const bathUseShape = z.strictObject({
 const DEPTH_KNOWN = [
   ({ depthMicrometres, lossGrams }: Pick<z.infer<typeof bathUseShape>, 'depthMicrometres' | 'lossGrams'>) =>
     depthMicrometres !== null || lossGrams !== null,
-  { error: 'Say how deep it bit, or weigh the plate before and after.', path: ['depthMicrometres'] },
+  { error: 'Enter how deep it bit, or weigh the plate before and after.', path: ['depthMicrometres'] },
 ] satisfies Parameters<typeof bathUseShape.refine>
 export const bathUseSchema = bathUseShape.refine(...DEPTH_KNOWN)
 /** The same before its moment is known. */

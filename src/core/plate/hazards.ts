@@ -1,7 +1,7 @@
 /** Usual cautions of plate making, each shown at the step where the hazard is [common practice, no source; local codes, safety data sheets and qualified people decide]. */
 export const HAZARDS = {
   blades:
-    'Needles, blades, rockers and saws: cut away from the hands, and hold the plate down. Bare edges cut too.',
+    'Needles, blades, rockers and saws: cut away from your hands, guards in place, and hold the plate down. Bare edges cut too.',
   dust: 'Sanding dust: wet it or wear a mask, and wipe up damp.',
   solvent:
     'Solvent: fire and fumes. Gloves, air, no flame or hotplate near. Acetone and MEK dissolve acrylic plates. No fan that can give a spark.',

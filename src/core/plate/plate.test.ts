@@ -110,7 +110,7 @@ describe('plate life beyond its kind', () => {
     expect(life.by).toBe('readings')
     expect(life.leftAtLeast).toBeGreaterThanOrEqual(2)
     expect(life.leftAtMost).toBeLessThanOrEqual(4)
-    expect(costOfAProof(life)).toBe('another proof costs one of about 3 left')
+    expect(costOfAProof(life)).toBe('each proof uses one of about 3 left')
   })
   it('readings before a facing say nothing of what comes after it', () => {
     const before = plateLife({ kind: 'copper-drypoint' }, 13, { facedAfter: 12, line: falling(12, 0.02) })

@@ -25,7 +25,7 @@ const BITTEN = { isHard: true, hasBurr: false, isExposed: false, caution: 'bath'
 /** Kinds of plate by what they are made of and how, with what follows from it [common practice, no source]. */
 export const PLATE_KINDS = {
   'plastic-drypoint': {
-    label: 'Plastic or acrylic, drypoint',
+    label: 'Drypoint on plastic',
     stands: [10, 20],
     metal: null,
     isHard: true,
@@ -41,7 +41,7 @@ export const PLATE_KINDS = {
     ...CUT,
   },
   'carton-laminate': {
-    label: 'Carton laminate',
+    label: 'Carton drypoint (drinks carton)',
     stands: [5, 10],
     metal: null,
     isHard: false,

@@ -105,10 +105,10 @@ export function describePlateLife(life: PlateLife): string {
   return isTooWide(life) ? `too early to tell by its readings: ${range}` : range
 }
 
-/** What one more proof costs: "another proof costs one of about 6 left". */
+/** What one more proof costs: "each proof uses one of about 6 left". */
 export function costOfAProof(life: PlateLife): string | null {
   if (life.standing === 'past' || life.leftAtMost > 100 || isTooWide(life)) return null
-  return `another proof costs one of about ${Math.round((life.leftAtLeast + life.leftAtMost) / 2)} left`
+  return `each proof uses one of about ${Math.round((life.leftAtLeast + life.leftAtMost) / 2)} left`
 }
 
 /** The reckoning by itself, with what it comes to in words. */

@@ -6,7 +6,7 @@ import { count, label, moment, remark } from '../units/schemas'
 export const watchSpotSchema = z.strictObject({
   state: count.min(1),
   at: pointSchema,
-  note: remark.min(1, { error: 'Say what is to be watched.' }),
+  note: remark.min(1, { error: 'Enter what is to be watched.' }),
   seenAt: moment,
   by: label,
   goneAt: moment.nullable(),

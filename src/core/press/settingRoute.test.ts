@@ -38,7 +38,7 @@ describe('the way of the screws', () => {
 
 describe('what is done next at the press', () => {
   const wanted = { left: 3, right: 3 }
-  it('backs off for the felts, feeds them, then tightens to the setting', () => {
+  it('backs off for the blankets, feeds them, then tightens to the setting', () => {
     expect(nextAtThePress({ left: 0, right: 0, areFeltsIn: false }, wanted).words).toBe(
       'Back both off to 5 turns',
     )
@@ -46,7 +46,7 @@ describe('what is done next at the press', () => {
       'Back both off to 5 turns',
     )
     expect(nextAtThePress({ left: 5, right: 5, areFeltsIn: false }, wanted).words).toBe(
-      'Feed the felts in, square',
+      'Feed the blankets in, square',
     )
     expect(nextAtThePress({ left: 5, right: 5, areFeltsIn: true }, wanted)).toMatchObject({
       words: 'Tighten both 2 turns',

@@ -66,7 +66,7 @@ export function settingRoute(
 /** Turns up from zero that let usual felts in without force [common practice, no source: some count eight to twelve half turns]. */
 export const FELTS_IN_TURNS = 5
 
-/** Where the screws stand, counted from zero, and whether the felts are in. */
+/** Where the screws stand, counted from zero, and whether the blankets are in. */
 export interface PressStanding {
   left: number
   right: number
@@ -81,7 +81,7 @@ export function nextAtThePress(
   if (!at.areFeltsIn) {
     const isUp = at.left >= FELTS_IN_TURNS && at.right >= FELTS_IN_TURNS
     return {
-      words: isUp ? 'Feed the felts in, square' : `Back both off to ${formatTurns(FELTS_IN_TURNS)}`,
+      words: isUp ? 'Feed the blankets in, square' : `Back both off to ${formatTurns(FELTS_IN_TURNS)}`,
       more: isUp ? null : 'Zero is both sides on the bare bed; count from there.',
       isThere: false,
     }
@@ -102,7 +102,7 @@ export function nextAtThePress(
 }
 
 /** What a strip of paper between roller and bed does when it is pulled. */
-export const STRIPS = { slips: 'Slips out', holds: 'Holds', tears: 'Tears' } as const
+export const STRIPS = { slips: 'Pulls out', holds: 'Holds', tears: 'Tears' } as const
 export type Strip = keyof typeof STRIPS
 const GRIP: Record<Strip, number> = { slips: 0, holds: 1, tears: 2 }
 

@@ -21,7 +21,7 @@ export const CAUSES = {
   'blankets-spent': {
     label: 'blankets give no more',
     sign: 'the emboss is shallow all round, and tighter screws change nothing',
-    remedy: 'wash and dry the felts, or lay another in',
+    remedy: 'wash and dry the blankets, or lay another in',
   },
   'over-wiped': {
     label: 'wiped out',
@@ -81,7 +81,7 @@ export const CAUSES = {
   crept: {
     label: 'crept, the blanket pushed',
     sign: 'lines drawn out along the travel, more toward its end',
-    remedy: 'dry felts, trapped under the roller; less pressure, or fewer felts',
+    remedy: 'dry blankets, trapped under the roller; less pressure, or fewer blankets',
   },
   'out-of-register': {
     label: 'out of register',

@@ -4,19 +4,19 @@ import { z } from 'zod'
 export const FEATURES = {
   /** the first test of a weak line: what the pull left in the plate */
   plate: { label: 'Plate after the pull', less: 'lines empty', more: 'ink left in the lines' },
-  line: { label: 'Line strength', less: 'grey', more: 'filled in' },
-  emboss: { label: 'Emboss', less: 'shallow', more: 'cutting' },
+  line: { label: 'Line strength', less: 'weak', more: 'filled in' },
+  emboss: { label: 'Plate mark', less: 'shallow', more: 'cutting the paper' },
   /** what lies on the surface between the lines, apart from what stands in them */
-  tone: { label: 'Film tone', less: 'too little', more: 'too much' },
-  evenness: { label: 'Left to right', less: 'paler at the left', more: 'paler at the right' },
-  edges: { label: 'Edges', less: 'wiped pale', more: 'dirty' },
+  tone: { label: 'Plate tone', less: 'too little', more: 'too much' },
+  evenness: { label: 'Left to right', less: 'pale at the left', more: 'pale at the right' },
+  edges: { label: 'Plate edges', less: 'over-wiped', more: 'dirty' },
   sharpness: { label: 'Sharpness', less: 'doubled to one side', more: 'drawn out along the travel' },
-  register: { label: 'Register', less: 'off to one side', more: 'turned' },
+  register: { label: 'Register', less: 'shifted', more: 'skewed' },
   colour: { label: 'Colour', less: 'too weak', more: 'too strong' },
   dampness: { label: 'Dampness', less: 'too dry', more: 'too wet' },
   whites: { label: 'Whites and margins', less: 'finger marks', more: 'a grey veil' },
   texture: { label: 'Texture', less: 'a screen on this sheet', more: 'a weave all over' },
-  marks: { label: 'Marks', less: 'bare spots', more: 'specks' },
+  marks: { label: 'Spots', less: 'missing ink', more: 'dirt' },
 } as const
 export type Feature = keyof typeof FEATURES
 export const FEATURE_KEYS = Object.keys(FEATURES) as [Feature, ...Feature[]]

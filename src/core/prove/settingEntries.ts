@@ -197,7 +197,7 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
       (value) => `${formatNumber(value, 2)} min`,
       U.dampMinutes,
     ),
-    measured('targetUptakePercent', 'Uptake', paper.targetUptakePercent, percent, U.uptakePercent),
+    measured('targetUptakePercent', 'Moisture', paper.targetUptakePercent, percent, U.uptakePercent),
   ],
   press: (press) => [
     named('name', 'Press', press.name),

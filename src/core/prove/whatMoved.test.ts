@@ -166,8 +166,8 @@ describe('a ladder', () => {
       ['marks', 1],
     ])
     expect([featureWords('line', -1), featureWords('emboss', 0)]).toEqual([
-      'Line strength: grey',
-      'Emboss: as wanted',
+      'Line strength: weak',
+      'Plate mark: as wanted',
     ])
   })
 })

@@ -21,7 +21,7 @@ export const custodyMoveSchema = z
   })
   .superRefine(({ kind, to }, context) => {
     if ((kind === 'publisher' || kind === 'consigned' || kind === 'sold') && !to)
-      context.addIssue({ code: 'custom', path: ['to'], message: 'Say to whom.' })
+      context.addIssue({ code: 'custom', path: ['to'], message: 'Enter the recipient.' })
   })
 export type CustodyMove = z.infer<typeof custodyMoveSchema>
 export const keptCustodySchema = z.strictObject({

@@ -2,7 +2,7 @@
 export const VARIATIONS = {
   alike: 'Every print like the BAT',
   varied: 'Varied by intent',
-  unique: 'Every print one of its own',
+  unique: 'Unique prints (monotypes)',
 } as const
 export type Variation = keyof typeof VARIATIONS
 export const VARIATION_KEYS = Object.keys(VARIATIONS) as [Variation, ...Variation[]]

@@ -11,7 +11,7 @@ export const LAYING_METHODS = {
 export type LayingMethod = keyof typeof LAYING_METHODS
 
 /** How the margins are come by. */
-export const MARGIN_SCHEMES = { centred: 'Centred', weighted: 'Weighted', typed: 'Typed' } as const
+export const MARGIN_SCHEMES = { centred: 'Centred', weighted: 'Weighted', typed: 'Custom' } as const
 export type MarginScheme = keyof typeof MARGIN_SCHEMES
 
 /** What is drawn on the sheet to lay plate and paper by. */

@@ -63,7 +63,7 @@ export function twoPlateRoutes({
       costs: [
         'The second plate must stand inked before the first goes under the roller.',
         'Wet on wet: the second ink takes some of the first with it; put the darker or stiffer ink first.',
-        'The press holds the sheet: nobody else prints meanwhile.',
+        'Ties up the press: nobody else prints meanwhile.',
       ],
       marks: ['corners', 'stops'],
     },

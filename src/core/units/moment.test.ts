@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { dayAndTimeOf, dayOf, isTimeZone, soonOf, timeOf, weekdayOf, writeMoment } from './moment'
+import { dayAndTimeOf, dayOf, isTimeZone, saidDayOf, soonOf, timeOf, weekdayOf, writeMoment } from './moment'
 
 describe('a moment', () => {
   it('falls on the day of where somebody stands', () => {
@@ -21,6 +21,7 @@ describe('a moment', () => {
   it('is written with its zone, and said without', () => {
     expect(writeMoment('2031-05-02T09:04:00.000Z', 'Europe/Lisbon')).toBe('2031-05-02 10:04 Europe/Lisbon')
     expect(soonOf('2031-05-02T09:04:00.000Z', 'Europe/Lisbon')).toBe('Fri 2 May, 10:04')
+    expect(saidDayOf('2031-05-02T23:30:00.000Z', 'Europe/Lisbon')).toBe('3 May 2031')
     expect(timeOf('2031-05-02T23:00:00.000Z', 'Europe/Lisbon')).toBe('00:00')
   })
   it('has a zone this machine knows', () => {

@@ -8,13 +8,16 @@ const PARTS = {
 } as const
 const SHORT = { ...PARTS, year: undefined, month: 'short', day: 'numeric', weekday: 'short' } as const
 
+const SAID = { year: 'numeric', month: 'short', day: 'numeric' } as const
+const KINDS = { parts: PARTS, short: SHORT, said: SAID }
+
 /** Making a format takes longer than a hundred uses of it. */
 const made = new Map<string, Intl.DateTimeFormat>()
-function format(zone: string, kind: 'parts' | 'short'): Intl.DateTimeFormat {
+function format(zone: string, kind: keyof typeof KINDS): Intl.DateTimeFormat {
   const key = `${kind} ${zone}`
   const known = made.get(key)
   if (known) return known
-  const fresh = new Intl.DateTimeFormat('en-GB', { timeZone: zone, ...(kind === 'parts' ? PARTS : SHORT) })
+  const fresh = new Intl.DateTimeFormat('en-GB', { timeZone: zone, ...KINDS[kind] })
   made.set(key, fresh)
   return fresh
 }
@@ -65,6 +68,11 @@ export function weekdayOf(at: string, zone: string): string {
 /** Day and clock. @example dayAndTimeOf('2031-05-02T09:04:00.000Z', 'Europe/Lisbon') // '2031-05-02 10:04' */
 export function dayAndTimeOf(at: string, zone: string): string {
   return `${dayOf(at, zone)} ${timeOf(at, zone)}`
+}
+
+/** A day as one writes it in a sentence. @example saidDayOf('2031-05-02T23:30:00.000Z', 'Europe/Lisbon') // '3 May 2031' */
+export function saidDayOf(at: string, zone: string): string {
+  return format(zone, 'said').format(new Date(at))
 }
 
 /** A moment of these days, as one says it. @example soonOf('2031-05-02T09:04:00.000Z', 'Europe/Lisbon') // 'Fri 2 May, 10:04' */

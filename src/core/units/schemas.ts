@@ -1,7 +1,7 @@
 import { z } from 'zod'
 
 /** A finite number; NaN and infinities are refused at every door. */
-export const finite = z.number({ error: 'expected a finite number' })
+export const finite = z.number({ error: 'enter a number' })
 
 /** A finite number above zero: lengths, masses, thicknesses. */
 export const positive = finite.positive({ error: 'must be more than 0' })
@@ -18,11 +18,11 @@ export const count = finite
 export const label = z
   .string()
   .trim()
-  .min(1, { error: 'must not be empty' })
+  .min(1, { error: 'fill this in' })
   .max(120, { error: 'must be at most 120 characters' })
 
 /** A longer remark: trimmed, may be empty. */
 export const remark = z.string().trim().max(2000, { error: 'must be at most 2000 characters' })
 
 /** A moment as ISO 8601 in UTC, as `Date.toISOString` writes it. */
-export const moment = z.iso.datetime({ error: 'must be a moment such as 2031-04-02T09:30:00.000Z' })
+export const moment = z.iso.datetime({ error: 'enter a date and time' })

@@ -132,7 +132,7 @@ describe('risks', () => {
     const inks = [black, yellow, brown]
     const alone = [between(0, 1)]
     // Black first: yellow is lighter and covers nothing of it.
-    expect(whyThere(0, [0, 1, 2], inks, alone)).toBe('early: its slips can still be wiped off bare plate')
+    expect(whyThere(0, [0, 1, 2], inks, alone)).toBe('early: any overlap still wipes off')
     expect(whyThere(1, [0, 1, 2], inks, alone)).toBe(
       'late: it covers what slipped before, and is dabbed with care',
     )

@@ -182,6 +182,6 @@ export function whyThere(
   const covering = later.filter((other) => inks[other].lightness < inks[ink].lightness)
   if (covering.length > 0)
     return `early: ${covering.map((other) => inks[other].name).join(', ')} ${plural(covering.length, 'is darker and covers', 'are darker and cover')} its slips`
-  if (later.length > 0) return 'early: its slips can still be wiped off bare plate'
+  if (later.length > 0) return 'early: any overlap still wipes off'
   return 'late: it covers what slipped before, and is dabbed with care'
 }

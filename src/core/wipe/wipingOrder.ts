@@ -26,7 +26,7 @@ export const WIPE_MATERIALS = {
   retroussage: { label: 'Retroussage, clean rag', ...USUAL_MATERIAL, isAlwaysClean: true },
   edges: { label: 'Edges and back', isAlwaysClean: true, isBundled: false, hasOneManner: true },
   warm: { label: 'Warm again', isAlwaysClean: true, isBundled: false, hasOneManner: true },
-  fingers: { label: 'Fingers clean', isAlwaysClean: true, isBundled: false, hasOneManner: true },
+  fingers: { label: 'Clean fingers', isAlwaysClean: true, isBundled: false, hasOneManner: true },
 } as const satisfies Record<string, MaterialFacts>
 export type WipeMaterial = keyof typeof WIPE_MATERIALS
 export const CLEANLINESS = { dirty: 'dirty', medium: 'medium', clean: 'clean' } as const
@@ -36,7 +36,7 @@ export const BUNDLES = { smooth: 'smooth, no folds', loose: 'loose', finger: 'ro
 export const DIRECTIONS = {
   across: 'across the lines',
   along: 'along the lines',
-  round: 'in rounds',
+  round: 'in circles',
 } as const
 export const PRESSURES = { skim: 'skim', even: 'even', firm: 'firm' } as const
 const oneOf = <K extends string>(words: Record<K, string>) => z.enum(Object.keys(words) as [K, ...K[]])

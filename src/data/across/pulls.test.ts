@@ -90,7 +90,7 @@ describe('what is said of a pull', () => {
     const add = (event: object, pullId = 'proof-1') =>
       addEvents(job.id, job.revision, { pullId, events: [event as never], by, why: '' }, at(5))
     await expect(add({ kind: 'decision', decision: 'rejected', reason: '', fate: null })).rejects.toThrow(
-      'Say what is wrong',
+      'Choose what is wrong',
     )
     await expect(add({ kind: 'reading', quantity: 'plateC', value: 400 })).rejects.toThrow('must be within')
     await expect(add({ kind: 'decision', decision: 'accepted', reason: '', fate: null })).rejects.toThrow(

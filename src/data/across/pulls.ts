@@ -163,7 +163,7 @@ export async function addEvents(
       const amends = standing.has(subject)
       if (amends && !why)
         throw new FieldError([
-          { field: 'why', message: 'Say why: the first entry stays, and this is kept beside it.' },
+          { field: 'why', message: 'Enter a reason. The first entry is kept beside this one.' },
         ])
       await tables.pull_events.create(
         { jobId, pullId: id, subject, event, at, by, why: amends ? why : null },

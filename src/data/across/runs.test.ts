@@ -89,7 +89,7 @@ describe('a second run', () => {
         { sheet: 2, runPosition: 1, mark: 'lost', why: '', by: 'Ida Quill' },
         at(30),
       ),
-    ).rejects.toThrow('Say what became of it')
+    ).rejects.toThrow('Enter what became of it')
     await expect(
       markSheet(
         job.id,
@@ -243,9 +243,7 @@ describe('sorting and the end of the plate', () => {
     await keepSorting(job.id, numbering, at(30))
     expect(await loadSorting(job.id)).toEqual(numbering)
     const credited = await keepCredits(job.id, job.revision, [{ role: 'Printed by', name: 'Tam Brocket' }])
-    await expect(keepCredits(job.id, credited, [{ role: ' ', name: 'Tam' }])).rejects.toThrow(
-      'must not be empty',
-    )
+    await expect(keepCredits(job.id, credited, [{ role: ' ', name: 'Tam' }])).rejects.toThrow('fill this in')
     await giveNumbers(job.id, credited, numbering, at(40))
     const signed = await loadJob(job.slug)
     expect(signed.prints.map(({ mark }) => mark)).toEqual(['1/1', '1/1', 'BAT'])

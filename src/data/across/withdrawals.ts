@@ -44,7 +44,7 @@ export async function withdrawWithin(
   const kept = whyKept(record.pulls[place], record)
   if (kept) throw new FieldError([{ field: '', message: `It stays: ${kept}` }])
   if (!why && isFollowed(pullId, record.pulls))
-    throw new FieldError([{ field: 'why', message: 'Say why: another was pulled after it.' }])
+    throw new FieldError([{ field: 'why', message: 'Enter a reason: another was pulled after it.' }])
   const { events: _, ...pull } = filedPullSchema.parse(record.pulls[place])
   await tables.withdrawn_pulls.create({ ...pull, jobId, at, by, why }, { transaction })
   await tables.pulls.destroy({ where: { jobId, id: pullId }, transaction })

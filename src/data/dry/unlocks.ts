@@ -15,7 +15,7 @@ export async function unlockNumbers(
   const why = input.why.trim()
   const by = label.safeParse(input.by)
   const missing = [
-    ...(why ? [] : [{ field: 'why', message: 'Say why: what the numbers were stays written beside it.' }]),
+    ...(why ? [] : [{ field: 'why', message: 'Enter a reason. The earlier numbers are kept in the log.' }]),
     ...(by.success ? [] : [{ field: 'by', message: by.error.issues[0].message }]),
   ]
   if (!by.success || missing.length > 0) throw new FieldError(missing)

@@ -48,7 +48,9 @@ export async function keepCard(input: KeepCard, at: string): Promise<{ id: strin
     const before = await readVersion(tables, cardId, transaction)
     if (JSON.stringify(before.mix) === JSON.stringify(mix)) return { id: cardId, version: before.version }
     if (!why)
-      throw new FieldError([{ field: 'why', message: 'Say why: the earlier version stays on the card.' }])
+      throw new FieldError([
+        { field: 'why', message: 'Enter a reason. The earlier version is kept on the card.' },
+      ])
     await tables.card_versions.create(
       { cardId, version: before.version + 1, mix, why, by, at },
       { transaction },

@@ -8,7 +8,7 @@ export async function keepArtwork(jobId: string, input: Artwork, at: string): Pr
   const artwork = artworkSchema.parse(input)
   await write(async (tables, transaction) => {
     if ((await tables.images.count({ where: { id: artwork.imageId }, transaction })) === 0)
-      throw new FieldError([{ field: 'imageId', message: 'This picture was not kept; choose it again.' }])
+      throw new FieldError([{ field: 'imageId', message: 'Upload failed: choose the picture again.' }])
     await tables.artworks.upsert({ jobId, artwork, at }, { transaction })
   })
 }

@@ -42,7 +42,7 @@ export async function setStatePicture(
 ): Promise<number> {
   return changeJob(jobId, revision, async ({ tables, transaction }) => {
     if ((await tables.images.count({ where: { id: label.parse(imageId) }, transaction })) === 0)
-      throw new FieldError([{ field: 'imageId', message: 'This picture was not kept; choose it again.' }])
+      throw new FieldError([{ field: 'imageId', message: 'Upload failed: choose the picture again.' }])
     const [changed] = await tables.plate_states.update({ imageId }, { where: { jobId, state }, transaction })
     if (changed === 0)
       throw new FieldError([{ field: 'state', message: 'The plate has no such state; set the plate first.' }])

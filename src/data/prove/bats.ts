@@ -74,9 +74,7 @@ export async function approveBat(
           .map((run) => ({ ...run, proofPullId: run.proofPullId ?? before.proofPullId }))
       : []
     if (runsBefore.some((run) => run.position === position) && !reason)
-      throw new FieldError([
-        { field: 'reason', message: 'Say why: the earlier version stays, and this one takes its place.' },
-      ])
+      throw new FieldError([{ field: 'reason', message: 'Enter a reason. The earlier version is kept.' }])
     await tables.bats.create(
       {
         jobId,

@@ -140,7 +140,7 @@ export function DryStation({
               label="In which place"
               value={placeId}
               options={[
-                ['', 'not kept account of'],
+                ['', 'no rack chosen'],
                 ...places.map((one) => [one.id, `${one.name}, ${placesFree(one, loads)} free`] as const),
               ]}
               problem={problemAt(problems, 'drying.place')}
@@ -160,13 +160,13 @@ export function DryStation({
             />
             <PersonField did="Laid by" problem={problemAt(problems, 'drying.by')} />
             <Button onClick={() => void lay()} disabled={acceptedPulls.length === 0}>
-              Laid to dry now
+              Start drying
             </Button>
             <p className="text-sm text-muted sm:col-span-2 xl:col-span-6">
               {DRYING_METHODS[method].note} Sort dry prints only: a wet print reads darker and the damp sheet
               is larger.{' '}
               <Link href="/drying" className="underline underline-offset-4">
-                Where prints dry
+                Drying racks
               </Link>
             </p>
           </section>
@@ -185,8 +185,8 @@ export function DryStation({
         </>
       )}
       {unlocks.length > 0 && (
-        <section aria-label="Numbers taken back" className="mt-4 border-t border-line pt-2 text-sm">
-          <h2 className="station-title">Numbers taken back</h2>
+        <section aria-label="Numbering undone" className="mt-4 border-t border-line pt-2 text-sm">
+          <h2 className="station-title">Numbering undone</h2>
           <ol>
             {unlocks.map(({ at, by, why, marks }) => (
               <li key={at} className="border-t border-line py-1">

@@ -33,7 +33,7 @@ export function SigningWishes({
         />
       </div>
       <TextField
-        label="Printer who signs imp."
+        label="Printer’s name (imp.)"
         value={signing.imp}
         placeholder="nobody"
         onText={(imp) => onSigning({ ...signing, imp: imp.slice(0, 120) })}

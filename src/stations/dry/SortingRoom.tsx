@@ -171,7 +171,7 @@ export default function SortingRoom({
       <SortingLanes lanes={lanes} plate={plate} batPullId={batProof?.id ?? null} onMove={move} />
       <p className="mt-2 text-sm text-muted">
         Each is drawn from what was seen of it: lighter or darker by the eye, a diamond where a fault lies.
-        “Off” counts tolerances from the BAT. Drag them, or use the list under each.
+        “Off” counts tolerances: 1 off is as far as the BAT allows. Drag them, or use the list under each.
         {setAside.length > 0
           ? ` ${setAside.length} set aside or open: ${plural(setAside.length, 'it gets', 'they get')} no number.`
           : ''}
@@ -191,12 +191,12 @@ export default function SortingRoom({
           </Button>
         )}
         <Dialog
-          title="Give the numbers?"
+          title="Number the edition?"
           open={asking}
           onOpenChange={setAsking}
           trigger={
             <Button look="main" disabled={inTheWay.length > 0}>
-              Give the numbers…
+              Number the edition…
             </Button>
           }
         >

@@ -28,7 +28,7 @@ export function StruckPlate({ cancellation }: { cancellation: Pull | null }) {
   if (cancellation)
     return (
       <p className="mt-4 border-t border-line pt-2">
-        The plate is struck: {readPull(cancellation).cancelled}. Cancellation proof pulled{' '}
+        The plate is cancelled: {readPull(cancellation).cancelled}. Cancellation proof pulled{' '}
         {writeMoment(cancellation.pulledAt, cancellation.zone)} by {cancellation.hands.inked}.
       </p>
     )
@@ -57,7 +57,7 @@ export function StruckPlate({ cancellation }: { cancellation: Pull | null }) {
       onOpenChange={setOpen}
       trigger={
         <Button look="quiet" className="mt-3 ml-3">
-          Strike the plate…
+          Cancel the plate…
         </Button>
       }
     >
@@ -66,7 +66,7 @@ export function StruckPlate({ cancellation }: { cancellation: Pull | null }) {
         here; or store the plate and leave this.
       </p>
       <TextField
-        label="How it was struck"
+        label="How it was cancelled"
         value={how}
         onText={setHow}
         problem={problemAt(problems, 'cancellation.how')}
@@ -78,7 +78,7 @@ export function StruckPlate({ cancellation }: { cancellation: Pull | null }) {
       />
       <Problems problems={problems} except={['cancellation.how', 'cancellation.hands.inked']} />
       <Button look="main" className="mt-4" disabled={busy} onClick={() => void strike()}>
-        The cancellation proof is pulled
+        Record the cancellation proof
       </Button>
     </Dialog>
   )

@@ -26,12 +26,12 @@ export function UnlockNumbers() {
   }
   return (
     <Dialog
-      title="Take the numbers back?"
+      title="Undo the numbering?"
       open={open}
       onOpenChange={setOpen}
       trigger={
         <Button look="quiet" className="mt-3">
-          Take the numbers back…
+          Undo the numbering…
         </Button>
       }
     >
@@ -43,7 +43,7 @@ export function UnlockNumbers() {
       <PersonField did="Taken back by" problem={problemAt(problems, 'by')} />
       <Problems problems={problems} except={['why', 'by']} />
       <Button look="main" className="mt-4" onClick={() => void unlock()}>
-        Take the numbers back
+        Undo the numbering
       </Button>
     </Dialog>
   )

@@ -24,7 +24,7 @@ import { Problems } from '../across/pull/Problems'
 import { RejectForm } from './RejectForm'
 
 const JUDGE_KEYS: KeyNames = [
-  ['Enter', 'It matches: accepted'],
+  ['Enter', 'It Match: accepted'],
   ['− and +', 'It is lighter, darker'],
 ]
 
@@ -72,7 +72,7 @@ export function AfterPull({ pull, passes, busy, problems, onAdd }: AfterPullProp
   return (
     <section aria-label={`Pull ${pull.number}`}>
       <h2 ref={heading} tabIndex={-1} className="station-title outline-none">
-        Pull {pull.number}: copy its moment onto the sheet
+        Pull {pull.number}: pencil this time on the back, outside the plate
       </h2>
       <p className="far-number my-3 text-4xl">{writeMoment(pull.pulledAt, pull.zone)}</p>
       {eye === null ? (
@@ -83,7 +83,7 @@ export function AfterPull({ pull, passes, busy, problems, onAdd }: AfterPullProp
               is lighter
             </Button>
             <Button look="main" className={big} disabled={busy} onClick={() => decide('accepted', 'same')}>
-              matches: accept
+              Match: accept
             </Button>
             <Button className={big} disabled={busy} onClick={() => judge('darker')}>
               is darker
@@ -139,11 +139,11 @@ export function AfterPull({ pull, passes, busy, problems, onAdd }: AfterPullProp
         })}
       </fieldset>
       {read.length > 0 && eye === null && (
-        <p className="text-sm text-muted">Readings are kept with “matches”, or:</p>
+        <p className="text-sm text-muted">Accepting also saves the readings, or:</p>
       )}
       {read.length > 0 && (
         <Button disabled={busy} onClick={() => void onAdd(read).then((kept) => kept && setReadings({}))}>
-          Keep {counted(read.length, 'reading')}
+          Save {counted(read.length, 'reading')}
         </Button>
       )}
       <RejectForm busy={busy} onReject={(event) => void onAdd([...read, ...judged, event])} />

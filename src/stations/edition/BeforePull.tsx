@@ -68,7 +68,7 @@ export function BeforePull({
         Before pull {next}
       </h2>
       {differences.length === 0 ? (
-        <p>The bench stands as the BAT.</p>
+        <p>Every setting is as at the BAT.</p>
       ) : (
         <ul className="my-2" aria-label="Settings that differ from the BAT">
           {differences.map(({ key, words, wayBack }) => (
@@ -81,7 +81,7 @@ export function BeforePull({
       )}
       <div className="my-3 grid gap-3 sm:grid-cols-2">
         <PersonField did="Inked and wiped by" problem={problemAt(problems, 'person')} />
-        <TextField label="Lays the sheet" value={laid} onText={onLaid} placeholder={person} />
+        <TextField label="Sheet laid by" value={laid} onText={onLaid} placeholder={person} />
       </div>
       <p>
         {/* A page of its own, which this device can keep. */}

@@ -39,7 +39,7 @@ export function Holding({ pulls, series }: { pulls: readonly Pull[]; series: rea
   const hands = handsOfEdition(pulls, series)
   const most = mostReadings(pulls, series)
   return (
-    <section aria-label="How it holds" className="mb-4 grid gap-2">
+    <section aria-label="Consistency" className="mb-4 grid gap-2">
       {drifts.map(({ words, likely, quantity }) => (
         <div key={quantity + words} role="status" className="border-l-4 border-text bg-raised p-3">
           <p className="font-semibold">◆ {words}</p>

@@ -56,7 +56,7 @@ export function PullTable({ pulls, lastPullId, busy, locked, onAdd, onWithdraw }
               Pull
             </th>
             <th scope="col" className="font-normal">
-              Moment
+              Time pulled
             </th>
             <th scope="col" className="font-normal">
               Eye
@@ -72,10 +72,10 @@ export function PullTable({ pulls, lastPullId, busy, locked, onAdd, onWithdraw }
               </th>
             )}
             <th scope="col" className="font-normal">
-              Hand
+              Printer
             </th>
             <th scope="col" className="font-normal">
-              Stands as
+              Decision
             </th>
             {!locked && (
               <th scope="col">
@@ -187,7 +187,7 @@ function AmendDialog({
         value={why}
         onText={setWhy}
         problem={
-          asked && !why.trim() ? 'Say why: the first entry stays, and this is kept beside it.' : undefined
+          asked && !why.trim() ? 'Enter a reason. The first entry is kept beside this one.' : undefined
         }
       />
       <div className="mt-3 flex gap-2">

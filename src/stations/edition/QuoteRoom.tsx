@@ -194,8 +194,8 @@ export function QuoteRoom({
             </tbody>
           </table>
           <p className="mt-2 text-xs text-muted">
-            Costs, not prices: what is asked is yours to say. What must be disclosed with an edition differs
-            from place to place.
+            These are costs; set your own price. What must be disclosed with an edition differs from place to
+            place.
           </p>
         </div>
       )}

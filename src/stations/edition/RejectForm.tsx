@@ -27,14 +27,14 @@ export function RejectForm({
           value={reason}
           options={[['', 'choose…'], ...REJECT_REASONS.map((word) => [word, word] as const)]}
           onPick={setReason}
-          problem={asked && !reason ? 'Say what is wrong with it.' : undefined}
+          problem={asked && !reason ? 'Choose what is wrong with it.' : undefined}
         />
         <SelectField
           label="What becomes of the sheet"
           value={fate}
           options={[['', 'choose…'], ...Object.entries(FATES)]}
           onPick={(value) => setFate(value as Fate)}
-          problem={asked && !fate ? 'Say what becomes of the sheet.' : undefined}
+          problem={asked && !fate ? 'Choose what becomes of the sheet.' : undefined}
         />
       </div>
       <Button

@@ -70,7 +70,7 @@ function Weighing({ jobId }: { jobId: string }) {
   return (
     <>
       <fieldset className="mt-6 grid grid-cols-2 gap-3 border-t border-line pt-2">
-        <legend className="text-sm text-muted">From the scale</legend>
+        <legend className="text-sm text-muted">By weighing the ink</legend>
         <NumberField
           label="Put on the slab"
           unit="g"
@@ -95,7 +95,7 @@ function Weighing({ jobId }: { jobId: string }) {
         />
         <PersonField did="Weighed by" problem={problemAt(problems, 'by')} />
         <Button className="self-end" onClick={() => void keep()}>
-          Keep the weighing
+          Save the weighing
         </Button>
       </fieldset>
       <Problems problems={problems} except={['grams', 'pulls', 'returnedGrams', 'by']} />
@@ -142,7 +142,7 @@ function WhatToMix({
       {plate && (
         <p className="mt-3 text-sm">
           {back === null || need.gramsPerPull === null
-            ? `About ${formatGrams(estimatePutOn(plate.widthMm, plate.heightMm), 1)} is put on, of which about ${formatNumber(100 * USUALLY_RETURNED, 0)} % is carded back to the slab (from memory: weigh what you scrape back).`
+            ? `About ${formatGrams(estimatePutOn(plate.widthMm, plate.heightMm), 1)} is put on, of which about ${formatNumber(100 * USUALLY_RETURNED, 0)} % is carded back to the slab (typical: weigh what you scrape back).`
             : `${formatGrams(need.gramsPerPull / (1 - back), 2)} is put on, of which ${formatNumber(100 * back, 0)} % is carded back to the slab, as weighed.`}{' '}
           That much more lies on the slab while you work.
         </p>
@@ -246,8 +246,8 @@ export function AmountRoom({ weighings }: { weighings: PotWeighing[] }) {
             </p>
           )}
           <p className="text-sm text-muted sm:col-span-2">
-            Ink taken as 1.1 g/cm³, from memory. Far too much is the usual mistake: weigh the pot before and
-            after a few pulls.
+            Ink taken as 1.1 g/cm³ (typical value). Far too much is the usual mistake: weigh the pot before
+            and after a few pulls.
           </p>
         </section>
       </div>

@@ -147,7 +147,7 @@ export function CardRoom({
           )}
         </div>
         <div className="screen-only grid content-start gap-6">
-          <section aria-label="Keep on a card" className="grid gap-3">
+          <section aria-label="Save on a card" className="grid gap-3">
             <h2 className="station-title">
               {onCard
                 ? `On card “${card?.name ?? value.name}”, version ${value.card!.version}`
@@ -172,7 +172,7 @@ export function CardRoom({
             <div className="flex flex-wrap gap-3">
               {!onCard && (
                 <Button look="main" onClick={() => void keep()}>
-                  {card ? `Keep as version ${card.versions.at(-1)!.version + 1}` : 'Keep on a card'}
+                  {card ? `Save as version ${card.versions.at(-1)!.version + 1}` : 'Save on a card'}
                 </Button>
               )}
               {onCard && (

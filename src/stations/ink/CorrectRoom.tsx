@@ -199,7 +199,7 @@ export function CorrectRoom({
               })
             }
           >
-            {batch.measured ? 'Find the smallest correction' : 'Read the batch first'}
+            Find the smallest correction
           </Button>
           {done !== null && (
             <div className="sm:col-span-2">
@@ -240,7 +240,7 @@ export function CorrectRoom({
                       </b>
                     )}
                   </p>
-                  <Button onClick={() => void add()}>Added: keep it on the batch</Button>
+                  <Button onClick={() => void add()}>Added: save it on the batch</Button>
                 </>
               )}
             </div>

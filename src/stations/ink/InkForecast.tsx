@@ -65,17 +65,17 @@ export function InkForecast({
       {film && (
         <div className="mt-3 grid gap-3 sm:grid-cols-2">
           <SelectField
-            label="On which paper?"
+            label="Paper"
             value={paper?.id ?? ''}
             options={papers.map(({ id, name }) => [id, name])}
             onPick={setPaperId}
           />
           <SelectField
-            label="Over what?"
+            label="Printed over"
             value={overId}
             options={[
               ['', 'the bare paper'],
-              ...inks.map(({ id, name }) => [id, `an earlier run in ${name}`] as const),
+              ...inks.map(({ id, name }) => [id, `a dry layer of ${name}`] as const),
             ]}
             onPick={setOverId}
           />

@@ -11,7 +11,7 @@ export const InkRooms = () => (
       ['correct', 'Correct'],
       ['stiffness', 'Stiffness'],
       ['amount', 'Amount'],
-      ['card', 'Card'],
+      ['card', 'Recipe card'],
     ]}
   />
 )

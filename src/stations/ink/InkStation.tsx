@@ -112,7 +112,7 @@ export function InkStation({
             </p>
           )}
           <SelectField
-            label="Add an ink from the shelf"
+            label="Add an ink"
             anchor="mix-add"
             value=""
             className="mt-2 max-w-72"
@@ -154,7 +154,7 @@ export function InkStation({
               ),
             )}
             <NumberField
-              label="Counted into a puddle of"
+              label="Drops go into"
               unit="g"
               value={value.puddleGrams}
               onValue={(puddleGrams) => change({ puddleGrams })}
@@ -172,7 +172,7 @@ export function InkStation({
               problem={problemAt(kept.problems, 'batchGrams')}
             />
             <NumberField
-              label="A pull uses up"
+              label="Ink used a pull"
               unit="g"
               digits={2}
               value={value.gramsPerPull}

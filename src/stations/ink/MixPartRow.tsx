@@ -32,7 +32,7 @@ export function MixPartRow({
   const most = Math.max(SLIDER_PARTS, Math.ceil(largest / 10) * 15)
   const off = held === null ? 0 : Math.round(share) - Math.round(held.share)
   return (
-    <li className="grid grid-cols-[1fr_auto] items-end gap-x-3 border-b border-line py-1.5 sm:grid-cols-[8rem_1fr_6rem_2.5rem_4rem_2.75rem] sm:items-center">
+    <li className="grid grid-cols-[1fr_auto] items-end gap-x-3 border-b border-line py-1.5 sm:grid-cols-[6.5rem_minmax(4rem,1fr)_4.5rem_2.5rem_3.75rem_2.75rem] sm:items-center">
       <span className="font-medium">{part.name}</span>
       <span className="relative order-last col-span-2 flex h-11 items-center sm:order-none sm:col-span-1">
         <input
@@ -58,7 +58,7 @@ export function MixPartRow({
         label={`${part.name}, parts`}
         value={part.parts}
         onValue={(next) => next !== null && next >= 0 && onParts(next)}
-        className="w-24 [&_label]:sr-only"
+        className="w-18 [&_label]:sr-only"
       />
       <span
         className={`condensed hidden text-right sm:block ${off === 0 ? 'text-muted' : 'font-semibold text-signal'}`}

@@ -103,9 +103,9 @@ export function RecipeRoom({
         />
         <section aria-label="How to match" className="grid content-start gap-3 sm:grid-cols-2">
           <div className="sm:col-span-2">
-            <p className="mb-0.5 text-sm text-muted">To be met at</p>
+            <p className="mb-0.5 text-sm text-muted">Match at film thickness</p>
             <Choice<FilmKey>
-              label="To be met at"
+              label="Match at film thickness"
               value={film}
               options={FILM_THICKNESSES.map(
                 ({ key, label, micrometres }) => [key, `${label}, ${micrometres} µm`] as const,
@@ -114,13 +114,13 @@ export function RecipeRoom({
             />
           </div>
           <SelectField
-            label="Inks in one recipe, at the most"
+            label="Most inks in a recipe"
             value={most}
             options={['1', '2', '3', '4'].map((n) => [n, n])}
             onPick={setMost}
           />
           <NumberField
-            label="Batch, at the most"
+            label="Most to mix"
             unit="g"
             value={grams}
             onValue={setGrams}
@@ -133,7 +133,7 @@ export function RecipeRoom({
             }
           />
           <SelectField
-            label="The scale shows steps of"
+            label="Scale resolution"
             value={stepGrams}
             options={[
               ['0.01', '0.01 g'],
@@ -184,7 +184,7 @@ export function RecipeRoom({
               })
             }
           >
-            {target ? 'Find recipes' : 'Choose a target first'}
+            Find recipes
           </Button>
           {done !== null && (
             <div className="sm:col-span-2">

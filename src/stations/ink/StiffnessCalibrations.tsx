@@ -82,8 +82,8 @@ export function StiffnessCalibrations({ calibration }: { calibration: InkCalibra
           onClick={() => dripTimes.success && void keep({ halvingC: halvingStep(dripTimes.data) })}
         >
           {dripTimes.success
-            ? `Keep: halves every ${formatCelsiusStep(halvingStep(dripTimes.data))}`
-            : 'Keep the halving step'}
+            ? `Save: halves every ${formatCelsiusStep(halvingStep(dripTimes.data))}`
+            : 'Save the halving step'}
         </Button>
       </fieldset>
       <fieldset className="grid grid-cols-2 items-end gap-3 border-t border-line pt-2">
@@ -101,7 +101,7 @@ export function StiffnessCalibrations({ calibration }: { calibration: InkCalibra
           disabled={drops === null || drops <= 0 || drops > 20}
           onClick={() => void keep({ dropGrams: drops! / 20 })}
         >
-          Keep the drop
+          Save the drop
         </Button>
       </fieldset>
       <fieldset className="grid grid-cols-2 gap-3 border-t border-line pt-2 sm:grid-cols-3">
@@ -132,7 +132,7 @@ export function StiffnessCalibrations({ calibration }: { calibration: InkCalibra
           disabled={!oilPas || oilPas <= 0}
           onClick={() => void keep({ thinOilPas: oilPas! })}
         >
-          {oilPas && oilPas > 0 ? `Keep: light oil ${formatNumber(oilPas, 2)} Pa·s` : 'Keep the oil'}
+          {oilPas && oilPas > 0 ? `Save: light oil ${formatNumber(oilPas, 2)} Pa·s` : 'Save the oil'}
         </Button>
       </fieldset>
       <fieldset className="grid grid-cols-2 gap-3 border-t border-line pt-2 sm:grid-cols-4">
@@ -171,7 +171,7 @@ export function StiffnessCalibrations({ calibration }: { calibration: InkCalibra
           disabled={!cooling.success}
           onClick={() => cooling.success && void keep({ coolingTauMinutes: coolingMinutes(cooling.data) })}
         >
-          Keep how it cools
+          Save how it cools
         </Button>
       </fieldset>
       <Problems problems={problems} />

@@ -149,7 +149,7 @@ export function StiffnessRoom({
             />
             <Figure
               value={holds === null ? '—' : `${formatNumber(holds, holds < 2 ? 1 : 0)} min`}
-              label="holds it off the heat"
+              label="before the plate is too cool"
               note={onItsWay && !onItsWay.isTimed ? 'by metal and thickness: time your own' : undefined}
             />
           </div>
@@ -193,8 +193,7 @@ export function StiffnessRoom({
             How this came about
           </Sum>
           <p className="text-sm text-muted">
-            ln η = Σ w ln η. Viscosity is not tack, and solids such as magnesium do not follow the rule.
-            Measure worked-up ink.
+            Viscosity is not tack, and solids such as magnesium do not follow the rule. Measure worked-up ink.
           </p>
         </section>
         <StiffnessCalibrations calibration={calibration} />

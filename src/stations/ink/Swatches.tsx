@@ -70,7 +70,7 @@ export function Swatches({ forecast, paperName }: { forecast: MixForecast | null
         </tbody>
       </table>
       <figcaption className="mt-1 text-xs text-muted">
-        A forecast (Kubelka–Munk, film over paper), on an uncalibrated screen. Pull a dab before you trust it.
+        Estimated colour, on an uncalibrated screen. Test with a dab.
       </figcaption>
     </figure>
   )

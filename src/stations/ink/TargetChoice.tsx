@@ -20,10 +20,10 @@ import { SpectrumReading } from './SpectrumReading'
 import { Swatch } from './Swatch'
 
 const WAYS = [
-  ['patch', 'a patch, measured'],
+  ['patch', 'measured patch'],
   ['lab', 'L*a*b*'],
-  ['picture', 'a spot in a picture'],
-  ['card', 'another card'],
+  ['picture', 'colour from a photo'],
+  ['card', 'another recipe'],
 ] as const
 type Way = (typeof WAYS)[number][0]
 

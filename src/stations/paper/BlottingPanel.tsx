@@ -65,7 +65,7 @@ export function BlottingPanel({ paperId, blottings, uptake, targetPercent }: Blo
       {wanted === 0 && <p>No blotting: it is not wetter than wanted.</p>}
       <p className="text-sm text-muted">
         {share === null
-          ? 'Weigh a sheet, blot it, weigh it again: then the strokes are reckoned.'
+          ? 'Weigh a sheet, blot it, weigh it again: then the number of strokes is calculated.'
           : `One stroke takes ${formatNumber(100 * (1 - share), 1)} % of its water, by ${counted(withTool.length, 'sheet')}.`}
       </p>
       <SelectField
@@ -84,7 +84,7 @@ export function BlottingPanel({ paperId, blottings, uptake, targetPercent }: Blo
         />
         <div>
           <Button disabled={uptake === null} onClick={() => setBefore(uptake)}>
-            {before === null ? 'Weighed before blotting' : `Before: ${formatNumber(before, 1)} %`}
+            {before === null ? 'Record weight before blotting' : `Before: ${formatNumber(before, 1)} %`}
           </Button>
         </div>
       </div>
@@ -93,7 +93,7 @@ export function BlottingPanel({ paperId, blottings, uptake, targetPercent }: Blo
         disabled={!paperId || before === null || strokes === null || uptake === null}
         onClick={() => void keep()}
       >
-        Keep this blotting
+        Save this blotting
       </Button>
     </section>
   )

@@ -79,14 +79,14 @@ export function DampingPanel({
                 ; look for mould from <b>{moment(plan.lookForMouldFrom)}</b>
               </>
             )}
-            . Times by the usual, from memory.
+            . Typical times.
           </>
         ) : (
-          'Say when they were damped, and the window in which they are good stands here.'
+          'Press “Damped now” to see when the paper is ready, and until when.'
         )}
       </p>
       <Button onClick={() => setDampedAt(new Date().toISOString())}>
-        {isDamped ? 'Damped anew now' : 'Damped now'}
+        {isDamped ? 'Damped again' : 'Damped now'}
       </Button>
       {plan.interleaves > 0 && (
         <>

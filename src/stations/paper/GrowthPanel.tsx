@@ -78,7 +78,7 @@ export function GrowthPanel({ paperId, sheet, grain, marks, secondRunGrams }: Gr
         )}
         <p className="text-sm text-muted">
           {growth.alongFrom + growth.acrossFrom === 0
-            ? 'Usual values, from memory: measure two marks dry and damp.'
+            ? 'Typical values: measure two marks dry and damp.'
             : `Marks measured: ${growth.alongFrom} along, ${growth.acrossFrom} across.`}
         </p>
       </div>
@@ -110,7 +110,7 @@ export function GrowthPanel({ paperId, sheet, grain, marks, secondRunGrams }: Gr
         <div className="sm:col-span-2">
           <Problems problems={problems} except={['dryMm', 'dampMm']} />
           <Button disabled={!paperId || dampMm === null} onClick={() => void keep()}>
-            Keep these marks
+            Save these marks
           </Button>
         </div>
       </div>

@@ -7,8 +7,8 @@ export const PaperRooms = () => (
     label="Paper room"
     rooms={[
       ['', 'Sheet'],
-      ['tearing', 'Tear & growth'],
-      ['day', 'The day'],
+      ['tearing', 'Tearing & stretch'],
+      ['day', 'Day plan'],
     ]}
   />
 )

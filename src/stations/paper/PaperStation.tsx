@@ -116,7 +116,7 @@ export function PaperStation({
             ]}
             hint={
               stocked && forThis < need.sheets
-                ? `◆ ${stocked.sheetsLeft} sheets left by the book${others.length > 0 ? `, ${stocked.sheetsLeft - forThis} kept back for ${others.map(({ title }) => title).join(', ')}` : ''}; ${need.sheets} wanted here.`
+                ? `◆ ${stocked.sheetsLeft} sheets left by the book${others.length > 0 ? `, ${stocked.sheetsLeft - forThis} reserved for ${others.map(({ title }) => title).join(', ')}` : ''}; ${need.sheets} wanted here.`
                 : stocked?.note
             }
             onPick={(id) => {
@@ -175,7 +175,7 @@ export function PaperStation({
           />
           <div className="grid grid-cols-2 gap-2">
             <NumberField
-              label="or pounds"
+              label="Basis weight, lb"
               digits={0}
               value={value.gsm ? convertPaperWeight({ gsm: value.gsm, basis }).pounds : null}
               onValue={(pounds) =>
@@ -185,7 +185,7 @@ export function PaperStation({
               }
             />
             <SelectField
-              label="of basis"
+              label="Basis size"
               value={basis}
               options={Object.keys(BASIS_SIZES_IN).map((key) => [key, key])}
               hint={`${BASIS_SIZES_IN[basis].join(' × ')} in`}
@@ -210,7 +210,7 @@ export function PaperStation({
             />
           </div>
           <NumberField
-            label="Damp for"
+            label="Soak time"
             unit="minutes"
             digits={2}
             value={value.dampMinutes}
@@ -218,7 +218,7 @@ export function PaperStation({
             problem={problemAt(kept.problems, 'dampMinutes')}
           />
           <NumberField
-            label="Water wanted"
+            label="Moisture"
             unit="% of dry weight"
             digits={0}
             value={value.targetUptakePercent}
@@ -269,7 +269,7 @@ export function PaperStation({
             <Figure
               name="water-taken-up"
               value={uptake === null ? '—' : `${formatNumber(uptake, 1)} %`}
-              label="Water taken up"
+              label="Moisture"
               note={
                 uptake === null || value.targetUptakePercent === null
                   ? 'Weigh the sheet after blotting.'
@@ -310,6 +310,6 @@ const UPTAKE_TOLERANCE = 5
 function judge(uptake: number, target: number, method: DampingMethod | null): string {
   const off = uptake - target
   if (Math.abs(off) <= UPTAKE_TOLERANCE) return 'Ready: as wanted.'
-  if (off > 0) return `${formatNumber(off, 0)} points wetter: blot again.`
-  return `${formatNumber(-off, 0)} points drier: ${method === 'damp-pack' ? 'leave it in the pack' : 'back into the water'}.`
+  if (off > 0) return `${formatNumber(off, 0)} points too wet: blot again.`
+  return `${formatNumber(-off, 0)} points too dry: ${method === 'damp-pack' ? 'leave it in the pack' : 'back into the water'}.`
 }

@@ -95,13 +95,13 @@ export function SoakCurve({
       ) : (
         <p className="text-sm text-muted">
           {points.length < 2
-            ? 'Keep two weigh-ins at different times, and the curve is fitted.'
+            ? 'Save two weigh-ins at different times, and the curve is fitted.'
             : `The weigh-ins ${input.error!.issues[0].message}.`}
         </p>
       )}
       {curve && (
         <CurveChart
-          title="Water taken up, %"
+          title="Moisture, %"
           unit="min"
           from={0}
           to={last / 60}
@@ -134,7 +134,7 @@ export function SoakCurve({
           problem={problemAt(problems, 'seconds')}
         />
         <Button disabled={!paperId || dampGrams === null} onClick={() => void keep()}>
-          Keep this weigh-in
+          Save this weigh-in
         </Button>
       </div>
       <Button

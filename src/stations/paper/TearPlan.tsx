@@ -92,13 +92,7 @@ export function TearPlan({ piece, need }: TearPlanProps) {
               onPick={setTurn}
             />
           </div>
-          <NumberField
-            label="Lost at a tear"
-            unit="mm"
-            value={gapMm}
-            onValue={setGap}
-            problem={at('gapMm')}
-          />
+          <NumberField label="Loss per tear" unit="mm" value={gapMm} onValue={setGap} problem={at('gapMm')} />
           <NumberField
             label="Deckle torn off all round"
             unit="mm"
@@ -108,7 +102,7 @@ export function TearPlan({ piece, need }: TearPlanProps) {
             hint="0: the deckles stay"
           />
           <NumberField
-            label="Proofs beside"
+            label="Extra sheets for proofs"
             digits={0}
             value={proofs}
             onValue={setProofs}
@@ -144,7 +138,7 @@ export function TearPlan({ piece, need }: TearPlanProps) {
           )}
           <p className="text-sm sm:col-span-2">
             {frame
-              ? `Goes whole into a stock frame ${frame.name}, with ${formatFines([frame.sparesMm.across, frame.sparesMm.down], ' × ', 0)} left over in all.`
+              ? `Fits a stock frame uncut: ${frame.name}, with ${formatFines([frame.sparesMm.across, frame.sparesMm.down], ' × ', 0)} left over in all.`
               : '◆ Larger than any stock frame.'}
           </p>
           {plan && (

@@ -30,7 +30,7 @@ import { sendAct } from '../across/act/sendAct'
 
 const REST_MS = 350
 
-const KEPT = { kept: 'Kept', waiting: 'Keeping…', 'not-kept': '◆ Not kept' }
+const KEPT = { kept: 'Saved', waiting: 'Saving…', 'not-kept': '◆ Not saved' }
 
 /** Crop, tones and way of making, with carrier, plate and print beside one another; every change is kept after a short rest. */
 export function ArtworkBench({

@@ -93,7 +93,7 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
                   label={`of ${formatGrams(account.capacityGrams, 2)} it can take up at the most`}
                   note={
                     account.correction
-                      ? `takes ${formatNumber(account.correction, 2)} × what is reckoned`
+                      ? `takes ${formatNumber(account.correction, 2)} × what is calculated`
                       : 'an upper bound: copper displaced and nothing else'
                   }
                 />
@@ -169,9 +169,9 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
                 </table>
               )}
               <details className="border-t border-line">
-                <summary className="min-h-11 py-2">The bath is spent…</summary>
+                <summary className="min-h-11 py-2">Retire the bath…</summary>
                 <p className="mb-2 text-sm">{SPENT_BATH}</p>
-                <Button onClick={() => void end()}>End this bath: it is collected</Button>
+                <Button onClick={() => void end()}>Retire it: it is collected</Button>
               </details>
               <Problems problems={problems} />
             </>
@@ -185,7 +185,7 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
             <ul>
               {CHEMICALS.map(({ name, formula, use, lookAlikes, keepFrom }) => (
                 <li key={name} className="border-b border-line py-2 text-sm">
-                  <b>{name}</b>, {formula}: {use}. <b>Not to be taken for</b> {lookAlikes}. <b>Keep from</b>{' '}
+                  <b>{name}</b>, {formula}: {use}. <b>Do not confuse with</b> {lookAlikes}. <b>Keep from</b>{' '}
                   {keepFrom}.
                 </li>
               ))}

@@ -73,7 +73,7 @@ export function BathUseForm({
       <div className="col-span-2 sm:col-span-3">
         <Problems problems={problems} except={['plate', 'minutes', 'depthMicrometres', 'lossGrams', 'by']} />
         <Button disabled={gained} onClick={() => void keep()}>
-          Keep on the bath’s card
+          Save on the bath’s card
         </Button>
       </div>
     </fieldset>

@@ -72,7 +72,7 @@ export function BiteRoom({ strips, kept }: BiteRoomProps) {
     if (!plan || !held) return
     const answer = await sendAct(keepBitePlanAction, { jobId: job.id, stripId: held.id, plan })
     setProblems(answer.ok ? [] : answer.problems)
-    setSaid(answer.ok ? 'Plan kept.' : '')
+    setSaid(answer.ok ? 'Plan saved.' : '')
   }
   if (running && timetable) {
     return (
@@ -133,7 +133,7 @@ export function BiteRoom({ strips, kept }: BiteRoomProps) {
           {timetable && (
             <div className="flex flex-wrap items-center gap-3">
               <Button disabled={!held} onClick={() => void keepPlan()}>
-                {held ? 'Keep this plan' : 'Keep the strip first'}
+                {held ? 'Save this plan' : 'Save the strip first'}
               </Button>
               <span role="status" className="text-sm">
                 {said}
@@ -202,7 +202,7 @@ function NewStrip({
           onText={(name) => act({ kind: 'set', patch: { name } })}
           problem={nameProblem}
         />
-        <Button onClick={onKeep}>Keep the strip</Button>
+        <Button onClick={onKeep}>Save the strip</Button>
       </div>
       {problem && <p className="text-sm">◇ {problem}</p>}
     </>
@@ -383,7 +383,7 @@ function Timetable({
       <p className="mt-1 text-sm text-muted">
         {Math.abs(factor - 1) < 0.01
           ? 'At the strip’s temperature.'
-          : `Bath at ${formatCelsius(bathC, 0)}, strip at ${formatCelsius(curve.temperatureC, 0)}: ${formatNumber(factor, 2)} × as long (doubles every ${formatCelsiusStep(10, 0)}, from memory).`}{' '}
+          : `Bath at ${formatCelsius(bathC, 0)}, strip at ${formatCelsius(curve.temperatureC, 0)}: ${formatNumber(factor, 2)} × as long (doubles every ${formatCelsiusStep(10, 0)}, rule of thumb).`}{' '}
         Look after every immersion.
       </p>
     </div>

@@ -96,8 +96,8 @@ export function MakingRun({ making, person }: { making: Making; person: string }
               The plate is made: ready to ink
             </p>
             <p className="mt-2">
-              Set its size, thickness and kind in the room Plate, if that is not done yet; known flaws become
-              watch spots in States and life.
+              Set its size, thickness and kind on the page Plate, if that is not done yet; known flaws become
+              watch spots in States and wear.
             </p>
           </>
         )}
@@ -152,7 +152,7 @@ export function MakingRun({ making, person }: { making: Making; person: string }
             )}
             {step.rescues.length > 0 && (
               <details className="mt-1" open={at.failed}>
-                <summary className="min-h-11 py-2">If it is not so…</summary>
+                <summary className="min-h-11 py-2">Troubleshooting</summary>
                 <ul className="list-inside list-disc">
                   {step.rescues.map((rescue) => (
                     <li key={rescue} className="py-1">
@@ -220,11 +220,11 @@ export function MakingRun({ making, person }: { making: Making; person: string }
                   onClick={() => setPicked(id)}
                   aria-label={`${how === 'waiting' ? 'Go to' : 'Do again:'} ${procedure.steps[i].title}`}
                 >
-                  {how === 'waiting' ? 'Go to it' : 'Do it again'}
+                  {how === 'waiting' ? 'Open step' : 'Do it again'}
                 </Button>
               )}
               <span className="text-sm">
-                {failed ? '◆ not so yet' : STANDINGS[how]}
+                {failed ? '◆ check failed' : STANDINGS[how]}
                 {minutesTaken > 0 && `, ${formatNumber(minutesTaken, 1)} min`}
                 {rounds > 1 && `, ${rounds} times`}
               </span>

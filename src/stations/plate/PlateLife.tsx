@@ -39,13 +39,13 @@ export function PlateLife({
       <Figure name="pulls-so-far" value={pulls} label="pulls so far" />
       {facings.map(({ at, by, afterPulls, note: said }) => (
         <p key={at} className="text-sm">
-          Steel faced {dayOf(at, zone)} after {afterPulls} pulls, entered by {by}
+          Steel-faced {dayOf(at, zone)} after {afterPulls} pulls, entered by {by}
           {said && `: ${said}`}.
         </p>
       ))}
       {canBeFaced(plate.kind) && (
         <details className="border-t border-line">
-          <summary className="min-h-11 py-2">It was steel faced…</summary>
+          <summary className="min-h-11 py-2">Record a steel-facing…</summary>
           <div className="grid gap-3">
             <TextField
               label="Note on the facing"
@@ -56,7 +56,7 @@ export function PlateLife({
             <PersonField problem={problemAt(problems, 'by')} />
             <Problems problems={problems} except={['note', 'by']} />
             <Button disabled={busy} onClick={() => void face()}>
-              Note the facing now
+              Record steel-facing
             </Button>
           </div>
         </details>

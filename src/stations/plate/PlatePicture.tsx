@@ -105,7 +105,7 @@ export function PlatePicture({
           <p className="text-sm text-muted">Set the plate first: then its picture can be taken.</p>
         ) : (
           <PictureField
-            label={`Picture of state ${romanNumeral(current?.state ?? 1)}`}
+            label={`Photo of the plate, state ${romanNumeral(current?.state ?? 1)}`}
             problem={problem}
             className="max-w-80"
             onPicture={show}
@@ -116,7 +116,7 @@ export function PlatePicture({
             title={`Open state ${romanNumeral((states.at(-1)?.state ?? 0) + 1)}`}
             open={opening}
             onOpenChange={setOpening}
-            trigger={<Button>Rework: open next state</Button>}
+            trigger={<Button>Start a new state</Button>}
           >
             <p className="mb-3">
               A state cannot be closed again: what was scraped or bitten stays. Pulls from here on are of the

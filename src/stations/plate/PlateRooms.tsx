@@ -11,7 +11,7 @@ export const PlateRooms = () => (
       ['making', 'Making'],
       ['bath', 'Bath'],
       ['bite', 'Bite'],
-      ['states', 'States and life'],
+      ['states', 'States and wear'],
       ['zones', 'Zones'],
     ]}
   />

@@ -64,7 +64,7 @@ export function ProcedureEditor({ procedure, problems, onChange, onBegin }: Proc
                     label={`Step ${i + 1}`}
                     value={step.title}
                     onText={(title) => edit(i, { title })}
-                    problem={step.title.trim() ? undefined : 'must not be empty'}
+                    problem={step.title.trim() ? undefined : 'fill this in'}
                   />
                   <NumberField
                     label="Usual time"
@@ -175,14 +175,14 @@ export function ProcedureEditor({ procedure, problems, onChange, onBegin }: Proc
         </Button>
         <div className="grid gap-3 border-t border-line pt-3">
           <TextField
-            label="Keep as an own procedure, named"
+            label="Save as your own procedure, named"
             value={name}
             onText={setName}
             problem={problemAt(keepProblems, 'name') ?? problemAt(keepProblems, 'by')}
           />
           <Problems problems={keepProblems} except={['name', 'by']} />
           <Button disabled={!name.trim()} onClick={() => void keep()}>
-            Keep this variant
+            Save this variant
           </Button>
           {kept && <p role="status">{kept} is kept.</p>}
         </div>

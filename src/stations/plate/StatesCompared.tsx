@@ -108,7 +108,7 @@ function StatePicture({
           />
         ) : (
           <p className={`p-4 text-center text-sm text-muted ${turn(way)}`}>
-            No picture of this state yet: add one in the room Plate.
+            No picture of this state yet: add one on the page Plate.
           </p>
         )}
         {spots.map(({ id, at: [x, y], note }) => (

@@ -54,7 +54,7 @@ export function WatchSpots({ spots, state }: { spots: KeptWatchSpot[]; state: nu
                 onClick={() => void sendAct(endWatchSpotAction, { jobId: job.id, id })}
                 aria-label={`${said} is gone`}
               >
-                It is gone
+                Resolved
               </Button>
             )}
           </li>
@@ -86,7 +86,7 @@ export function WatchSpots({ spots, state }: { spots: KeptWatchSpot[]; state: nu
       </div>
       <Problems problems={problems} except={['x', 'y', 'at', 'note', 'by']} />
       <Button disabled={busy} onClick={() => void add()}>
-        Watch this spot
+        Add this spot
       </Button>
     </section>
   )

@@ -241,7 +241,7 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
             <PersonField did="Drawn by" problem={problemAt(problems, 'by')} />
             <Problems problems={problems} except={['by']} />
             <Button look="main" disabled={busy || !zones.isChanged || isRefused} onClick={() => void keep()}>
-              Keep as map {version + 1}
+              Save as map {version + 1}
             </Button>
           </div>
         </div>

@@ -62,7 +62,7 @@ export function lifeRows(
   if (standsAbout) rows.push({ label: 'Its maker says', value: `about ${standsAbout}` })
   if (typeof facedAfter === 'number')
     rows.push({
-      label: `Steel faced after ${facedAfter} pulls`,
+      label: `Steel-faced after ${facedAfter} pulls`,
       value: `stands ${FACED_STANDS.join(' to ')} more`,
     })
   const counted = line?.readings.filter(({ rejected }) => !rejected) ?? []
@@ -89,5 +89,5 @@ export const NO_SPOT: LooseSpot = { x: null, y: null, note: '' }
 export function placeOf({ x, y }: LooseSpot): { at: [number, number] } | { problems: FieldProblem[] } {
   if (x !== null && y !== null) return { at: [x, y] }
   const missing = Object.entries({ x, y }).filter(([, mm]) => mm === null)
-  return { problems: missing.map(([field]) => ({ field, message: 'Say where, in mm.' })) }
+  return { problems: missing.map(([field]) => ({ field, message: 'Enter where, in mm.' })) }
 }

@@ -67,8 +67,8 @@ describe('a map while it is drawn', () => {
     expect(zoneColours([{ ...zone, ink: { ...ink!, source: 'stock' as never } }], inks).z1).toBe('#b0b0b0')
   })
   it('says whether it is kept', () => {
-    expect(mapStanding(true, { version: 2, by: 'Ama' })).toMatch(/^Not kept/)
-    expect(mapStanding(false, { version: 2, by: 'Ama' })).toBe('Map 2, kept by Ama')
+    expect(mapStanding(true, { version: 2, by: 'Ama' })).toMatch(/^Not saved/)
+    expect(mapStanding(false, { version: 2, by: 'Ama' })).toBe('Map 2, saved by Ama')
     expect(mapStanding(false, null)).toBe('')
   })
 })

@@ -148,6 +148,6 @@ export function toolWords(tool: ZoneTool, active: Zone | null, corner: number | 
 
 /** Where the map stands: kept, or only a draft. */
 export function mapStanding(isChanged: boolean, kept: { version: number; by: string } | null): string {
-  if (isChanged) return 'Not kept yet; a draft stays on this device'
-  return kept ? `Map ${kept.version}, kept by ${kept.by}` : ''
+  if (isChanged) return 'Not saved yet; a draft stays on this device'
+  return kept ? `Map ${kept.version}, saved by ${kept.by}` : ''
 }

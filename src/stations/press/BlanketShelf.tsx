@@ -113,7 +113,7 @@ export function BlanketShelf({
                   <span className="condensed block text-sm text-muted">
                     gives up to {formatNumber(100 * layer.densificationStrain!, 0)} %,{' '}
                     {formatNumber(layer.modulusMPa, 2)} MPa{' '}
-                    {blanket.modulusMPa === null ? '(its kind, from memory)' : '(measured)'};{' '}
+                    {blanket.modulusMPa === null ? '(typical of its kind)' : '(measured)'};{' '}
                     {blanket.washedAt ? `washed ${dayOf(blanket.washedAt, zone)}` : 'no wash recorded'}
                     {blanket.since ? `, in use since ${blanket.since}` : ''}. {blanket.note}
                   </span>
@@ -150,7 +150,7 @@ export function BlanketShelf({
         <BlanketForm blanket={null} onDone={() => setOpen(null)} />
       ) : (
         <Button className="mt-3" onClick={() => setOpen('new')}>
-          Put a blanket on the shelf
+          Add a blanket
         </Button>
       )}
       <Packs blankets={blankets} packs={packs} />
@@ -226,7 +226,7 @@ function BlanketForm({ blanket, onDone }: { blanket: StoreBlanket | null; onDone
           problem={problemAt(problems, 'nowMm')}
         />
         <SelectField
-          label="Size in it"
+          label="Sizing build-up"
           value={typed.clogging ?? 'none'}
           options={Object.entries(CLOGGING)}
           onPick={(clogging) => set({ clogging: clogging as Blanket['clogging'] })}
@@ -292,7 +292,7 @@ function BlanketForm({ blanket, onDone }: { blanket: StoreBlanket | null; onDone
               </button>
             </>
           ) : typed.modulusMPa === null || typed.modulusMPa === undefined ? (
-            `Not measured: taken as its kind, ${usual.modulusMPa} MPa, from memory.`
+            `Not measured: taken as typical of its kind, ${usual.modulusMPa} MPa.`
           ) : (
             `Measured: ${formatNumber(typed.modulusMPa, 3)} MPa.`
           )}
@@ -301,7 +301,7 @@ function BlanketForm({ blanket, onDone }: { blanket: StoreBlanket | null; onDone
       <Problems problems={problems} except={FIELDS} />
       <div className="mt-3 flex gap-3">
         <Button look="main" disabled={busy} onClick={() => void keep()}>
-          Keep the blanket
+          Save the blanket
         </Button>
         <Button look="quiet" onClick={onDone}>
           Leave it
@@ -363,7 +363,7 @@ function Packs({ blankets, packs }: { blankets: StoreBlanket[]; packs: StorePack
                   )
                 }
               >
-                Keep the pack
+                Save the pack
               </Button>
             </div>
           </div>

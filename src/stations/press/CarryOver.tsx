@@ -76,7 +76,7 @@ export function CarryOver({ onSet, onMakeReady, carried, trials }: CarryOverProp
             ? ': as it stands.'
             : `, ${formatTurns(Math.abs(by))} ${by < 0 ? 'tighter' : 'looser'} than it stands.`}
           <span className="block text-sm text-muted">
-            A model; of what is reckoned, least sure is {carried.mostFrom}.
+            An estimate; least sure is {carried.mostFrom}.
             {learned.trials > 0
               ? ` This press’s ${counted(learned.trials, 'trial has', 'trials have')} moved it by ${formatNumber(learned.correctionTurns, 2)} turns.`
               : ' Nothing was tried on this press yet, and most of the doubt is that.'}
@@ -145,13 +145,13 @@ function Verdict({
       {said?.at === trial.setTurns && (
         <p className="mt-2 flex flex-wrap items-center gap-3">
           {by === 0 ? (
-            'Kept: this is the setting.'
+            'Saved: this is the setting.'
           ) : (
             <>
               “{PRESSURE_VERDICTS[said.verdict]}”{' '}
               {learned.trials >= USUAL_FROM
                 ? `usually was ${formatNumber(Math.abs(by), 2)} turns ${by > 0 ? 'too loose' : 'too tight'} here.`
-                : `is about ${formatNumber(Math.abs(by), 2)} turns ${by > 0 ? 'too loose' : 'too tight'}, from memory until this press has taught its own.`}{' '}
+                : `is about ${formatNumber(Math.abs(by), 2)} turns ${by > 0 ? 'too loose' : 'too tight'}, typically; this press will teach its own.`}{' '}
               <Button onClick={() => onSet(next)}>Set both to {formatTurns(next)}</Button>
             </>
           )}

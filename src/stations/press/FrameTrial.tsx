@@ -65,8 +65,8 @@ export function FrameTrial({ press, plateMm, caliperMm, sheetMm, onLearned }: Fr
           : `${formatNumber(press.frameNPerMm / 1000, 1)} kN for each mm`}
       </summary>
       <p className="mb-2 text-sm text-muted">
-        A wide plate opens the frame more than a narrow one. Say at which turns two plates of equal thickness
-        printed alike on the same sheet.
+        A wide plate opens the frame more than a narrow one. Enter at which turns two plates of equal
+        thickness printed alike on the same sheet.
       </p>
       <div className="grid grid-cols-2 gap-3">
         <NumberField

@@ -122,7 +122,7 @@ export function FrontElevation({
           strokeWidth="0.8"
         />
         <text x="210" y="18" fontSize="11" textAnchor="middle" fill="currentColor">
-          hollow mark: the BAT
+          outline: the BAT
         </text>
         <text x="210" y="122" fontSize="11" textAnchor="middle" fill="currentColor">
           roller, lean shown {TILT_FACTOR} ×
@@ -134,22 +134,22 @@ export function FrontElevation({
       </p>
       <div className="mt-2 grid grid-cols-3 gap-2" role="group" aria-label="Turn the screws by a quarter">
         <Button className={big} onClick={() => onTurn(['readingLeft'], -0.25)}>
-          Left tighter ¼
+          Tighten left ¼
         </Button>
         <Button className={big} onClick={() => onTurn(['readingLeft', 'readingRight'], -0.25)}>
-          Both tighter ¼
+          Tighten both ¼
         </Button>
         <Button className={big} onClick={() => onTurn(['readingRight'], -0.25)}>
-          Right tighter ¼
+          Tighten right ¼
         </Button>
         <Button className={big} onClick={() => onTurn(['readingLeft'], 0.25)}>
-          Left looser ¼
+          Loosen left ¼
         </Button>
         <Button className={big} onClick={() => onTurn(['readingLeft', 'readingRight'], 0.25)}>
-          Both looser ¼
+          Loosen both ¼
         </Button>
         <Button className={big} onClick={() => onTurn(['readingRight'], 0.25)}>
-          Right looser ¼
+          Loosen right ¼
         </Button>
       </div>
     </div>

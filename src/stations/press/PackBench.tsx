@@ -77,7 +77,7 @@ export function PackBench({ pack, packName, packs, shelf, shares, problem, onLay
     <section aria-label="Blankets">
       <div className="grid gap-3 sm:grid-cols-2">
         <SelectField
-          label="Kept pack"
+          label="Saved set"
           value={findByName(packs, packName)?.id ?? ''}
           options={[
             ['', pack.length > 0 ? 'laid by hand' : 'choose…'],
@@ -90,7 +90,7 @@ export function PackBench({ pack, packName, packs, shelf, shares, problem, onLay
           }}
         />
         <SelectField
-          label="Lay it as the schools do"
+          label="Standard blanket sets"
           value=""
           options={[
             ['', 'choose…'],
@@ -121,7 +121,7 @@ export function PackBench({ pack, packName, packs, shelf, shares, problem, onLay
         {free.length > 0 && pack.length < 8 && (
           <SelectField
             className="min-w-48 flex-1"
-            label="Put on from the shelf"
+            label="Add a blanket"
             value=""
             options={[
               ['', 'choose…'],
@@ -175,7 +175,7 @@ function LayerRow({
         {layer.name}{' '}
         <span className="text-sm text-muted">
           {formatFine(layer.thicknessMm, 2)}
-          {share === null ? '' : `, pressed to ${formatNumber(100 * share, 0)} % of what it gives`}
+          {share === null ? '' : `, compressed to ${formatNumber(100 * share, 0)} % of what it gives`}
         </span>
       </span>
       <button

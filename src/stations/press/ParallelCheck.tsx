@@ -27,7 +27,7 @@ export function ParallelCheck({
         disabled={busy || !read}
         onClick={() => read && void onCheck({ kind: 'strips', ...read })}
       >
-        Write the strips down
+        Save the strips
       </Button>
       <div className="mt-3 flex flex-wrap items-end gap-3">
         <NumberField
@@ -46,7 +46,7 @@ export function ParallelCheck({
             )
           }
         >
-          Write it down
+          Save the difference
         </Button>
       </div>
     </section>

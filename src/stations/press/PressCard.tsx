@@ -74,7 +74,7 @@ export function PressCard({
         <Figure
           value={press.frameNPerMm === null ? 'rigid' : `${formatNumber(press.frameNPerMm / 1000, 1)} kN/mm`}
           label="frame"
-          note={press.frameNPerMm === null ? 'taken so: learned at the station Press' : undefined}
+          note={press.frameNPerMm === null ? 'assumed; learned at Press' : undefined}
         />
       </div>
       {standing.remarks.map((words) => (
@@ -114,8 +114,8 @@ export function PressCard({
           <PressDetailsForm press={press} />
         </div>
       </div>
-      <section aria-label="Written on the card" className="mt-6 border-t border-line pt-3">
-        <h2 className="station-title">Written on the card</h2>
+      <section aria-label="Log" className="mt-6 border-t border-line pt-3">
+        <h2 className="station-title">Log</h2>
         {events.length === 0 && <p className="text-sm">Nothing yet: zero it first.</p>}
         <ol>
           {[...events].reverse().map(({ event, at, by }) => (

@@ -95,9 +95,9 @@ export function PressDetailsForm({ press }: { press: StorePress }) {
             void act(() => sendAct(changePressAction, { pressId: press.id, details })).then(setKept)
           }
         >
-          Keep the card
+          Save the card
         </Button>
-        <span role="status">{kept ? 'Kept' : ''}</span>
+        <span role="status">{kept ? 'Saved' : ''}</span>
       </div>
     </section>
   )

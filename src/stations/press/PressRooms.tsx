@@ -6,7 +6,7 @@ export const PressRooms = () => (
     station="press"
     label="Press room"
     rooms={[
-      ['', 'Stack'],
+      ['', 'Pressure'],
       ['guide', 'Setting guide'],
     ]}
   />

@@ -204,13 +204,13 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
           problem={problemAt(kept.problems, 'passes')}
         />
         <SelectField
-          label="Under the roller"
+          label="Direction of travel"
           value={value.direction ?? 'one-way'}
           options={Object.entries(DIRECTIONS)}
           onPick={(direction) => change({ direction: direction as PressSetting['direction'] })}
         />
         <NumberField
-          label="The plate takes"
+          label="Time under the roller"
           unit="s"
           value={value.secondsOnPlate}
           onValue={(secondsOnPlate) => change({ secondsOnPlate })}
@@ -319,22 +319,22 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
               <Figure
                 name="squeeze-left"
                 value={squeezeWord(left, held)}
-                label={held ? 'squeeze left, BAT = 100 %' : 'contact, left'}
+                label={held ? 'pressure at left, BAT = 100 %' : 'contact, left'}
                 note={press && `gap ${formatFine(gapMm(press, press.readingLeft), 2)}`}
               />
               <Figure
                 name="squeeze-right"
                 value={squeezeWord(right, held)}
-                label={held ? 'squeeze right' : 'contact, right'}
+                label={held ? 'pressure at right' : 'contact, right'}
                 note={press && `gap ${formatFine(gapMm(press, press.readingRight), 2)}`}
               />
             </div>
           )}
           <p className="mt-2 text-xs text-muted">
             {plate && paper
-              ? 'Squeeze is our model of the stack: good for comparing settings, no promise in MPa.'
-              : 'Set plate and paper, and the squeeze is reckoned here.'}{' '}
-            Always finish by tightening: loosen one past, come back.
+              ? 'Pressure is our model of the blankets: good for comparing settings, not a calibrated pressure.'
+              : 'Set plate and paper to see the pressure.'}{' '}
+            Always finish by tightening: if you must loosen, go half a turn past, then tighten back.
           </p>
           {press && plate && paper && (
             <FrameTrial

@@ -34,7 +34,7 @@ export function RollerTap({
   return (
     <div role="group" aria-label="Time under the roller" className="my-3 flex flex-wrap items-center gap-3">
       <Button className="min-h-14" onClick={() => tap(Date.now())}>
-        {run.startedAt === null ? 'Plate meets the roller' : 'Plate is off the roller'}
+        {run.startedAt === null ? 'Start the roller timer' : 'Plate is off the roller'}
       </Button>
       <p role="status" className="min-w-40 flex-1 text-sm">
         {run.startedAt !== null ? (
@@ -43,13 +43,13 @@ export function RollerTap({
           <>
             <b>{formatNumber(run.seconds, 1)} s</b>
             {speed === null ? '' : `, ${formatFine(speed, 0)} a second`}
-            {wanted === null ? '' : `; wanted ${formatNumber(wanted, 1)} s`}: kept with the next pull.{' '}
+            {wanted === null ? '' : `; wanted ${formatNumber(wanted, 1)} s`}: saved with the next pull.{' '}
             <button type="button" className="min-h-11 underline underline-offset-4" onClick={forget}>
               Leave it out
             </button>
           </>
         ) : (
-          'Time under the roller: not taken.'
+          'Not timed.'
         )}
       </p>
     </div>

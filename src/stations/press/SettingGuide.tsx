@@ -23,7 +23,7 @@ import { NOT_PULLED } from './cardWords'
 import { ThreeStrips } from './ThreeStrips'
 import { ZeroLine } from './ZeroLine'
 
-/** Pulls that warm the felts and are not counted. */
+/** Pulls that warm the blankets and are not counted. */
 const WARM_UPS = 2
 
 /** Where the screws stand, what was done, and where they are wanted if not as the BAT. */
@@ -126,7 +126,7 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
           />
           <div className="mt-3 flex flex-wrap gap-3">
             <Button className="min-h-14" onClick={() => keep(JSON.stringify(START))}>
-              Both stand at zero
+              Both at zero
             </Button>
             <Button
               className="min-h-14"
@@ -134,7 +134,7 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
               disabled={at.fed || at.left < FELTS_IN_TURNS || at.right < FELTS_IN_TURNS}
               onClick={() => stand({ fed: true })}
             >
-              {at.fed ? 'Felts are in' : 'Felts are fed in'}
+              {at.fed ? 'Blankets are in ✓' : 'Blankets are in'}
             </Button>
             <Button
               className="min-h-14"
@@ -142,7 +142,7 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
               disabled={!next.isThere}
               onClick={() => change({ readingLeft: at.left, readingRight: at.right })}
             >
-              This is the setting
+              Save this setting
             </Button>
           </div>
         </div>
@@ -172,15 +172,15 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
             <h2 className="station-title">Warm-up pulls</h2>
             <p>
               {at.warm < WARM_UPS
-                ? `Felts start cold and dry: pull ${WARM_UPS} on scrap, not counted. ${at.warm} done.`
-                : 'The felts are warm: what comes now counts.'}
+                ? `Blankets start cold and dry: pull ${WARM_UPS} on scrap, not counted. ${at.warm} done.`
+                : 'The blankets are warm: what comes now counts.'}
             </p>
             <Button
               className="mt-2"
               disabled={!at.fed || at.warm >= WARM_UPS}
               onClick={() => stand({ warm: at.warm + 1 })}
             >
-              One warm-up pulled
+              Count a warm-up
             </Button>
             <RollerTimer />
             <p className="text-sm">

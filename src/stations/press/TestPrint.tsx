@@ -22,7 +22,7 @@ export function TestPrint({
   const [imageId, setImage] = useState<string | null>(null)
   return (
     <section aria-label="Test print" className="border-t border-line pt-3">
-      <h2 className="station-title">Dated test print</h2>
+      <h2 className="station-title">Test print</h2>
       <p className="text-sm text-muted">{testPrintWords(last, zone)}</p>
       {last?.imageId && (
         <img
@@ -50,7 +50,7 @@ export function TestPrint({
           })
         }
       >
-        Keep the test print
+        Save the test print
       </Button>
     </section>
   )

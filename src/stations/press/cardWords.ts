@@ -30,7 +30,7 @@ export const driftWords = ({ driftTurns }: Pick<PressStanding, 'driftTurns'>): s
 
 /** How long a piece of upkeep is overdue, and how often it is due. */
 export const overdueWords = ({ task, overdueDays }: PressStanding['due'][number]): string =>
-  `${overdueDays === null ? 'never recorded' : `${counted(overdueDays, 'day')} overdue`}; every ${UPKEEP[task].days} days (common practice, no source)`
+  `${overdueDays === null ? 'never recorded' : `${counted(overdueDays, 'day')} overdue`}; every ${UPKEEP[task].days} days (rule of thumb)`
 
 /** The places a strip of paper is pulled at. */
 export const PLACES = ['left', 'middle', 'right'] as const

@@ -49,7 +49,7 @@ export function ApproveForm({
       <div className="mt-3 grid gap-3 sm:grid-cols-2">
         {others.length > 0 && (
           <SelectField
-            label="The other end that still passes"
+            label="Lightest or darkest acceptable proof"
             value={wish.other}
             options={[
               ['', 'none: this proof alone'],
@@ -116,7 +116,7 @@ export function ApproveForm({
               label={FEATURES[feature].label}
               value={wish.passes[feature] ?? ''}
               options={[
-                ['', 'nothing: as this proof'],
+                ['', 'no difference allowed'],
                 ['less', FEATURES[feature].less],
                 ['more', FEATURES[feature].more],
                 ['both', PASSES.both],

@@ -26,7 +26,7 @@ export function FeatureVerdict({
       {ask && <p className="text-sm">{ask}</p>}
       <details>
         <summary className="min-h-11 py-2">
-          What is not {wanted}
+          Faults: what is not {wanted}
           {Object.keys(value).length > 0 ? `: ${Object.keys(value).length}` : ''}
         </summary>
         <div className="grid gap-1">

@@ -100,13 +100,13 @@ export function ModelRoom({
       href={`/jobs/${job.slug}/prove`}
       className="inline-flex min-h-11 items-center text-sm underline underline-offset-4"
     >
-      Back to the ladder
+      Back to the proofs
     </Link>
   )
   if (!full)
     return (
       <Panel
-        title="Model of the print"
+        title="Simulated print"
         aside={back}
         answer={{
           says: 'Set every station first',
@@ -118,7 +118,7 @@ export function ModelRoom({
   if (!ground)
     return (
       <Panel
-        title="Model of the print"
+        title="Simulated print"
         aside={back}
         answer={{
           says: 'Choose a picture of the plate first',
@@ -128,7 +128,7 @@ export function ModelRoom({
       />
     )
   return (
-    <Panel title="Model of the print" aside={back}>
+    <Panel title="Simulated print" aside={back}>
       <ModelBench bench={full} held={held ?? full} heldName={held ? heldName : 'the bench'} ground={ground} />
     </Panel>
   )
@@ -177,7 +177,7 @@ function ModelBench({
             {pictures[id] ? (
               <PixelCanvas
                 picture={pictures[id]}
-                alt={`Model of the print, ${words.toLowerCase()}`}
+                alt={`Simulated print, ${words.toLowerCase()}`}
                 style={AT_ONE_LOOK}
               />
             ) : (
@@ -222,7 +222,7 @@ function ModelBench({
         </div>
         <div>
           <Slider
-            label={`Uptake ${signed(tried.uptake, `${Math.abs(tried.uptake)} %`)}`}
+            label={`Moisture ${signed(tried.uptake, `${Math.abs(tried.uptake)} %`)}`}
             min={-30}
             max={30}
             step={1}

@@ -84,20 +84,23 @@ export function NextChange({
               </ul>
             </>
           )}
-          {suggestions.length + causes.length === 0 && (
-            <p>No trial of yours and no usual remedy speaks to it.</p>
-          )}
+          {suggestions.length + causes.length === 0 && <p>No advice for this fault yet.</p>}
           <p className="text-sm text-muted">Change one thing, so that the next proof says what did it.</p>
         </>
       )}
       {pairs.length > 0 && (
         <details>
           <summary className="min-h-11 py-2">
-            What moved what: {counted(alike.length, 'trial')}{' '}
+            What each change did: {counted(alike.length, 'trial')}{' '}
             {all ? 'on all presses, plates and papers' : 'with this press, kind of plate and paper'}
           </summary>
-          <Check label="Count every press, plate and paper" checked={all} onCheck={setAll} />
-          <div className="relative overflow-x-auto" tabIndex={0} role="region" aria-label="What moved what">
+          <Check label="Include other presses, plates and papers" checked={all} onCheck={setAll} />
+          <div
+            className="relative overflow-x-auto"
+            tabIndex={0}
+            role="region"
+            aria-label="What each change did"
+          >
             <table className="condensed w-full text-sm">
               <thead className="text-left text-muted">
                 <tr>

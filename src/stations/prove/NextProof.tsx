@@ -14,10 +14,13 @@ import { useKnownPress } from '../across/bench/usePressKind'
 import { usePressDoubt } from '../across/bench/usePressDoubt'
 import { Problems } from '../across/pull/Problems'
 import type { usePull } from '../across/pull/usePull'
-import { RollerTimer } from '../press/RollerTimer'
 import { EYE_WORDS } from './eyeWords'
 import { PersonField } from '../across/person/PersonField'
 
+const RollerTimer = dynamic(() => import('../press/RollerTimer').then((module) => module.RollerTimer), {
+  ssr: false,
+  loading: () => <p className="min-h-14" />,
+})
 /** Read once the page stands: what to change next is looked at after what was changed. */
 const NextChange = dynamic(() => import('./NextChange').then((module) => module.NextChange), { ssr: false })
 
@@ -47,7 +50,7 @@ export function NextProof({
     <section aria-label="Next proof" className="grid gap-4 border-b-2 border-text pb-4 lg:grid-cols-2">
       <div>
         <h2 className="station-title">{last ? `Changed since proof ${last.number}` : 'First proof'}</h2>
-        {last && changes.length === 0 && <p>Nothing: this proof tests whether the last one repeats.</p>}
+        {last && changes.length === 0 && <p>No change: this proof shows whether the last one repeats.</p>}
         <ul>
           {changes.map((change) => (
             <li key={change.key} className="border-b border-line py-1">
@@ -82,7 +85,7 @@ export function NextProof({
           </div>
         )}
         <TextField
-          label={last ? 'Why, in a few words' : 'What you hope to see'}
+          label={last ? 'Why, in a few words' : 'What are you testing?'}
           value={expectation}
           onText={setExpectation}
           problem={problemAt(problems, 'pull.expectation')}

@@ -49,7 +49,7 @@ export function ProofJudgement({
           void onVerdict({ kind: 'verdict', seen, note, outcome: 'keep', features, imageId }, '')
         }
       >
-        Keep what was seen
+        Save what was seen
       </Button>
     </div>
   )

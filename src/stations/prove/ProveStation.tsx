@@ -75,14 +75,12 @@ export function ProveStation({
       })}
       aside={
         <p className="flex flex-wrap items-center gap-x-4 text-sm">
-          {job.bat
-            ? `BAT, the approved proof: version ${job.bat.version}`
-            : 'No BAT, the approved proof, yet'}{' '}
+          {job.bat ? `BAT, version ${job.bat.version}` : 'No BAT yet'}{' '}
           <Link
             href={`/jobs/${job.slug}/prove/model`}
             className="inline-flex min-h-11 items-center underline underline-offset-4"
           >
-            Model of the print
+            Simulated print
           </Link>
         </p>
       }

@@ -66,7 +66,7 @@ export function CreditsBook({ credits }: { credits: Credits }) {
             void keep([...credits, next]).then((kept) => kept && setNext({ role: '', name: '' }))
           }
         >
-          Credit them
+          Add credit
         </Button>
       </div>
       <datalist id="credit-roles">

@@ -44,7 +44,7 @@ export function CustodyBook({ prints, moves }: { prints: Print[]; moves: KeptCus
     ).then((kept) => kept && setWords({ to: '', receipt: '', note: '' }))
   return (
     <section aria-label="Custody" className="screen-only mb-5 border-b border-line pb-4">
-      <h2 className="station-title">Where the prints are</h2>
+      <h2 className="station-title">Location of each print</h2>
       <p>
         In the workshop {counts.workshop}
         {(Object.keys(CUSTODY) as CustodyKind[])
@@ -62,14 +62,14 @@ export function CustodyBook({ prints, moves }: { prints: Print[]; moves: KeptCus
           problem={problemAt(problems, 'pullId')}
         />
         <SelectField
-          label="goes"
+          label="Move to"
           value={kind}
           options={Object.entries(CUSTODY)}
           onPick={(next) => setKind(next as CustodyKind)}
           problem={problemAt(problems, 'kind')}
         />
         <TextField
-          label="To whom"
+          label="Recipient"
           value={words.to}
           onText={(to) => setWords({ ...words, to })}
           problem={problemAt(problems, 'move.to')}
@@ -82,7 +82,7 @@ export function CustodyBook({ prints, moves }: { prints: Print[]; moves: KeptCus
         />
         <PersonField did="Written by" problem={problemAt(problems, 'by')} />
         <Button className="mt-6" disabled={busy} onClick={() => void write()}>
-          Write it down
+          Save the move
         </Button>
       </div>
       <Problems problems={problems} except={['pullId', 'kind', 'move.to', 'move.receipt', 'by']} />

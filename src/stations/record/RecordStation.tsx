@@ -110,7 +110,7 @@ export function RecordStation({
                 <thead className="text-left">
                   <tr>
                     <th scope="col">Mark</th>
-                    <th scope="col">Moment</th>
+                    <th scope="col">Time pulled</th>
                     <th scope="col">Hands</th>
                     <th scope="col">Eye</th>
                     <th scope="col">Note</th>

@@ -55,7 +55,7 @@ export default function ColleBench({
         <div className="grid content-start gap-4">
           {pieces.length > 0 && (
             <SelectField
-              label="Kept pieces"
+              label="Saved pieces"
               value={keptName ?? ''}
               options={[['', 'a new one'], ...pieces.map(({ name }) => [name, name] as const)]}
               onPick={(name) => setBench(openColle(pieces, name, fresh))}
@@ -76,7 +76,7 @@ export default function ColleBench({
               disabled={busy || !view.template || view.isKept}
               onClick={() => view.setting && void keep(view.setting)}
             >
-              {view.isKept ? 'Kept' : 'Keep this piece'}
+              {view.isKept ? 'Saved' : 'Save this piece'}
             </Button>
             {view.isKept &&
               colleFiles(job.slug, view, keptName!).map(({ label, href }) => (

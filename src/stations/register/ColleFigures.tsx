@@ -69,9 +69,7 @@ export function ColleFigures({
           ))}
         </svg>
       )}
-      <p className="text-sm text-muted">
-        Plasticky papers do not stick; try a scrap. Paste: common practice, no source.
-      </p>
+      <p className="text-sm text-muted">Plasticky papers do not stick; try a scrap. Paste: rule of thumb.</p>
     </>
   )
 }

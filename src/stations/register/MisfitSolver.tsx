@@ -124,7 +124,7 @@ export function MisfitSolver({ plate, isFaceDown, misfits }: MisfitSolverProps) 
                 ).then((kept) => kept && setOffsets(NONE))
               }
             >
-              Keep this misfit
+              Save this misfit
             </Button>
           </div>
         )}

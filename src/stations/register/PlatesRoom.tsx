@@ -151,7 +151,7 @@ export function PlatesRoom({ marks, misfits }: { marks: GrowthMarks[]; misfits: 
       </section>
       <TwoWays ways={ways} route={value.route ?? 'dried'} onRoute={(route) => change({ route })} />
       <section aria-label="Misfit" className="mt-6 border-t border-line pt-4">
-        <h2 className="station-title mb-2">What does not fit</h2>
+        <h2 className="station-title mb-2">Misregistration</h2>
         <SelectField
           label="Measured of"
           value={String(Math.min(measuring, outlines.length - 1))}

@@ -83,7 +83,7 @@ export function RegisterStation({ marks, papers }: RegisterStationProps) {
         drawn &&
         bench.register === null && (
           <Button look="main" onClick={() => change({})}>
-            Lay it so
+            Save layout
           </Button>
         )
       }
@@ -105,7 +105,7 @@ export function RegisterStation({ marks, papers }: RegisterStationProps) {
             <figcaption className="mt-2 grid gap-3 text-sm">
               <div className="flex flex-wrap items-center gap-3">
                 <Choice
-                  label="Seen"
+                  label="View"
                   value={mirrored ? 'beneath' : 'above'}
                   options={[
                     ['above', 'From the printer’s side'],
@@ -114,7 +114,7 @@ export function RegisterStation({ marks, papers }: RegisterStationProps) {
                   onPick={(side) => setMirrored(side === 'beneath')}
                 />
                 <Choice
-                  label="Drawn for"
+                  label="Size"
                   value={sheet}
                   options={[
                     ['dry', 'The dry sheet'],
@@ -163,7 +163,7 @@ export function RegisterStation({ marks, papers }: RegisterStationProps) {
           </div>
           {value.scheme === 'weighted' && (
             <NumberField
-              label="Bottom ÷ top"
+              label="Bottom margin as a multiple of the top"
               digits={2}
               value={value.bottomToTop}
               onValue={(bottomToTop) => change({ bottomToTop })}
@@ -187,7 +187,7 @@ export function RegisterStation({ marks, papers }: RegisterStationProps) {
             </div>
           )}
           <SelectField
-            label="Laying the sheet"
+            label="Registration method"
             value={value.laying ?? ''}
             options={Object.entries(LAYING_METHODS)}
             onPick={(laying) => change({ laying: laying as LayingMethod })}
@@ -250,8 +250,8 @@ export function RegisterStation({ marks, papers }: RegisterStationProps) {
           {sheet === 'damp' && drawn && (
             <p className="text-sm">
               The damp sheet is {formatFines([drawn.lying.widthMm, drawn.lying.heightMm], ' × ', 1)} (
-              {growth.alongFrom + growth.acrossFrom > 0 ? 'by its marks' : 'usual growth, from memory'}); it
-              shrinks back with its plate mark, and the margins keep their proportions.
+              {growth.alongFrom + growth.acrossFrom > 0 ? 'by its marks' : 'typical growth'}); it shrinks back
+              with its plate mark, and the margins keep their proportions.
             </p>
           )}
           <p className="text-sm text-muted">

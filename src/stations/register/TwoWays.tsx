@@ -92,7 +92,7 @@ export function TwoWays({
       </div>
       <p className="mt-1 text-xs text-muted">
         Laying to 0.2 mm against stops and 0.4 mm by marks, damping again to 12 % of the growth, an open sheet
-        losing 1 % of it a minute: from memory.
+        losing 1 % of it a minute: rules of thumb.
       </p>
     </section>
   )

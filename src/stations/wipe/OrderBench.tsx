@@ -107,12 +107,12 @@ export default function OrderBench({
     >
       {bare.length > 0 && (
         <p className="mb-3 font-medium text-signal" role="alert">
-          ◆ {bare.join(', ')} {plural(bare.length, 'has', 'have')} no ink: choose one in the room Zones of the
-          plate, or keep {plural(bare.length, 'it', 'them')} white.
+          ◆ {bare.join(', ')} {plural(bare.length, 'has', 'have')} no ink: choose one in Zones at Plate, or
+          keep {plural(bare.length, 'it', 'them')} white.
         </p>
       )}
       {inks.length > MOST_INKS && (
-        <p role="alert">◆ More than {MOST_INKS} inks: the order is yours; none is reckoned.</p>
+        <p role="alert">◆ More than {MOST_INKS} inks: the order is yours; none is calculated.</p>
       )}
       {inks.length > 0 && (
         <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_24rem]">
@@ -137,7 +137,7 @@ export default function OrderBench({
                   })
                 }
               >
-                {taken ? 'Ink in this order' : 'Take over into the wiping order'}
+                {taken ? 'Ink in this order' : 'Use this order'}
               </Button>
               <Button className="screen-only" onClick={() => window.print()}>
                 <Printer size={18} aria-hidden /> Print the card
@@ -160,7 +160,7 @@ export default function OrderBench({
                   />
                   <span className="min-w-0">
                     <b>{inks[ink].name}</b>: {inks[ink].zones.join(', ')}, {formatArea(inks[ink].areaCm2, 1)},{' '}
-                    {need(inks[ink].areaCm2)}. Dab {i + 1}, rag {i + 1}; pull {away(ink)}.
+                    {need(inks[ink].areaCm2)}. Dolly {i + 1}, rag {i + 1}; wipe {away(ink)}.
                     <span className="block text-sm text-muted">{whyThere(i, order, inks, borders)}</span>
                   </span>
                   <span className="screen-only flex">
@@ -228,8 +228,8 @@ export default function OrderBench({
               ))}
             </ul>
             <p className="mt-2 text-sm text-muted">
-              Reckoned from how dark, covering and strong each ink is on this paper, and how long and hard the
-              borders are; the weights are from memory. The hand decides.
+              Calculated from how dark, covering and strong each ink is on this paper, and how long and hard
+              the borders are; the weights are rules of thumb. The hand decides.
             </p>
           </section>
         </div>

@@ -28,7 +28,7 @@ export function Pacer({ steps, onClose }: { steps: PacedWipeStep[]; onClose: () 
           {Math.abs(drift) < 1
             ? 'As planned.'
             : `${formatNumber(Math.abs(drift), 0)} s ${drift > 0 ? 'longer' : 'shorter'} than planned.`}{' '}
-          Kept for the next pull of this job.
+          Saved for the next pull of this job.
         </p>
         {strayed.length > 0 && (
           <p className="mt-2 text-xl text-signal">◆ Beside the BAT: {strayed.join(', ')}.</p>
@@ -38,7 +38,7 @@ export function Pacer({ steps, onClose }: { steps: PacedWipeStep[]; onClose: () 
   }
   return (
     <SequencePacer
-      title="Wipe by the pacer"
+      title="Start the wiping timer"
       after="the press"
       back="Back to the order"
       onClose={onClose}

@@ -11,7 +11,7 @@ const OrderBench = dynamic(() => import('./OrderBench'), {
   ssr: false,
   loading: () => (
     <Panel rooms={<WipeRooms />} title="Wipe">
-      <p className="p-4 text-sm text-muted">Reckoning the order…</p>
+      <p className="p-4 text-sm text-muted">Calculating the order…</p>
     </Panel>
   ),
 })

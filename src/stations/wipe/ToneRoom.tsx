@@ -88,8 +88,8 @@ export function ToneRoom({ spots, paperDensity, pulls, batPullId, wetMinutes }: 
     >
       {spots.every(({ at }) => at === null) && (
         <p className="mb-4 border border-line bg-ground p-4">
-          Place the three spots on the plate’s picture, at Plate in the room Zones: a bright one, a middle
-          one, a dark one. They are read at the same places on every impression.
+          Place the three spots on the plate’s picture, in Zones at Plate: a bright one, a middle one, a dark
+          one. They are read at the same places on every impression.
         </p>
       )}
       {pulls.length > 0 && (
@@ -160,7 +160,7 @@ export function ToneRoom({ spots, paperDensity, pulls, batPullId, wetMinutes }: 
                 })
               }
             >
-              Keep {counted(events.length, 'reading')}
+              Save {counted(events.length, 'reading')}
             </Button>
           </section>
           <section aria-label="Readings" className="overflow-x-auto">

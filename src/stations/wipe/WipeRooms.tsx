@@ -6,9 +6,9 @@ export const WipeRooms = () => (
     station="wipe"
     label="Wiping room"
     rooms={[
-      ['', 'Order'],
-      ['inks', 'Several inks'],
-      ['tone', 'Tone reading'],
+      ['', 'Wiping steps'],
+      ['inks', 'À la poupée'],
+      ['tone', 'Densitometer'],
     ]}
   />
 )

@@ -87,7 +87,7 @@ export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationPro
         steps.length > 0 &&
         kept.problems.length === 0 && (
           <Button look="main" onClick={() => setPacing(true)}>
-            Wipe by the pacer
+            Start the wiping timer
           </Button>
         )
       }
@@ -95,7 +95,7 @@ export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationPro
       <WipeCaution />
       <div className="flex flex-wrap items-end gap-x-10 gap-y-3">
         <SelectField
-          label="Begin from a school"
+          label="Start from a method"
           anchor="wipe-method"
           value=""
           className="w-72"
@@ -133,7 +133,7 @@ export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationPro
         </h2>
         {problemAt(kept.problems, 'steps') && (
           <p className="mt-3" role="alert">
-            ◆ The order {problemAt(kept.problems, 'steps')}. Begin from a school, or add a step.
+            ◆ The order {problemAt(kept.problems, 'steps')}. Start from a method, or add a step.
           </p>
         )}
         {total > 0 && (

@@ -2,13 +2,13 @@ import { loadQueues } from '@/data/shop/queues'
 import { OnDevice } from '@/ui/OnDevice'
 import { QueueBench } from '@/stations/shop/day/QueueBench'
 
-export const metadata = { title: 'Open day' }
+export const metadata = { title: 'Press queue' }
 
 /** Several people, one press: an open day or a class. */
 export default async function QueuePage() {
   const [latest] = await loadQueues()
   return (
-    <main className="flex-1 p-3 sm:p-5">
+    <main id="work" tabIndex={-1} className="flex-1 p-3 sm:p-5">
       <OnDevice>
         <QueueBench kept={latest ?? null} />
       </OnDevice>

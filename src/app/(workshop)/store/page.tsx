@@ -2,12 +2,12 @@ import { loadReservations } from '@/data/shop/stock'
 import { loadStore } from '@/data/shop/store'
 import { StoreLedger } from '@/stations/shop/store/StoreLedger'
 
-export const metadata = { title: 'Store' }
+export const metadata = { title: 'Stockroom' }
 
 export default async function StorePage() {
   const [store, reservations] = await Promise.all([loadStore(), loadReservations()])
   return (
-    <main className="p-3 sm:p-5">
+    <main id="work" tabIndex={-1} className="p-3 sm:p-5">
       <StoreLedger store={store} reservations={reservations} />
     </main>
   )

@@ -108,7 +108,7 @@ export function checkMarks(places: FoundPlace[]): CheckResult {
     value: places.length,
     words:
       places.length === 0
-        ? 'Nothing that does not belong.'
+        ? 'None.'
         : `${counted(places.length, 'mark')} the reference does not have: ${kinds.join(', ')}.`,
     places,
   }

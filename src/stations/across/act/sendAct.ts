@@ -5,7 +5,7 @@ import type { Answer } from './answer'
 /** What went wrong when the server could not be reached: nothing was kept, the entry stays. */
 export const UNREACHABLE: FieldProblem = {
   field: '',
-  message: 'Not kept: the server does not answer. What you typed stays here; try again.',
+  message: 'Not saved: the server does not answer. What you typed stays here; try again.',
 }
 
 /** Acts whose answer did not come: the same words said again go out with the same key. */

@@ -6,10 +6,10 @@ import { useConflict } from './BenchContext'
 import type { KeepState } from './useStation'
 
 const WORDS: Record<KeepState, string> = {
-  kept: 'Kept',
+  kept: 'Saved',
   waiting: 'Changed',
-  keeping: 'Keeping…',
-  'not-kept': '◆ Not kept yet',
+  keeping: 'Saving…',
+  'not-kept': '◆ Not saved yet',
 }
 
 /** Says whether what is on the screen is on the disk, and takes the last change back. */
@@ -30,7 +30,7 @@ export function KeepLine({
   const standing = isUnset ? 'Not set yet' : WORDS[state]
   return (
     <div className="flex items-center gap-3 text-sm">
-      <span role="status">{conflict ? '◆ Not kept' : standing}</span>
+      <span role="status">{conflict ? '◆ Not saved' : standing}</span>
       {general && !conflict && <span className="text-signal">{general.message}</span>}
       <button
         type="button"

@@ -35,7 +35,7 @@ function heldAgainst(job: BenchJob, bench: Bench): Held {
       title: `Against BAT ${job.bat.version}`,
       differing: outsideBat(bench, job.bat),
       other: 'BAT',
-      none: `as BAT ${job.bat.version}`,
+      none: 'Every setting matches.',
     }
   const last = job.lastProof
   if (last)
@@ -43,9 +43,9 @@ function heldAgainst(job: BenchJob, bench: Bench): Held {
       title: `Proof ${last.number + 1} will be`,
       differing: compareSettings(last.settings, bench),
       other: `proof ${last.number}`,
-      none: `as proof ${last.number}`,
+      none: `All as proof ${last.number}.`,
     }
-  return { title: 'Settings', differing: [], other: '', none: 'no BAT, the approved proof, yet' }
+  return { title: 'Settings', differing: [], other: '', none: 'No BAT yet: no proof is approved.' }
 }
 
 /** One setting that differs, with both values, and the way to where it is set. */

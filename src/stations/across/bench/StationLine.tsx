@@ -1,6 +1,7 @@
 'use client'
 
-import { memo } from 'react'
+import { memo, useState } from 'react'
+import { ChevronDown } from 'lucide-react'
 import Link from 'next/link'
 import { usePathname, useRouter } from 'next/navigation'
 import { STATION_KEYS, STATIONS, type Station } from '@/core/prove/settings'
@@ -64,11 +65,49 @@ const StationTab = memo(function StationTab({
   )
 })
 
-/** The stations along one line in working order, each with its state; the open one stands out. */
+/** Where one is, on a narrow screen: one control that opens to all stations. */
+function Whereabouts({
+  open,
+  isOpen,
+  onToggle,
+}: {
+  open: Station | undefined
+  isOpen: boolean
+  onToggle: () => void
+}) {
+  const job = useJob()
+  const bench = useBench()
+  const at = open && stationState(open, job, bench)
+  return (
+    <button
+      type="button"
+      aria-expanded={isOpen}
+      aria-controls="stations"
+      onClick={onToggle}
+      className="flex min-h-12 w-full items-center gap-2 px-4 text-left lg:hidden"
+    >
+      <b>{open ? STATIONS[open] : 'Stations'}</b>
+      {at && (
+        <span
+          className={`flex items-center gap-1 text-sm ${at.mark === 'changed' ? 'text-signal' : 'text-muted'}`}
+        >
+          <StateMark mark={at.mark} />
+          {at.word}
+        </span>
+      )}
+      <ChevronDown size={18} aria-hidden className={`ml-auto ${isOpen ? 'rotate-180' : ''}`} />
+    </button>
+  )
+}
+
+/** The stations along one line in working order, each with its state; the open one stands out. On a narrow screen they fold into one control. */
 export function StationLine() {
   const job = useJob()
   const bench = useBench()
-  const open = usePathname().split('/')[3]
+  const path = usePathname()
+  const open = path.split('/')[3]
+  const [shownAt, showAt] = useState<string | null>(null)
+  const isShown = shownAt === path
   const router = useRouter()
   useKey(STATION_LINE_KEYS, (event) => {
     const step = { '[': -1, ']': 1 }[event.key] ?? 0
@@ -80,9 +119,20 @@ export function StationLine() {
   return (
     <nav
       aria-label="Stations"
-      className="screen-only relative overflow-x-auto border-t border-line lg:border-t-0"
+      className="screen-only relative border-t border-line lg:overflow-x-auto lg:border-t-0"
+      onKeyDown={(event) => {
+        if (event.key === 'Escape') showAt(null)
+      }}
     >
-      <ol className="flex min-w-max">
+      <Whereabouts
+        open={STATION_KEYS.find((station) => station === open)}
+        isOpen={isShown}
+        onToggle={() => showAt(isShown ? null : path)}
+      />
+      <ol
+        id="stations"
+        className={`grid-cols-2 gap-x-2 border-t border-line pb-2 lg:flex lg:min-w-max lg:border-0 lg:pb-0 ${isShown ? 'grid' : 'hidden'}`}
+      >
         {STATION_KEYS.map((station) => (
           <StationTab
             key={station}

@@ -87,7 +87,7 @@ describe('what the stations need of a job', () => {
 describe('how a station stands', () => {
   it('needs you while it is unset, and nothing later does', () => {
     const bare = record({ runs: [sampleRun(EMPTY_BENCH)] })
-    expect(words(bare).plate).toEqual({ mark: 'needs-you', word: 'needs you' })
+    expect(words(bare).plate).toEqual({ mark: 'needs-you', word: 'to do' })
     expect(words(bare).prove.mark).toBe('later')
     expect(words(bare).edition).toEqual({ mark: 'later', word: '0 of 2' })
   })
@@ -98,7 +98,7 @@ describe('how a station stands', () => {
   })
   it('is as the BAT, or says how many settings have changed', () => {
     const job = record({ bats: [bat], pulls: [pull('p', 'proof')] })
-    expect(words(job).press).toEqual({ mark: 'set', word: 'as BAT' })
+    expect(words(job).press).toEqual({ mark: 'set', word: 'matches' })
     const turned = { ...sampleSettings, press: { ...sampleSettings.press, readingLeft: 2, passes: 2 } }
     expect(words(job, turned).press).toEqual({ mark: 'changed', word: '2 changed' })
     expect(words(job, turned).ink.mark).toBe('set')
@@ -110,14 +110,14 @@ describe('how a station stands', () => {
       pulls: [pull('a', 'edition', 'accepted'), pull('b', 'edition', 'accepted')],
     })
     expect(words(full).edition).toEqual({ mark: 'set', word: '2 accepted' })
-    expect(words(full).dry).toEqual({ mark: 'needs-you', word: 'later' })
+    expect(words(full).dry).toEqual({ mark: 'needs-you', word: 'not yet' })
     const signed = {
       ...full,
       prints: [{ pullId: 'a', kind: 'edition' as const, number: 1, mark: '1/2', numberedAt: at }],
       dryings: [{ method: 'boards' as const, laidAt: at, readyAt: at, by: 'Ida Quill' }],
     }
     expect(words(signed).dry).toEqual({ mark: 'set', word: 'numbered' })
-    expect(words(signed).record).toEqual({ mark: 'set', word: 'filed' })
+    expect(words(signed).record).toEqual({ mark: 'set', word: 'ready' })
   })
 })
 

@@ -8,6 +8,19 @@ import { usePerson } from '../person/usePerson'
 /** Where every caution ends: the tool warns of the usual, and others decide. */
 export const CAUTION_POINTER = 'The safety data sheet, local rules and qualified people decide.'
 
+/** The hazard of each caution in a word or two. */
+const TITLES: Record<keyof typeof CAUTIONS, string> = {
+  hotplate: 'Hotplate',
+  wipe: 'Talc, skin',
+  press: 'Roller',
+  kitchen: 'Kitchen roller',
+  cleaning: 'Solvents, rags',
+  starch: 'Dust',
+  uv: 'UV',
+  bath: 'Biting',
+  blades: 'Blades',
+}
+
 /** Usual cautions at the stations [common practice, no source]. */
 const CAUTIONS = {
   hotplate:
@@ -18,18 +31,18 @@ const CAUTIONS = {
   kitchen:
     'A kitchen roller that was printed with never touches food again. Clamp it, and take the fingers off five centimetres before the roller.',
   cleaning:
-    'Clean with vegetable oil and rags first, little solvent after: fire and fumes, gloves, air, no spark, and no fan that can give one. Acetone and MEK dissolve acrylic plates. Oily rags heat by themselves.',
+    'Clean with vegetable oil and rags first, little solvent after: fire and fumes, gloves, air, no spark, and no fan that can give one. Acetone and MEK dissolve acrylic plates. Oily rags can self-ignite.',
   starch: 'Dry starch and paste powder: do not breathe the dust, and no flame near it.',
   uv: 'UV unit: do not look in. Wash-out water and raw polymer: gloves, and keep them off the skin.',
   bath: 'Biting: eyes and hands covered, air, acid into water and never the reverse, no closed vessel with metal in it. Hydrogen and heat come off the metal: a small test first. Brown fumes of nitric, on zinc as on copper: leave and ventilate. A warm jacket speeds a bath: never leave it. Rosin and powders: mask, no spark. Food kept apart.',
   blades:
-    'Needles, rockers and blades: cut away from the hands. Edges of metal and plastic cut too, until they are bevelled.',
+    'Needles, rockers and blades: cut away from your hands, guards in place. Edges of metal and plastic cut too, until they are bevelled.',
 } as const
 
 function OneCaution({ name }: { name: keyof typeof CAUTIONS }) {
   const person = usePerson()
   return (
-    <Caution name={name} who={person} pointer={CAUTION_POINTER}>
+    <Caution name={name} title={TITLES[name]} who={person} pointer={CAUTION_POINTER}>
       {CAUTIONS[name]}
     </Caution>
   )

@@ -10,13 +10,13 @@ export type StationState = { mark: 'set' | 'changed' | 'needs-you' | 'later'; wo
 export function stationState(station: Station, job: BenchJob, bench: BenchJob['bench']): StationState {
   const isSetting = (key: Station): key is SettingStation => (SETTING_STATIONS as Station[]).includes(key)
   if (isSetting(station)) {
-    if (bench[station] === null) return { mark: 'needs-you', word: 'needs you' }
+    if (bench[station] === null) return { mark: 'needs-you', word: 'to do' }
     const changed = job.bat
       ? compareSettings(job.bat.settings, bench).filter((difference) => difference.station === station).length
       : 0
     return changed > 0
       ? { mark: 'changed', word: `${changed} changed` }
-      : { mark: 'set', word: job.bat ? 'as BAT' : 'set' }
+      : { mark: 'set', word: job.bat ? 'matches' : 'set' }
   }
   const allSet = unsetStations(bench).length === 0
   const done = job.accepted >= job.editionSize
@@ -34,8 +34,8 @@ export function stationState(station: Station, job: BenchJob, bench: BenchJob['b
       }
     case 'dry':
       if (job.numbered) return { mark: 'set', word: 'numbered' }
-      return { mark: done && job.bat ? 'needs-you' : 'later', word: job.drying ? 'drying' : 'later' }
+      return { mark: done && job.bat ? 'needs-you' : 'later', word: job.drying ? 'drying' : 'not yet' }
     default:
-      return { mark: job.numbered ? 'set' : 'later', word: job.numbered ? 'filed' : 'open' }
+      return { mark: job.numbered ? 'set' : 'later', word: job.numbered ? 'ready' : 'not yet' }
   }
 }

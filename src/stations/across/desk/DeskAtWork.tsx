@@ -168,7 +168,7 @@ export default function DeskAtWork({
           Another day: warm-ups, not numbered, until {warmLeft} more in a row{' '}
           {plural(warmLeft, 'matches', 'match')}.{' '}
           <Button onClick={() => set({ warmEnded: dayOf(new Date(now).toISOString(), deviceZone()) })}>
-            Count from now on
+            Warm-ups done: count from here
           </Button>
         </p>
       )}

@@ -49,7 +49,7 @@ export function DeskHands({
           onText={(wiped) => onSet({ hands: { ...hands, wiped } })}
         />
         <TextField
-          label="Lays the sheet"
+          label="Sheet laid by"
           maxLength={LONGEST_NAME}
           value={hands.laid}
           placeholder={inker}
@@ -62,8 +62,8 @@ export function DeskHands({
           value={role}
           options={[
             ['both', 'Both hands'],
-            ['inky', 'Inky hands: Enter is the plate'],
-            ['clean', 'Clean hands: Enter is the sheet'],
+            ['inky', 'Inky hands'],
+            ['clean', 'Clean hands'],
           ]}
           onPick={(next) => onSet({ role: next })}
         />

@@ -23,7 +23,7 @@ function twins(phase: DeskState['phase'], words: { next: string; other: string }
     ]
   if (phase === 'moment')
     return [
-      { key: 'enter', cap: 'Enter', words: 'Written down, peel', main: true },
+      { key: 'enter', cap: 'Enter', words: 'Noted: peel the print', main: true },
       { key: 'minus', cap: '−', words: 'A minute earlier' },
       { key: 'plus', cap: '+', words: 'A minute later' },
       { key: 'back', cap: '⌫', words: 'Not pulled' },
@@ -124,7 +124,7 @@ export function DeskKeys({
         <div>
           <p className="mb-1">
             {asksWhere
-              ? 'A fault? Where, by the keypad laid over the print:'
+              ? 'A fault? Where on the print, by the keypad:'
               : `What is wrong, ${NINTHS[state.where!]}:`}
           </p>
           <div

@@ -14,11 +14,11 @@ export function DeskStanding({
   const offline = useOffline()
   const waiting = pullsWaiting(memory.queue)
   const refused = toPutRight(memory.queue).length
-  const away = connection === 'away' ? '◆ No connection: ' : ''
+  const away = connection === 'away' ? '◆ Offline: ' : ''
   const words = () => {
-    if (waiting === 0 && refused > 0) return `◆ ${refused} refused by the server, kept on this device`
-    if (waiting === 0) return away ? '◆ No connection; nothing waits' : 'All with the server'
-    if (isKept) return `${away}${waiting} kept on this device, waiting for the server`
+    if (waiting === 0 && refused > 0) return `◆ ${refused} refused by the server, saved on this device`
+    if (waiting === 0) return away ? '◆ Offline, nothing waiting' : 'All saved'
+    if (isKept) return `${away}${waiting} saved on this device, waiting for the server`
     return alarm ? `◆ ${waiting} on this page only` : `${away}${waiting} being written down…`
   }
   return (

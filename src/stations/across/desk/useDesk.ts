@@ -45,7 +45,7 @@ export interface DeskHandle {
 /** Acts that are kept with their hand. */
 const SIGNED: ReadonlySet<DeskAct['kind']> = new Set<DeskAct['kind']>(['pull', 'decide', 'unpull', 'stamp'])
 
-const NAMELESS = 'Say who inks, under Hands: every pull is kept with its hand.'
+const NAMELESS = 'Enter who inks, under Hands: every pull is saved with it.'
 const NOWHERE =
   'Nothing can be pulled now: this device keeps nothing and the server does not answer. Write on paper what you pull.'
 

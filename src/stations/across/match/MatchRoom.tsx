@@ -12,12 +12,13 @@ import { Panel } from '@/ui/Panel'
 import { useJob } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
 import { Problems } from '../pull/Problems'
-import { ScanField } from './ScanField'
 import { useEditionCheck } from './useEditionCheck'
 import { useMatchRoom, type MatchRoomHandle, type MatchRoomProps } from './useMatchRoom'
 import { matchAnswer, mixedWords, modelWords } from './words'
 import { PersonField } from '../person/PersonField'
 
+/** Asked for only where a picture is missing. */
+const ScanField = dynamic(() => import('./ScanField').then((module) => module.ScanField), { ssr: false })
 /** The edition at a glance, beneath the pair that is looked at. */
 const ContactSheet = dynamic(() => import('./ContactSheet').then((module) => module.ContactSheet), {
   ssr: false,

@@ -37,7 +37,7 @@ function Tolerances({ room: { state, act } }: { room: MatchRoomHandle }) {
           />
         ))}
       </div>
-      <p className="mt-1 text-sm text-muted">Kept with the verdict, and used for the next print.</p>
+      <p className="mt-1 text-sm text-muted">Saved with the verdict, and used for the next print.</p>
     </details>
   )
 }
@@ -49,7 +49,7 @@ function MisfitOffer({ room: { view, busy, keepMisfit }, slug }: { room: MatchRo
     <p className="mt-2">
       {view.isMisfitKept ? (
         <>
-          Kept as a misfit: the station{' '}
+          Saved as a misfit: the station{' '}
           <Link href={`/jobs/${slug}/register`} className="underline underline-offset-4">
             Register
           </Link>{' '}
@@ -57,7 +57,7 @@ function MisfitOffer({ room: { view, busy, keepMisfit }, slug }: { room: MatchRo
         </>
       ) : (
         <Button disabled={busy} onClick={() => void keepMisfit()}>
-          Keep where it lay as a misfit of the plate
+          Save where it lay as a misfit of the plate
         </Button>
       )}
     </p>

@@ -131,7 +131,7 @@ describe('the words of the match room', () => {
   const taken = (how: 'scanner' | 'model') => ({ imageId: 'x', taken: how, dry: true, corners: null })
   it('name the pictures a model made', () => {
     expect(modelWords(taken('scanner'), taken('scanner'), pulls[0])).toBeNull()
-    expect(modelWords(taken('model'), null, null)).toMatch(/^The BAT’s picture is a model’s/)
+    expect(modelWords(taken('model'), null, null)).toMatch(/^The BAT’s picture is simulated/)
     expect(modelWords(taken('scanner'), taken('model'), pulls[1])).toMatch(/^The picture of pull 2 is/)
     expect(modelWords(taken('model'), taken('model'), pulls[0])).toMatch(/^Both pictures are/)
   })

@@ -35,7 +35,7 @@ export async function modelScan(slug: string, pullId: string, at: string): Promi
     throw new FieldError([
       {
         field: '',
-        message: 'Choose a picture of the plate at the station Plate first: the model prints from it.',
+        message: 'Choose a picture of the plate at Plate first: the model prints from it.',
       },
     ])
   const { inks, papers } = await loadStore()

@@ -11,7 +11,7 @@ export function modelWords(ours: Scan | null, theirs: Scan | null, pull: Pick<Pu
   const [isOurs, isTheirs] = [ours?.taken === 'model', theirs?.taken === 'model']
   if (!isOurs && !isTheirs) return null
   const one = isOurs ? 'The BAT’s picture is' : `The picture of pull ${pull?.number} is`
-  return `${isOurs && isTheirs ? 'Both pictures are' : one} a model’s, printed and scanned by reckoning; no print lay on a scanner.`
+  return `${isOurs && isTheirs ? 'Both pictures are' : one} simulated: no print lay on a scanner.`
 }
 
 /** What is reckoned where a wet print is held against a dry one; null: both are alike. */

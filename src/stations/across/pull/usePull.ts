@@ -32,7 +32,7 @@ interface PullHandle {
 
 const NAMELESS: FieldProblem = {
   field: 'person',
-  message: 'Say who is at the press: every entry is kept with its hand.',
+  message: 'Enter your name: every entry is saved with it.',
 }
 
 /** Pulls and what is said of them, for proofs and edition alike. A pull asked for twice is made once. */

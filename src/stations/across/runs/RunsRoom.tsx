@@ -70,7 +70,7 @@ function RunRow({ run, lines, runs }: { run: Run; lines: SheetLine[]; runs: Run[
         <div className="flex flex-wrap gap-2">
           {!isOpen && RUN_KINDS[run.kind].press && (
             <Button disabled={busy} onClick={() => void putOnBench()}>
-              Put on the bench
+              Work on this
             </Button>
           )}
           <ChangeRun run={run} isFirst={isFirst} />
@@ -97,7 +97,7 @@ function PrintsAlike() {
   const { send } = useSend()
   const { problems, act } = useAct()
   return (
-    <section aria-label="Are the prints to be alike" className="mt-4 border-t border-line pt-3">
+    <section aria-label="Edition type" className="mt-4 border-t border-line pt-3">
       <p className="mb-0.5 text-sm text-muted">The prints</p>
       <Choice
         label="The prints"
@@ -149,7 +149,7 @@ export function RunsRoom({ runs, lines }: { runs: Run[]; lines: SheetLine[] }) {
       </section>
       {!job.numbered && <PrintsAlike />}
       <section aria-label="Sheets" className="mt-6 border-t-2 border-text pt-2">
-        <h2 className="station-title">Every sheet’s life</h2>
+        <h2 className="station-title">Sheet by sheet</h2>
         {lines.length === 0 ? (
           <p>No sheet of the edition is under way yet.</p>
         ) : (
@@ -231,7 +231,7 @@ function ChangeRun({ run, isFirst }: { run: Run; isFirst: boolean }) {
         except={['name', 'run.name', 'kind', 'run.kind', 'waitHours', 'run.waitHours']}
       />
       <Button look="main" className="mt-4" disabled={busy} onClick={() => void change()}>
-        Keep it so
+        Save the run
       </Button>
     </Dialog>
   )
@@ -274,9 +274,9 @@ function SheetRow({ line, runs, locked }: { line: SheetLine; runs: Run[]; locked
             <button
               type="button"
               className="min-h-11 px-2 underline underline-offset-4"
-              aria-label={`Say what became of sheet ${line.sheet}`}
+              aria-label={`Record what became of sheet ${line.sheet}`}
             >
-              Say…
+              Record…
             </button>
           }
         >

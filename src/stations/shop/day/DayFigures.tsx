@@ -37,7 +37,7 @@ export function DayFigures({ day, isLatest, play, days, write }: DayFiguresProps
         name="cycle"
         value={`${formatNumber(plan.cycleMinutes, 1)} min`}
         label="a print"
-        note={`bottleneck: ${BOTTLENECKS[plan.bottleneck]}`}
+        note={`limited by: ${BOTTLENECKS[plan.bottleneck]}`}
       />
       {finishMinute !== null && (
         <Figure

@@ -59,7 +59,7 @@ function BeginDay({ day, onBegun }: { day: WishedDay; onBegun: () => void }) {
       <div className="grid gap-3 border-t border-line pt-3 sm:grid-cols-2">
         <PersonField did="Led by" problem={problemAt(problems, 'by')} />
         <Button look="main" className="self-end" onClick={() => void begin()}>
-          Begin this day
+          Start the day
         </Button>
       </div>
       <Problems problems={problems} except={['by']} />

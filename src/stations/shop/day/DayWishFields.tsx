@@ -42,7 +42,7 @@ export function DayWishFields({
         value={wish.given}
         options={[
           ['start', 'Start at'],
-          ['finish', 'Finish by, start as late as can be'],
+          ['finish', 'Latest start for a finish time'],
         ]}
         onPick={(given) => change({ given })}
       />
@@ -59,7 +59,7 @@ export function DayWishFields({
           )}
         </Field>
         <Field
-          label="Clean by"
+          label="Cleaned up by"
           className="sm:col-span-2"
           problem={isMoment(wish.finishField) ? undefined : 'is not a moment'}
         >
@@ -85,7 +85,7 @@ export function DayWishFields({
           value={setting.dryingPlaces}
           onValue={(dryingPlaces) => set({ dryingPlaces })}
           problem={placesProblem(wish)}
-          hint="empty: enough"
+          hint="empty: not limiting"
         />
         {FIELDS.map(([field, label, unit]) => (
           <NumberField

@@ -30,7 +30,7 @@ const EXAMPLE = 'Ash; 20; 6; 0.5\nBirch; 12; 8; 1\nCedar; 25; 5; 1.2'
 export function QueueBench({ kept }: { kept: KeptQueue | null }) {
   const zone = useZone()
   const person = usePerson()
-  const [name, setName] = useState(kept?.name ?? 'Open day')
+  const [name, setName] = useState(kept?.name ?? 'Press queue')
   const [text, setText] = useState(kept ? writePeople(kept.input.people) : EXAMPLE)
   const [places, setPlaces] = useState<number | null>(kept?.input.places ?? 3)
   const [presses, setPresses] = useState<number | null>(kept?.input.presses ?? 1)
@@ -80,7 +80,7 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
     setKept(answer.ok)
   }
   return (
-    <Panel title="Open day">
+    <Panel title="Press queue">
       <div className="grid gap-6 xl:grid-cols-[22rem_minmax(0,1fr)] print:block">
         <div className="grid content-start gap-3 print:hidden">
           <TextField
@@ -90,9 +90,9 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
             problem={problemAt(problems, 'name')}
           />
           <Field
-            label="People, one a line: name; prepare; at the press; plate mm"
+            label="People, one per line: name; minutes to prepare; minutes at the press; plate in mm"
             problem={listProblem}
-            hint="Minutes. What is left out: 15, 6 and 1 mm."
+            hint="Minutes. Defaults: 15 min preparing, 6 min at the press, 1 mm plate."
           >
             {(ids) => (
               <textarea
@@ -117,7 +117,7 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
               value={hotplates}
               onValue={touched(setHotplates)}
               problem={at('hotplates')}
-              hint="empty: enough"
+              hint="empty: not limiting"
             />
             <NumberField
               label="Presses"
@@ -142,7 +142,7 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
             value={order}
             options={[
               ['soonest', 'Soonest through'],
-              ['fair', `Nobody put back by more than ${MOST_PUT_BACK}`],
+              ['fair', `Nobody moved back more than ${MOST_PUT_BACK}`],
               ['as-they-came', 'As they came'],
             ]}
             onPick={touched(setOrder)}
@@ -155,13 +155,13 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
               disabled={!parsed.success || lines.length > 0 || !start}
               onClick={() => void keep()}
             >
-              {isKept ? 'Kept' : 'Keep this queue'}
+              {isKept ? 'Saved' : 'Save this queue'}
             </Button>
             <Link href="/queue/wall" className={buttonClass()}>
               Wall screen
             </Link>
             <Button className="screen-only" disabled={!queue} onClick={() => window.print()}>
-              <Printer size={18} aria-hidden /> Print the slips
+              <Printer size={18} aria-hidden /> Print turn tickets
             </Button>
           </div>
         </div>

@@ -32,7 +32,7 @@ export function DryingRoom({ places, loads }: { places: DryingPlace[]; loads: Dr
     if (answer.ok) setName('')
   }
   return (
-    <Panel title="Where prints dry">
+    <Panel title="Drying racks">
       <DryingActs places={places} loads={loads} />
       {places.length === 0 && (
         <p>
@@ -64,7 +64,7 @@ export function DryingRoom({ places, loads }: { places: DryingPlace[]; loads: Dr
           onPick={(next) => setKind(next as DryingMethod)}
         />
         <NumberField
-          label="Takes prints"
+          label="Capacity (prints)"
           digits={0}
           value={capacity}
           onValue={setCapacity}

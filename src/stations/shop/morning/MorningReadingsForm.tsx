@@ -45,6 +45,7 @@ export function MorningReadingsForm({
     >
       <NumberField
         label="Room"
+        anchor="today-room"
         unit="°C"
         digits={1}
         value={roomC}
@@ -60,7 +61,7 @@ export function MorningReadingsForm({
         problem={problemAt(problems, 'humidityPercent')}
       />
       <NumberField
-        label="One sheet weighs"
+        label="Weight of one dry sheet"
         unit="g"
         digits={1}
         value={sheetGrams}
@@ -68,13 +69,13 @@ export function MorningReadingsForm({
         problem={problemAt(problems, 'sheetGrams')}
       />
       <SelectField
-        label="a sheet for"
+        label="Which job’s paper"
         value={sheetJobId}
         options={jobs.map(({ id, title }) => [id, title])}
         onPick={setSheetJob}
       />
       <Button look="main" type="submit">
-        Write the sheet
+        Update today’s advice
       </Button>
       <div className="col-span-2 sm:col-span-5">
         <Problems problems={problems.filter(({ field }) => field === '')} />

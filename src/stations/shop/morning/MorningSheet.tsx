@@ -6,7 +6,7 @@ import { SheetLine } from './SheetLine'
 /** The lines of one job, in working order; what asks for an act carries a mark. */
 export function MorningSheet({ slug, title, lines }: { slug: string; title: string; lines: MorningLine[] }) {
   return (
-    <section aria-label={`Morning sheet for ${title}`} className="mt-5">
+    <section aria-label={`Today’s advice for ${title}`} className="mt-5">
       <h2 className="station-title text-lg">
         <Link href={`/jobs/${slug}`} className="underline-offset-4 hover:underline">
           {title}

@@ -4,7 +4,7 @@ import { SheetLine } from './SheetLine'
 /** The lines of the morning that are about the whole workshop. */
 export function WorkshopLines({ lines }: { lines: readonly WorkshopLine[] }) {
   return (
-    <section aria-label="Morning sheet for the workshop" className="mt-5">
+    <section aria-label="Today’s advice for the workshop" className="mt-5">
       <h2 className="station-title text-lg">The workshop</h2>
       <ul>
         {lines.map((line) => (

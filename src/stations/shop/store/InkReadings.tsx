@@ -111,7 +111,7 @@ export function TintReadings(props: InkReadingsProps & { inks: readonly StoreInk
         options={[['', 'choose…'], ...inks.map(({ id, name }) => [id, name] as const)]}
         onPick={(whiteId) => change({ whiteId })}
         className="max-w-56"
-        hint="Its own scattering makes the result absolute."
+        hint="Needed to separate the ink’s strength from the white’s."
       />
     </>
   )

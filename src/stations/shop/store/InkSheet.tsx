@@ -120,22 +120,22 @@ export function InkSheet({ ink }: { ink: StoreInk }) {
               problem={problemAt(problems, 'openedOn')}
             />
             <NumberField
-              label="Keeps open"
+              label="Stays workable"
               unit="days"
               value={tube.keepsOpenDays}
               onValue={(keepsOpenDays) => set({ keepsOpenDays })}
               problem={problemAt(problems, 'keepsOpenDays')}
             />
             <NumberField
-              label="Price a kilogram"
+              label="Price per kg"
               value={tube.pricePerKg}
               onValue={(pricePerKg) => set({ pricePerKg })}
               problem={problemAt(problems, 'pricePerKg')}
             />
             <div className="self-end">
-              <Button onClick={() => void keep()}>Keep the tube</Button>{' '}
+              <Button onClick={() => void keep()}>Save the tube</Button>{' '}
               <span role="status" className="ml-2 text-sm">
-                {kept ? 'Kept' : ''}
+                {kept ? 'Saved' : ''}
               </span>
             </div>
           </section>

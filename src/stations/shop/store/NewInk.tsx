@@ -24,7 +24,7 @@ const WAYS: readonly (readonly [InkSource, string])[] = [
   ['drawdown', 'drawdown'],
   ['tint', 'masstone and tint'],
   ['file', 'spectral file'],
-  ['estimated', 'one picked colour'],
+  ['estimated', 'estimate from a photo'],
 ]
 
 /** Brings an ink in: by drawdown, tint, file or a picked colour; seen before it is kept. */
@@ -49,7 +49,7 @@ export function NewInk({ inks }: { inks: StoreInk[] }) {
 
   return (
     <Panel
-      title="Bring in an ink"
+      title="Add an ink"
       aside={
         <Link href="/store" className="inline-flex min-h-11 items-center underline underline-offset-4">
           Back to the store
@@ -57,7 +57,7 @@ export function NewInk({ inks }: { inks: StoreInk[] }) {
       }
     >
       <Choice<InkSource>
-        label="It is known by"
+        label="Source of the colour"
         value={way}
         options={WAYS}
         onPick={(next) => change({ way: next })}
@@ -104,7 +104,7 @@ export function NewInk({ inks }: { inks: StoreInk[] }) {
                 disabled={!coefficients || busy}
                 onClick={() => coefficients && void add([inkFrom(state, state.name, coefficients)])}
               >
-                {coefficients ? 'Put it on the shelf' : 'Take the readings first'}
+                {coefficients ? 'Put it on the shelf' : 'Add the ink'}
               </Button>
             )}
           </div>

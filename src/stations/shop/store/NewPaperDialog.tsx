@@ -90,12 +90,17 @@ export function NewPaperDialog() {
           problem={problemAt(problems, 'gsm')}
         />
         <div className="grid grid-cols-[1fr_auto] items-end gap-2">
-          <NumberField label="Unknown? One sheet weighs" unit="g" value={weighed} onValue={setWeighed} />
+          <NumberField
+            label="Unknown? Weight of one dry sheet"
+            unit="g"
+            value={weighed}
+            onValue={setWeighed}
+          />
           <Button
             disabled={byWeight === null}
             onClick={() => byWeight !== null && set({ gsm: Number(byWeight.toFixed(0)) })}
           >
-            {byWeight === null ? 'Reckon' : `${formatNumber(byWeight, 0)} g/m²`}
+            {byWeight === null ? 'Calculate' : `${formatNumber(byWeight, 0)} g/m²`}
           </Button>
         </div>
         <NumberField

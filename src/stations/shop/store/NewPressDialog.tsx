@@ -64,7 +64,7 @@ export function NewPressDialog() {
         />
         {kind !== 'hand' && (
           <TextField
-            label="Thread of the screws, or mm a turn"
+            label="Screw thread (such as M16), or mm per turn"
             value={thread}
             onText={setThread}
             problem={lead.success ? problemAt(problems, 'thread') : lead.error.issues[0].message}

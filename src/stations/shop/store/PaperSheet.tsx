@@ -63,7 +63,7 @@ export function PaperSheet({ paper, others, book, reservations, growth, soak }: 
               label="sheets lie there, by the book"
               note={left <= 0 ? '◆ Count them.' : undefined}
             />
-            <Figure name="sheets-kept-back" value={reserved} label="kept back for jobs" />
+            <Figure name="sheets-kept-back" value={reserved} label="reserved for jobs" />
             <Figure name="sheets-free" value={free} label="free" note={STANDING[standing](paper.lowAt)} />
           </div>
           {reservations.length > 0 && (
@@ -94,13 +94,13 @@ export function PaperSheet({ paper, others, book, reservations, growth, soak }: 
               name="paper-growth"
               value={`${formatNumber(growth.alongPercent, 2)} / ${formatNumber(growth.acrossPercent, 2)} %`}
               label="grows along / across the grain"
-              note={growth.alongFrom + growth.acrossFrom === 0 ? 'usual, from memory' : 'measured'}
+              note={growth.alongFrom + growth.acrossFrom === 0 ? 'typical' : 'measured'}
             />
             {soak && (
               <Figure
                 name="water-in-the-end"
                 value={`${formatNumber(soak.saturationPercent, 0)} %`}
-                label="water in the end"
+                label="most moisture"
                 note={`63 % of it in ${formatNumber(soak.tauSeconds / 60, 1)} min`}
               />
             )}
@@ -109,7 +109,7 @@ export function PaperSheet({ paper, others, book, reservations, growth, soak }: 
         </section>
       </div>
       <section aria-label="What could stand in" className="mt-6 border-t border-line pt-4">
-        <h2 className="station-title mb-1">What could stand in for it</h2>
+        <h2 className="station-title mb-1">Substitutes</h2>
         <ol>
           {substitutesFor(paper, others).map(({ paper: other, differences, steps }) => (
             <li key={other.id} className="flex flex-wrap items-baseline gap-x-4 border-t border-line py-1.5">
@@ -128,7 +128,7 @@ export function PaperSheet({ paper, others, book, reservations, growth, soak }: 
         </ol>
         {others.length === 0 && <p className="text-sm">No other paper is in the store.</p>}
         <p className="mt-1 text-xs text-muted">
-          A step: a tenth of the weight or the caliper, one grade of sizing, 3 ΔE00 of white (common practice,
+          A step: a tenth of the weight or the caliper, one grade of sizing, 3 ΔE00 of white (rule of thumb,
           no source). Prove on it before you trust it.
         </p>
       </section>
@@ -158,7 +158,7 @@ function StockBook({ paperId, book }: { paperId: string; book: readonly StockMov
   }
   return (
     <div className="border-t border-line pt-3">
-      <h2 className="station-title mb-2">Stock book</h2>
+      <h2 className="station-title mb-2">Stock movements</h2>
       <div className="grid items-end gap-3 sm:grid-cols-2">
         <SelectField
           label="What happened"
@@ -178,7 +178,7 @@ function StockBook({ paperId, book }: { paperId: string; book: readonly StockMov
       </div>
       <Problems problems={problems} except={['sheets', 'lot', 'by']} />
       <Button className="mt-3" onClick={() => void enter()}>
-        Enter it
+        Save the entry
       </Button>
       <ul className="mt-3 text-sm" aria-label="Entries">
         {book.map(({ id, kind: what, sheets: number, change, lot: from, at, by }) => (
@@ -243,7 +243,7 @@ function Details({ paper }: { paper: StorePaper }) {
         hint="in your own money; empty: not known"
       />
       <NumberField
-        label="Order again when so few are free"
+        label="Reorder level"
         digits={0}
         value={details.lowAt}
         onValue={(lowAt) => change({ lowAt })}
@@ -259,7 +259,7 @@ function Details({ paper }: { paper: StorePaper }) {
       />
       <Problems problems={problems} except={Object.keys(details)} />
       <Button disabled={isKept} onClick={() => void keep()}>
-        {isKept ? 'Kept' : 'Keep these words'}
+        {isKept ? 'Saved' : 'Save these words'}
       </Button>
     </div>
   )

@@ -6,7 +6,7 @@ import { formatMm, formatNumber } from '@/core/units/length'
 import type { StorePaper } from '@/data/shop/store'
 import { NewPaperDialog } from './NewPaperDialog'
 
-const HEADS = ['Paper', 'Weight', 'Sheet', 'Caliper', 'Sizing', 'Left', 'Kept back', 'Free', 'Note']
+const HEADS = ['Paper', 'Weight', 'Sheet', 'Caliper', 'Sizing', 'Left', 'Reserved', 'Free', 'Note']
 
 /** The papers with what lies there, what jobs keep back, and what stays free. */
 export function PaperShelf({

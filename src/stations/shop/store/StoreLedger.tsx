@@ -30,12 +30,12 @@ export function StoreLedger({ store, reservations }: { store: Store; reservation
       geometry: '45:0',
     })
   return (
-    <Panel title="Store">
+    <Panel title="Stockroom">
       <section aria-label="Inks">
         <div className="flex items-baseline justify-between">
           <h2 className="station-title mb-1">Inks</h2>
           <Link href="/store/inks/new" className={buttonClass('quiet')}>
-            Bring in an ink
+            Add an ink
           </Link>
         </div>
         {store.inks.length === 0 && <p>The shelf is empty: it is stocked with your first job.</p>}
@@ -79,7 +79,7 @@ export function StoreLedger({ store, reservations }: { store: Store; reservation
       <PaperShelf papers={store.papers} reservations={reservations} />
       <p className="mt-2">
         <Link href="/drying" className={buttonClass('quiet')}>
-          Where prints dry
+          Drying racks
         </Link>
       </p>
       <section aria-label="Presses" className="mt-6">
@@ -102,7 +102,7 @@ export function StoreLedger({ store, reservations }: { store: Store; reservation
           ))}
         </ul>
         <div className="mt-3 flex items-baseline justify-between">
-          <h3 className="text-sm text-muted">Blanket packs, from the sheet upward</h3>
+          <h3 className="text-sm text-muted">Blanket sets, bottom to top</h3>
           <Link href="/store/blankets" className={buttonClass('quiet')}>
             Blankets
           </Link>

@@ -11,7 +11,7 @@ import { layOutSampleAction } from './actions'
 export function FirstRun() {
   const { busy, problems, act } = useAct()
   return (
-    <main className="max-w-2xl p-8">
+    <main id="work" tabIndex={-1} className="max-w-2xl p-8">
       <h1 className="station-title text-3xl">Every proof is a test</h1>
       <p className="my-4 text-lg">
         Set the bench once: plate, ink, wipe, paper, press, register. Pull a proof, change one thing, pull

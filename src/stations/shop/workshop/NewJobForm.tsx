@@ -49,14 +49,14 @@ export function NewJobForm() {
         />
         <TextField label="Artist" value={artist} onText={setArtist} problem={problemAt(problems, 'artist')} />
         <NumberField
-          label="Edition of"
+          label="Edition size"
           digits={0}
           value={editionSize}
           onValue={setEditionSize}
           problem={problemAt(problems, 'editionSize')}
         />
         <Button look="main" type="submit" disabled={busy}>
-          Make the job
+          Start the job
         </Button>
         <Problems
           problems={problems}
@@ -66,9 +66,9 @@ export function NewJobForm() {
       <div className="grid content-start gap-3">
         <h2 className="station-title">From another workshop</h2>
         <Field
-          label="A job file (JSON) or a job folder (zip)"
+          label="Import a job (.json or .zip)"
           problem={fileProblem(problems)}
-          hint="Saved at the station Record; pictures travel in the folder."
+          hint="Exported from a job’s Record page. Only the .zip includes pictures."
         >
           {(ids) => (
             <input

@@ -9,10 +9,11 @@ import { WaitingCount } from '../../across/desk/WaitingCount'
 
 /** Where to go beside a job, in the order of a day. */
 const PLACES = [
-  ['/', 'Morning'],
+  ['/', 'Today'],
   ['/jobs/new', 'New job'],
-  ['/queue', 'Open day'],
-  ['/store', 'Store'],
+  ['/queue', 'Press queue'],
+  ['/store', 'Stockroom'],
+  ['/help', 'Help'],
 ] as const
 
 /** The ways out of wherever one is. @param className of the list @param onGo something was chosen */

@@ -20,7 +20,7 @@ export default async function JobLayout({ children, params }: Params & { childre
   const job = await openJob((await params).job).catch(onlyUnreadable)
   if (job instanceof UnreadableJobError)
     return (
-      <main className="p-8">
+      <main id="work" tabIndex={-1} className="p-8">
         <h1 className="station-title text-2xl">{job.title}</h1>
         <UnreadableNote job={{ slug: job.slug, reason: job.reason }} />
       </main>
@@ -37,7 +37,12 @@ export default async function JobLayout({ children, params }: Params & { childre
       />
       <ConflictNotice />
       <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_19rem] lg:has-data-[settings=folded]:grid-cols-[minmax(0,1fr)_2.75rem] print:block">
-        <main data-bench className="group/bench min-w-0 px-3 pb-3 sm:px-4 print:p-0">
+        <main
+          id="work"
+          tabIndex={-1}
+          data-bench
+          className="outline-none group/bench min-w-0 px-3 pb-3 sm:px-4 print:p-0"
+        >
           {children}
         </main>
         <Slip />

@@ -5,7 +5,7 @@ export const metadata = { title: 'New job' }
 
 export default function NewJobPage() {
   return (
-    <main className="p-3 sm:p-5">
+    <main id="work" tabIndex={-1} className="p-3 sm:p-5">
       <Panel title="New job">
         <NewJobForm />
       </Panel>

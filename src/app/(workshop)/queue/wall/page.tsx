@@ -9,14 +9,14 @@ export const metadata = { title: 'Queue on the wall' }
 export default async function WallPage() {
   const [latest] = await loadQueues()
   return (
-    <main className="flex-1 p-4 sm:p-8">
+    <main id="work" tabIndex={-1} className="flex-1 p-4 sm:p-8">
       {latest ? (
         <OnDevice>
           <QueueWall kept={latest} />
         </OnDevice>
       ) : (
         <>
-          <h1 className="station-title text-3xl">No queue is kept yet</h1>
+          <h1 className="station-title text-3xl">No queue is saved yet</h1>
           <p className="mt-4 text-xl">
             <Link href="/queue" className="underline underline-offset-4">
               Make one.

@@ -6,7 +6,7 @@ export const metadata = { title: 'Blankets' }
 export default async function BlanketsPage() {
   const { blankets, packs } = await loadStore()
   return (
-    <main className="p-3 sm:p-5">
+    <main id="work" tabIndex={-1} className="p-3 sm:p-5">
       <BlanketShelf blankets={blankets} packs={packs} now={new Date().toISOString()} />
     </main>
   )

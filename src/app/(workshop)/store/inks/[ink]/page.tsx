@@ -16,7 +16,7 @@ export default async function InkSheetPage({ params }: Params) {
   const ink = (await loadInks()).find((candidate) => candidate.id === id)
   if (!ink) notFound()
   return (
-    <main className="p-3 sm:p-5">
+    <main id="work" tabIndex={-1} className="p-3 sm:p-5">
       <InkSheet ink={ink} />
     </main>
   )

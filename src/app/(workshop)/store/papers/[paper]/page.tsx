@@ -33,7 +33,7 @@ export default async function PaperSheetPage({ params }: Params) {
       .map(({ seconds, uptakePercent }) => ({ seconds, uptakePercent })),
   })
   return (
-    <main className="p-3 sm:p-5">
+    <main id="work" tabIndex={-1} className="p-3 sm:p-5">
       <PaperSheet
         paper={paper}
         others={papers.filter((one) => one.id !== id)}

@@ -19,7 +19,7 @@ export default async function PressCardPage({ params }: Params) {
   if (!press) notFound()
   const events = await loadPressEvents(id)
   return (
-    <main className="p-3 sm:p-5">
+    <main id="work" tabIndex={-1} className="p-3 sm:p-5">
       <PressCard press={press} events={events} standing={readPressCard(events, new Date().toISOString())} />
     </main>
   )

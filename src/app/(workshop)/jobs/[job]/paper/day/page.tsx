@@ -6,7 +6,7 @@ import { loadDryingPlaces } from '@/data/shop/dryingPlaces'
 import { DayRoom } from '@/stations/shop/day/DayRoom'
 import { openJob } from '../../openJob'
 
-export const metadata = { title: 'The day' }
+export const metadata = { title: 'Day plan' }
 
 export default async function DayPage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)

@@ -6,7 +6,7 @@ import { loadFacings, loadWatchSpots } from '@/data/plate/plateWatch'
 import { StatesRoom } from '@/stations/plate/StatesRoom'
 import { openJob } from '../../openJob'
 
-export const metadata = { title: 'States and life' }
+export const metadata = { title: 'States and wear' }
 
 export default async function StatesPage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)

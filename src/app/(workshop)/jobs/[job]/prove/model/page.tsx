@@ -4,7 +4,7 @@ import { loadStore } from '@/data/shop/store'
 import { ModelRoom } from '@/stations/prove/ModelRoom'
 import { openJob } from '../../openJob'
 
-export const metadata = { title: 'Model of the print' }
+export const metadata = { title: 'Simulated print' }
 
 export default async function ModelPage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)

@@ -10,7 +10,7 @@ import { ToneRoom } from '@/stations/wipe/ToneRoom'
 import { firstMix } from '@/core/ink/mix'
 import { openJob } from '../../openJob'
 
-export const metadata = { title: 'Tone reading' }
+export const metadata = { title: 'Densitometer' }
 
 export default async function TonePage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
