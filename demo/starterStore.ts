@@ -236,7 +236,7 @@ export const STARTER_PAPERS = [
     200,
     'sulphite',
     'medium',
-    'Sulphite; for proofs. For proofing only: it does not print like the edition paper.',
+    'Sulphite. For proofing only: it does not print like the edition paper.',
   ),
 ]
 

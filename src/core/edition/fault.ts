@@ -28,7 +28,7 @@ export const FAULTS = {
   crease: { key: 5, check: 'Blankets flat, sheet flat, nothing under it?' },
   shifted: { key: 6, check: 'Corners to their marks, plate to its outline?' },
   spot: { key: 1, check: 'Plate looked over in raking light for grit and hairs?' },
-  'blanket texture': { key: 2, check: 'Catcher dry and soft, tissue over the sheet?' },
+  'felt texture': { key: 2, check: 'Catcher dry and soft, tissue over the sheet?' },
   other: { key: 3, check: 'What went wrong last time put right?' },
 } as const satisfies Record<string, { key: Ninth; check: string }>
 export type RejectReason = keyof typeof FAULTS
@@ -56,7 +56,7 @@ const CAUSES_OF: Partial<Record<RejectReason, readonly FaultCause[]>> = {
   crease: ['wavy-sheet', 'folded-blanket'],
   shifted: ['slurred', 'crept', 'out-of-register'],
   spot: ['hair', 'grit', 'dried-ink', 'dirty-board'],
-  'blanket texture': ['blanket-texture', 'back-of-the-sheet'],
+  'felt texture': ['blanket-texture', 'back-of-the-sheet'],
 }
 
 /** What a fault may have come from, by the digits 1, 2, 3 … of the desk. */
