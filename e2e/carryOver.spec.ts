@@ -16,7 +16,7 @@ test('a BAT is carried to another press with a thinner plate and a heavier paper
   await page.getByLabel('Thickness, mm').fill('0.8')
   await kept(page)
   await openStation(page, 'Paper')
-  await page.getByLabel('Paper from the store').selectOption('heron-white')
+  await page.getByLabel('Paper from the stockroom').selectOption('heron-white')
   await kept(page)
   await openStation(page, 'Press')
   await expect(strip).toContainText('a plate of another thickness')

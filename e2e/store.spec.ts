@@ -19,7 +19,7 @@ test('a paper and a press come into the store, and what cannot be is said at its
     await expect(dialog.getByText('must be more than 0')).toBeVisible()
     await dialog.getByLabel('Sheet height').fill('30 in')
     await dialog.getByLabel('Weight, g/m²').fill('280')
-    await dialog.getByLabel('Sheets in the store').fill('12')
+    await dialog.getByLabel('Sheets in the stockroom').fill('12')
     await dialog.getByRole('button', { name: 'Add this paper' }).click()
     await expect(dialog).toBeHidden()
     await expect(

@@ -19,6 +19,14 @@ test('a new print from a bare plate to a signed edition', async ({ page, empty }
     await page.getByRole('button', { name: 'Start the job' }).click()
     await expect(page.getByRole('heading', { level: 1, name: 'Plate' })).toBeVisible()
   })
+  await test.step('nothing is known yet: each page says what is missing, and leads there', async () => {
+    await expect(answerOf(page)).toContainText('Name the plate')
+    await page.getByRole('link', { name: 'Go to the field' }).click()
+    await expect(page.getByLabel('Name of the plate')).toBeFocused()
+    await page.goto(empty.url)
+    await expect(answerOf(page)).toContainText('Read the room first')
+    await page.goBack()
+  })
   await test.step('plate: gauge to millimetres, inches to millimetres, a picture both ways round', async () => {
     await page.getByLabel('Name of the plate').fill('Withies')
     await page.getByLabel('Kind').selectOption({ label: 'Copper, etched' })
@@ -71,7 +79,9 @@ test('a new print from a bare plate to a signed edition', async ({ page, empty }
   })
   await test.step('paper: from the store, weighed in', async () => {
     await openStation(page, 'Paper')
-    await page.getByLabel('Paper from the store').selectOption({ label: 'Heron white, 300 g/m², 60 left' })
+    await page
+      .getByLabel('Paper from the stockroom')
+      .selectOption({ label: 'Heron white, 300 g/m², 60 left' })
     await page.getByLabel('Damp sheet, g').fill('40')
     await expect(page.getByText('77.8 %')).toBeVisible()
     await expect(page.getByText('28 points too wet: blot again.')).toBeVisible()

@@ -120,7 +120,7 @@ export default async function MorningPage({ searchParams }: { searchParams: Prom
         <Panel
           title="Today in the shop"
           answer={todayAnswer(
-            morning && saidDayOf(morning.at, zone),
+            morning ? saidDayOf(morning.at, zone) : null,
             fresh === true,
             [...ours, ...lines].filter(({ act }) => act).map(({ text }) => text),
           )}

@@ -102,7 +102,7 @@ export function PaperStation({
       <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_22rem]">
         <div className="grid content-start gap-3 sm:grid-cols-2">
           <SelectField
-            label="Paper from the store"
+            label="Paper from the stockroom"
             anchor="paper-choice"
             value={value.paperId ?? ''}
             problem={problemAt(kept.problems, 'paperId') && 'Choose a paper.'}
@@ -136,7 +136,7 @@ export function PaperStation({
           <p className="text-sm sm:col-span-2">
             Not in the list?{' '}
             <Link href="/store" className="underline underline-offset-4">
-              Add it to the store
+              Add it to the stockroom
             </Link>
             .
             {stocked && (

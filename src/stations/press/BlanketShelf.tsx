@@ -65,7 +65,7 @@ export function BlanketShelf({
       title="Blankets"
       aside={
         <Link href="/store" className="inline-flex min-h-11 items-center underline underline-offset-4">
-          Back to the store
+          Back to the stockroom
         </Link>
       }
     >

@@ -52,7 +52,7 @@ export function PressCard({
     >
       <p>
         <Link href="/store" className="inline-flex min-h-11 items-center underline underline-offset-4">
-          Back to the store
+          Back to the stockroom
         </Link>
       </p>
       <PressCaution />

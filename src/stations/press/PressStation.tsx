@@ -225,7 +225,7 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
           <>
             Not in the list?{' '}
             <Link href="/store" className="underline underline-offset-4">
-              Add the press to the store
+              Add the press to the stockroom
             </Link>
             .
           </>

@@ -96,7 +96,7 @@ export function ColleFields({
           label="Take growth and sheet from"
           value=""
           options={[
-            ['', 'choose a paper of the store…'],
+            ['', 'choose a paper of the stockroom…'],
             ...papers.map(
               ({ id, name, growth }) =>
                 [id, `${name}${growth.alongFrom + growth.acrossFrom > 0 ? ', measured' : ''}`] as const,

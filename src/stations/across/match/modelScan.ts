@@ -42,7 +42,10 @@ export async function modelScan(slug: string, pullId: string, at: string): Promi
   const paper = papers.find(({ id }) => id === pull.settings.paper.paperId)
   if (!paper)
     throw new FieldError([
-      { field: '', message: 'This pull’s paper is not in the store any more: the model needs its white.' },
+      {
+        field: '',
+        message: 'This pull’s paper is not in the stockroom any more: the model needs its white.',
+      },
     ])
   const picture = await readPixels(await originalFile(plate), LONGEST)
   const conditions = printConditions(

@@ -37,7 +37,7 @@ export function MorningReadingsForm({
     <form
       aria-label="This morning"
       noValidate
-      className="grid grid-cols-2 items-end gap-3 sm:grid-cols-[7rem_8rem_9rem_minmax(10rem,1fr)_auto]"
+      className="grid grid-cols-2 items-end gap-3 sm:grid-cols-3 xl:grid-cols-[7rem_8rem_9rem_minmax(10rem,1fr)_auto]"
       onSubmit={(event) => {
         event.preventDefault()
         void keep()

@@ -64,7 +64,7 @@ export function InkSheet({ ink }: { ink: StoreInk }) {
       title={ink.name}
       aside={
         <Link href="/store" className="inline-flex min-h-11 items-center underline underline-offset-4">
-          Back to the store
+          Back to the stockroom
         </Link>
       }
     >

@@ -52,7 +52,7 @@ export function NewInk({ inks }: { inks: StoreInk[] }) {
       title="Add an ink"
       aside={
         <Link href="/store" className="inline-flex min-h-11 items-center underline underline-offset-4">
-          Back to the store
+          Back to the stockroom
         </Link>
       }
     >

@@ -121,7 +121,7 @@ export function NewPaperDialog() {
           onPick={(grain) => set({ grain: grain as typeof EMPTY.grain })}
         />
         <NumberField
-          label="Sheets in the store"
+          label="Sheets in the stockroom"
           digits={0}
           value={paper.sheetsReceived}
           onValue={(sheetsReceived) => set({ sheetsReceived })}
