@@ -2,13 +2,14 @@
 
 import Link from 'next/link'
 import type { ReactNode } from 'react'
+import { SumList, type SumRows } from './Sum'
 
 /** What a room says first: one sentence that was computed, or what is missing before anything can be said. */
 export interface RoomAnswer {
   says: ReactNode
   because?: ReactNode
   /** the sum behind it, line by line: one click away */
-  sum?: readonly { label: string; value: string }[]
+  sum?: SumRows
   /** where to go from here: the field that is missing, or the next place */
   asks?: Ask
   /** the named figure the whole sentence is, where it is one */
@@ -73,14 +74,7 @@ export function Answer({
         {sum && sum.length > 0 && (
           <details className="text-sm">
             <summary className="min-h-6 py-0.5 text-muted">How this is worked out</summary>
-            <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-6 border-l border-line pl-4">
-              {sum.map(({ label, value }) => (
-                <div key={label} className="contents">
-                  <dt className="text-muted">{label}</dt>
-                  <dd>{value}</dd>
-                </div>
-              ))}
-            </dl>
+            <SumList rows={sum} className="mt-1" />
           </details>
         )}
       </div>

@@ -6,6 +6,7 @@ import { sampleSettings } from './sampleSettings.test.fixture'
 import type { Settings } from './settings'
 import {
   adviseNext,
+  pairsLike,
   asksForThePlate,
   pressureWords,
   suggestChanges,
@@ -65,6 +66,7 @@ describe('what moved what', () => {
     expect(adviseNext({ line: -1 }, tighter, bench)?.basis).toBe('from 2 earlier trials here')
     const elsewhere = tighter.map((one) => ({ ...one, paperId: 'another' }))
     expect(adviseNext({ line: -1 }, elsewhere, bench)?.basis).toContain('usual remedy')
+    expect(pairsLike([...tighter, ...elsewhere], sampleSettings)).toEqual(tighter)
     expect(adviseNext({}, tighter, bench)).toBeNull()
     expect(adviseNext(null, tighter, bench)).toBeNull()
   })

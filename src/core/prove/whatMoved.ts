@@ -366,6 +366,15 @@ export function suggestChanges(
     .map(({ strength: _, way: __, ...suggestion }) => suggestion)
 }
 
+/** Trials with the same press, kind of plate and paper as a bench. */
+export const pairsLike = (
+  pairs: readonly ProofPair[],
+  { press, plate, paper }: Pick<Settings, 'press' | 'plate' | 'paper'>,
+): ProofPair[] =>
+  pairs.filter(
+    (pair) => pair.press === press.pressId && pair.plateKind === plate.kind && pair.paperId === paper.paperId,
+  )
+
 /**
  * What is offered first for what is wrong with a proof, from trials on its own press, kind of plate and paper; null: nothing is wrong, or
  * nothing speaks to it.
@@ -376,11 +385,7 @@ export function adviseNext(
   bench: RemedyBench,
 ): Suggestion | null {
   if (!features) return null
-  const { press, plate, paper } = bench.settings
-  const alike = pairs.filter(
-    (pair) => pair.press === press.pressId && pair.plateKind === plate.kind && pair.paperId === paper.paperId,
-  )
-  return suggestChanges(features, whatMovedWhat(alike), { bench })[0] ?? null
+  return suggestChanges(features, whatMovedWhat(pairsLike(pairs, bench.settings)), { bench })[0] ?? null
 }
 
 /** A feature's shift in words, for the table. */

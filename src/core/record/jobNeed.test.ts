@@ -3,7 +3,7 @@ import { samplePull } from '../edition/samplePull.test.fixture'
 import { changeFirstMix, firstMix } from '../ink/mix'
 import type { Bench } from '../prove/settings'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
-import { jobNeed, misfitsOf, sheetsAhead, type KnownBeside } from './jobNeed'
+import { inkToAdd, jobNeed, misfitsOf, sheetsAhead, type KnownBeside } from './jobNeed'
 import { cycleOf, workAhead } from './workAhead'
 import { PROOFS_TO_COME } from './sure'
 import { readThrough } from './through'
@@ -127,4 +127,12 @@ describe('what the rest of a job takes', () => {
     expect(misfitsOf({ ...worn, canBeFaced: false })[0].ways).not.toContain('steel')
     expect(misfitsOf({ ...need, life: null, inStock: need.sheets, mixCovers: need.pulls })).toEqual([])
   })
+})
+
+it('the ink to add is what the mix does not cover, and nothing where nothing is known', () => {
+  const need = { pulls: 18, mixCovers: 13, gramsPerPull: 2.6 }
+  expect(inkToAdd(need)).toBe(13)
+  expect(inkToAdd({ ...need, mixCovers: 18 })).toBe(0)
+  expect(inkToAdd({ ...need, mixCovers: 40 })).toBe(0)
+  expect(inkToAdd({ ...need, mixCovers: null })).toBeNull()
 })

@@ -157,12 +157,29 @@ function paperMisfit({ sheets, inStock }: JobNeed): Misfit | null {
   }
 }
 
-function inkMisfit({ pulls, mixCovers, gramsPerPull }: JobNeed): Misfit | null {
-  if (mixCovers === null || gramsPerPull === null || mixCovers >= pulls) return null
+/**
+ * Grams to mix beside what the mix as it was made still covers, whole grams; 0: it covers all, null: there is no mix, or nothing is known of
+ * a pull's ink.
+ *
+ * @example inkToAdd({ pulls: 18, mixCovers: 13, gramsPerPull: 2.6 }) // 13
+ */
+export function inkToAdd({
+  pulls,
+  mixCovers,
+  gramsPerPull,
+}: Pick<JobNeed, 'pulls' | 'mixCovers' | 'gramsPerPull'>): number | null {
+  if (mixCovers === null || gramsPerPull === null) return null
+  return Math.ceil(Math.max(0, pulls - mixCovers) * gramsPerPull)
+}
+
+function inkMisfit(need: JobNeed): Misfit | null {
+  const { pulls, mixCovers } = need
+  const more = inkToAdd(need)
+  if (more === null || more === 0) return null
   return {
     of: 'ink',
     words: `The mix covers ${mixCovers} of the ${pulls} pulls to come.`,
-    ways: `Mix about ${formatGrams(Math.ceil((pulls - mixCovers) * gramsPerPull), 0)} more while there is some left to match it by.`,
+    ways: `Mix about ${formatGrams(more, 0)} more while there is some left to match it by.`,
   }
 }
 

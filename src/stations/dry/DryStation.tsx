@@ -1,6 +1,6 @@
 'use client'
 
-import { dayOf } from '@/core/units/moment'
+import { dayOf, saidDayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
@@ -101,7 +101,7 @@ export function DryStation({
         accepted: acceptedPulls.length,
         size: job.editionSize,
         ready: drying
-          ? { on: dayOf(drying.readyAt, zone), isReached: Date.parse(drying.readyAt) <= opened }
+          ? { on: saidDayOf(drying.readyAt, zone), isReached: Date.parse(drying.readyAt) <= opened }
           : null,
         days,
         jobPage: `/jobs/${job.slug}`,

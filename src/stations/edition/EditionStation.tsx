@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useEffect, useRef, useState } from 'react'
 import type { Pull } from '@/core/edition/pull'
+import { compareSettings } from '@/core/prove/compareSettings'
 import type { Facing, WatchSpot } from '@/core/plate/plateState'
 import type { WithdrawnPull } from '@/core/record/jobFile'
 import { nameOfPull } from '@/core/record/withdrawal'
@@ -13,6 +14,7 @@ import type { KeyNames } from '@/ui/viewKeys'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import { PressCaution } from '../across/bench/cautions'
 import { useNeed } from '../across/bench/useNeed'
+import { usePressDoubt } from '../across/bench/usePressDoubt'
 import { usePressKind } from '../across/bench/usePressKind'
 import { usePull } from '../across/pull/usePull'
 import { WithdrawnPulls } from '../across/pull/WithdrawnPulls'
@@ -63,6 +65,7 @@ export function EditionStation({
   const job = useJob()
   const bench = useBench()
   const need = useNeed()
+  const doubt = usePressDoubt()
   const pressKind = usePressKind()
   const { person, busy, problems, pull, add, withdraw, withdrawn: said } = usePull()
   const [laid, setLaid] = useState('')
@@ -106,6 +109,9 @@ export function EditionStation({
         size: job.editionSize,
         isNumbered: job.numbered,
         outside: countOutside(bench, job.bat, job.variation === 'alike'),
+        differing: compareSettings(job.bat.settings, bench).length,
+        isAlike: job.variation === 'alike',
+        doubt,
         sheets: need.sheets,
         jobPage: `/jobs/${job.slug}`,
       })}

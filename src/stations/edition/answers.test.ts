@@ -8,6 +8,9 @@ const asked: EditionAsked = {
   size: 24,
   isNumbered: false,
   outside: 0,
+  differing: 0,
+  isAlike: true,
+  doubt: null,
   sheets: 18,
   jobPage: '/jobs/x',
 }
@@ -18,6 +21,12 @@ describe('what the edition says first', () => {
     expect(editionAnswer(asked)).toEqual({
       says: 'Pull 12: every setting is as at the BAT',
       because: '10 of 24 accepted. 18 sheets damp are enough for the rest, 9 times in 10.',
+    })
+    expect(says({ differing: 1 })).toBe('Pull 12: all within what the BAT allows')
+    expect(says({ differing: 1, isAlike: false })).toBe('Pull 12: 1 setting not as at the BAT')
+    expect(editionAnswer({ ...asked, doubt: 'Nothing is pressed.' })).toMatchObject({
+      says: '◆ Not yet: pull 12 would not print',
+      because: 'Nothing is pressed. 10 of 24 accepted.',
     })
     expect(says({ outside: 2 })).toBe('◆ Put 2 settings back before pull 12')
   })

@@ -13,13 +13,25 @@ export interface EditionAsked {
   isNumbered: boolean
   /** settings outside what the BAT allows */
   outside: number
+  /** settings that are not as at the BAT, whether they may be or not */
+  differing: number
+  /** the prints are meant to be alike */
+  isAlike: boolean
+  /** why the bench would not print; null: it would */
+  doubt: string | null
   sheets: number
   jobPage: string
 }
 
+/** How the settings are beside the BAT, where none of them stands in the way. */
+function standingWords({ differing, isAlike }: Pick<EditionAsked, 'differing' | 'isAlike'>): string {
+  if (differing === 0) return ': every setting is as at the BAT'
+  return isAlike ? ': all within what the BAT allows' : `: ${counted(differing, 'setting')} not as at the BAT`
+}
+
 /** What to do next at the press. */
 export function editionAnswer(asked: EditionAsked): RoomAnswer {
-  const { open, next, accepted, size, isNumbered, outside, sheets, jobPage } = asked
+  const { open, next, accepted, size, isNumbered, outside, doubt, sheets, jobPage } = asked
   const so = `${accepted} of ${size} accepted.`
   if (isNumbered)
     return {
@@ -38,13 +50,14 @@ export function editionAnswer(asked: EditionAsked): RoomAnswer {
       because: 'A spare can still be pulled until the numbers are given.',
       asks: { words: 'Go to Dry & Sign', page: `${jobPage}/dry` },
     }
+  if (doubt !== null) return { says: `◆ Not yet: pull ${next} would not print`, because: `${doubt} ${so}` }
   if (outside > 0)
     return {
       says: `◆ Put ${counted(outside, 'setting')} back before pull ${next}`,
       because: `${outside === 1 ? 'It is' : 'They are'} outside what the BAT allows. ${so}`,
     }
   return {
-    says: `Pull ${next}: every setting is as at the BAT`,
+    says: `Pull ${next}${standingWords(asked)}`,
     because: `${so} ${counted(sheets, 'sheet')} damp ${plural(sheets, 'is', 'are')} enough for the rest, 9 times in 10.`,
   }
 }

@@ -103,8 +103,8 @@ export function CardRoom({
       aside={<KeepLine {...kept} />}
       answer={cardAnswer(
         value,
-        card ? { name: card.name, version: card.versions.at(-1)!.version } : null,
-        onCard,
+        card ? { name: card.name, newest: card.versions.at(-1)!.version } : null,
+        onCard ? value.card!.version : null,
       )}
     >
       <div className="grid gap-8 xl:grid-cols-2 print:grid-cols-2">

@@ -18,6 +18,8 @@ import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import { KeepLine } from '../across/bench/KeepLine'
+import { problemAt } from '../across/bench/problemAt'
+import { PersonField } from '../across/person/PersonField'
 import { usePerson } from '../across/person/usePerson'
 import { Problems } from '../across/pull/Problems'
 import { addToBatchAction, measureBatchAction } from './actions'
@@ -119,7 +121,7 @@ export function CorrectRoom({
       !(await run(() =>
         sendAct(addToBatchAction, {
           batchId: batch.id,
-          addition: { weighed: rounded, by: person || batch.by },
+          addition: { weighed: rounded, by: person },
         }),
       ))
     )
@@ -240,12 +242,13 @@ export function CorrectRoom({
                       </b>
                     )}
                   </p>
+                  <PersonField did="Added by" problem={problemAt(problems, 'addition.by')} />
                   <Button onClick={() => void add()}>Added: save it on the batch</Button>
                 </>
               )}
             </div>
           )}
-          <Problems problems={problems} />
+          <Problems problems={problems} except={['addition.by']} />
           <p className="text-sm text-muted sm:col-span-2">
             Card: {card.name}. Ink can only be added. The measured batch moves the forecast to where it really
             is.

@@ -26,14 +26,16 @@ describe('what the mix says first', () => {
     expect(mixAnswer({ ...sampleMix, batchGrams: null }, need).asks?.anchor).toBe('mix-batch')
   })
   it('says the grams of each ink, the drops, and whether it is enough', () => {
-    expect(mixAnswer(sampleMix, need)).toEqual({
+    // 60 g at 2.6 g a pull cover 23; nothing was pulled from it yet.
+    expect(mixAnswer(sampleMix, { ...need, mixCovers: 23 })).toEqual({
       says: 'Mix 60 g: 53.3 g Bone black and 6.7 g Dusk blue',
-      because:
-        '3 drops of light plate oil into every 5 g. ◆ It covers 13 of the 18 pulls to come, which take 47 g.',
+      because: '3 drops of light plate oil into every 5 g. It covers the 18 pulls to come, which take 47 g.',
     })
-    expect(mixAnswer(sampleMix, { ...need, mixCovers: 23 }).because).toContain(
-      'It covers the 18 pulls to come',
-    )
+    // Ten were pulled: what it lacks for the other five is mixed beside it, 5 × 2.6 = 13 g.
+    expect(mixAnswer(sampleMix, need)).toMatchObject({
+      says: 'Mix 13 g more: 11.6 g Bone black and 1.4 g Dusk blue',
+    })
+    expect(mixAnswer(sampleMix, { ...need, pulls: 9 }).says).toMatch(/^Enough is mixed: /)
     expect(mixAnswer({ ...sampleMix, modifiers: [] }, { ...need, pulls: 0 }).because).toBe('')
   })
 })
@@ -97,19 +99,21 @@ describe('what stiffness says first', () => {
 
 describe('what the amount and the card say first', () => {
   it('says grams for pulls, and how sure', () => {
-    expect(amountAnswer(need, 'pulls to come')).toEqual({
+    expect(amountAnswer(need, 'pulls to come').says).toBe('Mix about 13 g more for the 18 pulls to come')
+    expect(amountAnswer({ ...need, mixCovers: 20 }, '').says).toBe('The mix covers the 18 pulls to come')
+    expect(amountAnswer({ ...need, mixCovers: null }, 'pulls to come')).toEqual({
       says: 'Mix 47 g for the 18 pulls to come',
-      because: 'Enough 9 times in 10, at 2.6 g used up a pull; pulls to come.',
+      because: 'They use up 47 g. Enough 9 times in 10, at 2.6 g used up a pull; pulls to come.',
     })
     expect(amountAnswer({ ...need, isGramsSure: false }, '').because).toContain('± 30 %: weigh it twice')
     expect(amountAnswer({ ...need, pulls: 0 }, '').says).toBe('Nothing more to mix')
     expect(amountAnswer({ ...need, grams: null }, '').says).toContain('size first')
   })
   it('says whether the mix can be made again', () => {
-    const card = { name: 'Slate', version: 2 }
-    expect(cardAnswer({ ...sampleMix, parts: [] }, null, false).says).toBe('Finish the mix first')
-    expect(cardAnswer(sampleMix, null, false).says).toBe('Save this mix on a card')
-    expect(cardAnswer(sampleMix, card, false).says).toBe('Save the change as version 3')
-    expect(cardAnswer(sampleMix, card, true).says).toBe('Weigh 60 g by version 2 of “Slate”')
+    const card = { name: 'Slate', newest: 2 }
+    expect(cardAnswer({ ...sampleMix, parts: [] }, null, null).says).toBe('Finish the mix first')
+    expect(cardAnswer(sampleMix, null, null).says).toBe('Save this mix on a card')
+    expect(cardAnswer(sampleMix, card, null).says).toBe('Save the change as version 3')
+    expect(cardAnswer(sampleMix, card, 1).says).toBe('Weigh 60 g by version 1 of “Slate”')
   })
 })

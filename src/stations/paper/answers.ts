@@ -26,7 +26,7 @@ function howLong(minutes: number): string {
 /** How many sheets are damped, how and how long, and what one then weighs. @param dampGrams null: weight or size is missing */
 export function paperAnswer(
   paper: Loose<PaperSetting>,
-  need: Pick<JobNeed, 'sheets' | 'left' | 'inStock'>,
+  need: Pick<JobNeed, 'sheets' | 'left' | 'proofs' | 'inStock'>,
   dampGrams: number | null,
 ): RoomAnswer {
   if (!paper.paperId)
@@ -48,11 +48,12 @@ export function paperAnswer(
     need.inStock !== null && need.inStock < need.sheets
       ? ` ◆ ${need.inStock} ${plural(need.inStock, 'lies', 'lie')} there for this job.`
       : ''
-  const forWhat = `For the ${counted(need.left, 'print')} left, with the rejects to expect.${stock}`
+  const proofs = need.proofs > 0 ? ` and about ${counted(need.proofs, 'proof')}` : ''
+  const forWhat = `For the ${counted(need.left, 'print')} left, with the rejects to expect${proofs}.${stock}`
   if (paper.method === 'dry') return { says: `${sheets} dry`, because: forWhat }
   return {
-    says: `${sheets}${paper.dampMinutes ? ` ${howLong(paper.dampMinutes)}` : ''}, until one weighs ${formatGrams(dampGrams, 1)}`,
-    because: `${formatNumber(paper.targetUptakePercent, 0)} % of its dry weight in water. ${forWhat}`,
+    says: `${sheets}${paper.dampMinutes ? ` ${howLong(paper.dampMinutes)}` : ''}, to ${formatGrams(dampGrams, 1)} each`,
+    because: `Weighed when blotted: ${formatNumber(paper.targetUptakePercent, 0)} % of its dry weight in water. ${forWhat}`,
   }
 }
 

@@ -33,11 +33,12 @@ import { useBench, useJob } from '../across/bench/BenchContext'
 import { PressCaution } from '../across/bench/cautions'
 import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
+import { usePressDoubt } from '../across/bench/usePressDoubt'
 import { useAct } from '../across/bench/useAct'
 import { useStation, type Loose } from '../across/bench/useStation'
 import { Problems } from '../across/pull/Problems'
 import { changePressAction } from './actions'
-import { carriedTurns, pressAnswer } from './answers'
+import { carriedTurns, pressAnswer, refusedWords } from './answers'
 import { CarryOver } from './CarryOver'
 import { FrontElevation } from './FrontElevation'
 import { FrameTrial } from './FrameTrial'
@@ -143,6 +144,7 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
     () => (job.bat ? carryOver(job.bat.settings, bench, { measured }) : null),
     [job.bat, bench, measured],
   )
+  const doubt = usePressDoubt()
   const own = trials.filter(({ pressId }) => pressId === value.pressId)
   const learned = learnPressure(own, value.mmPerTurn ?? 2)
   const unfit =
@@ -161,6 +163,7 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
         isByHand,
         share: { left: relative(left, held), right: relative(right, held) },
         carried: carriedTurns(carried, learned.trials > 0 ? learned.correctionTurns : 0),
+        doubt: refusedWords(carried) ?? doubt,
         gapMm: press && gapMm(press, (press.readingLeft + press.readingRight) / 2),
         isHeld: held !== null,
       })}

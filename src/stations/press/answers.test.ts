@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
-import { carriedTurns, pressAnswer, type PressAsked } from './answers'
+import { carriedTurns, pressAnswer, refusedWords, type PressAsked } from './answers'
 
 const { press } = sampleSettings
 const asked: PressAsked = {
   isByHand: false,
   share: { left: 100, right: 104 },
   carried: null,
+  doubt: null,
   gapMm: 6,
   isHeld: true,
 }
@@ -35,6 +36,12 @@ describe('what the press says first', () => {
       'Both screws at 2 3/4 turns',
     )
   })
+  it('says what speaks against the setting before what it compares to', () => {
+    expect(pressAnswer(press, { ...asked, doubt: 'Nothing is pressed.' })).toEqual({
+      says: '◆ Both screws at 3 turns: not yet right',
+      because: 'Nothing is pressed.',
+    })
+  })
   it('has nothing to turn by hand', () => {
     expect(pressAnswer({ ...press, passes: 2 }, { ...asked, isByHand: true }).says).toBe(
       'Rub from the middle outward, 2 passes',
@@ -53,6 +60,10 @@ describe('what the press says first', () => {
     expect(carriedTurns(one, 0)).toEqual({ turns: 2.75, changed: ['other blankets'] })
     expect(carriedTurns(one, -0.1)?.turns).toBe(2.625)
     expect(carriedTurns(null, 0)).toBeNull()
+    expect(refusedWords(one)).toBeNull()
+    expect(
+      refusedWords({ ok: false, message: 'cannot be had', makeReadyMm: null, changed: ['another press'] }),
+    ).toBe('Another press: the BAT’s pressure cannot be had.')
     expect(
       carriedTurns({ ok: false, message: 'cannot be had', makeReadyMm: null, changed: [] }, 0),
     ).toBeNull()

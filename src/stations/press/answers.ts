@@ -1,5 +1,6 @@
 import type { CarriedOver } from '@/core/press/carryOver'
 import { formatTurns, type PressSetting } from '@/core/press/pressSetting'
+import { capital } from '@/core/units/capital'
 import { plural } from '@/core/units/counted'
 import { formatNumber } from '@/core/units/length'
 import { formatFine } from '@/core/units/quantity'
@@ -23,6 +24,8 @@ export interface PressAsked {
   share: { left: number | null; right: number | null }
   /** the BAT's pressure carried over to what lies under the roller now; null: nothing is otherwise */
   carried: { turns: number; changed: readonly string[] } | null
+  /** what speaks against the setting: the BAT's pressure cannot be had here, or nothing is pressed, or too much; null: nothing */
+  doubt: string | null
   gapMm: number | null
   isHeld: boolean
 }
@@ -30,7 +33,7 @@ export interface PressAsked {
 /** What to turn, or that nothing is to be turned. */
 export function pressAnswer(
   press: Loose<PressSetting>,
-  { isByHand, share, carried, gapMm, isHeld }: PressAsked,
+  { isByHand, share, carried, doubt, gapMm, isHeld }: PressAsked,
 ): RoomAnswer {
   if (!press.pressId)
     return {
@@ -58,6 +61,7 @@ export function pressAnswer(
         because: `Not as at the BAT: ${carried.changed.join(', ')}. There the pressure is the BAT’s again.`,
       }
   }
+  if (doubt !== null) return { says: `◆ ${screwsAt(left, right)}: not yet right`, because: doubt }
   const gap = gapMm === null ? '' : ` The gap is ${formatFine(gapMm, 2)}.`
   const { left: first, right: second } = share
   if (isHeld && first !== null && second !== null)
@@ -82,3 +86,9 @@ export function carriedTurns(
     changed: carried.changed,
   }
 }
+
+/** Why the BAT's pressure cannot be had with what lies under the roller; null: it can, or nothing is otherwise. */
+export const refusedWords = (carried: CarriedOver | null): string | null =>
+  carried && !carried.ok
+    ? `${capital(carried.changed.join(', '))}: the BAT’s pressure ${carried.message}.`
+    : null

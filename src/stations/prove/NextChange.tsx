@@ -8,6 +8,7 @@ import {
   ACTS,
   amountWords,
   asksForThePlate,
+  pairsLike,
   shiftWords,
   suggestChanges,
   whatMovedWhat,
@@ -23,21 +24,15 @@ import { Check } from '@/ui/Check'
 export function NextChange({
   features,
   pairs,
-  like,
   bench,
 }: {
   features: Features | null
   pairs: readonly ProofPair[]
-  like: { press: string; plateKind: string; paperId: string }
   /** what stood on the bench of that proof */
-  bench: RemedyBench | null
+  bench: RemedyBench
 }) {
   const [all, setAll] = useState(false)
-  const alike = pairs.filter(
-    (pair) =>
-      all ||
-      (pair.press === like.press && pair.plateKind === like.plateKind && pair.paperId === like.paperId),
-  )
+  const alike = all ? pairs : pairsLike(pairs, bench.settings)
   const moved = whatMovedWhat(alike)
   const complaints = features ? complaintsOf(features) : []
   const suggestions = features ? suggestChanges(features, moved, { bench }) : []
@@ -56,7 +51,7 @@ export function NextChange({
               softer ink; empty lines were wiped out or never filled.
             </p>
           )}
-          {bench && bench.press?.kind !== 'hand' && isExhausted(bench.settings) && (
+          {bench.press?.kind !== 'hand' && isExhausted(bench.settings) && (
             <p className="my-1">
               ◆ The blankets are pressed to nearly all they can give: tighter screws would change nothing.
             </p>

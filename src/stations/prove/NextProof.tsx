@@ -63,11 +63,6 @@ export function NextProof({
           <NextChange
             features={readPull(last).verdict?.features ?? null}
             pairs={pairs}
-            like={{
-              press: last.settings.press.pressId,
-              plateKind: last.settings.plate.kind,
-              paperId: last.settings.paper.paperId,
-            }}
             bench={{ settings: last.settings, press: lastPress }}
           />
         )}

@@ -78,7 +78,12 @@ export function RegisterStation({ marks, papers }: RegisterStationProps) {
       rooms={<RegisterRooms />}
       title="Register"
       aside={<KeepLine {...kept} />}
-      answer={registerAnswer(found, bench.register !== null, `/jobs/${job.slug}`)}
+      answer={registerAnswer(
+        found,
+        value.laying ?? 'corner-marks',
+        bench.register !== null,
+        `/jobs/${job.slug}`,
+      )}
       act={
         drawn &&
         bench.register === null && (

@@ -3,14 +3,16 @@ import { colleAnswer, platesAnswer, registerAnswer } from './answers'
 
 describe('what register says first', () => {
   it('says where the plate lies, or what is in the way', () => {
-    const margins = { leftMm: 60, rightMm: 60, topMm: 55, bottomMm: 75 }
-    expect(registerAnswer(null, false, '/jobs/x').asks?.page).toBe('/jobs/x/plate')
-    expect(registerAnswer({ reason: 'too wide' }, false, '').because).toBe('◆ too wide')
-    expect(registerAnswer({ margins }, true, '')).toMatchObject({
+    const margins = { leftMm: 50, rightMm: 60, topMm: 55, bottomMm: 75 }
+    expect(registerAnswer(null, 'corner-marks', false, '/jobs/x').asks?.page).toBe('/jobs/x/plate')
+    expect(registerAnswer({ reason: 'too wide' }, 'corner-marks', false, '').because).toBe('◆ too wide')
+    expect(registerAnswer({ margins }, 'corner-marks', true, '')).toMatchObject({
       says: 'Lay the plate 60 mm from the left, 55 mm from the top',
-      because: 'Margins of the print: right 60 mm, bottom 75 mm.',
+      because: 'On the bed, from the printer’s side. On the print: left 50 mm, right 60 mm, bottom 75 mm.',
     })
-    expect(registerAnswer({ margins }, false, '').because).toContain('Save the layout')
+    // Where the plate goes face down on the sheet nothing is turned.
+    expect(registerAnswer({ margins }, 'face-down', true, '').says).toContain('50 mm from the left')
+    expect(registerAnswer({ margins }, 'corner-marks', false, '').because).toContain('Save the layout')
   })
   it('says how well further plates fit', () => {
     const routes = [

@@ -1,3 +1,5 @@
+import { marginsOnTheBed } from '@/core/register/layOut'
+import type { LayingMethod } from '@/core/register/registerSetting'
 import type { Margins } from '@/core/register/margins'
 import type { TwoPlateCost } from '@/core/register/twoPlates'
 import type { ColleNest, ColleTemplate } from '@/core/register/chineColle'
@@ -9,6 +11,7 @@ import type { RoomAnswer } from '@/ui/Answer'
 /** Where the plate lies on the sheet, or what is in the way. @param isKept whether the layout was saved */
 export function registerAnswer(
   found: { margins: Margins } | { reason: string } | null,
+  laying: LayingMethod,
   isKept: boolean,
   jobPage: string,
 ): RoomAnswer {
@@ -19,10 +22,11 @@ export function registerAnswer(
       asks: { words: 'Go to the plate', page: `${jobPage}/plate` },
     }
   if ('reason' in found) return { says: 'The plate does not lie on this sheet', because: `◆ ${found.reason}` }
-  const { leftMm, rightMm, topMm, bottomMm } = found.margins
+  const { leftMm, topMm } = marginsOnTheBed(found.margins, laying)
+  const { margins } = found
   return {
     says: `Lay the plate ${formatMm(leftMm)} from the left, ${formatMm(topMm)} from the top`,
-    because: `Margins of the print: right ${formatMm(rightMm)}, bottom ${formatMm(bottomMm)}.${isKept ? '' : ' Save the layout to hold every print to it.'}`,
+    because: `On the bed, from the printer’s side. On the print: left ${formatMm(margins.leftMm)}, right ${formatMm(margins.rightMm)}, bottom ${formatMm(margins.bottomMm)}.${isKept ? '' : ' Save the layout to hold every print to it.'}`,
   }
 }
 

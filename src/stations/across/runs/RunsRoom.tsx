@@ -126,8 +126,9 @@ export function RunsRoom({ runs, lines }: { runs: Run[]; lines: SheetLine[] }) {
     <Panel
       title="Runs"
       answer={runsAnswer(runs, {
-        fresh: job.numbered ? 0 : fresh,
-        left: job.numbered ? 0 : left,
+        fresh,
+        left,
+        isNumbered: job.numbered,
         through: lines.filter(({ isThrough }) => isThrough).length,
         size: job.editionSize,
       })}

@@ -6,9 +6,16 @@ import { allRuns, freshWords } from './words'
 /** What to do next where sheets go through more than once. @param fresh sheets to begin @param left prints still wanted @param through sheets that are through every run */
 export function runsAnswer(
   runs: readonly Pick<Run, 'name'>[],
-  { fresh, left, through, size }: { fresh: number; left: number; through: number; size: number },
+  {
+    fresh,
+    left,
+    through,
+    size,
+    isNumbered,
+  }: { fresh: number; left: number; through: number; size: number; isNumbered: boolean },
 ): RoomAnswer {
   const standing = `${through} of ${size} through ${allRuns(runs.length)}.`
+  if (isNumbered) return { says: 'The edition is numbered and closed', because: standing }
   if (left <= 0) return { says: 'Every sheet is through', because: standing }
   const words = freshWords(fresh, left, runs.length)
   return fresh > 0
