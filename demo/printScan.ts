@@ -19,19 +19,23 @@ async function plateRelief(motif: Motif): Promise<PlateRelief> {
   return reliefOf({ width: info.width, height: info.height, data })
 }
 
-/** The scan of an invented print as JPEG: the plate we drew, printed and scanned by our own model. The seed says how it lies on the glass. */
+/**
+ * The scan of an invented print as JPEG: the plate we drew, printed and scanned by our own model. The seed says how it lies on the glass;
+ * a print is as dark as its settings are beside those it is held to.
+ */
 export async function printScan(
   motif: Motif,
   settings: Settings,
   faults: Partial<PrintFaults>,
   seed: number,
+  held: Settings = settings,
 ): Promise<Buffer> {
   const { inks, papers } = await loadStore()
   const paper = papers.find(({ id }) => id === settings.paper.paperId)!
   return encodePixels(
     scanPrint(
       await plateRelief(motif),
-      printConditions(settings, settings, inks, paper.reflectance),
+      printConditions(settings, held, inks, paper.reflectance),
       { ...NO_FAULTS, ...faults },
       { ...USUAL_SCAN, dpi: DPI, skewDegrees: ((seed % 17) - 8) / 10 },
       seed,

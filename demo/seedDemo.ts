@@ -157,7 +157,7 @@ class JobStory {
     this.revision = await withdrawPull(this.id, this.revision, { pullId, why, by }, this.now())
   }
 
-  /** Scans a dry print on our own model of one: made with the settings given, held against the same. */
+  /** Scans a dry print on our own model of one: made with the settings given, held against the same unless others are. */
   async scan(
     pullId: string,
     name: string,
@@ -165,9 +165,10 @@ class JobStory {
     settings: Settings,
     faults: Partial<PrintFaults>,
     by: string,
+    held: Settings = settings,
   ): Promise<void> {
     const image = await keepPicture(
-      await printScan(motif, settings, faults, seedOf(name)),
+      await printScan(motif, settings, faults, seedOf(name), held),
       `${name}.jpg`,
       this.now(),
     )
@@ -320,14 +321,14 @@ async function seedMooringPosts(): Promise<void> {
     ink: changeFirstMix(mooring.ink, { modifiers: [{ modifier: 'thin-oil', amount: 1 }] }),
   })
   await story.picture('posts', '#b9bbbd', 1)
-  await story
+  const first = await story
     .later(70)
     .pull('proof', IDA, [
       eye('lighter'),
       verdict('lighter', 'Grey all over, emboss shallow at the posts.', { line: -1, emboss: -1 }),
     ])
   await story.set({ press: { ...mooring.press, readingLeft: 3, readingRight: 3 } })
-  await story
+  const second = await story
     .later(45)
     .pull(
       'proof',
@@ -370,6 +371,24 @@ async function seedMooringPosts(): Promise<void> {
     [pulled[10], 'pull 11', {}],
   ] as const)
     await story.scan(id, name, 'posts', mooring, faults, TAM)
+  const stiffer = changeFirstMix(mooring.ink, { modifiers: [{ modifier: 'thin-oil', amount: 1 }] })
+  for (const [id, name, turns] of [
+    [first, 'proof 1', 3.5],
+    [second, 'proof 2', 3],
+  ] as const)
+    await story.scan(
+      id,
+      name,
+      'posts',
+      {
+        ...mooring,
+        ink: stiffer,
+        press: { ...mooring.press, readingLeft: turns, readingRight: turns },
+      },
+      {},
+      TAM,
+      mooring,
+    )
 }
 
 /** What went wrong with the tenth pull: laid askew, a corner that was not rubbed in, and a thumb at the margin. */
@@ -560,7 +579,8 @@ async function seedSamphire(): Promise<void> {
     plateC: 18,
   })
   const press = { ...mooring.press, readingLeft: 2.75, readingRight: 2.75, makeReadyMm: 0.5 }
-  await story.set({
+  const settings: Settings = {
+    version: SETTINGS_VERSION,
     plate,
     ink,
     wipe: WIPING_SCHOOLS['paper-only'].order,
@@ -588,16 +608,18 @@ async function seedSamphire(): Promise<void> {
       route: 'dried',
       trapMm: 30,
     },
-  })
+  }
+  const { version: _, ...stations } = settings
+  await story.set(stations)
   await story.picture('samphire', '#cfc6b4', 1)
-  await story
+  const first = await story
     .later(60)
     .pull('proof', TAM, [
       eye('lighter'),
       verdict('lighter', 'Hardly an emboss; the stems break up.', { line: -1, emboss: -1, tone: -1 }),
     ])
   await story.set({ press })
-  await story
+  const second = await story
     .later(35)
     .pull(
       'proof',
@@ -607,7 +629,7 @@ async function seedSamphire(): Promise<void> {
     )
   await story.later(30).rework('Peeled the mud along the foot and pricked the joints.')
   await story.picture('samphire', '#cbbfa6', 2)
-  await story
+  const third = await story
     .later(30)
     .pull(
       'proof',
@@ -615,6 +637,14 @@ async function seedSamphire(): Promise<void> {
       [eye('darker'), verdict('darker', 'Mud holds ink now. Sky could be wiped brighter.', { tone: 1 })],
       { expected: 'darker', expectation: 'Peeled areas print darkest.' },
     )
+  story.later(2 * 24 * 60)
+  const made = { ...settings, press }
+  for (const [id, name, setting] of [
+    [first, 'first proof of the samphire', settings],
+    [second, 'second proof of the samphire', made],
+    [third, 'third proof of the samphire', made],
+  ] as const)
+    await story.scan(id, name, 'samphire', setting, {}, TAM, made)
 }
 
 /** A copper etching that is signed and filed. */

@@ -1,4 +1,4 @@
-import { answerOf, bareJob, expect, openStation, signAs, test } from './fixtures'
+import { answerOf, bareJob, expect, openStation, pasteInto, signAs, test } from './fixtures'
 
 test('a day of 12 pulls with a rolling soak is planned, lived with two delays, and every soak is the same', async ({
   page,
@@ -118,15 +118,18 @@ test('an open day of 60 is queued, bad lines are said, and the wall shows who is
 }) => {
   await page.clock.install({ time: new Date('2031-05-05T09:00:00') })
   await page.goto(`${sample.url}/queue`)
-  await page.getByLabel(/^People, one per line/).fill('Ida; soon')
-  await expect(page.getByText('Line 1 “soon” is not a number')).toBeVisible()
+  await page.getByLabel('Name, row 1').fill('Ida')
+  await page.getByLabel('Preparing, min, row 1').fill('soon')
+  await expect(page.getByText('“soon” is not a number.')).toBeVisible()
   const guests = Array.from(
     { length: 60 },
-    (_, i) => `Guest ${i + 1}; ${8 + ((i * 37) % 23)}; ${4 + ((i * 17) % 9)}; ${[0.5, 0.8, 1, 1.2][i % 4]}`,
+    (_, i) =>
+      `Guest ${i + 1}\t${8 + ((i * 37) % 23)} min\t${4 + ((i * 17) % 9)}\t${[0.5, 0.8, 1, 1.2][i % 4]}`,
   )
-  await page.getByLabel(/^People, one per line/).fill([...guests, 'Guest 1'].join('\n'))
+  await page.getByRole('button', { name: 'Remove Ida' }).click()
+  await pasteInto(page.getByLabel('Name, row 1'), [...guests, 'Guest 1\t10'].join('\n'))
   await expect(page.getByText('Guest 1 is there twice')).toBeVisible()
-  await page.getByLabel(/^People, one per line/).fill(guests.join('\n'))
+  await page.getByRole('button', { name: 'Remove Guest 1', exact: true }).last().click()
   await page.getByLabel('Inking places').fill('4')
   const turns = page.getByRole('region', { name: 'Turns' })
   await expect(turns.getByRole('row')).toHaveCount(61)

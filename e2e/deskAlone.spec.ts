@@ -109,6 +109,7 @@ test('what the first desks left is taken over; one pull that is refused stays, i
   await page.goto(`${sample.url}/desk#mooring-posts`)
   const refused = page.getByRole('region', { name: 'Refused by the server' })
   await expect(refused).toContainText('◆ 1 refused by the server: kept here until you put it right')
+  await refused.getByText(/^◆ 1 refused/).click()
   await expect(refused).toContainText('Who inks: must be at most 120 characters.')
   expect(await page.evaluate((key) => localStorage.getItem(key), `typothesis-desk-${id}`)).toBeNull()
   // Every page of the device tells of it, and it is there after a reload.
@@ -124,6 +125,7 @@ test('what the first desks left is taken over; one pull that is refused stays, i
     })(),
   ])
   expect(download.suggestedFilename()).toBe('desk-mooring-posts.json')
+  await refused.getByText(/^◆ 1 refused/).click()
   await refused.getByLabel('Inked').fill('Oona Fell')
   await refused.getByLabel('Wiped').fill('Oona Fell')
   await refused.getByRole('button', { name: 'Send it again' }).click()

@@ -50,7 +50,7 @@ export interface JobFile {
 }
 
 const JOB = '/jobs/mooring-posts'
-const PAGE = {
+export const PAGE = {
   edition: `${JOB}/edition`,
   amount: `${JOB}/ink/amount`,
   stiffness: `${JOB}/ink/stiffness`,
@@ -350,19 +350,12 @@ export const FIGURES: readonly TabledFigure[] = [
     'queue-end',
     'press-queue',
     (known) => ({
-      people: known
-        .field(
-          PAGE.queue,
-          'People, one per line: name; minutes to prepare; minutes at the press; plate in mm',
-        )
-        .split('\n')
-        .map((line) => line.split(';').map((part) => part.trim()))
-        .map(([name, prep, press, mm]) => ({
-          name,
-          prepMinutes: Number(prep),
-          pressMinutes: Number(press),
-          thicknessMm: Number(mm),
-        })),
+      people: [1, 2, 3].map((row) => ({
+        name: known.field(PAGE.queue, `Name, row ${row}`),
+        prepMinutes: Number(known.field(PAGE.queue, `Preparing, min, row ${row}`)),
+        pressMinutes: Number(known.field(PAGE.queue, `At the press, min, row ${row}`)),
+        thicknessMm: Number(known.field(PAGE.queue, `Plate, mm, row ${row}`)),
+      })),
       order: 'soonest',
       places: known.number(PAGE.queue, 'Inking places'),
       presses: known.number(PAGE.queue, 'Presses'),

@@ -1,8 +1,8 @@
 import sqlite3 from 'sqlite3'
 import path from 'node:path'
 import { ENTRIES } from '../src/cli/calc/entries'
-import { expect, openStation, test } from './fixtures'
-import { FIGURES, PAGES, type JobFile, type Known } from './figureTable'
+import { expect, openStation, pasteInto, test } from './fixtures'
+import { FIGURES, PAGE, PAGES, type JobFile, type Known } from './figureTable'
 
 /** Figures that must be on more than one page. */
 const SHARED = ['sheets-to-damp', 'ink-to-mix', 'pulls-to-come', 'plate-life']
@@ -35,6 +35,8 @@ test('one number has one value, on every screen and by calc', async ({ page, sam
   const fields = new Map<string, string>()
   for (const at of PAGES) {
     await page.goto(sample.url + at)
+    if (at === PAGE.queue)
+      await pasteInto(page.getByLabel('Name, row 1'), 'Ash\t20\t6\t0.5\nBirch\t12\t8\t1\nCedar\t25\t5\t1.2')
     await expect(page.locator('[data-figure]').first()).toBeVisible()
     for (const figure of await page.locator('[data-figure]').all()) {
       const name = (await figure.getAttribute('data-figure'))!

@@ -1,4 +1,4 @@
-import { test as base, expect, type Page, type TestInfo } from '@playwright/test'
+import { test as base, expect, type Locator, type Page, type TestInfo } from '@playwright/test'
 import { startServer, type TestServer } from './server'
 
 /** Waits until the page answers: it marks itself once React has taken its fields over. */
@@ -133,6 +133,24 @@ export function boxIn(svg: string, name: string): { widthMm: number; heightMm: n
 
 /** The sentence a room opens with, and its reason. */
 export const answerOf = (page: Page) => page.locator('[data-answer]')
+
+/** Opens what is folded under a line that begins with a title; open already, it stays. */
+export async function unfold(page: Page, title: string): Promise<void> {
+  const fold = page
+    .locator('details')
+    .filter({ has: page.locator('summary', { hasText: title }) })
+    .first()
+  await expect(fold).toBeVisible()
+  if ((await fold.getAttribute('open')) === null) await fold.locator('summary').first().click()
+}
+
+/** Pastes a list as it comes from a spreadsheet. */
+export const pasteInto = (field: Locator, text: string) =>
+  field.evaluate((input, list) => {
+    const clipboardData = new DataTransfer()
+    clipboardData.setData('text', list)
+    input.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }))
+  }, text)
 
 /** Says who works here, where the page asks for it; who is known already stays. */
 export async function signAs(page: Page, name: string): Promise<void> {

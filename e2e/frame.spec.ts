@@ -42,21 +42,67 @@ test('the frame takes one bar and one strip, every view has a title of its own, 
       const [bar, instrument, letters] = await page.evaluate(() => {
         const bottom = (one: Element) => one.getBoundingClientRect().bottom
         const field = document.querySelector('main > section > div:nth-child(2)')!
-        // A caution stands over the instrument until it was seen.
-        const first = [...field.children].find((one) => !one.matches('[aria-label="Caution"], p.sr-only'))!
-        const over = [...field.children]
-          .filter((one) => one.matches('[aria-label="Caution"]'))
-          .reduce((sum, one) => sum + one.getBoundingClientRect().height + 24, 0)
+        // A caution lies over the foot of the work, and takes no room from it.
+        const first = [...field.children].find((one) => !one.matches('[data-cautions]'))!
         const answer = document.querySelector('[data-answer] .answer, .answer[data-answer]')!
         return [
           bottom(document.querySelector('header')!),
-          first.getBoundingClientRect().top - over,
+          first.getBoundingClientRect().top,
           Number.parseFloat(getComputedStyle(answer).fontSize),
         ]
       })
       expect([view, size.width, bar <= BAR, instrument <= INSTRUMENT]).toEqual([view, size.width, true, true])
+      // Of what a room is for, nothing is beneath the fold, whatever lies over its foot.
+      const cut = await page.evaluate(() => {
+        const foot = Math.min(
+          innerHeight,
+          document.querySelector('[data-caution]')?.getBoundingClientRect().top ?? innerHeight,
+        )
+        return [...document.querySelectorAll('main [data-main-act]')]
+          .filter((one) => one.getBoundingClientRect().bottom > foot)
+          .map((one) => one.textContent)
+      })
+      expect([view, size.width, ...cut]).toEqual([view, size.width])
       expect(letters, view).toBeGreaterThanOrEqual(ANSWER.least)
       expect(letters, view).toBeLessThanOrEqual(ANSWER.most)
+    }
+  }
+})
+
+test('nothing scrolls at the pull desk, whatever is up, and its keys are where the hand is', async ({
+  page,
+  sample,
+}) => {
+  for (const size of SCREENS) {
+    await page.setViewportSize(size)
+    await page.goto(`${sample.url}/desk/mooring-posts`)
+    const desk = page.getByRole('region', { name: 'Pull desk' })
+    await expect(desk.getByRole('heading', { level: 1 })).toBeVisible()
+    const fits = async () => {
+      const [high, whole] = await desk.evaluate((one) => [one.clientHeight, one.scrollHeight])
+      expect([size.width, whole]).toEqual([size.width, high])
+      expect(await page.evaluate(() => document.documentElement.scrollHeight)).toBe(size.height)
+      for (const key of await desk.getByRole('group', { name: 'Keys' }).getByRole('button').all()) {
+        const box = (await key.boundingBox())!
+        expect(box.y + box.height).toBeLessThanOrEqual(size.height)
+        expect(Math.min(box.width, box.height)).toBeGreaterThanOrEqual(88)
+      }
+    }
+    await fits()
+    await desk.getByText(/^Hands:/).click()
+    await fits()
+    const inks = desk.getByLabel('Inks')
+    await inks.fill('Ida Quill')
+    await desk.getByText(/^Hands:/).click()
+    // Pulled, judged with a fault, and its cause asked for: the fullest the desk gets.
+    for (const key of ['Numpad0', 'NumpadEnter', 'NumpadSubtract', 'Numpad7', 'Numpad8']) {
+      await page.keyboard.press(key)
+      await page.waitForTimeout(450)
+      await fits()
+    }
+    for (let i = 0; i < 6; i++) {
+      await page.keyboard.press('Backspace')
+      await page.waitForTimeout(450)
     }
   }
 })

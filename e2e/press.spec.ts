@@ -1,4 +1,4 @@
-import { boxIn, expect, kept, openStation, test } from './fixtures'
+import { answerOf, boxIn, expect, kept, openStation, test } from './fixtures'
 
 test('the press is set through the guide: zero, felts, tightened from one side, strips, warm-up', async ({
   page,
@@ -7,7 +7,7 @@ test('the press is set through the guide: zero, felts, tightened from one side, 
   await page.goto(`${sample.url}/jobs/samphire/press`)
   await expect(page.getByRole('img', { name: /^Pressure across \d+\.?\d* mm of contact$/ })).toBeVisible()
   await page.getByRole('link', { name: 'Setting guide' }).click()
-  const says = page.getByRole('region', { name: 'What to do' })
+  const says = answerOf(page)
   await page.getByRole('button', { name: 'Both at zero' }).click()
   await expect(says).toContainText('Back both off to 5 turns')
   for (let i = 0; i < 20; i++) await page.keyboard.press('Numpad2')

@@ -1,7 +1,7 @@
 import { openSettingsOf, settingsColumn } from './settingsColumn'
 import { readFile } from 'node:fs/promises'
 import sharp from 'sharp'
-import { answerOf, boxIn, expect, kept, openStation, signAs, test } from './fixtures'
+import { answerOf, boxIn, expect, kept, openStation, signAs, test, unfold } from './fixtures'
 
 const drawing = () =>
   sharp({ create: { width: 900, height: 600, channels: 3, background: '#999' } })
@@ -60,6 +60,7 @@ test('a new print from a bare plate to a signed edition', async ({ page, empty }
     await page.getByLabel('Add an ink').selectOption({ label: 'Quay black (estimated)' })
     await page.getByLabel('Add an ink').selectOption({ label: 'Dusk blue (estimated)' })
     await page.getByLabel('Quay black, parts').fill('6')
+    await unfold(page, 'Oils and powders')
     await page.getByLabel('Light plate oil, drops').fill('3')
     await expect(page.getByTestId('swatch-plateTone')).toBeVisible()
     await expect(answerOf(page)).toContainText('34.3 g')

@@ -2,6 +2,8 @@
 
 import Link from 'next/link'
 import type { ReactNode } from 'react'
+import { goToField } from './goToField'
+import { useActPlace } from './MainAct'
 import { SumList, type SumRows } from './Sum'
 
 /** What a room says first: one sentence that was computed, or what is missing before anything can be said. */
@@ -30,10 +32,7 @@ function AskLink({ words, anchor, page = '' }: Ask) {
       href={anchor ? `${page}#${anchor}` : page}
       className="inline-flex min-h-6 items-center font-medium text-text underline underline-offset-4"
       onClick={(event) => {
-        const field = anchor && document.getElementById(anchor)
-        if (!field) return
-        event.preventDefault()
-        field.focus()
+        if (anchor && goToField(anchor)) event.preventDefault()
       }}
     >
       {words}
@@ -57,6 +56,7 @@ export function Answer({
   /** the one act the room is for */
   act?: ReactNode
 }) {
+  const place = useActPlace()
   return (
     <div
       data-answer
@@ -78,7 +78,9 @@ export function Answer({
           </details>
         )}
       </div>
-      {act && <div className="flex flex-wrap gap-3">{act}</div>}
+      <div ref={place} className="flex flex-wrap items-center gap-3 empty:hidden">
+        {act}
+      </div>
     </div>
   )
 }

@@ -19,5 +19,12 @@ export function Button({
   type = 'button',
   ...rest
 }: ButtonHTMLAttributes<HTMLButtonElement> & { look?: keyof typeof LOOKS }) {
-  return <button type={type} className={buttonClass(look, className)} {...rest} />
+  return (
+    <button
+      type={type}
+      data-main-act={look === 'main' || undefined}
+      className={buttonClass(look, className)}
+      {...rest}
+    />
+  )
 }

@@ -3,7 +3,7 @@
 import { useState, useSyncExternalStore } from 'react'
 import { createPortal } from 'react-dom'
 import { TriangleAlert } from 'lucide-react'
-import { useCautionMarks } from './CautionMarks'
+import { useCautionPlaces } from './CautionMarks'
 
 const today = () => new Date().toDateString()
 const listeners = new Set<() => void>()
@@ -20,7 +20,7 @@ const read = (key: string) => {
 }
 
 /**
- * A short caution where the hazard is. Seen by one person it becomes a mark in the strip until tomorrow, which opens to it again, and
+ * A short caution where the hazard is, over the foot of the work. Seen by one person it becomes a mark in the strip until tomorrow, which opens to it again, and
  * stands for everybody else; where nobody is named it comes back with the next page.
  *
  * @param title the hazard in a word or two @param who works at this device; '': nobody said
@@ -38,7 +38,7 @@ export function Caution({
   children: string
   pointer: string
 }) {
-  const marks = useCautionMarks()
+  const { marks, over } = useCautionPlaces()
   const [isReopened, reopen] = useState(false)
   const person = who.trim()
   const key = `typothesis-caution-${name}-${person}`
@@ -72,21 +72,25 @@ export function Caution({
     }
     for (const listener of listeners) listener()
   }
+  const sentence = (
+    <aside
+      aria-label="Caution"
+      data-caution
+      className="mt-2 flex flex-wrap items-center gap-x-3 gap-y-1 border border-l-4 border-text bg-raised py-1 pl-3 text-sm"
+    >
+      <TriangleAlert size={18} aria-hidden className="shrink-0" />
+      <p className="min-w-0 flex-1 basis-64">
+        {children} <span className="text-muted">{pointer}</span>
+      </p>
+      <button type="button" onClick={dismiss} className="min-h-11 px-3 underline underline-offset-4">
+        {isReopened ? 'Close' : dismissed}
+      </button>
+    </aside>
+  )
   return (
     <>
       {mark && createPortal(mark, marks)}
-      <aside
-        aria-label="Caution"
-        className="my-3 flex flex-wrap items-center gap-x-3 gap-y-1 border-l-4 border-text bg-raised py-1 pl-3 text-sm"
-      >
-        <TriangleAlert size={18} aria-hidden className="shrink-0" />
-        <p className="min-w-0 flex-1 basis-64">
-          {children} <span className="text-muted">{pointer}</span>
-        </p>
-        <button type="button" onClick={dismiss} className="min-h-11 px-3 underline underline-offset-4">
-          {isReopened ? 'Close' : dismissed}
-        </button>
-      </aside>
+      {over ? createPortal(sentence, over) : sentence}
     </>
   )
 }

@@ -2,12 +2,18 @@
 
 import { createContext, useContext, type ReactNode } from 'react'
 
-const Marks = createContext<HTMLElement | null>(null)
+/** Where the cautions within a panel stand. @property marks in the strip, once seen @property over over the foot of the work, until then */
+export interface CautionPlaces {
+  marks: HTMLElement | null
+  over: HTMLElement | null
+}
 
-/** The place in the strip where cautions that were seen stand as marks; null: there is none. */
-export const useCautionMarks = (): HTMLElement | null => useContext(Marks)
+const Places = createContext<CautionPlaces>({ marks: null, over: null })
 
-/** Gives the cautions within it a place in the strip. @param place null: not there yet */
-export function CautionMarks({ place, children }: { place: HTMLElement | null; children: ReactNode }) {
-  return <Marks.Provider value={place}>{children}</Marks.Provider>
+/** The places for cautions about this part; null where there is none. */
+export const useCautionPlaces = (): CautionPlaces => useContext(Places)
+
+/** Gives the cautions within it their places. */
+export function CautionMarks({ marks, over, children }: CautionPlaces & { children: ReactNode }) {
+  return <Places.Provider value={{ marks, over }}>{children}</Places.Provider>
 }

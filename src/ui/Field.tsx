@@ -1,6 +1,7 @@
 'use client'
 
 import { useEffect, useId, type InputHTMLAttributes, type ReactNode, type SelectHTMLAttributes } from 'react'
+import { goToField } from './goToField'
 
 interface FieldProps {
   label: string
@@ -34,7 +35,7 @@ export function Field({
   const own = useId()
   const id = anchor ?? own
   useEffect(() => {
-    if (anchor && location.hash === `#${anchor}`) document.getElementById(anchor)?.focus()
+    if (anchor && location.hash === `#${anchor}`) goToField(anchor)
   }, [anchor])
   const described = [problem && `${id}-problem`, hint && `${id}-hint`].filter(Boolean).join(' ') || undefined
   return (

@@ -3,6 +3,7 @@
 import { useState, type ReactNode } from 'react'
 import { Answer, type RoomAnswer } from './Answer'
 import { CautionMarks } from './CautionMarks'
+import { MainActRoom } from './MainAct'
 
 /**
  * The debossed field of the open instrument, like a plate's emboss in damp paper; nothing else is boxed. Over it one strip: the rooms, and
@@ -29,6 +30,7 @@ export function Panel({
   className?: string
 }) {
   const [marks, setMarks] = useState<HTMLElement | null>(null)
+  const [over, setOver] = useState<HTMLElement | null>(null)
   return (
     <section aria-label={title} className={`print:bg-white ${className}`}>
       <div className="flex min-h-11 flex-wrap items-center justify-between gap-x-6 gap-y-1 px-1 group-data-bench/bench:text-sm">
@@ -39,9 +41,17 @@ export function Panel({
           {aside}
         </span>
       </div>
-      <div className="rounded-[3px] bg-field px-4 pt-3 pb-4 shadow-deboss print:bg-white print:p-0 print:shadow-none">
-        {answer && <Answer {...answer} act={act} />}
-        <CautionMarks place={marks}>{children}</CautionMarks>
+      <div className="flex flex-col rounded-[3px] bg-field px-4 pt-3 pb-4 shadow-deboss print:bg-white print:p-0 print:shadow-none">
+        <MainActRoom>
+          {answer && <Answer {...answer} act={act} />}
+          {/* Read first, and laid over the foot of the work: it takes no room from what is done. */}
+          <div ref={setOver} data-cautions className="sticky bottom-0 z-10 order-last print:static" />
+          <div className="min-w-0">
+            <CautionMarks marks={marks} over={over}>
+              {children}
+            </CautionMarks>
+          </div>
+        </MainActRoom>
       </div>
     </section>
   )

@@ -20,7 +20,7 @@ export function Sum({ children, rows }: { children: ReactNode; rows: SumRows }) 
   if (rows.length === 0) return <div className="py-2">{children}</div>
   return (
     <details className="group">
-      <summary className="py-2">{children}</summary>
+      <summary className="min-h-11 py-2">{children}</summary>
       <SumList rows={rows} className="mb-2 ml-4" />
     </details>
   )

@@ -6,7 +6,7 @@ export const metadata: Metadata = { title: 'Pull desk' }
 /** The pull desk: a shell without any job, which is kept on the device; which job it is stands behind the # of its address. */
 export default function DeskPage() {
   return (
-    <main className="flex flex-1 flex-col p-3 sm:p-5">
+    <main className="flex h-dvh flex-col p-2 sm:px-4">
       <DeskShell />
     </main>
   )

@@ -11,11 +11,9 @@ import {
   type DaySetting,
   type SheetFacts,
 } from './dayPlan'
-import { people } from './people.test.fixture'
 import { blotToRoller, dayFacts } from './keptDay'
 import { learnCycle } from './learnedCycle'
 import { ACT_WORDS, actsToCome, nextAtTheTub } from './nextActs'
-import { readPeople, writePeople } from './readPeople'
 
 const setting = sampleDay
 const START = 9.5 * 60
@@ -326,31 +324,5 @@ describe('from blotted to the roller', () => {
     const facts = dayFacts(startAt, events, [day(41.5)])
     expect(facts).toEqual([{ sheet: 1, inAt: 0, liftedAt: 30, pulledAt: 41.5 }])
     expect(blotToRoller(startAt, events, facts)).toEqual([{ sheet: 1, minutes: 7.5 }])
-  })
-})
-
-describe('a typed list of people', () => {
-  it('reads names with what is said, and takes the rest as usual', () => {
-    expect(readPeople('Ida; 12; 5,5; 0.8\n\nTam\nOona;;9').people).toEqual([
-      { name: 'Ida', prepMinutes: 12, pressMinutes: 5.5, thicknessMm: 0.8 },
-      { name: 'Tam', prepMinutes: 15, pressMinutes: 6, thicknessMm: 1 },
-      { name: 'Oona', prepMinutes: 15, pressMinutes: 9, thicknessMm: 1 },
-    ])
-  })
-  it('says what is wrong in which line, and goes on', () => {
-    const { people, problems } = readPeople('; 3\nIda; soon\nTam; 1; 2; 3; 4\nOona')
-    expect(problems).toEqual([
-      { line: 1, message: 'has no name' },
-      { line: 2, message: '“soon” is not a number' },
-      { line: 3, message: 'has more than a name and three numbers' },
-    ])
-    expect(people.map(({ name }) => name)).toEqual(['Oona'])
-  })
-  it('written and read again is the same (property)', () => {
-    fc.assert(
-      fc.property(people(8), (list) => {
-        expect(readPeople(writePeople(list))).toEqual({ people: list, problems: [] })
-      }),
-    )
   })
 })

@@ -1,5 +1,5 @@
 import { formatCelsius, shownStep } from '../units/quantity'
-import { dayAndTimeOf, dayOf, timeOf } from '../units/moment'
+import { dayOf, saidDayOf, soonOf, timeOf } from '../units/moment'
 import { dryGramsAt } from '../paper/dampingPlan'
 import type { PaperStanding } from '../paper/stock'
 import type { DryingAct } from '../dry/dryingPlaces'
@@ -153,9 +153,9 @@ export function writeWorkshopLines({
         act: isDue,
         text: `${words}${isDue ? '' : ` at ${timeOf(at, zone)}`}.`,
         sum: [
-          { label: 'Laid', value: dayOf(laidAt, zone) },
+          { label: 'Laid', value: saidDayOf(laidAt, zone) },
           { label: 'Changed so far', value: String(changes) },
-          { label: 'Due', value: dayAndTimeOf(at, zone) },
+          { label: 'Due', value: soonOf(at, zone) },
         ],
       })),
   ]

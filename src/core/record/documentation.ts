@@ -8,7 +8,7 @@ import { STATIONS, type Bench } from '../prove/settings'
 import { ORIGIN_WORDS, originOf } from '../prove/settingOrigins'
 import { settingEntries } from '../prove/settingEntries'
 import { formatMm, formatNumber } from '../units/length'
-import { dayOf, writeMoment } from '../units/moment'
+import { saidDayOf, writeMoment } from '../units/moment'
 import type { Credits } from './credits'
 import type { Bat, Drying, FiledPull, Print } from './jobFile'
 import { VARIATIONS, type Variation } from './variation'
@@ -77,7 +77,7 @@ function said(settings: Bench, path: string, label: string, text: string): Docum
 
 /** Writes the documentation sheet: work, plate, edition with every kind declared, how it was printed, and each impression. @param zone in which the days of approving and drying are said; each print has its own */
 export function documentJob(job: DocumentedJob, zone: string): Documentation {
-  const day = (at: string) => dayOf(at, zone)
+  const day = (at: string) => saidDayOf(at, zone)
   const { plate } = job.bench
   const several = job.runs.length > 1
   const bat = job.bats.at(-1)
@@ -119,7 +119,7 @@ export function documentJob(job: DocumentedJob, zone: string): Documentation {
   for (const pull of cancelled)
     edited.push({
       label: 'Plate cancelled',
-      value: `${several ? `${job.runs.find(({ position }) => position === pull.runPosition)?.name}, ` : ''}${dayOf(pull.pulledAt, pull.zone)}: ${readPull(pull).cancelled ?? 'struck'}; one cancellation proof`,
+      value: `${several ? `${job.runs.find(({ position }) => position === pull.runPosition)?.name}, ` : ''}${saidDayOf(pull.pulledAt, pull.zone)}: ${readPull(pull).cancelled ?? 'struck'}; one cancellation proof`,
     })
   if (bat)
     edited.push({

@@ -1,6 +1,6 @@
 'use client'
 
-import { dayOf, saidDayOf } from '@/core/units/moment'
+import { saidDayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
@@ -13,6 +13,7 @@ import type { Pull } from '@/core/edition/pull'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
+import { MainAct } from '@/ui/MainAct'
 import { Panel } from '@/ui/Panel'
 import { useBench, useJob, useSend } from '../across/bench/BenchContext'
 import { CleaningCaution } from '../across/bench/cautions'
@@ -93,6 +94,12 @@ export function DryStation({
     setProblems(answer.ok ? [] : answer.problems)
   }
 
+  const start = (
+    <Button look={drying ? 'plain' : 'main'} onClick={() => void lay()} disabled={acceptedPulls.length === 0}>
+      Start drying
+    </Button>
+  )
+
   return (
     <Panel
       title="Dry & Sign"
@@ -159,9 +166,7 @@ export function DryStation({
               problem={problemAt(problems, 'drying.days')}
             />
             <PersonField did="Laid by" problem={problemAt(problems, 'drying.by')} />
-            <Button onClick={() => void lay()} disabled={acceptedPulls.length === 0}>
-              Start drying
-            </Button>
+            {drying ? start : <MainAct>{start}</MainAct>}
             <p className="text-sm text-muted sm:col-span-2 xl:col-span-6">
               {DRYING_METHODS[method].note} Sort dry prints only: a wet print reads darker and the damp sheet
               is larger.{' '}
@@ -190,7 +195,7 @@ export function DryStation({
           <ol>
             {unlocks.map(({ at, by, why, marks }) => (
               <li key={at} className="border-t border-line py-1">
-                {dayOf(at, zone)}, {by}: {why}. They were {marks.map(({ mark }) => mark).join(', ')}.
+                {saidDayOf(at, zone)}, {by}: {why}. They were {marks.map(({ mark }) => mark).join(', ')}.
               </li>
             ))}
           </ol>

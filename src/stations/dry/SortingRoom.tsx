@@ -18,6 +18,7 @@ import { formatNumber } from '@/core/units/length'
 import { writeMoment } from '@/core/units/moment'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
+import { MainAct } from '@/ui/MainAct'
 import { useJob, useSend } from '../across/bench/BenchContext'
 import { useAct } from '../across/bench/useAct'
 import { Problems } from '../across/pull/Problems'
@@ -123,6 +124,37 @@ export default function SortingRoom({
   }
   const pulled = [...accepted].sort((a, b) => a.number - b.number)
 
+  const numbering = (
+    <Dialog
+      title="Number the edition?"
+      open={asking}
+      onOpenChange={setAsking}
+      trigger={
+        <Button look={inTheWay.length > 0 ? 'plain' : 'main'} disabled={inTheWay.length > 0}>
+          Number the edition…
+        </Button>
+      }
+    >
+      <p>
+        {numbered.length} impressions get their marks, and the edition is closed: no more pulls, no other
+        numbers.
+      </p>
+      <p className="mt-2 font-semibold">{numbered.map(({ mark }) => mark).join(', ')}</p>
+      <Button
+        look="main"
+        className="mt-4"
+        disabled={busy}
+        onClick={() =>
+          void act(() =>
+            send((target) => sendAct(giveNumbersAction, { ...target, numbering: { ...signing, sorted } })),
+          ).then(() => setAsking(false))
+        }
+      >
+        Number {numbered.length} impressions
+      </Button>
+    </Dialog>
+  )
+
   return (
     <section aria-label="Sorting" className="pt-4">
       <SigningWishes signing={signing} onSigning={(wishes) => keep(sorted, wishes)} />
@@ -190,36 +222,7 @@ export default function SortingRoom({
             Declare the edition as {inEdition}
           </Button>
         )}
-        <Dialog
-          title="Number the edition?"
-          open={asking}
-          onOpenChange={setAsking}
-          trigger={
-            <Button look="main" disabled={inTheWay.length > 0}>
-              Number the edition…
-            </Button>
-          }
-        >
-          <p>
-            {numbered.length} impressions get their marks, and the edition is closed: no more pulls, no other
-            numbers.
-          </p>
-          <p className="mt-2 font-semibold">{numbered.map(({ mark }) => mark).join(', ')}</p>
-          <Button
-            look="main"
-            className="mt-4"
-            disabled={busy}
-            onClick={() =>
-              void act(() =>
-                send((target) =>
-                  sendAct(giveNumbersAction, { ...target, numbering: { ...signing, sorted } }),
-                ),
-              ).then(() => setAsking(false))
-            }
-          >
-            Number {numbered.length} impressions
-          </Button>
-        </Dialog>
+        {inTheWay.length > 0 ? numbering : <MainAct>{numbering}</MainAct>}
       </div>
       {moving && (
         <MoveDialog

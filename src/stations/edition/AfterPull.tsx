@@ -68,7 +68,7 @@ export function AfterPull({ pull, passes, busy, problems, onAdd }: AfterPullProp
     else return false
     return true
   })
-  const big = 'min-h-22 flex-1 justify-center text-xl'
+  const big = 'min-h-22 flex-1 justify-center px-2 text-xl'
   return (
     <section aria-label={`Pull ${pull.number}`}>
       <h2 ref={heading} tabIndex={-1} className="station-title outline-none">
@@ -104,20 +104,7 @@ export function AfterPull({ pull, passes, busy, problems, onAdd }: AfterPullProp
         </>
       )}
       <Problems problems={problems} except={['person']} />
-      <FeatureVerdict
-        subject={`Pull ${pull.number}`}
-        wanted="as the BAT"
-        value={features}
-        onValue={setFeatures}
-      />
-      {judged.length > 0 && (
-        <p role="status" className="text-sm">
-          {outside.length > 0
-            ? `◆ Does not pass: ${outside.map(([feature, value]) => featureWords(feature, value).toLowerCase()).join('; ')}.`
-            : 'It differs, and still passes by what the BAT allows.'}
-        </p>
-      )}
-      <fieldset className="mt-4 grid grid-cols-2 gap-3 border-t border-line pt-2 sm:grid-cols-3">
+      <fieldset className="mt-3 grid grid-cols-2 gap-3 sm:grid-cols-3">
         <legend className="sr-only">Readings</legend>
         {QUANTITY_KEYS.map((quantity) => {
           const { label, unit, min, max } = QUANTITIES[quantity]
@@ -145,6 +132,19 @@ export function AfterPull({ pull, passes, busy, problems, onAdd }: AfterPullProp
         <Button disabled={busy} onClick={() => void onAdd(read).then((kept) => kept && setReadings({}))}>
           Save {counted(read.length, 'reading')}
         </Button>
+      )}
+      <FeatureVerdict
+        subject={`Pull ${pull.number}`}
+        wanted="as the BAT"
+        value={features}
+        onValue={setFeatures}
+      />
+      {judged.length > 0 && (
+        <p role="status" className="text-sm">
+          {outside.length > 0
+            ? `◆ Does not pass: ${outside.map(([feature, value]) => featureWords(feature, value).toLowerCase()).join('; ')}.`
+            : 'It differs, and still passes by what the BAT allows.'}
+        </p>
       )}
       <RejectForm busy={busy} onReject={(event) => void onAdd([...read, ...judged, event])} />
     </section>

@@ -10,6 +10,7 @@ import type { FieldProblem } from '@/data/database/errors'
 import { Button, buttonClass } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { useBench, useJob, type BenchJob } from '../across/bench/BenchContext'
+import { MainAct } from '@/ui/MainAct'
 import { problemAt } from '../across/bench/problemAt'
 import { PersonField } from '../across/person/PersonField'
 import { Problems } from '../across/pull/Problems'
@@ -79,16 +80,20 @@ export function BeforePull({
           ))}
         </ul>
       )}
-      <div className="my-3 grid gap-3 sm:grid-cols-2">
+      <MainAct>
+        <Button
+          look={isReached ? 'plain' : 'main'}
+          className="min-h-16 justify-center text-2xl"
+          disabled={busy}
+          onClick={onPull}
+        >
+          {isReached ? `Pull a spare, ${next}` : pullWords(next, outside, doubt !== null)}
+        </Button>
+      </MainAct>
+      <div className="mt-2 grid items-end gap-x-3 gap-y-2 sm:grid-cols-2">
         <PersonField did="Inked and wiped by" problem={problemAt(problems, 'person')} />
         <TextField label="Sheet laid by" value={laid} onText={onLaid} placeholder={person} />
       </div>
-      <p>
-        {/* A page of its own, which this device can keep. */}
-        <a href={deskOf(job.slug)} className={buttonClass('plain', 'min-h-14')}>
-          Open the pull desk
-        </a>
-      </p>
       <RollerTimer />
       <Problems problems={problems} except={['person']} />
       {doubt && (
@@ -96,17 +101,15 @@ export function BeforePull({
           ◆ {doubt}
         </p>
       )}
-      <Button
-        look={isReached ? 'plain' : 'main'}
-        className="min-h-22 w-full justify-center text-2xl"
-        disabled={busy}
-        onClick={onPull}
-      >
-        {isReached ? `Pull a spare, ${next}` : pullWords(next, outside, doubt !== null)}
-      </Button>
-      <Button look="quiet" disabled={busy} onClick={onWarmUp}>
-        Warm-up pull, not counted
-      </Button>
+      <p className="flex flex-wrap items-center gap-x-4">
+        {/* A page of its own, which this device can keep. */}
+        <a href={deskOf(job.slug)} className={buttonClass('plain', 'min-h-14')}>
+          Open the pull desk
+        </a>
+        <Button look="quiet" disabled={busy} onClick={onWarmUp}>
+          Warm-up pull, not counted
+        </Button>
+      </p>
     </section>
   )
 }

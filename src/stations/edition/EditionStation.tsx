@@ -36,6 +36,11 @@ const EditionCharts = dynamic(() => import('./EditionCharts').then((module) => m
   loading: () => <p className="text-sm text-muted">Reading how the run holds…</p>,
 })
 
+const PrintPair = dynamic(() => import('./PrintPair'), {
+  ssr: false,
+  loading: () => <p className="min-h-40 text-sm text-muted">Fetching the prints…</p>,
+})
+
 interface EditionStationProps {
   /** of the run on the bench */
   pulls: Pull[]
@@ -135,11 +140,17 @@ export function EditionStation({
     >
       <PressCaution kind={pressKind} />
       <WatchLine spots={spots} />
-      <EditionFigures edition={edition} through={through} />
       <p role="status" aria-label="Last written" className="sr-only">
         {said ?? lastWritten(edition.at(-1))}
       </p>
-      <div className="grid gap-6 py-4 xl:grid-cols-2">
+      <div className="grid gap-x-6 gap-y-4 lg:grid-cols-2">
+        <PrintPair
+          bat={bat}
+          version={job.bat.version}
+          print={edition.at(-1) ?? null}
+          busy={busy}
+          onAdd={(pullId, events) => add(pullId, events)}
+        />
         {open && (
           <div>
             <AfterPull
@@ -188,6 +199,11 @@ export function EditionStation({
             )}
           </div>
         )}
+      </div>
+      <div className="mt-4 border-t border-line pt-4">
+        <EditionFigures edition={edition} through={through} />
+      </div>
+      <div className="py-4">
         <EditionCharts
           pulls={pulls}
           edition={edition}

@@ -2,7 +2,7 @@
 
 import { formatGrams } from '@/core/units/quantity'
 import { counted } from '@/core/units/counted'
-import { dayOf } from '@/core/units/moment'
+import { saidDayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import { Printer } from 'lucide-react'
 import { useMemo, useState } from 'react'
@@ -16,6 +16,7 @@ import type { StorePaper } from '@/data/shop/store'
 import { simulateScale } from '@/devices/scale'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
+import { MainAct } from '@/ui/MainAct'
 import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import { KeepLine } from '../across/bench/KeepLine'
@@ -171,9 +172,11 @@ export function CardRoom({
             <PersonField did="Mixed by" problem={problemAt(problems, 'by')} />
             <div className="flex flex-wrap gap-3">
               {!onCard && (
-                <Button look="main" onClick={() => void keep()}>
-                  {card ? `Save as version ${card.versions.at(-1)!.version + 1}` : 'Save on a card'}
-                </Button>
+                <MainAct>
+                  <Button look="main" onClick={() => void keep()}>
+                    {card ? `Save as version ${card.versions.at(-1)!.version + 1}` : 'Save on a card'}
+                  </Button>
+                </MainAct>
               )}
               {onCard && (
                 <Button onClick={() => window.print()}>
@@ -208,14 +211,16 @@ export function CardRoom({
                   )
                 })}
               </ul>
-              <Button
-                look="main"
-                className="mt-3"
-                disabled={weighed.length < parts.length}
-                onClick={() => void finish()}
-              >
-                Batch is mixed
-              </Button>
+              <MainAct>
+                <Button
+                  look="main"
+                  className="mt-3"
+                  disabled={weighed.length < parts.length}
+                  onClick={() => void finish()}
+                >
+                  Batch is mixed
+                </Button>
+              </MainAct>
               <p className="mt-1 text-sm text-muted">A simulated scale, steps of {SCALE_STEP} g.</p>
             </section>
           )}
@@ -225,7 +230,7 @@ export function CardRoom({
               <ol>
                 {card.versions.map((version, i) => (
                   <li key={version.version} className="border-b border-line py-1.5 text-sm">
-                    <b>Version {version.version}</b>, {dayOf(version.at, zone)}, {version.by}
+                    <b>Version {version.version}</b>, {saidDayOf(version.at, zone)}, {version.by}
                     {version.why ? `: ${version.why}` : ''}
                     {i > 0 && (
                       <span className="block">
@@ -238,7 +243,7 @@ export function CardRoom({
               <ul className="mt-2" aria-label="Batches">
                 {card.batches.map((batch) => (
                   <li key={batch.id} className="py-1 text-sm">
-                    {dayOf(batch.madeAt, zone)}:{' '}
+                    {saidDayOf(batch.madeAt, zone)}:{' '}
                     {formatNumber(
                       batchContents(batch).reduce((sum, { grams }) => sum + grams, 0),
                       1,

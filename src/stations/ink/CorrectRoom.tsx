@@ -1,7 +1,7 @@
 'use client'
 
 import { formatGrams } from '@/core/units/quantity'
-import { dayOf } from '@/core/units/moment'
+import { saidDayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import { useMemo, useState } from 'react'
 import { deltaE00 } from '@/core/colour/deltaE00'
@@ -152,7 +152,7 @@ export function CorrectRoom({
             value={batch.id}
             options={batches.map(({ card: of, batch: one }) => [
               one.id,
-              `${of.name}, ${dayOf(one.madeAt, zone)}, ${formatGrams(
+              `${of.name}, ${saidDayOf(one.madeAt, zone)}, ${formatGrams(
                 batchContents(one).reduce((sum, { grams }) => sum + grams, 0),
                 1,
               )}`,

@@ -2,9 +2,16 @@
 
 import { formatGrams } from '@/core/units/quantity'
 import dynamic from 'next/dynamic'
-import { useMemo } from 'react'
+import { useMemo, useState } from 'react'
 import { estimateGramsPerPull } from '@/core/ink/inkNeed'
-import { firstMix, modifierAmount, MODIFIERS, recipeGrams, type Modifier } from '@/core/ink/mix'
+import {
+  firstMix,
+  modifierAmount,
+  MODIFIERS,
+  recipeGrams,
+  type MixSetting,
+  type Modifier,
+} from '@/core/ink/mix'
 import type { Bench } from '@/core/prove/settings'
 import { formatNumber } from '@/core/units/length'
 import type { MixCard } from '@/core/ink/mixCard'
@@ -12,6 +19,7 @@ import type { StoreInk } from '@/data/shop/inks'
 import type { StorePaper } from '@/data/shop/store'
 import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
+import { Folded, FoldedLine } from '@/ui/Folded'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
@@ -41,6 +49,19 @@ function heldPart(ink: Bench['ink'] | undefined, inkId: string): { parts: number
   }
 }
 
+const MODIFIER_KEYS = Object.keys(MODIFIERS) as Modifier[]
+
+/** What is worked into a puddle, in a line. */
+const modifierWords = (modifiers: MixSetting['modifiers'], puddleGrams: number | null | undefined): string =>
+  modifiers.length === 0
+    ? 'none'
+    : `${modifiers
+        .map(
+          ({ modifier, amount }) =>
+            `${formatNumber(amount, 2)} ${MODIFIERS[modifier].unit} ${MODIFIERS[modifier].label.toLowerCase()}`,
+        )
+        .join(', ')}${puddleGrams ? ` to ${formatGrams(puddleGrams, 1)}` : ''}`
+
 /** The ink bench: parts in, forecast out, and the card that makes the mix again. */
 export function InkStation({
   inks,
@@ -61,6 +82,28 @@ export function InkStation({
   const setModifier = (modifier: Modifier, amount: number | null) => {
     const others = (value.modifiers ?? []).filter((entry) => entry.modifier !== modifier)
     change({ modifiers: amount ? [...others, { modifier, amount }] : others })
+  }
+  // What was put in when the page was opened stays where it is, so that no field moves under the fingers.
+  const [usedAtFirst] = useState(() => new Set((value.modifiers ?? []).map(({ modifier }) => modifier)))
+  const isUsed = (modifier: Modifier) => modifier === 'thin-oil' || usedAtFirst.has(modifier)
+  const modifierField = (modifier: Modifier) => {
+    const { label, unit, effect } = MODIFIERS[modifier]
+    const amount = modifierAmount({ modifiers: value.modifiers ?? [] }, modifier)
+    return (
+      <NumberField
+        key={modifier}
+        label={label}
+        unit={unit}
+        digits={2}
+        hint={
+          unit === 'grams' && value.puddleGrams && amount > 0
+            ? `${effect}; ${formatNumber((100 * amount) / value.puddleGrams, 0)} % of the puddle`
+            : effect
+        }
+        value={amount}
+        onValue={(next) => setModifier(modifier, next)}
+      />
+    )
   }
 
   return (
@@ -132,35 +175,39 @@ export function InkStation({
                 })
             }}
           />
-          <fieldset className="mt-4 grid grid-cols-2 gap-3 border-t border-line pt-2 sm:grid-cols-3">
-            <legend className="sr-only">Modifiers</legend>
-            {(Object.entries(MODIFIERS) as [Modifier, (typeof MODIFIERS)[Modifier]][]).map(
-              ([modifier, { label, unit, effect }]) => (
-                <NumberField
-                  key={modifier}
-                  label={label}
-                  unit={unit}
-                  digits={2}
-                  hint={
-                    unit === 'grams' &&
-                    value.puddleGrams &&
-                    modifierAmount({ modifiers: value.modifiers ?? [] }, modifier) > 0
-                      ? `${effect}; ${formatNumber((100 * modifierAmount({ modifiers: value.modifiers ?? [] }, modifier)) / value.puddleGrams, 0)} % of the puddle`
-                      : effect
-                  }
-                  value={modifierAmount({ modifiers: value.modifiers ?? [] }, modifier)}
-                  onValue={(amount) => setModifier(modifier, amount)}
-                />
-              ),
-            )}
-            <NumberField
-              label="Drops go into"
-              unit="g"
-              value={value.puddleGrams}
-              onValue={(puddleGrams) => change({ puddleGrams })}
-              problem={problemAt(kept.problems, 'puddleGrams')}
-            />
-          </fieldset>
+          <Folded
+            summary={
+              <FoldedLine
+                title="Oils and powders"
+                value={modifierWords(value.modifiers ?? [], value.puddleGrams)}
+              />
+            }
+            isOpen={(value.modifiers ?? []).length > 0 || kept.problems.length > 0}
+            className="mt-3 border-t border-line"
+          >
+            <fieldset className="grid grid-cols-2 gap-3 sm:grid-cols-3">
+              <legend className="sr-only">Modifiers</legend>
+              {MODIFIER_KEYS.filter(isUsed).map(modifierField)}
+              <NumberField
+                label="Drops go into"
+                unit="g"
+                value={value.puddleGrams}
+                onValue={(puddleGrams) => change({ puddleGrams })}
+                problem={problemAt(kept.problems, 'puddleGrams')}
+              />
+            </fieldset>
+            <details>
+              <summary className="min-h-11 py-2 text-sm text-muted">
+                Others:{' '}
+                {MODIFIER_KEYS.filter((key) => !isUsed(key))
+                  .map((key) => MODIFIERS[key].label.toLowerCase())
+                  .join(', ')}
+              </summary>
+              <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
+                {MODIFIER_KEYS.filter((key) => !isUsed(key)).map(modifierField)}
+              </div>
+            </details>
+          </Folded>
           <fieldset className="mt-3 grid grid-cols-2 gap-3 border-t border-line pt-2 sm:grid-cols-4">
             <legend className="sr-only">Amount and temperature</legend>
             <NumberField

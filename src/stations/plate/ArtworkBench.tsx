@@ -20,6 +20,7 @@ import {
 } from '@/core/plate/makingMethod'
 import { formatMm, formatNumber } from '@/core/units/length'
 import { buttonClass } from '@/ui/Button'
+import { MainAct } from '@/ui/MainAct'
 import { Choice } from '@/ui/Choice'
 import { SelectField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
@@ -87,6 +88,21 @@ export function ArtworkBench({
   const size = carrierPixels(plate, dpi || 1)
   const tooFine = parsed.success ? screenTooFine(tone, dpi) : null
   const download = (form: string) => `/jobs/${jobSlug}/plate/artwork/carrier?form=${form}`
+  const file = (form: 'png' | 'pdf' | 'svg') => (
+    <a
+      key={form}
+      href={download(form)}
+      download
+      className={buttonClass(
+        form === 'pdf' ? 'main' : 'plain',
+        state === 'kept' ? '' : 'pointer-events-none opacity-50',
+      )}
+      aria-disabled={state !== 'kept'}
+    >
+      {form.toUpperCase()}
+    </a>
+  )
+
   return (
     <div className="grid gap-6">
       <p role="status" className="text-sm text-muted">
@@ -208,20 +224,8 @@ export function ArtworkBench({
           {carrierName} at 1:1, {formatMm(plate.widthMm)} × {formatMm(plate.heightMm)}, with a check bar to
           measure.
         </p>
-        {(['png', 'pdf', 'svg'] as const).map((form) => (
-          <a
-            key={form}
-            href={download(form)}
-            download
-            className={buttonClass(
-              form === 'pdf' ? 'main' : 'plain',
-              state === 'kept' ? '' : 'pointer-events-none opacity-50',
-            )}
-            aria-disabled={state !== 'kept'}
-          >
-            {form.toUpperCase()}
-          </a>
-        ))}
+        {(['png', 'svg'] as const).map(file)}
+        <MainAct>{file('pdf')}</MainAct>
       </div>
     </div>
   )

@@ -1,7 +1,7 @@
 'use client'
 
 import { formatArea, formatGrams } from '@/core/units/quantity'
-import { dayOf } from '@/core/units/moment'
+import { saidDayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import { useState } from 'react'
 import { BATH_RECIPES, bathInput, makeBath, type BathRecipe } from '@/core/plate/bath'
@@ -19,6 +19,7 @@ import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
+import { MainAct } from '@/ui/MainAct'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { useBench } from '../across/bench/BenchContext'
@@ -85,7 +86,8 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
                 onPick={setChosen}
               />
               <p className="text-sm">
-                {BATH_RECIPES[bath.recipe].label}, made {dayOf(bath.madeAt, zone)} by {bath.by}. {bath.note}
+                {BATH_RECIPES[bath.recipe].label}, made {saidDayOf(bath.madeAt, zone)} by {bath.by}.{' '}
+                {bath.note}
               </p>
               <div className="flex flex-wrap gap-x-10 gap-y-3">
                 <Figure
@@ -159,7 +161,7 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
                         <th scope="row" className="py-1 text-left font-normal">
                           {use.plate}
                         </th>
-                        <td>{dayOf(use.at, zone)}</td>
+                        <td>{saidDayOf(use.at, zone)}</td>
                         <td>{formatNumber(use.minutes, 1)}</td>
                         <td>{formatArea(use.openAreaCm2, 0)}</td>
                         <td>{depthWords(account.depths[i], use)}</td>
@@ -257,9 +259,11 @@ function NewBathForm() {
       />
       <PersonField did="Made by" problem={problemAt(problems, 'by')} />
       <Problems problems={problems} except={['name', 'by', 'volumeMl']} />
-      <Button look="main" className="sm:col-span-2" onClick={() => void make()}>
-        Bath is made
-      </Button>
+      <MainAct>
+        <Button look="main" className="sm:col-span-2" onClick={() => void make()}>
+          Bath is made
+        </Button>
+      </MainAct>
     </section>
   )
 }

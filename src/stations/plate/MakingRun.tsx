@@ -2,7 +2,7 @@
 
 import { useNow } from '@/ui/useNow'
 import { clock } from '@/core/units/clock'
-import { dayOf } from '@/core/units/moment'
+import { saidDayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import { isSameName } from '@/core/units/byName'
 import { useEffect, useRef, useState } from 'react'
@@ -88,7 +88,7 @@ export function MakingRun({ making, person }: { making: Making; person: string }
           {!isSameName(procedure, { name: MAKING_METHODS[procedure.method].label })
             ? ` (${MAKING_METHODS[procedure.method].label.toLowerCase()})`
             : ''}
-          , begun {dayOf(making.startedAt, zone)} by {making.by}
+          , begun {saidDayOf(making.startedAt, zone)} by {making.by}
         </p>
         {!step && (
           <>
@@ -135,7 +135,7 @@ export function MakingRun({ making, person }: { making: Making; person: string }
                 <span className="ml-3 text-xl font-normal">
                   {isRunning
                     ? elapsed > LONGEST_S
-                      ? `since ${dayOf(at.begunAt!, zone)}`
+                      ? `since ${saidDayOf(at.begunAt!, zone)}`
                       : step.minutes > 0
                         ? left >= 0
                           ? 'left'

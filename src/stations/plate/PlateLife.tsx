@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { canBeFaced, type LastingPlate } from '@/core/plate/plateLife'
 import type { Facing } from '@/core/plate/plateState'
-import { dayOf } from '@/core/units/moment'
+import { saidDayOf } from '@/core/units/moment'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
@@ -39,7 +39,7 @@ export function PlateLife({
       <Figure name="pulls-so-far" value={pulls} label="pulls so far" />
       {facings.map(({ at, by, afterPulls, note: said }) => (
         <p key={at} className="text-sm">
-          Steel-faced {dayOf(at, zone)} after {afterPulls} pulls, entered by {by}
+          Steel-faced {saidDayOf(at, zone)} after {afterPulls} pulls, entered by {by}
           {said && `: ${said}`}.
         </p>
       ))}

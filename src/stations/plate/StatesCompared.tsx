@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { romanNumeral } from '@/core/plate/plate'
-import { dayOf } from '@/core/units/moment'
+import { saidDayOf } from '@/core/units/moment'
 import type { KeptWatchSpot } from '@/data/plate/plateWatch'
 import { Choice } from '@/ui/Choice'
 import { SelectField } from '@/ui/Field'
@@ -121,7 +121,7 @@ function StatePicture({
         ))}
       </div>
       <figcaption className="mt-1 text-sm">
-        <b>State {romanNumeral(state.state)}</b>, {dayOf(state.openedAt, zone)}
+        <b>State {romanNumeral(state.state)}</b>, {saidDayOf(state.openedAt, zone)}
         {state.note && `: ${state.note}`}
       </figcaption>
     </figure>

@@ -18,6 +18,7 @@ import {
 import { counted } from '@/core/units/counted'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
+import { MainAct } from '@/ui/MainAct'
 import { Panel } from '@/ui/Panel'
 import { useChord, useKey } from '@/ui/useKey'
 import type { KeyNames } from '@/ui/viewKeys'
@@ -240,9 +241,15 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
           <div className="grid gap-3 border-t border-line pt-3">
             <PersonField did="Drawn by" problem={problemAt(problems, 'by')} />
             <Problems problems={problems} except={['by']} />
-            <Button look="main" disabled={busy || !zones.isChanged || isRefused} onClick={() => void keep()}>
-              Save as map {version + 1}
-            </Button>
+            <MainAct>
+              <Button
+                look="main"
+                disabled={busy || !zones.isChanged || isRefused}
+                onClick={() => void keep()}
+              >
+                Save as map {version + 1}
+              </Button>
+            </MainAct>
           </div>
         </div>
       </div>

@@ -1,7 +1,7 @@
 'use client'
 
 import { formatFine, formatFines } from '@/core/units/quantity'
-import { dayOf } from '@/core/units/moment'
+import { saidDayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import Link from 'next/link'
 import { useState } from 'react'
@@ -28,6 +28,7 @@ import { useAct } from '../across/bench/useAct'
 import { PersonField } from '../across/person/PersonField'
 import { usePerson } from '../across/person/usePerson'
 import { Problems } from '../across/pull/Problems'
+import { blanketsAnswer } from './cardAnswers'
 import { keepBlanketAction, keepPackAction, washBlanketAction } from './actions'
 import { sendAct } from '../across/act/sendAct'
 
@@ -63,17 +64,18 @@ export function BlanketShelf({
   return (
     <Panel
       title="Blankets"
+      answer={blanketsAnswer(
+        blankets.map((blanket) => ({
+          name: blanket.name,
+          remarks: blanketRemarks(blanket, blanket.washedAt, now),
+        })),
+      )}
       aside={
         <Link href="/store" className="inline-flex min-h-11 items-center underline underline-offset-4">
           Back to the stockroom
         </Link>
       }
     >
-      {blankets.length === 0 && (
-        <p className="border border-line bg-ground p-4">
-          No blanket is on the shelf yet. Measure each with a caliper, dry and unpressed, and put it on.
-        </p>
-      )}
       <ul>
         {blankets.map((blanket) => {
           const layer = layerOfBlanket(blanket)
@@ -114,7 +116,7 @@ export function BlanketShelf({
                     gives up to {formatNumber(100 * layer.densificationStrain!, 0)} %,{' '}
                     {formatNumber(layer.modulusMPa, 2)} MPa{' '}
                     {blanket.modulusMPa === null ? '(typical of its kind)' : '(measured)'};{' '}
-                    {blanket.washedAt ? `washed ${dayOf(blanket.washedAt, zone)}` : 'no wash recorded'}
+                    {blanket.washedAt ? `washed ${saidDayOf(blanket.washedAt, zone)}` : 'no wash recorded'}
                     {blanket.since ? `, in use since ${blanket.since}` : ''}. {blanket.note}
                   </span>
                   {blanketRemarks(blanket, blanket.washedAt, now).map((words) => (

@@ -4,7 +4,7 @@ import { formatFine } from '@/core/units/quantity'
 import Link from 'next/link'
 import { PRESS_KINDS, type KeptPressEvent, type PressEvent, type PressStanding } from '@/core/press/pressCard'
 import { formatMm, formatNumber } from '@/core/units/length'
-import { dayOf } from '@/core/units/moment'
+import { saidDayOf } from '@/core/units/moment'
 import type { StorePress } from '@/data/shop/store'
 import { Button } from '@/ui/Button'
 import { Figure } from '@/ui/Figure'
@@ -18,6 +18,7 @@ import { usePerson } from '../across/person/usePerson'
 import { Problems } from '../across/pull/Problems'
 import { sendAct } from '../across/act/sendAct'
 import { enterPressEventAction } from './actions'
+import { pressCardAnswer } from './cardAnswers'
 import { driftWords, eventWords, overdueWords } from './cardWords'
 import { ParallelCheck } from './ParallelCheck'
 import { PressDetailsForm } from './PressDetailsForm'
@@ -43,6 +44,7 @@ export function PressCard({
   return (
     <Panel
       title={press.name}
+      answer={pressCardAnswer(standing, zeroedAt && saidDayOf(zeroedAt, zone), press.kind === 'hand')}
       aside={
         <p className="text-sm">
           {PRESS_KINDS[press.kind]}
@@ -70,7 +72,11 @@ export function PressCard({
           label="bed, wide"
           note={press.bedLengthMm ? `${formatMm(press.bedLengthMm)} long` : undefined}
         />
-        <Figure value={zeroedAt ? dayOf(zeroedAt, zone) : '—'} label="zero set" note={driftWords(standing)} />
+        <Figure
+          value={zeroedAt ? saidDayOf(zeroedAt, zone) : '—'}
+          label="zero set"
+          note={driftWords(standing)}
+        />
         <Figure
           value={press.frameNPerMm === null ? 'rigid' : `${formatNumber(press.frameNPerMm / 1000, 1)} kN/mm`}
           label="frame"
@@ -120,7 +126,7 @@ export function PressCard({
         <ol>
           {[...events].reverse().map(({ event, at, by }) => (
             <li key={at + event.kind} className="condensed border-t border-line py-1">
-              {dayOf(at, zone)} {eventWords(event)}, {by}
+              {saidDayOf(at, zone)} {eventWords(event)}, {by}
             </li>
           ))}
         </ol>

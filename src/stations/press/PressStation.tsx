@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/counted'
 import { formatFine } from '@/core/units/quantity'
 import { useMemo } from 'react'
 import dynamic from 'next/dynamic'
@@ -27,6 +28,7 @@ import type { Bench } from '@/core/prove/settings'
 import type { StoreBlanket, StorePack, StorePress } from '@/data/shop/store'
 import { SelectField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
+import { Folded, FoldedLine } from '@/ui/Folded'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
@@ -169,71 +171,76 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
       })}
     >
       <PressCaution kind={stock?.kind} />
-      <div className="grid gap-3 sm:grid-cols-2 xl:grid-cols-5">
-        <SelectField
-          label="Press"
-          anchor="press-choice"
-          value={value.pressId ?? ''}
-          options={[
-            ['', 'choose…'],
-            ...presses.map(({ id, name, thread }) => [id, `${name} (${thread})`] as const),
-          ]}
-          problem={problemAt(kept.problems, 'pressId') && 'Choose a press.'}
-          onPick={(id) => {
-            const chosen = presses.find((candidate) => candidate.id === id)
-            if (chosen)
-              change({
-                pressId: id,
-                name: chosen.name,
-                rollerRadiusMm: chosen.rollerRadiusMm,
-                mmPerTurn: chosen.mmPerTurn,
-                frameNPerMm: chosen.frameNPerMm,
-              })
-          }}
-        />
-        <NumberField
-          label="Make-ready under the plate"
-          unit="mm"
-          digits={2}
-          value={value.makeReadyMm}
-          onValue={(makeReadyMm) => change({ makeReadyMm })}
-          problem={problemAt(kept.problems, 'makeReadyMm')}
-        />
-        <NumberField
-          label="Passes"
-          digits={0}
-          value={value.passes}
-          onValue={(passes) => change({ passes })}
-          problem={problemAt(kept.problems, 'passes')}
-        />
-        <SelectField
-          label="Direction of travel"
-          value={value.direction ?? 'one-way'}
-          options={Object.entries(DIRECTIONS)}
-          onPick={(direction) => change({ direction: direction as PressSetting['direction'] })}
-        />
-        <NumberField
-          label="Time under the roller"
-          unit="s"
-          value={value.secondsOnPlate}
-          onValue={(secondsOnPlate) => change({ secondsOnPlate })}
-          problem={problemAt(kept.problems, 'secondsOnPlate')}
-          hint={value.secondsOnPlate === null ? 'may stay empty' : undefined}
-        />
-      </div>
-      <p className="mt-1 text-sm">
-        {stock ? (
-          <ZeroLine press={stock} />
-        ) : (
-          <>
-            Not in the list?{' '}
-            <Link href="/store" className="underline underline-offset-4">
-              Add the press to the stockroom
-            </Link>
-            .
-          </>
-        )}
-      </p>
+      <Folded
+        summary={<FoldedLine title="Press" value={press ? pressWords(press) : 'not chosen yet'} />}
+        isOpen={!press || kept.problems.length > 0}
+      >
+        <div className="grid gap-3 sm:grid-cols-2 xl:grid-cols-5">
+          <SelectField
+            label="Press"
+            anchor="press-choice"
+            value={value.pressId ?? ''}
+            options={[
+              ['', 'choose…'],
+              ...presses.map(({ id, name, thread }) => [id, `${name} (${thread})`] as const),
+            ]}
+            problem={problemAt(kept.problems, 'pressId') && 'Choose a press.'}
+            onPick={(id) => {
+              const chosen = presses.find((candidate) => candidate.id === id)
+              if (chosen)
+                change({
+                  pressId: id,
+                  name: chosen.name,
+                  rollerRadiusMm: chosen.rollerRadiusMm,
+                  mmPerTurn: chosen.mmPerTurn,
+                  frameNPerMm: chosen.frameNPerMm,
+                })
+            }}
+          />
+          <NumberField
+            label="Make-ready under the plate"
+            unit="mm"
+            digits={2}
+            value={value.makeReadyMm}
+            onValue={(makeReadyMm) => change({ makeReadyMm })}
+            problem={problemAt(kept.problems, 'makeReadyMm')}
+          />
+          <NumberField
+            label="Passes"
+            digits={0}
+            value={value.passes}
+            onValue={(passes) => change({ passes })}
+            problem={problemAt(kept.problems, 'passes')}
+          />
+          <SelectField
+            label="Direction of travel"
+            value={value.direction ?? 'one-way'}
+            options={Object.entries(DIRECTIONS)}
+            onPick={(direction) => change({ direction: direction as PressSetting['direction'] })}
+          />
+          <NumberField
+            label="Time under the roller"
+            unit="s"
+            value={value.secondsOnPlate}
+            onValue={(secondsOnPlate) => change({ secondsOnPlate })}
+            problem={problemAt(kept.problems, 'secondsOnPlate')}
+            hint={value.secondsOnPlate === null ? 'may stay empty' : undefined}
+          />
+        </div>
+        <p className="mt-1 text-sm">
+          {stock ? (
+            <ZeroLine press={stock} />
+          ) : (
+            <>
+              Not in the list?{' '}
+              <Link href="/store" className="underline underline-offset-4">
+                Add the press to the stockroom
+              </Link>
+              .
+            </>
+          )}
+        </p>
+      </Folded>
       {unfit && (
         <p role="alert" className="font-medium">
           ◆ {unfit}
@@ -371,6 +378,16 @@ export function PressStation({ presses, packs, shelf, trials }: PressStationProp
     </Panel>
   )
 }
+
+/** What is set at the press beside its screws, in a line. */
+const pressWords = ({ name, makeReadyMm, passes, direction, secondsOnPlate }: PressSetting): string =>
+  [
+    name,
+    makeReadyMm > 0 ? `${formatFine(makeReadyMm, 2)} under the plate` : 'no make-ready',
+    counted(passes, 'pass', 'passes'),
+    DIRECTIONS[direction].toLowerCase(),
+    ...(secondsOnPlate === null ? [] : [`${formatNumber(secondsOnPlate, 1)} s under the roller`]),
+  ].join(', ')
 
 function squeezeWord(now: SqueezeAt | null, held: SqueezeAt | null): string {
   if (!now) return '—'

@@ -32,11 +32,11 @@ export function RollerTap({
   const { run, tap, forget } = useRollerRun(jobId)
   const speed = run.seconds !== null && plateMm !== null ? plateMm / run.seconds : null
   return (
-    <div role="group" aria-label="Time under the roller" className="my-3 flex flex-wrap items-center gap-3">
+    <div role="group" aria-label="Time under the roller" className="my-2 flex flex-wrap items-center gap-3">
       <Button className="min-h-14" onClick={() => tap(Date.now())}>
         {run.startedAt === null ? 'Start the roller timer' : 'Plate is off the roller'}
       </Button>
-      <p role="status" className="min-w-40 flex-1 text-sm">
+      <p role="status" className="flex-1 basis-40 text-sm">
         {run.startedAt !== null ? (
           'Slowly and evenly: do not stop on the plate.'
         ) : run.seconds !== null ? (
@@ -48,9 +48,7 @@ export function RollerTap({
               Leave it out
             </button>
           </>
-        ) : (
-          'Not timed.'
-        )}
+        ) : null}
       </p>
     </div>
   )

@@ -8,6 +8,7 @@ import { DIRECTIONS, TURNS } from '@/core/press/pressSetting'
 import { FELTS_IN_TURNS, nextAtThePress } from '@/core/press/settingRoute'
 import type { StorePress } from '@/data/shop/store'
 import { Button } from '@/ui/Button'
+import { MainAct } from '@/ui/MainAct'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { useKeptText } from '@/ui/useKeptText'
@@ -102,17 +103,16 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
       />
     )
   return (
-    <Panel rooms={<PressRooms />} title="Press" aside={<KeepLine {...kept} />}>
+    <Panel
+      rooms={<PressRooms />}
+      title="Press"
+      aside={<KeepLine {...kept} />}
+      answer={{ says: <span aria-live="polite">{next.words}</span>, because: next.more ?? undefined }}
+    >
       <PressCaution />
       <p className="text-sm">
         <ZeroLine press={press} />
       </p>
-      <section aria-label="What to do" aria-live="polite" className="my-3">
-        <p data-answer className="answer">
-          {next.words}
-        </p>
-        {next.more && <p className="mt-1 text-lg">{next.more}</p>}
-      </section>
       <div className="grid gap-6 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
         <div>
           <FrontElevation
@@ -130,20 +130,22 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
             </Button>
             <Button
               className="min-h-14"
-              look={at.fed ? 'plain' : 'main'}
               disabled={at.fed || at.left < FELTS_IN_TURNS || at.right < FELTS_IN_TURNS}
               onClick={() => stand({ fed: true })}
             >
               {at.fed ? 'Blankets are in ✓' : 'Blankets are in'}
             </Button>
-            <Button
-              className="min-h-14"
-              look="main"
-              disabled={!next.isThere}
-              onClick={() => change({ readingLeft: at.left, readingRight: at.right })}
-            >
-              Save this setting
-            </Button>
+            <MainAct>
+              {' '}
+              <Button
+                className="min-h-14"
+                look="main"
+                disabled={!next.isThere}
+                onClick={() => change({ readingLeft: at.left, readingRight: at.right })}
+              >
+                Save this setting
+              </Button>
+            </MainAct>
           </div>
         </div>
         <div className="grid content-start gap-5">

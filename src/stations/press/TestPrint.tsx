@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import type { PressEvent, PressStanding } from '@/core/press/pressCard'
-import { dayOf } from '@/core/units/moment'
+import { saidDayOf } from '@/core/units/moment'
 import { Button } from '@/ui/Button'
 import { TextField } from '@/ui/Field'
 import { useZone } from '@/ui/ViewerZone'
@@ -27,7 +27,7 @@ export function TestPrint({
       {last?.imageId && (
         <img
           src={`/pictures/${last.imageId}/thumb`}
-          alt={`Test print of ${dayOf(last.at, zone)}`}
+          alt={`Test print of ${saidDayOf(last.at, zone)}`}
           className="mt-1 max-h-40 border border-line"
         />
       )}

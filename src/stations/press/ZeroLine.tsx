@@ -2,7 +2,7 @@
 
 import { formatFine } from '@/core/units/quantity'
 import Link from 'next/link'
-import { dayOf } from '@/core/units/moment'
+import { saidDayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import type { StorePress } from '@/data/shop/store'
 
@@ -12,7 +12,7 @@ export function ZeroLine({ press }: { press: StorePress }) {
   return (
     <>
       One turn is {formatFine(press.mmPerTurn, 3)} ({press.thread}). Zero is both sides touching the bare bed
-      {press.zeroedAt ? `, last set ${dayOf(press.zeroedAt, zone)}.` : ': not recorded yet.'}{' '}
+      {press.zeroedAt ? `, last set ${saidDayOf(press.zeroedAt, zone)}.` : ': not recorded yet.'}{' '}
       <Link
         href={`/store/presses/${press.id}`}
         className="inline-flex min-h-11 items-center underline underline-offset-4"

@@ -44,8 +44,8 @@ describe('what a press’s card says', () => {
   })
   it('dates the last test print by the workshop’s own day', () => {
     const at = '2031-05-02T23:30:00.000Z'
-    expect(testPrintWords({ at, note: '', imageId: null }, 'Europe/Athens')).toContain('2031-05-03')
-    expect(testPrintWords({ at, note: 'even', imageId: null }, 'Europe/London')).toMatch(/2031-05-03: even$/)
+    expect(testPrintWords({ at, note: '', imageId: null }, 'Europe/Athens')).toContain('3 May 2031')
+    expect(testPrintWords({ at, note: 'even', imageId: null }, 'Europe/London')).toMatch(/3 May 2031: even$/)
     expect(testPrintWords(null, 'Europe/London')).toMatch(/small plate/)
   })
 })

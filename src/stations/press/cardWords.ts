@@ -2,7 +2,7 @@ import { UPKEEP, type PressEvent, type PressStanding } from '@/core/press/pressC
 import { readStrips, type Strip } from '@/core/press/settingRoute'
 import { counted } from '@/core/units/counted'
 import { formatNumber } from '@/core/units/length'
-import { dayOf } from '@/core/units/moment'
+import { saidDayOf } from '@/core/units/moment'
 
 /** So many turns of the right screw, as an amount and a way. */
 const rightBy = (turns: number): string =>
@@ -53,5 +53,5 @@ export function stripsWords(pulled: PulledStrips, last: PressStanding['strips'])
 /** The last test print in a line, else what one is for. */
 export const testPrintWords = (last: PressStanding['testPrint'], zone: string): string =>
   last
-    ? `Last ${dayOf(last.at, zone)}${last.note && `: ${last.note}`}`
+    ? `Last ${saidDayOf(last.at, zone)}${last.note && `: ${last.note}`}`
     : 'The same small plate, now and then: it shows what the press does by itself.'

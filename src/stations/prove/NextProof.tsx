@@ -2,15 +2,14 @@
 
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
-import { readPull, type EyeReading, type Pull } from '@/core/edition/pull'
+import type { EyeReading, Pull } from '@/core/edition/pull'
 import { compareSettings } from '@/core/prove/compareSettings'
-import type { ProofPair } from '@/core/prove/whatMoved'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { TextField } from '@/ui/Field'
+import { MainAct } from '@/ui/MainAct'
 import { useBench } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
-import { useKnownPress } from '../across/bench/usePressKind'
 import { usePressDoubt } from '../across/bench/usePressDoubt'
 import { Problems } from '../across/pull/Problems'
 import type { usePull } from '../across/pull/usePull'
@@ -21,17 +20,13 @@ const RollerTimer = dynamic(() => import('../press/RollerTimer').then((module) =
   ssr: false,
   loading: () => <p className="min-h-14" />,
 })
-/** Read once the page stands: what to change next is looked at after what was changed. */
-const NextChange = dynamic(() => import('./NextChange').then((module) => module.NextChange), { ssr: false })
 
-/** The proof to come: what was changed since the last, what to change next, what is expected, and the pull. */
+/** The proof to come: what was changed since the last, what is expected, and the pull. */
 export function NextProof({
   last,
-  pairs,
   pulling,
 }: {
   last: Pull | undefined
-  pairs: readonly ProofPair[]
   pulling: ReturnType<typeof usePull>
 }) {
   const bench = useBench()
@@ -39,7 +34,6 @@ export function NextProof({
   const [expected, setExpected] = useState<EyeReading | null>(null)
   const [expectation, setExpectation] = useState('')
   const changes = last ? compareSettings(last.settings, bench) : []
-  const lastPress = useKnownPress(last?.settings.press.pressId)
   const doubt = usePressDoubt()
   const pullProof = async () => {
     if (!(await pull('proof', { expected, expectation }))) return
@@ -47,27 +41,20 @@ export function NextProof({
     setExpectation('')
   }
   return (
-    <section aria-label="Next proof" className="grid gap-4 border-b-2 border-text pb-4 lg:grid-cols-2">
-      <div>
-        <h2 className="station-title">{last ? `Changed since proof ${last.number}` : 'First proof'}</h2>
+    <section aria-label="Next proof" className="border-b-2 border-text pb-3">
+      <div className="bg-ground px-3 py-2">
+        <h2 className="text-sm text-muted">{last ? `Changed since proof ${last.number}` : 'First proof'}</h2>
         {last && changes.length === 0 && <p>No change: this proof shows whether the last one repeats.</p>}
         <ul>
           {changes.map((change) => (
-            <li key={change.key} className="border-b border-line py-1">
-              <b>{change.words}</b>
-              <span className="block text-sm text-muted">way back: {change.wayBack.text}</span>
+            <li key={change.key}>
+              <b>{change.words}</b>{' '}
+              <span className="text-sm text-muted">way back: {change.wayBack.text}</span>
             </li>
           ))}
         </ul>
-        {last && (
-          <NextChange
-            features={readPull(last).verdict?.features ?? null}
-            pairs={pairs}
-            bench={{ settings: last.settings, press: lastPress }}
-          />
-        )}
       </div>
-      <div className="grid content-start gap-3">
+      <div className="mt-2 grid items-end gap-x-5 gap-y-2 md:grid-cols-[auto_minmax(0,1fr)] xl:grid-cols-[auto_minmax(0,1fr)_auto_auto]">
         {last && (
           <div>
             <p className="mb-0.5 text-sm text-muted">You expect it to print</p>
@@ -87,22 +74,24 @@ export function NextProof({
         />
         <PersonField did="At the press:" problem={problemAt(problems, 'person')} />
         <RollerTimer />
-        <Problems problems={problems} except={['person', 'pull.expectation']} />
-        {doubt && (
-          <p role="alert" className="font-semibold text-signal">
-            ◆ {doubt}
-          </p>
-        )}
+      </div>
+      <Problems problems={problems} except={['person', 'pull.expectation']} />
+      {doubt && (
+        <p role="alert" className="font-semibold text-signal">
+          ◆ {doubt}
+        </p>
+      )}
+      <MainAct>
         <Button
           look="main"
-          className="justify-center text-lg"
+          className="min-h-14 justify-center text-lg"
           disabled={busy}
           onClick={() => void pullProof()}
         >
           Pull proof {(last?.number ?? 0) + 1}
           {doubt ? ' all the same' : ''}
         </Button>
-      </div>
+      </MainAct>
     </section>
   )
 }

@@ -2,34 +2,28 @@
 
 import { useState } from 'react'
 import type { EyeReading, PullEvent } from '@/core/edition/pull'
-import type { CouponSpot } from '@/core/prove/couponSpots'
 import { filmOrLines, type Features } from '@/core/prove/features'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { TextField } from '@/ui/Field'
-import { PictureField } from '../across/picture/PictureField'
 import { FeatureVerdict } from './FeatureVerdict'
 import { EYE_WORDS } from './eyeWords'
-import { ProofCoupons } from './ProofCoupons'
 
-/** What is seen of a proof: lighter or darker, in words, by its features, with its picture. */
+/** What is seen of a proof: lighter or darker, in words, by its features. */
 export function ProofJudgement({
   number,
   isFirst,
-  coupons,
   busy,
   onVerdict,
 }: {
   number: number
   isFirst: boolean
-  coupons: readonly CouponSpot[]
   busy: boolean
   onVerdict: (event: PullEvent, why: string) => Promise<boolean>
 }) {
   const [seen, setSeen] = useState<EyeReading | null>(null)
   const [note, setNote] = useState('')
   const [features, setFeatures] = useState<Features>({})
-  const [imageId, setImage] = useState<string | null>(null)
   return (
     <div className="grid gap-2">
       <p className="text-sm text-muted">{isFirst ? 'It is' : 'Against the proof before it is'}</p>
@@ -41,12 +35,10 @@ export function ProofJudgement({
         value={features}
         onValue={setFeatures}
       />
-      <PictureField label={`Picture of proof ${number}`} onPicture={({ id }) => setImage(id)} />
-      {imageId && <ProofCoupons imageId={imageId} number={number} spots={coupons} />}
       <Button
         disabled={busy || (!seen && !note && Object.keys(features).length === 0)}
         onClick={() =>
-          void onVerdict({ kind: 'verdict', seen, note, outcome: 'keep', features, imageId }, '')
+          void onVerdict({ kind: 'verdict', seen, note, outcome: 'keep', features, imageId: null }, '')
         }
       >
         Save what was seen

@@ -5,10 +5,11 @@ import type { ReactNode } from 'react'
 import { readPull, type Pull, type PullEvent } from '@/core/edition/pull'
 import { writeMoment } from '@/core/units/moment'
 import { romanNumeral } from '@/core/plate/plate'
-import type { CouponSpot } from '@/core/prove/couponSpots'
+import type { ZoneMap } from '@/core/plate/zoneMap'
 import { compareSettings } from '@/core/prove/compareSettings'
 import { useJob } from '../across/bench/BenchContext'
 import { complaintsOf, featureWords } from '@/core/prove/features'
+import { listed } from '@/core/units/listed'
 import { LightDark } from './LightDark'
 import { LaterEntries } from '../across/pull/LaterEntries'
 
@@ -26,8 +27,9 @@ const GoBackDialog = dynamic(() => import('./GoBackDialog').then((module) => mod
   ssr: false,
   loading: waiting,
 })
-const ProofCoupons = dynamic(() => import('./ProofCoupons').then((module) => module.ProofCoupons), {
+const ProofPicture = dynamic(() => import('./ProofPicture'), {
   ssr: false,
+  loading: () => <p className="h-20 text-sm text-muted">Fetching its picture…</p>,
 })
 
 interface ProofRungProps {
@@ -38,80 +40,76 @@ interface ProofRungProps {
   newest: boolean
   /** set out from an earlier proof than the one before it */
   isBranch: boolean
-  /** where the small crops are taken */
-  coupons: readonly CouponSpot[]
+  /** where the spots lie that the small crops are taken at; null: nobody placed them */
+  zoneMap: ZoneMap | null
   busy: boolean
-  onVerdict: (event: PullEvent, why: string) => Promise<boolean>
+  onAdd: (events: PullEvent[], why?: string) => Promise<boolean>
   /** the way to take it back */
   withdrawing: ReactNode
 }
 
-/** One rung of the ladder: the change that led here, what was expected and seen, and the ways on from it. */
+/** One rung of the ladder: what the proof looks like and what was seen of it; beneath, the change that led here and what was expected of it. */
 export function ProofRung({
   proof,
   before,
   others,
   newest,
   isBranch,
-  coupons,
+  zoneMap,
   busy,
-  onVerdict,
+  onAdd,
   withdrawing,
 }: ProofRungProps) {
   const job = useJob()
   const { verdict, later } = readPull(proof)
   const changes = before ? compareSettings(before.settings, proof.settings) : []
+  const complaints = verdict ? complaintsOf(verdict.features) : []
   return (
-    <li className="grid gap-x-6 gap-y-2 border-b border-line py-3 lg:grid-cols-[3.5rem_minmax(0,1.2fr)_12rem_minmax(0,1fr)_12rem]">
-      <div>
-        <p className="far-number text-4xl">{proof.number}</p>
-        <p className="condensed mt-1 text-sm text-muted">state {romanNumeral(proof.settings.plate.state)}</p>
-      </div>
-      <div>
-        {isBranch && before && <p className="text-sm text-muted">set out from proof {before.number}:</p>}
-        {changes.length === 0 ? (
-          <p className="text-muted">{before ? 'Nothing changed' : 'First proof'}</p>
-        ) : (
-          changes.map((change) => (
-            <p key={change.key} className="font-medium">
-              {change.words}
+    <li className="border-b border-line py-3">
+      <div className="grid gap-x-5 gap-y-2 lg:grid-cols-[3rem_minmax(0,1fr)_13.5rem]">
+        <div>
+          <p className="far-number text-4xl">{proof.number}</p>
+          <p className="condensed mt-1 text-sm text-muted">
+            state {romanNumeral(proof.settings.plate.state)}
+          </p>
+        </div>
+        <ProofPicture proof={proof} zoneMap={zoneMap} newest={newest} busy={busy} onAdd={onAdd} />
+        <div>
+          <LaterEntries kinds={later} />
+          {verdict && <p className="font-semibold">{verdict.note || 'No note.'}</p>}
+          {complaints.length > 0 && (
+            <p className="text-sm">
+              {complaints.map(([feature, value]) => featureWords(feature, value)).join('; ')}
             </p>
-          ))
-        )}
-        {proof.expectation && <p className="text-sm">“{proof.expectation}”</p>}
-        <p className="condensed text-sm text-muted">{writeMoment(proof.pulledAt, proof.zone)}</p>
+          )}
+          <p className="condensed text-sm text-muted">{writeMoment(proof.pulledAt, proof.zone)}</p>
+          <div className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1">
+            {!job.numbered && <ApproveDialog proof={proof} others={others} />}
+            {!newest && <GoBackDialog proof={proof} />}
+            {withdrawing}
+          </div>
+        </div>
       </div>
-      <LightDark expected={proof.expected} seen={verdict?.seen ?? null} />
-      <div>
-        <LaterEntries kinds={later} />
-        {verdict ? (
-          <>
-            <p>{verdict.note || 'No note.'}</p>
-            {complaintsOf(verdict.features).length > 0 && (
-              <p className="text-sm">
-                {complaintsOf(verdict.features)
-                  .map(([feature, value]) => featureWords(feature, value))
-                  .join('; ')}
-              </p>
-            )}
-            {verdict.imageId && (
-              <ProofCoupons imageId={verdict.imageId} number={proof.number} spots={coupons} />
-            )}
-          </>
-        ) : (
+      {!verdict && (
+        <div className="lg:ml-[4.25rem]">
           <ProofJudgement
             number={proof.number}
             isFirst={before === null}
-            coupons={coupons}
             busy={busy}
-            onVerdict={onVerdict}
+            onVerdict={(event, why) => onAdd([event], why)}
           />
-        )}
-      </div>
-      <div className="flex flex-col items-stretch gap-2">
-        {!job.numbered && <ApproveDialog proof={proof} others={others} />}
-        {!newest && <GoBackDialog proof={proof} />}
-        {withdrawing}
+        </div>
+      )}
+      <div className="mt-2 flex flex-wrap items-center justify-between gap-x-6 gap-y-1 bg-ground px-3 py-1 lg:ml-[4.25rem]">
+        <p className="min-w-0 flex-1 basis-64">
+          {isBranch && before && <span className="text-muted">set out from proof {before.number}: </span>}
+          {changes.length > 0 && (
+            <b className="font-medium">Changed: {listed(changes.map(({ words }) => words))}</b>
+          )}
+          {changes.length === 0 && (before ? 'Nothing changed' : 'First proof')}
+          {proof.expectation && <span className="block text-sm">“{proof.expectation}”</span>}
+        </p>
+        <LightDark expected={proof.expected} seen={verdict?.seen ?? null} />
       </div>
     </li>
   )

@@ -6,7 +6,6 @@ import { useRef } from 'react'
 import { readPull, type Pull } from '@/core/edition/pull'
 import type { WatchSpot } from '@/core/plate/plateState'
 import type { ZoneMap } from '@/core/plate/zoneMap'
-import { couponSpots } from '@/core/prove/couponSpots'
 import { setOutFrom } from '@/core/prove/branch'
 import { compareSettings } from '@/core/prove/compareSettings'
 import type { ProofPair, Suggestion } from '@/core/prove/whatMoved'
@@ -14,16 +13,24 @@ import { unsetStations } from '@/core/prove/settings'
 import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import { CleaningCaution } from '../across/bench/cautions'
+import { useKnownPress } from '../across/bench/usePressKind'
 import { WatchLine } from '../plate/WatchLine'
 import type { WithdrawnPull } from '@/core/record/jobFile'
 import { usePull } from '../across/pull/usePull'
-import { WithdrawnPulls } from '../across/pull/WithdrawnPulls'
-import { WithdrawPull } from '../across/pull/WithdrawPull'
 import { ladderAnswer } from './answers'
 import { NextProof } from './NextProof'
 import { ProofRung } from './ProofRung'
 
-/** Read once the page stands: looked at seldom, and beneath what is next. */
+/** All of these are read once the page stands: beneath the proofs, or seldom wanted. */
+const WithdrawnPulls = dynamic(
+  () => import('../across/pull/WithdrawnPulls').then((module) => module.WithdrawnPulls),
+  { ssr: false },
+)
+const WithdrawPull = dynamic(
+  () => import('../across/pull/WithdrawPull').then((module) => module.WithdrawPull),
+  { ssr: false, loading: () => <span className="min-h-11" /> },
+)
+const NextChange = dynamic(() => import('./NextChange').then((module) => module.NextChange), { ssr: false })
 const CompareProofs = dynamic(() => import('./CompareProofs').then((module) => module.CompareProofs), {
   ssr: false,
 })
@@ -54,9 +61,9 @@ export function ProveStation({
   const { busy, add, withdraw, withdrawn: said } = pulling
   const ladder = useRef<HTMLOListElement>(null)
   const last = proofs.at(-1)
+  const lastPress = useKnownPress(last?.settings.press.pressId)
   const judged = last ? readPull(last).verdict : null
   const unset = unsetStations(bench)
-  const coupons = couponSpots(zoneMap, bench.plate)
   const settings = proofs.map((proof) => proof.settings)
   const from = settings.map((_, i) => setOutFrom(settings, i))
 
@@ -86,10 +93,9 @@ export function ProveStation({
       }
     >
       <WatchLine spots={spots} />
-      {unset.length === 0 && <NextProof last={last} pairs={pairs} pulling={pulling} />}
+      {unset.length === 0 && <NextProof last={last} pulling={pulling} />}
       {/* After a proof the plate is cleaned for the first time. */}
       {proofs.length > 0 && <CleaningCaution />}
-      {proofs.length > 1 && <CompareProofs proofs={proofs} />}
       <p role="status" aria-label="Last written" className="sr-only">
         {said}
       </p>
@@ -103,8 +109,8 @@ export function ProveStation({
               others={proofs.filter(({ id }) => id !== proof.id)}
               isBranch={from[i] !== null && from[i] !== i - 1}
               newest={i === proofs.length - 1}
-              onVerdict={(event, why) => add(proof.id, [event], why)}
-              coupons={coupons}
+              onAdd={(events, why) => add(proof.id, events, why)}
+              zoneMap={zoneMap}
               busy={busy}
               withdrawing={
                 !job.numbered && (
@@ -121,6 +127,14 @@ export function ProveStation({
           ))
           .reverse()}
       </ol>
+      {last && (
+        <NextChange
+          features={readPull(last).verdict?.features ?? null}
+          pairs={pairs}
+          bench={{ settings: last.settings, press: lastPress }}
+        />
+      )}
+      {proofs.length > 1 && <CompareProofs proofs={proofs} />}
       <WithdrawnPulls pulls={withdrawn} />
     </Panel>
   )

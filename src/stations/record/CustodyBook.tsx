@@ -1,6 +1,6 @@
 'use client'
 
-import { dayOf } from '@/core/units/moment'
+import { saidDayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import { useState } from 'react'
 import { CUSTODY, custodyCounts, standingOf, type CustodyKind, type KeptCustody } from '@/core/record/custody'
@@ -90,7 +90,7 @@ export function CustodyBook({ prints, moves }: { prints: Print[]; moves: KeptCus
         <ol aria-label="Custody so far" className="condensed mt-2 text-sm">
           {moves.map(({ pullId: id, move, at, by }, i) => (
             <li key={i} className="border-t border-line py-1">
-              {dayOf(at, zone)} {prints.find((print) => print.pullId === id)?.mark}:{' '}
+              {saidDayOf(at, zone)} {prints.find((print) => print.pullId === id)?.mark}:{' '}
               {CUSTODY[move.kind].toLowerCase()} {move.to}
               {move.receipt && `, receipt ${move.receipt}`}, {by}
             </li>

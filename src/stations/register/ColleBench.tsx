@@ -5,6 +5,7 @@ import type { Zone } from '@/core/plate/zoneMap'
 import type { ColleSetting } from '@/core/register/chineColle'
 import { Button, buttonClass } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
+import { MainAct } from '@/ui/MainAct'
 import { Panel } from '@/ui/Panel'
 import { sendAct } from '../across/act/sendAct'
 import { StarchCaution } from '../across/bench/cautions'
@@ -71,13 +72,15 @@ export default function ColleBench({
           />
           <Problems problems={problems} except={['name', 'allowanceMm']} />
           <div className="flex flex-wrap gap-3">
-            <Button
-              look="main"
-              disabled={busy || !view.template || view.isKept}
-              onClick={() => view.setting && void keep(view.setting)}
-            >
-              {view.isKept ? 'Saved' : 'Save this piece'}
-            </Button>
+            <MainAct>
+              <Button
+                look="main"
+                disabled={busy || !view.template || view.isKept}
+                onClick={() => view.setting && void keep(view.setting)}
+              >
+                {view.isKept ? 'Saved' : 'Save this piece'}
+              </Button>
+            </MainAct>
             {view.isKept &&
               colleFiles(job.slug, view, keptName!).map(({ label, href }) => (
                 <a key={label} className={buttonClass()} href={href}>

@@ -1,7 +1,7 @@
 'use client'
 
 import { formatFine, lengthUnit, shownMm } from '@/core/units/quantity'
-import { dayOf } from '@/core/units/moment'
+import { saidDayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import { useState } from 'react'
 import { misfitActs } from '@/core/register/misfitActs'
@@ -135,7 +135,7 @@ export function MisfitSolver({ plate, isFaceDown, misfits }: MisfitSolverProps) 
             <ol>
               {history.map(({ at, by, solved, worstMm, isSeen }, i) => (
                 <li key={at + i} className="condensed border-t border-line py-1">
-                  {dayOf(at, zone)} {by}: {formatFine(solved.shiftMm.x, 2)} right,{' '}
+                  {saidDayOf(at, zone)} {by}: {formatFine(solved.shiftMm.x, 2)} right,{' '}
                   {formatFine(solved.shiftMm.y, 2)} up, {formatNumber(solved.rotationDeg, 2)}°; worst corner{' '}
                   {formatFine(worstMm, 2)}
                   {isSeen ? ' ◆ seen' : ': not seen'}

@@ -12,6 +12,7 @@ import { seedOf } from '@/devices/noise'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
+import { MainAct } from '@/ui/MainAct'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { problemAt } from '../across/bench/problemAt'
@@ -148,20 +149,22 @@ export function ToneRoom({ spots, paperDensity, pulls, batPullId, wetMinutes }: 
             )}
             <PersonField did="Read by" problem={problemAt(problems, 'person')} />
             <Problems problems={problems} except={['person', 'why']} />
-            <Button
-              look="main"
-              disabled={busy || events.length === 0 || spots.some(({ spot }) => wrong(spot))}
-              onClick={() =>
-                void add(pullId, events, why).then((ok) => {
-                  if (ok) {
-                    setTyped({})
-                    setWhy('')
-                  }
-                })
-              }
-            >
-              Save {counted(events.length, 'reading')}
-            </Button>
+            <MainAct>
+              <Button
+                look="main"
+                disabled={busy || events.length === 0 || spots.some(({ spot }) => wrong(spot))}
+                onClick={() =>
+                  void add(pullId, events, why).then((ok) => {
+                    if (ok) {
+                      setTyped({})
+                      setWhy('')
+                    }
+                  })
+                }
+              >
+                Save {counted(events.length, 'reading')}
+              </Button>
+            </MainAct>
           </section>
           <section aria-label="Readings" className="overflow-x-auto">
             <table className="condensed w-full text-sm">

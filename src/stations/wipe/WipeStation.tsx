@@ -27,12 +27,17 @@ import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
 import { useStation, type Loose } from '../across/bench/useStation'
 import { wipeAnswer } from './answers'
-import { InkingList } from './InkingList'
 import { WipeRooms } from './WipeRooms'
 import { WipeSteps } from './WipeSteps'
 
 /** Read once the page stands: it runs the wipe, and is not there before. */
 const Pacer = dynamic(() => import('./Pacer').then((module) => module.Pacer), { ssr: false })
+
+/** Most plates have one ink, and nothing to list. */
+const InkingList = dynamic(() => import('./InkingList').then((module) => module.InkingList), {
+  ssr: false,
+  loading: () => <p className="min-h-24" />,
+})
 
 const UNSET: Loose<WipingOrder> = { steps: [], plateTone: 'light', inking: [], zoneMapVersion: null }
 const ADDED: WipeStep = {

@@ -1,5 +1,7 @@
 'use client'
 
+import { clock } from '@/core/units/clock'
+import { counted } from '@/core/units/counted'
 import { ArrowDown, ArrowUp, X } from 'lucide-react'
 import {
   BUNDLES,
@@ -13,6 +15,7 @@ import {
 } from '@/core/wipe/wipingOrder'
 import type { FieldProblem } from '@/data/database/errors'
 import { SelectField } from '@/ui/Field'
+import { Folded } from '@/ui/Folded'
 import { NumberField } from '@/ui/NumberField'
 import { problemAt } from '../across/bench/problemAt'
 
@@ -30,76 +33,63 @@ const move = (steps: WipeStep[], from: number, to: number) => {
   return next
 }
 
-/** The wiping, step by step: material and face, time, strokes; how and where on opening. */
+const strokeWords = (strokes: number): string => (strokes > 0 ? counted(strokes, 'stroke') : '')
+
+/** The wiping, step by step: with what, how, where and how long, all in sight; one is opened to change it. */
 export function WipeSteps({ steps, zones, problems, onChange }: WipeStepsProps) {
   const edit = (at: number, patch: Partial<WipeStep>) =>
     onChange(steps.map((step, i) => (i === at ? { ...step, ...patch } : step)))
   return (
     <ol className="mt-2" aria-label="Wiping steps">
       {steps.map((step, i) => (
-        <li key={i} className="border-b border-line py-2">
-          <div className="grid grid-cols-2 items-end gap-x-3 gap-y-1 sm:grid-cols-[2rem_1fr_8rem_6rem_6rem_8.5rem]">
-            <span className="far-number self-center text-xl">{i + 1}</span>
-            <SelectField
-              label={`Step ${i + 1}, with`}
-              value={step.material}
-              options={Object.entries(WIPE_MATERIALS).map(([key, { label }]) => [key, label])}
-              onPick={(material) => edit(i, { material: material as WipeMaterial })}
-            />
-            <SelectField
-              label="Face"
-              value={step.cleanliness}
-              options={Object.entries(CLEANLINESS)}
-              onPick={(cleanliness) => edit(i, { cleanliness: cleanliness as WipeStep['cleanliness'] })}
-            />
-            <NumberField
-              label="Time"
-              unit="s"
-              value={step.seconds}
-              onValue={(seconds) => edit(i, { seconds: seconds ?? 0 })}
-              problem={problemAt(problems, `steps.${i}.seconds`)}
-            />
-            <NumberField
-              label="Strokes"
-              digits={0}
-              value={step.strokes}
-              onValue={(strokes) => edit(i, { strokes: strokes ?? 0 })}
-              problem={problemAt(problems, `steps.${i}.strokes`)}
-            />
-            <span className="col-span-2 flex sm:col-span-1">
-              <button
-                type="button"
-                aria-label={`Step ${i + 1} earlier`}
-                disabled={i === 0}
-                onClick={() => onChange(move(steps, i, i - 1))}
-                className="grid size-11 place-items-center disabled:opacity-50"
-              >
-                <ArrowUp size={18} aria-hidden />
-              </button>
-              <button
-                type="button"
-                aria-label={`Step ${i + 1} later`}
-                disabled={i === steps.length - 1}
-                onClick={() => onChange(move(steps, i, i + 1))}
-                className="grid size-11 place-items-center disabled:opacity-50"
-              >
-                <ArrowDown size={18} aria-hidden />
-              </button>
-              <button
-                type="button"
-                aria-label={`Leave step ${i + 1} out`}
-                onClick={() => onChange(steps.filter((_, n) => n !== i))}
-                className="grid size-11 place-items-center"
-              >
-                <X size={18} aria-hidden />
-              </button>
-            </span>
-          </div>
-          <details className="sm:ml-11">
-            <summary className="min-h-11 py-2 text-sm text-muted">
-              {[howToWipe(step) || 'How', step.zone && `on ${step.zone}`].filter(Boolean).join(', ')}
-            </summary>
-            <div className="grid grid-cols-2 gap-3 pb-1 sm:grid-cols-4">
+        <li key={i} className="border-b border-line">
+          <Folded
+            group="wiping-step"
+            isOpen={problems.some(({ field }) => field.startsWith(`steps.${i}.`))}
+            summary={
+              <span className="inline-grid w-[calc(100%-1.5rem)] grid-cols-[2rem_minmax(0,1fr)_auto] items-baseline gap-x-3 align-top">
+                <span className="far-number text-xl">{i + 1}</span>
+                <span>
+                  <b className="font-medium">
+                    {WIPE_MATERIALS[step.material].label}, {CLEANLINESS[step.cleanliness]}
+                  </b>{' '}
+                  <span className="text-sm text-muted">
+                    {[howToWipe(step), strokeWords(step.strokes), step.zone && `on ${step.zone}`]
+                      .filter(Boolean)
+                      .join(', ')}
+                  </span>
+                </span>
+                <span className="text-lg">{clock(step.seconds)}</span>
+              </span>
+            }
+          >
+            <div className="grid grid-cols-2 items-end gap-x-3 gap-y-1 pb-3 sm:ml-11 sm:grid-cols-4">
+              <SelectField
+                label={`Step ${i + 1}, with`}
+                value={step.material}
+                options={Object.entries(WIPE_MATERIALS).map(([key, { label }]) => [key, label])}
+                onPick={(material) => edit(i, { material: material as WipeMaterial })}
+              />
+              <SelectField
+                label="Face"
+                value={step.cleanliness}
+                options={Object.entries(CLEANLINESS)}
+                onPick={(cleanliness) => edit(i, { cleanliness: cleanliness as WipeStep['cleanliness'] })}
+              />
+              <NumberField
+                label="Time"
+                unit="s"
+                value={step.seconds}
+                onValue={(seconds) => edit(i, { seconds: seconds ?? 0 })}
+                problem={problemAt(problems, `steps.${i}.seconds`)}
+              />
+              <NumberField
+                label="Strokes"
+                digits={0}
+                value={step.strokes}
+                onValue={(strokes) => edit(i, { strokes: strokes ?? 0 })}
+                problem={problemAt(problems, `steps.${i}.strokes`)}
+              />
               <SelectField
                 label="How hard"
                 value={step.pressure}
@@ -129,8 +119,36 @@ export function WipeSteps({ steps, zones, problems, onChange }: WipeStepsProps) 
                 ]}
                 onPick={(zone) => edit(i, { zone })}
               />
+              <span className="col-span-2 flex sm:col-span-4">
+                <button
+                  type="button"
+                  aria-label={`Step ${i + 1} earlier`}
+                  disabled={i === 0}
+                  onClick={() => onChange(move(steps, i, i - 1))}
+                  className="grid size-11 place-items-center disabled:opacity-50"
+                >
+                  <ArrowUp size={18} aria-hidden />
+                </button>
+                <button
+                  type="button"
+                  aria-label={`Step ${i + 1} later`}
+                  disabled={i === steps.length - 1}
+                  onClick={() => onChange(move(steps, i, i + 1))}
+                  className="grid size-11 place-items-center disabled:opacity-50"
+                >
+                  <ArrowDown size={18} aria-hidden />
+                </button>
+                <button
+                  type="button"
+                  aria-label={`Leave step ${i + 1} out`}
+                  onClick={() => onChange(steps.filter((_, n) => n !== i))}
+                  className="grid size-11 place-items-center"
+                >
+                  <X size={18} aria-hidden />
+                </button>
+              </span>
             </div>
-          </details>
+          </Folded>
         </li>
       ))}
     </ol>

@@ -2,12 +2,16 @@
 
 import { plural } from '@/core/units/counted'
 import { useRef, useState } from 'react'
+import { Maximize } from 'lucide-react'
 import { faultWords } from '@/core/edition/fault'
 import type { DeskKey } from '@/core/edition/deskKeys'
 import { callMeeting } from '@/core/edition/meeting'
 import { dayOf, writeMoment } from '@/core/units/moment'
 import { Button } from '@/ui/Button'
+import { CautionMarks } from '@/ui/CautionMarks'
 import { giveFocusUp } from '@/ui/keyUse'
+import { ShortcutList } from '@/ui/ShortcutList'
+import { ThemeSwitch } from '@/ui/ThemeSwitch'
 import { useKey } from '@/ui/useKey'
 import type { KeyNames } from '@/ui/viewKeys'
 import { PressCaution } from '../bench/cautions'
@@ -15,6 +19,7 @@ import { deviceZone } from '@/ui/deviceZone'
 import { RollerTap } from '../../press/RollerTimer'
 import { DeskHands } from './DeskHands'
 import { DeskKeys } from './DeskKeys'
+import { DeskNotices, type DeskNotice } from './DeskNotices'
 import { DeskStanding } from './DeskStanding'
 import { DeskWaiting } from './DeskWaiting'
 import { MeetingRails } from './MeetingRails'
@@ -55,6 +60,21 @@ function deskKey({ code, key }: KeyboardEvent): DeskKey | null {
   return digit ? (digit[1] as DeskKey) : (KEYS[code] ?? null)
 }
 
+/** What is checked before a pull, and what is not as at the BAT. */
+const beforeThePull = ({ check, doubt, differences, outside }: Desk): DeskNotice[] => [
+  ...(doubt ? [{ key: 'doubt', words: doubt, isWarning: true }] : []),
+  ...(differences.length > 0
+    ? [
+        {
+          key: 'differences',
+          words: `Not as the BAT: ${differences.join('; ')}${outside > 0 ? `; ${outside} outside the tolerance` : ''}`,
+          isWarning: outside > 0,
+        },
+      ]
+    : []),
+  ...(check ? [{ key: 'check', words: `Before the pull: ${check}` }] : []),
+]
+
 /** The pull desk: plate and sheet on their way to the roller, one line that says what to do, and keys for wet hands. */
 export default function DeskAtWork({
   first,
@@ -84,6 +104,8 @@ export default function DeskAtWork({
     next,
   } = handle
   const [isStuck, setStuck] = useState(false)
+  const [marks, setMarks] = useState<HTMLElement | null>(null)
+  const [over, setOver] = useState<HTMLElement | null>(null)
   const { number, sheet } = next
   const whole = useRef<HTMLElement>(null)
   const { rails, state, draft, queue, role, notes } = memory
@@ -105,29 +127,64 @@ export default function DeskAtWork({
   const accepted = acceptedAt(desk, queue)
   const signals = useDeskSignals(desk.title, { plate: desk.plate, sheet: desk.sheet }, rails, own, call, now)
   const stamp = draft && new Date(draft.at + state.shiftMinutes * 60_000).toISOString()
+  const notices: DeskNotice[] = [
+    ...(problem ? [{ key: 'problem', words: problem, isWarning: true }] : []),
+    ...(isStuck && connection === 'away'
+      ? [
+          {
+            key: 'stuck',
+            words: 'The server does not answer, so the edition cannot be opened now. The desk goes on.',
+            isWarning: true,
+          },
+        ]
+      : []),
+    ...(warmLeft > 0 && !desk.stop && state.phase === 'meeting'
+      ? [
+          {
+            key: 'warm',
+            words: `Another day: warm-ups, not numbered, until ${warmLeft} more in a row ${plural(warmLeft, 'matches', 'match')}.`,
+            act: (
+              <Button
+                className="shrink-0"
+                onClick={() => set({ warmEnded: dayOf(new Date(now).toISOString(), deviceZone()) })}
+              >
+                Warm-ups done: count from here
+              </Button>
+            ),
+          },
+        ]
+      : []),
+    ...(state.phase === 'meeting' ? beforeThePull(desk) : []),
+    ...(notes.length > 0
+      ? [
+          {
+            key: 'notes',
+            words: notes.join(' '),
+            act: (
+              <Button look="quiet" onClick={() => set({ notes: [] })}>
+                Seen
+              </Button>
+            ),
+          },
+        ]
+      : []),
+  ]
   return (
     <section
       ref={whole}
       aria-label="Pull desk"
       onClick={giveFocusUp}
-      className="flex flex-1 flex-col gap-3 overflow-y-auto bg-ground"
+      className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto bg-ground"
     >
-      <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1 border-b border-line pb-2">
-        <h1 className="station-title text-xl">
+      <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b border-line">
+        <h1 className="station-title text-lg">
           {desk.title}: {(draft ? draft.isWarm : warmLeft > 0) ? 'warm-up' : `pull ${number}`}, sheet {sheet}
         </h1>
-        <p>
+        <p className="condensed text-sm">
           {accepted} of {desk.editionSize} accepted, held to BAT {desk.batVersion ?? '—'}
         </p>
         <DeskStanding handle={handle} />
-        <Button
-          look="quiet"
-          onClick={() =>
-            void (document.fullscreenElement ? document.exitFullscreen() : whole.current?.requestFullscreen())
-          }
-        >
-          Full screen
-        </Button>
+        <span ref={setMarks} className="flex flex-wrap gap-x-3" />
         <a
           href={`/jobs/${desk.slug}/edition`}
           onClick={(event) => {
@@ -136,66 +193,44 @@ export default function DeskAtWork({
             event.preventDefault()
             setStuck(true)
           }}
-          className="inline-flex min-h-11 items-center underline underline-offset-4"
+          className="inline-flex min-h-11 items-center text-sm underline underline-offset-4"
         >
           Back to the edition
         </a>
+        <span className="flex self-center">
+          <button
+            type="button"
+            aria-label="Full screen"
+            className="grid size-11 place-items-center"
+            onClick={() =>
+              void (document.fullscreenElement
+                ? document.exitFullscreen()
+                : whole.current?.requestFullscreen())
+            }
+          >
+            <Maximize size={18} aria-hidden />
+          </button>
+          <ShortcutList />
+          <ThemeSwitch />
+        </span>
       </div>
-      {isStuck && connection === 'away' && (
-        <p role="alert" className="font-medium">
-          ◆ The server does not answer, so the edition cannot be opened now. The desk goes on.
-        </p>
-      )}
-      <PressCaution />
-      {problem && (
-        <p role="alert" className="font-medium text-signal">
-          ◆ {problem}
-        </p>
-      )}
-      {notes.length > 0 && (
-        <div role="status" className="border-l-4 border-text bg-raised p-2">
-          {notes.map((words) => (
-            <p key={words}>{words}</p>
-          ))}
-          <Button look="quiet" onClick={() => set({ notes: [] })}>
-            Seen
-          </Button>
-        </div>
-      )}
+      <CautionMarks marks={marks} over={over}>
+        <PressCaution />
+      </CautionMarks>
+      <DeskNotices notices={notices} />
       {desk.stop && !draft && <p className="border border-line bg-raised p-4 text-lg">{desk.stop}</p>}
-      {warmLeft > 0 && !desk.stop && state.phase === 'meeting' && (
-        <p role="status" className="flex flex-wrap items-center gap-3 border-l-4 border-text bg-raised p-2">
-          Another day: warm-ups, not numbered, until {warmLeft} more in a row{' '}
-          {plural(warmLeft, 'matches', 'match')}.{' '}
-          <Button onClick={() => set({ warmEnded: dayOf(new Date(now).toISOString(), deviceZone()) })}>
-            Warm-ups done: count from here
-          </Button>
-        </p>
-      )}
       {state.phase === 'meeting' && (
         <>
           <p aria-live="polite" className="far-number text-[clamp(2rem,5vw,64px)] leading-none">
             {desk.stop ? 'Nothing to pull' : call.words}
           </p>
-          <MeetingRails
-            planned={{ plate: desk.plate, sheet: desk.sheet }}
-            rails={rails}
-            courses={desk.courses}
-            now={now}
-          />
-          <div className="flex flex-wrap gap-x-8 gap-y-1 text-lg">
-            {desk.check && (
-              <p>
-                Before the pull: <b>{desk.check}</b>
-              </p>
-            )}
-            {desk.doubt && <p className="font-semibold text-signal">◆ {desk.doubt}</p>}
-            {desk.differences.length > 0 && (
-              <p className="font-medium">
-                ◆ Not as the BAT: {desk.differences.join('; ')}
-                {desk.outside > 0 ? `; ${desk.outside} outside the tolerance` : ''}
-              </p>
-            )}
+          <div className="min-h-32 flex-[3] basis-0">
+            <MeetingRails
+              planned={{ plate: desk.plate, sheet: desk.sheet }}
+              rails={rails}
+              courses={desk.courses}
+              now={now}
+            />
           </div>
           {desk.settings && (
             <RollerTap
@@ -227,7 +262,7 @@ export default function DeskAtWork({
           {isGapLong && (
             <p
               role="status"
-              className="mt-2 flex flex-wrap items-center gap-3 border-l-4 border-text bg-raised p-3 text-lg"
+              className="mt-2 flex flex-wrap items-center gap-3 border-l-4 border-text bg-raised px-3 text-lg"
             >
               It took much longer than the pulls before: one pull or two?{' '}
               <Button className="min-h-22" onClick={addForgotten}>
@@ -237,6 +272,10 @@ export default function DeskAtWork({
           )}
         </div>
       )}
+      {/* Over what is looked at, and never over a key. */}
+      <div className="relative">
+        <div ref={setOver} className="absolute inset-x-0 bottom-0 z-10" />
+      </div>
       <DeskKeys
         state={state}
         next={stepAfter(own)}
@@ -244,8 +283,10 @@ export default function DeskAtWork({
         disabled={desk.stop !== null && !draft}
         onPress={press}
       />
-      <DeskHands memory={memory} inker={inker} signals={signals} onSet={set} />
-      <DeskWaiting slug={desk.slug} memory={memory} onMemory={set} />
+      <div className="relative mt-auto grid gap-x-6 border-t border-line sm:grid-cols-2">
+        <DeskHands memory={memory} inker={inker} signals={signals} onSet={set} />
+        <DeskWaiting slug={desk.slug} memory={memory} onMemory={set} />
+      </div>
     </section>
   )
 }

@@ -55,8 +55,18 @@ function KnownDesks() {
   )
 }
 
+/** A page of words in place of a desk, with the way back to the workshop. */
 const Words = ({ title, children }: { title: string; children?: React.ReactNode }) => (
   <div className="p-3">
+    <p className="screen-only mb-1 flex items-center justify-between gap-4 text-sm">
+      <a href={WORKSHOP} className="station-title inline-flex min-h-11 items-center text-base no-underline">
+        Typothesis
+      </a>
+      <span className="flex">
+        <ShortcutList />
+        <ThemeSwitch />
+      </span>
+    </p>
     <h1 className="station-title text-2xl">{title}</h1>
     {children}
   </div>
@@ -113,24 +123,11 @@ export default function DeskDoor() {
       () => '',
     ),
   )
-  return (
-    <>
-      <p className="screen-only mb-1 flex items-center justify-between gap-4 text-sm">
-        <a href={WORKSHOP} className="station-title inline-flex min-h-11 items-center text-base no-underline">
-          Typothesis
-        </a>
-        <span className="flex">
-          <ShortcutList />
-          <ThemeSwitch />
-        </span>
-      </p>
-      {slug ? (
-        <OnlyDesk key={slug} slug={slug} />
-      ) : (
-        <Words title="Pull desks on this device">
-          <KnownDesks />
-        </Words>
-      )}
-    </>
+  return slug ? (
+    <OnlyDesk key={slug} slug={slug} />
+  ) : (
+    <Words title="Pull desks on this device">
+      <KnownDesks />
+    </Words>
   )
 }

@@ -5,6 +5,7 @@ import { Check } from '@/ui/Check'
 import { Choice } from '@/ui/Choice'
 import { TextField } from '@/ui/Field'
 import { LONGEST_NAME } from './DeskWaiting'
+import { OverTheDesk } from './OverTheDesk'
 import type { DeskMemory } from './deskMemory'
 import type { DeskSignals } from './useDeskSignals'
 
@@ -28,11 +29,9 @@ export function DeskHands({
   onSet: (patch: Partial<DeskMemory>) => void
 }) {
   return (
-    <details className="mt-auto border-t border-line pt-1">
-      <summary className="min-h-11 py-2">
-        Hands: {inker || 'nobody named'}
-        {hands.laid && hands.laid !== inker ? `, ${hands.laid} lays` : ''}; this device is for {FOR[role]}
-      </summary>
+    <OverTheDesk
+      line={`Hands: ${inker || 'nobody named'}${hands.laid && hands.laid !== inker ? `, ${hands.laid} lays` : ''}; this device is for ${FOR[role]}`}
+    >
       <div className="grid gap-3 sm:grid-cols-3">
         <TextField
           label="Inks"
@@ -78,6 +77,6 @@ export function DeskHands({
           <p>This browser was told not to show notices; the tab’s title counts all the same.</p>
         )}
       </div>
-    </details>
+    </OverTheDesk>
   )
 }

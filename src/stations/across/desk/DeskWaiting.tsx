@@ -8,6 +8,7 @@ import { Check } from '@/ui/Check'
 import { deviceZone } from '@/ui/deviceZone'
 import { TextField } from '@/ui/Field'
 import { correctionOf, nameOf, toPutRight, withCorrection, withoutEntry } from './correctEntry'
+import { OverTheDesk } from './OverTheDesk'
 import { takeDeskFile, writeDeskFile } from './deskFile'
 import type { DeskMemory, Waiting } from './deskMemory'
 
@@ -112,14 +113,14 @@ export function DeskWaiting({
     )
   }
   return (
-    <>
+    <div>
       {refused.length > 0 && (
-        <section aria-label="Refused by the server">
-          <h2 className="text-lg font-semibold">
-            ◆ {refused.length} refused by the server: kept here until you put{' '}
-            {plural(refused.length, 'it', 'them')} right
-          </h2>
-          <ul className="mt-2 grid gap-3">
+        <OverTheDesk
+          name="Refused by the server"
+          line={`◆ ${refused.length} refused by the server: kept here until you put ${plural(refused.length, 'it', 'them')} right`}
+          isWarning
+        >
+          <ul className="grid gap-3">
             {refused.map((one) => (
               <RefusedEntry
                 key={one.entry.id}
@@ -129,12 +130,11 @@ export function DeskWaiting({
               />
             ))}
           </ul>
-        </section>
+        </OverTheDesk>
       )}
-      <details className="border-t border-line pt-1">
-        <summary className="min-h-11 py-2">
-          What waits here: {queue.length === 0 ? 'nothing' : queue.length}; to a file and from one
-        </summary>
+      <OverTheDesk
+        line={`What waits here: ${queue.length === 0 ? 'nothing' : queue.length}; to a file and from one`}
+      >
         <div className="flex flex-wrap items-center gap-4 pb-2">
           <Button disabled={queue.length === 0} onClick={save}>
             Save what waits as a file
@@ -153,7 +153,7 @@ export function DeskWaiting({
           </label>
           <p role="status">{said}</p>
         </div>
-      </details>
-    </>
+      </OverTheDesk>
+    </div>
   )
 }

@@ -38,7 +38,7 @@ export function MeetingRails({ planned, rails, courses, now }: MeetingRailsProps
   return (
     <svg
       viewBox={`0 0 ${WIDTH} 200`}
-      className="w-full"
+      className="h-full w-full"
       role="img"
       aria-label="Plate and sheet on their way to the roller"
     >

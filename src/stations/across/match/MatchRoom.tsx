@@ -4,8 +4,6 @@ import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { scanOf, unchecked } from '@/core/edition/compareScans'
 import type { Pull } from '@/core/edition/pull'
-import { MATCH_STEPS } from '@/core/match/matchSteps'
-import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { SelectField } from '@/ui/Field'
 import { Panel } from '@/ui/Panel'
@@ -14,7 +12,7 @@ import { problemAt } from '../bench/problemAt'
 import { Problems } from '../pull/Problems'
 import { useEditionCheck } from './useEditionCheck'
 import { useMatchRoom, type MatchRoomHandle, type MatchRoomProps } from './useMatchRoom'
-import { matchAnswer, mixedWords, modelWords } from './words'
+import { matchAnswer } from './words'
 import { PersonField } from '../person/PersonField'
 
 /** Asked for only where a picture is missing. */
@@ -29,6 +27,8 @@ const LightTable = dynamic(() => import('./LightTable').then((module) => module.
   loading: () => <p className="h-96 text-sm text-muted">Laying out the light table…</p>,
 })
 const MatchSide = dynamic(() => import('./MatchSide').then((module) => module.MatchSide), { ssr: false })
+/** Speaks once there is something to compare. */
+const Comparing = dynamic(() => import('./Comparing').then((module) => module.Comparing), { ssr: false })
 const PlaceStepper = dynamic(() => import('./PlaceStepper').then((module) => module.PlaceStepper), {
   ssr: false,
 })
@@ -79,44 +79,6 @@ function MissingPictures({ room, bat }: { room: MatchRoomHandle; bat: Pull }) {
         />
       ))}
     </div>
-  )
-}
-
-/** How the comparison stands: what is reckoned, how far it is, or why it cannot be. */
-function Comparing({ room }: { room: MatchRoomHandle }) {
-  const { view, step, cancel, compareAgain } = room
-  const { ours, theirs, pull, pair, key, match, refusal } = view
-  const notes = [modelWords(ours, theirs, pull), mixedWords(pair, ours)].filter((note) => note !== null)
-  return (
-    <>
-      {notes.map((words) => (
-        <p key={words} className="mb-2 text-sm">
-          △ {words}
-        </p>
-      ))}
-      {step !== null && (
-        <div
-          role="status"
-          className="my-3 flex flex-wrap items-center gap-4 border-l-4 border-text bg-raised p-3"
-        >
-          <p>
-            {MATCH_STEPS[step]}…{' '}
-            <progress max={MATCH_STEPS.length} value={step} aria-label="How far the comparison is" />
-          </p>
-          <Button onClick={cancel}>Cancel</Button>
-        </div>
-      )}
-      {key && !match && !refusal && step === null && (
-        <p className="my-3">
-          <Button onClick={compareAgain}>Lay pull {pull?.number} over the BAT</Button>
-        </p>
-      )}
-      {refusal && (
-        <p role="alert" className="my-3 border-l-4 border-signal bg-raised p-3 font-semibold">
-          ◆ {refusal}
-        </p>
-      )}
-    </>
   )
 }
 

@@ -8,6 +8,7 @@ import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/database/errors'
 import { Answer } from '@/ui/Answer'
 import { Button } from '@/ui/Button'
+import { MainAct } from '@/ui/MainAct'
 import { usePatched } from '@/ui/usePatched'
 import { Misfits } from '../../across/bench/Misfits'
 import { useNeed } from '../../across/bench/useNeed'
@@ -58,9 +59,11 @@ function BeginDay({ day, onBegun }: { day: WishedDay; onBegun: () => void }) {
     <>
       <div className="grid gap-3 border-t border-line pt-3 sm:grid-cols-2">
         <PersonField did="Led by" problem={problemAt(problems, 'by')} />
-        <Button look="main" className="self-end" onClick={() => void begin()}>
-          Start the day
-        </Button>
+        <MainAct>
+          <Button look="main" className="self-end" onClick={() => void begin()}>
+            Start the day
+          </Button>
+        </MainAct>
       </div>
       <Problems problems={problems} except={['by']} />
     </>

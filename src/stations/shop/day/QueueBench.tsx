@@ -6,7 +6,7 @@ import { Printer } from 'lucide-react'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import { MOST_PUT_BACK, queueInput, queuePeople, type QueueInput } from '@/core/day/pressQueue'
-import { readPeople, writePeople } from '@/core/day/readPeople'
+import { readPeopleRows, writePeopleRows, type PersonRow } from '@/core/day/peopleRows'
 import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/database/errors'
 import type { KeptQueue } from '@/data/shop/queues'
@@ -14,24 +14,25 @@ import { Button, buttonClass } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { Field, TextField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
+import { MainAct } from '@/ui/MainAct'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { problemAt } from '../../across/bench/problemAt'
 import { PersonField } from '../../across/person/PersonField'
 import { usePerson } from '../../across/person/usePerson'
+import { PeopleTable } from './PeopleTable'
+import { queueAnswer } from './answers'
 import { Problems } from '../../across/pull/Problems'
 import { keepQueueAction } from './actions'
 import { wallClock } from './daySpans'
 import { sendAct } from '../../across/act/sendAct'
-
-const EXAMPLE = 'Ash; 20; 6; 0.5\nBirch; 12; 8; 1\nCedar; 25; 5; 1.2'
 
 /** Several people and their plates: the order that is through soonest, what is laid under each plate, and who is when where. */
 export function QueueBench({ kept }: { kept: KeptQueue | null }) {
   const zone = useZone()
   const person = usePerson()
   const [name, setName] = useState(kept?.name ?? 'Press queue')
-  const [text, setText] = useState(kept ? writePeople(kept.input.people) : EXAMPLE)
+  const [rows, setRows] = useState<PersonRow[]>(kept ? writePeopleRows(kept.input.people) : [])
   const [places, setPlaces] = useState<number | null>(kept?.input.places ?? 3)
   const [presses, setPresses] = useState<number | null>(kept?.input.presses ?? 1)
   const [hotplates, setHotplates] = useState<number | null>(kept?.input.hotplates ?? null)
@@ -39,22 +40,20 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
   const [startField, setStart] = useState('10:00')
   const [isKept, setKept] = useState(false)
   const [problems, setProblems] = useState<FieldProblem[]>([])
-  const { people, problems: lines } = readPeople(text)
+  const { people, problems: wrong } = useMemo(() => readPeopleRows(rows), [rows])
   const parsed = queueInput.safeParse({ people, places, presses, hotplates: hotplates ?? undefined, order })
   const queue = useMemo(() => {
     const input = queueInput.safeParse({
-      people: readPeople(text).people,
+      people,
       places,
       presses,
       hotplates: hotplates ?? undefined,
       order,
     })
     return input.success ? queuePeople(input.data) : null
-  }, [text, places, presses, hotplates, order])
+  }, [people, places, presses, hotplates, order])
   const at = (field: string) =>
     parsed.success ? undefined : parsed.error.issues.find(({ path }) => path[0] === field)?.message
-  const listProblem =
-    lines.length > 0 ? lines.map(({ line, message }) => `Line ${line} ${message}`).join('; ') : at('people')
   const startAt = () => {
     const today = new Date()
     const [hours, minutes] = startField.split(':').map(Number)
@@ -80,8 +79,22 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
     setKept(answer.ok)
   }
   return (
-    <Panel title="Press queue">
-      <div className="grid gap-6 xl:grid-cols-[22rem_minmax(0,1fr)] print:block">
+    <Panel
+      title="Press queue"
+      answer={queueAnswer(
+        queue && start
+          ? {
+              first: queue.turns[0],
+              people: queue.turns.length,
+              presses: presses ?? 1,
+              isExact: queue.isExact,
+              at: (minute) => wallClock(start, minute, zone),
+              endMinutes: queue.endMinutes,
+            }
+          : null,
+      )}
+    >
+      <div className="grid gap-6 xl:grid-cols-[30rem_minmax(0,1fr)] print:block">
         <div className="grid content-start gap-3 print:hidden">
           <TextField
             label="Name of the day"
@@ -89,20 +102,12 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
             onText={touched(setName)}
             problem={problemAt(problems, 'name')}
           />
-          <Field
-            label="People, one per line: name; minutes to prepare; minutes at the press; plate in mm"
-            problem={listProblem}
-            hint="Minutes. Defaults: 15 min preparing, 6 min at the press, 1 mm plate."
-          >
-            {(ids) => (
-              <textarea
-                {...ids}
-                rows={10}
-                value={text}
-                onChange={(event) => touched(setText)(event.target.value)}
-              />
-            )}
-          </Field>
+          <PeopleTable rows={rows} problems={wrong} onRows={touched(setRows)} />
+          {rows.length > 0 && at('people') && (
+            <p role="alert" className="text-sm font-medium text-signal">
+              ◆ {at('people')}
+            </p>
+          )}
           <div className="grid grid-cols-2 gap-3">
             <NumberField
               label="Inking places"
@@ -150,13 +155,15 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
           <PersonField did="Queue kept by" problem={problemAt(problems, 'by')} />
           <Problems problems={problems} except={['by', 'name']} />
           <div className="flex flex-wrap gap-3">
-            <Button
-              look="main"
-              disabled={!parsed.success || lines.length > 0 || !start}
-              onClick={() => void keep()}
-            >
-              {isKept ? 'Saved' : 'Save this queue'}
-            </Button>
+            <MainAct>
+              <Button
+                look="main"
+                disabled={!parsed.success || wrong.length > 0 || !start}
+                onClick={() => void keep()}
+              >
+                {isKept ? 'Saved' : 'Save this queue'}
+              </Button>
+            </MainAct>
             <Link href="/queue/wall" className={buttonClass()}>
               Wall screen
             </Link>

@@ -1,5 +1,5 @@
-import { expect, it } from 'vitest'
-import { dayAnswer } from './answers'
+import { describe, expect, it } from 'vitest'
+import { dayAnswer, queueAnswer } from './answers'
 import { fieldMoment, readDayWish, usualWish, type WishedDay } from './dayWish'
 
 const DAY = new Date(2031, 4, 2)
@@ -26,4 +26,22 @@ it('says the latest start where the end is given, and by how much a day is too l
   expect(dayAnswer({ ...late, over: 40 }, { ...asked, isLatest: true }).says).toMatch(
     /^◆ 40 min too long for/,
   )
+})
+
+describe('what the press queue says first', () => {
+  it('asks who prints, then says who is up and when all are through', () => {
+    expect(queueAnswer(null).says).toBe('Who prints today?')
+    const queue = {
+      first: { name: 'Ash', pressFrom: 20 },
+      people: 3,
+      presses: 1,
+      isExact: true,
+      at: (minute: number) => `10:${String(minute).padStart(2, '0')}`,
+      endMinutes: 46,
+    }
+    expect(queueAnswer(queue)).toEqual({
+      says: 'Ash is up at 10:20; all are through at 10:46',
+      because: '3 people, 1 press. No order ends sooner.',
+    })
+  })
 })

@@ -1,10 +1,17 @@
 'use client'
 
-import { dayOf } from '@/core/units/moment'
+import { saidDayOf, soonOf } from '@/core/units/moment'
+import { useNow } from '@/ui/useNow'
 import { useZone } from '@/ui/ViewerZone'
 import { useState } from 'react'
 import { DRYING_METHODS, type DryingMethod } from '@/core/dry/drying'
-import { placesFree, placeWords, type DryingLoad, type DryingPlace } from '@/core/dry/dryingPlaces'
+import {
+  dryingActs,
+  placesFree,
+  placeWords,
+  type DryingLoad,
+  type DryingPlace,
+} from '@/core/dry/dryingPlaces'
 import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
@@ -12,12 +19,15 @@ import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { problemAt } from '../../across/bench/problemAt'
 import { Problems } from '../../across/pull/Problems'
+import { racksAnswer } from './answers'
 import { addDryingPlaceAction } from './actions'
 import { DryingActs } from './DryingActs'
 import { sendAct } from '../../across/act/sendAct'
 
 /** Racks, stacks and piles of the workshop: how full each is, with whose prints, until when, and what is to be done. */
 export function DryingRoom({ places, loads }: { places: DryingPlace[]; loads: DryingLoad[] }) {
+  const zone = useZone()
+  const [now] = useNow(60_000)
   const [name, setName] = useState('')
   const [kind, setKind] = useState<DryingMethod>('blotters')
   const [capacity, setCapacity] = useState<number | null>(20)
@@ -32,14 +42,13 @@ export function DryingRoom({ places, loads }: { places: DryingPlace[]; loads: Dr
     if (answer.ok) setName('')
   }
   return (
-    <Panel title="Drying racks">
-      <DryingActs places={places} loads={loads} />
-      {places.length === 0 && (
-        <p>
-          Name your racks, stacks and piles: then laying prints to dry says which is full, and when to change
-          what lies between.
-        </p>
+    <Panel
+      title="Drying racks"
+      answer={racksAnswer(places, dryingActs(places, loads, new Date(now).toISOString()), (at) =>
+        soonOf(at, zone),
       )}
+    >
+      <DryingActs places={places} loads={loads} />
       <ul className="mt-4 grid gap-4 lg:grid-cols-2">
         {places.map((place) => (
           <li key={place.id}>
@@ -53,6 +62,7 @@ export function DryingRoom({ places, loads }: { places: DryingPlace[]; loads: Dr
       >
         <TextField
           label="Name of the place"
+          anchor="place-name"
           value={name}
           onText={setName}
           problem={problemAt(problems, 'name')}
@@ -109,7 +119,7 @@ function DryingPlaceLoads({ place, loads }: { place: DryingPlace; loads: readonl
       <ul className="text-sm">
         {loads.map(({ id, title, sheets, laidAt, readyAt }) => (
           <li key={id}>
-            {sheets} of {title}, laid {dayOf(laidAt, zone)}, dry {dayOf(readyAt, zone)}
+            {sheets} of {title}, laid {saidDayOf(laidAt, zone)}, dry {saidDayOf(readyAt, zone)}
           </li>
         ))}
         {loads.length === 0 && <li>Empty.</li>}

@@ -8,10 +8,10 @@ describe('how the backups stand, in words', () => {
   it('of today by the hour, in the zone of whoever looks; of earlier by the day', () => {
     expect(at('2031-05-02T07:00:00.000Z')).toEqual({ words: 'Backup today 09:02, checked', isLate: false })
     expect(at('2031-05-03T07:00:00.000Z')).toEqual({
-      words: 'Last backup 2031-05-02, checked',
+      words: 'Last backup 2 May 2031, checked',
       isLate: false,
     })
-    expect(at('2031-05-02T22:00:00.000Z').words).toBe('Last backup 2031-05-02, checked')
+    expect(at('2031-05-02T22:00:00.000Z').words).toBe('Last backup 2 May 2031, checked')
   })
   it('are late after two days', () => expect(at('2031-05-04T06:03:00.000Z').isLate).toBe(true))
   it('say whether the second folder has it', () => {

@@ -1,5 +1,5 @@
 import { plural } from '@/core/units/counted'
-import { dayOf, timeOf } from '@/core/units/moment'
+import { dayOf, saidDayOf, timeOf } from '@/core/units/moment'
 import type { BackupStanding } from '@/data/backup/backups'
 
 /** Days without a backup after which it is said aloud. */
@@ -12,7 +12,7 @@ export function backupWords(
   now: string,
   zone: string,
 ): { words: string; isLate: boolean } {
-  const last = lastAt ? `Last backup ${dayOf(lastAt, zone)}, checked` : 'No backup yet'
+  const last = lastAt ? `Last backup ${saidDayOf(lastAt, zone)}, checked` : 'No backup yet'
   if (failed) return { words: `${last}. The newest try failed: ${failed}`, isLate: true }
   if (!lastAt) return { words: last, isLate: false }
   const isLate = Date.parse(now) - Date.parse(lastAt) > LATE_DAYS * DAY_MS

@@ -77,7 +77,7 @@ describe('what the morning sheet needs of a job', () => {
     const drying = (readyAt: string) =>
       read({ dryings: [{ method: 'boards', laidAt: '2031-05-01T09:00:00.000Z', readyAt, by: 'Ida Quill' }] })
         .drying
-    expect(drying('2031-05-02T09:00:00.000Z')).toEqual({ ready: true, when: '2031-05-02' })
-    expect(drying('2031-05-04T09:00:00.000Z')).toEqual({ ready: false, when: '2031-05-04' })
+    expect(drying('2031-05-02T09:00:00.000Z')).toEqual({ ready: true, when: '2 May 2031' })
+    expect(drying('2031-05-04T09:00:00.000Z')).toEqual({ ready: false, when: '4 May 2031' })
   })
 })

@@ -1,4 +1,4 @@
-import { dayOf } from '@/core/units/moment'
+import { dayOf, saidDayOf } from '@/core/units/moment'
 import { firstMix } from '@/core/ink/mix'
 import { mixViscosity } from '@/core/ink/mixViscosity'
 import type { ShelfInk } from '@/core/ink/shelfInk'
@@ -23,6 +23,6 @@ export function readMorning(
     calibration,
     need: jobNeed(job.bench, work, beside),
     pulledToday: pulledAts.some((pulledAt) => dayOf(pulledAt, zone) === today),
-    drying: readyAt === null ? null : { ready: readyAt <= now, when: dayOf(readyAt, zone) },
+    drying: readyAt === null ? null : { ready: readyAt <= now, when: saidDayOf(readyAt, zone) },
   }
 }

@@ -1,7 +1,7 @@
 'use client'
 
 import { formatCelsius, formatGrams } from '@/core/units/quantity'
-import { dayOf } from '@/core/units/moment'
+import { saidDayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import Link from 'next/link'
 import { useState } from 'react'
@@ -20,6 +20,7 @@ import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { problemAt } from '../../across/bench/problemAt'
 import { Problems } from '../../across/pull/Problems'
+import { inkSheetAnswer } from './answers'
 import { InkPreview } from './InkPreview'
 import { keepTubeAction } from './inkActions'
 import { sendAct } from '../../across/act/sendAct'
@@ -62,6 +63,7 @@ export function InkSheet({ ink }: { ink: StoreInk }) {
   return (
     <Panel
       title={ink.name}
+      answer={inkSheetAnswer({ gramsNow: ink.gramsNow, opacity, suits })}
       aside={
         <Link href="/store" className="inline-flex min-h-11 items-center underline underline-offset-4">
           Back to the stockroom
@@ -92,7 +94,7 @@ export function InkSheet({ ink }: { ink: StoreInk }) {
               label="left"
               note={
                 ink.weighedAt
-                  ? `weighed ${dayOf(ink.weighedAt, zone)}, less what was mixed since`
+                  ? `weighed ${saidDayOf(ink.weighedAt, zone)}, less what was mixed since`
                   : 'never weighed'
               }
             />

@@ -9,11 +9,13 @@ import type { NewInk as InkToAdd, StoreInk } from '@/data/shop/inks'
 import { TRAY_FILM } from '@/devices/sampleTray'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
+import { MainAct } from '@/ui/MainAct'
 import { Panel } from '@/ui/Panel'
 import { usePatched } from '@/ui/usePatched'
 import { sendAct } from '../../across/act/sendAct'
 import { Problems } from '../../across/pull/Problems'
 import { ABOUT_FIELDS, AboutInk } from './AboutInk'
+import { newInkAnswer } from './answers'
 import { addInksAction } from './inkActions'
 import { InkPreview } from './InkPreview'
 import { DrawdownReadings, PickedColour, READING_FIELDS, TintReadings } from './InkReadings'
@@ -50,6 +52,7 @@ export function NewInk({ inks }: { inks: StoreInk[] }) {
   return (
     <Panel
       title="Add an ink"
+      answer={newInkAnswer(state.name, coefficients !== null)}
       aside={
         <Link href="/store" className="inline-flex min-h-11 items-center underline underline-offset-4">
           Back to the stockroom
@@ -99,13 +102,15 @@ export function NewInk({ inks }: { inks: StoreInk[] }) {
           <div className="sm:col-span-2">
             <Problems problems={problems} except={[...ABOUT_FIELDS, ...READING_FIELDS]} />
             {way !== 'file' && (
-              <Button
-                look="main"
-                disabled={!coefficients || busy}
-                onClick={() => coefficients && void add([inkFrom(state, state.name, coefficients)])}
-              >
-                {coefficients ? 'Put it on the shelf' : 'Add the ink'}
-              </Button>
+              <MainAct>
+                <Button
+                  look="main"
+                  disabled={!coefficients || busy}
+                  onClick={() => coefficients && void add([inkFrom(state, state.name, coefficients)])}
+                >
+                  {coefficients ? 'Put it on the shelf' : 'Add the ink'}
+                </Button>
+              </MainAct>
             )}
           </div>
         </section>

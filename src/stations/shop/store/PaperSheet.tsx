@@ -1,7 +1,7 @@
 'use client'
 
 import { formatFine } from '@/core/units/quantity'
-import { dayOf } from '@/core/units/moment'
+import { saidDayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import Link from 'next/link'
 import { useState } from 'react'
@@ -23,6 +23,7 @@ import { problemAt } from '../../across/bench/problemAt'
 import { PersonField } from '../../across/person/PersonField'
 import { usePerson } from '../../across/person/usePerson'
 import { Problems } from '../../across/pull/Problems'
+import { paperSheetAnswer } from './answers'
 import { changePaperAction, enterStockAction } from './actions'
 import { sendAct } from '../../across/act/sendAct'
 
@@ -43,10 +44,12 @@ const STANDING = {
 
 /** One paper of the store: what lies there and for whom, what is known of it, its stock book, and what could stand in for it. */
 export function PaperSheet({ paper, others, book, reservations, growth, soak }: PaperSheetProps) {
-  const { left, reserved, free, standing } = paperStanding(paper.sheetsLeft, reservations, paper.lowAt)
+  const stands = paperStanding(paper.sheetsLeft, reservations, paper.lowAt)
+  const { left, reserved, free, standing } = stands
   return (
     <Panel
       title={paper.name}
+      answer={paperSheetAnswer(stands)}
       aside={
         <p className="text-sm">
           {formatNumber(paper.gsm, 0)} g/m², {formatMm(paper.sheetWidthMm)} × {formatMm(paper.sheetHeightMm)},
@@ -183,7 +186,7 @@ function StockBook({ paperId, book }: { paperId: string; book: readonly StockMov
       <ul className="mt-3 text-sm" aria-label="Entries">
         {book.map(({ id, kind: what, sheets: number, change, lot: from, at, by }) => (
           <li key={id} className="border-t border-line py-1">
-            {dayOf(at, zone)}: {STOCK_MOVES[what].toLowerCase()} {number}
+            {saidDayOf(at, zone)}: {STOCK_MOVES[what].toLowerCase()} {number}
             {what === 'counted' ? ` (${change >= 0 ? '+' : '−'}${Math.abs(change)})` : ''}
             {from ? `, lot ${from}` : ''}, {by}
           </li>

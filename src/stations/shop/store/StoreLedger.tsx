@@ -11,6 +11,7 @@ import type { Store } from '@/data/shop/store'
 import Link from 'next/link'
 import { buttonClass } from '@/ui/Button'
 import { Panel } from '@/ui/Panel'
+import { shelfAnswer } from './answers'
 import { NewPressDialog } from './NewPressDialog'
 import { PaperShelf } from './PaperShelf'
 import { UnitOrderChoice } from './UnitOrderChoice'
@@ -30,7 +31,15 @@ export function StoreLedger({ store, reservations }: { store: Store; reservation
       geometry: '45:0',
     })
   return (
-    <Panel title="Stockroom">
+    <Panel
+      title="Stockroom"
+      answer={shelfAnswer({
+        inks: store.inks,
+        papers: store.papers,
+        presses: store.presses.length,
+        reservations,
+      })}
+    >
       <section aria-label="Inks">
         <div className="flex items-baseline justify-between">
           <h2 className="station-title mb-1">Inks</h2>

@@ -1,0 +1,61 @@
+'use client'
+
+import { useState, type ReactNode } from 'react'
+
+/** Something to be told at the desk. @property act what can be done about it */
+export interface DeskNotice {
+  key: string
+  words: string
+  isWarning?: boolean
+  act?: ReactNode
+}
+
+/** One line for whatever there is to be told, the first of it in words; the rest is a number that opens over the work. */
+export function DeskNotices({ notices }: { notices: readonly DeskNotice[] }) {
+  const [isOpen, open] = useState(false)
+  if (notices.length === 0) return null
+  const shown = isOpen ? notices : notices.slice(0, 1)
+  return (
+    <div className="relative min-h-12">
+      <div
+        className={
+          isOpen
+            ? 'absolute inset-x-0 top-0 z-20 grid max-h-[60dvh] gap-1 overflow-y-auto border-2 border-text bg-field p-2'
+            : ''
+        }
+      >
+        {shown.map(({ key, words, isWarning, act }, i) => (
+          <div key={key} className="flex min-h-12 items-center gap-3 border-l-4 border-text bg-raised px-2">
+            <p
+              role={isWarning ? 'alert' : 'status'}
+              className={`min-w-0 flex-1 ${isOpen ? '' : 'truncate'} ${isWarning ? 'font-semibold text-signal' : ''}`}
+            >
+              {isWarning && '◆ '}
+              {words}
+            </p>
+            {act}
+            {i === 0 && (notices.length > 1 || isOpen) && (
+              <button
+                type="button"
+                aria-expanded={isOpen}
+                onClick={() => open(!isOpen)}
+                className="min-h-11 shrink-0 px-2 underline underline-offset-4"
+              >
+                {isOpen ? 'Close' : `${notices.length - 1} more`}
+              </button>
+            )}
+          </div>
+        ))}
+        {/* What is not shown is heard all the same. */}
+        {!isOpen && notices.length > 1 && (
+          <p role="status" className="sr-only">
+            {notices
+              .slice(1)
+              .map(({ words }) => words)
+              .join(' ')}
+          </p>
+        )}
+      </div>
+    </div>
+  )
+}
