@@ -40,7 +40,12 @@ import { demoOrigins } from './demoOrigins'
 import { POSTS_ZONES, SAMPHIRE_ZONES } from './demoZones'
 import { drawPlate, type Motif } from './plateDrawing'
 import { printScan } from './printScan'
-import { STARTER_PACKS, STARTER_PAPERS, STARTER_STORE } from './starterStore'
+import { daysToMove, movedBy } from './sampleCalendar'
+import { STARTER_PACKS, STARTER_PAPERS, storeMovedBy } from './starterStore'
+
+/** Days the whole sample is moved by; every moment of it goes through here. */
+let movedDays = 0
+const on = (at: string): string => movedBy(movedDays, at)
 
 /** Name of the invented workshop. */
 export const DEMO_WORKSHOP = 'Withy Creek print room'
@@ -67,15 +72,15 @@ async function seedPressCards(): Promise<void> {
     note: 'Two screws, turned separately.',
   })
   for (const [day, event] of [
-    ['2026-01-12', { kind: 'zeroed' }],
-    ['2026-01-12', { kind: 'test-print', note: 'Even, a touch pale at the right end.', imageId: null }],
-    ['2026-01-13', { kind: 'upkeep', task: 'screws' }],
-    ['2026-01-13', { kind: 'upkeep', task: 'grease' }],
-    ['2026-02-16', { kind: 'even-print', rightTighterTurns: 0.0625 }],
-    ['2026-03-02', { kind: 'strips', left: 'holds', middle: 'holds', right: 'holds' }],
+    [on('2026-01-12'), { kind: 'zeroed' }],
+    [on('2026-01-12'), { kind: 'test-print', note: 'Even, a touch pale at the right end.', imageId: null }],
+    [on('2026-01-13'), { kind: 'upkeep', task: 'screws' }],
+    [on('2026-01-13'), { kind: 'upkeep', task: 'grease' }],
+    [on('2026-02-16'), { kind: 'even-print', rightTighterTurns: 0.0625 }],
+    [on('2026-03-02'), { kind: 'strips', left: 'holds', middle: 'holds', right: 'holds' }],
   ] as const)
     await enterPressEvent('little-press', event, IDA, `${day}T08:30:00.000Z`)
-  await washBlanket('catcher', OONA, '2026-02-27T16:00:00.000Z')
+  await washBlanket('catcher', OONA, on('2026-02-27T16:00:00.000Z'))
 }
 
 /** Lays out one job as its people would have, at moments of its own. */
@@ -313,7 +318,7 @@ const mooring: Settings = {
 
 /** A zinc etching in mid-edition: 11 of 24 pulled, one of them rejected. */
 async function seedMooringPosts(): Promise<void> {
-  const story = await JobStory.begin('Mooring posts', IDA, 24, '2026-03-02T09:10:00.000Z')
+  const story = await JobStory.begin('Mooring posts', IDA, 24, on('2026-03-02T09:10:00.000Z'))
   const { version: _, ...stations } = mooring
   await story.set({
     ...stations,
@@ -423,17 +428,17 @@ async function seedPlateRoom(): Promise<void> {
       by: IDA,
       note: 'Kept covered, not closed.',
     },
-    '2026-02-24T10:00:00.000Z',
+    on('2026-02-24T10:00:00.000Z'),
   )
   await recordBathUse(
     bath,
     { plate: 'Mooring posts', openAreaCm2: 54, minutes: 22, depthMicrometres: 90, lossGrams: 3.7, by: IDA },
-    '2026-02-26T11:00:00.000Z',
+    on('2026-02-26T11:00:00.000Z'),
   )
   await recordBathUse(
     bath,
     { plate: 'Test strip', openAreaCm2: 12, minutes: 16, depthMicrometres: 60, lossGrams: null, by: TAM },
-    '2026-02-27T15:00:00.000Z',
+    on('2026-02-27T15:00:00.000Z'),
   )
   const strip = await keepStrip(
     'Zinc tray, fine rosin',
@@ -449,7 +454,7 @@ async function seedPlateRoom(): Promise<void> {
         [20, 0.98],
       ].map(([minutes, tone]) => ({ minutes, tone })),
     },
-    '2026-02-27T16:00:00.000Z',
+    on('2026-02-27T16:00:00.000Z'),
   )
   const { id } = await loadJob('mooring-posts')
   await keepBitePlan(
@@ -465,7 +470,7 @@ async function seedPlateRoom(): Promise<void> {
         { name: 'posts', tone: 1.25 },
       ],
     },
-    '2026-02-28T09:00:00.000Z',
+    on('2026-02-28T09:00:00.000Z'),
   )
 }
 
@@ -483,12 +488,12 @@ const batWipe: PullEvent = {
 /** What the plate room keeps of the works: zones, the carrier they were drawn after, a making half-way, a flaw to watch. */
 async function seedPlateRecords(): Promise<void> {
   const [posts, samphire] = [await loadJob('mooring-posts'), await loadJob('samphire')]
-  await keepZoneMap(posts.id, 0, POSTS_ZONES, IDA, '2026-03-02T09:30:00.000Z')
-  await keepZoneMap(samphire.id, 0, SAMPHIRE_ZONES, TAM, '2026-03-05T10:20:00.000Z')
+  await keepZoneMap(posts.id, 0, POSTS_ZONES, IDA, on('2026-03-02T09:30:00.000Z'))
+  await keepZoneMap(samphire.id, 0, SAMPHIRE_ZONES, TAM, on('2026-03-05T10:20:00.000Z'))
   const drawing = await keepPicture(
     await drawPlate('samphire', '#e9e6df'),
     'samphire drawing.png',
-    '2026-03-04T09:00:00.000Z',
+    on('2026-03-04T09:00:00.000Z'),
   )
   await keepArtwork(
     samphire.id,
@@ -499,14 +504,14 @@ async function seedPlateRecords(): Promise<void> {
       tone: { way: 'threshold', threshold: 150, linesPerInch: 60, angleDegrees: 45 },
       dpi: 300,
     },
-    '2026-03-04T09:05:00.000Z',
+    on('2026-03-04T09:05:00.000Z'),
   )
   await beginMaking(
     samphire.id,
     'samphire-card',
     procedureFor('card-drypoint'),
     TAM,
-    '2026-03-04T10:00:00.000Z',
+    on('2026-03-04T10:00:00.000Z'),
   )
   for (const [minute, kind, stepId, note] of [
     [0, 'begun', 'cut', ''],
@@ -528,7 +533,7 @@ async function seedPlateRecords(): Promise<void> {
     state: 2,
     at: [38, 188],
     note: 'A flap of coating at the foot',
-    seenAt: '2026-03-05T13:00:00.000Z',
+    seenAt: on('2026-03-05T13:00:00.000Z'),
     by: TAM,
   })
   await keepCollePiece(
@@ -547,13 +552,13 @@ async function seedPlateRecords(): Promise<void> {
       sheetHeightMm: 297,
       pieces: 14,
     },
-    '2026-03-05T14:00:00.000Z',
+    on('2026-03-05T14:00:00.000Z'),
   )
 }
 
 /** A drypoint on card that is being proved. */
 async function seedSamphire(): Promise<void> {
-  const story = await JobStory.begin('Samphire', TAM, 10, '2026-03-05T10:00:00.000Z')
+  const story = await JobStory.begin('Samphire', TAM, 10, on('2026-03-05T10:00:00.000Z'))
   const plate = {
     name: 'Samphire',
     kind: 'card-drypoint' as const,
@@ -637,7 +642,7 @@ async function seedSamphire(): Promise<void> {
       [eye('darker'), verdict('darker', 'Mud holds ink now. Sky could be wiped brighter.', { tone: 1 })],
       { expected: 'darker', expectation: 'Peeled areas print darkest.' },
     )
-  story.later(2 * 24 * 60)
+  story.later(60)
   const made = { ...settings, press }
   for (const [id, name, setting] of [
     [first, 'first proof of the samphire', settings],
@@ -649,7 +654,7 @@ async function seedSamphire(): Promise<void> {
 
 /** A copper etching that is signed and filed. */
 async function seedWindow(): Promise<void> {
-  const story = await JobStory.begin('The pilot’s window', OONA, 6, '2026-02-09T09:00:00.000Z')
+  const story = await JobStory.begin('The pilot’s window', OONA, 6, on('2026-02-09T09:00:00.000Z'))
   const settings: Settings = {
     ...mooring,
     plate: {
@@ -720,7 +725,7 @@ async function seedWindow(): Promise<void> {
 
 /** Two plates a sheet, then colour by hand: six sheets through the first, three through the second. */
 async function seedTides(): Promise<void> {
-  const story = await JobStory.begin('Two tides', TAM, 4, '2026-02-17T09:30:00.000Z')
+  const story = await JobStory.begin('Two tides', TAM, 4, on('2026-02-17T09:30:00.000Z'))
   const settings: Settings = {
     ...mooring,
     plate: {
@@ -798,7 +803,7 @@ async function seedTides(): Promise<void> {
 
 /** What the workshop knows of its papers, and the places where prints dry. */
 async function seedPaperRecords(): Promise<void> {
-  const at = '2026-03-01T10:00:00.000Z'
+  const at = on('2026-03-01T10:00:00.000Z')
   await enterStock({ paperId: 'heron-white', kind: 'received', sheets: 25, lot: 'H-118', by: IDA }, at)
   await enterStock({ paperId: 'heron-white', kind: 'sample', sheets: 1, lot: 'H-118', by: IDA }, at)
   const { fibre, sizing, note } = STARTER_PAPERS[0]
@@ -822,10 +827,15 @@ async function seedPaperRecords(): Promise<void> {
   await addDryingPlace({ name: 'Blotter press', kind: 'blotters', capacity: 16 })
 }
 
-/** Lays out the whole sample: an invented estuary workshop with four works in different phases. */
-export async function seedDemo(): Promise<void> {
-  await nameWorkshop(DEMO_WORKSHOP, '2026-02-09T08:00:00.000Z')
-  await stockStore(STARTER_STORE)
+/**
+ * Lays out the whole sample: an invented estuary workshop with four works in different phases.
+ *
+ * @param now the sample is moved by whole days to end there; left out: it stands where it was written down
+ */
+export async function seedDemo(now?: string): Promise<void> {
+  movedDays = now ? daysToMove(now) : 0
+  await nameWorkshop(DEMO_WORKSHOP, on('2026-02-09T08:00:00.000Z'))
+  await stockStore(storeMovedBy(movedDays))
   await seedPressCards()
   await seedWindow()
   await seedTides()
@@ -839,7 +849,7 @@ export async function seedDemo(): Promise<void> {
   ])
     await keepWeighIn(
       { paperId: 'heron-white', seconds: minutes * 60, dryGrams: 22.5, dampGrams },
-      '2026-03-01T09:00:00.000Z',
+      on('2026-03-01T09:00:00.000Z'),
     )
   await seedPaperRecords()
   await seedSamphire()
@@ -847,6 +857,6 @@ export async function seedDemo(): Promise<void> {
   const { id } = await loadJob('mooring-posts')
   await keepMorning(
     { roomC: 15, humidityPercent: 62, sheetGrams: 23.1, sheetJobId: id },
-    '2026-03-06T08:20:00.000Z',
+    on('2026-03-06T08:20:00.000Z'),
   )
 }

@@ -2,6 +2,7 @@ import { ragWhite } from '@/core/paper/ragWhite'
 import type { Sizing } from '@/core/paper/substitutes'
 import { UNKNOWN_TUBE, type ShelfInk } from '@/core/ink/shelfInk'
 import { absorption, scattering, type PigmentBands } from './pigmentBands'
+import { movedBy } from './sampleCalendar'
 import type { Blanket, BlanketKind } from '@/core/press/blanket'
 
 type InkRow = readonly [
@@ -319,3 +320,24 @@ export const STARTER_STORE = {
   packs: STARTER_PACKS,
   blankets: STARTER_BLANKETS,
 }
+
+/** The starter store as its workshop has it, so many days later. */
+export const storeMovedBy = (days: number): typeof STARTER_STORE => ({
+  ...STARTER_STORE,
+  inks: STARTER_STORE.inks.map((ink) => ({
+    ...ink,
+    weighedAt: ink.weighedAt && movedBy(days, ink.weighedAt),
+    openedOn: ink.openedOn && movedBy(days, ink.openedOn),
+  })),
+  blankets: STARTER_STORE.blankets.map((blanket) => ({
+    ...blanket,
+    since: blanket.since && movedBy(days, blanket.since),
+  })),
+})
+
+/** What a workshop of one's own begins with: the same things, of which nobody knows yet how old they are. */
+export const freshStore = (now: string): typeof STARTER_STORE => ({
+  ...STARTER_STORE,
+  inks: STARTER_STORE.inks.map((ink) => ({ ...ink, weighedAt: now, openedOn: null })),
+  blankets: STARTER_STORE.blankets.map((blanket) => ({ ...blanket, since: null })),
+})

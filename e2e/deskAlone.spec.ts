@@ -135,6 +135,9 @@ test('what the first desks left is taken over; one pull that is refused stays, i
   expect(csv).toContain('Oona Fell')
   // The file holds what is there by now: it comes, and is not made again.
   await desk(page)
+    .getByText(/^What waits here:/)
+    .click()
+  await desk(page)
     .getByLabel('Take in a desk’s file')
     .setInputFiles((await download.path())!)
   await expect(desk(page).getByText('1 entry taken in.')).toBeVisible()

@@ -230,7 +230,7 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
     await openStation(page, 'Record')
     const credits = page.getByRole('region', { name: 'Credits' })
     await credits.getByRole('button', { name: 'Add credit' }).click()
-    await expect(credits.getByText('fill this in').first()).toBeVisible()
+    await expect(credits.getByText('is empty: fill it in').first()).toBeVisible()
     await credits.getByLabel('Role').fill('Printed by')
     await credits.getByLabel('Who').fill('Tam Brocket')
     await credits.getByRole('button', { name: 'Add credit' }).click()

@@ -106,3 +106,20 @@ test('nothing scrolls at the pull desk, whatever is up, and its keys are where t
     }
   }
 })
+
+test('where the device brings its own colours, what is chosen and what a room is for still stand out', async ({
+  page,
+  sample,
+}) => {
+  await page.emulateMedia({ forcedColors: 'active' })
+  await page.goto(`${sample.url}/jobs/mooring-posts/wipe`)
+  const tones = page.getByRole('group', { name: 'Plate tone wanted' })
+  const fill = (name: string) =>
+    tones.getByRole('radio', { name }).evaluate((one) => getComputedStyle(one).backgroundColor)
+  await expect(tones.getByRole('radio', { name: 'Light film' })).toBeVisible()
+  expect(await fill('Light film')).not.toBe(await fill('Medium film'))
+  const main = page.getByRole('button', { name: 'Start the wiping timer' })
+  const plain = page.getByRole('button', { name: 'Add a step' })
+  const ground = (one: HTMLElement | SVGElement) => getComputedStyle(one).backgroundColor
+  expect(await main.evaluate(ground)).not.toBe(await plain.evaluate(ground))
+})

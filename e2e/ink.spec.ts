@@ -140,7 +140,7 @@ test('an ink is brought in by drawdown, by file with its faults said, and refuse
   }
   await expect(page.getByText(/may be off by up to/)).toBeVisible()
   await page.getByRole('button', { name: 'Put it on the shelf' }).click()
-  await expect(page.getByText('fill this in')).toBeVisible()
+  await expect(page.getByText('is empty: fill it in')).toBeVisible()
   await page.getByLabel('Name of the ink').fill('Eelgrass')
   await page.getByRole('button', { name: 'Put it on the shelf' }).click()
   await expect(page.getByRole('link', { name: 'Eelgrass' })).toBeVisible()

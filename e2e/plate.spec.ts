@@ -13,7 +13,7 @@ test('a bath is weighed out, bites a plate that was weighed, and is ended', asyn
   await form.getByLabel('Warm water, ml').fill('500')
   await expect(form).toContainText('50 g copper sulphate pentahydrate, 100 g salt, 10 g bisulphate')
   await page.getByRole('button', { name: 'Bath is made' }).click()
-  await expect(form.getByText('fill this in').first()).toBeVisible()
+  await expect(form.getByText('is empty: fill it in').first()).toBeVisible()
   await form.getByLabel('Name of the bath').fill('Blue tray')
   await signAs(page, 'Tam Brocket')
   await page.getByRole('button', { name: 'Bath is made' }).click()

@@ -62,7 +62,7 @@ test('aluminium: from a drawing by laser toner and salt bath to ready to ink', a
   await room(page, 'Making')
   await page.getByLabel('Way of making').selectOption({ label: 'Laser toner moved by solvent' })
   await page.getByRole('button', { name: /^Begin: / }).click()
-  await expect(page.getByText('fill this in')).toBeVisible()
+  await expect(page.getByText('is empty: fill it in')).toBeVisible()
   await signAs(page, 'Oona Fell')
   await page.getByRole('button', { name: /^Begin: / }).click()
   await walk(page, [

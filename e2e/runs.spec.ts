@@ -44,7 +44,7 @@ test('sheets go through two plates and a hand: one is lost between them, another
   await expect(settingsColumn(page)).toContainText('Flood blue')
   await page.getByRole('button', { name: 'Add a run…' }).click()
   await page.getByRole('button', { name: 'Add it' }).click()
-  await expect(page.getByText('fill this in')).toBeVisible()
+  await expect(page.getByText('is empty: fill it in')).toBeVisible()
   await page.getByLabel('What it is called').fill('Ghost')
   await page.getByLabel('Kind of run').selectOption({ label: 'Ghost (second pull)' })
   await page.getByRole('button', { name: 'Add it' }).click()

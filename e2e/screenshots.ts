@@ -1,4 +1,6 @@
-import { mkdirSync } from 'node:fs'
+import { spawnSync } from 'node:child_process'
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { parseArgs } from 'node:util'
 import { chromium, type Page } from '@playwright/test'
@@ -30,6 +32,8 @@ const VIEWS: Record<string, string> = {
 
 /** Rooms whose picture is taken only when it is asked for by name. */
 const MORE: Record<string, string> = {
+  week: '/week',
+  album: '/faults/crease',
   states: '/jobs/samphire/plate/states',
   making: '/jobs/samphire/plate/making',
   'chine-colle': '/jobs/samphire/register/chine-colle',
@@ -79,6 +83,14 @@ async function main(): Promise<void> {
   })
   const out = path.resolve(values.out)
   mkdirSync(out, { recursive: true })
+  // Laid out anew, so that its day is today.
+  const sample = mkdtempSync(path.join(tmpdir(), 'typothesis-sample-'))
+  const seeded = spawnSync(process.execPath, ['--import', 'tsx', 'src/cli/seed.ts'], {
+    env: { ...process.env, TYPOTHESIS_DATA: sample, NODE_ENV: 'production' },
+    encoding: 'utf8',
+  })
+  if (seeded.status !== 0) throw new Error(seeded.stderr)
+  process.env.TYPOTHESIS_TEST_SAMPLE = sample
   const server = await startServer({ sample: true })
   const browser = await chromium.launch(LAUNCH)
   const page = await browser.newPage({
@@ -98,6 +110,7 @@ async function main(): Promise<void> {
   } finally {
     await browser.close()
     await server.remove()
+    rmSync(sample, { recursive: true, force: true })
   }
 }
 

@@ -48,7 +48,12 @@ const READY = 'TYPOTHESIS_TEST_SAMPLE'
 function layOutSample(dataFolder: string): void {
   const seeded = spawnSync(process.execPath, ['--import', 'tsx', 'src/cli/seed.ts'], {
     cwd: ROOT,
-    env: { ...process.env, TYPOTHESIS_DATA: dataFolder, NODE_ENV: 'production' },
+    env: {
+      ...process.env,
+      TYPOTHESIS_DATA: dataFolder,
+      TYPOTHESIS_SAMPLE_AS_WRITTEN: '1',
+      NODE_ENV: 'production',
+    },
     encoding: 'utf8',
   })
   if (seeded.status !== 0) throw new Error(seeded.stderr)

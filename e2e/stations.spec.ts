@@ -38,7 +38,7 @@ test('a paper is learned by its weigh-ins, and parent sheets are torn', async ({
   await expect(page.getByText(/For 55 %: \d+:\d\d in the water\./)).toBeVisible()
   await page.getByLabel('Damp sheet, g').fill('35')
   await page.getByRole('button', { name: 'Save this weigh-in' }).click()
-  await expect(page.getByText('enter a number')).toBeVisible()
+  await expect(page.getByText('needs a number')).toBeVisible()
   await page.getByLabel('Was in the water, minutes').fill('12')
   await page.getByRole('button', { name: 'Lay such a sheet on the scale (simulated)' }).click()
   // A soft sized sheet of 22.5 g takes up some 59 % in twelve minutes.

@@ -34,7 +34,7 @@ test('a paper and a press come into the store, and what cannot be is said at its
     await dialog.getByLabel('Screw thread').fill('1/2-13')
     await expect(dialog.getByText('1.954 mm a turn')).toBeVisible()
     await dialog.getByRole('button', { name: 'Add this press' }).click()
-    await expect(dialog.getByText('fill this in')).toBeVisible()
+    await expect(dialog.getByText('is empty: fill it in')).toBeVisible()
     await dialog.getByLabel('Name of the press').fill('The attic press')
     await dialog.getByRole('button', { name: 'Add this press' }).click()
     await expect(page.getByText('The attic press: 1/2-13, 1.954 mm a turn')).toBeVisible()

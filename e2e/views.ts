@@ -4,6 +4,8 @@ export const VIEWS = [
   '/jobs/new',
   '/store',
   '/help',
+  '/week',
+  '/faults/crease',
   ...['plate', 'ink', 'wipe', 'paper', 'press', 'register', 'prove', 'edition', 'dry', 'record'].map(
     (station) => `/jobs/mooring-posts/${station}`,
   ),

@@ -2,12 +2,12 @@ import { seedDemo } from '@demo/seedDemo'
 import { closeDatabase } from '@/data/database/database'
 import { listJobs } from '@/data/shop/jobs'
 
-/** Lays out the sample in the data folder, unless something is there already. */
+/** Lays out the sample in the data folder, its day today, unless something is there already. For tests it stays on the days it is written for. */
 async function main(): Promise<void> {
   const jobs = await listJobs()
   if (jobs.length > 0) console.log(`The folder already holds ${jobs.length} jobs; nothing was changed.`)
   else {
-    await seedDemo()
+    await seedDemo(process.env.TYPOTHESIS_SAMPLE_AS_WRITTEN ? undefined : new Date().toISOString())
     console.log('The sample is laid out: four works in different phases.')
   }
   await closeDatabase()

@@ -16,7 +16,7 @@ const REPORTS = path.join(ROOT, 'test-results')
 const LONGEST_FAILURE = 3000
 const CHROMIUM = '/usr/bin/chromium'
 const SAMPLE = path.join(REPORTS, 'sample')
-const SAMPLE_ENV = { ...ENVIRONMENT, TYPOTHESIS_DATA: SAMPLE }
+const SAMPLE_ENV = { ...ENVIRONMENT, TYPOTHESIS_DATA: SAMPLE, TYPOTHESIS_SAMPLE_AS_WRITTEN: '1' }
 /** What unit and browser tests are told: where the sample lies ready to be copied. */
 const TEST_ENV = { ...ENVIRONMENT, TYPOTHESIS_TEST_SAMPLE: SAMPLE }
 const tally = { passed: 0, failed: 0 }

@@ -16,6 +16,10 @@ interface FieldProps {
 const CONTROL =
   'block min-h-11 w-full border bg-raised px-2.5 py-1.5 text-text aria-[invalid=true]:border-signal aria-[invalid=true]:border-2 border-edge'
 
+/** What is wrong, with the field's name where the words are only what is said of it: "Days needs a number". A unit is not part of the name. */
+const named = (label: string, problem: string): string =>
+  /^\p{Ll}/u.test(problem) ? `${label.split(', ')[0]} ${problem}` : problem
+
 /** Label, control, hint and error of one field, tied together for those who listen. */
 export function Field({
   label,
@@ -46,7 +50,7 @@ export function Field({
       {children({ id, 'aria-describedby': described, 'aria-invalid': Boolean(problem), className: CONTROL })}
       {problem && (
         <p id={`${id}-problem`} className="mt-0.5 text-sm font-medium text-signal" role="alert">
-          ◆ {problem}
+          ◆ {named(label, problem)}
         </p>
       )}
       {hint && (

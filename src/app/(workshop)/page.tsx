@@ -136,6 +136,7 @@ export default async function MorningPage({ searchParams }: { searchParams: Prom
                 key={facts.id}
                 slug={slug}
                 title={facts.title}
+                imageId={jobs.find(({ id }) => id === facts.id)?.imageId ?? null}
                 lines={lines.filter((line) => line.jobId === facts.id)}
               />
             ))}

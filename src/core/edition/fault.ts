@@ -34,6 +34,12 @@ export const FAULTS = {
 export type RejectReason = keyof typeof FAULTS
 export const REJECT_REASONS = Object.keys(FAULTS) as [RejectReason, ...RejectReason[]]
 
+/** The same as people read them; `felt texture` is what was kept from the beginning, and stays so. */
+export const REJECT_REASONS_SHOWN = {
+  ...(Object.fromEntries(REJECT_REASONS.map((what) => [what, what])) as Record<RejectReason, string>),
+  'felt texture': 'blanket texture',
+}
+
 /** What is wrong, by the same keys. */
 export const FAULT_KEYS = Object.fromEntries(
   REJECT_REASONS.map((what) => [FAULTS[what].key, what]),
@@ -64,7 +70,7 @@ export const causesOfFault = (what: RejectReason): readonly FaultCause[] => CAUS
 
 /** A fault in words: "shifted (crept, the blanket pushed), right". */
 export const faultWords = ({ what, where, cause }: Fault): string =>
-  `${what}${cause ? ` (${CAUSES[cause].label})` : ''}, ${NINTHS[where]}`
+  `${REJECT_REASONS_SHOWN[what]}${cause ? ` (${CAUSES[cause].label})` : ''}, ${NINTHS[where]}`
 
 /** The one thing asked before a pull: of the last fault, by its cause where somebody said it; null where nothing went wrong. */
 export function checkAfter(fault: Fault | null): string | null {

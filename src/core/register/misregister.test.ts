@@ -123,7 +123,7 @@ describe('misregister', () => {
     [[at(0, 0)], 'marks: needs at least two'],
     [[at(1, 1), at(1, 1)], 'marks.1.expected: is the same place'],
     [[at(0, 0), at(10, 5), at(20, 10)], 'marks: lie on one line'],
-    [[at(0, 0), at(Number.NaN, 5)], 'marks.1.expected.xMm: enter a number'],
+    [[at(0, 0), at(Number.NaN, 5)], 'marks.1.expected.xMm: needs a number'],
   ])('refuses %j', (marks, words) => {
     const { path, message } = misregisterInput.safeParse({ marks }).error!.issues[0]
     expect(`${path.join('.')}: ${message}`).toContain(words)

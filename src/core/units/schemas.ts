@@ -1,7 +1,7 @@
 import { z } from 'zod'
 
 /** A finite number; NaN and infinities are refused at every door. */
-export const finite = z.number({ error: 'enter a number' })
+export const finite = z.number({ error: 'needs a number' })
 
 /** A finite number above zero: lengths, masses, thicknesses. */
 export const positive = finite.positive({ error: 'must be more than 0' })
@@ -18,7 +18,7 @@ export const count = finite
 export const label = z
   .string()
   .trim()
-  .min(1, { error: 'fill this in' })
+  .min(1, { error: 'is empty: fill it in' })
   .max(120, { error: 'must be at most 120 characters' })
 
 /** A longer remark: trimmed, may be empty. */

@@ -243,7 +243,9 @@ describe('sorting and the end of the plate', () => {
     await keepSorting(job.id, numbering, at(30))
     expect(await loadSorting(job.id)).toEqual(numbering)
     const credited = await keepCredits(job.id, job.revision, [{ role: 'Printed by', name: 'Tam Brocket' }])
-    await expect(keepCredits(job.id, credited, [{ role: ' ', name: 'Tam' }])).rejects.toThrow('fill this in')
+    await expect(keepCredits(job.id, credited, [{ role: ' ', name: 'Tam' }])).rejects.toThrow(
+      'is empty: fill it in',
+    )
     await giveNumbers(job.id, credited, numbering, at(40))
     const signed = await loadJob(job.slug)
     expect(signed.prints.map(({ mark }) => mark)).toEqual(['1/1', '1/1', 'BAT'])

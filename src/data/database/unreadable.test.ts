@@ -32,7 +32,7 @@ describe('a job that cannot be read', () => {
   })
   it('names the place that is wrong', async () => {
     const slug = await spoiled("UPDATE runs SET name = ''")
-    await expect(loadJob(slug)).rejects.toMatchObject({ reason: 'name: fill this in' })
+    await expect(loadJob(slug)).rejects.toMatchObject({ reason: 'name: is empty: fill it in' })
   })
   it('leaves every other job and what is told of all jobs as they were', async () => {
     const slug = await spoiled('UPDATE runs SET bench = ?', '{"version":9}')

@@ -3,6 +3,7 @@
 import { CHARTS_FROM, FALSE_IN, findDrifts, handsOfEdition, mostReadings } from '@/core/edition/holdEdition'
 import type { RunSeries } from '@/core/edition/editionProgress'
 import { QUANTITIES, type Pull } from '@/core/edition/pull'
+import { counted } from '@/core/units/counted'
 import { formatNumber } from '@/core/units/length'
 
 type Hands = NonNullable<ReturnType<typeof handsOfEdition>>
@@ -10,25 +11,29 @@ type Hands = NonNullable<ReturnType<typeof handsOfEdition>>
 /** How the prints of each hand lie, wear taken out; only what can be told apart is said as a difference. */
 function HandsApart({ quantity, hands }: Hands) {
   const unit = quantity === 'eye' ? 'steps of the eye' : QUANTITIES[quantity].unit
-  const what = quantity === 'eye' ? 'by the eye' : QUANTITIES[quantity].label.toLowerCase()
+  const what = quantity === 'eye' ? 'by the eye' : `in ${QUANTITIES[quantity].label.toLowerCase()}`
   const told = hands.filter(({ low, high }) => low > 0 || high < 0)
   if (told.length === 0)
     return (
       <p className="text-sm">
-        The hands cannot be told apart from one another, wear taken out (
-        {hands.map(({ hand, count }) => `${hand} ${count}`).join(', ')} prints).
+        No difference between the hands shows yet (
+        {hands.map(({ hand, count }) => `${hand}, ${counted(count, 'print')}`).join('; ')}).
       </p>
     )
+  const isDark = quantity === 'eye' || unit === 'D'
+  const way = (difference: number) => {
+    if (isDark) return difference > 0 ? 'darker' : 'lighter'
+    return difference > 0 ? 'higher' : 'lower'
+  }
   return (
     <p className="text-sm">
-      Beside the other hands, wear taken out:{' '}
       {told
         .map(
           ({ hand, difference, high, count }) =>
-            `${hand} ${difference >= 0 ? '+' : '−'}${formatNumber(Math.abs(difference), 3)} ± ${formatNumber(high - difference, 3)} (${count})`,
+            `${hand}’s prints are a little ${way(difference)} ${what}: ${formatNumber(Math.abs(difference), 3)} ± ${formatNumber(high - difference, 3)} ${unit}, ${counted(count, 'print')}`,
         )
-        .join(', ')}{' '}
-      {unit}, {what}. Agree on one wipe rather than on one wiper.
+        .join('; ')}
+      . Wear is taken out. Agree on one wiping method.
     </p>
   )
 }

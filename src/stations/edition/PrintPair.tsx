@@ -1,14 +1,10 @@
 'use client'
 
-import dynamic from 'next/dynamic'
 import { cropAt, impressionPicture } from '@/core/edition/impressionPicture'
 import type { Pull, PullEvent } from '@/core/edition/pull'
 
+import { AddPicture } from '../across/print/AddPicture'
 import { CropOfPrint } from '../across/print/CropOfPrint'
-
-const AddPicture = dynamic(() => import('../across/print/AddPicture').then((module) => module.AddPicture), {
-  ssr: false,
-})
 
 /** The width shown of a print, in widths of its plate mark: some paper stands round it. */
 const ROUND = 1.2

@@ -1,5 +1,6 @@
 'use client'
 
+import Link from 'next/link'
 import { useRef, useState } from 'react'
 import {
   FATES,
@@ -13,6 +14,7 @@ import {
 import { complaintsOf, featureWords } from '@/core/prove/features'
 import { formatNumber } from '@/core/units/length'
 import { dayAndTimeOf } from '@/core/units/moment'
+import { faultWords, REJECT_REASONS, REJECT_REASONS_SHOWN, type Fault } from '@/core/edition/fault'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
 import { TextField } from '@/ui/Field'
@@ -31,6 +33,29 @@ interface PullTableProps {
   locked: boolean
   onAdd: (pullId: string, events: PullEvent[], why: string) => Promise<boolean>
   onWithdraw: (pull: Pull, why: string) => Promise<FieldProblem[]>
+}
+
+const ALBUM = 'underline underline-offset-4'
+
+/** A fault as it was tapped, and the way to earlier prints like it. */
+const FaultLink = ({ fault }: { fault: Fault }) => (
+  <Link
+    href={`/faults/${encodeURIComponent(fault.what)}?${new URLSearchParams({ where: String(fault.where), ...(fault.cause ? { cause: fault.cause } : {}) })}`}
+    className={`block ${ALBUM}`}
+  >
+    ◆ {faultWords(fault)}
+  </Link>
+)
+
+/** What a print was rejected for; one of the usual reasons leads to earlier prints like it. */
+function ReasonLink({ reason }: { reason: string }) {
+  const what = REJECT_REASONS.find((one) => one === reason)
+  if (!what) return reason
+  return (
+    <Link href={`/faults/${encodeURIComponent(what)}`} className={ALBUM}>
+      {REJECT_REASONS_SHOWN[what]}
+    </Link>
+  )
 }
 
 /** The pulls so far, newest first; a decision can be amended, with its reason. */
@@ -87,7 +112,7 @@ export function PullTable({ pulls, lastPullId, busy, locked, onAdd, onWithdraw }
         <tbody>
           {pulls
             .map((pull) => {
-              const { eye, readings, features, match, decision, amended, later } = readPull(pull)
+              const { eye, readings, features, faults, match, decision, amended, later } = readPull(pull)
               return (
                 <tr key={pull.id} className="border-t border-line">
                   <th scope="row" className="sticky left-0 bg-field py-1.5 text-left text-base">
@@ -101,6 +126,9 @@ export function PullTable({ pulls, lastPullId, busy, locked, onAdd, onWithdraw }
                         featureWords(feature, value).toLowerCase(),
                       ),
                     ].join('; ')}
+                    {faults.map((fault) => (
+                      <FaultLink key={`${fault.what} ${fault.where}`} fault={fault} />
+                    ))}
                     <LaterEntries kinds={later} />
                   </td>
                   {read.map((quantity) => (
@@ -120,7 +148,11 @@ export function PullTable({ pulls, lastPullId, busy, locked, onAdd, onWithdraw }
                     className={`min-w-28 whitespace-normal ${decision?.decision === 'rejected' ? 'font-semibold' : ''}`}
                   >
                     {decision ? DECISION[decision.decision] : 'open'}
-                    {decision?.fate ? `: ${decision.reason}, ${FATES[decision.fate].toLowerCase()}` : ''}
+                    {decision?.fate && (
+                      <>
+                        : <ReasonLink reason={decision.reason} />, {FATES[decision.fate].toLowerCase()}
+                      </>
+                    )}
                     {amended.includes('decision') ? ' (amended)' : ''}
                   </td>
                   {!locked && (

@@ -1,7 +1,8 @@
 'use client'
 
 import { useState } from 'react'
-import { FATES, REJECT_REASONS, type Fate, type PullEvent } from '@/core/edition/pull'
+import { REJECT_REASONS_SHOWN } from '@/core/edition/fault'
+import { FATES, type Fate, type PullEvent } from '@/core/edition/pull'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 
@@ -25,7 +26,7 @@ export function RejectForm({
         <SelectField
           label="What is wrong with it"
           value={reason}
-          options={[['', 'choose…'], ...REJECT_REASONS.map((word) => [word, word] as const)]}
+          options={[['', 'choose…'], ...Object.entries(REJECT_REASONS_SHOWN)]}
           onPick={setReason}
           problem={asked && !reason ? 'Choose what is wrong with it.' : undefined}
         />

@@ -64,7 +64,7 @@ export function ProcedureEditor({ procedure, problems, onChange, onBegin }: Proc
                     label={`Step ${i + 1}`}
                     value={step.title}
                     onText={(title) => edit(i, { title })}
-                    problem={step.title.trim() ? undefined : 'fill this in'}
+                    problem={step.title.trim() ? undefined : 'is empty: fill it in'}
                   />
                   <NumberField
                     label="Usual time"

@@ -78,7 +78,7 @@ export function ZoneLedger({
                 label="Name"
                 value={zone.name}
                 onText={(name) => onPatch(zone.id, { name })}
-                problem={zone.name.trim() ? undefined : 'fill this in'}
+                problem={zone.name.trim() ? undefined : 'is empty: fill it in'}
               />
               <SelectField
                 label="Ink"

@@ -1,18 +1,13 @@
 'use client'
 
-import dynamic from 'next/dynamic'
 import { impressionPicture } from '@/core/edition/impressionPicture'
 import type { Pull, PullEvent } from '@/core/edition/pull'
 import type { ZoneMap } from '@/core/plate/zoneMap'
 import { couponSpots } from '@/core/prove/couponSpots'
 import { useBench } from '../across/bench/BenchContext'
 import { AddPicture } from '../across/print/AddPicture'
+import { PictureCorners } from '../across/print/PictureCorners'
 import { PrintCrops } from '../across/print/PrintCrops'
-
-const PictureCorners = dynamic(
-  () => import('../across/print/PictureCorners').then((module) => module.PictureCorners),
-  { ssr: false },
-)
 
 /** What a proof looks like at the spots that are read on every print; without a picture, one is asked for. */
 export default function ProofPicture({

@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
-import { useRef } from 'react'
+import { useEffect, useRef } from 'react'
 import { readPull, type Pull } from '@/core/edition/pull'
 import type { WatchSpot } from '@/core/plate/plateState'
 import type { ZoneMap } from '@/core/plate/zoneMap'
@@ -59,6 +59,8 @@ export function ProveStation({
   const job = useJob()
   const pulling = usePull()
   const { busy, add, withdraw, withdrawn: said } = pulling
+  // At once: the server may be away when the first proof wants it.
+  useEffect(() => void import('../across/pull/WithdrawPull'), [])
   const ladder = useRef<HTMLOListElement>(null)
   const last = proofs.at(-1)
   const lastPress = useKnownPress(last?.settings.press.pressId)

@@ -1,4 +1,4 @@
-import { causesOfFault, FAULT_KEYS, NINTHS, type Ninth } from '@/core/edition/fault'
+import { causesOfFault, FAULT_KEYS, NINTHS, REJECT_REASONS_SHOWN, type Ninth } from '@/core/edition/fault'
 import { CAUSES } from '@/core/prove/causes'
 import { FATE_KEYS, type DeskKey, type DeskState } from '@/core/edition/deskKeys'
 import { FATES } from '@/core/edition/pull'
@@ -90,7 +90,7 @@ export function DeskKeys({
       </div>
       {asked && (
         <div>
-          <p className="mb-1">“{asked}”: what it came from, if you can tell:</p>
+          <p className="mb-1">“{REJECT_REASONS_SHOWN[asked]}”: what it came from, if you can tell:</p>
           <div className="grid gap-1" role="group" aria-label="What it came from">
             {causesOfFault(asked).map((cause, i) => (
               <button
@@ -139,7 +139,7 @@ export function DeskKeys({
                 onClick={() => onPress(`${digit}`)}
                 className={`${cap} bg-raised`}
               >
-                <span>{asksWhere ? NINTHS[digit] : FAULT_KEYS[digit]}</span>
+                <span>{asksWhere ? NINTHS[digit] : REJECT_REASONS_SHOWN[FAULT_KEYS[digit]]}</span>
                 <span className="condensed text-sm opacity-80" aria-hidden>
                   {digit}
                 </span>

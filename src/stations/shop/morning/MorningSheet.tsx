@@ -4,24 +4,49 @@ import { STATIONS } from '@/core/prove/settings'
 import { SheetLine } from './SheetLine'
 
 /** The lines of one job, in working order; what asks for an act carries a mark. */
-export function MorningSheet({ slug, title, lines }: { slug: string; title: string; lines: MorningLine[] }) {
+export function MorningSheet({
+  slug,
+  title,
+  imageId,
+  lines,
+}: {
+  slug: string
+  title: string
+  /** picture of the plate; null: it has none */
+  imageId: string | null
+  lines: MorningLine[]
+}) {
   return (
-    <section aria-label={`Today’s advice for ${title}`} className="mt-5">
-      <h2 className="station-title text-lg">
-        <Link href={`/jobs/${slug}`} className="underline-offset-4 hover:underline">
-          {title}
-        </Link>
-      </h2>
-      <ul>
-        {lines.map((line) => (
-          <SheetLine
-            key={line.station + line.text}
-            heading={STATIONS[line.station]}
-            href={`/jobs/${slug}/${line.station}`}
-            line={line}
-          />
-        ))}
-      </ul>
+    <section
+      aria-label={`Today’s advice for ${title}`}
+      className="mt-5 grid gap-x-5 sm:grid-cols-[9rem_minmax(0,1fr)]"
+    >
+      {imageId ? (
+        <img
+          src={`/pictures/${imageId}/thumb`}
+          alt=""
+          className="mt-1 max-h-36 w-full -scale-x-100 object-contain object-top max-sm:hidden"
+        />
+      ) : (
+        <span className="mt-1 block h-24 border border-line max-sm:hidden" aria-hidden />
+      )}
+      <div className="min-w-0">
+        <h2 className="station-title text-lg">
+          <Link href={`/jobs/${slug}`} className="underline-offset-4 hover:underline">
+            {title}
+          </Link>
+        </h2>
+        <ul>
+          {lines.map((line) => (
+            <SheetLine
+              key={line.station + line.text}
+              heading={STATIONS[line.station]}
+              href={`/jobs/${slug}/${line.station}`}
+              line={line}
+            />
+          ))}
+        </ul>
+      </div>
     </section>
   )
 }

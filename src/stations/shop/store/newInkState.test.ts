@@ -73,7 +73,7 @@ describe('an ink while it is brought in', () => {
   it('shows what is refused at its own fields', () => {
     expect(
       atFirstInk([
-        { field: 'inks.0.name', message: 'fill this in' },
+        { field: 'inks.0.name', message: 'is empty: fill it in' },
         { field: '0.viscosityPas', message: 'must be more than 0' },
         { field: '', message: 'Try again.' },
       ]).map(({ field }) => field),

@@ -10,6 +10,7 @@ import { WaitingCount } from '../../across/desk/WaitingCount'
 /** Where to go beside a job, in the order of a day. */
 const PLACES = [
   ['/', 'Today'],
+  ['/week', 'Week'],
   ['/jobs/new', 'New job'],
   ['/queue', 'Press queue'],
   ['/store', 'Stockroom'],

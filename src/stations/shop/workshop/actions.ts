@@ -1,7 +1,7 @@
 'use server'
 
 import { z } from 'zod'
-import { STARTER_STORE } from '@demo/starterStore'
+import { freshStore } from '@demo/starterStore'
 import { FieldError } from '@/data/database/errors'
 import { importJob } from '@/data/record/jobFiles'
 import { unpackJob } from '@/data/record/jobFolder'
@@ -12,9 +12,9 @@ import { act } from '../../across/act/act'
 import { layOutSample } from './layOutSample'
 
 /** A new workshop gets an invented store to begin with, so that the first job has inks, papers and presses to choose from. */
-async function stockIfEmpty(): Promise<void> {
+async function stockIfEmpty(at: string): Promise<void> {
   const { inks, papers, presses } = await loadStore()
-  if (inks.length + papers.length + presses.length === 0) await stockStore(STARTER_STORE)
+  if (inks.length + papers.length + presses.length === 0) await stockStore(freshStore(at))
 }
 
 /** Makes a job and answers its slug. */
@@ -22,7 +22,7 @@ export const createJobAction = act(
   newJobSchema,
   'shop',
   async (job, at) => {
-    await stockIfEmpty()
+    await stockIfEmpty(at)
     const { slug } = await createJob(job, at)
     return { slug }
   },
