@@ -113,13 +113,47 @@ test('where the device brings its own colours, what is chosen and what a room is
 }) => {
   await page.emulateMedia({ forcedColors: 'active' })
   await page.goto(`${sample.url}/jobs/mooring-posts/wipe`)
-  const tones = page.getByRole('group', { name: 'Plate tone wanted' })
   const fill = (name: string) =>
-    tones.getByRole('radio', { name }).evaluate((one) => getComputedStyle(one).backgroundColor)
-  await expect(tones.getByRole('radio', { name: 'Light film' })).toBeVisible()
+    page.getByRole('radio', { name }).evaluate((one) => getComputedStyle(one).backgroundColor)
+  await expect(page.getByRole('radio', { name: 'Light film' })).toBeVisible()
   expect(await fill('Light film')).not.toBe(await fill('Medium film'))
   const main = page.getByRole('button', { name: 'Start the wiping timer' })
   const plain = page.getByRole('button', { name: 'Add a step' })
   const ground = (one: HTMLElement | SVGElement) => getComputedStyle(one).backgroundColor
   expect(await main.evaluate(ground)).not.toBe(await plain.evaluate(ground))
+})
+
+/** What a shop pins up. */
+const PINNED_UP = [
+  '/',
+  '/week',
+  '/queue',
+  '/store/presses/little-press',
+  ...[
+    'ink/card',
+    'wipe',
+    'plate/bite',
+    'paper',
+    'paper/tearing',
+    'paper/day',
+    'press/guide',
+    'edition',
+    'register',
+  ].map((room) => `/jobs/mooring-posts/${room}`),
+  '/jobs/the-pilot-s-window/dry',
+]
+
+test('every sheet a shop pins up prints without fields and buttons, and says what it is', async ({
+  page,
+  sample,
+}) => {
+  for (const view of PINNED_UP) {
+    await page.emulateMedia({ media: 'screen' })
+    await page.goto(sample.url + view)
+    await expect(answerOf(page).first()).toBeAttached()
+    await page.emulateMedia({ media: 'print' })
+    for (const asks of ['button', 'input', 'select', 'textarea', 'nav a'])
+      expect([view, asks, await page.locator(`${asks}:visible`).count()]).toEqual([view, asks, 0])
+    expect((await page.getByRole('main').innerText()).length, view).toBeGreaterThan(60)
+  }
 })

@@ -60,7 +60,7 @@ export function Answer({
   return (
     <div
       data-answer
-      className="screen-only mb-3 flex flex-wrap items-start justify-between gap-x-6 gap-y-2 border-b border-line pb-3"
+      className="mb-3 flex flex-wrap items-start justify-between gap-x-6 gap-y-2 border-b border-line pb-3"
     >
       <div className="min-w-0 flex-1 basis-80">
         <p className="answer" data-figure={figure}>
@@ -68,7 +68,12 @@ export function Answer({
         </p>
         {(because || asks) && (
           <p className="mt-1 text-[0.9375rem] text-muted">
-            {because} {asks && <AskLink {...asks} />}
+            {because}{' '}
+            {asks && (
+              <span className="screen-only">
+                <AskLink {...asks} />
+              </span>
+            )}
           </p>
         )}
         {sum && sum.length > 0 && (
@@ -78,7 +83,7 @@ export function Answer({
           </details>
         )}
       </div>
-      <div ref={place} className="flex flex-wrap items-center gap-3 empty:hidden">
+      <div ref={place} className="screen-only flex flex-wrap items-center gap-3 empty:hidden">
         {act}
       </div>
     </div>

@@ -6,7 +6,7 @@ export default function NotFound() {
       <h1 className="station-title text-2xl">Page not found</h1>
       <p className="my-3">There is no such page or job. Check the address.</p>
       <Link href="/" className="underline">
-        To the morning sheet
+        To today’s work
       </Link>
     </main>
   )

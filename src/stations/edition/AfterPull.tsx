@@ -28,6 +28,10 @@ const JUDGE_KEYS: KeyNames = [
   ['− and +', 'It is lighter, darker'],
 ]
 
+const isTone = (quantity: Quantity) => QUANTITIES[quantity].unit === 'D'
+/** The three spots are read on the print itself, the others beside it. */
+const READ_FIRST = [...QUANTITY_KEYS].sort((a, b) => Number(isTone(b)) - Number(isTone(a)))
+
 interface AfterPullProps {
   pull: Pull
   /** what may differ to the eye and still pass */
@@ -106,7 +110,7 @@ export function AfterPull({ pull, passes, busy, problems, onAdd }: AfterPullProp
       <Problems problems={problems} except={['person']} />
       <fieldset className="mt-3 grid grid-cols-2 gap-3 sm:grid-cols-3">
         <legend className="sr-only">Readings</legend>
-        {QUANTITY_KEYS.map((quantity) => {
+        {READ_FIRST.map((quantity) => {
           const { label, unit, min, max } = QUANTITIES[quantity]
           const value = readings[quantity] ?? null
           return (

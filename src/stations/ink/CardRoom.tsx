@@ -108,7 +108,7 @@ export function CardRoom({
         onCard ? value.card!.version : null,
       )}
     >
-      <div className="grid gap-8 xl:grid-cols-2 print:grid-cols-2">
+      <div data-prints-alone className="grid gap-8 xl:grid-cols-2 print:grid-cols-2">
         <div>
           <Swatches forecast={forecast} paperName={paper?.name ?? 'no paper'} />
           <RecipeCard

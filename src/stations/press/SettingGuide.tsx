@@ -4,7 +4,7 @@ import { counted } from '@/core/units/counted'
 import { useState } from 'react'
 import type { Sizing } from '@/core/paper/substitutes'
 import { peelingSteps } from '@/core/press/peeling'
-import { DIRECTIONS, TURNS } from '@/core/press/pressSetting'
+import { DIRECTIONS, formatTurns, TURNS } from '@/core/press/pressSetting'
 import { FELTS_IN_TURNS, nextAtThePress } from '@/core/press/settingRoute'
 import type { StorePress } from '@/data/shop/store'
 import { Button } from '@/ui/Button'
@@ -151,6 +151,9 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
         <div className="grid content-start gap-5">
           <section aria-label="Wanted" className="grid gap-3 sm:grid-cols-2">
             <h2 className="station-title sm:col-span-2">Wanted{job.bat ? ', as the BAT' : ''}</h2>
+            <p className="hidden sm:col-span-2 print:block">
+              Left {formatTurns(target.left)}, right {formatTurns(target.right)}, from zero
+            </p>
             <NumberField
               label="Left"
               unit="turns from zero"

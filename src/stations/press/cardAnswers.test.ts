@@ -14,6 +14,9 @@ describe('what a press wants', () => {
       'Zero it anew',
     )
     expect(pressCardAnswer({ ...quiet, due }, '2 May', false).says).toBe('Due: grease the screws')
+    expect(pressCardAnswer({ ...quiet, due: [...due, ...due] }, '2 May', false).says).toBe(
+      'Due: grease the screws, and 1 more',
+    )
     expect(pressCardAnswer(quiet, '2 May', false).because).toContain('Zero set 2 May')
   })
 })

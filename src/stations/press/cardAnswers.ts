@@ -18,7 +18,7 @@ export function pressCardAnswer(
   if (remarks.length > 0) return { says: remarks[0].replace(/\.$/, ''), because: driftWords({ driftTurns }) }
   if (due.length > 0)
     return {
-      says: `Due: ${listed(due.map(({ label }) => label.toLowerCase()))}`,
+      says: `Due: ${due[0].label.toLowerCase()}${due.length > 1 ? `, and ${due.length - 1} more` : ''}`,
       because: 'By the usual intervals, a rule of thumb; note each as it is done.',
     }
   return {

@@ -118,6 +118,7 @@ export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationPro
         />
         <div>
           <p className="mb-0.5 text-sm text-muted">Plate tone wanted</p>
+          <p className="hidden print:block">Plate tone: {PLATE_TONES[value.plateTone ?? 'light']}</p>
           <Choice<PlateTone>
             label="Plate tone wanted"
             value={value.plateTone}

@@ -1,4 +1,4 @@
-import type { RejectReason } from '@/core/edition/fault'
+import { REJECT_REASONS_SHOWN, type RejectReason } from '@/core/edition/fault'
 import { countCures, usualRemedies, type FaultCase } from '@/core/edition/faultAlbum'
 import { capital } from '@/core/units/capital'
 import { counted } from '@/core/units/counted'
@@ -7,25 +7,26 @@ import type { RoomAnswer } from '@/ui/Answer'
 /** What cured a fault most often here, or what the trade looks for first. */
 export function faultAnswer(what: RejectReason, cases: readonly FaultCase[]): RoomAnswer {
   const [usual] = usualRemedies(what)
+  const name = capital(REJECT_REASONS_SHOWN[what])
   if (cases.length === 0)
     return {
-      says: `${capital(what)}: none of your prints had it yet`,
+      says: `${name}: none of your prints had it yet`,
       because: `The trade looks here first: ${usual}`,
     }
   const [first] = countCures(cases)
   const prints = counted(cases.length, 'print')
   if (!first)
     return {
-      says: `${capital(what)}: ${prints}, none cured yet`,
+      says: `${name}: ${prints}, none cured yet`,
       because: `The trade looks here first: ${usual}`,
     }
   if (first.change === null)
     return {
-      says: `${capital(what)}: it went with nothing set otherwise`,
+      says: `${name}: it went with nothing set otherwise`,
       because: `${first.times} of ${prints}: look to the hand and the stack. ${usual}`,
     }
   return {
-    says: `${capital(what)}: ${first.change}`,
+    says: `${name}: ${first.change}`,
     because: `It went with this at ${first.times} of ${prints}; what else was changed with it is listed below.`,
   }
 }
