@@ -77,8 +77,8 @@ export function Answer({
           </p>
         )}
         {sum && sum.length > 0 && (
-          <details className="text-sm">
-            <summary className="min-h-6 py-0.5 text-muted">How this is worked out</summary>
+          <details className="screen-only text-sm">
+            <summary className="-my-2 min-h-11 py-3 text-muted">How this is worked out</summary>
             <SumList rows={sum} className="mt-1" />
           </details>
         )}

@@ -4,6 +4,7 @@ import { sampleDay } from '@/core/day/sampleDay.test.fixture'
 import { loadBookings } from './bookings'
 import { beginDay } from './days'
 import { keepQueue } from './queues'
+import { addPress } from './store'
 import { at, benchedJob, openWorkshop } from './workshop.test.fixture'
 
 openWorkshop()
@@ -42,4 +43,14 @@ it('reads printing days with their press, and queues, until they are a day old',
     words: '1 person at 1 press',
   })
   expect(await loadBookings(at(3 * 24 * 60))).toEqual([])
+})
+
+it('takes a queue for the one press there is, and for none where there are two', async () => {
+  const people = [{ name: 'Ash', prepMinutes: 20, pressMinutes: 6, thicknessMm: 1 }]
+  await keepQueue('Open day', { people, places: 1, presses: 1, order: 'soonest' }, at(), 'Tam')
+  const measures = { thread: 'M16', rollerRadiusMm: 45, bedWidthMm: 400, note: '' }
+  await addPress({ name: 'Bench press', ...measures })
+  expect(await loadBookings(at())).toMatchObject([{ pressId: 'bench-press', pressName: 'Bench press' }])
+  await addPress({ name: 'Long press', ...measures })
+  expect(await loadBookings(at())).toMatchObject([{ pressId: null, pressName: null }])
 })

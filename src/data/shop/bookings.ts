@@ -18,10 +18,11 @@ const plus = (at: string, minutes: number) => new Date(Date.parse(at) + minutes 
 export async function loadBookings(now: string): Promise<Booking[]> {
   const { tables } = await openDatabase()
   const since = { startAt: { [Op.gt]: new Date(Date.parse(now) - LONGEST_MS).toISOString() } }
-  const [days, queues, jobs] = await Promise.all([
+  const [days, queues, jobs, presses] = await Promise.all([
     readRows(tables.days, { where: since }),
     readRows(tables.queues, { where: since }),
     readRows(tables.jobs, { attributes: ['id', 'slug', 'title'] }),
+    readRows(tables.presses, { attributes: ['id', 'name'] }),
   ])
   const planned = jobs.filter(({ id }) => days.some(({ jobId }) => jobId === id))
   const { read } = await loadJobsUnderWay(planned)
@@ -51,8 +52,9 @@ export async function loadBookings(now: string): Promise<Booking[]> {
         id: `queue-${row.id}`,
         title: row.name,
         page: '/queue',
-        pressId: null,
-        pressName: null,
+        // A queue names no press; where there is only one, it is that.
+        pressId: presses.length === 1 ? presses[0].id : null,
+        pressName: presses.length === 1 ? presses[0].name : null,
         startAt: row.startAt,
         endAt: plus(row.startAt, queuePeople(input).endMinutes),
         words: `${counted(input.people.length, 'person', 'people')} at ${counted(input.presses, 'press', 'presses')}`,

@@ -13,6 +13,7 @@ import { useKey } from '@/ui/useKey'
 import type { KeyNames } from '@/ui/viewKeys'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import { PressCaution } from '../across/bench/cautions'
+import { needSum } from '../across/bench/needSum'
 import { useNeed } from '../across/bench/useNeed'
 import { usePressDoubt } from '../across/bench/usePressDoubt'
 import { usePressKind } from '../across/bench/usePressKind'
@@ -107,19 +108,22 @@ export function EditionStation({
   return (
     <Panel
       title="Edition"
-      answer={editionAnswer({
-        open: open?.number ?? null,
-        next,
-        accepted: job.accepted,
-        size: job.editionSize,
-        isNumbered: job.numbered,
-        outside: countOutside(bench, job.bat, job.variation === 'alike'),
-        differing: compareSettings(job.bat.settings, bench).length,
-        isAlike: job.variation === 'alike',
-        doubt,
-        sheets: need.sheets,
-        jobPage: `/jobs/${job.slug}`,
-      })}
+      answer={{
+        ...editionAnswer({
+          open: open?.number ?? null,
+          next,
+          accepted: job.accepted,
+          size: job.editionSize,
+          isNumbered: job.numbered,
+          outside: countOutside(bench, job.bat, job.variation === 'alike'),
+          differing: compareSettings(job.bat.settings, bench).length,
+          isAlike: job.variation === 'alike',
+          doubt,
+          sheets: need.sheets,
+          jobPage: `/jobs/${job.slug}`,
+        }),
+        sum: needSum(need),
+      }}
       aside={
         <p className="flex items-center gap-4 text-sm">
           held to BAT {job.bat.version}{' '}

@@ -24,6 +24,7 @@ import { sendAct } from '../across/act/sendAct'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import { KeepLine } from '../across/bench/KeepLine'
 import { Misfits } from '../across/bench/Misfits'
+import { needSum } from '../across/bench/needSum'
 import { problemAt } from '../across/bench/problemAt'
 import { useNeed } from '../across/bench/useNeed'
 import { PersonField } from '../across/person/PersonField'
@@ -191,7 +192,7 @@ export function AmountRoom({ weighings }: { weighings: PotWeighing[] }) {
       rooms={<InkRooms />}
       title="Ink"
       aside={<KeepLine {...kept} />}
-      answer={amountAnswer(need, wantedWords(need))}
+      answer={{ ...amountAnswer(need, wantedWords(need)), sum: needSum(need) }}
     >
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Batch for what is left">

@@ -25,6 +25,7 @@ import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import { HotplateCaution } from '../across/bench/cautions'
 import { KeepLine } from '../across/bench/KeepLine'
+import { needSum } from '../across/bench/needSum'
 import { problemAt } from '../across/bench/problemAt'
 import { useNeed } from '../across/bench/useNeed'
 import { mixAnswer } from './answers'
@@ -107,7 +108,12 @@ export function InkStation({
   }
 
   return (
-    <Panel rooms={<InkRooms />} title="Ink" aside={<KeepLine {...kept} />} answer={mixAnswer(value, need)}>
+    <Panel
+      rooms={<InkRooms />}
+      title="Ink"
+      aside={<KeepLine {...kept} />}
+      answer={{ ...mixAnswer(value, need), sum: value.batchGrams ? needSum(need) : [] }}
+    >
       <HotplateCaution />
       <div className="grid gap-6 xl:grid-cols-2">
         <div>

@@ -24,6 +24,7 @@ import { Panel } from '@/ui/Panel'
 import Link from 'next/link'
 import { useJob } from '../across/bench/BenchContext'
 import { KeepLine } from '../across/bench/KeepLine'
+import { needSum } from '../across/bench/needSum'
 import { problemAt } from '../across/bench/problemAt'
 import { useNeed } from '../across/bench/useNeed'
 import { useStation, type Loose } from '../across/bench/useStation'
@@ -91,13 +92,16 @@ export function PaperStation({
       rooms={<PaperRooms />}
       title="Paper"
       aside={<KeepLine {...kept} />}
-      answer={paperAnswer(
-        value,
-        need,
-        standard === null || value.targetUptakePercent === null
-          ? null
-          : dampGrams(standard, value.targetUptakePercent),
-      )}
+      answer={{
+        ...paperAnswer(
+          value,
+          need,
+          standard === null || value.targetUptakePercent === null
+            ? null
+            : dampGrams(standard, value.targetUptakePercent),
+        ),
+        sum: value.paperId ? needSum(need) : [],
+      }}
     >
       <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_22rem]">
         <div className="grid content-start gap-3 sm:grid-cols-2">

@@ -21,6 +21,11 @@ describe('what the press says first', () => {
     expect(pressAnswer(press, asked)).toEqual({
       says: 'Both screws at 3 turns',
       because: '102 % of the BAT’s pressure, by our model of the blankets. The gap is 6 mm.',
+      sum: [
+        { label: 'Gap between roller and bed', value: '6 mm' },
+        { label: 'Pressure at left, BAT = 100 %', value: '100 %' },
+        { label: 'Pressure at right', value: '104 %' },
+      ],
     })
     expect(pressAnswer({ ...press, readingRight: 2.75 }, { ...asked, isHeld: false }).says).toBe(
       'Left screw at 3 turns, right at 2 3/4 turns',

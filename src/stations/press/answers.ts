@@ -5,6 +5,7 @@ import { plural } from '@/core/units/counted'
 import { formatNumber } from '@/core/units/length'
 import { formatFine } from '@/core/units/quantity'
 import type { RoomAnswer } from '@/ui/Answer'
+import type { SumRows } from '@/ui/Sum'
 import type { Loose } from '../across/bench/useStation'
 
 /** A turn that nobody would make: half an eighth. */
@@ -29,6 +30,17 @@ export interface PressAsked {
   gapMm: number | null
   isHeld: boolean
 }
+
+/** What the screws come to, line by line. */
+const pressureSum = (gapMm: number | null, { left, right }: PressAsked['share']): SumRows => [
+  ...(gapMm === null ? [] : [{ label: 'Gap between roller and bed', value: formatFine(gapMm, 2) }]),
+  ...(left === null || right === null
+    ? []
+    : [
+        { label: 'Pressure at left, BAT = 100 %', value: `${formatNumber(left, 0)} %` },
+        { label: 'Pressure at right', value: `${formatNumber(right, 0)} %` },
+      ]),
+]
 
 /** What to turn, or that nothing is to be turned. */
 export function pressAnswer(
@@ -64,12 +76,15 @@ export function pressAnswer(
   if (doubt !== null) return { says: `◆ ${screwsAt(left, right)}: not yet right`, because: doubt }
   const gap = gapMm === null ? '' : ` The gap is ${formatFine(gapMm, 2)}.`
   const { left: first, right: second } = share
+  const sum = pressureSum(gapMm, share)
   if (isHeld && first !== null && second !== null)
     return {
+      sum,
       says: screwsAt(left, right),
       because: `${formatNumber((first + second) / 2, 0)} % of the BAT’s pressure, by our model of the blankets.${gap}`,
     }
   return {
+    sum,
     says: screwsAt(left, right),
     because: `${isHeld ? 'Set plate and paper to compare it with the BAT.' : 'The first proof says whether that is right.'}${gap}`,
   }

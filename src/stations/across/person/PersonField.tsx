@@ -1,7 +1,8 @@
 'use client'
 
-import { useState } from 'react'
+import { useEffect, useId, useState } from 'react'
 import { TextField } from '@/ui/Field'
+import { goToField } from '@/ui/goToField'
 import { PEOPLE_LIST } from './People'
 import { useNamedPerson } from './usePerson'
 
@@ -26,6 +27,11 @@ export function PersonField({
   const { person, offered, named, type, name } = useNamedPerson()
   const [isOpen, setOpen] = useState(false)
   const [isSought, seek] = useState(false)
+  const field = useId()
+  // Whoever is refused for want of a name finds the keys where it is entered: the act may stand elsewhere.
+  useEffect(() => {
+    if (problem) goToField(field)
+  }, [field, problem])
   if (person !== '' && !isOpen && !problem)
     return (
       <p className={`flex min-h-11 flex-wrap items-center gap-x-2 ${className ?? ''}`}>
@@ -48,6 +54,7 @@ export function PersonField({
   return (
     <TextField
       label="Your name"
+      anchor={field}
       value={person === '' && !isOpen ? '' : person}
       list={PEOPLE_LIST}
       autoFocus={isSought}
