@@ -1,3 +1,4 @@
+import { moved } from '../units/moved'
 import { z } from 'zod'
 import { label, nonNegative, remark } from '../units/schemas'
 import { HAZARDS, type Hazard } from './hazards'
@@ -46,7 +47,5 @@ export function materialsOf({ steps }: Pick<Procedure, 'steps'>): string[] {
 /** A step moved to another place; out of range nothing changes. */
 export function moveStep(procedure: Procedure, from: number, to: number): Procedure {
   if (to < 0 || to >= procedure.steps.length) return procedure
-  const steps = [...procedure.steps]
-  steps.splice(to, 0, ...steps.splice(from, 1))
-  return { ...procedure, steps }
+  return { ...procedure, steps: moved(procedure.steps, from, to) }
 }

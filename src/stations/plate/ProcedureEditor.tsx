@@ -1,7 +1,6 @@
 'use client'
 
 import { useState } from 'react'
-import { ArrowDown, ArrowUp, X } from 'lucide-react'
 import {
   materialsOf,
   moveStep,
@@ -15,6 +14,7 @@ import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { Field, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
+import { OrderButtons } from '@/ui/OrderButtons'
 import { problemAt } from '../across/bench/problemAt'
 import { Problems } from '../across/pull/Problems'
 import { StepCaution } from './StepCaution'
@@ -103,35 +103,17 @@ export function ProcedureEditor({ procedure, problems, onChange, onBegin }: Proc
                   />
                 </div>
               </details>
-              <span className="flex">
-                <button
-                  type="button"
-                  aria-label={`${step.title} earlier`}
-                  disabled={i === 0}
-                  onClick={() => onChange(moveStep(procedure, i, i - 1))}
-                  className="grid size-11 place-items-center disabled:opacity-50"
-                >
-                  <ArrowUp size={18} aria-hidden />
-                </button>
-                <button
-                  type="button"
-                  aria-label={`${step.title} later`}
-                  disabled={i === steps.length - 1}
-                  onClick={() => onChange(moveStep(procedure, i, i + 1))}
-                  className="grid size-11 place-items-center disabled:opacity-50"
-                >
-                  <ArrowDown size={18} aria-hidden />
-                </button>
-                <button
-                  type="button"
-                  aria-label={`Leave out ${step.title}`}
-                  disabled={steps.length === 1}
-                  onClick={() => onChange({ ...procedure, steps: steps.filter(({ id }) => id !== step.id) })}
-                  className="grid size-11 place-items-center disabled:opacity-50"
-                >
-                  <X size={18} aria-hidden />
-                </button>
-              </span>
+              <OrderButtons
+                name={step.title}
+                at={i}
+                of={steps.length}
+                onMove={(to) => onChange(moveStep(procedure, i, to))}
+                out={{
+                  label: `Leave out ${step.title}`,
+                  disabled: steps.length === 1,
+                  onOut: () => onChange({ ...procedure, steps: steps.filter(({ id }) => id !== step.id) }),
+                }}
+              />
             </div>
           </li>
         ))}

@@ -1,6 +1,7 @@
 'use client'
 
 import { formatArea } from '@/core/units/quantity'
+import { moved } from '@/core/units/moved'
 import { ArrowDown, ArrowUp, X } from 'lucide-react'
 import type { ZoneArea } from '@/core/plate/zoneAreas'
 import { BORDERS, type Border, type Zone } from '@/core/plate/zoneMap'
@@ -36,11 +37,7 @@ export function ZoneLedger({
   onRemove,
   onOrder,
 }: ZoneLedgerProps) {
-  const move = (from: number, to: number) => {
-    const next = [...zones]
-    next.splice(to, 0, ...next.splice(from, 1))
-    onOrder(next)
-  }
+  const move = (from: number, to: number) => onOrder(moved(zones, from, to))
   if (zones.length === 0)
     return (
       <p className="border border-line bg-ground p-4">

@@ -1,11 +1,12 @@
 'use client'
 
-import { ArrowDown, ArrowUp, X } from 'lucide-react'
+import { moved } from '@/core/units/moved'
 import { INKED_PARTS, INKING_TOOLS, type InkingStep } from '@/core/wipe/wipingOrder'
 import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
+import { OrderButtons } from '@/ui/OrderButtons'
 import { problemAt } from '../across/bench/problemAt'
 
 interface InkingListProps {
@@ -20,11 +21,6 @@ interface InkingListProps {
 export function InkingList({ inking, mixName, problems, onChange }: InkingListProps) {
   const edit = (at: number, patch: Partial<InkingStep>) =>
     onChange(inking.map((one, i) => (i === at ? { ...one, ...patch } : one)))
-  const move = (from: number, to: number) => {
-    const next = [...inking]
-    next.splice(to, 0, ...next.splice(from, 1))
-    onChange(next)
-  }
   return (
     <section aria-label="Inking" className="mt-4 border-t border-line pt-3">
       <h2 className="station-title">Inking</h2>
@@ -64,34 +60,17 @@ export function InkingList({ inking, mixName, problems, onChange }: InkingListPr
               onValue={(seconds) => edit(i, { seconds: seconds ?? 0 })}
               problem={problemAt(problems, `inking.${i}.seconds`)}
             />
-            <span className="col-span-2 flex sm:col-span-1">
-              <button
-                type="button"
-                aria-label={`Ink ${i + 1} earlier`}
-                disabled={i === 0}
-                onClick={() => move(i, i - 1)}
-                className="grid size-11 place-items-center disabled:opacity-50"
-              >
-                <ArrowUp size={18} aria-hidden />
-              </button>
-              <button
-                type="button"
-                aria-label={`Ink ${i + 1} later`}
-                disabled={i === inking.length - 1}
-                onClick={() => move(i, i + 1)}
-                className="grid size-11 place-items-center disabled:opacity-50"
-              >
-                <ArrowDown size={18} aria-hidden />
-              </button>
-              <button
-                type="button"
-                aria-label={`Leave ink ${i + 1} out`}
-                onClick={() => onChange(inking.filter((_, n) => n !== i))}
-                className="grid size-11 place-items-center"
-              >
-                <X size={18} aria-hidden />
-              </button>
-            </span>
+            <OrderButtons
+              name={`Ink ${i + 1}`}
+              at={i}
+              of={inking.length}
+              onMove={(to) => onChange(moved(inking, i, to))}
+              out={{
+                label: `Leave ink ${i + 1} out`,
+                onOut: () => onChange(inking.filter((_, n) => n !== i)),
+              }}
+              className="col-span-2 sm:col-span-1"
+            />
           </li>
         ))}
       </ol>

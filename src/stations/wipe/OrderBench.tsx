@@ -3,7 +3,8 @@
 import { formatArea, formatCm, formatFine, formatGrams } from '@/core/units/quantity'
 import { plural } from '@/core/units/counted'
 import { useMemo, useState } from 'react'
-import { ArrowDown, ArrowUp, Printer } from 'lucide-react'
+import { Printer } from 'lucide-react'
+import { moved } from '@/core/units/moved'
 import { estimateGramsPerPull } from '@/core/ink/inkNeed'
 import { boundsOf } from '@/core/geometry/polygon'
 import type { KeptZoneMap } from '@/core/plate/zoneMap'
@@ -12,6 +13,7 @@ import { gatherInks, inkingFrom, pullAway } from '@/core/wipe/poupee'
 import { WIPING_SCHOOLS, type WipingOrder } from '@/core/wipe/wipingOrder'
 import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
+import { OrderButtons } from '@/ui/OrderButtons'
 import { Panel } from '@/ui/Panel'
 import { useJob } from '../across/bench/BenchContext'
 import { useNeed } from '../across/bench/useNeed'
@@ -73,11 +75,6 @@ export default function OrderBench({
   const taken =
     (value.inking ?? []).map(({ ink }) => ink).join() === order.map((i) => inks[i].name).join() &&
     value.zoneMapVersion === kept.version
-  const move = (from: number, to: number) => {
-    const next = [...order]
-    next.splice(to, 0, ...next.splice(from, 1))
-    setOwn(next)
-  }
   const middle = (names: readonly string[]): [number, number] => {
     const { left, right, top, bottom } = boundsOf(
       zones.filter(({ name }) => names.includes(name)).flatMap(({ outline }) => outline),
@@ -163,26 +160,13 @@ export default function OrderBench({
                     {need(inks[ink].areaCm2)}. Dolly {i + 1}, rag {i + 1}; wipe {away(ink)}.
                     <span className="block text-sm text-muted">{whyThere(i, order, inks, borders)}</span>
                   </span>
-                  <span className="screen-only flex">
-                    <button
-                      type="button"
-                      aria-label={`${inks[ink].name} earlier`}
-                      disabled={i === 0}
-                      onClick={() => move(i, i - 1)}
-                      className="grid size-11 place-items-center disabled:opacity-50"
-                    >
-                      <ArrowUp size={18} aria-hidden />
-                    </button>
-                    <button
-                      type="button"
-                      aria-label={`${inks[ink].name} later`}
-                      disabled={i === order.length - 1}
-                      onClick={() => move(i, i + 1)}
-                      className="grid size-11 place-items-center disabled:opacity-50"
-                    >
-                      <ArrowDown size={18} aria-hidden />
-                    </button>
-                  </span>
+                  <OrderButtons
+                    name={inks[ink].name}
+                    at={i}
+                    of={order.length}
+                    onMove={(to) => setOwn(moved(order, i, to))}
+                    className="screen-only"
+                  />
                 </li>
               ))}
               {whites.length > 0 && (

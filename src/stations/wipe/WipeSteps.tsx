@@ -2,7 +2,7 @@
 
 import { clock } from '@/core/units/clock'
 import { counted } from '@/core/units/counted'
-import { ArrowDown, ArrowUp, X } from 'lucide-react'
+import { moved } from '@/core/units/moved'
 import {
   BUNDLES,
   CLEANLINESS,
@@ -17,6 +17,7 @@ import type { FieldProblem } from '@/data/database/errors'
 import { SelectField } from '@/ui/Field'
 import { Folded } from '@/ui/Folded'
 import { NumberField } from '@/ui/NumberField'
+import { OrderButtons } from '@/ui/OrderButtons'
 import { problemAt } from '../across/bench/problemAt'
 
 interface WipeStepsProps {
@@ -25,12 +26,6 @@ interface WipeStepsProps {
   zones: readonly string[]
   problems: readonly FieldProblem[]
   onChange: (steps: WipeStep[]) => void
-}
-
-const move = (steps: WipeStep[], from: number, to: number) => {
-  const next = [...steps]
-  next.splice(to, 0, ...next.splice(from, 1))
-  return next
 }
 
 const strokeWords = (strokes: number): string => (strokes > 0 ? counted(strokes, 'stroke') : '')
@@ -119,34 +114,17 @@ export function WipeSteps({ steps, zones, problems, onChange }: WipeStepsProps) 
                 ]}
                 onPick={(zone) => edit(i, { zone })}
               />
-              <span className="col-span-2 flex sm:col-span-4">
-                <button
-                  type="button"
-                  aria-label={`Step ${i + 1} earlier`}
-                  disabled={i === 0}
-                  onClick={() => onChange(move(steps, i, i - 1))}
-                  className="grid size-11 place-items-center disabled:opacity-50"
-                >
-                  <ArrowUp size={18} aria-hidden />
-                </button>
-                <button
-                  type="button"
-                  aria-label={`Step ${i + 1} later`}
-                  disabled={i === steps.length - 1}
-                  onClick={() => onChange(move(steps, i, i + 1))}
-                  className="grid size-11 place-items-center disabled:opacity-50"
-                >
-                  <ArrowDown size={18} aria-hidden />
-                </button>
-                <button
-                  type="button"
-                  aria-label={`Leave step ${i + 1} out`}
-                  onClick={() => onChange(steps.filter((_, n) => n !== i))}
-                  className="grid size-11 place-items-center"
-                >
-                  <X size={18} aria-hidden />
-                </button>
-              </span>
+              <OrderButtons
+                name={`Step ${i + 1}`}
+                at={i}
+                of={steps.length}
+                onMove={(to) => onChange(moved(steps, i, to))}
+                out={{
+                  label: `Leave step ${i + 1} out`,
+                  onOut: () => onChange(steps.filter((_, n) => n !== i)),
+                }}
+                className="col-span-2 sm:col-span-4"
+              />
             </div>
           </Folded>
         </li>

@@ -67,7 +67,9 @@ export function DeskKeys({
   const cap =
     'flex min-h-22 min-w-22 flex-col items-center justify-center border border-edge px-2 text-center leading-tight disabled:text-muted'
   return (
-    <div className={`grid gap-3 ${grid || asked ? 'lg:grid-cols-2' : 'min-h-22 flex-[2] basis-0'}`}>
+    <div
+      className={`grid gap-3 ${grid || asked ? 'lg:grid-cols-2' : 'min-h-46 flex-[2] basis-0 sm:min-h-22'}`}
+    >
       <div
         className={`grid grid-cols-2 gap-2 ${grid || asked ? 'sm:grid-cols-3' : 'sm:grid-cols-4'}`}
         role="group"
