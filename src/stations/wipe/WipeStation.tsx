@@ -28,7 +28,6 @@ import { problemAt } from '../across/bench/problemAt'
 import { useStation, type Loose } from '../across/bench/useStation'
 import { wipeAnswer } from './answers'
 import { WipeRooms } from './WipeRooms'
-import { WipeSteps } from './WipeSteps'
 
 /** Read once the page stands: it runs the wipe, and is not there before. */
 const Pacer = dynamic(() => import('./Pacer').then((module) => module.Pacer), { ssr: false })
@@ -37,6 +36,12 @@ const Pacer = dynamic(() => import('./Pacer').then((module) => module.Pacer), { 
 const InkingList = dynamic(() => import('./InkingList').then((module) => module.InkingList), {
   ssr: false,
   loading: () => <p className="min-h-24" />,
+})
+
+/** What is opened to change a step comes once the page stands; the strip above them is there at once. */
+const WipeSteps = dynamic(() => import('./WipeSteps').then((module) => module.WipeSteps), {
+  ssr: false,
+  loading: () => <p className="min-h-80" />,
 })
 
 const UNSET: Loose<WipingOrder> = { steps: [], plateTone: 'light', inking: [], zoneMapVersion: null }
