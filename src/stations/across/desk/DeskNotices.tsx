@@ -14,7 +14,9 @@ export interface DeskNotice {
 export function DeskNotices({ notices }: { notices: readonly DeskNotice[] }) {
   const [isOpen, open] = useState(false)
   if (notices.length === 0) return null
-  const shown = isOpen ? notices : notices.slice(0, 1)
+  // A warning is never behind a number: whatever it came after, it is the line that is read.
+  const ordered = notices.toSorted((a, b) => Number(b.isWarning ?? false) - Number(a.isWarning ?? false))
+  const shown = isOpen ? ordered : ordered.slice(0, 1)
   return (
     <div className="relative min-h-12">
       <div
@@ -49,7 +51,7 @@ export function DeskNotices({ notices }: { notices: readonly DeskNotice[] }) {
         {/* What is not shown is heard all the same. */}
         {!isOpen && notices.length > 1 && (
           <p role="status" className="sr-only">
-            {notices
+            {ordered
               .slice(1)
               .map(({ words }) => words)
               .join(' ')}

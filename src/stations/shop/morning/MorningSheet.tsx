@@ -1,6 +1,7 @@
 import Link from 'next/link'
 import type { MorningLine } from '@/core/morning/morningSheet'
 import { STATIONS } from '@/core/prove/settings'
+import { PlateThumb } from '../workshop/PlateThumb'
 import { SheetLine } from './SheetLine'
 
 /** The lines of one job, in working order; what asks for an act carries a mark. */
@@ -21,15 +22,11 @@ export function MorningSheet({
       aria-label={`Today’s advice for ${title}`}
       className="mt-5 grid gap-x-5 sm:grid-cols-[9rem_minmax(0,1fr)]"
     >
-      {imageId ? (
-        <img
-          src={`/pictures/${imageId}/thumb`}
-          alt=""
-          className="mt-1 max-h-36 w-full -scale-x-100 object-contain object-top max-sm:hidden"
-        />
-      ) : (
-        <span className="mt-1 block h-24 border border-line max-sm:hidden" aria-hidden />
-      )}
+      <PlateThumb
+        imageId={imageId}
+        className="mt-1 max-h-36 object-top max-sm:hidden"
+        empty="mt-1 h-24 max-sm:hidden"
+      />
       <div className="min-w-0">
         <h2 className="station-title text-lg">
           <Link href={`/jobs/${slug}`} className="underline-offset-4 hover:underline">

@@ -4,6 +4,7 @@ import { timeOf } from '@/core/units/moment'
 import type { JobSummary } from '@/data/shop/jobs'
 import { buttonClass } from '@/ui/Button'
 import { Panel } from '@/ui/Panel'
+import { PlateThumb } from '../workshop/PlateThumb'
 import { jobAsks, weekAnswer } from './answers'
 
 /** The next seven days of the workshop: printing days, queues and drying prints by the clock, and what each job asks for any day. */
@@ -70,15 +71,7 @@ export function WeekSheet({
                   href={`/jobs/${job.slug}/${station}`}
                   className="grid grid-cols-[4.5rem_1fr] items-center gap-3 py-2 hover:bg-raised"
                 >
-                  {job.imageId ? (
-                    <img
-                      src={`/pictures/${job.imageId}/thumb`}
-                      alt=""
-                      className="max-h-14 w-full -scale-x-100 object-contain"
-                    />
-                  ) : (
-                    <span className="block h-10 border border-line" aria-hidden />
-                  )}
+                  <PlateThumb imageId={job.imageId} className="max-h-14" empty="h-10" />
                   <span>
                     <b className="font-semibold">{job.title}</b>: {words}
                   </span>

@@ -4,6 +4,7 @@ import type { JobSummary } from '@/data/shop/jobs'
 import { PageLinks, type Way } from '@/ui/PageLinks'
 import type { Page } from '@/core/units/page'
 import { FindJob } from './FindJob'
+import { PlateThumb } from './PlateThumb'
 import { UnreadableNote, type UnreadableJob } from './UnreadableNote'
 
 const PHASE: Record<JobSummary['phase'], (job: JobSummary) => string> = {
@@ -60,15 +61,7 @@ export function JobShelf({
               href={`/jobs/${job.slug}`}
               className="grid grid-cols-[5.5rem_1fr] items-center gap-3 py-2 hover:bg-raised"
             >
-              {job.imageId ? (
-                <img
-                  src={`/pictures/${job.imageId}/thumb`}
-                  alt=""
-                  className="max-h-20 w-full -scale-x-100 object-contain"
-                />
-              ) : (
-                <span className="block h-12 border border-line" aria-hidden />
-              )}
+              <PlateThumb imageId={job.imageId} className="max-h-20" empty="h-12" />
               <span>
                 <span className="block font-semibold">{job.title}</span>
                 <span className="condensed block text-sm text-muted">{job.artist}</span>
