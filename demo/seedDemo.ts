@@ -1,6 +1,6 @@
 import { findByName } from '@/core/units/byName'
 import { changeFirstMix, inkOf } from '@/core/ink/mix'
-import { TURNS } from '@/core/press/pressSetting'
+import { turnsScale } from '@/core/press/usualScales'
 import { createHash } from 'node:crypto'
 import type { PullEvent, PullKind } from '@/core/edition/pull'
 import type { RunWish } from '@/core/edition/runs'
@@ -20,7 +20,8 @@ import { addDryingPlace } from '@/data/shop/dryingPlaces'
 import { seedOf } from '@/devices/noise'
 import type { PrintFaults } from '@/devices/printFaults'
 import { washBlanket } from '@/data/press/blankets'
-import { changePress, enterPressEvent } from '@/data/press/pressCards'
+import { enterPressEvent } from '@/data/press/pressCards'
+import { changePress } from '@/data/press/presses'
 import { keepPicture } from '@/data/across/images'
 import { createJob, loadJob, saveStation } from '@/data/shop/jobs'
 import { keepMorning, nameWorkshop } from '@/data/shop/mornings'
@@ -67,7 +68,8 @@ async function seedPressCards(): Promise<void> {
     rollerLengthMm: 380,
     bedLengthMm: 700,
     serial: 'LP 31',
-    gauge: [],
+    thread: 'M16',
+    scale: turnsScale(2),
     frameNPerMm: null,
     note: 'Two screws, turned separately.',
   })
@@ -291,10 +293,10 @@ const mooring: Settings = {
     pressId: 'little-press',
     name: 'The little press',
     rollerRadiusMm: 45,
-    mmPerTurn: 2,
-    scale: TURNS,
+    scale: turnsScale(2),
     readingLeft: 3,
     readingRight: 3,
+    laterPasses: [],
     packName: STARTER_PACKS[0].name,
     pack: STARTER_PACKS[0].layers,
     makeReadyMm: 0,

@@ -1,3 +1,4 @@
+import { turnsScale } from '@/core/press/usualScales'
 import { ragWhite } from '@/core/paper/ragWhite'
 import type { Sizing } from '@/core/paper/substitutes'
 import { UNKNOWN_TUBE, type ShelfInk } from '@/core/ink/shelfInk'
@@ -248,7 +249,7 @@ export const STARTER_PRESSES = [
     rollerRadiusMm: 45,
     bedWidthMm: 400,
     thread: 'M16',
-    mmPerTurn: 2,
+    scale: turnsScale(2),
     zeroedAt: null,
     note: 'Two screws, turned separately.',
   },
@@ -258,7 +259,7 @@ export const STARTER_PRESSES = [
     rollerRadiusMm: 70,
     bedWidthMm: 600,
     thread: '3/4-10',
-    mmPerTurn: 2.54,
+    scale: turnsScale(2.54),
     zeroedAt: null,
     note: 'Geared; zero is the roller on the bare bed.',
   },

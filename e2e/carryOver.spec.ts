@@ -31,9 +31,10 @@ test('a BAT is carried to another press with a thinner plate and a heavier paper
 
   // The eye says more: it is kept, and answered with what to do.
   await signAs(page, 'Ada')
-  await strip.getByRole('radio', { name: 'A bit light' }).click()
-  await expect(strip).toContainText(
-    /“A bit light” is about 0\.\d+ turns too loose, typically; this press will teach its own/,
+  const verdict = page.getByRole('region', { name: 'Pulled so' })
+  await verdict.getByRole('radio', { name: 'A bit light' }).click()
+  await expect(verdict).toContainText(
+    /“A bit light”: \d\/\d turn tighter, typically; this press will teach its own/,
   )
   await expect(strip).toContainText('This press’s 1 trial has moved it by')
   await page.reload()
@@ -105,14 +106,15 @@ test('a press is zeroed step by step, checked and looked after; a blanket is mea
   await page.getByLabel('Or a test print came even with the right tighter by, turns').fill('0.25')
   await page.getByRole('button', { name: 'Save the difference' }).click()
   await expect(
-    page.getByText(
-      '◆ The right side has had to be tightened by 0.25 turns since zero: zero both sides anew.',
-    ),
+    page.getByText('◆ The right side has had to be tightened by 1/4 turn since zero: zero both sides anew.'),
   ).toBeVisible()
   await page.getByRole('button', { name: 'Done: Bed stops hold at both ends' }).click()
   await expect(book).toContainText('Bed stops hold at both ends, Ada')
   const card = page.getByRole('region', { name: 'What it is' })
   await card.getByLabel('Kind of press').selectOption({ label: 'Geared, read on a gauge' })
+  await card.getByLabel('How the pressure is read').selectOption({ label: 'A gauge or ruler' })
+  await card.getByLabel('Which way is tighter').selectOption({ label: 'a higher number is looser' })
+  await unfold(page, 'In millimetres')
   for (const [reading, gap] of [
     ['0', '0'],
     ['10', '2.5'],
@@ -129,7 +131,7 @@ test('a press is zeroed step by step, checked and looked after; a blanket is mea
       .fill(gap)
   }
   await card.getByRole('button', { name: 'Save the card' }).click()
-  await expect(card.getByText('must be more than the one before')).toBeVisible()
+  await expect(card.getByText('is 10 as the one before: measure at another reading')).toBeVisible()
   await card.getByLabel('Reading 3').fill('20')
   await card.getByRole('button', { name: 'Save the card' }).click()
   await expect(card.getByText('Saved')).toBeVisible()

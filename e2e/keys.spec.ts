@@ -75,7 +75,7 @@ test('the screws do not turn with Ctrl, and a tap at the desk leaves the keypad 
   await expect(left).toHaveValue(before)
 
   await page.getByRole('button', { name: 'Keyboard shortcuts' }).click()
-  await expect(page.getByRole('dialog', { name: 'Keys' }).getByText(/^The left screw/)).toBeVisible()
+  await expect(page.getByRole('dialog', { name: 'Keys' }).getByText(/^The left side/)).toBeVisible()
   await page.keyboard.press('Escape')
   await page.goto(`${sample.url}/desk/mooring-posts`)
   const desk = page.getByRole('region', { name: 'Pull desk' })

@@ -6,6 +6,7 @@ import { recipeOf } from '@/core/ink/mix'
 import { USUAL_CALIBRATION } from '@/core/ink/stiffness'
 import type { PullEvent } from '@/core/edition/pull'
 import { USUAL_MATCH_TOLERANCES } from '@/core/match/checks/matchCheck'
+import { turnsScale } from '@/core/press/usualScales'
 import { procedureFor } from '@/core/plate/procedures'
 import { keepCalibration, keepInkWeighing } from '@/data/ink/calibrations'
 import { cancelPlate } from '@/data/dry/cancellation'
@@ -25,6 +26,7 @@ import { enterPressEvent, keepPressureTrial } from '@/data/press/pressCards'
 import { layToDry } from '@/data/dry/prints'
 import { addEvents } from '@/data/across/pulls'
 import { keepQueue } from '@/data/shop/queues'
+import { keepUnitOrder } from '@/data/shop/unitOrder'
 import { keepSorting } from '@/data/dry/sortings'
 
 const AT = '2026-04-02T09:00:00.000Z'
@@ -107,12 +109,13 @@ async function addTheRest(): Promise<void> {
     AT,
     BY,
   )
+  await keepUnitOrder('metric', AT)
   await enterPressEvent('little-press', { kind: 'zeroed' }, BY, AT)
   await keepPressureTrial(
     {
       pressId: 'little-press',
       jobId: mooring.id,
-      trial: { suggestedTurns: 3, setTurns: 3, verdict: 'right', mmPerTurn: 2 },
+      trial: { scale: turnsScale(2), suggested: 3, set: 3, verdict: 'right' },
       by: BY,
     },
     AT,

@@ -7,7 +7,7 @@ import { predictInk } from '@/core/ink/predictInk'
 import type { ShelfInk } from '@/core/ink/shelfInk'
 import { WIPED_TO } from '@/core/ink/spotDensity'
 import { USUAL_SURFACE } from '@/core/ink/surface'
-import { squeezeAtTurns, type PressSetting } from '@/core/press/pressSetting'
+import { squeezeAtReading, type PressSetting } from '@/core/press/pressSetting'
 import type { Settings } from '@/core/prove/settings'
 import { printedLayout } from '@/core/match/printedLayout'
 import { describeSpectrum } from '@/core/colour/describeSpectrum'
@@ -54,8 +54,8 @@ function squeezeOf(
   { press, plate, paper }: Settings,
   side: keyof Pick<PressSetting, 'readingLeft' | 'readingRight'>,
 ): number | null {
-  const squeeze = squeezeAtTurns(press, press[side], plate, paper)
-  return squeeze.contact === 'too-tight' ? null : squeeze.peakMPa
+  const squeeze = squeezeAtReading(press, press[side], plate, paper)
+  return squeeze === null || squeeze.contact === 'too-tight' ? null : squeeze.peakMPa
 }
 function squeezeRatio(
   settings: Settings,

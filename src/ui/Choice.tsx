@@ -1,6 +1,6 @@
 'use client'
 
-import { ToggleGroup } from 'radix-ui'
+import type { KeyboardEvent } from 'react'
 
 interface ChoiceProps<T extends string> {
   label: string
@@ -9,25 +9,46 @@ interface ChoiceProps<T extends string> {
   onPick: (value: T) => void
 }
 
-/** A few words side by side, one of them chosen: reached with Tab, moved with arrows. */
+/** How far each key goes along the words. */
+const STEPS: Record<string, 1 | -1> = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }
+
+/** Arrows move the focus round the words and pick nothing: many a pick is kept at once. */
+function moveAlong(event: KeyboardEvent<HTMLDivElement>) {
+  const by = STEPS[event.key]
+  if (!by || event.ctrlKey || event.altKey || event.metaKey) return
+  const words = [...event.currentTarget.querySelectorAll<HTMLButtonElement>('[role=radio]')]
+  const at = words.indexOf(document.activeElement as HTMLButtonElement)
+  if (at < 0) return
+  event.preventDefault()
+  words[(at + by + words.length) % words.length].focus()
+}
+
+/** A few words side by side, one of them chosen: reached with Tab, moved along with arrows, picked with Space or Enter. */
 export function Choice<T extends string>({ label, value, options, onPick }: ChoiceProps<T>) {
+  const isAnyPicked = options.some(([option]) => option === value)
   return (
-    <ToggleGroup.Root
-      type="single"
+    <div
+      role="radiogroup"
       aria-label={label}
-      value={value ?? ''}
-      onValueChange={(next) => next && onPick(next as T)}
+      onKeyDown={moveAlong}
       className="inline-flex flex-wrap pt-px pl-px"
     >
-      {options.map(([option, text]) => (
-        <ToggleGroup.Item
-          key={option}
-          value={option}
-          className="-mt-px -ml-px min-h-11 border border-edge px-3 py-1.5 data-[state=on]:bg-text data-[state=on]:font-semibold data-[state=on]:text-ground"
-        >
-          {text}
-        </ToggleGroup.Item>
-      ))}
-    </ToggleGroup.Root>
+      {options.map(([option, text], i) => {
+        const isPicked = option === value
+        return (
+          <button
+            key={option}
+            type="button"
+            role="radio"
+            aria-checked={isPicked}
+            tabIndex={isPicked || (!isAnyPicked && i === 0) ? 0 : -1}
+            onClick={() => !isPicked && onPick(option)}
+            className="-mt-px -ml-px min-h-11 border border-edge px-3 py-1.5 aria-checked:bg-text aria-checked:font-semibold aria-checked:text-ground"
+          >
+            {text}
+          </button>
+        )
+      })}
+    </div>
   )
 }

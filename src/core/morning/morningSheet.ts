@@ -10,7 +10,7 @@ import { warmthAtRoller } from '../prove/warmthAtRoller'
 import { isFelt, stiffnessWords } from '../ink/stiffnessWords'
 import { dampGrams, dryGramsAt, standardGramsOf } from '../paper/dampingPlan'
 import { sheetGrams } from '../paper/dampPaper'
-import { formatTurns } from '../press/pressSetting'
+import { gapMm, isPressedByHand, passesWords } from '../press/pressSetting'
 import type { Bench, Station } from '../prove/settings'
 import { misfitsOf, type JobNeed } from '../record/jobNeed'
 import { SURE } from '../record/sure'
@@ -232,26 +232,16 @@ export function writeMorningSheet(readings: MorningReadings, jobs: readonly Morn
     }
     lines.push(...inkLines(job, readings), paperLine(job, readings))
     if (press) {
-      const screws =
-        press.readingLeft === press.readingRight
-          ? formatTurns(press.readingLeft)
-          : `left ${formatTurns(press.readingLeft)}, right ${formatTurns(press.readingRight)}`
+      const felts = job.pulledToday ? 'Felts are warm.' : 'First pull warms the blankets: not counted.'
+      const stands = `${press.scale.id === 'turns' ? 'Screws' : 'Press'} at ${passesWords(press)}.`
+      const gaps = [press.readingLeft, press.readingRight].flatMap((reading) => gapMm(press, reading) ?? [])
       lines.push({
         station: 'press',
-        text: job.pulledToday
-          ? `Felts are warm. Screws at ${screws}.`
-          : `First pull warms the blankets: not counted. Screws at ${screws}.`,
-        act: !job.pulledToday,
+        text: isPressedByHand(press) ? `Printed by hand: ${passesWords(press)}.` : `${felts} ${stands}`,
+        act: !job.pulledToday && !isPressedByHand(press),
         sum: [
           { label: 'Pulled today', value: job.pulledToday ? 'yes' : 'not yet' },
-          {
-            label: 'Gap',
-            value: formatFines(
-              [press.readingLeft * press.mmPerTurn, press.readingRight * press.mmPerTurn],
-              ' / ',
-              2,
-            ),
-          },
+          ...(gaps.length < 2 ? [] : [{ label: 'Gap', value: formatFines(gaps, ' / ', 2) }]),
         ],
       })
     }

@@ -152,6 +152,7 @@ export const PACK_SCHOOLS = {
     label: 'Three polypropylene felts',
     kinds: ['polypropylene', 'polypropylene', 'polypropylene'],
   },
+  none: { label: 'No blankets', kinds: [] },
   wringer: { label: 'A felt either side, as in a kitchen roller', kinds: ['single-felt', 'single-felt'] },
 } as const satisfies Record<string, { label: string; kinds: readonly BlanketKind[] }>
 export type PackSchool = keyof typeof PACK_SCHOOLS

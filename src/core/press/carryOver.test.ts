@@ -2,11 +2,12 @@ import { describe, expect, it } from 'vitest'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import type { Bench } from '../prove/settings'
 import { carryOver } from './carryOver'
-import { squeezeAtTurns } from './pressSetting'
+import { squeezeAtReading } from './pressSetting'
+import { turnsScale, USUAL_SCALES } from './usualScales'
 
 const bat: Bench = sampleSettings
 const peak = (bench: Bench, turns: number) => {
-  const squeeze = squeezeAtTurns(bench.press!, turns, bench.plate!, bench.paper!)
+  const squeeze = squeezeAtReading(bench.press!, turns, bench.plate!, bench.paper!)!
   return squeeze.contact === 'too-tight' ? Infinity : squeeze.peakMPa
 }
 
@@ -21,7 +22,8 @@ describe('the BAT’s squeeze on another stack', () => {
     expect(carryOver(bat, thinner)).toMatchObject({
       ok: true,
       changed: ['a plate of another thickness'],
-      byTurns: expect.closeTo(-0.2, 9),
+      // 0.2 of a turn, in quarters.
+      tighterBy: expect.closeTo(0.8, 9),
     })
   })
   it('is met on another press with another pack and paper', () => {
@@ -32,27 +34,27 @@ describe('the BAT’s squeeze on another stack', () => {
         ...bat.press!,
         pressId: 'bench',
         rollerRadiusMm: 70,
-        mmPerTurn: 2.54,
+        scale: turnsScale(2.54),
         packName: 'Two',
         pack: bat.press!.pack.slice(1),
       },
     }
     const carried = carryOver(bat, other)!
     expect(carried.changed).toEqual(['another press', 'other blankets', 'a paper of another caliper'])
-    expect(carried.ok && peak(other, carried.turns) / peak(bat, 3)).toBeCloseTo(1, 6)
+    expect(carried.ok && peak(other, carried.reading) / peak(bat, 3)).toBeCloseTo(1, 6)
   })
   it('is tightened for what the frame gives way by under a wider plate', () => {
     const soft: Bench = { ...bat, press: { ...bat.press!, frameNPerMm: 8000 } }
     const wide: Bench = { ...soft, plate: { ...bat.plate!, widthMm: 280 } }
     const carried = carryOver(soft, wide)!
     expect(carried.changed).toEqual(['a plate of another width'])
-    expect(carried.ok && carried.byTurns).toBeLessThan(-0.02)
-    expect(carried.ok && peak(wide, carried.turns) / peak(soft, 3)).toBeCloseTo(1, 5)
+    expect(carried.ok && carried.tighterBy).toBeGreaterThan(0.08)
+    expect(carried.ok && peak(wide, carried.reading) / peak(soft, 3)).toBeCloseTo(1, 5)
   })
   it('is less sure with other blankets than with another plate, and surer once those are measured', () => {
     const sd = (now: Bench, measured: string[] = []) => {
       const carried = carryOver(bat, now, { measured: new Set(measured) })!
-      return carried.ok ? carried.sdTurns : NaN
+      return carried.ok ? carried.sd : NaN
     }
     const felts: Bench = {
       ...bat,
@@ -81,6 +83,23 @@ describe('the BAT’s squeeze on another stack', () => {
       press: { ...thin.press!, makeReadyMm: carried.ok ? 0 : carried.makeReadyMm! },
     }
     expect(carryOver(tight, raised)!.ok).toBe(true)
+  })
+  it('is said on a gauge as that gauge reads, and not at all on a press nobody measured', () => {
+    const gauge = {
+      ...USUAL_SCALES.gauge,
+      table: [
+        { reading: 0, mm: 12 },
+        { reading: 60, mm: 0 },
+      ],
+    }
+    const other = {
+      ...bat,
+      press: { ...bat.press!, pressId: 'gauge', scale: gauge, readingLeft: 30, readingRight: 30 },
+    }
+    const carried = carryOver(bat, other)!
+    // The same stack, 6 mm of gap: five marks a millimetre down from 12 mm.
+    expect(carried).toMatchObject({ ok: true, reading: expect.closeTo(30, 6) })
+    expect(carryOver(bat, { ...other, press: { ...other.press, scale: USUAL_SCALES.gauge } })).toBeNull()
   })
   it('that was no squeeze at all cannot be carried', () => {
     const loose = { ...bat, press: { ...bat.press!, readingLeft: 20, readingRight: 20 } }

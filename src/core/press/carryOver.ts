@@ -1,6 +1,7 @@
 import { isSameName } from '../units/byName'
 import { gapToSet } from './frame'
-import { acrossOf, pressedGap, stackOf, type PressSetting } from './pressSetting'
+import { acrossOf, gapMm, middleReading, pressedGap, stackOf, type PressSetting } from './pressSetting'
+import { closerMm, fromMm } from './pressureScale'
 import type { Layer, PressStack } from './pressStack'
 import { pressTransferInput, transferPressure } from './pressTransfer'
 
@@ -15,12 +16,13 @@ export interface UnderRoller {
 export type CarriedOver =
   | {
       ok: true
-      turns: number
+      /** as this press is read, mean of both sides */
+      reading: number
       gapMm: number
-      /** from where the screws stand, mean of both; looser is positive */
-      byTurns: number
-      /** one standard deviation of the turns, from what is estimated, and what most of it comes of */
-      sdTurns: number
+      /** steps from how the press stands; looser is below zero */
+      tighterBy: number
+      /** one standard deviation in steps, from what is estimated, and what most of it comes of */
+      sd: number
       mostFrom: string
       changed: string[]
     }
@@ -50,6 +52,9 @@ function changedLayers(bat: UnderRoller, now: UnderRoller): string[] {
   ]
   return words.filter(([differs]) => differs).map(([, word]) => word)
 }
+
+/** Turns are not asked for here: the gap is what is carried. */
+const ANY_LEAD = 1
 
 /** Place of the sheet in a stack: it lies on the plate, and the blankets on it. */
 const SHEET = 0
@@ -117,8 +122,8 @@ function nudges({ standard, next }: Pressed, { measured }: LayerTrust): Nudge[] 
 }
 
 /**
- * Carries the BAT's peak squeeze over to the stack on the bench; null while something is unset or nothing under the roller has
- * changed. The doubt of each estimated figure is carried through one by one and added in squares.
+ * Carries the BAT's peak squeeze over to the stack on the bench; null while something is unset, nothing under the roller has
+ * changed, or nobody measured how one of the presses reads. The doubt of each estimated figure is carried through one by one and added in squares.
  *
  * @param trust which layers were measured
  */
@@ -130,17 +135,16 @@ export function carryOver(
   if (!bat.press || !bat.plate || !bat.paper || !now.press || !now.plate || !now.paper) return null
   const changed = changedLayers(bat, now)
   if (changed.length === 0) return null
-  const standing = (press: PressSetting) => (press.readingLeft + press.readingRight) / 2
+  const standard = pressedGap(bat.press, middleReading(bat.press), bat.plate, bat.paper)
+  const { scale, frameNPerMm } = now.press
+  const stands = gapMm(now.press, middleReading(now.press))
+  if (standard === null || stands === null) return null
   const pressed: Pressed = {
-    standard: {
-      ...stackOf(bat.press, bat.plate.thicknessMm, bat.paper.caliperMm),
-      gapMm: pressedGap(bat.press, standing(bat.press), bat.plate, bat.paper),
-    },
+    standard: { ...stackOf(bat.press, bat.plate.thicknessMm, bat.paper.caliperMm), gapMm: standard },
     next: stackOf(now.press, now.plate.thicknessMm, now.paper.caliperMm),
   }
-  const { mmPerTurn, frameNPerMm } = now.press
   const across = acrossOf(now.plate, now.paper)
-  const input = pressTransferInput.safeParse({ ...pressed, mmPerTurn, match: 'peak' })
+  const input = pressTransferInput.safeParse({ ...pressed, mmPerTurn: ANY_LEAD, match: 'peak' })
   if (!input.success) {
     const [issue] = input.error.issues
     const missingMm: number | undefined = issue.code === 'custom' ? issue.params?.makeReadyMm : undefined
@@ -152,14 +156,14 @@ export function carryOver(
     }
   }
   const setFor = ({ standard, next }: Pressed) => {
-    const { gapMm } = transferPressure({ standard, next, mmPerTurn, match: 'peak' })
-    return { gapMm, setMm: gapToSet({ ...next, gapMm }, across, frameNPerMm) }
+    const { gapMm: heldMm } = transferPressure({ standard, next, mmPerTurn: ANY_LEAD, match: 'peak' })
+    return { gapMm: heldMm, setMm: gapToSet({ ...next, gapMm: heldMm }, across, frameNPerMm) }
   }
-  const { gapMm, setMm } = setFor(pressed)
+  const { gapMm: loadedMm, setMm } = setFor(pressed)
   if (setMm < 0)
     return {
       ok: false,
-      message: `cannot be reached: the frame gives way by ${(gapMm - setMm).toFixed(2)} mm under this width; lay make-ready under the plate`,
+      message: `cannot be reached: the frame gives way by ${(loadedMm - setMm).toFixed(2)} mm under this width; lay make-ready under the plate`,
       makeReadyMm: now.press.makeReadyMm + Math.ceil(-setMm * 20) / 20,
       changed,
     }
@@ -168,13 +172,14 @@ export function carryOver(
     mm: setFor(apply(pressed)).setMm - setMm,
   }))
   const most = shifts.reduce((best, shift) => (Math.abs(shift.mm) > Math.abs(best.mm) ? shift : best))
-  const turns = setMm / mmPerTurn
+  const reading = fromMm(scale, setMm)!
+  const stepMm = Math.abs(closerMm(scale, reading, reading + scale.step)!)
   return {
     ok: true,
-    turns,
+    reading,
     gapMm: setMm,
-    byTurns: turns - standing(now.press),
-    sdTurns: Math.sqrt(shifts.reduce((sum, { mm }) => sum + mm * mm, 0)) / mmPerTurn,
+    tighterBy: (stands - setMm) / stepMm,
+    sd: Math.sqrt(shifts.reduce((sum, { mm }) => sum + mm * mm, 0)) / stepMm,
     mostFrom: most.name,
     changed,
   }

@@ -1,25 +1,13 @@
 import { z } from 'zod'
 import { finite, nonNegative } from '../units/schemas'
 
-/** What a gauge reads, and the gap between roller and bed there; turns are counted as readings ÷ readings a turn. */
-export const gaugeSchema = z
-  .array(z.strictObject({ reading: finite, mm: nonNegative.max(200, { error: 'must be at most 200 mm' }) }))
-  .max(40, { error: 'takes at most 40 readings' })
-  .superRefine((table, context) => {
-    table.forEach(({ reading, mm }, i) => {
-      const before = table[i - 1]
-      if (!before) return
-      if (reading <= before.reading)
-        context.addIssue({
-          code: 'custom',
-          path: [i, 'reading'],
-          message: 'must be more than the one before',
-        })
-      else if (mm <= before.mm)
-        context.addIssue({ code: 'custom', path: [i, 'mm'], message: 'the gap must grow with the reading' })
-    })
-  })
-export type Gauge = z.infer<typeof gaugeSchema>
+/** A reading of a press, and the gap between roller and bed measured there. */
+export const gaugeLine = z.strictObject({
+  reading: finite,
+  mm: nonNegative.max(200, { error: 'must be at most 200 mm' }),
+})
+/** Readings rise, and the gap goes one way all along. */
+export type Gauge = z.infer<typeof gaugeLine>[]
 
 /** Reads one column of a gauge's table at a value of the other, straight between its lines and along the last ones beyond. */
 function along(table: readonly { at: number; value: number }[], at: number): number {
@@ -36,9 +24,9 @@ export const gaugeToMm = (gauge: Gauge, reading: number): number =>
     reading,
   )
 
-/** Reading at which the gauge leaves a gap. @param gauge two lines or more */
+/** Reading at which the gauge leaves a gap. @param gauge two lines or more, whichever way the gap goes */
 export const mmToGauge = (gauge: Gauge, mm: number): number =>
   along(
-    gauge.map((line) => ({ at: line.mm, value: line.reading })),
+    gauge.map((line) => ({ at: line.mm, value: line.reading })).sort((a, b) => a.at - b.at),
     mm,
   )

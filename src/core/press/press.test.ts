@@ -1,14 +1,18 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import {
-  formatTurns,
   isExhausted,
+  isPressedByHand,
+  passReadings,
   pressDoubt,
   squeezeAt,
   tiltMm,
+  passesWords,
+  pressSettingSchema,
   type PressSetting,
-  TURNS,
 } from './pressSetting'
+import { formatTurns } from './pressureScale'
+import { turnsScale, USUAL_SCALES } from './usualScales'
 import { pressStack, pressStackInput, type Layer } from './pressStack'
 import { screwLead, screwLeadInput } from './screwLead'
 
@@ -127,8 +131,8 @@ describe('press setting', () => {
     pressId: 'p',
     name: 'Small',
     rollerRadiusMm: 45,
-    mmPerTurn: 2,
-    scale: TURNS,
+    scale: turnsScale(2),
+    laterPasses: [],
     readingLeft: 2.5,
     readingRight: 2.75,
     packName: 'Two felts',
@@ -140,6 +144,32 @@ describe('press setting', () => {
     frameNPerMm: null,
   }
   it('leans by the difference of the screws', () => expect(tiltMm(press)).toBeCloseTo(0.5, 12))
+  it('says each pass by its own reading, and refuses more readings than passes', () => {
+    const two = { ...press, readingRight: 2.5, passes: 2, laterPasses: [{ left: 2.25, right: 2.25 }] }
+    expect(passesWords(two)).toBe('2 1/2 turns, then 2 1/4 turns')
+    expect(passesWords({ ...two, laterPasses: [] })).toBe('2 1/2 turns')
+    expect(pressSettingSchema.safeParse({ ...two, passes: 1 }).error?.issues[0]).toMatchObject({
+      path: ['passes'],
+      message: 'is fewer than the 2 that have a reading',
+    })
+  })
+  it('gives every pass its reading: the last one said holds for those after it', () => {
+    const four = { ...press, readingRight: 2.5, passes: 4, laterPasses: [{ left: 2, right: 2 }] }
+    expect(passReadings(four).map(({ left }) => left)).toEqual([2.5, 2, 2, 2])
+  })
+  it('knows a hand from a roller', () => {
+    expect(isPressedByHand(press)).toBe(false)
+    expect(isPressedByHand({ scale: USUAL_SCALES.hand })).toBe(true)
+  })
+  it('refuses a reading its press does not have, at its side', () => {
+    const notched = { ...press, scale: USUAL_SCALES.notches, readingLeft: 7, readingRight: 2.5 }
+    expect(
+      pressSettingSchema.safeParse(notched).error?.issues.map(({ path, message }) => [path[0], message]),
+    ).toEqual([
+      ['readingLeft', 'this press reads from 1 to 6'],
+      ['readingRight', 'there is no notch 2.5: count whole ones'],
+    ])
+  })
   it('says no contact, pressed, or too tight', () => {
     expect(squeezeAt(press, 8, 1, 0.5).contact).toBe('none')
     expect(squeezeAt(press, 4, 1, 0.5).contact).toBe('pressed')
@@ -157,7 +187,7 @@ describe('press setting', () => {
 
 describe('a bench that would not print', () => {
   const press = {
-    ...({ mmPerTurn: 2, rollerRadiusMm: 60, makeReadyMm: 0, frameNPerMm: null } as object),
+    ...({ scale: turnsScale(2), rollerRadiusMm: 60, makeReadyMm: 0, frameNPerMm: null } as object),
     pack: [linear(3, 1)].map((layer) => ({ ...layer, densificationStrain: 0.6 })),
   }
   const at = (readingLeft: number, readingRight = readingLeft, isByHand = false) =>
@@ -177,7 +207,7 @@ describe('a bench that would not print', () => {
     expect(at(3)).toBe('Nothing is pressed: the roller stays 1.60 mm above the blankets.')
     expect(at(2, 3)).toContain('on one side')
   })
-  it('says that the layers cannot give so much', () => expect(at(0.1)).toContain('tighter than'))
+  it('says that the layers cannot give so much', () => expect(at(0.1)).toContain('lower than'))
   it('says nothing where it is pressed', () => expect(at(2)).toBeNull())
   it('knows when the blankets are pressed to nearly all they can give', () => {
     const on = (readingLeft: number) =>

@@ -1,13 +1,17 @@
-import { gaugeSchema, gaugeToMm, mmToGauge } from './gauge'
+import { gaugeSchema } from './pressureScaleSchema'
+import { gaugeToMm, mmToGauge } from './gauge'
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
+import { turnsScale } from './usualScales'
 import {
   leadSchema,
+  usualScaleOf,
   pressDetailsSchema,
   readPressCard,
   type KeptPressEvent,
   type PressEvent,
 } from './pressCard'
+import { isHandKind } from './pressKind'
 
 const gauge = [
   { reading: 0, mm: 0 },
@@ -43,7 +47,15 @@ describe('a gauge', () => {
       '1.mm',
       [
         { reading: 3, mm: 2 },
+        { reading: 4, mm: 2 },
+      ],
+    ],
+    [
+      '2.mm',
+      [
+        { reading: 3, mm: 2 },
         { reading: 4, mm: 1 },
+        { reading: 5, mm: 3 },
       ],
     ],
   ])('says at %s what cannot be', (field, table) =>
@@ -63,9 +75,21 @@ describe('a press’s lead', () => {
   )
 })
 
+describe('how a press of a kind is usually read', () => {
+  it.each([
+    ['two-screw', 'turns', 2],
+    ['single-screw', 'turns', 1],
+    ['kitchen-roller', 'notches', 1],
+    ['baren', 'hand', 1],
+  ] as const)('%s: %s, at %d', (kind, id, sides) => {
+    expect(usualScaleOf(kind)).toMatchObject({ id, sides })
+    expect(isHandKind(kind)).toBe(id === 'hand')
+  })
+})
+
 describe('a press’s card', () => {
   it('knows nothing of a press nobody looked after: all upkeep is due', () => {
-    const standing = readPressCard([], '2031-05-01T09:00:00.000Z')
+    const standing = readPressCard([], '2031-05-01T09:00:00.000Z', turnsScale(2))
     expect(standing).toMatchObject({ zeroedAt: null, driftTurns: null, testPrint: null, remarks: [] })
     expect(standing.due.every(({ overdueDays }) => overdueDays === null)).toBe(true)
   })
@@ -78,12 +102,12 @@ describe('a press’s card', () => {
       on('2031-03-10', drift(0.125)),
       on('2031-04-10', drift(0.0625)),
     ]
-    const standing = readPressCard(events, '2031-05-01T09:00:00.000Z')
+    const standing = readPressCard(events, '2031-05-01T09:00:00.000Z', turnsScale(2))
     expect(standing.driftTurns).toBeCloseTo(0.1875, 12)
     expect(standing.remarks).toEqual([
       'The right side has had to be tightened by 0.19 turns since zero: zero both sides anew.',
     ])
-    expect(readPressCard(events.slice(0, 4), '2031-05-01T09:00:00.000Z').remarks).toEqual([])
+    expect(readPressCard(events.slice(0, 4), '2031-05-01T09:00:00.000Z', turnsScale(2)).remarks).toEqual([])
   })
   it('says what upkeep has become due, and by how much', () => {
     const events = (['screws', 'stops', 'anchor', 'grease'] as const).map((task) =>
@@ -92,16 +116,18 @@ describe('a press’s card', () => {
     const { due } = readPressCard(
       [...events, on('2031-03-01', { kind: 'upkeep', task: 'clean' })],
       '2031-05-01T09:00:00.000Z',
+      turnsScale(2),
     )
     expect(due).toEqual([{ task: 'clean', label: 'Roller and bed cleaned, no rust', overdueDays: 31 }])
   })
   it('takes a bare card with what is usual', () =>
-    expect(pressDetailsSchema.parse({ note: '' })).toEqual({
+    expect(pressDetailsSchema.parse({ note: '', scale: turnsScale(null) })).toEqual({
       kind: 'two-screw',
       rollerLengthMm: null,
       bedLengthMm: null,
       serial: '',
-      gauge: [],
+      thread: '',
+      scale: turnsScale(null),
       frameNPerMm: null,
       note: '',
     }))

@@ -1,18 +1,31 @@
 import { z } from 'zod'
 import { finite, label, moment, positive, remark } from '../units/schemas'
-import { gaugeSchema } from './gauge'
+import { amountOnScale, type PressureScale, type WayOfReading } from './pressureScale'
+import { pressureScaleSchema } from './pressureScaleSchema'
+import { USUAL_SCALES } from './usualScales'
+import { type PressKind } from './pressKind'
+import { PRESS_KINDS } from './pressKindNames'
 import { screwLead, screwLeadInput } from './screwLead'
 import { STRIPS, type Strip } from './settingRoute'
 
-/** How a press presses. */
-export const PRESS_KINDS = {
-  'two-screw': 'Roller over bed, two screws',
-  'single-screw': 'Roller over bed, one screw',
-  geared: 'Geared, read on a gauge',
-  'kitchen-roller': 'Adapted kitchen roller',
-  hand: 'By hand: baren or pin',
-} as const
-export type PressKind = keyof typeof PRESS_KINDS
+/** How a press of each kind is usually read; the first is offered. */
+export const READ_BY: Record<PressKind, readonly [WayOfReading, ...WayOfReading[]]> = {
+  'two-screw': ['turns', 'gauge', 'feel', 'notches', 'fixed'],
+  'single-screw': ['turns', 'gauge', 'notches', 'feel', 'fixed'],
+  geared: ['gauge', 'wheel', 'notches', 'turns', 'feel'],
+  'kitchen-roller': ['notches', 'turns', 'gauge', 'feel', 'fixed'],
+  baren: ['hand'],
+  'rolling-pin': ['hand'],
+}
+
+/** How a press of a kind is read before anybody said otherwise. */
+export const usualScaleOf = (kind: PressKind): PressureScale => {
+  const scale = USUAL_SCALES[READ_BY[kind][0]]
+  return kind === 'single-screw' ? { ...scale, sides: 1 } : scale
+}
+
+/** A kind as earlier releases kept it: all that was printed by hand was one. */
+const keptKind = (kind: unknown): unknown => (kind === 'hand' ? 'baren' : kind)
 
 /** Lead of a press as it is known: the thread of its screws, or millimetres a turn as measured ("2.5 mm"). */
 export const leadSchema = z.strictObject({ thread: z.string() }).transform(({ thread }, context) => {
@@ -39,11 +52,15 @@ export const leadSchema = z.strictObject({ thread: z.string() }).transform(({ th
 
 /** What is said of a press on its card and may be mended later. */
 export const pressDetailsSchema = z.strictObject({
-  kind: z.enum(Object.keys(PRESS_KINDS) as [PressKind, ...PressKind[]]).default('two-screw'),
+  kind: z
+    .preprocess(keptKind, z.enum(Object.keys(PRESS_KINDS) as [PressKind, ...PressKind[]]))
+    .default('two-screw'),
   rollerLengthMm: positive.max(3000, { error: 'must be at most 3000 mm' }).nullable().default(null),
   bedLengthMm: positive.max(6000, { error: 'must be at most 6000 mm' }).nullable().default(null),
   serial: z.string().trim().max(60, { error: 'must be at most 60 characters' }).default(''),
-  gauge: gaugeSchema.default([]),
+  /** as it is written on the screw; '': not known, or no screw */
+  thread: z.string().trim().max(60, { error: 'must be at most 60 characters' }).default(''),
+  scale: pressureScaleSchema,
   /** null: taken as rigid */
   frameNPerMm: positive.max(1e8, { error: 'must be at most 100000000 N/mm' }).nullable().default(null),
   note: remark,
@@ -66,12 +83,12 @@ const strip = z.enum(Object.keys(STRIPS) as [Strip, ...Strip[]])
 export const pressEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('zeroed') }),
   z.strictObject({ kind: z.literal('strips'), left: strip, middle: strip, right: strip }),
-  /** by how much the right had to be tightened for an even test print; below zero: the left */
+  /** by how much the right had to be tightened for an even test print, as this press is read; below zero: the left. Named as the first presses were read. */
   z.strictObject({
     kind: z.literal('even-print'),
     rightTighterTurns: finite
-      .min(-5, { error: 'must be within −5 and 5' })
-      .max(5, { error: 'must be within −5 and 5' }),
+      .min(-50, { error: 'must be within −50 and 50' })
+      .max(50, { error: 'must be within −50 and 50' }),
   }),
   z.strictObject({ kind: z.literal('test-print'), note: remark, imageId: label.nullable() }),
   z.strictObject({
@@ -83,8 +100,8 @@ export type PressEvent = z.infer<typeof pressEventSchema>
 export const keptPressEventSchema = z.strictObject({ event: pressEventSchema, at: moment, by: label })
 export type KeptPressEvent = z.infer<typeof keptPressEventSchema>
 
-/** Turns one side has drifted since zero: beyond this the press wants zeroing anew [common practice, no source]. */
-const DRIFTED_TURNS = 0.125
+/** Steps one side has drifted since zero: beyond this the press wants zeroing anew [common practice, no source]. */
+const DRIFTED_STEPS = 0.5
 
 /** What a press's card says today. */
 export interface PressStanding {
@@ -97,8 +114,12 @@ export interface PressStanding {
   remarks: string[]
 }
 
-/** Reads a press's events, oldest first. @param now today */
-export function readPressCard(events: readonly KeptPressEvent[], now: string): PressStanding {
+/** Reads a press's events, oldest first. @param now today @param scale how it is read */
+export function readPressCard(
+  events: readonly KeptPressEvent[],
+  now: string,
+  scale: PressureScale,
+): PressStanding {
   const zeroedAt = events.findLast(({ event }) => event.kind === 'zeroed')?.at ?? null
   const since = events.filter(({ at }) => zeroedAt === null || at > zeroedAt)
   const prints = since.flatMap(({ event }) => (event.kind === 'even-print' ? [event.rightTighterTurns] : []))
@@ -122,9 +143,9 @@ export function readPressCard(events: readonly KeptPressEvent[], now: string): P
         ? { at: test.at, note: test.event.note, imageId: test.event.imageId }
         : null,
     remarks:
-      driftTurns !== null && Math.abs(driftTurns) > DRIFTED_TURNS
+      driftTurns !== null && Math.abs(driftTurns) > DRIFTED_STEPS * scale.step
         ? [
-            `The ${driftTurns > 0 ? 'right' : 'left'} side has had to be tightened by ${Math.abs(driftTurns).toFixed(2)} turns since zero: zero both sides anew.`,
+            `The ${driftTurns > 0 ? 'right' : 'left'} side has had to be tightened by ${amountOnScale(scale, driftTurns)} since zero: zero both sides anew.`,
           ]
         : [],
   }

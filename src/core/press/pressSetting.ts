@@ -1,50 +1,97 @@
 import { layerShares, NEARLY_ALL } from './nip'
 import { z } from 'zod'
-import { count, finite, label, nonNegative, positive } from '../units/schemas'
+import { count, finite, label, positive } from '../units/schemas'
 import { gapUnderLoad, type Across } from './frame'
+import { closerMm, readingProblem, readingsWords, toMm, scaleShape } from './pressureScale'
 import { layerSchema, pressStack, pressStackInput, type Layer, stackCompression } from './pressStack'
 
 /** How the bed goes under the roller. */
 export const DIRECTIONS = { 'one-way': 'One way', 'there-and-back': 'There and back' } as const
 
-/** Turns of the screws counted from the roller on the bare bed; looser is positive. */
-export const TURNS = { id: 'turns', version: 1 } as const
-
-/** The language a press is read in, and which version of its meaning the reading was taken by. */
-export const pressScaleSchema = z.strictObject({ id: z.literal(TURNS.id), version: z.literal(TURNS.version) })
+/** What is read of one pass: each has its own reading. */
+const passSchema = z.strictObject({ left: finite, right: finite })
+export type PassReading = z.infer<typeof passSchema>
 
 /** The press as it is set for a pull: part of the settings. What was read is kept; millimetres follow from it. */
-export const pressSettingSchema = z.strictObject({
-  pressId: label,
-  name: label,
-  rollerRadiusMm: positive.max(1000, { error: 'must be at most 1000 mm' }),
-  mmPerTurn: positive.max(20, { error: 'must be at most 20 mm' }),
-  scale: pressScaleSchema,
-  readingLeft: nonNegative.max(100, { error: 'must be at most 100 turns' }),
-  readingRight: nonNegative.max(100, { error: 'must be at most 100 turns' }),
-  packName: label,
-  pack: z.array(layerSchema).max(8, { error: 'takes at most 8 layers' }),
-  makeReadyMm: finite.min(0, { error: 'must be 0 or more' }).max(10, { error: 'must be at most 10 mm' }),
-  passes: count.min(1, { error: 'must be 1 or more' }).max(6, { error: 'must be at most 6' }),
-  direction: z.enum(['one-way', 'there-and-back']).default('one-way'),
-  /** how long the plate is to take under the roller; null: nobody said */
-  secondsOnPlate: positive.max(600, { error: 'must be at most 600 s' }).nullable().default(null),
-  /** what the frame gives way by; null: taken as rigid */
-  frameNPerMm: positive.nullable().default(null),
-})
+export const pressSettingSchema = z
+  .strictObject({
+    pressId: label,
+    name: label,
+    rollerRadiusMm: positive.max(1000, { error: 'must be at most 1000 mm' }),
+    scale: scaleShape,
+    readingLeft: finite,
+    readingRight: finite,
+    /** readings of the second pass and those after it; those left out are made as the one before */
+    laterPasses: z.array(passSchema).max(5, { error: 'takes at most 6 passes' }).default([]),
+    packName: label,
+    pack: z.array(layerSchema).max(8, { error: 'takes at most 8 layers' }),
+    makeReadyMm: finite.min(0, { error: 'must be 0 or more' }).max(10, { error: 'must be at most 10 mm' }),
+    passes: count.min(1, { error: 'must be 1 or more' }).max(6, { error: 'must be at most 6' }),
+    direction: z.enum(['one-way', 'there-and-back']).default('one-way'),
+    /** how long the plate is to take under the roller; null: nobody said */
+    secondsOnPlate: positive.max(600, { error: 'must be at most 600 s' }).nullable().default(null),
+    /** what the frame gives way by; null: taken as rigid */
+    frameNPerMm: positive.nullable().default(null),
+  })
+  .superRefine((press, context) => {
+    const check = (path: (string | number)[], reading: number) => {
+      const wrong = readingProblem(press.scale, reading)
+      if (wrong) context.addIssue({ code: 'custom', path, message: wrong })
+    }
+    check(['readingLeft'], press.readingLeft)
+    check(['readingRight'], press.readingRight)
+    press.laterPasses.forEach(({ left, right }, i) => {
+      check(['laterPasses', i, 'left'], left)
+      check(['laterPasses', i, 'right'], right)
+    })
+    if (press.laterPasses.length >= press.passes && press.laterPasses.length > 0)
+      context.addIssue({
+        code: 'custom',
+        path: ['passes'],
+        message: `is fewer than the ${press.laterPasses.length + 1} that have a reading`,
+      })
+  })
 export type PressSetting = z.infer<typeof pressSettingSchema>
 
 /** Damp rag paper under the roller, MPa and strain [from memory; only its ratio to the BAT is used]. */
 const DAMP_PAPER = { modulusMPa: 12, densificationStrain: 0.6 }
 
-/** Gap between roller and bed at one screw, mm. */
-export function gapMm(press: Pick<PressSetting, 'mmPerTurn'>, turns: number): number {
-  return turns * press.mmPerTurn
+/** Gap between roller and bed at one side, mm; null: nobody measured this press. */
+export const gapMm = ({ scale }: Pick<PressSetting, 'scale'>, reading: number): number | null =>
+  toMm(scale, reading)
+
+/** The reading in the middle of the roller: half way between both sides. */
+export const middleReading = ({
+  readingLeft,
+  readingRight,
+}: Pick<PressSetting, 'readingLeft' | 'readingRight'>): number => (readingLeft + readingRight) / 2
+
+/** How much the roller leans from one side to the other, mm; positive when the right is looser; null: nobody measured this press. */
+export function tiltMm({
+  scale,
+  readingLeft,
+  readingRight,
+}: Pick<PressSetting, 'scale' | 'readingLeft' | 'readingRight'>): number | null {
+  if (readingLeft === readingRight) return 0
+  const closer = closerMm(scale, readingLeft, readingRight)
+  return closer === null ? null : -closer
 }
 
-/** How much the roller leans from one screw to the other, mm; positive when the right is looser. */
-export function tiltMm(press: Pick<PressSetting, 'mmPerTurn' | 'readingLeft' | 'readingRight'>): number {
-  return (press.readingRight - press.readingLeft) * press.mmPerTurn
+/** The readings of every pass, the first one first. */
+export function passReadings({
+  readingLeft,
+  readingRight,
+  laterPasses,
+  passes,
+}: Pick<PressSetting, 'readingLeft' | 'readingRight' | 'laterPasses' | 'passes'>): PassReading[] {
+  const given = [{ left: readingLeft, right: readingRight }, ...laterPasses]
+  return Array.from({ length: Math.max(1, passes) }, (_, i) => given[Math.min(i, given.length - 1)])
+}
+
+/** All passes in words: "3 turns", "2 turns, then 1 3/4 turns". */
+export function passesWords(press: PressSetting): string {
+  const words = passReadings(press).map((pass) => readingsWords(press.scale, pass))
+  return words.every((one, _, [first]) => one.localeCompare(first) === 0) ? words[0] : words.join(', then ')
 }
 
 /** Squeeze at one gap, or that the stack cannot be pressed so far. */
@@ -73,24 +120,32 @@ export const acrossOf = (
   paper: Pick<SheetSize, 'sheetWidthMm'>,
 ): Across => ({ plateMm: plate.widthMm, sheetMm: paper.sheetWidthMm })
 
-/** Gap at a setting of the screws once the frame has given way under plate and sheet, mm. */
-export function pressedGap(press: PressSetting, turns: number, plate: PlateSize, paper: SheetSize): number {
+/** Gap at a reading once the frame has given way under plate and sheet, mm; null: nobody measured this press. */
+export function pressedGap(
+  press: PressSetting,
+  reading: number,
+  plate: PlateSize,
+  paper: SheetSize,
+): number | null {
+  const set = gapMm(press, reading)
+  if (set === null) return null
   return gapUnderLoad(
     stackOf(press, plate.thicknessMm, paper.caliperMm),
-    gapMm(press, turns),
+    set,
     acrossOf(plate, paper),
     press.frameNPerMm,
   )
 }
 
-/** Solves the stack of a bench at one setting of the screws. */
-export function squeezeAtTurns(
+/** Solves the stack of a bench at one reading; null: nobody measured this press, so that no gap is known. */
+export function squeezeAtReading(
   press: PressSetting,
-  turns: number,
+  reading: number,
   plate: PlateSize,
   paper: SheetSize,
-): SqueezeAt {
-  return squeezeAt(press, pressedGap(press, turns, plate, paper), plate.thicknessMm, paper.caliperMm)
+): SqueezeAt | null {
+  const gap = pressedGap(press, reading, plate, paper)
+  return gap === null ? null : squeezeAt(press, gap, plate.thicknessMm, paper.caliperMm)
 }
 
 /** Solves the stack of a bench setting at one gap. */
@@ -113,43 +168,39 @@ export interface Pressed {
   paper: SheetSize
 }
 
+/** Whether there is no roller that stands at a height: rubbed, or rolled over by hand. */
+export const isPressedByHand = ({ scale }: Pick<PressSetting, 'scale'>): boolean => scale.id === 'hand'
+
 /**
- * Why a bench would not print as it stands: nothing is pressed at one screw or both, or more than the layers can give; null: it would,
- * or it is pressed by hand, where no screw says anything.
+ * Why a bench would not print as it stands: nothing is pressed at one side or both, or more than the layers can give; null: it would,
+ * or nobody measured how its readings stand to the stack.
+ *
+ * @param isByHand what its card says: earlier releases read what is pressed by hand in turns
  */
-export function pressDoubt({ press, plate, paper }: Pressed, isByHand: boolean): string | null {
+export function pressDoubt({ press, plate, paper }: Pressed, isByHand = false): string | null {
   if (isByHand) return null
-  const contacts = [press.readingLeft, press.readingRight].map(
-    (turns) => squeezeAtTurns(press, turns, plate, paper).contact,
-  )
+  const readings = [press.readingLeft, press.readingRight]
+  const gaps = readings.flatMap((reading) => gapMm(press, reading) ?? [])
+  if (gaps.length < readings.length) return null
+  const contacts = readings.map((reading) => squeezeAtReading(press, reading, plate, paper)?.contact)
   if (contacts.includes('too-tight'))
-    return 'The screws stand tighter than sheet and blankets can give: plate, blankets or press would suffer.'
+    return 'The roller stands lower than sheet and blankets can give: plate, blankets or press would suffer.'
   if (!contacts.includes('none')) return null
   const stack = stackOf(press, plate.thicknessMm, paper.caliperMm)
-  const looser = Math.max(press.readingLeft, press.readingRight)
-  const apart = -stackCompression({ ...stack, gapMm: gapMm(press, looser) })
+  const apart = -stackCompression({ ...stack, gapMm: Math.max(...gaps) })
   return `Nothing is pressed${contacts.includes('pressed') ? ' on one side' : ''}: the roller stays ${apart.toFixed(2)} mm above the blankets.`
 }
 
-/** Whether a layer is pressed to nearly all it can give, so that more squeeze is none. */
+/** Whether a layer is pressed to nearly all it can give, so that more squeeze is none; never said of a press nobody measured. */
 export function isExhausted({ press, plate, paper }: Pressed): boolean {
-  const stack = {
-    ...stackOf(press, plate.thicknessMm, paper.caliperMm),
-    gapMm: pressedGap(press, Math.min(press.readingLeft, press.readingRight), plate, paper),
-  }
+  const gaps = [press.readingLeft, press.readingRight].flatMap(
+    (reading) => pressedGap(press, reading, plate, paper) ?? [],
+  )
+  if (gaps.length === 0) return false
+  const stack = { ...stackOf(press, plate.thicknessMm, paper.caliperMm), gapMm: Math.min(...gaps) }
   if (!pressStackInput.safeParse(stack).success) return true
   return (
     stackCompression(stack) > 0 &&
     layerShares(stack).some(({ share }) => share !== null && share > NEARLY_ALL)
   )
-}
-
-/** Turns as they are counted at the screw: whole turns and eighths, `"2 3/4 turns"`, or two decimals when it is no eighth. */
-export function formatTurns(turns: number): string {
-  const eighths = Math.round(turns * 8)
-  if (Math.abs(turns * 8 - eighths) > 0.04) return `${turns.toFixed(2)} turns`
-  const whole = Math.floor(eighths / 8)
-  const fraction = ['', '1/8', '1/4', '3/8', '1/2', '5/8', '3/4', '7/8'][eighths % 8]
-  const text = [whole > 0 || !fraction ? String(whole) : '', fraction].filter(Boolean).join(' ')
-  return `${text} ${eighths > 0 && eighths <= 8 ? 'turn' : 'turns'}`
 }

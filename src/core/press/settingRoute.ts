@@ -1,105 +1,141 @@
-import { formatTurns } from './pressSetting'
+import { amountOnScale, readingsWords, stepsTighter, tightened, type PressureScale } from './pressureScale'
 
-/** Which screw a stretch is for, and by how much: below zero tightens. */
+/** Which side a stretch is for, and by how much, in readings. */
 export interface Stretch {
   kind: 'loosen' | 'tighten'
   left: number
   right: number
+  /** as it is said large, and with how it is done */
+  short: string
   words: string
 }
 
-/** How far a screw is taken past its mark before it comes back, turns: it eats the backlash of any usual thread [common practice, no source]. */
-export const PAST_TURNS = 0.5
-
-/** Turns less than this are none. */
-const NOTHING = 1e-9
-
-/** The way of one screw: what it is loosened by first, then tightened by; every route ends by tightening. */
-export function screwRoute(from: number, to: number): { loosen: number; tighten: number } {
-  if (to > from + NOTHING) return { loosen: to + PAST_TURNS - from, tighten: PAST_TURNS }
-  return { loosen: 0, tighten: Math.max(0, from - to) }
+/** Where both sides are. */
+interface Sides {
+  left: number
+  right: number
 }
 
-const both = (left: number, right: number) =>
-  Math.abs(left - right) < NOTHING
-    ? `both ${formatTurns(left)}`
+/**
+ * How far a side is taken past its mark before it comes back: half a turn eats the backlash of any usual thread, two steps that of a
+ * gauge's gears; a notch has none [common practice, no source].
+ */
+export const PAST_TURNS = 0.5
+const PAST_STEPS: Partial<Record<PressureScale['id'], number>> = { gauge: 2, wheel: 2 }
+const pastOf = ({ id, step }: PressureScale): number =>
+  id === 'turns' ? PAST_TURNS : (PAST_STEPS[id] ?? 0) * step
+
+/** Less than this is nothing. */
+const NOTHING = 1e-9
+
+/** The way of one side: what it is loosened by first, then tightened by; every route ends by tightening where there is backlash. */
+export function sideRoute(
+  scale: PressureScale,
+  from: number,
+  to: number,
+): { loosen: number; tighten: number } {
+  const tighter = stepsTighter(scale, from, to) * scale.step
+  if (tighter < -NOTHING) return { loosen: pastOf(scale) - tighter, tighten: pastOf(scale) }
+  return { loosen: 0, tighten: Math.max(0, tighter) }
+}
+
+function both(scale: PressureScale, { left, right }: Sides): string {
+  if (scale.sides === 1) return amountOnScale(scale, left)
+  return Math.abs(left - right) < NOTHING
+    ? `both ${amountOnScale(scale, left)}`
     : [
-        ...(left > NOTHING ? [`left ${formatTurns(left)}`] : []),
-        ...(right > NOTHING ? [`right ${formatTurns(right)}`] : []),
+        ...(left > NOTHING ? [`left ${amountOnScale(scale, left)}`] : []),
+        ...(right > NOTHING ? [`right ${amountOnScale(scale, right)}`] : []),
       ].join(', ')
+}
 
 /**
- * How the screws go from where they stand to where they are wanted: first whatever is loosened, one past the mark, then
- * everything tightened together, so that each screw comes to rest from the same side of its thread.
+ * How the press goes from where it stands to where it is wanted: first whatever is loosened, past the mark, then everything tightened
+ * together, so that each side comes to rest from the same side of its thread.
  *
- * @returns nothing where both stand already
+ * @returns nothing where it stands already
  */
-export function settingRoute(
-  from: { left: number; right: number },
-  to: { left: number; right: number },
-): Stretch[] {
-  const [left, right] = [screwRoute(from.left, to.left), screwRoute(from.right, to.right)]
+export function settingRoute(scale: PressureScale, from: Sides, to: Sides): Stretch[] {
+  const [left, right] = [sideRoute(scale, from.left, to.left), sideRoute(scale, from.right, to.right)]
+  const stretch = (kind: Stretch['kind'], by: Sides, after: string): Stretch[] => {
+    if (by.left <= NOTHING && by.right <= NOTHING) return []
+    const short = `${kind === 'loosen' ? 'Loosen' : 'Tighten'} ${both(scale, by)}`
+    return [{ kind, ...by, short, words: `${short}${after}` }]
+  }
   return [
-    ...(left.loosen > NOTHING || right.loosen > NOTHING
-      ? [
-          {
-            kind: 'loosen' as const,
-            left: left.loosen,
-            right: right.loosen,
-            words: `Loosen ${both(left.loosen, right.loosen)}: past the mark`,
-          },
-        ]
-      : []),
-    ...(left.tighten > NOTHING || right.tighten > NOTHING
-      ? [
-          {
-            kind: 'tighten' as const,
-            left: left.tighten,
-            right: right.tighten,
-            words: `Tighten ${both(left.tighten, right.tighten)}, a quarter each in turn`,
-          },
-        ]
-      : []),
+    ...stretch(
+      'loosen',
+      { left: left.loosen, right: right.loosen },
+      pastOf(scale) > 0 ? ': past the mark' : '',
+    ),
+    ...stretch(
+      'tighten',
+      { left: left.tighten, right: right.tighten },
+      scale.id === 'turns' && scale.sides === 2 ? ', a quarter each in turn' : '',
+    ),
   ]
 }
 
 /** Turns up from zero that let usual felts in without force [common practice, no source: some count eight to twelve half turns]. */
 export const FELTS_IN_TURNS = 5
 
-/** Where the screws stand, counted from zero, and whether the blankets are in. */
-export interface PressStanding {
-  left: number
-  right: number
+/** Whether the roller is up far enough for the blankets; only turns from the bare bed tell. */
+export const isUpForFelts = ({ id, countedFrom }: PressureScale, { left, right }: Sides): boolean =>
+  id !== 'turns' || countedFrom !== 'bed' || (left >= FELTS_IN_TURNS && right >= FELTS_IN_TURNS)
+
+/** Where the press stands as it is read, and whether the blankets are in. */
+export interface PressStanding extends Sides {
   areFeltsIn: boolean
 }
 
-/** What is done next on the way from zero to a setting, said large; `null` in `more` where there is nothing to add. */
+/** What is done next on the way to a setting, said large; `null` in `more` where there is nothing to add. */
 export function nextAtThePress(
+  scale: PressureScale,
   at: PressStanding,
-  wanted: { left: number; right: number },
+  wanted: Sides,
 ): { words: string; more: string | null; isThere: boolean } {
-  if (!at.areFeltsIn) {
-    const isUp = at.left >= FELTS_IN_TURNS && at.right >= FELTS_IN_TURNS
+  if (!at.areFeltsIn && scale.id !== 'fixed') {
+    if (isUpForFelts(scale, at))
+      return {
+        words: 'Feed the blankets in, square',
+        more:
+          scale.id === 'turns'
+            ? null
+            : 'Open it as far as that takes; without blankets, lay the sheet and say they are in.',
+        isThere: false,
+      }
     return {
-      words: isUp ? 'Feed the blankets in, square' : `Back both off to ${formatTurns(FELTS_IN_TURNS)}`,
-      more: isUp ? null : 'Zero is both sides on the bare bed; count from there.',
+      words: `Back both off to ${readingsWords(scale, { left: FELTS_IN_TURNS, right: FELTS_IN_TURNS })}`,
+      more: 'Zero is both sides on the bare bed; count from there.',
       isThere: false,
     }
   }
-  const route = settingRoute(at, wanted)
+  const route = settingRoute(scale, at, wanted)
   if (route.length === 0)
     return {
-      words: 'The screws stand',
-      more: `Left ${formatTurns(at.left)}, right ${formatTurns(at.right)}, reached by tightening.`,
+      words: scale.id === 'turns' ? 'The screws stand' : 'It stands as wanted',
+      more: standsAt(scale, at),
       isThere: true,
     }
-  const [{ kind, left, right }] = route
   return {
-    words: `${kind === 'loosen' ? 'Loosen' : 'Tighten'} ${both(left, right)}`,
-    more: route.map(({ words }) => words).join('. Then: '),
+    words: route[0].short,
+    more: [
+      ...(scale.id === 'notches' ? [notchByNotch(scale, wanted)] : []),
+      ...route.map(({ words }) => words),
+    ].join('. Then: '),
     isThere: false,
   }
 }
+
+function standsAt(scale: PressureScale, at: Sides): string {
+  const words = readingsWords(scale, at)
+  const said = `${words[0].toUpperCase()}${words.slice(1)}`
+  return pastOf(scale) > 0 ? `${said}, reached by tightening.` : `${said}.`
+}
+
+/** Between two notches nothing can be set: the lighter one is printed first. */
+const notchByNotch = (scale: PressureScale, { left }: Sides): string =>
+  `Notch up, print, and one down again if it is too much: begin at ${readingsWords(scale, { left: tightened(scale, left, -1), right: left })}`
 
 /** What a strip of paper between roller and bed does when it is pulled. */
 export const STRIPS = { slips: 'Pulls out', holds: 'Holds', tears: 'Tears' } as const

@@ -19,12 +19,12 @@ export interface SettingDifference {
   wayBack: WayBack
 }
 
-const SCREWS = ['press.turnsLeft', 'press.turnsRight'] as const
-const isScrew = (key: string) => (SCREWS as readonly string[]).includes(key)
+/** Readings of both sides of the press. */
+const SIDES = ['press.turnsLeft', 'press.turnsRight'] as const
 
-/** What was turned, by how much and which way: "Left screw 1/4 turn tighter". */
-const screwWords = (label: string, delta: number, write: (turns: number) => string): string =>
-  `${label} ${write(Math.abs(delta))} ${delta < 0 ? 'tighter' : 'looser'}`
+/** What was set otherwise, by how much and which way: "Left screw 1/4 turn tighter". */
+const readingChange = (label: string, delta: number, { tighter, write }: SettingEntry): string =>
+  `${label} ${write(Math.abs(delta))} ${delta * tighter! > 0 ? 'tighter' : 'looser'}`
 
 function inWords(
   entry: SettingEntry,
@@ -33,7 +33,7 @@ function inWords(
   delta: number | null,
 ): string {
   if (delta !== null) {
-    if (isScrew(entry.key)) return screwWords(entry.label, delta, entry.write)
+    if (entry.tighter) return readingChange(entry.label, delta, entry)
     const amount = entry.write(Math.abs(delta))
     return `${entry.label} ${delta > 0 ? '+' : '−'}${amount} (${before!.text} → ${after!.text})`
   }
@@ -42,21 +42,21 @@ function inWords(
   return `${entry.label}: ${before.text} → ${after.text}`
 }
 
-const BOTH_SCREWS = 'Both screws'
-
-/** Both screws turned alike are one act at the press, and one change. */
-function joinScrews(differences: SettingDifference[], write: (turns: number) => string): SettingDifference[] {
-  const [left, right] = SCREWS.map((key) => differences.find((one) => one.key === key))
-  if (!left || !right || left.delta === null || right.delta === null) return differences
+/** Both sides moved alike are one act at the press, and one change. */
+function joinSides(differences: SettingDifference[], entry: SettingEntry | undefined): SettingDifference[] {
+  const [left, right] = SIDES.map((key) => differences.find((one) => one.key === key))
+  if (!entry?.tighter || !left || !right || left.delta === null || right.delta === null) return differences
   if (Math.abs(left.delta - right.delta) > 1e-9) return differences
+  // "Left screw" and "Right screw" are "Both screws".
+  const label = `Both ${left.label.split(' ')[1]}s`
   const both = (a: string | null, b: string | null) => (a === b ? a : `${a} left, ${b} right`)
   const joined: SettingDifference = {
     ...left,
     key: 'press.turns',
-    label: BOTH_SCREWS,
+    label,
     before: both(left.before, right.before),
     after: both(left.after, right.after),
-    words: screwWords(BOTH_SCREWS, left.delta, write),
+    words: readingChange(label, left.delta, entry),
   }
   return differences.filter((one) => one !== right).map((one) => (one === left ? joined : one))
 }
@@ -91,5 +91,5 @@ export function compareSettings(before: Bench, after: Bench): SettingDifference[
       ]
     })
     .sort((a, b) => order.indexOf(a.station) - order.indexOf(b.station))
-  return joinScrews(differences, later.get(SCREWS[0])?.write ?? String)
+  return joinSides(differences, later.get(SIDES[0]))
 }

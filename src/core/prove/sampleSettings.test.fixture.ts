@@ -1,6 +1,6 @@
 import { WIPING_SCHOOLS } from '../wipe/wipingOrder'
 import { inkOf, type MixSetting } from '../ink/mix'
-import { TURNS } from '../press/pressSetting'
+import { turnsScale } from '../press/usualScales'
 import { SETTINGS_VERSION, type Settings } from './settings'
 
 /** An invented mix. */
@@ -49,8 +49,8 @@ export const sampleSettings: Settings = {
     pressId: 'little',
     name: 'The little press',
     rollerRadiusMm: 45,
-    mmPerTurn: 2,
-    scale: TURNS,
+    scale: turnsScale(2),
+    laterPasses: [],
     readingLeft: 3,
     readingRight: 3,
     packName: 'Three felts',

@@ -4,7 +4,8 @@ import { USUAL_TOLERANCES as U } from '../tolerance/usualTolerances'
 import { MODIFIERS } from '../ink/mix'
 import { DAMPING_METHODS } from '../paper/dampPaper'
 import { PLATE_KINDS, romanNumeral } from '../plate/plate'
-import { DIRECTIONS, formatTurns } from '../press/pressSetting'
+import { amountOnScale, readingWords, sameWithin, sideNames } from '../press/pressureScale'
+import { DIRECTIONS, type PressSetting } from '../press/pressSetting'
 import { LAYING_METHODS, TWO_PLATE_ROUTES, type RegisterSetting } from '../register/registerSetting'
 import { formatMm, formatNumber } from '../units/length'
 import { PLATE_TONES } from '../plate/plateTone'
@@ -34,6 +35,8 @@ export interface SettingEntry {
   usualTolerance: number | null
   /** the unit it is kept in, where another may be read first: mm, g or °C; '': none is turned */
   unit: '' | 'mm' | 'g' | '°C'
+  /** of a reading of the press: whether more of it is tighter (1) or looser (−1); left out: it is no such reading */
+  tighter?: 1 | -1
   /** writes an amount of this setting: a tolerance or a difference */
   write: (amount: number) => string
 }
@@ -81,6 +84,32 @@ function writeMargins({ scheme, bottomToTop, leftMm, topMm }: RegisterSetting): 
   return scheme === 'weighted'
     ? `Weighted, bottom ${formatNumber(bottomToTop, 2)} × top`
     : `Typed, left ${formatMm(leftMm ?? 0)}, top ${formatMm(topMm ?? 0)}`
+}
+
+/** What a press reads at each side, pass by pass. The keys are those of the first presses, which were read in turns. */
+function pressReadings({ scale, readingLeft, readingRight, laterPasses }: PressSetting): Entry[] {
+  const { left, right } = sideNames(scale)
+  const read = (path: string, key: string, label: string, value: number): Entry =>
+    at(path, {
+      ...measured(key, label, value, (reading) => readingWords(scale, reading), sameWithin(scale)),
+      write: (amount) => amountOnScale(scale, amount),
+      tighter: scale.heavier === 'up' ? 1 : -1,
+    })
+  const pass = (
+    [leftPath, rightPath]: readonly [string, string],
+    key: string,
+    label: string,
+    sides: { left: number; right: number },
+  ): Entry[] => [
+    read(leftPath, `${key}Left`, `${left}${label}`, sides.left),
+    ...(right === null ? [] : [read(rightPath, `${key}Right`, `${right}${label}`, sides.right)]),
+  ]
+  return [
+    ...pass(['readingLeft', 'readingRight'], 'turns', '', { left: readingLeft, right: readingRight }),
+    ...laterPasses.flatMap((sides, i) =>
+      pass([`laterPasses.${i}.left`, `laterPasses.${i}.right`], `pass${i + 2}`, `, pass ${i + 2}`, sides),
+    ),
+  ]
 }
 
 const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[] } = {
@@ -201,8 +230,7 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
   ],
   press: (press) => [
     named('name', 'Press', press.name),
-    at('readingLeft', measured('turnsLeft', 'Left screw', press.readingLeft, formatTurns, U.turns)),
-    at('readingRight', measured('turnsRight', 'Right screw', press.readingRight, formatTurns, U.turns)),
+    ...pressReadings(press),
     named('packName', 'Blankets', press.packName),
     length('makeReadyMm', 'Make-ready', press.makeReadyMm, (mm) => formatFine(mm, 2), U.makeReadyMm),
     measured('passes', 'Passes', press.passes, (value) => formatNumber(value, 0), U.passes),

@@ -8,7 +8,7 @@ import { registerSettingSchema } from '../register/registerSetting'
 import { wipingOrderSchema } from '../wipe/wipingOrder'
 
 /** Version of the settings' shape; a later one is refused rather than guessed at. */
-export const SETTINGS_VERSION = 2
+export const SETTINGS_VERSION = 3
 
 /** The part of the settings each station keeps. */
 export const STATION_SETTINGS = {

@@ -1,3 +1,4 @@
+import { turnsScale } from '../press/usualScales'
 import { describe, expect, it } from 'vitest'
 import { EMPTY_BENCH } from './settings'
 import { benchDocument, settingsDocument } from './settingsDocument'
@@ -5,8 +6,8 @@ import { sampleMix, sampleSettings } from './sampleSettings.test.fixture'
 
 /** The same settings as the first version kept them: one mix, and turns of the screws. */
 const first = (() => {
-  const { scale: _, readingLeft, readingRight, ...press } = sampleSettings.press
-  const rest = { ...press, turnsLeft: readingLeft, turnsRight: readingRight }
+  const { scale: _, laterPasses: __, readingLeft, readingRight, ...press } = sampleSettings.press
+  const rest = { ...press, mmPerTurn: 2, turnsLeft: readingLeft, turnsRight: readingRight }
   return { ...sampleSettings, version: 1, ink: sampleMix, press: rest }
 })()
 
@@ -15,7 +16,7 @@ describe('settings of the first version', () => {
     const { value, aside } = settingsDocument.read(first)
     expect(value).toEqual(sampleSettings)
     expect(value.ink.mixes.map(({ id }) => id)).toEqual(['mix-1'])
-    expect(value.press.scale).toEqual({ id: 'turns', version: 1 })
+    expect(value.press.scale).toEqual(turnsScale(2))
     expect(aside).toEqual([])
   })
   it('keep what nobody set unset', () =>

@@ -1,6 +1,6 @@
 import type { Upgrade } from '../document/documentKind'
 import { FIRST_MIX } from '../ink/mix'
-import { TURNS } from '../press/pressSetting'
+import { turnsScale } from '../press/usualScales'
 
 type Part = Record<string, unknown> | null
 
@@ -14,9 +14,21 @@ const toMixesAndScales: Upgrade = (settings) => {
   return {
     ...rest,
     ink: ink && { mixes: [{ id: FIRST_MIX, ...ink }] },
-    press: press && { ...pressRest, scale: TURNS, readingLeft: turnsLeft, readingRight: turnsRight },
+    press: press && {
+      ...pressRest,
+      scale: { id: 'turns', version: 1 },
+      readingLeft: turnsLeft,
+      readingRight: turnsRight,
+    },
   }
 }
 
+/** Version 3: what a turn moves is part of the scale the press is read in, which says all that is asked of a reading. */
+const toWholeScales: Upgrade = (settings) => {
+  const { press, ...rest } = settings as { press: Part }
+  const { mmPerTurn, ...pressRest } = press ?? {}
+  return { ...rest, press: press && { ...pressRest, scale: turnsScale(mmPerTurn as number) } }
+}
+
 /** How settings and benches of earlier versions are brought up, step by step. */
-export const SETTINGS_UPGRADES: readonly Upgrade[] = [toMixesAndScales]
+export const SETTINGS_UPGRADES: readonly Upgrade[] = [toMixesAndScales, toWholeScales]

@@ -1,3 +1,4 @@
+import { turnsScale, USUAL_SCALES } from '../press/usualScales'
 import { changeFirstMix, firstMix } from '../ink/mix'
 import { describe, expect, it } from 'vitest'
 import { setOutFrom } from './branch'
@@ -40,7 +41,7 @@ describe('what moved what', () => {
         feature: 'line',
         trials: 2,
         shift: 1,
-        amount: 0.25 * sampleSettings.press.mmPerTurn,
+        amount: 0.25 * 2,
       },
     ])
   })
@@ -101,7 +102,7 @@ describe('what moved what', () => {
     expect(asksForThePlate({ line: -1, plate: 1 })).toBe(false)
     expect(asksForThePlate({ tone: 1 })).toBe(false)
   })
-  const two = { kind: 'two-screw', gauge: [] } as const
+  const two = { kind: 'two-screw' } as const
   it('where the blankets give no more, more squeeze is not offered', () => {
     // Felts of 1 mm under a roller that stands 0.4 mm above plate and sheet cannot give more.
     const spent = {
@@ -114,9 +115,7 @@ describe('what moved what', () => {
       },
     }
     const acts = (settings: Settings) =>
-      suggestChanges({ line: -1, emboss: -1 }, [], { bench: { settings, press: { ...two, gauge: [] } } }).map(
-        ({ act }) => act,
-      )
+      suggestChanges({ line: -1, emboss: -1 }, [], { bench: { settings, press: two } }).map(({ act }) => act)
     expect(acts(sampleSettings)).toContain('pressure')
     expect(acts(spent)).toEqual(['damping', 'oil'])
   })
@@ -130,18 +129,25 @@ describe('what moved what', () => {
     expect(suggestChanges({ dampness: -1 }, [], { bench })).toEqual([])
   })
   it('says pressure as the press is read: both screws in eighths, or where the gauge goes', () => {
-    const press = { mmPerTurn: 2, readingLeft: 3, readingRight: 3 }
-    expect(pressureWords(0.5, 'down', press, { ...two, gauge: [] })).toBe('1/4 turn at both screws (0.5 mm)')
-    expect(
-      pressureWords(0.5, 'down', { ...press, mmPerTurn: 2.54 }, { kind: 'single-screw', gauge: [] }),
-    ).toBe('1/4 turn at the screw (0.64 mm)')
+    const press = { scale: turnsScale(2), readingLeft: 3, readingRight: 3 }
+    expect(pressureWords(0.5, 'down', press)).toBe('1/4 turn at both screws (0.5 mm)')
+    expect(pressureWords(0.5, 'down', { ...press, scale: turnsScale(2.54, 1) })).toBe(
+      '1/4 turn at the screw (0.64 mm)',
+    )
     // A gauge that rises 10 marks a millimetre: 6 mm of gap stand at 60, half a millimetre less at 55.
-    const gauge = [
+    const table = [
       { reading: 0, mm: 0 },
       { reading: 100, mm: 10 },
     ]
-    expect(pressureWords(0.5, 'down', press, { kind: 'geared', gauge })).toBe('gauge from 60 to 55 (0.5 mm)')
-    const byHand = { settings: sampleSettings, press: { kind: 'hand' as const, gauge: [] } }
+    const gauge = { ...USUAL_SCALES.gauge, heavier: 'down' as const, table }
+    expect(pressureWords(0.5, 'down', { scale: gauge, readingLeft: 60, readingRight: 60 })).toBe(
+      '60 on the gauge to 55 on the gauge (0.5 mm)',
+    )
+    // Nobody measured: what is usually a quarter turn is a notch.
+    expect(pressureWords(0.5, 'down', { scale: USUAL_SCALES.notches, readingLeft: 3, readingRight: 3 })).toBe(
+      'notch 3 to notch 4',
+    )
+    const byHand = { settings: sampleSettings, press: { kind: 'baren' as const } }
     expect(suggestChanges({ line: -1 }, [], { bench: byHand })[0].words).toBe(
       'press harder, in overlapping strokes',
     )

@@ -1,8 +1,16 @@
 import { formatCelsiusStep, formatFine, formatGrams } from '../units/quantity'
 import { firstMix, type Modifier } from '../ink/mix'
-import { mmToGauge } from '../press/gauge'
-import type { PressDetails } from '../press/pressCard'
-import { formatTurns, gapMm, isExhausted, type PressSetting } from '../press/pressSetting'
+import { type PressDetails } from '../press/pressCard'
+import { isHandKind } from '../press/pressKind'
+import { isExhausted, isPressedByHand, middleReading, type PressSetting } from '../press/pressSetting'
+import {
+  amountOnScale,
+  closerMm,
+  readingWords,
+  settable,
+  tightened,
+  type PressureScale,
+} from '../press/pressureScale'
 import { mean } from '../stats/mean'
 import { plural } from '../units/counted'
 import { formatNumber } from '../units/length'
@@ -106,6 +114,16 @@ export interface Moved {
   /** usual amount of the act, in its unit */ amount: number
 }
 
+/**
+ * What a change of a press's readings is worth, mm of gap, tighter upward. A step of a press nobody measured counts as the quarter turn
+ * most begin with, here and where the amount is said again, so that it comes out as the same number of steps.
+ */
+function tighterMm({ scale, readingLeft, readingRight }: PressSetting, delta: number): number {
+  const at = middleReading({ readingLeft, readingRight })
+  const steps = ((scale.heavier === 'up' ? 1 : -1) * delta) / scale.step
+  return closerMm(scale, at - delta, at) ?? steps * QUARTER_TURN_MM
+}
+
 /** The table of what moved what, from pairs of judged proofs; only what was moved at least once stands in it. */
 export function whatMovedWhat(pairs: readonly ProofPair[]): Moved[] {
   const cells = new Map<
@@ -133,7 +151,9 @@ export function whatMovedWhat(pairs: readonly ProofPair[]): Moved[] {
       const deltas = touched.map(
         ({ key, delta }) => delta ?? number(entries[1].get(key)) - number(entries[0].get(key)),
       )
-      return [{ act, delta: mean(deltas) * (act === 'pressure' ? after.settings.press.mmPerTurn : 1) }]
+      return [
+        { act, delta: act === 'pressure' ? -tighterMm(after.settings.press, mean(deltas)) : mean(deltas) },
+      ]
     })
     const others = changes.filter(
       ({ key }) => !Object.values(ACTS).some(({ keys }) => (keys as readonly string[]).includes(key)),
@@ -257,29 +277,38 @@ export function amountWords(act: Act, amount: number): string {
   return IN_UNITS[unit]?.(amount, digits) ?? `${number} ${unit}`
 }
 
-/** What the press of a remedy is known by: how it presses, and what its gauge reads. */
-export type KnownPress = Pick<PressDetails, 'kind' | 'gauge'>
+/** What the press of a remedy is known by: how it presses. */
+export type KnownPress = Pick<PressDetails, 'kind'>
+
+/** Where a change is made: "at both screws", "at the screw"; a gauge and a notch say where by themselves. */
+function atTheSides({ id, sides }: PressureScale): string {
+  if (id !== 'turns') return ''
+  return sides === 1 ? ' at the screw' : ' at both screws'
+}
 
 /**
- * A change of the gap in the press's own language: where its gauge goes, or eighths of a turn. Both screws together are one change.
+ * A change of the gap in the press's own language: so many turns, or from one reading to the next. Both sides together are one change.
  *
  * @param way up: looser
- * @example pressureWords(0.5, 'down', press, { kind: 'two-screw', gauge: [] }) // "1/4 turn at both screws (0.5 mm)"
+ * @example pressureWords(0.5, 'down', press) // "1/4 turn at both screws (0.5 mm)", "notch 3 to notch 4"
  */
 export function pressureWords(
   mm: number,
   way: 'up' | 'down',
-  press: Pick<PressSetting, 'mmPerTurn' | 'readingLeft' | 'readingRight'>,
-  known: KnownPress | null,
+  press: Pick<PressSetting, 'scale' | 'readingLeft' | 'readingRight'>,
 ): string {
-  if (known && known.gauge.length > 1) {
-    const gap = gapMm(press, mean([press.readingLeft, press.readingRight]))
-    const [from, to] = [gap, gap + (way === 'up' ? mm : -mm)].map((one) => mmToGauge(known.gauge, one))
-    return `gauge from ${formatNumber(from, 2)} to ${formatNumber(to, 2)} (${formatFine(mm, 2)})`
-  }
-  const turns = Math.max(1, Math.round((8 * mm) / press.mmPerTurn)) / 8
-  const at = known?.kind === 'single-screw' ? 'at the screw' : 'at both screws'
-  return `${formatTurns(turns)} ${at} (${formatFine(turns * press.mmPerTurn, 2)})`
+  const { scale } = press
+  const from = middleReading(press)
+  const sign = way === 'up' ? -1 : 1
+  const oneStep = closerMm(scale, from, tightened(scale, from, sign))
+  const half = scale.id === 'turns' ? 0.5 : 1
+  const steps = Math.max(half, Math.round(mm / (Math.abs(oneStep ?? 0) || QUARTER_TURN_MM) / half) * half)
+  const to = settable(scale, tightened(scale, from, sign * steps))
+  const moved = closerMm(scale, from, to)
+  const inMm = moved === null ? '' : ` (${formatFine(Math.abs(moved), 2)})`
+  if (scale.id === 'turns')
+    return `${amountOnScale(scale, steps * scale.step)}${atTheSides(scale)}${moved === null ? '' : ` (${formatFine(steps * scale.step * scale.mmPerUnit!, 2)})`}`
+  return `${readingWords(scale, from)} to ${readingWords(scale, to)}${inMm}`
 }
 
 /** What stood on the bench of the judged proof, as far as it decides which remedies there are. */
@@ -289,6 +318,9 @@ export interface RemedyBench {
   press: KnownPress | null
 }
 
+const isDoneByHand = ({ settings, press }: RemedyBench): boolean =>
+  isPressedByHand(settings.press) || (press !== null && isHandKind(press.kind))
+
 /** Whether a remedy can be followed at a bench: nothing can be taken out that is not in, no dry sheet is damper, no spent felt squeezes. */
 function canBeDone(act: Act, way: Moved['way'], { settings, press }: RemedyBench): boolean {
   const holds = (modifier: Modifier) =>
@@ -297,18 +329,20 @@ function canBeDone(act: Act, way: Moved['way'], { settings, press }: RemedyBench
   if (way === 'down' && act === 'heavyOil') return holds('thick-oil')
   if (way === 'down' && act === 'stiff') return holds('magnesium')
   if (act === 'damping') return settings.paper.method !== 'dry'
-  const isByHand = press?.kind === 'hand'
+  const isByHand = isDoneByHand({ settings, press })
   if (act === 'makeReady') return !isByHand && !(way === 'up' && isExhausted(settings))
-  if (act === 'pressure') return isByHand || way === 'up' || !isExhausted(settings)
+  // A packed press has nothing to turn: its pressure is changed by what is laid in.
+  if (act === 'pressure')
+    return isByHand || (settings.press.scale.id !== 'fixed' && (way === 'up' || !isExhausted(settings)))
   return true
 }
 
 /** A remedy in words, on a bench in its own units. */
 function remedyWords(act: Act, way: Moved['way'], amount: number, bench: RemedyBench | null): string {
   if (act !== 'pressure' || !bench) return `${ACTS[act][way]} by about ${amountWords(act, amount)}`
-  if (bench.press?.kind === 'hand')
+  if (isDoneByHand(bench))
     return way === 'up' ? 'press with a lighter hand' : 'press harder, in overlapping strokes'
-  return `${ACTS[act][way]} by about ${pressureWords(amount, way, bench.settings.press, bench.press)}`
+  return `${ACTS[act][way]} by about ${pressureWords(amount, way, bench.settings.press)}`
 }
 
 /**

@@ -42,7 +42,7 @@ describe('what the database keeps as documents', () => {
       unknown,
     ]
     expect(JSON.parse(hands)).toMatchObject({ version: 1, inked: 'Ida Quill' })
-    expect(JSON.parse(settings)).toMatchObject({ version: 2 })
+    expect(JSON.parse(settings)).toMatchObject({ version: 3 })
     expect(job.pulls[0].hands).toEqual({ inked: 'Ida Quill', wiped: 'Ida Quill', laid: 'Tam Brocket' })
   })
   it('is never written with what its shape does not know, nor into a column that is not there', async () => {
@@ -63,8 +63,9 @@ describe('what the database keeps as documents', () => {
       ...sampleSettings,
       version: 1,
       ink: sampleSettings.ink.mixes.map(({ id: _, ...mix }) => mix)[0],
-      press: (({ scale: _, readingLeft, readingRight, ...press }) => ({
+      press: (({ scale: _, laterPasses: __, readingLeft, readingRight, ...press }) => ({
         ...press,
+        mmPerTurn: 2,
         turnsLeft: readingLeft,
         turnsRight: readingRight,
       }))(sampleSettings.press),
@@ -129,9 +130,15 @@ describe('a job file of another release', () => {
     const file = await copyOf(slug)
     const older = (settings: Loose) => {
       const { ink, press, ...rest } = settings as { ink: { mixes: Loose[] }; press: Loose }
-      const { scale: _, readingLeft: turnsLeft, readingRight: turnsRight, ...pressRest } = press
+      const {
+        scale: _,
+        laterPasses: ___,
+        readingLeft: turnsLeft,
+        readingRight: turnsRight,
+        ...pressRest
+      } = press
       const { id: __, ...mix } = ink.mixes[0]
-      return { ...rest, version: 1, ink: mix, press: { ...pressRest, turnsLeft, turnsRight } }
+      return { ...rest, version: 1, ink: mix, press: { ...pressRest, mmPerTurn: 2, turnsLeft, turnsRight } }
     }
     const first = {
       ...file,

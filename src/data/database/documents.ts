@@ -15,7 +15,8 @@ import { makingEventSchema } from '@/core/plate/making'
 import { procedureSchema } from '@/core/plate/procedure'
 import { zoneMapSchema } from '@/core/plate/zoneMap'
 import { pressEventSchema } from '@/core/press/pressCard'
-import { pressureTrialSchema } from '@/core/press/pressureTrials'
+import { pressureScaleSchema } from '@/core/press/pressureScaleSchema'
+import { pressureTrialDocument } from '@/core/press/pressureTrialDocument'
 import { benchDocument, settingsDocument } from '@/core/prove/settingsDocument'
 import { batRunsDocument } from '@/core/record/batDocument'
 import { custodyMoveSchema } from '@/core/record/custody'
@@ -47,7 +48,8 @@ export const DOCUMENTS: Readonly<
   days: { setting: documentKind(keptDaySchema.shape.setting) },
   queues: { input: documentKind(queueInput) },
   press_events: { event: documentKind(pressEventSchema) },
-  pressure_trials: { trial: documentKind(pressureTrialSchema) },
+  presses: { scale: documentKind(pressureScaleSchema, { showsVersion: true }) },
+  pressure_trials: { trial: pressureTrialDocument },
   desk_meetings: { rails: documentKind(deskRailsSchema, { steps: RAILS_STEPS }) },
   custody: { move: documentKind(custodyMoveSchema) },
   sortings: { numbering: documentKind(numberingInput) },

@@ -22,7 +22,7 @@ describe('a job that cannot be read', () => {
     expect(refused).toBeInstanceOf(UnreadableJobError)
     expect(refused).toMatchObject({
       slug,
-      reason: 'version 9 is from a later Typothesis; this one reads version 2',
+      reason: 'version 9 is from a later Typothesis; this one reads version 3',
     })
     expect((await listJobs()).map((job) => job.slug)).toEqual([slug])
     const raw = await exportRaw(slug)

@@ -1,26 +1,15 @@
 import { z } from 'zod'
 import {
   keptPressEventSchema,
-  pressDetailsSchema,
   pressEventSchema,
   type KeptPressEvent,
-  type PressDetails,
   type PressEvent,
 } from '@/core/press/pressCard'
-import { pressureTrialSchema, type PressureTrial } from '@/core/press/pressureTrials'
+import { pressureTrialSchema, type PressureTrial, type TriedPressure } from '@/core/press/pressureTrials'
 import { label, moment } from '@/core/units/schemas'
 import { openDatabase, write } from '../database/database'
 import { NotFoundError } from '../database/errors'
 import { readRows } from '../database/readRows'
-
-/** Changes what is said of a press. */
-export async function changePress(pressId: string, input: PressDetails): Promise<void> {
-  const details = pressDetailsSchema.parse(input)
-  await write(async (tables, transaction) => {
-    const [changed] = await tables.presses.update(details, { where: { id: pressId }, transaction })
-    if (changed === 0) throw new NotFoundError('This press')
-  })
-}
 
 /** Writes on a press's card what happened: zeroing, a parallel check, a test print, upkeep. */
 export async function enterPressEvent(
@@ -62,10 +51,11 @@ export async function keepPressureTrial(
 }
 
 /** What was tried on every press, oldest first. */
-export async function loadPressureTrials(): Promise<({ pressId: string } & PressureTrial)[]> {
+export async function loadPressureTrials(): Promise<({ pressId: string } & TriedPressure)[]> {
   const { tables } = await openDatabase()
-  return (await readRows(tables.pressure_trials, { order: ['id'] })).map(({ pressId, trial }) => ({
+  return (await readRows(tables.pressure_trials, { order: ['id'] })).map(({ pressId, jobId, trial }) => ({
     pressId,
+    jobId,
     ...pressureTrialSchema.parse(trial),
   }))
 }

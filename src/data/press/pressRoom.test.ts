@@ -4,14 +4,12 @@ import { keepBlanket, keepPack, washBlanket } from './blankets'
 import { exportJob, importJob } from '../record/jobFiles'
 import { loadJob } from '../shop/jobs'
 import { keepMisfit, loadMisfits } from '../register/misfits'
-import {
-  changePress,
-  enterPressEvent,
-  keepPressureTrial,
-  loadPressEvents,
-  loadPressureTrials,
-} from './pressCards'
-import { addPress, loadStore } from '../shop/store'
+import { enterPressEvent, keepPressureTrial, loadPressEvents, loadPressureTrials } from './pressCards'
+import { loadStore } from '../shop/store'
+import { addPress, changePress } from './presses'
+import { openDatabase } from '../database/database'
+import { toMm } from '@/core/press/pressureScale'
+import { turnsScale, USUAL_SCALES } from '@/core/press/usualScales'
 import { at, benchedJob, openWorkshop } from '../shop/workshop.test.fixture'
 
 openWorkshop()
@@ -74,10 +72,15 @@ describe('a press’s card', () => {
       rollerLengthMm: 380,
       bedLengthMm: null,
       serial: 'B 7',
-      gauge: [
-        { reading: 0, mm: 0 },
-        { reading: 10, mm: 2 },
-      ],
+      thread: '',
+      scale: {
+        ...USUAL_SCALES.gauge,
+        heavier: 'down',
+        table: [
+          { reading: 0, mm: 0 },
+          { reading: 10, mm: 2 },
+        ],
+      },
       frameNPerMm: 9000,
       note: 'Walks.',
     })
@@ -99,30 +102,56 @@ describe('a press’s card', () => {
         rollerLengthMm: 380,
         bedLengthMm: null,
         serial: '',
-        gauge: [
-          { reading: 5, mm: 1 },
-          { reading: 5, mm: 2 },
-        ],
+        thread: '',
+        scale: {
+          ...USUAL_SCALES.gauge,
+          heavier: 'down',
+          table: [
+            { reading: 5, mm: 1 },
+            { reading: 5, mm: 2 },
+          ],
+        },
         frameNPerMm: null,
         note: '',
       }),
-    ).rejects.toMatchObject({ issues: [expect.objectContaining({ path: ['gauge', 1, 'reading'] })] })
+    ).rejects.toMatchObject({ issues: [expect.objectContaining({ path: ['scale', 'table', 1, 'reading'] })] })
     await expect(enterPressEvent('bench-press', { kind: 'zeroed' }, ' ', at())).rejects.toMatchObject({
       issues: [expect.objectContaining({ path: ['by'] })],
     })
   })
+  it('of the first releases is read in its lead, on its gauge, or by the hand, as it lies in its row', async () => {
+    const { sequelize } = await openDatabase()
+    const put = (id: string, kind: string, gauge: object[]) =>
+      sequelize.query(
+        `INSERT INTO presses (id, name, rollerRadiusMm, bedWidthMm, thread, mmPerTurn, note, kind, gauge)
+         VALUES (?, ?, 45, 400, 'M16', 2, '', ?, ?)`,
+        { replacements: [id, id, kind, JSON.stringify(gauge)] },
+      )
+    await put('one', 'single-screw', [])
+    await put('two', 'geared', [
+      { reading: 0, mm: 0 },
+      { reading: 10, mm: 2 },
+    ])
+    await put('three', 'hand', [])
+    const { presses } = await loadStore()
+    expect(presses.map(({ kind, scale }) => [kind, scale.id, scale.sides, toMm(scale, 3)])).toEqual([
+      ['single-screw', 'turns', 1, 6],
+      ['geared', 'gauge', 2, expect.closeTo(0.6, 12)],
+      ['baren', 'hand', 1, null],
+    ])
+  })
   it('learns from trials of every job', async () => {
     await addPress({ name: 'Bench press', thread: 'M16', rollerRadiusMm: 45, bedWidthMm: 400, note: '' })
     const job = await benchedJob()
-    const trial = { suggestedTurns: 3, setTurns: 3, verdict: 'bit-light' as const, mmPerTurn: 2 }
+    const trial = { scale: turnsScale(2), suggested: 3, set: 3, verdict: 'bit-light' as const }
     await keepPressureTrial({ pressId: 'bench-press', jobId: job.id, trial, by: 'Ada' }, at())
-    expect(await loadPressureTrials()).toEqual([{ pressId: 'bench-press', ...trial }])
+    expect(await loadPressureTrials()).toEqual([{ pressId: 'bench-press', jobId: job.id, ...trial }])
     await expect(
       keepPressureTrial(
-        { pressId: 'bench-press', jobId: job.id, trial: { ...trial, setTurns: -1 }, by: 'Ada' },
+        { pressId: 'bench-press', jobId: job.id, trial: { ...trial, set: -1 }, by: 'Ada' },
         at(),
       ),
-    ).rejects.toMatchObject({ issues: [expect.objectContaining({ path: ['trial', 'setTurns'] })] })
+    ).rejects.toMatchObject({ issues: [expect.objectContaining({ path: ['trial', 'set'] })] })
   })
 })
 

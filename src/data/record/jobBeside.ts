@@ -11,9 +11,10 @@ import { bathCardSchema } from '@/core/plate/bathAccount'
 import { biteStripSchema } from '@/core/plate/biteCurve'
 import { bitePlanSchema } from '@/core/plate/bitePlan'
 import { pressEventSchema } from '@/core/press/pressCard'
-import { pressureTrialSchema } from '@/core/press/pressureTrials'
+import { trialTakenAlong } from '@/core/press/pressureTrialDocument'
 import type { JobFile } from '@/core/record/jobFile'
 import { finite, label, moment, nonNegative, remark } from '@/core/units/schemas'
+import { pressRow, readPress } from '../press/presses'
 import { openDatabase } from '../database/database'
 import { readRows } from '../database/readRows'
 import type { Tables } from '../database/tables'
@@ -46,7 +47,7 @@ export const jobBesideSchema = z.strictObject({
   blottings: many(z.strictObject({ blotting: blottingSchema, at: moment })),
   pressEvents: many(z.strictObject({ pressId: label, event: pressEventSchema, ...said })),
   washes: many(z.strictObject({ blanketId: label, ...said })),
-  pressureTrials: many(z.strictObject({ pressId: label, trial: pressureTrialSchema, ...said })),
+  pressureTrials: many(z.strictObject({ pressId: label, trial: trialTakenAlong, ...said })),
   inkWeighings: many(potWeighingSchema.extend(said)),
   baths: many(bathCardSchema),
   cards: many(z.strictObject({ id: label, name: label, createdAt: moment })),
@@ -72,7 +73,7 @@ export async function gatherBeside(jobId: string, file: JobFile): Promise<JobBes
   const namedSo = ({ name }: { name: string }) => text.includes(JSON.stringify(name))
   const [papers, presses, packs] = [
     (await readRows(tables.papers, {})).filter(named),
-    (await readRows(tables.presses, {})).filter(named),
+    (await readRows(tables.presses, {})).filter(named).map(readPress),
     (await readRows(tables.packs, {})).filter(namedSo),
   ]
   const laid = new Set<string>(packs.flatMap(({ blanketIds }) => blanketIds ?? []))
@@ -167,7 +168,7 @@ export async function layBeside(
   }
   const [isPaper, isPress, isBlanket, isCard] = [papers, presses, blankets, cards].map(among)
   await tables.papers.bulkCreate(papers, options)
-  await tables.presses.bulkCreate(presses, options)
+  await tables.presses.bulkCreate(presses.map(pressRow), options)
   await tables.packs.bulkCreate(packs, options)
   await tables.blankets.bulkCreate(blankets, options)
   await tables.weigh_ins.bulkCreate(

@@ -4,7 +4,7 @@ import { sampleDay } from '@/core/day/sampleDay.test.fixture'
 import { loadBookings } from './bookings'
 import { beginDay } from './days'
 import { keepQueue } from './queues'
-import { addPress } from './store'
+import { addPress } from '../press/presses'
 import { at, benchedJob, openWorkshop } from './workshop.test.fixture'
 
 openWorkshop()

@@ -1,20 +1,19 @@
-import type { KnownPress } from '@/core/prove/whatMoved'
-import { QueryTypes, type Transaction } from 'sequelize'
+import { QueryTypes } from 'sequelize'
 import { z } from 'zod'
 import { reflectanceSpectrum } from '@/core/colour/spectrum'
 import { blanketSchema, layerOfBlanket } from '@/core/press/blanket'
-import { leadSchema, pressDetailsSchema } from '@/core/press/pressCard'
 import { layerSchema } from '@/core/press/pressStack'
 import { shelfInkSchema } from '@/core/ink/shelfInk'
 import { SIZINGS, type Sizing } from '@/core/paper/substitutes'
-import { count, label, moment, positive, remark } from '@/core/units/schemas'
+import { count, label, positive, remark } from '@/core/units/schemas'
 import { openDatabase, write } from '../database/database'
-import { FieldError, NotFoundError } from '../database/errors'
+import { NotFoundError } from '../database/errors'
 import { loadInks, type StoreInk } from './inks'
 import { countJobs } from './jobCounts'
 import { readRows } from '../database/readRows'
 import { freeSlug } from '../database/slug'
-import type { PaperRow, Tables } from '../database/tables'
+import { pressRow, pressSchema, readPress, type StorePress } from '../press/presses'
+import type { PaperRow } from '../database/tables'
 
 const length = (most: number) => positive.max(most, { error: `must be at most ${most} mm` })
 
@@ -46,18 +45,6 @@ export type NewPaper = z.input<typeof newPaperSchema>
 const paperSchema = newPaperSchema.extend({ id: label, reflectance: reflectanceSpectrum })
 /** A paper of the store; what is left is counted from the stock book and the pulls and never asked for. */
 export type StorePaper = z.infer<typeof paperSchema> & { sheetsLeft: number }
-
-/** A press as a person adds it; its lead follows from the thread. */
-export const newPressSchema = z.strictObject({
-  name: label,
-  thread: label,
-  rollerRadiusMm: length(1000),
-  bedWidthMm: length(3000),
-  ...pressDetailsSchema.shape,
-})
-export type NewPress = z.input<typeof newPressSchema>
-const pressSchema = newPressSchema.extend({ id: label, mmPerTurn: positive, zeroedAt: moment.nullable() })
-export type StorePress = z.infer<typeof pressSchema>
 
 const shelfBlanketSchema = blanketSchema.safeExtend({ id: label })
 /** A blanket of the shelf, and when it was last washed. */
@@ -103,7 +90,7 @@ export async function stockStore(input: z.input<typeof stockSchema>): Promise<vo
     const options = { transaction, ignoreDuplicates: true }
     await tables.inks.bulkCreate(inks, options)
     await tables.papers.bulkCreate(papers, options)
-    await tables.presses.bulkCreate(presses, options)
+    await tables.presses.bulkCreate(presses.map(pressRow), options)
     await tables.packs.bulkCreate(packs, options)
     await tables.blankets.bulkCreate(blankets, options)
   })
@@ -150,7 +137,7 @@ export async function loadStore(): Promise<Store> {
         ...paper,
         sheetsLeft: paper.sheetsReceived + (moved.get(paper.id) ?? 0) - (used.get(paper.id) ?? 0),
       })),
-    presses: presses.map((row) => pressSchema.parse(row)),
+    presses: presses.map(readPress),
     packs: packs
       .map((row) => packSchema.parse(row))
       .map((pack) => ({
@@ -173,31 +160,9 @@ export async function sheetsLeftOf(paperId: string | undefined): Promise<number 
   return row ? row.sheetsReceived + (moved ?? 0) - (used.get(paperId) ?? 0) : null
 }
 
-/** How each press of the store presses and is read, by its id. */
-export type KnownPresses = Readonly<Record<string, KnownPress>>
-
-/** Reads how each press of the store presses and what its gauge reads. */
-export async function loadKnownPresses(): Promise<KnownPresses> {
-  const { tables } = await openDatabase()
-  const presses = await readRows(tables.presses, { attributes: ['id', 'kind', 'gauge'] })
-  return Object.fromEntries(presses.map(({ id, kind, gauge }) => [id, { kind, gauge }]))
-}
-
 /** A pack's layers as its blankets are now. */
 const layersNow = (ids: readonly string[], shelf: readonly StoreBlanket[]) =>
   ids.flatMap((id) => shelf.filter((blanket) => blanket.id === id).map(layerOfBlanket))
-
-/** A free id made of the name. */
-function freeId(
-  table: Tables['papers'] | Tables['presses'],
-  name: string,
-  transaction: Transaction,
-): Promise<string> {
-  return freeSlug(
-    name,
-    async (id) => (await (table as Tables['papers']).count({ where: { id }, transaction })) > 0,
-  )
-}
 
 /** Adds a paper to the store. @param reflectance its white, 36 values */
 export async function addPaper(input: NewPaper, reflectance: number[]): Promise<void> {
@@ -205,7 +170,10 @@ export async function addPaper(input: NewPaper, reflectance: number[]): Promise<
   await write(async (tables, transaction) => {
     const row: PaperRow = {
       ...paper,
-      id: await freeId(tables.papers, paper.name, transaction),
+      id: await freeSlug(
+        paper.name,
+        async (id) => (await tables.papers.count({ where: { id }, transaction })) > 0,
+      ),
       reflectance: reflectanceSpectrum.parse(reflectance),
     }
     await tables.papers.create(row, { transaction })
@@ -218,19 +186,5 @@ export async function changePaper(paperId: string, input: PaperDetails): Promise
   await write(async (tables, transaction) => {
     const [changed] = await tables.papers.update(details, { where: { id: paperId }, transaction })
     if (changed === 0) throw new NotFoundError('This paper')
-  })
-}
-
-/** Adds a press to the store; a thread nobody can turn into a lead is said at its field. */
-export async function addPress(input: NewPress): Promise<void> {
-  const press = newPressSchema.parse(input)
-  const lead = leadSchema.safeParse({ thread: press.thread })
-  if (!lead.success) throw new FieldError([{ field: 'thread', message: lead.error.issues[0].message }])
-  const { mmPerTurn } = lead.data
-  await write(async (tables, transaction) => {
-    await tables.presses.create(
-      { ...press, id: await freeId(tables.presses, press.name, transaction), mmPerTurn, zeroedAt: null },
-      { transaction },
-    )
   })
 }

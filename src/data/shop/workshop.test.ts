@@ -14,7 +14,8 @@ import { keepMorning, latestMorning, nameWorkshop, workshopName } from './mornin
 import { keepUnitOrder } from './unitOrder'
 import { giveNumbers } from '../dry/prints'
 import { enterPressEvent } from '../press/pressCards'
-import { addPaper, addPress, loadStore } from './store'
+import { addPress } from '../press/presses'
+import { addPaper, loadStore } from './store'
 import { approvedJob, at, benchedJob, pull, openWorkshop } from './workshop.test.fixture'
 
 openWorkshop()
@@ -109,7 +110,9 @@ describe('the store', () => {
     const press = { name: 'Étau', thread: '1/2-13', rollerRadiusMm: 45, bedWidthMm: 400, note: '' }
     await addPress(press)
     await enterPressEvent('etau', { kind: 'zeroed' }, 'Ada', at())
-    expect((await loadStore()).presses).toMatchObject([{ id: 'etau', mmPerTurn: 25.4 / 13, zeroedAt: at() }])
+    expect((await loadStore()).presses).toMatchObject([
+      { id: 'etau', scale: { id: 'turns', mmPerUnit: 25.4 / 13 }, zeroedAt: at() },
+    ])
     await expect(addPress({ ...press, thread: 'M17' })).rejects.toMatchObject({
       problems: [expect.objectContaining({ field: 'thread' })],
     })

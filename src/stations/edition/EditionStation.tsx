@@ -18,15 +18,12 @@ import { useNeed } from '../across/bench/useNeed'
 import { usePressDoubt } from '../across/bench/usePressDoubt'
 import { usePressKind } from '../across/bench/usePressKind'
 import { usePull } from '../across/pull/usePull'
-import { WithdrawnPulls } from '../across/pull/WithdrawnPulls'
 import { WithdrawPull } from '../across/pull/WithdrawPull'
 import type { Through } from '@/core/record/through'
 import { WatchLine } from '../plate/WatchLine'
 import { editionAnswer } from './answers'
 import { AfterPull } from './AfterPull'
 import { BeforePull, countOutside } from './BeforePull'
-import { EditionFigures } from './EditionFigures'
-import { PullTable } from './PullTable'
 import { lastWritten } from './words'
 
 const PULL_KEYS: KeyNames = [['0', 'Pulled now']]
@@ -37,6 +34,14 @@ const EditionCharts = dynamic(() => import('./EditionCharts').then((module) => m
   loading: () => <p className="text-sm text-muted">Reading how the run holds…</p>,
 })
 
+const EditionFigures = dynamic(() => import('./EditionFigures').then((module) => module.EditionFigures))
+const PullTable = dynamic(() => import('./PullTable').then((module) => module.PullTable), {
+  loading: () => <p className="min-h-40 text-sm text-muted">Fetching the pulls…</p>,
+})
+const WithdrawnPulls = dynamic(
+  () => import('../across/pull/WithdrawnPulls').then((module) => module.WithdrawnPulls),
+  { ssr: false },
+)
 const PrintPair = dynamic(() => import('./PrintPair'), {
   ssr: false,
   loading: () => <p className="min-h-40 text-sm text-muted">Fetching the prints…</p>,

@@ -20,22 +20,23 @@ interface FrameTrialProps {
 
 /** What the frame gives way by, learned from a narrow and a wide plate that print alike on this press with these blankets. */
 export function FrameTrial({ press, plateMm, caliperMm, sheetMm, onLearned }: FrameTrialProps) {
-  const [narrow, setNarrow] = useState<{ widthMm: number | null; turns: number | null }>({
+  const [narrow, setNarrow] = useState<{ widthMm: number | null; reading: number | null }>({
     widthMm: 100,
-    turns: null,
+    reading: null,
   })
-  const [wide, setWide] = useState<{ widthMm: number | null; turns: number | null }>({
+  const [wide, setWide] = useState<{ widthMm: number | null; reading: number | null }>({
     widthMm: 300,
-    turns: null,
+    reading: null,
   })
-  const side = ({ widthMm, turns }: typeof narrow) => ({
+  const side = ({ widthMm, reading }: typeof narrow) => ({
     widthMm: widthMm ?? Number.NaN,
-    setMm: turns === null ? Number.NaN : gapMm(press, turns),
+    setMm: reading === null ? Number.NaN : (gapMm(press, reading) ?? Number.NaN),
   })
-  const said = narrow.turns !== null && wide.turns !== null
+  const unit = press.scale.id === 'turns' ? 'turns' : press.scale.unit || undefined
+  const said = narrow.reading !== null && wide.reading !== null
   const stack = pressStackInput.safeParse({
     ...stackOf(press, plateMm, caliperMm),
-    gapMm: narrow.turns === null ? 0 : gapMm(press, narrow.turns),
+    gapMm: narrow.reading === null ? 0 : gapMm(press, narrow.reading),
   })
   const lineLoadNPerMm = stack.success ? pressStack(stack.data).lineLoadNPerMm : 0
   const besideNPerMm = stack.success
@@ -53,7 +54,7 @@ export function FrameTrial({ press, plateMm, caliperMm, sheetMm, onLearned }: Fr
       ? []
       : trial.error.issues.map(({ path, message }) => ({
           field: path.join('.'),
-          message: path[0] === 'lineLoadNPerMm' ? 'nothing is pressed at these turns, or too much' : message,
+          message: path[0] === 'lineLoadNPerMm' ? 'nothing is pressed at this reading, or too much' : message,
         }))
   const stiffness = trial.success ? frameStiffness(trial.data) : null
   return (
@@ -65,7 +66,7 @@ export function FrameTrial({ press, plateMm, caliperMm, sheetMm, onLearned }: Fr
           : `${formatNumber(press.frameNPerMm / 1000, 1)} kN for each mm`}
       </summary>
       <p className="mb-2 text-sm text-muted">
-        A wide plate opens the frame more than a narrow one. Enter at which turns two plates of equal
+        A wide plate opens the frame more than a narrow one. Enter at which readings two plates of equal
         thickness printed alike on the same sheet.
       </p>
       <div className="grid grid-cols-2 gap-3">
@@ -78,9 +79,9 @@ export function FrameTrial({ press, plateMm, caliperMm, sheetMm, onLearned }: Fr
         />
         <NumberField
           label="prints right at"
-          unit="turns"
-          value={narrow.turns}
-          onValue={(turns) => setNarrow({ ...narrow, turns })}
+          unit={unit}
+          value={narrow.reading}
+          onValue={(reading) => setNarrow({ ...narrow, reading })}
           problem={problemAt(problems, 'narrow.setMm') ?? problemAt(problems, 'lineLoadNPerMm')}
         />
         <NumberField
@@ -92,9 +93,9 @@ export function FrameTrial({ press, plateMm, caliperMm, sheetMm, onLearned }: Fr
         />
         <NumberField
           label="prints as well at"
-          unit="turns"
-          value={wide.turns}
-          onValue={(turns) => setWide({ ...wide, turns })}
+          unit={unit}
+          value={wide.reading}
+          onValue={(reading) => setWide({ ...wide, reading })}
           problem={problemAt(problems, 'wide.setMm')}
         />
       </div>

@@ -1,70 +1,36 @@
 'use client'
 
-import { formatTurns } from '@/core/press/pressSetting'
+import {
+  amountOnScale,
+  closerMm,
+  readingsWords,
+  readingWords,
+  sideNames,
+  type PressureScale,
+} from '@/core/press/pressureScale'
 import { Button } from '@/ui/Button'
-
-type Screw = 'readingLeft' | 'readingRight'
+import { Dial } from './Dial'
+import { Ruler } from './Ruler'
+import type { Side } from './useScrewKeys'
 
 interface FrontElevationProps {
+  scale: PressureScale
   readingLeft: number
   readingRight: number
-  mmPerTurn: number
   target: { readingLeft: number; readingRight: number } | null
   /** squeeze as a percentage of the BAT's */
   left: number | null
   right: number | null
-  onTurn: (screws: Screw[], by: number) => void
+  /** @param by readings */
+  onTurn: (sides: Side[], by: number) => void
 }
 
 /** How much the lean of the roller is exaggerated; printed beside the drawing. */
 const TILT_FACTOR = 12
 /** Drawing units a millimetre of lean takes before it is exaggerated. */
 const UNITS_PER_MM = 1.6
-
-/** A screw head seen from above: the live hand filled, the BAT's hollow. */
-function Dial({
-  x,
-  turns,
-  target,
-  label,
-}: {
-  x: number
-  turns: number
-  target: number | null
-  label: string
-}) {
-  const at = (value: number, radius: number) => {
-    const angle = (value % 1) * 2 * Math.PI - Math.PI / 2
-    return [x + radius * Math.cos(angle), 44 + radius * Math.sin(angle)]
-  }
-  const [handX, handY] = at(turns, 27)
-  const held = target === null ? null : at(target, 31)
-  return (
-    <g>
-      <circle cx={x} cy="44" r="34" fill="none" stroke="currentColor" strokeWidth="1.6" />
-      {Array.from({ length: 16 }, (_, i) => {
-        const [x1, y1] = at(i / 16, 34)
-        const [x2, y2] = at(i / 16, i % 4 === 0 ? 28 : 31)
-        return (
-          <path
-            key={i}
-            d={`M${x1} ${y1}L${x2} ${y2}`}
-            stroke="currentColor"
-            strokeWidth={i % 4 === 0 ? 1.2 : 0.6}
-          />
-        )
-      })}
-      {held && (
-        <circle cx={held[0]} cy={held[1]} r="5" fill="var(--field)" stroke="currentColor" strokeWidth="1.6" />
-      )}
-      <path d={`M${x} 44L${handX} ${handY}`} stroke="currentColor" strokeWidth="5" strokeLinecap="round" />
-      <circle cx={x} cy="44" r="5" fill="currentColor" />
-      <text x={x} y="96" fontSize="12" textAnchor="middle" fill="currentColor" fontWeight="700">
-        {label} {formatTurns(turns)}
-      </text>
-    </g>
-  )
-}
+/** What a step is drawn as where nobody measured it, mm. */
+const DRAWN_STEP_MM = 0.5
 
 /** How light the print is likely to be across, from squeeze at both sides: the strip under the roller. */
 function stripGrey(squeeze: number | null): string {
@@ -73,37 +39,63 @@ function stripGrey(squeeze: number | null): string {
   return `rgb(${level} ${level} ${level})`
 }
 
-/** The press from the front: screw heads as dials, the roller's lean exaggerated, and a strip that forecasts lightness. */
+/** Quarters and halves as they are said at a screw: "¼". */
+const SHORT: Record<string, string> = { '0.125': '⅛', '0.25': '¼', '0.5': '½', '1': '1' }
+const stepWords = (scale: PressureScale): string =>
+  scale.id === 'turns' ? (SHORT[String(scale.step)] ?? String(scale.step)) : amountOnScale(scale, scale.step)
+
+/** The press from the front: what is read at each side, the roller's lean exaggerated, and a strip that forecasts lightness; of one reading, its scale alone. */
 export function FrontElevation({
+  scale,
   readingLeft,
   readingRight,
-  mmPerTurn,
   target,
   left,
   right,
   onTurn,
 }: FrontElevationProps) {
-  const lean = Math.max(
-    -22,
-    Math.min(22, (readingRight - readingLeft) * mmPerTurn * UNITS_PER_MM * TILT_FACTOR),
+  const isOne = scale.sides === 1
+  const leanMm = -(
+    closerMm(scale, readingLeft, readingRight) ??
+    (DRAWN_STEP_MM * (readingRight - readingLeft) * (scale.heavier === 'up' ? 1 : -1)) / scale.step
   )
-  const big = 'min-h-14 justify-center px-2'
+  const lean = isOne ? 0 : Math.max(-22, Math.min(22, leanMm * UNITS_PER_MM * TILT_FACTOR))
+  const Head = scale.id === 'turns' ? Dial : Ruler
+  const stands = readingsWords(scale, { left: readingLeft, right: readingRight })
+  const label = `Press from the front: ${isOne ? stands : `left ${readingWords(scale, readingLeft)}, right ${readingWords(scale, readingRight)}`}${scale.countedFrom === 'bed' ? ' from zero' : ''}`
+  if (isOne)
+    return (
+      <div>
+        <svg viewBox="0 0 420 104" className="w-full" role="img" aria-label={label}>
+          <Head
+            x={210}
+            scale={scale}
+            reading={readingLeft}
+            target={target?.readingLeft ?? null}
+            label={sideNames(scale).both}
+          />
+          {target && <Held x={20} anchor="start" />}
+        </svg>
+        <Steps scale={scale} onTurn={onTurn} />
+      </div>
+    )
   return (
     <div>
-      <svg
-        viewBox="0 0 420 208"
-        className="w-full"
-        role="img"
-        aria-label={`Press from the front: left ${formatTurns(readingLeft)}, right ${formatTurns(readingRight)} from zero`}
-      >
+      <svg viewBox="0 0 420 208" className="w-full" role="img" aria-label={label}>
         <defs>
           <linearGradient id="lightness">
             <stop offset="0" stopColor={stripGrey(left)} />
             <stop offset="1" stopColor={stripGrey(right)} />
           </linearGradient>
         </defs>
-        <Dial x={60} turns={readingLeft} target={target?.readingLeft ?? null} label="Left" />
-        <Dial x={360} turns={readingRight} target={target?.readingRight ?? null} label="Right" />
+        <Head x={60} scale={scale} reading={readingLeft} target={target?.readingLeft ?? null} label="Left" />
+        <Head
+          x={360}
+          scale={scale}
+          reading={readingRight}
+          target={target?.readingRight ?? null}
+          label="Right"
+        />
         <path d="M60 102V182M360 102V182" stroke="currentColor" strokeWidth="3" />
         <path
           d={`M40 ${134 + lean / 2}L380 ${134 - lean / 2}L380 ${164 - lean / 2}L40 ${164 + lean / 2}Z`}
@@ -121,9 +113,7 @@ export function FrontElevation({
           stroke="currentColor"
           strokeWidth="0.8"
         />
-        <text x="210" y="18" fontSize="11" textAnchor="middle" fill="currentColor">
-          outline: the BAT
-        </text>
+        {target && <Held x={210} anchor="middle" />}
         <text x="210" y="122" fontSize="11" textAnchor="middle" fill="currentColor">
           roller, lean shown {TILT_FACTOR} ×
         </text>
@@ -132,26 +122,43 @@ export function FrontElevation({
         The strip forecasts how dark the print comes out from left to right
         {left === null ? ', where the squeeze can be compared with a BAT’s' : ''}.
       </p>
-      <div className="mt-2 grid grid-cols-3 gap-2" role="group" aria-label="Turn the screws by a quarter">
-        <Button className={big} onClick={() => onTurn(['readingLeft'], -0.25)}>
-          Tighten left ¼
-        </Button>
-        <Button className={big} onClick={() => onTurn(['readingLeft', 'readingRight'], -0.25)}>
-          Tighten both ¼
-        </Button>
-        <Button className={big} onClick={() => onTurn(['readingRight'], -0.25)}>
-          Tighten right ¼
-        </Button>
-        <Button className={big} onClick={() => onTurn(['readingLeft'], 0.25)}>
-          Loosen left ¼
-        </Button>
-        <Button className={big} onClick={() => onTurn(['readingLeft', 'readingRight'], 0.25)}>
-          Loosen both ¼
-        </Button>
-        <Button className={big} onClick={() => onTurn(['readingRight'], 0.25)}>
-          Loosen right ¼
-        </Button>
+      <Steps scale={scale} onTurn={onTurn} />
+    </div>
+  )
+}
+
+/** What the hollow mark is. */
+const Held = ({ x, anchor }: { x: number; anchor: 'start' | 'middle' }) => (
+  <text x={x} y="18" fontSize="11" textAnchor={anchor} fill="currentColor">
+    outline: the BAT
+  </text>
+)
+
+/** One step tighter or looser, each side or both. */
+function Steps({ scale, onTurn }: { scale: PressureScale; onTurn: FrontElevationProps['onTurn'] }) {
+  const tighter = scale.heavier === 'up' ? scale.step : -scale.step
+  const words = stepWords(scale)
+  const button = (verb: string, sides: Side[], by: number) => (
+    <Button className="min-h-14 justify-center px-2" onClick={() => onTurn(sides, by)}>
+      {verb} {words}
+    </Button>
+  )
+  const both: Side[] = ['readingLeft', 'readingRight']
+  if (scale.sides === 1)
+    return (
+      <div className="mt-2 grid grid-cols-2 gap-2" role="group" aria-label="One step">
+        {button('Tighten', both, tighter)}
+        {button('Loosen', both, -tighter)}
       </div>
+    )
+  return (
+    <div className="mt-2 grid grid-cols-3 gap-2" role="group" aria-label="One step at either side">
+      {button('Tighten left', ['readingLeft'], tighter)}
+      {button('Tighten both', both, tighter)}
+      {button('Tighten right', ['readingRight'], tighter)}
+      {button('Loosen left', ['readingLeft'], -tighter)}
+      {button('Loosen both', both, -tighter)}
+      {button('Loosen right', ['readingRight'], -tighter)}
     </div>
   )
 }

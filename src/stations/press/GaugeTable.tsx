@@ -4,29 +4,34 @@ import { Button } from '@/ui/Button'
 import { NumberField } from '@/ui/NumberField'
 import { problemAt } from '../across/bench/problemAt'
 
-/** A gauge's readings beside the gaps measured there, line by line. */
+/** Readings of a press beside the gaps measured there, line by line. @param isLess the gap shrinks as the reading rises */
 export function GaugeTable({
   gauge,
   problems,
+  isLess,
   onGauge,
 }: {
   gauge: Gauge
   problems: readonly FieldProblem[]
+  isLess: boolean
   onGauge: (gauge: Gauge) => void
 }) {
   const set = (at: number, patch: Partial<Gauge[number]>) =>
     onGauge(gauge.map((line, i) => (i === at ? { ...line, ...patch } : line)))
   const last = gauge.at(-1)
+  const next = last
+    ? { reading: last.reading + 10, mm: isLess ? Math.max(0, last.mm - 1) : last.mm + 1 }
+    : { reading: 0, mm: isLess ? 10 : 0 }
   return (
-    <fieldset className="mt-4">
-      <legend className="text-sm text-muted">Gauge: what it reads, and the gap measured there</legend>
+    <fieldset className="mt-2">
+      <legend className="text-sm text-muted">What it reads, and the gap measured there</legend>
       {gauge.map((line, i) => (
         <div key={i} className="mt-2 flex items-start gap-3">
           <NumberField
             label={`Reading ${i + 1}`}
             value={line.reading}
             onValue={(reading) => set(i, { reading: reading ?? Number.NaN })}
-            problem={problemAt(problems, `gauge.${i}.reading`)}
+            problem={problemAt(problems, `scale.table.${i}.reading`)}
             className="flex-1"
           />
           <NumberField
@@ -34,7 +39,7 @@ export function GaugeTable({
             unit="mm"
             value={line.mm}
             onValue={(mm) => set(i, { mm: mm ?? Number.NaN })}
-            problem={problemAt(problems, `gauge.${i}.mm`)}
+            problem={problemAt(problems, `scale.table.${i}.mm`)}
             className="flex-1"
           />
           <Button
@@ -47,13 +52,16 @@ export function GaugeTable({
           </Button>
         </div>
       ))}
+      {problemAt(problems, 'scale.table') && (
+        <p role="alert" className="mt-2 font-medium">
+          ◆ What it reads {problemAt(problems, 'scale.table')}
+        </p>
+      )}
       <Button
         className="mt-2"
         look="quiet"
         disabled={gauge.length >= 40}
-        onClick={() =>
-          onGauge([...gauge, last ? { reading: last.reading + 10, mm: last.mm + 1 } : { reading: 0, mm: 0 }])
-        }
+        onClick={() => onGauge([...gauge, next])}
       >
         Add a reading
       </Button>

@@ -2,10 +2,12 @@
 
 import { formatFine } from '@/core/units/quantity'
 import Link from 'next/link'
-import { PRESS_KINDS, type KeptPressEvent, type PressEvent, type PressStanding } from '@/core/press/pressCard'
+import { type KeptPressEvent, type PressEvent, type PressStanding } from '@/core/press/pressCard'
+import { isHandKind } from '@/core/press/pressKind'
+import { PRESS_KINDS } from '@/core/press/pressKindNames'
 import { formatMm, formatNumber } from '@/core/units/length'
 import { saidDayOf } from '@/core/units/moment'
-import type { StorePress } from '@/data/shop/store'
+import type { StorePress } from '@/data/press/presses'
 import { Button } from '@/ui/Button'
 import { Figure } from '@/ui/Figure'
 import { Panel } from '@/ui/Panel'
@@ -20,8 +22,12 @@ import { sendAct } from '../across/act/sendAct'
 import { enterPressEventAction } from './actions'
 import { pressCardAnswer } from './cardAnswers'
 import { driftWords, eventWords, overdueWords } from './cardWords'
+import { readingFacts, isZeroed } from './pressFacts'
+import { knownMm } from './scaleForm'
 import { ParallelCheck } from './ParallelCheck'
 import { PressDetailsForm } from './PressDetailsForm'
+import type { Worked } from '@/core/press/startingPressure'
+import { WorkedTable } from './WorkedTable'
 import { TestPrint } from './TestPrint'
 import { Zeroing } from './Zeroing'
 
@@ -30,10 +36,13 @@ export function PressCard({
   press,
   events,
   standing,
+  worked,
 }: {
   press: StorePress
   events: KeptPressEvent[]
   standing: PressStanding
+  /** settings that printed well on it */
+  worked: readonly Worked[]
 }) {
   const zone = useZone()
   const person = usePerson()
@@ -41,10 +50,11 @@ export function PressCard({
   const enter = (event: PressEvent) =>
     act(() => sendAct(enterPressEventAction, { pressId: press.id, event, by: person }))
   const zeroedAt = standing.zeroedAt ?? press.zeroedAt
+  const { scale } = press
   return (
     <Panel
       title={press.name}
-      answer={pressCardAnswer(standing, zeroedAt && saidDayOf(zeroedAt, zone), press.kind === 'hand')}
+      answer={pressCardAnswer(standing, zeroedAt && saidDayOf(zeroedAt, zone), scale)}
       aside={
         <p className="text-sm">
           {PRESS_KINDS[press.kind]}
@@ -57,31 +67,52 @@ export function PressCard({
           Back to the stockroom
         </Link>
       </p>
-      <PressCaution />
+      <PressCaution kind={press.kind} />
       <div className="flex flex-wrap gap-x-8 gap-y-3 border-b border-line pb-4">
-        <Figure name="turn-mm" value={formatFine(press.mmPerTurn, 3)} label={`a turn (${press.thread})`} />
-        <Figure
-          name="roller"
-          value={formatMm(press.rollerRadiusMm * 2)}
-          label="roller"
-          note={press.rollerLengthMm ? `${formatMm(press.rollerLengthMm)} long` : undefined}
-        />
-        <Figure
-          name="bed-width"
-          value={formatMm(press.bedWidthMm)}
-          label="bed, wide"
-          note={press.bedLengthMm ? `${formatMm(press.bedLengthMm)} long` : undefined}
-        />
-        <Figure
-          value={zeroedAt ? saidDayOf(zeroedAt, zone) : '—'}
-          label="zero set"
-          note={driftWords(standing)}
-        />
-        <Figure
-          value={press.frameNPerMm === null ? 'rigid' : `${formatNumber(press.frameNPerMm / 1000, 1)} kN/mm`}
-          label="frame"
-          note={press.frameNPerMm === null ? 'assumed; learned at Press' : undefined}
-        />
+        {scale.id === 'turns' && scale.mmPerUnit !== null ? (
+          <Figure
+            name="turn-mm"
+            value={formatFine(scale.mmPerUnit, 3)}
+            label={press.thread ? `a turn (${press.thread})` : 'a turn'}
+          />
+        ) : (
+          <Figure
+            name="read-by"
+            value={readingFacts(scale, press.thread)}
+            label="how it is read"
+            note={knownMm(scale)}
+          />
+        )}
+        {!isHandKind(press.kind) && (
+          <>
+            <Figure
+              name="roller"
+              value={formatMm(press.rollerRadiusMm * 2)}
+              label="roller"
+              note={press.rollerLengthMm ? `${formatMm(press.rollerLengthMm)} long` : undefined}
+            />
+            <Figure
+              name="bed-width"
+              value={formatMm(press.bedWidthMm)}
+              label="bed, wide"
+              note={press.bedLengthMm ? `${formatMm(press.bedLengthMm)} long` : undefined}
+            />
+            {isZeroed(scale) && (
+              <Figure
+                value={zeroedAt ? saidDayOf(zeroedAt, zone) : '—'}
+                label="zero set"
+                note={driftWords(standing, scale)}
+              />
+            )}
+            <Figure
+              value={
+                press.frameNPerMm === null ? 'rigid' : `${formatNumber(press.frameNPerMm / 1000, 1)} kN/mm`
+              }
+              label="frame"
+              note={press.frameNPerMm === null ? 'assumed; learned at Press' : undefined}
+            />
+          </>
+        )}
       </div>
       {standing.remarks.map((words) => (
         <p key={words} role="status" className="mt-2 font-medium">
@@ -92,8 +123,10 @@ export function PressCard({
       <Problems problems={problems} except={['by']} />
       <div className="mt-4 grid gap-8 xl:grid-cols-2">
         <div className="grid content-start gap-6">
-          <Zeroing busy={busy} onZero={() => enter({ kind: 'zeroed' })} />
-          <ParallelCheck busy={busy} last={standing.strips} onCheck={enter} />
+          {isZeroed(scale) && <Zeroing busy={busy} onZero={() => enter({ kind: 'zeroed' })} />}
+          {!isHandKind(press.kind) && (
+            <ParallelCheck busy={busy} scale={scale} last={standing.strips} onCheck={enter} />
+          )}
           <TestPrint busy={busy} last={standing.testPrint} onKeep={enter} />
         </div>
         <div className="grid content-start gap-6">
@@ -120,13 +153,14 @@ export function PressCard({
           <PressDetailsForm press={press} />
         </div>
       </div>
+      <WorkedTable press={press} worked={worked} />
       <section aria-label="Log" className="mt-6 border-t border-line pt-3">
         <h2 className="station-title">Log</h2>
-        {events.length === 0 && <p className="text-sm">Nothing yet: zero it first.</p>}
+        {events.length === 0 && <p className="text-sm">Nothing yet.</p>}
         <ol>
           {[...events].reverse().map(({ event, at, by }) => (
             <li key={at + event.kind} className="condensed border-t border-line py-1">
-              {saidDayOf(at, zone)} {eventWords(event)}, {by}
+              {saidDayOf(at, zone)} {eventWords(event, scale)}, {by}
             </li>
           ))}
         </ol>

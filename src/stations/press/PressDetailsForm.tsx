@@ -1,6 +1,8 @@
 import { useState } from 'react'
-import { PRESS_KINDS, type PressDetails, type PressKind } from '@/core/press/pressCard'
-import type { StorePress } from '@/data/shop/store'
+import { usualScaleOf, type PressDetails } from '@/core/press/pressCard'
+import { isHandKind, type PressKind } from '@/core/press/pressKind'
+import { PRESS_KINDS } from '@/core/press/pressKindNames'
+import type { StorePress } from '@/data/press/presses'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { LengthField, NumberField } from '@/ui/NumberField'
@@ -9,7 +11,8 @@ import { useAct } from '../across/bench/useAct'
 import { Problems } from '../across/pull/Problems'
 import { sendAct } from '../across/act/sendAct'
 import { changePressAction } from './actions'
-import { GaugeTable } from './GaugeTable'
+import { ScaleFields } from './ScaleFields'
+import { waysFor } from './scaleForm'
 
 /** What of a press in the store is changed on its card. */
 const detailsOf = ({
@@ -17,10 +20,20 @@ const detailsOf = ({
   rollerLengthMm,
   bedLengthMm,
   serial,
-  gauge,
+  thread,
+  scale,
   frameNPerMm,
   note,
-}: StorePress): PressDetails => ({ kind, rollerLengthMm, bedLengthMm, serial, gauge, frameNPerMm, note })
+}: StorePress): PressDetails => ({
+  kind,
+  rollerLengthMm,
+  bedLengthMm,
+  serial,
+  thread,
+  scale,
+  frameNPerMm,
+  note,
+})
 
 /** What a press is, changed and kept. */
 export function PressDetailsForm({ press }: { press: StorePress }) {
@@ -31,6 +44,12 @@ export function PressDetailsForm({ press }: { press: StorePress }) {
     setKept(false)
     setDetails({ ...details, ...patch })
   }
+  /** A way of reading that another kind of press has too is left as it is. */
+  const pickKind = (kind: PressKind) => {
+    const isStill = waysFor(kind).some(([way]) => way === details.scale.id)
+    set({ kind, ...(isStill ? {} : { scale: usualScaleOf(kind) }) })
+  }
+  const isHand = isHandKind(details.kind)
   return (
     <section aria-label="What it is" className="border-t border-line pt-3">
       <h2 className="station-title">What it is</h2>
@@ -39,7 +58,7 @@ export function PressDetailsForm({ press }: { press: StorePress }) {
           label="Kind of press"
           value={details.kind}
           options={Object.entries(PRESS_KINDS)}
-          onPick={(next) => set({ kind: next as PressKind })}
+          onPick={(next) => pickKind(next as PressKind)}
         />
         <TextField
           label="Serial number"
@@ -47,27 +66,38 @@ export function PressDetailsForm({ press }: { press: StorePress }) {
           onText={(next) => set({ serial: next })}
           problem={problemAt(problems, 'serial')}
         />
-        <LengthField
-          label="Roller, length"
-          value={details.rollerLengthMm}
-          onValue={(next) => set({ rollerLengthMm: next })}
-          problem={problemAt(problems, 'rollerLengthMm')}
+        <ScaleFields
+          kind={details.kind}
+          scale={details.scale}
+          thread={details.thread}
+          problems={problems}
+          onScale={(scale, thread) => set({ scale, thread })}
         />
-        <LengthField
-          label="Bed, length"
-          value={details.bedLengthMm}
-          onValue={(next) => set({ bedLengthMm: next })}
-          problem={problemAt(problems, 'bedLengthMm')}
-        />
-        <NumberField
-          label="Frame stiffness"
-          unit="N/mm"
-          digits={0}
-          value={details.frameNPerMm}
-          onValue={(next) => set({ frameNPerMm: next })}
-          hint="empty: taken as rigid"
-          problem={problemAt(problems, 'frameNPerMm')}
-        />
+        {!isHand && (
+          <>
+            <LengthField
+              label="Roller, length"
+              value={details.rollerLengthMm}
+              onValue={(next) => set({ rollerLengthMm: next })}
+              problem={problemAt(problems, 'rollerLengthMm')}
+            />
+            <LengthField
+              label="Bed, length"
+              value={details.bedLengthMm}
+              onValue={(next) => set({ bedLengthMm: next })}
+              problem={problemAt(problems, 'bedLengthMm')}
+            />
+            <NumberField
+              label="Frame stiffness"
+              unit="N/mm"
+              digits={0}
+              value={details.frameNPerMm}
+              onValue={(next) => set({ frameNPerMm: next })}
+              hint="empty: taken as rigid"
+              problem={problemAt(problems, 'frameNPerMm')}
+            />
+          </>
+        )}
         <TextField
           label="Note"
           value={details.note}
@@ -75,17 +105,9 @@ export function PressDetailsForm({ press }: { press: StorePress }) {
           problem={problemAt(problems, 'note')}
         />
       </div>
-      <GaugeTable gauge={details.gauge} problems={problems} onGauge={(next) => set({ gauge: next })} />
       <Problems
-        problems={problems}
-        except={[
-          'serial',
-          'rollerLengthMm',
-          'bedLengthMm',
-          'frameNPerMm',
-          'note',
-          ...details.gauge.flatMap((_, i) => [`gauge.${i}.reading`, `gauge.${i}.mm`]),
-        ]}
+        problems={problems.filter(({ field }) => !field.startsWith('scale.'))}
+        except={['serial', 'rollerLengthMm', 'bedLengthMm', 'frameNPerMm', 'note', 'thread']}
       />
       <div className="mt-3 flex items-center gap-3">
         <Button

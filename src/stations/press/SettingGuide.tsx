@@ -1,12 +1,21 @@
 'use client'
 
-import { counted } from '@/core/units/counted'
 import { useState } from 'react'
-import type { Sizing } from '@/core/paper/substitutes'
+import { DIRECTIONS, passReadings } from '@/core/press/pressSetting'
+import {
+  readingsWords,
+  sideNames,
+  stepsTighter,
+  tightened,
+  type PressureScale,
+} from '@/core/press/pressureScale'
+import { firstReading } from '@/core/press/usualScales'
+import { isHandKind } from '@/core/press/pressKind'
 import { peelingSteps } from '@/core/press/peeling'
-import { DIRECTIONS, formatTurns, TURNS } from '@/core/press/pressSetting'
-import { FELTS_IN_TURNS, nextAtThePress } from '@/core/press/settingRoute'
-import type { StorePress } from '@/data/shop/store'
+import { isUpForFelts, nextAtThePress } from '@/core/press/settingRoute'
+import type { Sizing } from '@/core/paper/substitutes'
+import { counted } from '@/core/units/counted'
+import type { StorePress } from '@/data/press/presses'
 import { Button } from '@/ui/Button'
 import { MainAct } from '@/ui/MainAct'
 import { NumberField } from '@/ui/NumberField'
@@ -16,18 +25,21 @@ import { useBench, useJob } from '../across/bench/BenchContext'
 import { PressCaution } from '../across/bench/cautions'
 import { KeepLine } from '../across/bench/KeepLine'
 import { useStation } from '../across/bench/useStation'
+import { pressAnswer } from './answers'
+import { NOT_PULLED } from './cardWords'
+import { UNSET_PRESS, wholePress } from './emptyPress'
 import { FrontElevation } from './FrontElevation'
+import { HandPrinting } from './HandPrinting'
 import { PressRooms } from './PressRooms'
 import { RollerTimer } from './RollerTimer'
-import { useScrewKeys, type Screw } from './useScrewKeys'
-import { NOT_PULLED } from './cardWords'
 import { ThreeStrips } from './ThreeStrips'
+import { useScrewKeys, type Side } from './useScrewKeys'
 import { ZeroLine } from './ZeroLine'
 
 /** Pulls that warm the blankets and are not counted. */
 const WARM_UPS = 2
 
-/** Where the screws stand, what was done, and where they are wanted if not as the BAT. */
+/** Where the press stands, what was done, and where it is wanted if not as the BAT. */
 interface Standing {
   left: number
   right: number
@@ -35,73 +47,100 @@ interface Standing {
   warm: number
   wanted: { left: number | null; right: number | null } | null
 }
-const START: Standing = { left: 0, right: 0, fed: false, warm: 0, wanted: null }
 
-function read(text: string): Standing {
+/** Where the guide begins: both at zero, or as light as the press goes. */
+function beginning(scale: PressureScale): Standing {
+  const at = scale.id === 'turns' ? 0 : firstReading(scale)
+  return { left: at, right: at, fed: false, warm: 0, wanted: null }
+}
+
+function read(text: string, start: Standing): Standing {
   try {
-    return { ...START, ...(JSON.parse(text) as Partial<Standing>) }
+    return { ...start, ...(JSON.parse(text) as Partial<Standing>) }
   } catch {
-    return START
+    return start
   }
 }
 
-/** Sets the press step by step, counting quarter turns from zero; where it stands survives a reload. */
-export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizing: Sizing }) {
+interface SettingGuideProps {
+  presses: StorePress[]
+  sizing: Sizing
+}
+
+/** Sets the press step by step in its own readings; where it stands survives a reload. */
+export function SettingGuide({ presses, sizing }: SettingGuideProps) {
   const job = useJob()
-  const bench = useBench()
-  const { value, change, ...kept } = useStation('press', {
-    pressId: '',
-    name: '',
-    rollerRadiusMm: null,
-    mmPerTurn: null,
-    scale: TURNS,
-    readingLeft: 4,
-    readingRight: 4,
-    packName: '',
-    pack: [],
-    makeReadyMm: 0,
-    passes: 1,
-    direction: 'one-way',
-    secondsOnPlate: null,
-    frameNPerMm: null,
-  })
-  const [text, keep] = useKeptText(`typothesis-screws-${job.id}`)
-  const at = read(text)
-  const [strips, setStrips] = useState(NOT_PULLED)
-  const wantedOf = job.bat?.settings.press ?? bench.press
-  const wanted = at.wanted ?? { left: wantedOf?.readingLeft ?? 4, right: wantedOf?.readingRight ?? 4 }
-  const target = { left: Math.max(0, wanted.left ?? at.left), right: Math.max(0, wanted.right ?? at.right) }
-  const stand = (next: Partial<Standing>) => keep(JSON.stringify({ ...at, ...next }))
-  const turn = (screws: Screw[], by: number) => {
-    // Less than a quarter from where it is wanted, the screw is stopped there.
-    const moved = (screw: Screw, from: number, to: number) => {
-      if (!screws.includes(screw)) return from
-      const rest = to - from
-      const isLast =
-        at.fed && Math.sign(rest) === Math.sign(by) && Math.abs(rest) < Math.abs(by) && Math.abs(rest) > 1e-6
-      return Math.max(0, Number((from + (isLast ? rest : by)).toFixed(4)))
-    }
-    stand({
-      left: moved('readingLeft', at.left, target.left),
-      right: moved('readingRight', at.right, target.right),
-    })
-  }
-  useScrewKeys(turn)
+  const { value } = useStation('press', UNSET_PRESS)
   const press = presses.find(({ id }) => id === value.pressId)
-  const next = nextAtThePress({ left: at.left, right: at.right, areFeltsIn: at.fed }, target)
-  const below = (value: number | null) => (value !== null && value < 0 ? 'must be 0 or more' : undefined)
-  if (!press)
+  const set = wholePress(value)
+  if (!press || !value.scale)
     return (
       <Panel
         rooms={<PressRooms />}
         title="Press"
         answer={{
           says: 'Choose the press first',
-          because: 'The guide counts its screws from zero.',
+          because: 'The guide goes by how it is read.',
           asks: { words: 'Go to the press', page: `/jobs/${job.slug}/press` },
         }}
       />
     )
+  if (isHandKind(press.kind))
+    return (
+      <Panel
+        rooms={<PressRooms />}
+        title="Press"
+        answer={pressAnswer(value, {
+          handKind: press.kind,
+          share: { left: null, right: null },
+          carried: null,
+          doubt: null,
+          gapMm: null,
+          isHeld: false,
+        })}
+      >
+        {set && <HandPrinting kind={press.kind} press={set} />}
+        <Peeling sizing={sizing} />
+      </Panel>
+    )
+  return <RollerGuide press={press} scale={value.scale} sizing={sizing} />
+}
+
+/** The guide of a press with a roller. */
+function RollerGuide({ press, scale, sizing }: { press: StorePress; scale: PressureScale; sizing: Sizing }) {
+  const job = useJob()
+  const bench = useBench()
+  const { change, ...kept } = useStation('press', UNSET_PRESS)
+  const [text, keep] = useKeptText(`typothesis-screws-${job.id}`)
+  const start = beginning(scale)
+  const at = read(text, start)
+  const [strips, setStrips] = useState(NOT_PULLED)
+  const bat = job.bat?.settings.press ?? null
+  const wantedOf = bat && bat.scale.id === scale.id ? bat : bench.press
+  const wanted = at.wanted ?? {
+    left: wantedOf?.readingLeft ?? firstReading(scale),
+    right: wantedOf?.readingRight ?? firstReading(scale),
+  }
+  const within = (reading: number | null, else_: number) =>
+    Math.min(scale.most, Math.max(scale.least, reading ?? else_))
+  const target = { left: within(wanted.left, at.left), right: within(wanted.right, at.right) }
+  const stand = (next: Partial<Standing>) => keep(JSON.stringify({ ...at, ...next }))
+  const turn = (sides: Side[], by: number) => {
+    // Less than a step from where it is wanted, the side is stopped there.
+    const moved = (side: Side, from: number, to: number) => {
+      if (!sides.includes(side)) return from
+      const rest = to - from
+      const isLast =
+        at.fed && Math.sign(rest) === Math.sign(by) && Math.abs(rest) < Math.abs(by) && Math.abs(rest) > 1e-6
+      return tightened(scale, from, stepsTighter(scale, from, from + (isLast ? rest : by)))
+    }
+    stand({
+      left: moved('readingLeft', at.left, target.left),
+      right: moved('readingRight', at.right, target.right),
+    })
+  }
+  useScrewKeys(scale, turn)
+  const next = nextAtThePress(scale, { left: at.left, right: at.right, areFeltsIn: at.fed }, target)
   return (
     <Panel
       rooms={<PressRooms />}
@@ -109,28 +148,28 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
       aside={<KeepLine {...kept} />}
       answer={{ says: <span aria-live="polite">{next.words}</span>, because: next.more ?? undefined }}
     >
-      <PressCaution />
+      <PressCaution kind={press.kind} />
       <p className="text-sm">
         <ZeroLine press={press} />
       </p>
       <div className="grid gap-6 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
         <div>
           <FrontElevation
+            scale={scale}
             readingLeft={at.left}
             readingRight={at.right}
-            mmPerTurn={press.mmPerTurn}
             target={{ readingLeft: target.left, readingRight: target.right }}
             left={null}
             right={null}
             onTurn={turn}
           />
           <div className="mt-3 flex flex-wrap gap-3">
-            <Button className="min-h-14" onClick={() => keep(JSON.stringify(START))}>
-              Both at zero
+            <Button className="min-h-14" onClick={() => keep(JSON.stringify(start))}>
+              {scale.id === 'turns' ? 'Both at zero' : 'Opened all the way'}
             </Button>
             <Button
               className="min-h-14"
-              disabled={at.fed || at.left < FELTS_IN_TURNS || at.right < FELTS_IN_TURNS}
+              disabled={at.fed || !isUpForFelts(scale, at)}
               onClick={() => stand({ fed: true })}
             >
               {at.fed ? 'Blankets are in ✓' : 'Blankets are in'}
@@ -149,26 +188,13 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
           </div>
         </div>
         <div className="grid content-start gap-5">
-          <section aria-label="Wanted" className="grid gap-3 sm:grid-cols-2">
-            <h2 className="station-title sm:col-span-2">Wanted{job.bat ? ', as the BAT' : ''}</h2>
-            <p className="hidden sm:col-span-2 print:block">
-              Left {formatTurns(target.left)}, right {formatTurns(target.right)}, from zero
-            </p>
-            <NumberField
-              label="Left"
-              unit="turns from zero"
-              value={wanted.left}
-              onValue={(left) => stand({ wanted: { ...wanted, left } })}
-              problem={below(wanted.left)}
-            />
-            <NumberField
-              label="Right"
-              unit="turns from zero"
-              value={wanted.right}
-              onValue={(right) => stand({ wanted: { ...wanted, right } })}
-              problem={below(wanted.right)}
-            />
-          </section>
+          <Wanted
+            scale={scale}
+            wanted={wanted}
+            target={target}
+            isBat={job.bat !== null}
+            onWanted={(sides) => stand({ wanted: sides })}
+          />
           <section aria-label="Three strips" className="border-t border-line pt-3">
             <h2 className="station-title">Three strips of paper</h2>
             <ThreeStrips strips={strips} last={null} onStrips={setStrips} />
@@ -194,21 +220,81 @@ export function SettingGuide({ presses, sizing }: { presses: StorePress[]; sizin
                 ? ` ${counted(bench.press.passes, 'pass', 'passes')}, ${DIRECTIONS[bench.press.direction].toLowerCase()}.`
                 : ''}
             </p>
+            {bench.press && bench.press.laterPasses.length > 0 && (
+              <ol className="list-decimal pl-6 text-sm">
+                {passReadings(bench.press).map((pass, i) => (
+                  <li key={i}>{readingsWords(scale, pass)}</li>
+                ))}
+              </ol>
+            )}
           </section>
-          <section aria-label="Peeling" className="border-t border-line pt-3">
-            <h2 className="station-title">Then peel</h2>
-            <ol className="list-decimal pl-6">
-              {peelingSteps({
-                gsm: bench.paper?.gsm ?? 300,
-                sizing,
-                isDamp: bench.paper?.method !== 'dry',
-              }).map((step) => (
-                <li key={step}>{step}</li>
-              ))}
-            </ol>
-          </section>
+          <Peeling sizing={sizing} />
         </div>
       </div>
     </Panel>
+  )
+}
+
+/** Where the press is wanted, side by side. */
+function Wanted({
+  scale,
+  wanted,
+  target,
+  isBat,
+  onWanted,
+}: {
+  scale: PressureScale
+  wanted: { left: number | null; right: number | null }
+  target: { left: number; right: number }
+  isBat: boolean
+  onWanted: (wanted: { left: number | null; right: number | null }) => void
+}) {
+  const isOne = scale.sides === 1
+  const from = scale.countedFrom === 'bed' ? ', from zero' : ''
+  const unit = scale.id === 'turns' ? `turns${from.replace(',', '')}` : scale.unit || undefined
+  const problem = (reading: number | null) => {
+    if (reading === null) return undefined
+    if (reading < scale.least) return `must be ${scale.least} or more`
+    return reading > scale.most ? `must be at most ${scale.most}` : undefined
+  }
+  return (
+    <section aria-label="Wanted" className="grid gap-3 sm:grid-cols-2">
+      <h2 className="station-title sm:col-span-2">Wanted{isBat ? ', as the BAT' : ''}</h2>
+      <p className="hidden sm:col-span-2 print:block">
+        {readingsWords(scale, target)}
+        {from}
+      </p>
+      <NumberField
+        label={isOne ? sideNames(scale).left : 'Left'}
+        unit={unit}
+        value={wanted.left}
+        onValue={(left) => onWanted(isOne ? { left, right: left } : { ...wanted, left })}
+        problem={problem(wanted.left)}
+      />
+      {!isOne && (
+        <NumberField
+          label="Right"
+          unit={unit}
+          value={wanted.right}
+          onValue={(right) => onWanted({ ...wanted, right })}
+          problem={problem(wanted.right)}
+        />
+      )}
+    </section>
+  )
+}
+
+/** How the print is taken off. */
+function Peeling({ sizing }: { sizing: Sizing }) {
+  const { paper } = useBench()
+  return (
+    <section aria-label="Peeling" className="border-t border-line pt-3">
+      <h2 className="station-title">Then peel</h2>
+      <ol className="list-decimal pl-6">
+        {peelingSteps({ gsm: paper?.gsm ?? 300, sizing, isDamp: paper?.method !== 'dry' }).map((step) => (
+          <li key={step}>{step}</li>
+        ))}
+      </ol>
+    </section>
   )
 }

@@ -1,5 +1,6 @@
 import { formatFine, lengthUnit, shownMm } from '@/core/units/quantity'
-import { gapMm, type PressSetting } from '@/core/press/pressSetting'
+import { gapMm, middleReading, type PressSetting } from '@/core/press/pressSetting'
+import type { PressureScale } from '@/core/press/pressureScale'
 
 /** Height of the drawing in units; the width is as wide as the roller needs. */
 const HEIGHT = 190
@@ -29,9 +30,9 @@ export function SideElevation({
     ...(caliperMm ? [{ name: 'Sheet', mm: caliperMm }] : []),
     ...press.pack.map(({ name, thicknessMm }) => ({ name, mm: thicknessMm })),
   ]
-  const gap = gapMm(press, (press.readingLeft + press.readingRight) / 2)
+  const gap = gapMm(press, middleReading(press))
   const total = layers.reduce((sum, { mm }) => sum + mm, 0)
-  const scale = 96 / Math.max(total, gap, 6)
+  const scale = 96 / Math.max(total, gap ?? 0, 6)
   const floors = layers.map((_, i) => layers.slice(0, i).reduce((sum, { mm }) => sum + mm, 0))
   // Labels of thin layers would lie on one another: each keeps its distance from the one below.
   const labelY = layers.reduce<number[]>(
@@ -41,7 +42,8 @@ export function SideElevation({
     ],
     [],
   )
-  const nipY = BED_Y - gap * scale
+  // Where nobody measured the gap, the roller is drawn as it just touches.
+  const nipY = BED_Y - (gap ?? total) * scale
   const radius = press.rollerRadiusMm * scale
   return (
     <figure>
@@ -49,7 +51,7 @@ export function SideElevation({
         viewBox={`0 0 300 ${HEIGHT}`}
         className="w-full"
         role="img"
-        aria-label={`Stack of ${formatFine(total, 2)}, roller at ${formatFine(gap, 2)}`}
+        aria-label={`Stack of ${formatFine(total, 2)}${gap === null ? '' : `, roller at ${formatFine(gap, 2)}`}`}
       >
         {layers.map(({ name, mm, isPlate }, i) => {
           const y = BED_Y - (floors[i] + mm) * scale
@@ -93,21 +95,37 @@ export function SideElevation({
         <text x="4" y={BED_Y + 16} fontSize="11" fill="currentColor">
           bed
         </text>
-        <path
-          d={`M14 ${BED_Y}V${nipY}M10 ${nipY}H100`}
-          stroke="currentColor"
-          strokeWidth="0.8"
-          strokeDasharray="3 2"
-        />
-        <text x="4" y={Math.max(10, nipY - 4)} fontSize="11" fill="currentColor">
-          {shownMm(gap, 2)}
-        </text>
+        {gap !== null && <GapMark gap={gap} nipY={nipY} />}
       </svg>
       <figcaption className="text-xs text-muted">
-        From the side, to scale, {lengthUnit()}. The stack is {formatFine(total, 2)}; the roller leaves{' '}
-        {formatFine(gap, 2)}
-        {total > gap ? `, so it gives way by ${formatFine(total - gap, 2)}` : ': nothing is pressed'}.
+        From the side, to scale, {lengthUnit()}. The stack is {formatFine(total, 2)}
+        {gap === null ? `; ${UNMEASURED[press.scale.id] ?? UNMEASURED.feel}` : gapWords(gap, total)}.
       </figcaption>
     </figure>
+  )
+}
+
+const UNMEASURED: Partial<Record<PressureScale['id'], string>> = {
+  hand: 'a hand rolls or rubs over it',
+  feel: 'nobody measured where the roller stands, and it is drawn as it touches',
+}
+
+/** What the roller leaves, and how far the stack gives way. */
+const gapWords = (gap: number, total: number): string =>
+  `; the roller leaves ${formatFine(gap, 2)}${total > gap ? `, so it gives way by ${formatFine(total - gap, 2)}` : ': nothing is pressed'}`
+
+function GapMark({ gap, nipY }: { gap: number; nipY: number }) {
+  return (
+    <>
+      <path
+        d={`M14 ${BED_Y}V${nipY}M10 ${nipY}H100`}
+        stroke="currentColor"
+        strokeWidth="0.8"
+        strokeDasharray="3 2"
+      />
+      <text x="4" y={Math.max(10, nipY - 4)} fontSize="11" fill="currentColor">
+        {shownMm(gap, 2)}
+      </text>
+    </>
   )
 }

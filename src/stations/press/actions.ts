@@ -6,7 +6,8 @@ import { pressDetailsSchema, pressEventSchema } from '@/core/press/pressCard'
 import { pressureTrialSchema } from '@/core/press/pressureTrials'
 import { label } from '@/core/units/schemas'
 import { keepBlanket, keepPack, newPackSchema, washBlanket } from '@/data/press/blankets'
-import { changePress, enterPressEvent, keepPressureTrial } from '@/data/press/pressCards'
+import { enterPressEvent, keepPressureTrial } from '@/data/press/pressCards'
+import { changePress } from '@/data/press/presses'
 import { act } from '../across/act/act'
 
 /** Writes on a press's card what happened to it. */

@@ -2,20 +2,23 @@ import type { PressStanding } from '@/core/press/pressCard'
 import { counted } from '@/core/units/counted'
 import { listed } from '@/core/units/listed'
 import type { RoomAnswer } from '@/ui/Answer'
+import type { PressureScale } from '@/core/press/pressureScale'
 import { driftWords } from './cardWords'
+import { isZeroed } from './pressFacts'
 
 /** What a press wants done first. @param zeroedDay when its zero was set, as one says it; null: never */
 export function pressCardAnswer(
   { due, remarks, driftTurns }: Pick<PressStanding, 'due' | 'remarks' | 'driftTurns'>,
   zeroedDay: string | null,
-  isByHand: boolean,
+  scale: PressureScale,
 ): RoomAnswer {
-  if (zeroedDay === null && !isByHand)
+  if (zeroedDay === null && isZeroed(scale))
     return {
       says: 'Set its zero first',
       because: 'Both sides touching the bare bed: every reading is counted from there.',
     }
-  if (remarks.length > 0) return { says: remarks[0].replace(/\.$/, ''), because: driftWords({ driftTurns }) }
+  if (remarks.length > 0)
+    return { says: remarks[0].replace(/\.$/, ''), because: driftWords({ driftTurns }, scale) }
   if (due.length > 0)
     return {
       says: `Due: ${due[0].label.toLowerCase()}${due.length > 1 ? `, and ${due.length - 1} more` : ''}`,
@@ -23,7 +26,7 @@ export function pressCardAnswer(
     }
   return {
     says: 'Nothing is due at this press',
-    because: zeroedDay === null ? undefined : `Zero set ${zeroedDay}; ${driftWords({ driftTurns })}.`,
+    because: zeroedDay === null ? undefined : `Zero set ${zeroedDay}; ${driftWords({ driftTurns }, scale)}.`,
   }
 }
 

@@ -1,25 +1,29 @@
 import { describe, expect, it } from 'vitest'
+import { turnsScale } from '@/core/press/usualScales'
 import { readStrips } from '@/core/press/settingRoute'
 import { allPulled, driftWords, eventWords, overdueWords, stripsWords, testPrintWords } from './cardWords'
 
+const scale = turnsScale(2)
 const none = { left: null, middle: null, right: null }
 
 describe('what a press’s card says', () => {
   it('writes down each kind of event in a line', () => {
-    expect(eventWords({ kind: 'zeroed' })).toBe('zeroed, both sides on the bare bed')
-    expect(eventWords({ kind: 'even-print', rightTighterTurns: -0.125 })).toBe(
-      'test print even with the right 0.125 turns looser',
+    expect(eventWords({ kind: 'zeroed' }, scale)).toBe('zeroed, both sides on the bare bed')
+    expect(eventWords({ kind: 'even-print', rightTighterTurns: -0.125 }, scale)).toBe(
+      'test print even with the right 1/8 turn looser',
     )
-    expect(eventWords({ kind: 'test-print', note: '', imageId: null })).toBe('test print')
-    expect(eventWords({ kind: 'test-print', note: 'left pale', imageId: null })).toBe('test print: left pale')
-    const strips = eventWords({ kind: 'strips', left: 'holds', middle: 'holds', right: 'holds' })
+    expect(eventWords({ kind: 'test-print', note: '', imageId: null }, scale)).toBe('test print')
+    expect(eventWords({ kind: 'test-print', note: 'left pale', imageId: null }, scale)).toBe(
+      'test print: left pale',
+    )
+    const strips = eventWords({ kind: 'strips', left: 'holds', middle: 'holds', right: 'holds' }, scale)
     expect(strips).toBe(`three strips: ${readStrips('holds', 'holds', 'holds').replace(/\.$/, '')}`)
     expect(strips).not.toMatch(/\.$/)
   })
   it('says which way the right side went since the zero, or that nobody looked', () => {
-    expect(driftWords({ driftTurns: null })).toBe('no check by a print since')
-    expect(driftWords({ driftTurns: 0.05 })).toBe('drift since: right 0.05 turns tighter to be even')
-    expect(driftWords({ driftTurns: -0.05 })).toContain('0.05 turns looser')
+    expect(driftWords({ driftTurns: null }, scale)).toBe('no check by a print since')
+    expect(driftWords({ driftTurns: 0.05 }, scale)).toBe('drift since: right 0.05 turns tighter to be even')
+    expect(driftWords({ driftTurns: -0.05 }, scale)).toContain('0.05 turns looser')
   })
   it('tells upkeep never recorded from upkeep overdue', () => {
     const due = { task: 'grease' as const, label: 'Grease', overdueDays: null }

@@ -1,15 +1,15 @@
 import { UPKEEP, type PressEvent, type PressStanding } from '@/core/press/pressCard'
+import { amountOnScale, type PressureScale } from '@/core/press/pressureScale'
 import { readStrips, type Strip } from '@/core/press/settingRoute'
 import { counted } from '@/core/units/counted'
-import { formatNumber } from '@/core/units/length'
 import { saidDayOf } from '@/core/units/moment'
 
-/** So many turns of the right screw, as an amount and a way. */
-const rightBy = (turns: number): string =>
-  `right ${formatNumber(Math.abs(turns), 3)} turns ${turns < 0 ? 'looser' : 'tighter'}`
+/** So much at the right, as an amount on the press's scale and a way. */
+const rightBy = (scale: PressureScale, tighter: number): string =>
+  `right ${amountOnScale(scale, tighter)} ${tighter < 0 ? 'looser' : 'tighter'}`
 
 /** What was written on a press's card, in a line. */
-export function eventWords(event: PressEvent): string {
+export function eventWords(event: PressEvent, scale: PressureScale): string {
   switch (event.kind) {
     case 'zeroed':
       return 'zeroed, both sides on the bare bed'
@@ -20,13 +20,16 @@ export function eventWords(event: PressEvent): string {
     case 'strips':
       return `three strips: ${readStrips(event.left, event.middle, event.right).replace(/\.$/, '')}`
     case 'even-print':
-      return `test print even with the ${rightBy(event.rightTighterTurns)}`
+      return `test print even with the ${rightBy(scale, event.rightTighterTurns)}`
   }
 }
 
 /** What the even print shows since the zero was set. */
-export const driftWords = ({ driftTurns }: Pick<PressStanding, 'driftTurns'>): string =>
-  driftTurns === null ? 'no check by a print since' : `drift since: ${rightBy(driftTurns)} to be even`
+export const driftWords = (
+  { driftTurns }: Pick<PressStanding, 'driftTurns'>,
+  scale: PressureScale,
+): string =>
+  driftTurns === null ? 'no check by a print since' : `drift since: ${rightBy(scale, driftTurns)} to be even`
 
 /** How long a piece of upkeep is overdue, and how often it is due. */
 export const overdueWords = ({ task, overdueDays }: PressStanding['due'][number]): string =>

@@ -4,7 +4,7 @@ import { formatCelsiusStep } from '@/core/units/quantity'
 import Link from 'next/link'
 import { useState } from 'react'
 import { changeFirstMix, firstMix, modifierAmount } from '@/core/ink/mix'
-import { formatTurns } from '@/core/press/pressSetting'
+import { amountOnScale, sideNames, tightened, toMm, type PressureScale } from '@/core/press/pressureScale'
 import { compareSettings } from '@/core/prove/compareSettings'
 import { completeBench, type Settings } from '@/core/prove/settings'
 import { formatNumber } from '@/core/units/length'
@@ -40,9 +40,15 @@ const AS_THE_BENCH: Tried = {
   plateC: 0,
   plateTone: null,
 }
-const STEP = 1 / 16
+/** Steps of a scale that are tried either way, and how finely. */
+const TRIED_STEPS = 2
+const FINE = 0.25
 /** Both prints and what is tried are seen at one look. */
 const AT_ONE_LOOK = { maxHeight: '22rem', width: 'auto', maxWidth: '100%' }
+
+/** So many steps looser than set, in words. */
+const movedWords = (scale: PressureScale, steps: number, still: string): string =>
+  steps === 0 ? still : `${amountOnScale(scale, steps * scale.step)} ${steps < 0 ? 'tighter' : 'looser'}`
 
 /** The bench with what is tried. */
 function withTried(
@@ -56,8 +62,8 @@ function withTried(
     ...bench,
     press: {
       ...press,
-      readingLeft: Math.max(0, press.readingLeft + screws),
-      readingRight: Math.max(0, press.readingRight + screws + right),
+      readingLeft: tightened(press.scale, press.readingLeft, -screws),
+      readingRight: tightened(press.scale, press.readingRight, -screws - right),
     },
     wipe: {
       ...wipe,
@@ -147,6 +153,7 @@ function ModelBench({
 }) {
   const [tried, setTried] = useState<Tried>(AS_THE_BENCH)
   const settings = withTried(bench, tried)
+  const { scale } = settings.press
   const { pictures, problem } = useModelPrint(ground, { held, tried: settings }, held)
   const changes = compareSettings(held, settings)
   const set = (part: Partial<Tried>) => setTried({ ...tried, ...part })
@@ -189,22 +196,32 @@ function ModelBench({
       </div>
       <div className="grid gap-x-8 lg:grid-cols-2">
         <div>
-          <Slider
-            label={`Both screws ${tried.screws === 0 ? 'as set' : `${formatTurns(Math.abs(tried.screws))} ${tried.screws < 0 ? 'tighter' : 'looser'}`}`}
-            min={-0.5}
-            max={0.5}
-            step={STEP}
-            value={tried.screws}
-            onValue={(screws) => set({ screws })}
-          />
-          <Slider
-            label={`Right screw ${tried.right === 0 ? 'as the left' : `${formatTurns(Math.abs(tried.right))} ${tried.right < 0 ? 'tighter' : 'looser'}`}`}
-            min={-0.5}
-            max={0.5}
-            step={STEP}
-            value={tried.right}
-            onValue={(right) => set({ right })}
-          />
+          {toMm(scale, settings.press.readingLeft) === null ? (
+            <p className="my-2 text-sm text-muted">
+              Nobody measured how far this press moves, so the model cannot try another pressure.
+            </p>
+          ) : (
+            <>
+              <Slider
+                label={`${sideNames(scale).both} ${movedWords(scale, tried.screws, 'as set')}`}
+                min={-TRIED_STEPS}
+                max={TRIED_STEPS}
+                step={FINE}
+                value={tried.screws}
+                onValue={(screws) => set({ screws })}
+              />
+              {scale.sides === 2 && (
+                <Slider
+                  label={`${sideNames(scale).right} ${movedWords(scale, tried.right, 'as the left')}`}
+                  min={-TRIED_STEPS}
+                  max={TRIED_STEPS}
+                  step={FINE}
+                  value={tried.right}
+                  onValue={(right) => set({ right })}
+                />
+              )}
+            </>
+          )}
           <Slider
             label={`Wiping ${formatNumber(wipingSeconds(settings.wipe), 0)} s`}
             min={0.5}

@@ -16,6 +16,7 @@ import {
   type RemedyBench,
 } from '@/core/prove/whatMoved'
 import { causesOf } from '@/core/prove/causes'
+import { isHandKind } from '@/core/press/pressKind'
 import { isExhausted } from '@/core/press/pressSetting'
 import { formatNumber } from '@/core/units/length'
 import { Check } from '@/ui/Check'
@@ -51,7 +52,7 @@ export function NextChange({
               softer ink; empty lines were wiped out or never filled.
             </p>
           )}
-          {bench.press?.kind !== 'hand' && isExhausted(bench.settings) && (
+          {!(bench.press && isHandKind(bench.press.kind)) && isExhausted(bench.settings) && (
             <p className="my-1">
               ◆ The blankets are pressed to nearly all they can give: tighter screws would change nothing.
             </p>

@@ -14,6 +14,7 @@ import {
   text,
   textOf,
 } from './columns'
+import type { Gauge } from '@/core/press/gauge'
 import type { Migration } from './migration'
 
 const ofPress = { ...text, references: { model: 'presses', key: 'id' } }
@@ -27,7 +28,7 @@ export const m0006PressRoom = {
       rollerLengthMm: optionalReal,
       bedLengthMm: optionalReal,
       serial: { ...text, defaultValue: '' },
-      gauge: { ...json<PressDetails['gauge']>(), defaultValue: [] },
+      gauge: { ...json<Gauge>(), defaultValue: [] },
       frameNPerMm: optionalReal,
     },
     packs: { blanketIds: optionalJson<string[]>() },

@@ -11,6 +11,7 @@ import { m0010Counts } from './m0010Counts'
 import { m0011Withdrawn } from './m0011Withdrawn'
 import { m0012InkReturned } from './m0012InkReturned'
 import { m0013Units } from './m0013Units'
+import { m0014PressureScales } from './m0014PressureScales'
 import type { Migration } from './migration'
 
 /** Every change of the database's shape, in order. A released one is never edited: the next change is a new one. */
@@ -28,4 +29,5 @@ export const MIGRATIONS = [
   m0011Withdrawn,
   m0012InkReturned,
   m0013Units,
+  m0014PressureScales,
 ] as const satisfies readonly Migration[]

@@ -21,6 +21,7 @@ const RELEASES: [string, string[]][] = [
   ['release-3', [...FIRST_JOBS, 'two-tides']],
   ['release-4', [...FIRST_JOBS, 'two-tides']],
   ['release-5', [...FIRST_JOBS, 'two-tides']],
+  ['release-6', [...FIRST_JOBS, 'two-tides']],
 ]
 
 const NEWEST = RELEASES.at(-1)![0]

@@ -1,4 +1,5 @@
 /// <reference types="vite/client" />
+import { turnsScale } from '@/core/press/usualScales'
 import { copyFileSync, cpSync, mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
@@ -304,11 +305,11 @@ const SAID: Record<string, (jobs: Jobs) => Promise<unknown> | unknown> = {
   keepCalibrationAction: () => ({ ...USUAL_CALIBRATION, dropGrams: 0.05 }),
   keepInkWeighingAction: ({ mooring }) => ({ jobId: mooring.id, weighing: { grams: 12, pulls: 5 }, by: BY }),
   enterPressEventAction: () => ({ pressId: 'little-press', event: { kind: 'zeroed' }, by: BY }),
-  changePressAction: () => ({ pressId: 'little-press', details: { note: 'oiled' } }),
+  changePressAction: () => ({ pressId: 'little-press', details: { note: 'oiled', scale: turnsScale(2) } }),
   keepPressureTrialAction: ({ mooring }) => ({
     pressId: 'little-press',
     jobId: mooring.id,
-    trial: { suggestedTurns: 3, setTurns: 3, verdict: 'right', mmPerTurn: 2 },
+    trial: { scale: turnsScale(2), suggested: 3, set: 3, verdict: 'right' },
     by: BY,
   }),
   keepBlanketAction: () => ({ id: null, blanket }),

@@ -15,7 +15,7 @@ import type { Passes } from '@/core/prove/features'
 import type { Bench } from '@/core/prove/settings'
 import type { Tolerances } from '@/core/prove/tolerance'
 import type { KnownBeside, WorkAhead } from '@/core/record/jobNeed'
-import type { KnownPresses } from '@/data/shop/store'
+import type { KnownPresses } from '@/data/press/presses'
 import type { Variation } from '@/core/record/variation'
 import type { Answer } from '../act/answer'
 

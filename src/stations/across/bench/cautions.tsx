@@ -1,7 +1,7 @@
 'use client'
 
 import { PLATE_KINDS, type PlateKind } from '@/core/plate/plate'
-import type { PressKind } from '@/core/press/pressCard'
+import { isHandKind, type PressKind } from '@/core/press/pressKind'
 import { Caution } from '@/ui/Caution'
 import { usePerson } from '../person/usePerson'
 
@@ -55,7 +55,7 @@ export const StarchCaution = () => <OneCaution name="starch" />
 
 /** What can hurt at a press; a kitchen roller has its own, and a baren nothing that pinches. @param kind null or left out: not known here */
 export const PressCaution = ({ kind }: { kind?: PressKind | null }) =>
-  kind === 'hand' ? null : (
+  kind && isHandKind(kind) ? null : (
     <>
       <OneCaution name="press" />
       {kind === 'kitchen-roller' && <OneCaution name="kitchen" />}

@@ -3,7 +3,7 @@ import { pullsOnBench, runOnBench } from '@/core/edition/runs'
 import { batOfRun } from '@/core/record/batOnBench'
 import type { KnownBeside } from '@/core/record/jobNeed'
 import { workAhead } from '@/core/record/workAhead'
-import type { KnownPresses } from '@/data/shop/store'
+import type { KnownPresses } from '@/data/press/presses'
 import type { JobRecord } from '@/data/record/jobRecord'
 import type { BenchJob } from './BenchContext'
 

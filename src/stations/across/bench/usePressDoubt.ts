@@ -1,5 +1,6 @@
 'use client'
 
+import { isHandKind } from '@/core/press/pressKind'
 import { pressDoubt } from '@/core/press/pressSetting'
 import { useBench } from './BenchContext'
 import { usePressKind } from './usePressKind'
@@ -8,5 +9,7 @@ import { usePressKind } from './usePressKind'
 export function usePressDoubt(): string | null {
   const { press, plate, paper } = useBench()
   const kind = usePressKind()
-  return press && plate && paper ? pressDoubt({ press, plate, paper }, kind === 'hand') : null
+  return press && plate && paper
+    ? pressDoubt({ press, plate, paper }, kind !== null && isHandKind(kind))
+    : null
 }

@@ -1,6 +1,6 @@
 'use client'
 
-import type { PressKind } from '@/core/press/pressCard'
+import type { PressKind } from '@/core/press/pressKind'
 import type { KnownPress } from '@/core/prove/whatMoved'
 import { useBench, useJob } from './BenchContext'
 

@@ -1,8 +1,10 @@
 'use client'
 
-import { formatFine } from '@/core/units/quantity'
 import { useState } from 'react'
-import { leadSchema, PRESS_KINDS, type PressKind } from '@/core/press/pressCard'
+import { usualScaleOf } from '@/core/press/pressCard'
+import { isHandKind, type PressKind } from '@/core/press/pressKind'
+import { PRESS_KINDS } from '@/core/press/pressKindNames'
+import type { PressureScale } from '@/core/press/pressureScale'
 import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
@@ -10,27 +12,33 @@ import { SelectField, TextField } from '@/ui/Field'
 import { LengthField } from '@/ui/NumberField'
 import { problemAt } from '../../across/bench/problemAt'
 import { Problems } from '../../across/pull/Problems'
+import { ScaleFields } from '../../press/ScaleFields'
 import { addPressAction } from './actions'
 import { sendAct } from '../../across/act/sendAct'
 
-/** Without screws nothing is turned: a turn stands for a millimetre. */
-const BY_HAND = '1 mm'
+const FIRST_KIND = 'two-screw' satisfies PressKind
 
-/** Adds a press: its lead is reckoned from the thread of its screws. */
+/** Adds a press as it is read; by hand there is nothing to measure. */
 export function NewPressDialog() {
   const [open, setOpen] = useState(false)
   const [name, setName] = useState('')
-  const [thread, setThread] = useState('M16')
+  const [thread, setThread] = useState('')
   const [rollerDiameterMm, setDiameter] = useState<number | null>(90)
   const [bedWidthMm, setBedWidth] = useState<number | null>(400)
   const [problems, setProblems] = useState<FieldProblem[]>([])
-  const [kind, setKind] = useState<PressKind>('two-screw')
-  const lead = leadSchema.safeParse({ thread: kind === 'hand' ? BY_HAND : thread })
+  const [kind, setKind] = useState<PressKind>(FIRST_KIND)
+  const [scale, setScale] = useState<PressureScale>(() => usualScaleOf(FIRST_KIND))
+  const pickKind = (next: PressKind) => {
+    setKind(next)
+    setScale(usualScaleOf(next))
+    setThread('')
+  }
   const add = async () => {
     const answer = await sendAct(addPressAction, {
       name,
       kind,
-      thread: kind === 'hand' ? BY_HAND : thread,
+      thread,
+      scale,
       rollerRadiusMm: (rollerDiameterMm ?? Number.NaN) / 2,
       bedWidthMm: bedWidthMm ?? Number.NaN,
       note: '',
@@ -38,6 +46,7 @@ export function NewPressDialog() {
     setProblems(answer.ok ? [] : answer.problems)
     if (!answer.ok) return
     setName('')
+    pickKind(FIRST_KIND)
     setOpen(false)
   }
   return (
@@ -59,32 +68,40 @@ export function NewPressDialog() {
           label="Kind"
           value={kind}
           options={Object.entries(PRESS_KINDS)}
-          onPick={(next) => setKind(next as PressKind)}
+          onPick={(next) => pickKind(next as PressKind)}
           className="sm:col-span-2"
         />
-        {kind !== 'hand' && (
-          <TextField
-            label="Screw thread (such as M16), or mm per turn"
-            value={thread}
-            onText={setThread}
-            problem={lead.success ? problemAt(problems, 'thread') : lead.error.issues[0].message}
-            hint={lead.success ? `${formatFine(lead.data.mmPerTurn, 3)} a turn` : undefined}
-          />
+        <ScaleFields
+          kind={kind}
+          scale={scale}
+          thread={thread}
+          problems={problems}
+          onScale={(nextScale, nextThread) => {
+            setScale(nextScale)
+            setThread(nextThread)
+          }}
+        />
+        {!isHandKind(kind) && (
+          <>
+            <LengthField
+              label="Roller, diameter"
+              value={rollerDiameterMm}
+              onValue={setDiameter}
+              problem={problemAt(problems, 'rollerRadiusMm')}
+            />
+            <LengthField
+              label="Bed, width"
+              value={bedWidthMm}
+              onValue={setBedWidth}
+              problem={problemAt(problems, 'bedWidthMm')}
+            />
+          </>
         )}
-        <LengthField
-          label="Roller, diameter"
-          value={rollerDiameterMm}
-          onValue={setDiameter}
-          problem={problemAt(problems, 'rollerRadiusMm')}
-        />
-        <LengthField
-          label="Bed, width"
-          value={bedWidthMm}
-          onValue={setBedWidth}
-          problem={problemAt(problems, 'bedWidthMm')}
-        />
       </div>
-      <Problems problems={problems} except={['name', 'thread', 'rollerRadiusMm', 'bedWidthMm']} />
+      <Problems
+        problems={problems.filter(({ field }) => !field.startsWith('scale.'))}
+        except={['name', 'thread', 'rollerRadiusMm', 'bedWidthMm']}
+      />
       <Button look="main" className="mt-4" onClick={() => void add()}>
         Add this press
       </Button>

@@ -6,12 +6,13 @@ import { predictInk } from '@/core/ink/predictInk'
 import { USUAL_SURFACE } from '@/core/ink/surface'
 import { RAG_WHITE } from '@/core/paper/ragWhite'
 import type { Reservation } from '@/core/paper/stock'
-import { formatMm, formatNumber } from '@/core/units/length'
+import { formatNumber } from '@/core/units/length'
 import type { Store } from '@/data/shop/store'
 import Link from 'next/link'
 import { buttonClass } from '@/ui/Button'
 import { Panel } from '@/ui/Panel'
 import { shelfAnswer } from './answers'
+import { pressFacts } from '../../press/pressFacts'
 import { NewPressDialog } from './NewPressDialog'
 import { PaperShelf } from './PaperShelf'
 import { UnitOrderChoice } from './UnitOrderChoice'
@@ -105,8 +106,7 @@ export function StoreLedger({ store, reservations }: { store: Store; reservation
               >
                 {press.name}
               </Link>
-              : {press.thread}, {formatFine(press.mmPerTurn, 3)} a turn, roller of{' '}
-              {formatMm(press.rollerRadiusMm * 2)}, bed {formatMm(press.bedWidthMm)} wide. {press.note}
+              : {pressFacts(press)} {press.note}
             </li>
           ))}
         </ul>

@@ -5,14 +5,8 @@ import { RAG_WHITE } from '@/core/paper/ragWhite'
 import { newStockMoveSchema } from '@/core/paper/stock'
 import { label } from '@/core/units/schemas'
 import { enterStock } from '@/data/shop/stock'
-import {
-  addPaper,
-  addPress,
-  changePaper,
-  newPaperSchema,
-  newPressSchema,
-  paperDetailsSchema,
-} from '@/data/shop/store'
+import { addPaper, changePaper, newPaperSchema, paperDetailsSchema } from '@/data/shop/store'
+import { addPress, newPressSchema } from '@/data/press/presses'
 import { keepUnitOrder, unitOrderSchema } from '@/data/shop/unitOrder'
 import { act } from '../../across/act/act'
 

@@ -11,10 +11,23 @@ import { loadStore, stockStore } from '@/data/shop/store'
 import { act } from '../../across/act/act'
 import { layOutSample } from './layOutSample'
 
-/** A new workshop gets an invented store to begin with, so that the first job has inks, papers and presses to choose from. */
-async function stockIfEmpty(at: string): Promise<void> {
-  const { inks, papers, presses } = await loadStore()
-  if (inks.length + papers.length + presses.length === 0) await stockStore(freshStore(at))
+/**
+ * A new workshop gets invented things to begin with, so that the first job has inks, papers, presses and blankets to choose from: on each
+ * shelf that is still empty, and never beside what somebody put there.
+ */
+async function stockEmptyShelves(at: string): Promise<void> {
+  if ((await listJobs()).length > 0) return
+  const own = await loadStore()
+  const fresh = freshStore(at)
+  const ifEmpty = <Thing>(shelf: readonly unknown[], things: Thing[]) => (shelf.length === 0 ? things : [])
+  const areFeltsOwn = own.blankets.length + own.packs.length > 0
+  await stockStore({
+    inks: ifEmpty(own.inks, fresh.inks),
+    papers: ifEmpty(own.papers, fresh.papers),
+    presses: ifEmpty(own.presses, fresh.presses),
+    packs: areFeltsOwn ? [] : fresh.packs,
+    blankets: areFeltsOwn ? [] : fresh.blankets,
+  })
 }
 
 /** Makes a job and answers its slug. */
@@ -22,7 +35,7 @@ export const createJobAction = act(
   newJobSchema,
   'shop',
   async (job, at) => {
-    await stockIfEmpty(at)
+    await stockEmptyShelves(at)
     const { slug } = await createJob(job, at)
     return { slug }
   },

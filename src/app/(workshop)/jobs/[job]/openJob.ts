@@ -4,7 +4,7 @@ import { NotFoundError, UnreadableJobError } from '@/data/database/errors'
 import { runOnBench } from '@/core/edition/runs'
 import { loadJob } from '@/data/shop/jobs'
 import { loadKnownBeside } from '@/data/shop/knownBeside'
-import { loadKnownPresses } from '@/data/shop/store'
+import { loadKnownPresses } from '@/data/press/presses'
 import { readBench } from '@/stations/across/bench/readBench'
 
 /** The job of an address, read once a request; an unknown one is the not-found page. */

@@ -4,7 +4,7 @@ import { dayOf } from '@/core/units/moment'
 import { syncDesk } from '@/data/across/desk'
 import { stampOf } from '@/data/database/remembered'
 import { loadJob } from '@/data/shop/jobs'
-import { loadKnownPresses } from '@/data/shop/store'
+import { loadKnownPresses } from '@/data/press/presses'
 import { actRoute } from '@/stations/across/act/actRoute'
 import { readDesk } from '@/stations/across/desk/readDesk'
 

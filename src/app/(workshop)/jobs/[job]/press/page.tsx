@@ -1,10 +1,15 @@
 import { loadPressureTrials } from '@/data/press/pressCards'
+import { loadWorkedSettings } from '@/data/press/workedSettings'
 import { loadStore } from '@/data/shop/store'
 import { PressStation } from '@/stations/press/PressStation'
 
 export const metadata = { title: 'Press' }
 
 export default async function PressPage() {
-  const [{ presses, packs, blankets }, trials] = await Promise.all([loadStore(), loadPressureTrials()])
-  return <PressStation presses={presses} packs={packs} shelf={blankets} trials={trials} />
+  const [{ presses, packs, blankets }, trials, worked] = await Promise.all([
+    loadStore(),
+    loadPressureTrials(),
+    loadWorkedSettings(),
+  ])
+  return <PressStation presses={presses} packs={packs} shelf={blankets} trials={trials} worked={worked} />
 }

@@ -1,6 +1,7 @@
 import { notFound } from 'next/navigation'
 import { readPressCard } from '@/core/press/pressCard'
 import { loadPressEvents } from '@/data/press/pressCards'
+import { loadWorkedSettings } from '@/data/press/workedSettings'
 import { loadStore } from '@/data/shop/store'
 import { PressCard } from '@/stations/press/PressCard'
 
@@ -17,10 +18,15 @@ export default async function PressCardPage({ params }: Params) {
   const { press: id } = await params
   const press = (await loadStore()).presses.find((one) => one.id === id)
   if (!press) notFound()
-  const events = await loadPressEvents(id)
+  const [events, worked] = await Promise.all([loadPressEvents(id), loadWorkedSettings()])
   return (
     <main id="work" tabIndex={-1} className="p-3 sm:p-5">
-      <PressCard press={press} events={events} standing={readPressCard(events, new Date().toISOString())} />
+      <PressCard
+        press={press}
+        events={events}
+        standing={readPressCard(events, new Date().toISOString(), press.scale)}
+        worked={worked.filter(({ under }) => under.press.pressId === id)}
+      />
     </main>
   )
 }
