@@ -132,7 +132,7 @@ test('a new print from a bare plate to a signed edition', async ({ page, empty }
     await kept(page)
     await openStation(page, 'Prove')
     await expect(answerOf(page)).toContainText('Pull proof 2: Both screws 1/4 turn tighter')
-    await expect(page.getByText('way back: screws: 10 s').first()).toBeVisible()
+    await expect(page.getByText('way back: at the press: 10 s').first()).toBeVisible()
     await page.getByLabel('You expect it to print').getByRole('radio', { name: 'Darker' }).click()
     await page.getByRole('button', { name: 'Pull proof 2' }).click()
     await expect(page.getByRole('button', { name: 'Pull proof 3' })).toBeVisible()

@@ -29,6 +29,7 @@ describe('a blanket in the stack', () => {
   it('is its kind while new, and stiffer with less to give once it has packed down', () => {
     expect(layerOfBlanket(cushion)).toEqual({
       name: 'Grey cushion',
+      of: 'cushion',
       thicknessMm: 4,
       modulusMPa: 0.5,
       densificationStrain: 0.65,

@@ -74,11 +74,19 @@ const CLOGGED = { none: 1, some: 1.15, much: 1.5 } as const
  * A blanket as a layer of the stack, at the thickness it has now. One that has packed down holds the same wool in less height: it
  * is stiffer, and has less left to give, each in proportion; size stiffens it further. A measured modulus is taken as it is.
  */
-export function layerOfBlanket({ name, kind, newMm, nowMm, modulusMPa, clogging }: Blanket): Layer {
+export function layerOfBlanket({
+  name,
+  kind,
+  newMm,
+  nowMm,
+  modulusMPa,
+  clogging,
+}: Blanket): Layer & { of: BlanketKind } {
   const usual = BLANKET_KINDS[kind]
   const packed = Math.min(1, nowMm / newMm)
   return {
     name,
+    of: kind,
     thicknessMm: nowMm,
     modulusMPa: modulusMPa ?? (usual.modulusMPa / packed) * CLOGGED[clogging],
     densificationStrain: Math.max(0.05, 1 - (1 - usual.densificationStrain) / packed),
@@ -153,8 +161,16 @@ export const PACK_SCHOOLS = {
     kinds: ['polypropylene', 'polypropylene', 'polypropylene'],
   },
   none: { label: 'No blankets', kinds: [] },
-  wringer: { label: 'A felt either side, as in a kitchen roller', kinds: ['single-felt', 'single-felt'] },
-} as const satisfies Record<string, { label: string; kinds: readonly BlanketKind[] }>
+  wringer: {
+    label: 'A felt either side, as in a kitchen roller',
+    kinds: ['single-felt', 'single-felt'],
+    plateAt: 1,
+    isFaceDown: true,
+  },
+} as const satisfies Record<
+  string,
+  { label: string; kinds: readonly BlanketKind[]; plateAt?: number; isFaceDown?: boolean }
+>
 export type PackSchool = keyof typeof PACK_SCHOOLS
 
 /** Lays a school's pack from the blankets of the shelf, each used once; null: a blanket of that kind is missing. */

@@ -1,6 +1,14 @@
 import { isSameName } from '../units/byName'
 import { gapToSet } from './frame'
-import { acrossOf, gapMm, middleReading, pressedGap, stackOf, type PressSetting } from './pressSetting'
+import {
+  acrossOf,
+  isSamePack,
+  gapMm,
+  middleReading,
+  pressedGap,
+  stackOf,
+  type PressSetting,
+} from './pressSetting'
 import { closerMm, fromMm } from './pressureScale'
 import type { Layer, PressStack } from './pressStack'
 import { pressTransferInput, transferPressure } from './pressTransfer'
@@ -40,7 +48,7 @@ const DOUBT = { classModulus: 0.3, measuredModulus: 0.07, blanketMm: 0.05, sheet
 function changedLayers(bat: UnderRoller, now: UnderRoller): string[] {
   const words: [boolean, string][] = [
     [bat.press?.pressId !== now.press?.pressId, 'another press'],
-    [JSON.stringify(bat.press?.pack) !== JSON.stringify(now.press?.pack), 'other blankets'],
+    [!isSamePack(bat.press?.pack ?? [], now.press?.pack ?? []), 'other blankets'],
     [bat.press?.makeReadyMm !== now.press?.makeReadyMm, 'another make-ready'],
     [bat.plate?.thicknessMm !== now.plate?.thicknessMm, 'a plate of another thickness'],
     [

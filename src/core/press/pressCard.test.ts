@@ -2,7 +2,7 @@ import { gaugeSchema } from './pressureScaleSchema'
 import { gaugeToMm, mmToGauge } from './gauge'
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import { turnsScale } from './usualScales'
+import { turnsScale, USUAL_SCALES } from './usualScales'
 import {
   leadSchema,
   usualScaleOf,
@@ -93,6 +93,8 @@ describe('a press’s card', () => {
     expect(standing).toMatchObject({ zeroedAt: null, driftTurns: null, testPrint: null, remarks: [] })
     expect(standing.due.every(({ overdueDays }) => overdueDays === null)).toBe(true)
   })
+  it('asks for no upkeep of a hand', () =>
+    expect(readPressCard([], '2031-05-01T09:00:00.000Z', USUAL_SCALES.hand).due).toEqual([]))
   it('adds up the drift since the last zeroing only, and asks for zeroing when it grows', () => {
     const drift = (rightTighterTurns: number): PressEvent => ({ kind: 'even-print', rightTighterTurns })
     const events = [

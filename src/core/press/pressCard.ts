@@ -126,7 +126,9 @@ export function readPressCard(
   const strips = since.flatMap(({ event }) => (event.kind === 'strips' ? [event] : [])).at(-1) ?? null
   const test = events.findLast(({ event }) => event.kind === 'test-print')
   const driftTurns = prints.length > 0 ? prints.reduce((sum, turns) => sum + turns, 0) : null
-  const due = (Object.keys(UPKEEP) as UpkeepTask[]).flatMap((task) => {
+  // A hand has no screws to look after.
+  const tasks = scale.id === 'hand' ? [] : (Object.keys(UPKEEP) as UpkeepTask[])
+  const due = tasks.flatMap((task) => {
     const done = events.findLast(({ event }) => event.kind === 'upkeep' && event.task === task)
     const overdue = done
       ? Math.floor((Date.parse(now) - Date.parse(done.at)) / 86_400_000) - UPKEEP[task].days

@@ -8,6 +8,22 @@ import { layerSchema, pressStack, pressStackInput, type Layer, stackCompression 
 /** How the bed goes under the roller. */
 export const DIRECTIONS = { 'one-way': 'One way', 'there-and-back': 'There and back' } as const
 
+/** A layer as it is laid at a press: what it is stands on it, since its name is the shop's own. */
+export const laidLayerSchema = layerSchema.extend({ of: z.string().max(40).nullish() })
+export type LaidLayer = z.infer<typeof laidLayerSchema>
+
+/** Whether two packs press alike: what their layers are made of does not count, only how they give way. */
+export const isSamePack = (a: readonly Layer[], b: readonly Layer[]): boolean =>
+  JSON.stringify(a.map(reckoned)) === JSON.stringify(b.map(reckoned))
+
+/** A layer as it is reckoned with. */
+const reckoned = ({ name, thicknessMm, modulusMPa, densificationStrain }: Layer): Layer => ({
+  name,
+  thicknessMm,
+  modulusMPa,
+  densificationStrain,
+})
+
 /** What is read of one pass: each has its own reading. */
 const passSchema = z.strictObject({ left: finite, right: finite })
 export type PassReading = z.infer<typeof passSchema>
@@ -24,8 +40,14 @@ export const pressSettingSchema = z
     /** readings of the second pass and those after it; those left out are made as the one before */
     laterPasses: z.array(passSchema).max(5, { error: 'takes at most 6 passes' }).default([]),
     packName: label,
-    pack: z.array(layerSchema).max(8, { error: 'takes at most 8 layers' }),
+    /** from the bed upward */
+    pack: z.array(laidLayerSchema).max(8, { error: 'takes at most 8 layers' }),
+    /** how many of the pack lie under plate and sheet; packs of earlier releases all lay over them */
+    plateAt: count.max(8, { error: 'must be at most 8' }).default(0),
+    /** the plate lies on the sheet instead of under it */
+    isFaceDown: z.boolean().default(false),
     makeReadyMm: finite.min(0, { error: 'must be 0 or more' }).max(10, { error: 'must be at most 10 mm' }),
+    makeReadyOf: z.enum(['card', 'plastic', 'metal']).default('card'),
     passes: count.min(1, { error: 'must be 1 or more' }).max(6, { error: 'must be at most 6' }),
     direction: z.enum(['one-way', 'there-and-back']).default('one-way'),
     /** how long the plate is to take under the roller; null: nobody said */
@@ -44,6 +66,12 @@ export const pressSettingSchema = z
       check(['laterPasses', i, 'left'], left)
       check(['laterPasses', i, 'right'], right)
     })
+    if (press.plateAt > press.pack.length)
+      context.addIssue({
+        code: 'custom',
+        path: ['plateAt'],
+        message: `must be at most ${press.pack.length}: so many layers are laid`,
+      })
     if (press.laterPasses.length >= press.passes && press.laterPasses.length > 0)
       context.addIssue({
         code: 'custom',
@@ -106,7 +134,7 @@ export function stackOf(
 ): { rollerRadiusMm: number; layers: Layer[]; plateThicknessMm: number } {
   return {
     rollerRadiusMm: press.rollerRadiusMm,
-    layers: [{ name: 'Sheet', thicknessMm: caliperMm, ...DAMP_PAPER }, ...press.pack],
+    layers: [{ name: 'Sheet', thicknessMm: caliperMm, ...DAMP_PAPER }, ...press.pack.map(reckoned)],
     plateThicknessMm: plateThicknessMm + press.makeReadyMm,
   }
 }

@@ -46,15 +46,27 @@ export function layersCanGive(layers: readonly Layer[]): number {
     : layers.reduce((sum, layer) => sum + layer.thicknessMm * layer.densificationStrain!, 0)
 }
 
-export const pressStackInput = z.strictObject(stackShape).superRefine((stack, context) => {
-  const most = layersCanGive(stack.layers)
-  if (stackCompression(stack) >= most)
-    context.addIssue({
-      code: 'custom',
-      path: ['gapMm'],
-      message: `too tight: the layers can give at most ${most.toFixed(3)} mm`,
-    })
-})
+export const pressStackInput = z
+  .strictObject({
+    ...stackShape,
+    /** how many of the layers lie under the plate; in series their place does not change what they are pressed to */
+    plateAt: nonNegative.int({ error: 'must be a whole number' }).optional(),
+  })
+  .superRefine((stack, context) => {
+    if ((stack.plateAt ?? 0) > stack.layers.length)
+      context.addIssue({
+        code: 'custom',
+        path: ['plateAt'],
+        message: `must be at most ${stack.layers.length}: so many layers are laid`,
+      })
+    const most = layersCanGive(stack.layers)
+    if (stackCompression(stack) >= most)
+      context.addIssue({
+        code: 'custom',
+        path: ['gapMm'],
+        message: `too tight: the layers can give at most ${most.toFixed(3)} mm`,
+      })
+  })
 export type PressStack = z.infer<typeof pressStackInput>
 
 export const pressStackOutput = z.strictObject({

@@ -3,7 +3,7 @@ import { listed } from '../units/listed'
 import { formatFine } from '../units/quantity'
 import type { PlateKind } from '../plate/plate'
 import { carryOver, type LayerTrust } from './carryOver'
-import { middleReading, type Pressed, type PressSetting } from './pressSetting'
+import { isSamePack, middleReading, type Pressed, type PressSetting } from './pressSetting'
 import { settable, speaksAlike, stepsTighter } from './pressureScale'
 
 /** What lay under a press, all of it set, and what kind of plate it was. */
@@ -53,7 +53,7 @@ export function stackDistance(a: PressedPlate, b: PressedPlate): number {
     Math.abs(a.paper.caliperMm - b.paper.caliperMm) +
     Math.abs(packMm(a.press) - packMm(b.press)) +
     (a.plate.kind === b.plate.kind ? 0 : OTHER_KIND_MM) +
-    (JSON.stringify(a.press.pack) === JSON.stringify(b.press.pack) ? 0 : OTHER_BLANKETS_MM)
+    (isSamePack(a.press.pack, b.press.pack) ? 0 : OTHER_BLANKETS_MM)
   )
 }
 
@@ -64,7 +64,7 @@ function apartWords(now: PressedPlate, there: PressedPlate): string[] {
   return [
     ...by(now.plate.thicknessMm - there.plate.thicknessMm, 'thicker plate', 'thinner plate'),
     ...by(now.paper.caliperMm - there.paper.caliperMm, 'thicker paper', 'thinner paper'),
-    ...(JSON.stringify(now.press.pack) === JSON.stringify(there.press.pack) ? [] : ['other blankets']),
+    ...(isSamePack(now.press.pack, there.press.pack) ? [] : ['other blankets']),
     ...(now.plate.kind === there.plate.kind ? [] : ['another kind of plate']),
   ]
 }

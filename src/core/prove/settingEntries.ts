@@ -1,5 +1,5 @@
 import { formatCelsius, formatCelsiusStep, formatFine, formatFines, formatGrams } from '../units/quantity'
-import { plural } from '../units/counted'
+import { counted, plural } from '../units/counted'
 import { USUAL_TOLERANCES as U } from '../tolerance/usualTolerances'
 import { MODIFIERS } from '../ink/mix'
 import { DAMPING_METHODS } from '../paper/dampPaper'
@@ -232,6 +232,19 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
     named('name', 'Press', press.name),
     ...pressReadings(press),
     named('packName', 'Blankets', press.packName),
+    ...(press.plateAt === 0 && !press.isFaceDown
+      ? []
+      : [
+          at(
+            'plateAt',
+            named(
+              'plateLies',
+              'Plate lies',
+              [press.plateAt, press.isFaceDown],
+              `face ${press.isFaceDown ? 'down' : 'up'}, ${counted(press.plateAt, 'layer')} under it`,
+            ),
+          ),
+        ]),
     length('makeReadyMm', 'Make-ready', press.makeReadyMm, (mm) => formatFine(mm, 2), U.makeReadyMm),
     measured('passes', 'Passes', press.passes, (value) => formatNumber(value, 0), U.passes),
     ...(press.direction === 'one-way'

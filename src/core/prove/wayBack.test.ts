@@ -28,7 +28,7 @@ const CHANGES: [string, (settings: Settings) => void, string, string][] = [
   ['a colder room', (s) => (s.ink.mixes[0].roomC = 12), 'minutes', 'not yours to set'],
   ['another tone left', (s) => (s.wipe.plateTone = 'heavy'), 'seconds', 'next wipe'],
   ['a longer soak', (s) => (s.paper.dampMinutes = 60), 'next-sheet', 'next sheet'],
-  ['a screw', (s) => (s.press.readingRight = 2), 'seconds', 'screws: 10 s'],
+  ['a screw', (s) => (s.press.readingRight = 2), 'seconds', 'at the press: 10 s'],
   ['two passes', (s) => (s.press.passes = 2), 'seconds', 'next pull'],
   ['other blankets', (s) => (s.press.packName = 'Two felts'), 'minutes', 'restack'],
   ['another press', (s) => (s.press.name = 'The bench press'), 'minutes', 'carry the plate'],
@@ -43,6 +43,10 @@ describe('the way back of a change', () => {
     expect(back.cost).toBe(cost)
     expect(back.text).toContain(words)
   })
+  it('of a later pass’s reading is at the press, as that of the first', () =>
+    expect(wayBack('press.pass2Left', undefined, undefined)).toEqual(
+      wayBack('press.turnsLeft', undefined, undefined),
+    ))
   it('of oil left out is to count it in again', () => {
     const [{ wayBack: back }] = changed((s) => (s.ink.mixes[0].modifiers[0].amount = 1))
     expect(back).toEqual({ cost: 'minutes', text: 'add 2 drops again' })

@@ -22,6 +22,13 @@ function modifierBack(was: Value, is: Value): WayBack {
 }
 
 /** What the trade says of each kind of change, by station and setting [common practice, no source]; `else`: of every other setting there. */
+/** What is read at the press, of the first pass and of those after it. */
+const readings = Object.fromEntries(
+  ['turns', 'pass2', 'pass3', 'pass4', 'pass5', 'pass6'].flatMap((pass) =>
+    ['Left', 'Right'].map((side) => [`${pass}${side}`, () => seconds('at the press: 10 s')]),
+  ),
+)
+
 const WAYS: Record<
   SettingStation,
   Record<string, (was: Value, is: Value) => WayBack> & { else: (was: Value, is: Value) => WayBack }
@@ -40,8 +47,7 @@ const WAYS: Record<
   wipe: { else: () => seconds('with the next wipe') },
   paper: { else: () => nextSheet },
   press: {
-    turnsLeft: () => seconds('screws: 10 s'),
-    turnsRight: () => seconds('screws: 10 s'),
+    ...readings,
     passes: () => seconds('with the next pull'),
     name: () => minutes('carry the plate to the other press'),
     else: () => minutes('restack: about 3 min'),

@@ -2,7 +2,7 @@ import { QueryTypes } from 'sequelize'
 import { z } from 'zod'
 import { reflectanceSpectrum } from '@/core/colour/spectrum'
 import { blanketSchema, layerOfBlanket } from '@/core/press/blanket'
-import { layerSchema } from '@/core/press/pressStack'
+import { laidLayerSchema } from '@/core/press/pressSetting'
 import { shelfInkSchema } from '@/core/ink/shelfInk'
 import { SIZINGS, type Sizing } from '@/core/paper/substitutes'
 import { count, label, positive, remark } from '@/core/units/schemas'
@@ -53,7 +53,7 @@ export type StoreBlanket = z.infer<typeof shelfBlanketSchema> & { washedAt: stri
 const packSchema = z.strictObject({
   id: label,
   name: label,
-  layers: z.array(layerSchema).min(1).max(8),
+  layers: z.array(laidLayerSchema).min(1).max(8),
   /** from the sheet upward; null: layers nobody laid from the shelf */ blanketIds: z
     .array(label)
     .min(1)

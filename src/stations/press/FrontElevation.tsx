@@ -17,7 +17,9 @@ interface FrontElevationProps {
   scale: PressureScale
   readingLeft: number
   readingRight: number
+  /** drawn hollow beside how it stands, and what that is */
   target: { readingLeft: number; readingRight: number } | null
+  targetIs: 'the BAT' | 'wanted'
   /** squeeze as a percentage of the BAT's */
   left: number | null
   right: number | null
@@ -50,6 +52,7 @@ export function FrontElevation({
   readingLeft,
   readingRight,
   target,
+  targetIs,
   left,
   right,
   onTurn,
@@ -74,7 +77,7 @@ export function FrontElevation({
             target={target?.readingLeft ?? null}
             label={sideNames(scale).both}
           />
-          {target && <Held x={20} anchor="start" />}
+          {target && <Held x={20} anchor="start" is={targetIs} />}
         </svg>
         <Steps scale={scale} onTurn={onTurn} />
       </div>
@@ -113,7 +116,7 @@ export function FrontElevation({
           stroke="currentColor"
           strokeWidth="0.8"
         />
-        {target && <Held x={210} anchor="middle" />}
+        {target && <Held x={210} anchor="middle" is={targetIs} />}
         <text x="210" y="122" fontSize="11" textAnchor="middle" fill="currentColor">
           roller, lean shown {TILT_FACTOR} ×
         </text>
@@ -128,9 +131,17 @@ export function FrontElevation({
 }
 
 /** What the hollow mark is. */
-const Held = ({ x, anchor }: { x: number; anchor: 'start' | 'middle' }) => (
+const Held = ({
+  x,
+  anchor,
+  is,
+}: {
+  x: number
+  anchor: 'start' | 'middle'
+  is: FrontElevationProps['targetIs']
+}) => (
   <text x={x} y="18" fontSize="11" textAnchor={anchor} fill="currentColor">
-    outline: the BAT
+    outline: {is}
   </text>
 )
 

@@ -22,46 +22,77 @@ import { GripVertical, X } from 'lucide-react'
 import Link from 'next/link'
 import { useState } from 'react'
 import { BLANKET_KINDS, layerOfBlanket, layPack, PACK_SCHOOLS, type PackSchool } from '@/core/press/blanket'
-import type { Layer } from '@/core/press/pressStack'
+import { LAID_THINGS, layerOfThing, type LaidThing } from '@/core/press/laidStack'
+import type { LaidLayer } from '@/core/press/pressSetting'
 import { formatNumber } from '@/core/units/length'
 import type { StoreBlanket, StorePack } from '@/data/shop/store'
+import { Choice } from '@/ui/Choice'
 import { SelectField } from '@/ui/Field'
 
 interface PackBenchProps {
-  pack: readonly Layer[]
+  pack: readonly LaidLayer[]
   packName: string
   packs: readonly StorePack[]
   shelf: readonly StoreBlanket[]
   /** how far each layer is pressed of what it can give, by name */
   shares: ReadonlyMap<string, number | null>
   problem?: string
-  onLay: (laid: { pack: Layer[]; packName: string }) => void
+  /** how many of the pack lie under plate and sheet */
+  plateAt: number
+  isFaceDown: boolean
+  /** pressed by hand on a table, and under no roller */
+  isByHand: boolean
+  onLay: (laid: { pack?: LaidLayer[]; packName?: string; plateAt?: number; isFaceDown?: boolean }) => void
 }
 
+/** The plate and its sheet, among the layers. */
+const PLATE = 'plate'
+type Row = { id: string; layer: LaidLayer | null }
+
 /** The name of a pack nobody has kept yet. */
-const nameOf = (layers: readonly Layer[]) =>
+const nameOf = (layers: readonly LaidLayer[]) =>
   layers
     .map(({ name }) => name)
     .join(', ')
     .slice(0, 120)
 
-/** The blankets between roller and sheet, taken apart and put together by hand or keys; the roller's side is at the top. */
-export function PackBench({ pack, packName, packs, shelf, shares, problem, onLay }: PackBenchProps) {
+/** The stack as it is laid, taken apart and put together by hand or keys, plate and sheet among it; the roller's side is at the top. */
+export function PackBench({
+  pack,
+  packName,
+  plateAt,
+  isFaceDown,
+  isByHand,
+  packs,
+  shelf,
+  shares,
+  problem,
+  onLay,
+}: PackBenchProps) {
   const [missing, setMissing] = useState<string | null>(null)
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   )
-  // From the roller down, as one looks at a press; the setting counts from the sheet upward.
-  const down = pack.map((layer, i) => ({ layer, id: `${layer.name}-${i}` })).reverse()
-  const lay = (fromRoller: readonly Layer[], name?: string) => {
-    const layers = [...fromRoller].reverse()
-    onLay({ pack: layers, packName: name ?? (layers.length > 0 ? nameOf(layers) : '') })
+  // From the roller down, as one looks at a press; the setting counts from the bed upward.
+  const up: Row[] = pack.map((layer, i) => ({ id: `${layer.name}-${i}`, layer }))
+  const down = [...up.slice(0, plateAt), { id: PLATE, layer: null }, ...up.slice(plateAt)].reverse()
+  const lay = (fromRoller: readonly Row[]) => {
+    const rows = [...fromRoller].reverse()
+    const layers = rows.flatMap(({ layer }) => layer ?? [])
+    onLay({
+      pack: layers,
+      packName: layers.length > 0 ? nameOf(layers) : '',
+      plateAt: rows.findIndex(({ layer }) => layer === null),
+    })
   }
   const moved = ({ active, over }: DragEndEvent) => {
     if (!over || active.id === over.id) return
     const [from, to] = [active.id, over.id].map((id) => down.findIndex((one) => one.id === id))
-    lay(arrayMove(down, from, to).map(({ layer }) => layer))
+    const rows = arrayMove(down, from, to)
+    // Where only the plate went elsewhere, the blankets are what they were.
+    if (active.id === PLATE) onLay({ plateAt: [...rows].reverse().findIndex(({ layer }) => layer === null) })
+    else lay(rows)
   }
   const school = (key: PackSchool) => {
     const { laid, missing: kinds } = layPack(key, shelf)
@@ -70,7 +101,13 @@ export function PackBench({ pack, packName, packs, shelf, shares, problem, onLay
         ? `Not on the shelf: ${kinds.map((kind) => BLANKET_KINDS[kind].label.toLowerCase()).join(', ')}.`
         : null,
     )
-    if (kinds.length === 0) onLay({ pack: laid.map(layerOfBlanket), packName: PACK_SCHOOLS[key].label })
+    const {
+      label,
+      plateAt: at = 0,
+      isFaceDown: down = false,
+    } = PACK_SCHOOLS[key] as (typeof PACK_SCHOOLS)['wringer']
+    if (kinds.length === 0)
+      onLay({ pack: laid.map(layerOfBlanket), packName: label, plateAt: at, isFaceDown: down })
   }
   const free = shelf.filter(({ name }) => !hasName(pack, name))
   return (
@@ -86,7 +123,7 @@ export function PackBench({ pack, packName, packs, shelf, shares, problem, onLay
           problem={problem}
           onPick={(id) => {
             const chosen = packs.find((one) => one.id === id)
-            if (chosen) onLay({ pack: chosen.layers, packName: chosen.name })
+            if (chosen) onLay({ pack: chosen.layers, packName: chosen.name, plateAt: 0 })
           }}
         />
         <SelectField
@@ -100,39 +137,54 @@ export function PackBench({ pack, packName, packs, shelf, shares, problem, onLay
           problem={missing ?? undefined}
         />
       </div>
-      <p className="mt-3 border-b border-line text-sm text-muted">roller</p>
+      <p className="mt-3 border-b border-line text-sm text-muted">{isByHand ? 'hand' : 'roller'}</p>
       <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={moved} id="pack">
         <SortableContext items={down.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
-          <ol aria-label="From the roller down">
+          <ol aria-label={isByHand ? 'From the hand down' : 'From the roller down'}>
             {down.map(({ layer, id }) => (
               <LayerRow
                 key={id}
                 id={id}
                 layer={layer}
-                share={shares.get(layer.name) ?? null}
-                onTakeOut={() => lay(down.filter((one) => one.id !== id).map((one) => one.layer))}
+                isFaceDown={isFaceDown}
+                share={layer ? (shares.get(layer.name) ?? null) : null}
+                onTakeOut={() => lay(down.filter((one) => one.id !== id))}
               />
             ))}
           </ol>
         </SortableContext>
       </DndContext>
-      <p className="text-sm text-muted">sheet</p>
+      <p className="text-sm text-muted">{isByHand ? 'table' : 'bed'}</p>
       <div className="mt-2 flex flex-wrap items-end gap-3">
-        {free.length > 0 && pack.length < 8 && (
+        {pack.length < 8 && (
           <SelectField
             className="min-w-48 flex-1"
-            label="Add a blanket"
+            label="Add a layer"
             value=""
             options={[
               ['', 'choose…'],
               ...free.map(({ id, name, nowMm }) => [id, `${name}, ${formatFine(nowMm, 2)}`] as const),
+              ...Object.entries(LAID_THINGS).map(
+                ([key, { label, does }]) => [key, `${label}: ${does}`] as const,
+              ),
             ]}
-            onPick={(id) => {
-              const blanket = free.find((one) => one.id === id)
-              if (blanket) lay([layerOfBlanket(blanket), ...down.map(({ layer }) => layer)])
+            onPick={(picked) => {
+              const blanket = free.find((one) => one.id === picked)
+              if (blanket) lay([{ id: picked, layer: layerOfBlanket(blanket) }, ...down])
+              // What lies on no shelf belongs right behind the sheet.
+              else if (picked in LAID_THINGS) lay(behindTheSheet(down, isFaceDown, picked as LaidThing))
             }}
           />
         )}
+        <Choice
+          label="The plate lies"
+          value={isFaceDown ? 'down' : 'up'}
+          options={[
+            ['up', 'Plate face up'],
+            ['down', 'Plate face down'],
+          ]}
+          onPick={(face) => onLay({ isFaceDown: face === 'down' })}
+        />
         <Link
           href="/store/blankets"
           className="inline-flex min-h-11 items-center underline underline-offset-4"
@@ -144,14 +196,23 @@ export function PackBench({ pack, packName, packs, shelf, shares, problem, onLay
   )
 }
 
+/** The rows with a new one laid against the sheet: over it, or under it where the plate lies face down. */
+function behindTheSheet(down: readonly Row[], isFaceDown: boolean, thing: LaidThing): Row[] {
+  const at = down.findIndex(({ layer }) => layer === null) + (isFaceDown ? 1 : 0)
+  return [...down.slice(0, at), { id: thing, layer: layerOfThing(thing) }, ...down.slice(at)]
+}
+
 function LayerRow({
   id,
   layer,
+  isFaceDown,
   share,
   onTakeOut,
 }: {
   id: string
-  layer: Layer
+  /** null: plate and sheet */
+  layer: LaidLayer | null
+  isFaceDown: boolean
   share: number | null
   onTakeOut: () => void
 }) {
@@ -166,26 +227,34 @@ function LayerRow({
         type="button"
         {...attributes}
         {...listeners}
-        aria-label={`Move ${layer.name}`}
+        aria-label={`Move ${layer ? layer.name : 'plate and sheet'}`}
         className="flex size-11 cursor-grab touch-none items-center justify-center"
       >
         <GripVertical size={18} aria-hidden />
       </button>
-      <span className="min-w-0 flex-1">
-        {layer.name}{' '}
-        <span className="text-sm text-muted">
-          {formatFine(layer.thicknessMm, 2)}
-          {share === null ? '' : `, compressed to ${formatNumber(100 * share, 0)} % of what it gives`}
+      {layer ? (
+        <>
+          <span className="min-w-0 flex-1">
+            {layer.name}{' '}
+            <span className="text-sm text-muted">
+              {formatFine(layer.thicknessMm, 2)}
+              {share === null ? '' : `, compressed to ${formatNumber(100 * share, 0)} % of what it gives`}
+            </span>
+          </span>
+          <button
+            type="button"
+            aria-label={`Take out ${layer.name}`}
+            onClick={onTakeOut}
+            className="flex size-11 items-center justify-center"
+          >
+            <X size={18} aria-hidden />
+          </button>
+        </>
+      ) : (
+        <span className="min-w-0 flex-1 font-semibold">
+          {isFaceDown ? 'Plate face down, on the sheet' : 'Sheet, on the plate'}
         </span>
-      </span>
-      <button
-        type="button"
-        aria-label={`Take out ${layer.name}`}
-        onClick={onTakeOut}
-        className="flex size-11 items-center justify-center"
-      >
-        <X size={18} aria-hidden />
-      </button>
+      )}
     </li>
   )
 }

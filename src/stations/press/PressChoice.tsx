@@ -2,6 +2,7 @@
 
 import Link from 'next/link'
 import { isHandKind } from '@/core/press/pressKind'
+import { MAKE_READY } from '@/core/press/laidStack'
 import { DIRECTIONS, type PressSetting } from '@/core/press/pressSetting'
 import { WAYS_OF_READING } from '@/core/press/waysOfReading'
 import { counted } from '@/core/units/counted'
@@ -59,6 +60,14 @@ export function PressChoice({ value, presses, problems, onChange }: PressChoiceP
               value={value.makeReadyMm}
               onValue={(makeReadyMm) => onChange({ makeReadyMm })}
               problem={problemAt(problems, 'makeReadyMm')}
+            />
+          )}
+          {!isHand && (value.makeReadyMm ?? 0) > 0 && (
+            <SelectField
+              label="Make-ready of"
+              value={value.makeReadyOf ?? 'card'}
+              options={Object.entries(MAKE_READY)}
+              onPick={(of) => onChange({ makeReadyOf: of as PressSetting['makeReadyOf'] })}
             />
           )}
           <NumberField

@@ -71,6 +71,7 @@ export function PressReadings({
         readingLeft={value.readingLeft ?? 0}
         readingRight={value.readingRight ?? 0}
         target={target}
+        targetIs="the BAT"
         left={left}
         right={right}
         onTurn={onTurn}

@@ -2,6 +2,7 @@
 
 import dynamic from 'next/dynamic'
 import { PLATE_KINDS } from '@/core/plate/plate'
+import { laidWarnings } from '@/core/press/laidStack'
 import { layerShares, nipProfile, stackWarnings } from '@/core/press/nip'
 import { isHandKind } from '@/core/press/pressKind'
 import { gapMm, middleReading, tiltMm, type PressSetting, type SqueezeAt } from '@/core/press/pressSetting'
@@ -87,6 +88,7 @@ export function PressStation({ presses, packs, shelf, trials, worked }: PressSta
     stack && plate
       ? stackWarnings(stack, { bevelDegrees: plate.bevelDegrees, isHard: PLATE_KINDS[plate.kind].isHard })
       : []
+  const laid = press ? laidWarnings(press, paper?.gsm ?? null) : []
   const target = job.bat?.settings.press ?? null
   const stock = presses.find(({ id }) => id === value.pressId)
   const doubt = usePressDoubt()
@@ -159,7 +161,7 @@ export function PressStation({ presses, packs, shelf, trials, worked }: PressSta
             />
           )}
           {press && <Lean press={press} />}
-          {press && (
+          {press && (job.proofs > 0 || job.bat) && (
             <PressureVerdict
               press={press}
               suggested={named}
@@ -172,6 +174,9 @@ export function PressStation({ presses, packs, shelf, trials, worked }: PressSta
             <PackBench
               pack={value.pack ?? []}
               packName={value.packName ?? ''}
+              plateAt={value.plateAt ?? 0}
+              isFaceDown={value.isFaceDown ?? false}
+              isByHand={handKind !== null}
               packs={packs}
               shelf={shelf}
               shares={new Map(stack ? layerShares(stack).map(({ layer, share }) => [layer.name, share]) : [])}
@@ -189,7 +194,7 @@ export function PressStation({ presses, packs, shelf, trials, worked }: PressSta
             />
           )}
           {stack && <NipProfile profile={nipProfile(stack)} />}
-          {warnings.map((words) => (
+          {[...laid, ...warnings].map((words) => (
             <p key={words} role="status" className="mt-2 font-medium">
               ◆ {words}
             </p>

@@ -159,6 +159,7 @@ function RollerGuide({ press, scale, sizing }: { press: StorePress; scale: Press
             readingLeft={at.left}
             readingRight={at.right}
             target={{ readingLeft: target.left, readingRight: target.right }}
+            targetIs={bat !== null && at.wanted === null ? 'the BAT' : 'wanted'}
             left={null}
             right={null}
             onTurn={turn}

@@ -1,5 +1,6 @@
 import { formatFine, lengthUnit, shownMm } from '@/core/units/quantity'
 import { gapMm, middleReading, type PressSetting } from '@/core/press/pressSetting'
+import { stackInOrder } from '@/core/press/laidStack'
 import type { PressureScale } from '@/core/press/pressureScale'
 
 /** Height of the drawing in units; the width is as wide as the roller needs. */
@@ -8,7 +9,7 @@ const BED_Y = 150
 /** Least distance between two labels. */
 const LABEL_STEP = 13
 
-/** The stack from the side, to scale: bed, make-ready, plate, sheet, blankets, and the roller at its gap. */
+/** The stack from the side, to scale and as it is laid, and the roller at its gap. */
 export function SideElevation({
   press,
   plateMm,
@@ -24,12 +25,7 @@ export function SideElevation({
         Choose press and blankets, and the stack is drawn here to scale.
       </p>
     )
-  const layers: { name: string; mm: number; isPlate?: true }[] = [
-    ...(press.makeReadyMm > 0 ? [{ name: 'Make-ready', mm: press.makeReadyMm }] : []),
-    ...(plateMm ? [{ name: 'Plate', mm: plateMm, isPlate: true as const }] : []),
-    ...(caliperMm ? [{ name: 'Sheet', mm: caliperMm }] : []),
-    ...press.pack.map(({ name, thicknessMm }) => ({ name, mm: thicknessMm })),
-  ]
+  const layers = stackInOrder(press, plateMm, caliperMm)
   const gap = gapMm(press, middleReading(press))
   const total = layers.reduce((sum, { mm }) => sum + mm, 0)
   const scale = 96 / Math.max(total, gap ?? 0, 6)
@@ -53,7 +49,7 @@ export function SideElevation({
         role="img"
         aria-label={`Stack of ${formatFine(total, 2)}${gap === null ? '' : `, roller at ${formatFine(gap, 2)}`}`}
       >
-        {layers.map(({ name, mm, isPlate }, i) => {
+        {layers.map(({ name, mm, what }, i) => {
           const y = BED_Y - (floors[i] + mm) * scale
           const middle = y + (mm * scale) / 2
           return (
@@ -63,7 +59,7 @@ export function SideElevation({
                 y={y}
                 width="150"
                 height={mm * scale}
-                fill={isPlate ? 'var(--edge)' : 'var(--raised)'}
+                fill={what === 'plate' ? 'var(--edge)' : 'var(--raised)'}
                 stroke="currentColor"
                 strokeWidth="0.8"
               />
