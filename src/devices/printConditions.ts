@@ -49,7 +49,7 @@ function stiffnessOf({ ink }: Settings, shelf: readonly ShelfInk[]): number {
   return cold === null ? 1 : cold * 2 ** (-inkTemperature(mix.roomC, mix.plateC) / USUAL_CALIBRATION.halvingC)
 }
 
-/** Squeeze at one screw, MPa; too tight to be solved counts as three times the held one. */
+/** Squeeze at one side, MPa; too tight to be solved counts as three times the held one. */
 function squeezeOf(
   { press, plate, paper }: Settings,
   side: keyof Pick<PressSetting, 'readingLeft' | 'readingRight'>,

@@ -21,7 +21,7 @@ export type Ninth = keyof typeof NINTHS
  * [common practice, no source].
  */
 export const FAULTS = {
-  grey: { key: 7, check: 'Screws where the BAT has them, and the ink worked up?' },
+  grey: { key: 7, check: 'Press set as at the BAT, and the ink worked up?' },
   starved: { key: 8, check: 'Ink rubbed in all ways, sheet damp enough?' },
   'dirty edge': { key: 9, check: 'Bevels and back wiped?' },
   smear: { key: 4, check: 'Clean hands, and the sheet dropped, not slid?' },

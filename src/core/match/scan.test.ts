@@ -91,7 +91,7 @@ describe('what a check comes to', () => {
       [false, 'press'],
     ])
     expect(causes[0].words).toMatch(/looser$/)
-    expect(causes[1].words).toBe('left screw tighter than the right')
+    expect(causes[1].words).toBe('left side tighter than the right')
   })
 })
 

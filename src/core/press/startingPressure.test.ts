@@ -51,6 +51,13 @@ describe('where a job without a BAT begins', () => {
       ])!.makeReadyMm,
     ).toBeNull()
   })
+  it('does not carry a reading nobody measured over to blankets of another height', () => {
+    const there = under(1.5, 4, USUAL_SCALES.notches)
+    const here = { ...there, press: { ...there.press, pack: there.press.pack.slice(1) } }
+    const start = startingPressure(here, [worked('Lino', there)])!
+    expect(start).toMatchObject({ how: 'lighter', reading: 2, apart: ['other blankets'] })
+    expect(startReason(start)).toContain('its reading is not carried over to other blankets')
+  })
   it('is not taken from a press that speaks otherwise', () =>
     expect(startingPressure(under(1, 1, USUAL_SCALES.notches), [worked('Ferns', under(1, 3))])).toBeNull())
   it('is taken from the nearest, and says how far off such a start was on what is known', () => {

@@ -4,7 +4,7 @@ import { formatFine } from '../units/quantity'
 import type { PlateKind } from '../plate/plate'
 import { carryOver, type LayerTrust } from './carryOver'
 import { isSamePack, middleReading, type Pressed, type PressSetting } from './pressSetting'
-import { settable, speaksAlike, stepsTighter } from './pressureScale'
+import { settable, speaksAlike, stepsTighter, tightened } from './pressureScale'
 
 /** What lay under a press, all of it set, and what kind of plate it was. */
 export interface PressedPlate extends Pressed {
@@ -25,8 +25,8 @@ export interface Start {
   reading: number
   /** make-ready that brings the plate to the height it had there; null: as it lies */
   makeReadyMm: number | null
-  /** pressure carried over through the stack's model, or the same reading again */
-  how: 'carried' | 'as-there'
+  /** pressure carried over through the stack's model, the same reading again, or, where a reading is not carried, lighter than it */
+  how: 'carried' | 'as-there' | 'lighter'
   /** what is otherwise than there, in words */
   apart: string[]
   /** how far such a start was off, in steps, each known setting found from the others; null: too few are known */
@@ -38,6 +38,10 @@ const SAME_HEIGHT_MM = 0.03
 /** What another kind of plate, and other blankets, count beside heights, mm [from memory]: they decide between settings alike in height. */
 const OTHER_KIND_MM = 0.2
 const OTHER_BLANKETS_MM = 0.5
+
+/** Blankets of another height than this, mm: a reading nobody measured is not carried over to them, and one begins so many steps lighter [from memory]. */
+const NOT_CARRIED_MM = 0.3
+const LIGHTER_STEPS = 2
 
 const packMm = ({ pack }: PressSetting): number => pack.reduce((sum, { thicknessMm }) => sum + thicknessMm, 0)
 /** What the plate stands above the bed, mm. */
@@ -89,11 +93,16 @@ function startFrom(worked: Worked, now: PressedPlate, trust: LayerTrust): Omit<S
       apart,
     }
   if (!speaksAlike(under.press.scale, now.press.scale)) return null
+  const reading = middleReading(under.press)
+  const isOtherHeight = Math.abs(packMm(now.press) - packMm(under.press)) > NOT_CARRIED_MM
   return {
     from: worked,
-    reading: settable(now.press.scale, middleReading(under.press)),
+    reading: settable(
+      now.press.scale,
+      isOtherHeight ? tightened(now.press.scale, reading, -LIGHTER_STEPS) : reading,
+    ),
     makeReadyMm: carried?.ok === false ? carried.makeReadyMm : levelMakeReady(now, under),
-    how: 'as-there',
+    how: isOtherHeight ? 'lighter' : 'as-there',
     apart,
   }
 }
@@ -143,10 +152,12 @@ export function startingPressure(
 /** What the start rests on, in a sentence. */
 export function startReason({ from, how, apart, off, makeReadyMm }: Start): string {
   const where = `${from.name} printed well${apart.length > 0 ? ` with other things under the roller (here: ${listed(apart)})` : ' with the same under the roller'}`
-  const found =
-    how === 'carried'
-      ? 'its pressure, carried over by our model of the blankets'
-      : `the same reading again${makeReadyMm === null ? '' : ', with the plate brought to the same height'}`
+  const level = makeReadyMm === null ? '' : ', with the plate brought to the same height'
+  const found = {
+    carried: 'its pressure, carried over by our model of the blankets',
+    'as-there': `the same reading again${level}`,
+    lighter: `its reading is not carried over to other blankets: begin lighter, and tighten${level}`,
+  }[how]
   const doubt =
     off === null
       ? 'How far off such a start is shows with the second job.'

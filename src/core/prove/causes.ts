@@ -20,7 +20,7 @@ export const CAUSES = {
   },
   'blankets-spent': {
     label: 'blankets give no more',
-    sign: 'the emboss is shallow all round, and tighter screws change nothing',
+    sign: 'the emboss is shallow all round, and a tighter press changes nothing',
     remedy: 'wash and dry the blankets, or lay another in',
   },
   'over-wiped': {

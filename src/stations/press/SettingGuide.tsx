@@ -14,9 +14,11 @@ import { isHandKind } from '@/core/press/pressKind'
 import { peelingSteps } from '@/core/press/peeling'
 import { isUpForFelts, nextAtThePress } from '@/core/press/settingRoute'
 import type { Sizing } from '@/core/paper/substitutes'
+import { capital } from '@/core/units/capital'
 import { counted } from '@/core/units/counted'
 import type { StorePress } from '@/data/press/presses'
 import { Button } from '@/ui/Button'
+import { Choice } from '@/ui/Choice'
 import { MainAct } from '@/ui/MainAct'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
@@ -140,6 +142,7 @@ function RollerGuide({ press, scale, sizing }: { press: StorePress; scale: Press
     })
   }
   useScrewKeys(scale, turn)
+  const isNamed = scale.names.length > 0
   const next = nextAtThePress(scale, { left: at.left, right: at.right, areFeltsIn: at.fed }, target)
   return (
     <Panel
@@ -154,20 +157,32 @@ function RollerGuide({ press, scale, sizing }: { press: StorePress; scale: Press
       </p>
       <div className="grid gap-6 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
         <div>
-          <FrontElevation
-            scale={scale}
-            readingLeft={at.left}
-            readingRight={at.right}
-            target={{ readingLeft: target.left, readingRight: target.right }}
-            targetIs={bat !== null && at.wanted === null ? 'the BAT' : 'wanted'}
-            left={null}
-            right={null}
-            onTurn={turn}
-          />
+          {isNamed && scale.id !== 'fixed' && (
+            <NamedSettings
+              label="It stands at"
+              scale={scale}
+              reading={at.left}
+              onPick={(reading) => stand({ left: reading, right: reading })}
+            />
+          )}
+          {!isNamed && (
+            <FrontElevation
+              scale={scale}
+              readingLeft={at.left}
+              readingRight={at.right}
+              target={{ readingLeft: target.left, readingRight: target.right }}
+              targetIs={bat !== null && at.wanted === null ? 'the BAT' : 'wanted'}
+              left={null}
+              right={null}
+              onTurn={turn}
+            />
+          )}
           <div className="mt-3 flex flex-wrap gap-3">
-            <Button className="min-h-14" onClick={() => keep(JSON.stringify(start))}>
-              {scale.id === 'turns' ? 'Both at zero' : 'Opened all the way'}
-            </Button>
+            {!isNamed && (
+              <Button className="min-h-14" onClick={() => keep(JSON.stringify(start))}>
+                {scale.id === 'turns' ? 'Both at zero' : 'Opened all the way'}
+              </Button>
+            )}
             <Button
               className="min-h-14"
               disabled={at.fed || !isUpForFelts(scale, at)}
@@ -265,13 +280,22 @@ function Wanted({
         {readingsWords(scale, target)}
         {from}
       </p>
-      <NumberField
-        label={isOne ? sideNames(scale).left : 'Left'}
-        unit={unit}
-        value={wanted.left}
-        onValue={(left) => onWanted(isOne ? { left, right: left } : { ...wanted, left })}
-        problem={problem(wanted.left)}
-      />
+      {scale.names.length > 0 ? (
+        <NamedSettings
+          label="Wanted at"
+          scale={scale}
+          reading={target.left}
+          onPick={(reading) => onWanted({ left: reading, right: reading })}
+        />
+      ) : (
+        <NumberField
+          label={isOne ? sideNames(scale).left : 'Left'}
+          unit={unit}
+          value={wanted.left}
+          onValue={(left) => onWanted(isOne ? { left, right: left } : { ...wanted, left })}
+          problem={problem(wanted.left)}
+        />
+      )}
       {!isOne && (
         <NumberField
           label="Right"
@@ -282,6 +306,31 @@ function Wanted({
         />
       )}
     </section>
+  )
+}
+
+/** Settings that have a name, to choose from. */
+function NamedSettings({
+  label,
+  scale,
+  reading,
+  onPick,
+}: {
+  label: string
+  scale: PressureScale
+  reading: number
+  onPick: (reading: number) => void
+}) {
+  return (
+    <div className="flex flex-wrap items-center gap-3 sm:col-span-2">
+      <span>{label}</span>
+      <Choice
+        label={label}
+        value={String(reading)}
+        options={scale.names.map((name, i) => [String(i), capital(name)] as const)}
+        onPick={(at) => onPick(Number(at))}
+      />
+    </div>
   )
 }
 

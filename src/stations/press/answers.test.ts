@@ -91,6 +91,14 @@ describe('what the press says first', () => {
     })
     const felt = { ...notched, scale: USUAL_SCALES.feel, readingLeft: 1, readingRight: 1 }
     expect(pressAnswer(felt, unknown).says).toBe('Set at “usual”')
+    const later = [{ left: 2, right: 2 }]
+    expect(pressAnswer({ ...notched, passes: 2, laterPasses: later }, unknown).says).toBe(
+      'Notch 3, then notch 2',
+    )
+    const packed = { ...press, scale: USUAL_SCALES.fixed, readingLeft: 0, readingRight: 0 }
+    expect(pressAnswer({ ...packed, makeReadyMm: 0.25 }, unknown).says).toBe(
+      'Packed with 0.25 mm under the plate',
+    )
     const carried = { reading: 4, changed: ['other blankets'] }
     expect(pressAnswer(notched, { ...unknown, carried }).says).toBe('Tighten 1 notch, to notch 4')
   })

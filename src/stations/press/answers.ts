@@ -4,6 +4,7 @@ import type { PressSetting } from '@/core/press/pressSetting'
 import {
   amountOnScale,
   readingWords,
+  readingsWords,
   sameWithin,
   settable,
   stepsTighter,
@@ -21,14 +22,27 @@ import type { RoomAnswer } from '@/ui/Answer'
 import type { SumRows } from '@/ui/Sum'
 import type { Loose } from '../across/bench/useStation'
 
-/** Where the press is set, in words: "Both screws at 3 turns", "Notch 3", "Set at “usual”". */
-function standsWords(scale: PressureScale, left: number, right: number): string {
-  if (scale.names.length > 0) return `Set at ${readingWords(scale, left)}`
-  if (scale.sides === 1) return capital(readingWords(scale, left))
+/** Where the press is set, in words: "Both screws at 3 turns", "Notch 3, then notch 2", "Set at “usual”". */
+function standsWords({
+  scale: read,
+  readingLeft,
+  readingRight,
+  laterPasses,
+  makeReadyMm,
+}: Loose<PressSetting>): string {
+  const scale = read ?? turnsScale(null)
+  const [left, right] = [readingLeft ?? 0, readingRight ?? 0]
+  const then = (laterPasses ?? []).map((pass) => `, then ${readingsWords(scale, pass)}`).join('')
+  if (scale.id === 'fixed')
+    return makeReadyMm
+      ? `Packed with ${formatFine(makeReadyMm, 2)} under the plate`
+      : 'Nothing under the plate'
+  if (scale.names.length > 0) return `Set at ${readingWords(scale, left)}${then}`
+  if (scale.sides === 1) return `${capital(readingWords(scale, left))}${then}`
   const side = scale.id === 'turns' ? 'screw' : 'side'
   return Math.abs(left - right) < 1e-9
-    ? `Both ${side}s at ${readingWords(scale, left)}`
-    : `Left ${side} at ${readingWords(scale, left)}, right at ${readingWords(scale, right)}`
+    ? `Both ${side}s at ${readingWords(scale, left)}${then}`
+    : `Left ${side} at ${readingWords(scale, left)}, right at ${readingWords(scale, right)}${then}`
 }
 
 /** What the press is asked beside its setting. */
@@ -87,19 +101,19 @@ export function pressAnswer(
       }
     }
   }
-  if (doubt !== null) return { says: `◆ ${standsWords(scale, left, right)}: not yet right`, because: doubt }
+  if (doubt !== null) return { says: `◆ ${standsWords(press)}: not yet right`, because: doubt }
   const gap = gapMm === null ? '' : ` The gap is ${formatFine(gapMm, 2)}.`
   const { left: first, right: second } = share
   const sum = pressureSum(gapMm, share)
   if (isHeld && first !== null && second !== null)
     return {
       sum,
-      says: standsWords(scale, left, right),
+      says: standsWords(press),
       because: `${formatNumber((first + second) / 2, 0)} % of the BAT’s pressure, by our model of the blankets.${gap}`,
     }
   return {
     sum,
-    says: standsWords(scale, left, right),
+    says: standsWords(press),
     because: `${unknownWords(isHeld, gapMm)}${gap}`,
   }
 }

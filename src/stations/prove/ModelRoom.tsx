@@ -23,7 +23,8 @@ import { useModelPrint } from './useModelPrint'
 
 /** What is tried out, as changes to the bench: nothing of it is set. */
 interface Tried {
-  screws: number
+  /** steps of the press, looser above zero */
+  pressure: number
   right: number
   wiping: number
   uptake: number
@@ -32,7 +33,7 @@ interface Tried {
   plateTone: PlateTone | null
 }
 const AS_THE_BENCH: Tried = {
-  screws: 0,
+  pressure: 0,
   right: 0,
   wiping: 1,
   uptake: 0,
@@ -53,7 +54,7 @@ const movedWords = (scale: PressureScale, steps: number, still: string): string 
 /** The bench with what is tried. */
 function withTried(
   bench: Settings,
-  { screws, right, wiping, uptake, drops, plateC, plateTone }: Tried,
+  { pressure, right, wiping, uptake, drops, plateC, plateTone }: Tried,
 ): Settings {
   const { press, wipe, paper, ink } = bench
   const mix = firstMix(ink)
@@ -62,8 +63,8 @@ function withTried(
     ...bench,
     press: {
       ...press,
-      readingLeft: tightened(press.scale, press.readingLeft, -screws),
-      readingRight: tightened(press.scale, press.readingRight, -screws - right),
+      readingLeft: tightened(press.scale, press.readingLeft, -pressure),
+      readingRight: tightened(press.scale, press.readingRight, -pressure - right),
     },
     wipe: {
       ...wipe,
@@ -203,12 +204,12 @@ function ModelBench({
           ) : (
             <>
               <Slider
-                label={`${sideNames(scale).both} ${movedWords(scale, tried.screws, 'as set')}`}
+                label={`${sideNames(scale).both} ${movedWords(scale, tried.pressure, 'as set')}`}
                 min={-TRIED_STEPS}
                 max={TRIED_STEPS}
                 step={FINE}
-                value={tried.screws}
-                onValue={(screws) => set({ screws })}
+                value={tried.pressure}
+                onValue={(pressure) => set({ pressure })}
               />
               {scale.sides === 2 && (
                 <Slider

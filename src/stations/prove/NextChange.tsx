@@ -54,7 +54,7 @@ export function NextChange({
           )}
           {!(bench.press && isHandKind(bench.press.kind)) && isExhausted(bench.settings) && (
             <p className="my-1">
-              ◆ The blankets are pressed to nearly all they can give: tighter screws would change nothing.
+              ◆ The blankets are pressed to nearly all they can give: a tighter press would change nothing.
             </p>
           )}
           <ol className="my-1">

@@ -66,8 +66,8 @@ const USUAL: Record<MatchCheck, Usual> = {
   sides: {
     keys: ['press.turnsLeft', 'press.turnsRight', 'press.makeReadyMm'],
     station: 'press',
-    less: 'left screw tighter than the right',
-    more: 'right screw tighter than the left',
+    less: 'left side tighter than the right',
+    more: 'right side tighter than the left',
   },
   bands: {
     keys: ['press.secondsOnPlate', 'press.direction', 'press.passes'],

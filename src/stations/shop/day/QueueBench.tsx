@@ -229,12 +229,12 @@ export function QueueBench({ kept }: { kept: KeptQueue | null }) {
                   {makeReadyMm === 0
                     ? 'nothing under the plate'
                     : `${formatFine(makeReadyMm, 2)} under the plate`}
-                  . The screws stay as they are.
+                  . The press stays as it is set.
                 </li>
               ))}
             </ul>
             <p className="mt-2 text-sm text-muted">
-              What lies under each plate brings it to the thickest one’s height: nobody touches the screws.
+              What lies under each plate brings it to the thickest one’s height: nobody sets the press anew.
             </p>
           </section>
         )}

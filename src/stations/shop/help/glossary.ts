@@ -55,7 +55,7 @@ export const GLOSSARY: readonly Term[] = [
   { term: 'L*a*b*', means: 'A colour in three numbers: L* how light, a* green to red, b* blue to yellow.' },
   {
     term: 'Make-ready',
-    means: 'Thin paper under the plate, to press a little harder without turning the screws.',
+    means: 'Thin paper under the plate, to press a little harder without setting the press anew.',
   },
   { term: 'Moisture', means: 'Water in the sheet, as a share of what it weighs dry.' },
   { term: 'Plate mark', means: 'The dent the plate’s edge leaves in the sheet.' },
