@@ -18,7 +18,6 @@ const PARTS_OF_THE_MATCH_CHECK = [
   'checkEvenness',
   'checkLines',
   'checkMarks',
-  'checkRegister',
   'checkSides',
   'checkTone',
   'colourFigures',

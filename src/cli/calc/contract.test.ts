@@ -81,6 +81,23 @@ const CONTRACT: Record<string, Promised> = {
     output: ['viscosityPas'],
     known: ({ viscosityPas }) => expect(viscosityPas).toBeCloseTo(40, 9),
   },
+  'inking-order': {
+    input: {
+      inks: [
+        { name: 'Black', lightness: 20, cover: 0.95, strength: 1, filler: false },
+        { name: 'Yellow', lightness: 85, cover: 0.2, strength: 0.3, filler: false },
+      ],
+      borders: [
+        { a: 'Yellow', b: 'Black', lengthMm: 40, feathered: 0 },
+        { a: 'Black', b: 'white', lengthMm: 40, feathered: 0 },
+      ],
+    },
+    output: ['order', 'riskMm', 'reasons'],
+    known: ({ order, reasons }) => {
+      expect(order).toEqual(['Black', 'Yellow'])
+      expect(JSON.stringify(reasons)).toContain('white')
+    },
+  },
   'sheet-gauge': {
     input: { gauge: 16, system: 'awg' },
     output: ['mm'],
@@ -335,12 +352,12 @@ const CONTRACT: Record<string, Promised> = {
 
 const calc = (name: string, input: unknown) => runCalc([name], async () => JSON.stringify(input))
 
-/** Reads pictures; its fields are tried in a test of its own. */
-const FROM_FILES = 'match'
+/** They read pictures; their fields are tried in tests of their own. */
+const FROM_FILES = ['match', 'match-check']
 
 describe('every computation as the contract promises it', () => {
   it('is offered, and none besides', () =>
-    expect(ENTRIES.map(({ name }) => name).sort()).toEqual([...Object.keys(CONTRACT), FROM_FILES].sort()))
+    expect(ENTRIES.map(({ name }) => name).sort()).toEqual([...Object.keys(CONTRACT), ...FROM_FILES].sort()))
 
   it.each(Object.entries(CONTRACT))(
     '%s gives its fields, and the value known from outside',

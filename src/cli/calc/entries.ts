@@ -1,3 +1,5 @@
+import { matchCheckFiles, matchCheckInput, matchCheckOutput } from './matchCheckFiles'
+import { inkingOrder, inkingOrderInput, inkingOrderOutput } from '@/core/wipe/inkingOrderInput'
 import { z } from 'zod'
 import { labSchema } from '@/core/colour/convertXyzToLab'
 import { deltaE00 } from '@/core/colour/deltaE00'
@@ -93,6 +95,13 @@ export const ENTRIES: readonly CalcEntry[] = [
     stiffnessCorrectInput,
     stiffnessCorrectOutput,
     correctStiffness,
+  ),
+  entry(
+    'inking-order',
+    'the order of inks on one plate that risks least at their borders and beside whites',
+    inkingOrderInput,
+    inkingOrderOutput,
+    inkingOrder,
   ),
   entry('sheet-gauge', 'sheet metal gauge to millimetres', sheetGaugeInput, sheetGaugeOutput, sheetGauge),
   entry('screw-lead', 'millimetres a turn of a screw thread', screwLeadInput, screwLeadOutput, screwLead),
@@ -197,6 +206,13 @@ export const ENTRIES: readonly CalcEntry[] = [
     matchInput,
     matchOutput,
     matchFiles,
+  ),
+  entry(
+    'match-check',
+    'how an impression stands to its reference, check by check, from two pictures of whole sheets',
+    matchCheckInput,
+    matchCheckOutput,
+    matchCheckFiles,
   ),
   entry(
     'edition-numbers',

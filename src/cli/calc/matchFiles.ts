@@ -6,7 +6,7 @@ import { finite, nonNegative, positive } from '@/core/units/schemas'
 import { PixelError, readPixels } from '@/data/across/pixels'
 import { Refusal } from './entry'
 
-const file = z.string().min(1, { error: 'must be the path of a picture' })
+export const file = z.string().min(1, { error: 'must be the path of a picture' })
 export const matchInput = z.strictObject({
   referencePath: file,
   impressionPath: file,
@@ -34,7 +34,7 @@ export const matchOutput = z.strictObject({
 })
 
 /** Reads a picture. @throws Refusal naming the field */
-async function readPicture(field: string, path: string): Promise<Rgb> {
+export async function readPicture(field: string, path: string): Promise<Rgb> {
   try {
     return await readPixels(path)
   } catch (error) {

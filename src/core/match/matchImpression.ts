@@ -60,6 +60,8 @@ export interface ImpressionMatch {
   pixelsPerMm: number
   /** of both sheets, as shares of their pictures */
   corners: { reference: Corners; impression: Corners }
+  /** whether the sheet's edges were seen in each picture, or set by hand; where not, the picture's frame stands for them */
+  edgesSeen: Record<'reference' | 'impression', boolean>
   /** where the plate was found on the reference, mm */
   plate: { leftMm: number; topMm: number; widthMm: number; heightMm: number }
   placed: Misplaced
@@ -179,9 +181,8 @@ function holdAgainst(
       return { which, reason: { code: 'too-small', widthPx: picture.width, heightPx: picture.height } }
     if (corners && !isConvex(corners)) return { which, reason: { code: 'corners-crossed' } }
   }
-  const found = [reference, impression].map(
-    ({ picture, corners }) => corners ?? sheetIn(picture) ?? cornersOf(picture.width, picture.height),
-  )
+  const seen = [reference, impression].map(({ picture, corners }) => corners ?? sheetIn(picture))
+  const found = seen.map((corners, i) => corners ?? frameOf([reference, impression][i].picture))
   const finest = Math.min(
     ...[reference, impression].map(
       (_, i) => Math.hypot(found[i][1][0] - found[i][0][0], found[i][1][1] - found[i][0][1]) / sheet.widthMm,
@@ -262,7 +263,8 @@ function holdAgainst(
     ...plateMarks(judged, origin),
     ...marginMarks(ours.picture, theirs.picture, ours.white, at, alignment, pixelsPerMm),
   ]
-  const [register, turn] = checkRegister(placed)
+  const edgesSeen = { reference: seen[0] !== null, impression: seen[1] !== null }
+  const [register, turn] = checkRegister(placed, edgesSeen)
   const results: Record<MatchCheck, CheckResult> = {
     register,
     turn,
@@ -285,6 +287,7 @@ function holdAgainst(
       reference: inShares(found[0], reference.picture),
       impression: inShares(found[1], impression.picture),
     },
+    edgesSeen,
     plate: { ...onSheetMm, widthMm: plate.widthMm, heightMm: plate.heightMm },
     placed,
     likeness: laid.likeness,
@@ -294,6 +297,8 @@ function holdAgainst(
     fall: { reference: ours.fall, impression: theirs.fall },
   }
 }
+
+const frameOf = ({ width, height }: Rgb): Corners => cornersOf(width, height)
 
 /** Corners of the sheet in a picture, looked for in one that is no larger than need be. */
 function sheetIn(picture: Rgb): Corners | null {

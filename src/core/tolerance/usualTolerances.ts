@@ -18,7 +18,6 @@ export const USUAL_TOLERANCES = {
   sheetSizeMm: 3,
   dampMinutes: 5,
   uptakePercent: 5,
-  turns: 0.125,
   makeReadyMm: 0.05,
   passes: 0,
   secondsOnPlate: 3,
@@ -27,6 +26,7 @@ export const USUAL_TOLERANCES = {
   // what two pictures are held to
   registerMm: 0.5,
   turnDegrees: 0.25,
+  stretchPercent: 0.5,
   colourDeltaE: 3,
   toneLightness: 3,
   linesPercent: 12,

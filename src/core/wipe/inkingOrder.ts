@@ -21,6 +21,14 @@ export interface InkBorder {
   feathered: number
 }
 
+/** The border an ink shares with a place kept white: nothing covers a slip there. */
+export interface WhiteBorder {
+  ink: number
+  lengthMm: number
+  /** 0…1 */
+  feathered: number
+}
+
 /** Weights of the order's cost, chosen so that the usual sayings of the trade come out [common practice, no source; values from memory]. */
 export const ORDER_WEIGHTS = {
   /** of a slip wiped off an empty neighbour this much stays, plus this much more times its strength */
@@ -35,6 +43,8 @@ export const ORDER_WEIGHTS = {
   forgiven: 0.7,
   /** a filler before another ink costs this much, as if that length of border (share of all borders) were spoiled outright */
   filler: 1,
+  /** a slip into a white is cleaned off; each colour already on the plate is at risk while that is done, this much of the border */
+  white: 1,
 } as const
 
 /** What goes wrong at one border when `first` is inked before `second`. */
@@ -77,9 +87,33 @@ function pairCost(
   return { early, late, cost: early + late }
 }
 
-/** Costs of every ordered pair: `costs[i][j]` when i is inked before j, borders and fillers together. */
-export function pairCosts(inks: readonly PoupeeInk[], borders: readonly InkBorder[]): number[][] {
-  const all = borders.reduce((sum, { lengthMm }) => sum + lengthMm, 0)
+/** How much of an ink's border with a white shows once it has slipped, in mm of border spoiled outright. */
+function whiteAtRisk(ink: PoupeeInk, { lengthMm, feathered }: WhiteBorder): number {
+  const { forgiven } = ORDER_WEIGHTS
+  return lengthMm * (1 - forgiven * feathered) * Math.min(1, 0.1 + (100 - ink.lightness) / 100)
+}
+
+/**
+ * What whites cost whatever the order: of each slip wiped off bare plate the ink's stain stays, mm of border spoiled outright.
+ *
+ * @example whiteCost([black], []) // 0
+ */
+export const whiteCost = (inks: readonly PoupeeInk[], whites: readonly WhiteBorder[]): number =>
+  whites.reduce((sum, white) => {
+    const ink = inks[white.ink]
+    return sum + whiteAtRisk(ink, white) * (ORDER_WEIGHTS.stain + ORDER_WEIGHTS.stainStrength * ink.strength)
+  }, 0)
+
+/**
+ * Costs of every ordered pair: `costs[i][j]` when i is inked before j, borders, whites and fillers together. An ink beside a white goes
+ * early: whatever is on the plate before it may be wiped away while the white is cleaned.
+ */
+export function pairCosts(
+  inks: readonly PoupeeInk[],
+  borders: readonly InkBorder[],
+  whites: readonly WhiteBorder[] = [],
+): number[][] {
+  const all = [...borders, ...whites].reduce((sum, { lengthMm }) => sum + lengthMm, 0)
   const costs = inks.map((first) =>
     inks.map((second) =>
       first !== second && first.isFiller && !second.isFiller ? ORDER_WEIGHTS.filler * Math.max(1, all) : 0,
@@ -89,6 +123,10 @@ export function pairCosts(inks: readonly PoupeeInk[], borders: readonly InkBorde
     costs[border.a][border.b] += pairCost(inks[border.a], inks[border.b], border).cost
     costs[border.b][border.a] += pairCost(inks[border.b], inks[border.a], border).cost
   }
+  for (const white of whites)
+    for (const [before] of inks.entries())
+      if (before !== white.ink)
+        costs[before][white.ink] += ORDER_WEIGHTS.white * whiteAtRisk(inks[white.ink], white)
   return costs
 }
 
@@ -112,10 +150,11 @@ export const MOST_INKS = 12
 export function proposeOrder(
   inks: readonly PoupeeInk[],
   borders: readonly InkBorder[],
+  whites: readonly WhiteBorder[] = [],
 ): { order: number[]; cost: number } {
   const n = inks.length
   if (n > MOST_INKS) throw new RangeError(`an order of at most ${MOST_INKS} inks can be reckoned`)
-  const costs = pairCosts(inks, borders)
+  const costs = pairCosts(inks, borders, whites)
   const best = new Float64Array(1 << n).fill(Infinity)
   const last = new Int8Array(1 << n)
   best[0] = 0
@@ -133,7 +172,7 @@ export function proposeOrder(
   }
   const order: number[] = []
   for (let set = (1 << n) - 1; set > 0; set &= ~(1 << last[set])) order.unshift(last[set])
-  return { order, cost: best[(1 << n) - 1] }
+  return { order, cost: best[(1 << n) - 1] + whiteCost(inks, whites) }
 }
 
 /** The risk at each border for an order, the largest first, with the other way round beside it. */
@@ -169,8 +208,11 @@ export function whyThere(
   order: readonly number[],
   inks: readonly PoupeeInk[],
   borders: readonly InkBorder[],
+  whites: readonly WhiteBorder[] = [],
 ): string {
   const ink = order[at]
+  if (whites.some((white) => white.ink === ink))
+    return `${at === 0 ? 'first' : 'as early as it can'}: beside a place kept white; dab it away from there, and clean its slips off before the next colour`
   if (inks[ink].isFiller) return 'a filler: into what is left'
   const neighbours = borders.flatMap(({ a, b }) => {
     if (a === ink) return [b]

@@ -32,7 +32,7 @@ describe('what a zone map says of its inks', () => {
     zone('foam', null, box(20, 50, 5, 5)),
     zone('hull', null, box(60, 60, 10, 5), { isWhite: false }),
   ]
-  const { inks, borders, whites, bare } = gatherInks(zones, plate, look)
+  const { inks, borders, whiteBorders, whites, bare } = gatherInks(zones, plate, look)
   it('zones of one ink belong together', () => {
     expect(inks.map(({ name, zones: names }) => [name, names])).toEqual([
       ['blue', ['sky']],
@@ -46,6 +46,14 @@ describe('what a zone map says of its inks', () => {
     expect(Math.abs(blueGreen.lengthMm - 100)).toBeLessThan(5)
     expect(blueGreen.feathered).toBe(1)
     expect(borders.some(({ a, b }) => a === b)).toBe(false)
+  })
+  it('a border with a white is the ink’s own, with the place that is kept', () => {
+    expect(whiteBorders.length).toBeGreaterThan(0)
+    for (const { ink, zones: kept, lengthMm } of whiteBorders) {
+      expect(inks[ink]).toBeDefined()
+      expect(kept).toEqual(['foam'])
+      expect(lengthMm).toBeGreaterThan(0)
+    }
   })
   it('whites are cleaned last, and what has no ink is said', () =>
     expect([whites, bare]).toEqual([['foam'], ['hull']]))

@@ -1,6 +1,6 @@
 import { sharedBorders, visibleShapes, zoneAreas } from '../plate/zoneAreas'
 import type { Zone } from '../plate/zoneMap'
-import type { InkBorder, PoupeeInk } from './inkingOrder'
+import type { InkBorder, PoupeeInk, WhiteBorder } from './inkingOrder'
 import type { InkingStep } from './wipingOrder'
 
 /** An ink of a plate with the zones it goes on. */
@@ -14,6 +14,8 @@ export interface PlateInk extends PoupeeInk {
 export interface Poupee {
   inks: PlateInk[]
   borders: InkBorder[]
+  /** where an ink meets places kept white, and which */
+  whiteBorders: (WhiteBorder & { zones: string[] })[]
   /** zones kept white: cleaned last */
   whites: string[]
   /** zones without an ink that are not kept white */
@@ -60,10 +62,21 @@ export function gatherInks(
   })
   const at = (zone: Zone) => (zone.isWhite ? -1 : inks.findIndex(({ key }) => key === keyOf(zone)))
   const borders: (InkBorder & { soft: number })[] = []
+  const whiteBorders: (WhiteBorder & { zones: string[]; soft: number })[] = []
+  const besideWhite = (ink: number, white: string, lengthMm: number, soft: number) => {
+    const known = whiteBorders.find((border) => border.ink === ink)
+    if (!known) return whiteBorders.push({ ink, zones: [white], lengthMm, soft, feathered: 0 })
+    known.lengthMm += lengthMm
+    known.soft += soft
+    if (!known.zones.includes(white)) known.zones.push(white)
+  }
   for (const { a, b, lengthMm } of sharedBorders(shapes)) {
-    const [x, y] = [at(zones[a]), at(zones[b])].sort((m, n) => m - n)
-    if (x < 0 || x === y) continue
     const soft = zones[a].border === 'feathered' || zones[b].border === 'feathered' ? lengthMm : 0
+    const [[x, first], [y]] = [a, b]
+      .map((zone) => [at(zones[zone]), zones[zone]] as const)
+      .sort(([m], [n]) => m - n)
+    if (x < 0 && y >= 0 && first.isWhite) besideWhite(y, first.name, lengthMm, soft)
+    if (x < 0 || x === y) continue
     const known = borders.find((border) => border.a === x && border.b === y)
     if (known) {
       known.lengthMm += lengthMm
@@ -73,6 +86,10 @@ export function gatherInks(
   return {
     inks,
     borders: borders.map(({ soft, ...border }) => ({ ...border, feathered: soft / border.lengthMm })),
+    whiteBorders: whiteBorders.map(({ soft, ...border }) => ({
+      ...border,
+      feathered: soft / border.lengthMm,
+    })),
     whites: zones.filter(({ isWhite }) => isWhite).map(({ name }) => name),
     bare: zones.filter(({ ink, isWhite }) => !ink && !isWhite).map(({ name }) => name),
   }

@@ -8,7 +8,15 @@ import { moved } from '@/core/units/moved'
 import { estimateGramsPerPull } from '@/core/ink/inkNeed'
 import { boundsOf } from '@/core/geometry/polygon'
 import type { KeptZoneMap } from '@/core/plate/zoneMap'
-import { orderRisks, proposeOrder, orderCost, pairCosts, whyThere, MOST_INKS } from '@/core/wipe/inkingOrder'
+import {
+  orderRisks,
+  proposeOrder,
+  orderCost,
+  pairCosts,
+  whiteCost,
+  whyThere,
+  MOST_INKS,
+} from '@/core/wipe/inkingOrder'
 import { gatherInks, inkingFrom, pullAway } from '@/core/wipe/poupee'
 import { WIPING_SCHOOLS, type WipingOrder } from '@/core/wipe/wipingOrder'
 import { formatNumber } from '@/core/units/length'
@@ -44,7 +52,7 @@ export default function OrderBench({
   const needed = useNeed()
   const { value, change, ...keeping } = useStation('wipe', UNSET)
   const { zones } = kept.map
-  const { inks, borders, whites, bare } = useMemo(
+  const { inks, borders, whiteBorders, whites, bare } = useMemo(
     () =>
       gatherInks(
         zones,
@@ -55,13 +63,15 @@ export default function OrderBench({
   )
   const proposal = useMemo(
     () =>
-      inks.length <= MOST_INKS ? proposeOrder(inks, borders) : { order: inks.map((_, i) => i), cost: 0 },
-    [inks, borders],
+      inks.length <= MOST_INKS
+        ? proposeOrder(inks, borders, whiteBorders)
+        : { order: inks.map((_, i) => i), cost: 0 },
+    [inks, borders, whiteBorders],
   )
   const [own, setOwn] = useState<number[] | null>(null)
   const order = own ?? proposal.order
-  const costs = pairCosts(inks, borders)
-  const cost = orderCost(order, costs)
+  const costs = pairCosts(inks, borders, whiteBorders)
+  const cost = orderCost(order, costs) + whiteCost(inks, whiteBorders)
   const risks = orderRisks(order, inks, borders)
   const plateCm2 = (plate.widthMm * plate.heightMm) / 100
   const perPull = needed.gramsPerPull ?? estimateGramsPerPull(plate.widthMm, plate.heightMm)
@@ -82,6 +92,9 @@ export default function OrderBench({
     return [(left + right) / 2, (top + bottom) / 2]
   }
   const away = (ink: number) => {
+    // Nothing covers a slip into a white: the hand goes away from it before it minds any other ink.
+    const white = whiteBorders.find((border) => border.ink === ink)
+    if (white) return pullAway(middle(inks[ink].zones), middle(white.zones))
     const neighbours = borders.flatMap(({ a, b }) => {
       if (a === ink) return [b]
       if (b === ink) return [a]
@@ -158,7 +171,9 @@ export default function OrderBench({
                   <span className="min-w-0">
                     <b>{inks[ink].name}</b>: {inks[ink].zones.join(', ')}, {formatArea(inks[ink].areaCm2, 1)},{' '}
                     {need(inks[ink].areaCm2)}. Dolly {i + 1}, rag {i + 1}; wipe {away(ink)}.
-                    <span className="block text-sm text-muted">{whyThere(i, order, inks, borders)}</span>
+                    <span className="block text-sm text-muted">
+                      {whyThere(i, order, inks, borders, whiteBorders)}
+                    </span>
                   </span>
                   <OrderButtons
                     name={inks[ink].name}

@@ -1,0 +1,50 @@
+import { describe, expect, it } from 'vitest'
+import type { ImpressionMatch } from './matchImpression'
+import { checkRegister } from './checks/registerChecks'
+import { reportMatch } from './matchReport'
+
+const placed = { xMm: 0.8, yMm: -0.1, degrees: 0.1, widerPercent: 0.2, tallerPercent: -0.7, bentMm: 0 }
+const seen = { reference: true, impression: true }
+const match = (edgesSeen = seen, fall = { reference: 0.01, impression: 0.2 }) =>
+  ({
+    placed,
+    edgesSeen,
+    fall,
+    checks: [...checkRegister(placed, edgesSeen)],
+  }) as unknown as ImpressionMatch
+
+describe('what a match comes to', () => {
+  it('is register, turn and stretch in numbers, each with its standing', () => {
+    const report = reportMatch(match())
+    expect(report).toMatchObject({
+      verdict: 'differs',
+      registerMm: { x: 0.8, y: -0.1 },
+      rotationDeg: 0.1,
+      stretchPercent: { x: 0.2, y: -0.7 },
+    })
+    expect(report.checks.map(({ check, standing }) => [check, standing])).toEqual([
+      ['register', 'differs'],
+      ['turn', 'matches'],
+      ['stretch', 'differs'],
+    ])
+    expect(report.pictures.impression.notes).toEqual([
+      'Lit unevenly, by 20 %; it was levelled by the margins.',
+    ])
+    expect(report.pictures.reference.notes).toEqual([])
+  })
+  it('goes by the tolerances that were set', () =>
+    expect(reportMatch(match(), { register: 2 }).checks[0].standing).toBe('matches'))
+  it('says nothing of where a plate lies on a sheet whose edges nobody saw', () => {
+    const report = reportMatch(match({ reference: true, impression: false }))
+    expect(report).toMatchObject({
+      verdict: 'cannot-say',
+      registerMm: null,
+      rotationDeg: null,
+      stretchPercent: null,
+    })
+    expect(report.checks.every(({ standing, value }) => standing === 'cannot-say' && value === null)).toBe(
+      true,
+    )
+    expect(report.checks[0].words).toContain('picture of the impression')
+  })
+})

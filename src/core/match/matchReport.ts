@@ -1,0 +1,90 @@
+import { formatNumber } from '../units/length'
+import { USUAL_TOLERANCES } from '../tolerance/usualTolerances'
+import { checkStanding, MATCH_CHECKS, type FoundPlace, type MatchTolerances } from './checks/matchCheck'
+import type { ImpressionMatch } from './matchImpression'
+
+/** What can be said of a check, or of a whole print. */
+export type Said = 'matches' | 'differs' | 'cannot-say'
+
+/** One check as it is told outside the screens. */
+export interface ToldCheck {
+  check: string
+  standing: Said
+  value: number | null
+  unit: string
+  words: string
+  places: Omit<FoundPlace, 'check' | 'what'>[]
+  causes: string[]
+}
+
+/** What holding an impression against its reference comes to, in numbers. */
+export interface MatchReport {
+  pictures: Record<'reference' | 'impression', { edgesSeen: boolean; notes: string[] }>
+  verdict: Said
+  registerMm: { x: number; y: number } | null
+  rotationDeg: number | null
+  stretchPercent: { x: number; y: number } | null
+  checks: ToldCheck[]
+}
+
+/** Light that falls off by less than this share needs no word: it was levelled [from memory]. */
+const UNEVEN = 0.08
+
+/** What is said of one picture before anything is said of the print. */
+function pictureOf({ edgesSeen, fall }: ImpressionMatch, which: 'reference' | 'impression') {
+  return {
+    edgesSeen: edgesSeen[which],
+    notes: [
+      ...(edgesSeen[which]
+        ? []
+        : [
+            'The sheet’s edges are not seen: where the plate lies on it cannot be told. Set its corners by hand.',
+          ]),
+      ...(fall[which] > UNEVEN
+        ? [`Lit unevenly, by ${formatNumber(100 * fall[which], 0)} %; it was levelled by the margins.`]
+        : []),
+    ],
+  }
+}
+
+/**
+ * What a match comes to: the standing of every check, register and stretch in numbers where the pictures bear them, and a verdict. A
+ * print differs where a check differs; where none does but a picture kept one from being made, nothing is said of the whole.
+ */
+export function reportMatch(match: ImpressionMatch, tolerances: MatchTolerances = {}): MatchReport {
+  const { placed, edgesSeen } = match
+  const areEdgesSeen = edgesSeen.reference && edgesSeen.impression
+  const said = { matches: 'matches', differs: 'differs', unclear: 'cannot-say' } as const
+  const checks: ToldCheck[] = match.checks.map((result) => ({
+    check: result.check,
+    standing: said[checkStanding(result, tolerances, new Set())],
+    value: result.value,
+    unit: MATCH_CHECKS[result.check].unit,
+    words: result.words,
+    places: result.places.map(({ xMm, yMm, widthMm, heightMm }) => ({ xMm, yMm, widthMm, heightMm })),
+    causes: [],
+  }))
+  const most = Math.max(Math.abs(placed.widerPercent), Math.abs(placed.tallerPercent))
+  const isStretched = most > USUAL_TOLERANCES.stretchPercent
+  const stretch: ToldCheck = {
+    check: 'stretch',
+    standing: areEdgesSeen ? said[isStretched ? 'differs' : 'matches'] : 'cannot-say',
+    value: areEdgesSeen ? most : null,
+    unit: '%',
+    words: areEdgesSeen
+      ? `Across ${formatNumber(placed.widerPercent, 2)} %, along ${formatNumber(placed.tallerPercent, 2)} %.`
+      : 'Without the sheet’s edges its size is not known.',
+    places: [],
+    causes: [],
+  }
+  const all = [...checks, stretch]
+  const unsaid: Said = areEdgesSeen ? 'matches' : 'cannot-say'
+  return {
+    pictures: { reference: pictureOf(match, 'reference'), impression: pictureOf(match, 'impression') },
+    verdict: all.some(({ standing }) => standing === 'differs') ? 'differs' : unsaid,
+    registerMm: areEdgesSeen ? { x: placed.xMm, y: placed.yMm } : null,
+    rotationDeg: areEdgesSeen ? placed.degrees : null,
+    stretchPercent: areEdgesSeen ? { x: placed.widerPercent, y: placed.tallerPercent } : null,
+    checks: all,
+  }
+}
