@@ -43,7 +43,7 @@ export const ORDER_WEIGHTS = {
   forgiven: 0.7,
   /** a filler before another ink costs this much, as if that length of border (share of all borders) were spoiled outright */
   filler: 1,
-  /** a slip into a white is cleaned off; each colour already on the plate is at risk while that is done, this much of the border */
+  /** a slip into a white is cleaned off, and what is on the plate by then is at risk: with all the others on it, this much of the border */
   white: 1,
 } as const
 
@@ -123,10 +123,11 @@ export function pairCosts(
     costs[border.a][border.b] += pairCost(inks[border.a], inks[border.b], border).cost
     costs[border.b][border.a] += pairCost(inks[border.b], inks[border.a], border).cost
   }
+  const others = Math.max(1, inks.length - 1)
   for (const white of whites)
     for (const [before] of inks.entries())
       if (before !== white.ink)
-        costs[before][white.ink] += ORDER_WEIGHTS.white * whiteAtRisk(inks[white.ink], white)
+        costs[before][white.ink] += (ORDER_WEIGHTS.white * whiteAtRisk(inks[white.ink], white)) / others
   return costs
 }
 
@@ -202,6 +203,32 @@ export function orderRisks(
     .sort((a, b) => b.cost - a.cost)
 }
 
+/** What is at risk at an ink's border with whites, where it stands and where it would stand first. */
+export interface WhiteRisk {
+  ink: number
+  lengthMm: number
+  /** mm of border spoiled outright */
+  cost: number
+  ifFirst: number
+}
+
+/** The risk beside every white for an order, the largest first. */
+export function whiteRisks(
+  order: readonly number[],
+  inks: readonly PoupeeInk[],
+  whites: readonly WhiteBorder[],
+): WhiteRisk[] {
+  const others = Math.max(1, inks.length - 1)
+  return whites
+    .map((white) => {
+      const ifFirst = whiteCost(inks, [white])
+      const late =
+        (ORDER_WEIGHTS.white * whiteAtRisk(inks[white.ink], white) * order.indexOf(white.ink)) / others
+      return { ink: white.ink, lengthMm: white.lengthMm, cost: ifFirst + late, ifFirst }
+    })
+    .sort((a, b) => b.cost - a.cost)
+}
+
 /** Why an ink stands where it does, in the shop's words. */
 export function whyThere(
   at: number,
@@ -211,7 +238,10 @@ export function whyThere(
   whites: readonly WhiteBorder[] = [],
 ): string {
   const ink = order[at]
-  if (whites.some((white) => white.ink === ink))
+  const isBesideWhite = whites.some((white) => white.ink === ink)
+  if (isBesideWhite && inks[ink].isFiller)
+    return 'a filler: into what is left; it meets a place kept white, so dab it away from there and clean that last'
+  if (isBesideWhite)
     return `${at === 0 ? 'first' : 'as early as it can'}: beside a place kept white; dab it away from there, and clean its slips off before the next colour`
   if (inks[ink].isFiller) return 'a filler: into what is left'
   const neighbours = borders.flatMap(({ a, b }) => {

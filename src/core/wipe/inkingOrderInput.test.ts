@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import { orderCost, pairCosts, whiteCost, type PoupeeInk } from './inkingOrder'
+import { orderCost, pairCosts, whiteCost, whiteRisks, type PoupeeInk } from './inkingOrder'
 import { inkingOrder, inkingOrderInput } from './inkingOrderInput'
 
 const yellow = { name: 'Yellow', lightness: 85, cover: 0.2, strength: 0.3 }
@@ -80,12 +80,35 @@ describe('the order of inks, by their names', () => {
       { numRuns: 60 },
     )
   })
+  it('a filler beside a white stays last, and its white is cleaned last', () => {
+    const { order: found, reasons } = order({
+      inks: [{ ...rose, filler: true }, black],
+      borders: [{ a: 'Rose', b: 'white', lengthMm: 10 }],
+    })
+    expect(found).toEqual(['Black', 'Rose'])
+    expect(reasons[1].text).toContain('clean that last')
+  })
   it('a white costs something whatever the order, more beside a dark ink than a light one', () => {
     const white = [{ ink: 0, lengthMm: 100, feathered: 0 }]
     const cost = (ink: typeof black) => whiteCost([{ ...ink, isFiller: false }], white)
     // Black: all of a slip shows on white, and 0.1 + 0.3 of it stays where it was wiped off: 0.9 · 0.4 · 100 mm.
     expect(cost(black)).toBeCloseTo(36, 9)
     expect(cost(yellow)).toBeLessThan(cost(black) / 5)
+  })
+  it('a white’s risk is what its order adds to the cost, and least where its ink is first', () => {
+    const inks = [black, yellow, rose].map((ink) => ({ ...ink, isFiller: false }))
+    const whites = [{ ink: 0, lengthMm: 50, feathered: 0.5 }]
+    for (const order of [
+      [0, 1, 2],
+      [1, 0, 2],
+      [1, 2, 0],
+    ]) {
+      const [{ cost, ifFirst, ink }] = whiteRisks(order, inks, whites)
+      expect(ink).toBe(0)
+      expect(cost).toBeCloseTo(orderCost(order, pairCosts(inks, [], whites)) + whiteCost(inks, whites), 9)
+      expect(cost).toBeGreaterThanOrEqual(ifFirst)
+    }
+    expect(whiteRisks([0, 1, 2], inks, whites)[0]).toMatchObject({ cost: whiteCost(inks, whites) })
   })
   it('names what cannot be', () => {
     expect(refused({ inks: [], borders: [] })).toEqual(['inks: expected at least one ink'])

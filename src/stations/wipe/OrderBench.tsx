@@ -14,6 +14,7 @@ import {
   orderCost,
   pairCosts,
   whiteCost,
+  whiteRisks,
   whyThere,
   MOST_INKS,
 } from '@/core/wipe/inkingOrder'
@@ -73,6 +74,7 @@ export default function OrderBench({
   const costs = pairCosts(inks, borders, whiteBorders)
   const cost = orderCost(order, costs) + whiteCost(inks, whiteBorders)
   const risks = orderRisks(order, inks, borders)
+  const besideWhites = whiteRisks(order, inks, whiteBorders)
   const plateCm2 = (plate.widthMm * plate.heightMm) / 100
   const perPull = needed.gramsPerPull ?? estimateGramsPerPull(plate.widthMm, plate.heightMm)
   const need = (areaCm2: number) => {
@@ -204,20 +206,31 @@ export default function OrderBench({
           </section>
           <section aria-label="Risk at each border" className="self-start">
             <h2 className="station-title">Where they meet</h2>
-            {risks.length === 0 && <p className="text-sm text-muted">No two inks meet.</p>}
+            {risks.length === 0 && besideWhites.length === 0 && (
+              <p className="text-sm text-muted">No two inks meet.</p>
+            )}
             <ul>
+              {besideWhites.map(({ ink, lengthMm, cost: risk, ifFirst }) => (
+                <li key={`white ${ink}`} className="border-b border-line py-2 text-sm">
+                  <span className="flex items-center justify-between gap-3">
+                    <span>
+                      <b>{inks[ink].name}</b> beside white, {formatCm(lengthMm, 1)}
+                    </span>
+                    <RiskBar share={risk / Math.max(lengthMm * 0.4, 1)} />
+                  </span>
+                  <span className="text-muted">
+                    {formatFine(risk, 1)} at risk: nothing covers a slip there. As the first ink{' '}
+                    {formatNumber(ifFirst, 1)} mm.
+                  </span>
+                </li>
+              ))}
               {risks.map(({ first, second, lengthMm, cost: risk, otherWay, why }) => (
                 <li key={`${first} ${second}`} className="border-b border-line py-2 text-sm">
                   <span className="flex items-center justify-between gap-3">
                     <span>
                       <b>{inks[first].name}</b> before <b>{inks[second].name}</b>, {formatCm(lengthMm, 1)}
                     </span>
-                    <span aria-hidden className="flex h-3 w-20 shrink-0 border border-edge">
-                      <span
-                        className="bg-text"
-                        style={{ width: `${Math.min(100, (100 * risk) / Math.max(lengthMm * 0.4, 1))}%` }}
-                      />
-                    </span>
+                    <RiskBar share={risk / Math.max(lengthMm * 0.4, 1)} />
                   </span>
                   <span className={risk > otherWay + 0.05 ? 'font-medium text-signal' : 'text-muted'}>
                     {risk > otherWay + 0.05 ? '◆ ' : ''}
@@ -236,6 +249,13 @@ export default function OrderBench({
     </Panel>
   )
 }
+
+/** How much of a border is at risk, as a bar. */
+const RiskBar = ({ share }: { share: number }) => (
+  <span aria-hidden className="flex h-3 w-20 shrink-0 border border-edge">
+    <span className="bg-text" style={{ width: `${Math.min(100, 100 * share)}%` }} />
+  </span>
+)
 
 /** The plate small, with the number of each zone's ink: what hangs on the wall. */
 function PlateCard({
