@@ -18,6 +18,7 @@ import {
   stepsTighter,
   tightened,
   toMm,
+  wayWords,
   type PressureScale,
 } from './pressureScale'
 import { firstReading, namedScale, turnsScale, USUAL_SCALES } from './usualScales'
@@ -103,6 +104,8 @@ describe('readings', () => {
     expect(changeOnScale(screws, 3, 2.75)).toBe('1/4 turn tighter')
     expect(changeOnScale(USUAL_SCALES.notches, 3, 4)).toBe('1 notch tighter')
     expect(changeOnScale(rising, 34, 30)).toBe('4 on the gauge looser')
+    expect(changeOnScale(USUAL_SCALES.hand, 1, 2)).toBe('1 step heavier')
+    expect(wayWords(USUAL_SCALES.notches)).toEqual({ more: 'tighter', less: 'looser' })
     expect(amountOnScale(USUAL_SCALES.feel, -2)).toBe('2 steps')
   })
   it('are set only where the press has a place for them', () => {

@@ -149,9 +149,13 @@ export function amountOnScale({ id, unit }: PressureScale, amount: number): stri
   }
 }
 
+/** What more and less of a press's reading is called: a hand is heavier, a roller tighter. */
+export const wayWords = ({ id }: Pick<PressureScale, 'id'>): { more: string; less: string } =>
+  id === 'hand' ? { more: 'heavier', less: 'lighter' } : { more: 'tighter', less: 'looser' }
+
 /** A change of the reading and its way: "1/4 turn tighter", "1 notch looser". */
 export const changeOnScale = (scale: PressureScale, from: number, to: number): string =>
-  `${amountOnScale(scale, to - from)} ${stepsTighter(scale, from, to) > 0 ? 'tighter' : 'looser'}`
+  `${amountOnScale(scale, to - from)} ${stepsTighter(scale, from, to) > 0 ? wayWords(scale).more : wayWords(scale).less}`
 
 const SIDES: Record<WayOfReading, string> = {
   turns: 'screw',

@@ -23,8 +23,8 @@ export interface SettingDifference {
 const SIDES = ['press.turnsLeft', 'press.turnsRight'] as const
 
 /** What was set otherwise, by how much and which way: "Left screw 1/4 turn tighter". */
-const readingChange = (label: string, delta: number, { tighter, write }: SettingEntry): string =>
-  `${label} ${write(Math.abs(delta))} ${delta * tighter! > 0 ? 'tighter' : 'looser'}`
+const readingChange = (label: string, delta: number, { presses, write }: SettingEntry): string =>
+  `${label} ${write(Math.abs(delta))} ${delta * presses!.sign > 0 ? presses!.more : presses!.less}`
 
 function inWords(
   entry: SettingEntry,
@@ -33,7 +33,7 @@ function inWords(
   delta: number | null,
 ): string {
   if (delta !== null) {
-    if (entry.tighter) return readingChange(entry.label, delta, entry)
+    if (entry.presses) return readingChange(entry.label, delta, entry)
     const amount = entry.write(Math.abs(delta))
     return `${entry.label} ${delta > 0 ? '+' : '−'}${amount} (${before!.text} → ${after!.text})`
   }
@@ -45,7 +45,7 @@ function inWords(
 /** Both sides moved alike are one act at the press, and one change. */
 function joinSides(differences: SettingDifference[], entry: SettingEntry | undefined): SettingDifference[] {
   const [left, right] = SIDES.map((key) => differences.find((one) => one.key === key))
-  if (!entry?.tighter || !left || !right || left.delta === null || right.delta === null) return differences
+  if (!entry?.presses || !left || !right || left.delta === null || right.delta === null) return differences
   if (Math.abs(left.delta - right.delta) > 1e-9) return differences
   // "Left screw" and "Right screw" are "Both screws".
   const label = `Both ${left.label.split(' ')[1]}s`

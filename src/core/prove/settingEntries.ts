@@ -4,7 +4,7 @@ import { USUAL_TOLERANCES as U } from '../tolerance/usualTolerances'
 import { MODIFIERS } from '../ink/mix'
 import { DAMPING_METHODS } from '../paper/dampPaper'
 import { PLATE_KINDS, romanNumeral } from '../plate/plate'
-import { amountOnScale, readingWords, sameWithin, sideNames } from '../press/pressureScale'
+import { amountOnScale, readingWords, sameWithin, sideNames, wayWords } from '../press/pressureScale'
 import { DIRECTIONS, type PressSetting } from '../press/pressSetting'
 import { LAYING_METHODS, TWO_PLATE_ROUTES, type RegisterSetting } from '../register/registerSetting'
 import { formatMm, formatNumber } from '../units/length'
@@ -35,8 +35,8 @@ export interface SettingEntry {
   usualTolerance: number | null
   /** the unit it is kept in, where another may be read first: mm, g or °C; '': none is turned */
   unit: '' | 'mm' | 'g' | '°C'
-  /** of a reading of the press: whether more of it is tighter (1) or looser (−1); left out: it is no such reading */
-  tighter?: 1 | -1
+  /** of a reading of the press: whether more of it presses harder (1) or less (−1), and what the two are called; left out: it is no such reading */
+  presses?: { sign: 1 | -1; more: string; less: string }
   /** writes an amount of this setting: a tolerance or a difference */
   write: (amount: number) => string
 }
@@ -93,7 +93,7 @@ function pressReadings({ scale, readingLeft, readingRight, laterPasses }: PressS
     at(path, {
       ...measured(key, label, value, (reading) => readingWords(scale, reading), sameWithin(scale)),
       write: (amount) => amountOnScale(scale, amount),
-      tighter: scale.heavier === 'up' ? 1 : -1,
+      presses: { sign: scale.heavier === 'up' ? 1 : -1, ...wayWords(scale) },
     })
   const pass = (
     [leftPath, rightPath]: readonly [string, string],

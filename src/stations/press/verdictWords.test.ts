@@ -40,6 +40,17 @@ describe('what a verdict asks for', () => {
       /2 notches tighter, as the last 1 time here, give or take 0\.\d/,
     )
   })
+  it('of a hand is a heavier one, and at its heaviest another pass', () => {
+    const { hand } = USUAL_SCALES
+    expect(afterVerdict('bit-light', at(hand, 1), none(hand))).toMatchObject({
+      words: '“A bit light”: 1 step heavier, typically; this hand will teach its own.',
+      act: 'Set a firm hand',
+    })
+    expect(afterVerdict('bit-light', at(hand, 2), none(hand)).words).toBe(
+      '“A bit light”: it goes no heavier. Go over the plate once more.',
+    )
+    expect(afterVerdict('bit-heavy', at(hand, 0), none(hand)).words).toContain('Go over it fewer times')
+  })
   it('at the end of a press asks for packing', () => {
     const { notches } = USUAL_SCALES
     expect(afterVerdict('bit-light', at(notches, 6), none(notches))).toMatchObject({

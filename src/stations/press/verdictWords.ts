@@ -1,5 +1,5 @@
 import { middleReading, type PressSetting } from '@/core/press/pressSetting'
-import { amountOnScale, readingWords, settable, tightened } from '@/core/press/pressureScale'
+import { amountOnScale, readingWords, settable, tightened, wayWords } from '@/core/press/pressureScale'
 import {
   asksForMore,
   PRESSURE_VERDICTS,
@@ -25,11 +25,17 @@ const USUAL_FROM = 3
 const CARD_MM = 0.25
 
 /** How sure the size of a change is, in words. */
-function doubtWords({ moves, trials, perVerdictSd }: LearnedPressure): string {
+function doubtWords({ moves, trials, perVerdictSd }: LearnedPressure, isHand: boolean): string {
   if (moves > 0)
     return `as the last ${counted(moves, 'time')} here, give or take ${formatNumber(perVerdictSd, 1)}`
   if (trials >= USUAL_FROM) return 'as is usual here'
-  return 'typically; this press will teach its own'
+  return `typically; this ${isHand ? 'hand' : 'press'} will teach its own`
+}
+
+/** What is left to do where a press or a hand goes no further. */
+function atTheEnd(isHand: boolean, isMoreWanted: boolean): string {
+  if (isHand) return isMoreWanted ? 'Go over the plate once more.' : 'Go over it fewer times.'
+  return isMoreWanted ? 'Lay more under the plate, or a felt more.' : 'Take a felt out.'
 }
 
 /** What a verdict asks of this press, in its own readings. */
@@ -44,7 +50,7 @@ export function afterVerdict(
   const at = middleReading(press)
   const steps = stepsForVerdict(verdict, learned)
   const said = `“${PRESSURE_VERDICTS[verdict]}”`
-  const way = steps > 0 ? 'tighter' : 'looser'
+  const way = steps > 0 ? wayWords(scale).more : wayWords(scale).less
   if (scale.id === 'fixed') {
     const to = Math.max(0, Number((makeReadyMm + Math.sign(steps) * CARD_MM).toFixed(2)))
     return to === makeReadyMm
@@ -61,11 +67,11 @@ export function afterVerdict(
   if (to === at)
     return {
       ...none,
-      words: `${said}: it goes no ${way}. ${steps > 0 ? 'Lay more under the plate, or a felt more.' : 'Take a felt out.'}`,
+      words: `${said}: it goes no ${way}. ${atTheEnd(scale.id === 'hand', steps > 0)}`,
     }
   return {
     ...none,
-    words: `${said}: ${amountOnScale(scale, to - at)} ${way}, ${doubtWords(learned)}.`,
+    words: `${said}: ${amountOnScale(scale, to - at)} ${way}, ${doubtWords(learned, scale.id === 'hand')}.`,
     act: `Set ${scale.sides === 2 ? 'both to ' : ''}${readingWords(scale, to)}`,
     reading: to,
   }
