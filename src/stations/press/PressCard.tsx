@@ -62,7 +62,7 @@ export function PressCard({
         </p>
       }
     >
-      <p>
+      <p className="print:hidden">
         <Link href="/store" className="inline-flex min-h-11 items-center underline underline-offset-4">
           Back to the stockroom
         </Link>

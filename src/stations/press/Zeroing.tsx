@@ -10,17 +10,22 @@ const ZEROING = [
   'Back both off by half a turn, and come back by tightening: the strips must hold at the same mark.',
 ] as const
 
-/** Leads both screws to the bare bed, a step at a time; the last one is kept. */
+/** Leads both screws to the bare bed, a step at a time; the last one is kept. On paper all of them, for whoever gets the press. */
 export function Zeroing({ busy, onZero }: { busy: boolean; onZero: () => Promise<boolean> }) {
   const [step, setStep] = useState(0)
   const isLast = step === ZEROING.length - 1
   return (
     <section aria-label="Zeroing">
       <h2 className="station-title">Zero both sides</h2>
-      <p className="text-sm text-muted">
+      <ol className="hidden list-decimal pl-6 print:block">
+        {ZEROING.map((words) => (
+          <li key={words}>{words}</li>
+        ))}
+      </ol>
+      <p className="text-sm text-muted print:hidden">
         Step {step + 1} of {ZEROING.length}
       </p>
-      <p className="text-xl" aria-live="polite">
+      <p className="text-xl print:hidden" aria-live="polite">
         {ZEROING[step]}
       </p>
       <div className="mt-2 flex flex-wrap gap-3">
