@@ -8,6 +8,7 @@ import {
   squeezeAt,
   tiltMm,
   passesWords,
+  plateTooThick,
   pressSettingSchema,
   type PressSetting,
 } from './pressSetting'
@@ -186,6 +187,24 @@ describe('press setting', () => {
     [10, '10 turns'],
     [2.6, '2.60 turns'],
   ])('writes %d as %s', (turns, text) => expect(formatTurns(turns)).toBe(text))
+})
+
+describe('a plate thicker than the opening', () => {
+  const opens = { ...turnsScale(2), most: 4 }
+  const on = (thicknessMm: number, makeReadyMm = 0, scale = opens) =>
+    plateTooThick({
+      press: { scale, makeReadyMm } as unknown as PressSetting,
+      plate: { widthMm: 100, thicknessMm },
+    })
+  it('is said with both heights, make-ready and all', () => {
+    // Four turns of 2 mm open to 8 mm.
+    expect(on(7.9)).toBeNull()
+    expect(on(7.9, 0.5)).toBe(
+      'The plate stands 8.4 mm high, and this press opens to 8 mm: it does not go under the roller.',
+    )
+  })
+  it('is not said of a press nobody measured', () =>
+    expect(on(50, 0, { ...opens, mmPerUnit: null })).toBeNull())
 })
 
 describe('a bench that would not print', () => {

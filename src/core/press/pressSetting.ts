@@ -1,5 +1,6 @@
 import { layerShares, NEARLY_ALL } from './nip'
 import { z } from 'zod'
+import { formatFine } from '../units/quantity'
 import { count, finite, label, positive } from '../units/schemas'
 import { gapUnderLoad, type Across } from './frame'
 import { closerMm, readingProblem, readingsWords, toMm, scaleShape } from './pressureScale'
@@ -217,6 +218,19 @@ export function pressDoubt({ press, plate, paper }: Pressed, isByHand = false): 
   const stack = stackOf(press, plate.thicknessMm, paper.caliperMm)
   const apart = -stackCompression({ ...stack, gapMm: Math.max(...gaps) })
   return `Nothing is pressed${contacts.includes('pressed') ? ' on one side' : ''}: the roller stays ${apart.toFixed(2)} mm above the blankets.`
+}
+
+/**
+ * That a plate does not go under the roller however far the press is opened; null: it does, or nobody measured how far it opens.
+ *
+ * @example plateTooThick({ press, plate: { widthMm: 100, thicknessMm: 12 } }) // "The plate stands 12 mm high, …"
+ */
+export function plateTooThick({ press, plate }: Pick<Pressed, 'press' | 'plate'>): string | null {
+  const { least, most } = press.scale
+  const gaps = [least, most].flatMap((reading) => gapMm(press, reading) ?? [])
+  const stands = plate.thicknessMm + press.makeReadyMm
+  if (gaps.length === 0 || stands < Math.max(...gaps)) return null
+  return `The plate stands ${formatFine(stands, 2)} high, and this press opens to ${formatFine(Math.max(...gaps), 2)}: it does not go under the roller.`
 }
 
 /** Whether a layer is pressed to nearly all it can give, so that more squeeze is none; never said of a press nobody measured. */

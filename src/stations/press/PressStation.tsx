@@ -5,7 +5,14 @@ import { PLATE_KINDS } from '@/core/plate/plate'
 import { laidWarnings } from '@/core/press/laidStack'
 import { layerShares, nipProfile, stackWarnings } from '@/core/press/nip'
 import { isHandKind } from '@/core/press/pressKind'
-import { gapMm, middleReading, tiltMm, type PressSetting, type SqueezeAt } from '@/core/press/pressSetting'
+import {
+  gapMm,
+  middleReading,
+  plateTooThick,
+  tiltMm,
+  type PressSetting,
+  type SqueezeAt,
+} from '@/core/press/pressSetting'
 import { amountOnScale, tightened, type PressureScale } from '@/core/press/pressureScale'
 import { learnPressure, type TriedPressure } from '@/core/press/pressureTrials'
 import type { Worked } from '@/core/press/startingPressure'
@@ -89,6 +96,7 @@ export function PressStation({ presses, packs, shelf, trials, worked }: PressSta
       ? stackWarnings(stack, { bevelDegrees: plate.bevelDegrees, isHard: PLATE_KINDS[plate.kind].isHard })
       : []
   const laid = press ? laidWarnings(press, paper?.gsm ?? null) : []
+  const tooThick = press && plate ? plateTooThick({ press, plate }) : null
   const target = job.bat?.settings.press ?? null
   const stock = presses.find(({ id }) => id === value.pressId)
   const doubt = usePressDoubt()
@@ -118,7 +126,7 @@ export function PressStation({ presses, packs, shelf, trials, worked }: PressSta
           handKind,
           share: { left: relative(left, held), right: relative(right, held) },
           carried: scale && carriedReading(carried, scale, learned),
-          doubt: refusedWords(carried) ?? doubt,
+          doubt: tooThick ?? refusedWords(carried) ?? doubt,
           gapMm: press && gapMm(press, middleReading(press)),
           isHeld: held !== null,
         })
