@@ -114,7 +114,7 @@ test('a press is zeroed step by step, checked and looked after; a blanket is mea
   await card.getByLabel('Kind of press').selectOption({ label: 'Geared, read on a gauge' })
   await card.getByLabel('How the pressure is read').selectOption({ label: 'A gauge or ruler' })
   await card.getByLabel('Which way is tighter').selectOption({ label: 'a higher number is looser' })
-  await unfold(page, 'In millimetres')
+  await unfold(page, 'As a measured gap')
   for (const [reading, gap] of [
     ['0', '0'],
     ['10', '2.5'],

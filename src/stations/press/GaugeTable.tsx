@@ -9,18 +9,21 @@ export function GaugeTable({
   gauge,
   problems,
   isLess,
+  step,
   onGauge,
 }: {
   gauge: Gauge
   problems: readonly FieldProblem[]
   isLess: boolean
+  /** smallest step of the press: the next line begins ten of them on */
+  step: number
   onGauge: (gauge: Gauge) => void
 }) {
   const set = (at: number, patch: Partial<Gauge[number]>) =>
     onGauge(gauge.map((line, i) => (i === at ? { ...line, ...patch } : line)))
   const last = gauge.at(-1)
   const next = last
-    ? { reading: last.reading + 10, mm: isLess ? Math.max(0, last.mm - 1) : last.mm + 1 }
+    ? { reading: last.reading + 10 * step, mm: isLess ? Math.max(0, last.mm - 1) : last.mm + 1 }
     : { reading: 0, mm: isLess ? 10 : 0 }
   return (
     <fieldset className="mt-2">

@@ -130,7 +130,7 @@ export function ScaleFields({ kind, scale, thread, problems, onScale }: ScaleFie
       {scale.id !== 'hand' && scale.id !== 'feel' && scale.id !== 'fixed' && (
         <Folded
           className="sm:col-span-2"
-          summary={<FoldedLine title="In millimetres" value={knownMm(scale)} />}
+          summary={<FoldedLine title="As a measured gap" value={knownMm(scale)} />}
           isOpen={problems.some(({ field }) => field.startsWith('scale.table'))}
         >
           <p className="text-sm text-muted">
@@ -141,6 +141,7 @@ export function ScaleFields({ kind, scale, thread, problems, onScale }: ScaleFie
             gauge={scale.table}
             problems={problems}
             isLess={scale.heavier === 'up'}
+            step={scale.step}
             onGauge={(table) => set({ table })}
           />
         </Folded>

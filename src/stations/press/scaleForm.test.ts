@@ -31,7 +31,7 @@ describe('how a press is read', () => {
     expect(withNames(USUAL_SCALES.feel, ['a', 'b']).most).toBe(1)
   })
   it('says what carries over', () => {
-    expect(knownMm(turnsScale(2))).toContain('carries over in mm')
+    expect(knownMm(turnsScale(2))).toContain('pressure carries over')
     expect(knownMm(countedFrom(turnsScale(2), 'blankets'))).toContain('the gap is not')
     expect(knownMm(USUAL_SCALES.gauge)).toContain('not measured')
   })

@@ -50,8 +50,8 @@ export const withNames = (scale: PressureScale, names: string[]): PressureScale 
 /** What is known of a scale's millimetres, in words: what carries over to another press or plate. */
 export function knownMm({ table, mmPerUnit, zeroGapMm, id }: PressureScale): string {
   if (id === 'hand') return 'by hand no gap is measured: verdicts alone carry over'
-  if (table.length > 1) return `${table.length} gaps measured: pressure carries over in mm`
-  if (mmPerUnit !== null && zeroGapMm !== null) return 'known: pressure carries over in mm'
+  if (table.length > 1) return `${table.length} gaps measured: pressure carries over`
+  if (mmPerUnit !== null && zeroGapMm !== null) return 'known: pressure carries over'
   if (mmPerUnit !== null)
     return 'what a step moves is known, the gap is not: measure one to carry pressure over'
   return 'not measured: settings are compared by their readings alone'
