@@ -11,29 +11,9 @@ import { useAct } from '../across/bench/useAct'
 import { Problems } from '../across/pull/Problems'
 import { sendAct } from '../across/act/sendAct'
 import { changePressAction } from './actions'
+import { detailsOf } from './pressDetails'
 import { ScaleFields } from './ScaleFields'
 import { waysFor } from './scaleForm'
-
-/** What of a press in the store is changed on its card. */
-const detailsOf = ({
-  kind,
-  rollerLengthMm,
-  bedLengthMm,
-  serial,
-  thread,
-  scale,
-  frameNPerMm,
-  note,
-}: StorePress): PressDetails => ({
-  kind,
-  rollerLengthMm,
-  bedLengthMm,
-  serial,
-  thread,
-  scale,
-  frameNPerMm,
-  note,
-})
 
 /** What a press is, changed and kept. */
 export function PressDetailsForm({ press }: { press: StorePress }) {

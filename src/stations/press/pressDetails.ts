@@ -1,23 +1,12 @@
 import type { PressDetails } from '@/core/press/pressCard'
 import type { StorePress } from '@/data/press/presses'
 
-/** What of a press in the store is changed on its card. */
+/** What of a press in the store is changed on its card: all but what it is, its roller and its bed. */
 export const detailsOf = ({
-  kind,
-  rollerLengthMm,
-  bedLengthMm,
-  serial,
-  thread,
-  scale,
-  frameNPerMm,
-  note,
-}: StorePress): PressDetails => ({
-  kind,
-  rollerLengthMm,
-  bedLengthMm,
-  serial,
-  thread,
-  scale,
-  frameNPerMm,
-  note,
-})
+  id: _,
+  name: __,
+  rollerRadiusMm: ___,
+  bedWidthMm: ____,
+  zeroedAt: _____,
+  ...details
+}: StorePress): PressDetails => details
