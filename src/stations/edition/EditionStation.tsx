@@ -35,7 +35,9 @@ const EditionCharts = dynamic(() => import('./EditionCharts').then((module) => m
 })
 
 const EditionFigures = dynamic(() => import('./EditionFigures').then((module) => module.EditionFigures))
+/** Not drawn before its script is there: a button that stands and does nothing yet would swallow the first tap. */
 const PullTable = dynamic(() => import('./PullTable').then((module) => module.PullTable), {
+  ssr: false,
   loading: () => <p className="min-h-40 text-sm text-muted">Fetching the pulls…</p>,
 })
 const WithdrawnPulls = dynamic(

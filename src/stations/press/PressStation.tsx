@@ -56,7 +56,9 @@ const PackBench = dynamic(() => import('./PackBench').then(({ PackBench: bench }
 const FrameTrial = dynamic(() => import('./FrameTrial').then(({ FrameTrial: trial }) => trial), {
   ssr: false,
 })
-const HandPrinting = dynamic(() => import('./HandPrinting').then(({ HandPrinting: hand }) => hand))
+const HandPrinting = dynamic(() => import('./HandPrinting').then(({ HandPrinting: hand }) => hand), {
+  ssr: false,
+})
 
 /** Left and right further apart than so many steps are counted wrong rather than set so [common practice, no source]. */
 const FAR_APART_STEPS = 4
