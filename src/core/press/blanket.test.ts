@@ -116,7 +116,17 @@ describe('a school’s pack', () => {
     { id: 'd', kind: 'single-felt' as const },
   ]
   it('is laid from the sheet upward, each blanket once', () => {
-    expect(layPack('three', shelf)).toEqual({ laid: [shelf[2], shelf[1], shelf[0]], missing: [] })
-    expect(layPack('wringer', shelf)).toEqual({ laid: [shelf[3]], missing: ['single-felt'] })
+    expect(layPack('three', shelf)).toEqual({
+      laid: [shelf[2], shelf[1], shelf[0]],
+      missing: [],
+      plateAt: 0,
+      isFaceDown: false,
+    })
+    expect(layPack('wringer', shelf)).toEqual({
+      laid: [shelf[3]],
+      missing: ['single-felt'],
+      plateAt: 1,
+      isFaceDown: true,
+    })
   })
 })

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { label, moment, positive, remark } from '../units/schemas'
+import { NO_BLANKETS } from './noBlankets'
 import type { Layer } from './pressStack'
 
 /**
@@ -151,7 +152,15 @@ export function blanketRemarks(
   ]
 }
 
-/** What the schools lay over the sheet, from the sheet upward, by kinds. */
+/** A stack as a school lays it: kinds from the bed upward, how many of them under the plate, and which way that looks. */
+interface School {
+  label: string
+  kinds: readonly BlanketKind[]
+  plateAt?: number
+  isFaceDown?: boolean
+}
+
+/** What the schools lay, all of it over the sheet unless they say otherwise. */
 export const PACK_SCHOOLS = {
   three: { label: 'Catcher, cushion, pusher', kinds: ['catcher', 'cushion', 'pusher'] },
   two: { label: 'Two, no cushion: a small roller', kinds: ['catcher', 'pusher'] },
@@ -160,31 +169,29 @@ export const PACK_SCHOOLS = {
     label: 'Three polypropylene felts',
     kinds: ['polypropylene', 'polypropylene', 'polypropylene'],
   },
-  none: { label: 'No blankets', kinds: [] },
+  none: { label: NO_BLANKETS, kinds: [] },
   wringer: {
     label: 'A felt either side, as in a kitchen roller',
     kinds: ['single-felt', 'single-felt'],
     plateAt: 1,
     isFaceDown: true,
   },
-} as const satisfies Record<
-  string,
-  { label: string; kinds: readonly BlanketKind[]; plateAt?: number; isFaceDown?: boolean }
->
+} as const satisfies Record<string, School>
 export type PackSchool = keyof typeof PACK_SCHOOLS
 
-/** Lays a school's pack from the blankets of the shelf, each used once; null: a blanket of that kind is missing. */
+/** Lays a school's pack from the blankets of the shelf, each used once; what of it the shelf does not have is told by kind. */
 export function layPack<B extends { id: string; kind: BlanketKind }>(
   school: PackSchool,
   shelf: readonly B[],
-): { laid: B[]; missing: BlanketKind[] } {
+): { laid: B[]; missing: BlanketKind[]; plateAt: number; isFaceDown: boolean } {
+  const { kinds, plateAt = 0, isFaceDown = false }: School = PACK_SCHOOLS[school]
   const free = [...shelf]
   const laid: B[] = []
   const missing: BlanketKind[] = []
-  for (const kind of PACK_SCHOOLS[school].kinds) {
+  for (const kind of kinds) {
     const at = free.findIndex((blanket) => blanket.kind === kind)
     if (at < 0) missing.push(kind)
     else laid.push(...free.splice(at, 1))
   }
-  return { laid, missing }
+  return { laid, missing, plateAt, isFaceDown }
 }

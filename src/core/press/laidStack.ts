@@ -58,7 +58,11 @@ export function layerOfThing(thing: LaidThing): LaidLayer {
 }
 
 /** What make-ready under a plate is made of. */
-export const MAKE_READY = { card: 'card or paper', plastic: 'plastic', metal: 'metal' } as const
+export const MAKE_READY = {
+  card: 'card or paper',
+  plastic: 'plastic',
+  metal: 'metal',
+} as const satisfies Record<PressSetting['makeReadyOf'], string>
 
 /** One thing in a stack, as it is drawn. */
 export interface Laid {

@@ -164,6 +164,9 @@ describe('press setting', () => {
   it('knows a hand from a roller', () => {
     expect(isPressedByHand(press)).toBe(false)
     expect(isPressedByHand({ scale: USUAL_SCALES.hand })).toBe(true)
+    // What earlier releases read in turns is known by its card.
+    expect(isPressedByHand(press, { kind: 'baren' })).toBe(true)
+    expect(isPressedByHand(press, { kind: 'two-screw' })).toBe(false)
   })
   it('refuses a reading its press does not have, at its side', () => {
     const notched = { ...press, scale: USUAL_SCALES.notches, readingLeft: 7, readingRight: 2.5 }

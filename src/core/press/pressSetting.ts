@@ -3,6 +3,7 @@ import { z } from 'zod'
 import { formatFine } from '../units/quantity'
 import { count, finite, label, positive } from '../units/schemas'
 import { gapUnderLoad, type Across } from './frame'
+import { isHandKind, type PressKind } from './pressKind'
 import { closerMm, readingProblem, readingsWords, toMm, scaleShape } from './pressureScale'
 import { layerSchema, pressStack, pressStackInput, type Layer, stackCompression } from './pressStack'
 
@@ -197,14 +198,21 @@ export interface Pressed {
   paper: SheetSize
 }
 
-/** Whether there is no roller that stands at a height: rubbed, or rolled over by hand. */
-export const isPressedByHand = ({ scale }: Pick<PressSetting, 'scale'>): boolean => scale.id === 'hand'
+/**
+ * Whether there is no roller that stands at a height: rubbed, or rolled over by hand.
+ *
+ * @param card what the shelf says of the press: earlier releases read what is pressed by hand in turns; null: it is not on the shelf
+ */
+export const isPressedByHand = (
+  { scale }: Pick<PressSetting, 'scale'>,
+  card: { kind: PressKind } | null = null,
+): boolean => scale.id === 'hand' || (card !== null && isHandKind(card.kind))
 
 /**
  * Why a bench would not print as it stands: nothing is pressed at one side or both, or more than the layers can give; null: it would,
  * or nobody measured how its readings stand to the stack.
  *
- * @param isByHand what its card says: earlier releases read what is pressed by hand in turns
+ * @param isByHand nothing is said of a hand: `isPressedByHand`
  */
 export function pressDoubt({ press, plate, paper }: Pressed, isByHand = false): string | null {
   if (isByHand) return null

@@ -7,6 +7,7 @@ import {
   closerMm,
   formatTurns,
   fromMm,
+  isSameScale,
   readingProblem,
   readingsWords,
   readingWords,
@@ -117,6 +118,11 @@ describe('readings', () => {
     expect(readingProblem(USUAL_SCALES.notches, 9)).toBe('this press reads from 1 to 6')
     expect(readingProblem(USUAL_SCALES.feel, 3)).toBe('is no setting of this press')
     expect(readingProblem(screws, -1)).toBe('this press reads from 0 to 100')
+  })
+  it('are of one scale however its fields lie', () => {
+    const { id, ...rest } = screws
+    expect(isSameScale(screws, { ...rest, id })).toBe(true)
+    expect(isSameScale(screws, turnsScale(2.5))).toBe(false)
   })
   it('stand beside one another only in one language', () => {
     expect(speaksAlike(screws, turnsScale(2.54))).toBe(true)

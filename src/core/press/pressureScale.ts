@@ -196,6 +196,10 @@ export function readOn(from: PressureScale, reading: number, to: PressureScale):
   return there === null || readingProblem(to, settable(to, there)) !== null ? null : settable(to, there)
 }
 
+/** Whether two scales say the same in everything, however their fields lie. */
+export const isSameScale = (a: PressureScale, b: PressureScale): boolean =>
+  JSON.stringify(scaleShape.parse(a)) === JSON.stringify(scaleShape.parse(b))
+
 /** Whether two readings are of the same language, so that they can be set beside one another. */
 export const speaksAlike = (a: PressureScale, b: PressureScale): boolean =>
   a.id === b.id && a.heavier === b.heavier && a.unit === b.unit && a.countedFrom === b.countedFrom

@@ -58,6 +58,10 @@ describe('where a job without a BAT begins', () => {
     expect(start).toMatchObject({ how: 'lighter', reading: 2, apart: ['other blankets'] })
     expect(startReason(start)).toContain('its reading is not carried over to other blankets')
   })
+  it('of a hand is the same hand, with nothing under the plate', () =>
+    expect(
+      startingPressure(under(0.4, 0, USUAL_SCALES.hand), [worked('Lino', under(2, 2, USUAL_SCALES.hand))]),
+    ).toMatchObject({ reading: 2, makeReadyMm: null }))
   it('is not taken from a press that speaks otherwise', () =>
     expect(startingPressure(under(1, 1, USUAL_SCALES.notches), [worked('Ferns', under(1, 3))])).toBeNull())
   it('is taken from the nearest, and says how far off such a start was on what is known', () => {

@@ -3,7 +3,7 @@ import { listed } from '../units/listed'
 import { formatFine } from '../units/quantity'
 import type { PlateKind } from '../plate/plate'
 import { carryOver, type LayerTrust } from './carryOver'
-import { isSamePack, middleReading, type Pressed, type PressSetting } from './pressSetting'
+import { isPressedByHand, isSamePack, middleReading, type Pressed, type PressSetting } from './pressSetting'
 import { settable, speaksAlike, stepsTighter, tightened } from './pressureScale'
 
 /** What lay under a press, all of it set, and what kind of plate it was. */
@@ -94,6 +94,8 @@ function startFrom(worked: Worked, now: PressedPlate, trust: LayerTrust): Omit<S
     }
   if (!speaksAlike(under.press.scale, now.press.scale)) return null
   const reading = middleReading(under.press)
+  // A hand has no height to bring a plate to.
+  if (isPressedByHand(now.press)) return { from: worked, reading, makeReadyMm: null, how: 'as-there', apart }
   const isOtherHeight = Math.abs(packMm(now.press) - packMm(under.press)) > NOT_CARRIED_MM
   return {
     from: worked,

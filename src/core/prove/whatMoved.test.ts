@@ -147,6 +147,28 @@ describe('what moved what', () => {
     expect(pressureWords(0.5, 'down', { scale: USUAL_SCALES.notches, readingLeft: 3, readingRight: 3 })).toBe(
       'notch 3 to notch 4',
     )
+    // Turns whose gaps were felt out have no thread to tell of.
+    const felt = {
+      ...turnsScale(null),
+      table: [
+        { reading: 0, mm: 0 },
+        { reading: 4, mm: 8 },
+      ],
+    }
+    expect(pressureWords(0.5, 'down', { ...press, scale: felt })).toBe('1/4 turn at both screws (0.5 mm)')
+    // At its last notch, and where it is packed, a press is not asked for more.
+    for (const [scale, reading] of [
+      [USUAL_SCALES.notches, 6],
+      [USUAL_SCALES.fixed, 0],
+    ] as const) {
+      const settings = {
+        ...sampleSettings,
+        press: { ...sampleSettings.press, scale, readingLeft: reading, readingRight: reading },
+      }
+      expect(
+        suggestChanges({ line: -1 }, [], { bench: { settings, press: two } }).map(({ act }) => act),
+      ).toEqual(['damping', 'oil'])
+    }
     const byHand = { settings: sampleSettings, press: { kind: 'baren' as const } }
     expect(suggestChanges({ line: -1 }, [], { bench: byHand })[0].words).toBe(
       'press harder, in overlapping strokes',

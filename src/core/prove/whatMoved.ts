@@ -1,7 +1,6 @@
 import { formatCelsiusStep, formatFine, formatGrams } from '../units/quantity'
 import { firstMix, type Modifier } from '../ink/mix'
-import { type PressDetails } from '../press/pressCard'
-import { isHandKind } from '../press/pressKind'
+import type { PressDetails } from '../press/pressCard'
 import { isExhausted, isPressedByHand, middleReading, type PressSetting } from '../press/pressSetting'
 import {
   amountOnScale,
@@ -280,11 +279,8 @@ export function amountWords(act: Act, amount: number): string {
 /** What the press of a remedy is known by: how it presses. */
 export type KnownPress = Pick<PressDetails, 'kind'>
 
-/** Where a change is made: "at both screws", "at the screw"; a gauge and a notch say where by themselves. */
-function atTheSides({ id, sides }: PressureScale): string {
-  if (id !== 'turns') return ''
-  return sides === 1 ? ' at the screw' : ' at both screws'
-}
+/** Where turns are made; a gauge and a notch say where by themselves. */
+const atTheSides = ({ sides }: PressureScale): string => (sides === 1 ? ' at the screw' : ' at both screws')
 
 /**
  * A change of the gap in the press's own language: so many turns, or from one reading to the next. Both sides together are one change.
@@ -300,15 +296,15 @@ export function pressureWords(
   const { scale } = press
   const from = middleReading(press)
   const sign = way === 'up' ? -1 : 1
-  const oneStep = closerMm(scale, from, tightened(scale, from, sign))
-  const half = scale.id === 'turns' ? 0.5 : 1
-  const steps = Math.max(half, Math.round(mm / (Math.abs(oneStep ?? 0) || QUARTER_TURN_MM) / half) * half)
-  const to = settable(scale, tightened(scale, from, sign * steps))
-  const moved = closerMm(scale, from, to)
+  const stepMm = Math.abs(closerMm(scale, from, from + scale.step) ?? QUARTER_TURN_MM)
+  // A screw stops between two marks, a notch does not.
+  const least = scale.id === 'turns' ? 0.5 : 1
+  const steps = Math.max(least, Math.round(mm / stepMm / least) * least)
+  const by = steps * scale.step
+  const moved = closerMm(scale, from, from + by)
   const inMm = moved === null ? '' : ` (${formatFine(Math.abs(moved), 2)})`
-  if (scale.id === 'turns')
-    return `${amountOnScale(scale, steps * scale.step)}${atTheSides(scale)}${moved === null ? '' : ` (${formatFine(steps * scale.step * scale.mmPerUnit!, 2)})`}`
-  return `${readingWords(scale, from)} to ${readingWords(scale, to)}${inMm}`
+  if (scale.id === 'turns') return `${amountOnScale(scale, by)}${atTheSides(scale)}${inMm}`
+  return `${readingWords(scale, from)} to ${readingWords(scale, settable(scale, tightened(scale, from, sign * steps)))}${inMm}`
 }
 
 /** What stood on the bench of the judged proof, as far as it decides which remedies there are. */
@@ -318,8 +314,11 @@ export interface RemedyBench {
   press: KnownPress | null
 }
 
-const isDoneByHand = ({ settings, press }: RemedyBench): boolean =>
-  isPressedByHand(settings.press) || (press !== null && isHandKind(press.kind))
+/** Whether a press goes any further; one that is packed has nothing to turn, and its pressure is changed by what is laid in. */
+function canBeMoved(press: PressSetting, way: Moved['way']): boolean {
+  const from = middleReading(press)
+  return tightened(press.scale, from, way === 'up' ? -1 : 1) !== from
+}
 
 /** Whether a remedy can be followed at a bench: nothing can be taken out that is not in, no dry sheet is damper, no spent felt squeezes. */
 function canBeDone(act: Act, way: Moved['way'], { settings, press }: RemedyBench): boolean {
@@ -329,18 +328,17 @@ function canBeDone(act: Act, way: Moved['way'], { settings, press }: RemedyBench
   if (way === 'down' && act === 'heavyOil') return holds('thick-oil')
   if (way === 'down' && act === 'stiff') return holds('magnesium')
   if (act === 'damping') return settings.paper.method !== 'dry'
-  const isByHand = isDoneByHand({ settings, press })
+  const isByHand = isPressedByHand(settings.press, press)
   if (act === 'makeReady') return !isByHand && !(way === 'up' && isExhausted(settings))
-  // A packed press has nothing to turn: its pressure is changed by what is laid in.
   if (act === 'pressure')
-    return isByHand || (settings.press.scale.id !== 'fixed' && (way === 'up' || !isExhausted(settings)))
+    return isByHand || (canBeMoved(settings.press, way) && (way === 'up' || !isExhausted(settings)))
   return true
 }
 
 /** A remedy in words, on a bench in its own units. */
 function remedyWords(act: Act, way: Moved['way'], amount: number, bench: RemedyBench | null): string {
   if (act !== 'pressure' || !bench) return `${ACTS[act][way]} by about ${amountWords(act, amount)}`
-  if (isDoneByHand(bench))
+  if (isPressedByHand(bench.settings.press, bench.press))
     return way === 'up' ? 'press with a lighter hand' : 'press harder, in overlapping strokes'
   return `${ACTS[act][way]} by about ${pressureWords(amount, way, bench.settings.press)}`
 }

@@ -95,19 +95,14 @@ export function PackBench({
     else lay(rows)
   }
   const school = (key: PackSchool) => {
-    const { laid, missing: kinds } = layPack(key, shelf)
+    const { laid, missing: kinds, ...lies } = layPack(key, shelf)
     setMissing(
       kinds.length > 0
         ? `Not on the shelf: ${kinds.map((kind) => BLANKET_KINDS[kind].label.toLowerCase()).join(', ')}.`
         : null,
     )
-    const {
-      label,
-      plateAt: at = 0,
-      isFaceDown: down = false,
-    } = PACK_SCHOOLS[key] as (typeof PACK_SCHOOLS)['wringer']
     if (kinds.length === 0)
-      onLay({ pack: laid.map(layerOfBlanket), packName: label, plateAt: at, isFaceDown: down })
+      onLay({ pack: laid.map(layerOfBlanket), packName: PACK_SCHOOLS[key].label, ...lies })
   }
   const free = shelf.filter(({ name }) => !hasName(pack, name))
   return (

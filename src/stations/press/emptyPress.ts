@@ -1,12 +1,10 @@
+import { NO_BLANKETS } from '@/core/press/noBlankets'
 import { isHandKind } from '@/core/press/pressKind'
 import type { PressSetting } from '@/core/press/pressSetting'
-import { readOn, settable, toMm, type PressureScale } from '@/core/press/pressureScale'
+import { isSameScale, readOn, settable, toMm, type PressureScale } from '@/core/press/pressureScale'
 import { firstReading, turnsScale } from '@/core/press/usualScales'
 import type { StorePress } from '@/data/press/presses'
 import type { Loose } from '../across/bench/useStation'
-
-/** What blankets are called where there are none. */
-export const NO_BLANKETS = 'No blankets'
 
 /** The press station before anybody set it. */
 export const UNSET_PRESS: Loose<PressSetting> = {
@@ -39,16 +37,14 @@ export const wholePress = (value: Loose<PressSetting>): PressSetting | null =>
     : (value as PressSetting)
 
 /** A reading as it stands on another scale: carried through millimetres where both were measured, else where one begins. */
-const carriedReading = (from: PressureScale, reading: number, to: PressureScale): number =>
-  JSON.stringify(from) === JSON.stringify(to)
-    ? settable(to, reading)
-    : (readOn(from, reading, to) ?? firstReading(to))
+const readingOn = (from: PressureScale, reading: number, to: PressureScale): number =>
+  isSameScale(from, to) ? settable(to, reading) : (readOn(from, reading, to) ?? firstReading(to))
 
 /** The bench with another press, read as that press is read. */
 export function withPress(value: Loose<PressSetting>, press: StorePress): Partial<Loose<PressSetting>> {
   const from = value.pressId ? value.scale : null
   const at = (reading: number | null) =>
-    from && reading !== null ? carriedReading(from, reading, press.scale) : firstReading(press.scale)
+    from && reading !== null ? readingOn(from, reading, press.scale) : firstReading(press.scale)
   return {
     pressId: press.id,
     name: press.name,
@@ -64,7 +60,7 @@ export function withPress(value: Loose<PressSetting>, press: StorePress): Partia
 
 /** Whether the bench reads its press otherwise than its card does by now. */
 export const isReadOtherwise = (value: Loose<PressSetting>, press: StorePress | undefined): boolean =>
-  press !== undefined && JSON.stringify(value.scale) !== JSON.stringify(press.scale)
+  press !== undefined && value.scale !== null && !isSameScale(value.scale, press.scale)
 
 /** Whether both ways of reading are known in millimetres, so that one is turned into the other. */
 export const canBeCarried = (value: Loose<PressSetting>, press: StorePress): boolean =>

@@ -16,8 +16,7 @@ import {
   type RemedyBench,
 } from '@/core/prove/whatMoved'
 import { causesOf } from '@/core/prove/causes'
-import { isHandKind } from '@/core/press/pressKind'
-import { isExhausted } from '@/core/press/pressSetting'
+import { isExhausted, isPressedByHand } from '@/core/press/pressSetting'
 import { formatNumber } from '@/core/units/length'
 import { Check } from '@/ui/Check'
 
@@ -52,7 +51,7 @@ export function NextChange({
               softer ink; empty lines were wiped out or never filled.
             </p>
           )}
-          {!(bench.press && isHandKind(bench.press.kind)) && isExhausted(bench.settings) && (
+          {!isPressedByHand(bench.settings.press, bench.press) && isExhausted(bench.settings) && (
             <p className="my-1">
               ◆ The blankets are pressed to nearly all they can give: a tighter press would change nothing.
             </p>

@@ -215,7 +215,7 @@ export default function DeskAtWork({
         </span>
       </div>
       <CautionMarks marks={marks} over={over}>
-        <PressCaution />
+        {!desk.isByHand && <PressCaution />}
       </CautionMarks>
       <DeskNotices notices={notices} />
       {desk.stop && !draft && <p className="border border-line bg-raised p-4 text-lg">{desk.stop}</p>}

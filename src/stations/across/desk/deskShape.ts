@@ -38,6 +38,8 @@ export interface Desk {
   differences: string[]
   /** why the bench would not print as it stands; null: it would; left out by earlier servers */
   doubt?: string | null
+  /** pressed by hand, where no roller pinches; left out by earlier servers */
+  isByHand?: boolean
   outside: number
   check: string | null
   /** the day of the last numbered pull, and the warm-ups of the day this was read, with what the eye said of them */

@@ -7,8 +7,7 @@ import { dayOf } from '@/core/units/moment'
 import { pullsOnBench, runOnBench, sheetLines, sheetsWaiting } from '@/core/edition/runs'
 import { batOfRun, batPulls } from '@/core/record/batOnBench'
 import { compareSettings } from '@/core/prove/compareSettings'
-import { isHandKind } from '@/core/press/pressKind'
-import { pressDoubt, type PressSetting } from '@/core/press/pressSetting'
+import { isPressedByHand, pressDoubt } from '@/core/press/pressSetting'
 import { completeBench, STATIONS, unsetStations } from '@/core/prove/settings'
 import { outsideBat } from '@/core/prove/outsideBat'
 import { pacedSteps } from '@/core/wipe/pacedSteps'
@@ -39,14 +38,12 @@ function readWarm(pulls: readonly Pull[], today: string): Desk['warm'] {
 }
 
 /** Reads from a job's record what its pull desk shows. @param today at the desk, YYYY-MM-DD @param stamp what the job's rows stand at @param presses how each press presses */
-/** Whether the press of a bench is a hand, by its card. */
-const isByHand = ({ pressId }: PressSetting, presses: KnownPresses): boolean =>
-  pressId in presses && isHandKind(presses[pressId].kind)
-
 export function readDesk(job: JobRecord, today: string, stamp: string, presses: KnownPresses): Desk {
   const run = runOnBench(job)
   const { bench } = run
   const settings = completeBench(bench)
+  const isByHand =
+    settings !== null && isPressedByHand(settings.press, presses[settings.press.pressId] ?? null)
   const held = batOfRun(job.bats, job.openRun)
   const pulls = pullsOnBench(job)
   const edition = pulls.filter(({ kind }) => kind === 'edition')
@@ -94,7 +91,8 @@ export function readDesk(job: JobRecord, today: string, stamp: string, presses: 
     nextSheet: waiting?.[0] ?? Math.max(0, ...job.pulls.map(({ sheet }) => sheet)) + 1,
     accepted: editionProgress(job.editionSize, edition).accepted,
     differences: held && settings ? compareSettings(held.settings, settings).map(({ words }) => words) : [],
-    doubt: settings && pressDoubt(settings, isByHand(settings.press, presses)),
+    doubt: settings && pressDoubt(settings, isByHand),
+    isByHand,
     outside: held && settings && job.variation === 'alike' ? outsideBat(settings, held).length : 0,
     check: checkAfter(lastFault),
     warm: readWarm(pulls, today),
