@@ -22,8 +22,17 @@ export const MARKINGS = {
 export type Marking = keyof typeof MARKINGS
 
 /** Chops, the marks of the workshop beside the pencil. */
-export const CHOPS = { none: 'None', blind: 'Blind, embossed', ink: 'In ink' } as const
+export const CHOPS = {
+  none: 'None',
+  blind: 'Blind, embossed',
+  ink: 'In ink',
+  both: 'In ink and embossed',
+} as const
 export type Chop = keyof typeof CHOPS
+
+/** Who puts the name to the print. */
+export const SIGNERS = { artist: 'The artist', printer: 'The printer, for the artist' } as const
+export type Signer = keyof typeof SIGNERS
 
 /** How a sorted edition is signed. */
 export const signingSchema = z.strictObject({
@@ -32,12 +41,16 @@ export const signingSchema = z.strictObject({
   /** the printer who signs beside the artist, with imp. (impressit, "has printed it"); empty: nobody does */
   imp: z.string().trim().max(120, { error: 'must be at most 120 characters' }).default(''),
   chop: z.enum(Object.keys(CHOPS) as [Chop, ...Chop[]]).default('none'),
+  signer: z.enum(Object.keys(SIGNERS) as [Signer, ...Signer[]]).default('artist'),
 })
 export type Signing = z.infer<typeof signingSchema>
 export const USUAL_SIGNING: Signing = signingSchema.parse({ style: 'roman' })
 
 export const numberingInput = signingSchema.extend({ sorted: z.array(sortedImpressionSchema).max(5000) })
 export type Numbering = z.infer<typeof numberingInput>
+
+/** How a sorted edition is signed, without how it lies. */
+export const signingOf = ({ sorted: _, ...signing }: Numbering): Signing => signing
 
 /** An impression with its mark. */
 export interface NumberedImpression extends SortedImpression {
@@ -98,13 +111,14 @@ export function numberImpressions(
 /**
  * Checks a sorted edition before its numbers are given and locked.
  *
+ * @param editionSize as it was declared; null: nobody declares one
  * @param acceptedPullIds impressions that may be numbered (accepted edition prints and the BAT proof)
  * @param batPullId the approved proof, the only one that may be marked BAT
  * @returns every problem; an empty list means the numbers can be given
  */
 export function checkNumbering(
   sorted: readonly SortedImpression[],
-  editionSize: number,
+  editionSize: number | null,
   acceptedPullIds: ReadonlySet<string>,
   batPullId: string | null,
 ): NumberingProblem[] {
@@ -129,7 +143,7 @@ export function checkNumbering(
       message: `${missing} accepted ${plural(missing, 'impression is', 'impressions are')} missing from the list.`,
     })
   const numbered = sorted.filter(({ kind }) => kind === 'edition').length
-  if (numbered !== editionSize) {
+  if (editionSize !== null && numbered !== editionSize) {
     problems.push({
       field: 'editionSize',
       message: `The edition is declared as ${editionSize}, but ${counted(numbered, 'print stands', 'prints stand')} in it: pull more, move some to proofs, or declare ${numbered}.`,
@@ -137,6 +151,12 @@ export function checkNumbering(
   }
   return problems
 }
+
+/** Whoever signs in the artist's place says who. */
+export const checkSigner = ({ signer, imp }: Pick<Signing, 'signer' | 'imp'>): NumberingProblem[] =>
+  signer === 'printer' && imp === ''
+    ? [{ field: 'imp', message: 'Enter the printer’s name: the printer signs for the artist.' }]
+    : []
 
 /** Two impressions that would carry the same moment cannot be told apart by it. */
 export function checkMoments(numbered: readonly NumberedImpression[], marking: Marking): NumberingProblem[] {
@@ -153,13 +173,14 @@ export function resumeSorting(
   kept: readonly SortedImpression[],
   pullIds: readonly string[],
   batPullId: string | null,
-  editionSize: number,
+  editionSize: number | null,
 ): SortedImpression[] {
   const known = new Set(pullIds)
   const sorted = kept.filter(({ pullId, kind }) => known.has(pullId) && kind !== 'BAT')
   const placed = new Set(sorted.map(({ pullId }) => pullId))
-  let room = editionSize - sorted.filter(({ kind }) => kind === 'edition').length
+  let room = (editionSize ?? Infinity) - sorted.filter(({ kind }) => kind === 'edition').length
   for (const pullId of pullIds)
-    if (!placed.has(pullId)) sorted.push({ pullId, kind: room-- > 0 ? 'edition' : 'AP' })
+    if (!placed.has(pullId) && pullId !== batPullId)
+      sorted.push({ pullId, kind: room-- > 0 ? 'edition' : 'AP' })
   return batPullId ? [...sorted, { pullId: batPullId, kind: 'BAT' }] : sorted
 }

@@ -1,5 +1,5 @@
 import { toleranceOf } from '../match/checks/matchCheck'
-import { QUANTITIES, readPull, type EyeReading, type Pull, type Quantity } from './pull'
+import { isPrint, QUANTITIES, readPull, type EyeReading, type Pull, type Quantity } from './pull'
 
 /** Where an edition stands. Sheets and starts are counted, never asked for. */
 export interface EditionProgress {
@@ -13,11 +13,9 @@ export interface EditionProgress {
   left: number
 }
 
-/** Counts an edition from its pulls; proofs and warm-ups do not count towards it. */
+/** Counts an edition from its pulls; warm-ups, and proofs nobody kept as prints, do not count towards it. */
 export function editionProgress(size: number, pulls: readonly Pull[]): EditionProgress {
-  const decisions = pulls
-    .filter(({ kind }) => kind === 'edition')
-    .map((pull) => readPull(pull).decision?.decision ?? null)
+  const decisions = pulls.filter(isPrint).map((pull) => readPull(pull).decision?.decision ?? null)
   const tally = (wanted: string | null) => decisions.filter((decision) => decision === wanted).length
   const accepted = tally('accepted')
   return {

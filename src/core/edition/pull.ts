@@ -185,6 +185,10 @@ export const pullSchema = z.strictObject({
 })
 export type Pull = z.infer<typeof pullSchema>
 
+/** Whether a pull is one of the prints: pulled as one, or a proof of which somebody said what becomes of it. */
+export const isPrint = ({ kind, events }: Pick<Pull, 'kind' | 'events'>): boolean =>
+  kind === 'edition' || (kind === 'proof' && events.some(({ event }) => event.kind === 'decision'))
+
 /** What makes two events speak of the same thing: the later then amends the earlier. */
 export function eventSubject(event: PullEvent | LaterEvent): string {
   if (event.kind === 'later') return `later.${event.was}`

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { benchSchema } from '../prove/settings'
 import { count, finite, label, moment, positive, remark } from '../units/schemas'
-import { readPull, type Pull } from './pull'
+import { isPrint, readPull, type Pull } from './pull'
 
 /** What a sheet can go through; `press`: it is pulled from the bench, else it is marked off sheet by sheet. */
 export const RUN_KINDS = {
@@ -79,7 +79,7 @@ const AFTER: Record<'accepted' | 'rejected' | 'set-aside', SheetStep> = {
   'set-aside': 'open',
 }
 
-/** Sheets of the edition, in order, each with how it stands at every run. Sheets of proofs and warm-ups are left out. */
+/** Sheets of the prints, in order, each with how it stands at every run. Sheets of other proofs and of warm-ups are left out. */
 export function sheetLines(
   runs: RunOrder,
   pulls: readonly RunPull[],
@@ -87,7 +87,7 @@ export function sheetLines(
 ): SheetLine[] {
   const bySheet = new Map<number, Map<number, RunPull>>()
   for (const pull of pulls) {
-    if (pull.kind !== 'edition') continue
+    if (!isPrint(pull)) continue
     const of = bySheet.get(pull.sheet) ?? new Map<number, RunPull>()
     of.set(pull.runPosition, pull)
     bySheet.set(pull.sheet, of)

@@ -1,16 +1,16 @@
 import { batOfRun } from '../record/batOnBench'
 import type { Bat, Drying, FiledPull } from '../record/jobFile'
-import { readPull } from '../edition/pull'
+import { isPrint, readPull } from '../edition/pull'
+import type { Purposed } from '../prove/purpose'
 import { pullsOnBench, runOnBench, type Run, type SheetMark } from '../edition/runs'
 import type { WorkAhead } from '../record/jobNeed'
 import { workAhead } from '../record/workAhead'
 import type { Bench } from '../prove/settings'
 
 /** Where a job stands by its own record, whatever the time and the room. */
-export interface JobStanding {
+export interface JobStanding extends Purposed {
   id: string
   title: string
-  editionSize: number
   /** the run on the bench, and what it is held to; null while proving */
   bench: Bench
   bat: Bench | null
@@ -25,10 +25,9 @@ export interface JobStanding {
   readyAt: string | null
 }
 
-interface Recorded {
+interface Recorded extends Purposed {
   id: string
   title: string
-  editionSize: number
   openRun: number
   runs: readonly Run[]
   pulls: readonly FiledPull[]
@@ -41,12 +40,11 @@ interface Recorded {
 export function jobStanding(job: Recorded): JobStanding {
   const { bench } = runOnBench(job)
   const pulls = pullsOnBench(job)
-  const decisions = pulls
-    .filter(({ kind }) => kind === 'edition')
-    .map((pull) => readPull(pull).decision?.decision)
+  const decisions = pulls.filter(isPrint).map((pull) => readPull(pull).decision?.decision)
   return {
     id: job.id,
     title: job.title,
+    purpose: job.purpose,
     editionSize: job.editionSize,
     bench,
     bat: batOfRun(job.bats, job.openRun)?.settings ?? null,

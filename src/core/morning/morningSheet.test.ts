@@ -37,6 +37,7 @@ const job: MorningJob = {
     canBeFaced: false,
     inStock: null,
   },
+  purpose: 'edition',
   editionSize: 24,
   accepted: 11,
   rejected: 1,

@@ -1,3 +1,4 @@
+import { printsMade, purposeFacts, type Purposed } from '../prove/purpose'
 import { formatCelsius, formatFines, formatGrams, shownStep } from '../units/quantity'
 import { capital } from '../units/capital'
 import { counted } from '../units/counted'
@@ -33,7 +34,7 @@ export const morningReadingsSchema = z.strictObject({
 export type MorningReadings = z.infer<typeof morningReadingsSchema>
 
 /** What the morning sheet needs to know of a job that is under way. */
-export interface MorningJob {
+export interface MorningJob extends Purposed {
   id: string
   title: string
   bench: Bench
@@ -45,7 +46,6 @@ export interface MorningJob {
   calibration: InkCalibration
   /** what the rest of it takes */
   need: JobNeed
-  editionSize: number
   accepted: number
   rejected: number
   pulledToday: boolean
@@ -196,13 +196,14 @@ function paperLine(
 
 function editionLine(job: MorningJob): Omit<MorningLine, 'jobId'> | null {
   const { left, starts, hours } = job.need
-  if (!job.bat || left <= 0) return null
+  if ((!job.bat && purposeFacts(job.purpose).asksBat) || left <= 0) return null
+  const made = printsMade(job, job.accepted)
   return {
     station: 'edition',
     text:
       starts > 0
-        ? `${job.accepted} of ${job.editionSize} accepted: damp ${starts} sheets for the ${left} left.`
-        : `${job.accepted} of ${job.editionSize} accepted: the sheets under way suffice for the ${left} left.`,
+        ? `${made}: damp ${counted(starts, 'sheet')} for the ${left} left.`
+        : `${made}: the sheets under way suffice for the ${left} left.`,
     act: true,
     sum: [
       { label: 'Rejects so far', value: `${job.rejected} of ${job.accepted + job.rejected}` },

@@ -5,13 +5,13 @@ import { compareSettings } from './compareSettings'
 import { sampleSettings } from './sampleSettings.test.fixture'
 import {
   checkBench,
-  completeBench,
   EMPTY_BENCH,
   settingsSchema,
   SETTINGS_VERSION,
   unsetStations,
   type Settings,
 } from './settings'
+import { completeBench } from './completeBench'
 import { settingEntries } from './settingEntries'
 import { readSlip, usualTolerances } from './tolerance'
 
@@ -30,8 +30,8 @@ describe('settings', () => {
   })
   it('names the stations that nobody has set', () => {
     expect(unsetStations({ ...sampleSettings, wipe: null })).toEqual(['wipe'])
-    expect(completeBench(EMPTY_BENCH)).toBeNull()
-    expect(completeBench(sampleSettings)).toEqual(sampleSettings)
+    expect(completeBench(EMPTY_BENCH, 'edition')).toBeNull()
+    expect(completeBench(sampleSettings, 'edition')).toEqual(sampleSettings)
   })
   it('a plate larger than its sheet is said at both stations and cannot be pulled', () => {
     const next = change((s) => (s.plate.widthMm = 999))
@@ -39,7 +39,7 @@ describe('settings', () => {
       'plate.widthMm',
       'paper.sheetWidthMm',
     ])
-    expect(completeBench(next)).toBeNull()
+    expect(completeBench(next, 'edition')).toBeNull()
   })
   it('gives every setting its own key', () => {
     const keys = settingEntries(sampleSettings).map((entry) => entry.key)

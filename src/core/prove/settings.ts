@@ -102,9 +102,3 @@ export function checkBench({ plate, paper }: Pick<Bench, 'plate' | 'paper'>): Be
 export function unsetStations(bench: Bench): SettingStation[] {
   return SETTING_STATIONS.filter((station) => bench[station] === null)
 }
-
-/** The bench as full settings, or null while something is unset. */
-export function completeBench(bench: Bench): Settings | null {
-  const parsed = settingsSchema.safeParse(bench)
-  return parsed.success && checkBench(parsed.data).length === 0 ? parsed.data : null
-}

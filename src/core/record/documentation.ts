@@ -1,9 +1,10 @@
 import { formatFine } from '../units/quantity'
 import { PRINT_KINDS, type PrintKind } from '../dry/editionNumbers'
 import { CHOPS, MARKINGS, type Signing } from '../dry/numbering'
-import { readPull, type Pull } from '../edition/pull'
+import { isPrint, readPull, type Pull } from '../edition/pull'
 import { BETWEEN_RUNS, RUN_KINDS, type Run } from '../edition/runs'
 import { PLATE_KINDS, romanNumeral } from '../plate/plate'
+import { purposeFacts, purposeWords, type Purpose } from '../prove/purpose'
 import { STATIONS, type Bench } from '../prove/settings'
 import { ORIGIN_WORDS, originOf } from '../prove/settingOrigins'
 import { settingEntries } from '../prove/settingEntries'
@@ -11,7 +12,6 @@ import { formatMm, formatNumber } from '../units/length'
 import { saidDayOf, writeMoment } from '../units/moment'
 import type { Credits } from './credits'
 import type { Bat, Drying, FiledPull, Print } from './jobFile'
-import { VARIATIONS, type Variation } from './variation'
 
 /** What the documentation sheet is written from. */
 export interface DocumentedJob {
@@ -20,7 +20,7 @@ export interface DocumentedJob {
   editionSize: number
   bench: Bench
   runs: Run[]
-  variation: Variation
+  purpose: Purpose
   credits: Credits
   signing: Signing
   plateStates: { state: number; note: string; openedAt: string }[]
@@ -75,6 +75,20 @@ function said(settings: Bench, path: string, label: string, text: string): Docum
   }
 }
 
+/** How the prints were marked and signed. */
+const signedWords = ({ marking, imp, chop, signer }: Signing): string =>
+  [
+    MARKINGS[marking].label,
+    ...(imp ? [`signed imp. by ${imp}${signer === 'printer' ? ' for the artist' : ''}`] : []),
+    ...(chop === 'none' ? [] : [`chop: ${CHOPS[chop].toLowerCase()}`]),
+  ].join('; ')
+
+/** What the count of pulls is headed. @param isEdition they were held to an approved proof @param several runs */
+function pulledLabel(isEdition: boolean, several: boolean): string {
+  if (several) return 'Sheets of the prints'
+  return isEdition ? 'Edition pulls' : 'Prints pulled'
+}
+
 /** Writes the documentation sheet: work, plate, edition with every kind declared, how it was printed, and each impression. @param zone in which the days of approving and drying are said; each print has its own */
 export function documentJob(job: DocumentedJob, zone: string): Documentation {
   const day = (at: string) => saidDayOf(at, zone)
@@ -83,10 +97,9 @@ export function documentJob(job: DocumentedJob, zone: string): Documentation {
   const bat = job.bats.at(-1)
   const marks = new Map(job.prints.map(({ pullId, mark }) => [pullId, mark]))
   // Of a sheet that went through several runs, the last pull speaks for it.
-  const lastOf = new Map(
-    job.pulls.flatMap((pull) => (pull.kind === 'edition' ? [[pull.sheet, pull.id] as const] : [])),
-  )
-  const edition = job.pulls.filter(({ kind, sheet, id }) => kind === 'edition' && lastOf.get(sheet) === id)
+  const lastOf = new Map(job.pulls.flatMap((pull) => (isPrint(pull) ? [[pull.sheet, pull.id] as const] : [])))
+  const edition = job.pulls.filter((pull) => isPrint(pull) && lastOf.get(pull.sheet) === pull.id)
+  const facts = purposeFacts(job.purpose)
   const decided = (wanted: string) =>
     edition.filter((pull) => readPull(pull).decision?.decision === wanted).length
   const declared = (Object.keys(PRINT_KINDS) as PrintKind[])
@@ -95,27 +108,27 @@ export function documentJob(job: DocumentedJob, zone: string): Documentation {
   const drying = job.dryings.at(-1)
 
   const edited: { label: string; value: string }[] = [
-    ...(declared.length > 0 ? [] : [{ label: 'Edition', value: `${job.editionSize}, not numbered yet` }]),
-    ...declared.map(([kind, total]) => ({ label: PRINT_KINDS[kind], value: String(total) })),
+    ...(declared.length > 0
+      ? []
+      : [
+          {
+            label: facts.prints,
+            value: facts.asksSize === null ? 'not signed yet' : `${job.editionSize}, not numbered yet`,
+          },
+        ]),
+    ...declared.map(([kind, total]) => ({
+      label: kind === 'edition' ? facts.prints : PRINT_KINDS[kind],
+      value: String(total),
+    })),
     { label: 'Proofs pulled', value: String(job.pulls.filter(({ kind }) => kind === 'proof').length) },
     {
-      label: several ? 'Sheets of the edition' : 'Edition pulls',
+      label: pulledLabel(facts.asksBat, several),
       value: `${edition.length}: ${decided('accepted')} accepted, ${decided('rejected')} rejected, ${decided('set-aside')} set aside`,
     },
   ]
   const cancelled = job.pulls.filter(({ kind }) => kind === 'cancellation')
-  if (job.variation !== 'alike') edited.push({ label: 'Impressions', value: VARIATIONS[job.variation] })
-  if (job.prints.length > 0) {
-    const { marking, imp, chop } = job.signing
-    edited.push({
-      label: 'Marked',
-      value: [
-        MARKINGS[marking].label,
-        ...(imp ? [`signed imp. by ${imp}`] : []),
-        ...(chop === 'none' ? [] : [`chop: ${CHOPS[chop].toLowerCase()}`]),
-      ].join('; '),
-    })
-  }
+  if (!facts.isAlike) edited.push({ label: 'For', value: facts.label })
+  if (job.prints.length > 0) edited.push({ label: 'Marked', value: signedWords(job.signing) })
   for (const pull of cancelled)
     edited.push({
       label: 'Plate cancelled',
@@ -175,12 +188,12 @@ export function documentJob(job: DocumentedJob, zone: string): Documentation {
 
   return {
     title: job.title,
-    subtitle: `${job.artist}, ${technique}, edition of ${job.editionSize}`,
+    subtitle: `${job.artist}, ${technique}, ${purposeWords(job)}`,
     artist: job.artist,
     technique,
     plateSize,
     sections: [
-      { heading: 'Edition', rows: edited },
+      { heading: facts.asksBat ? 'Edition' : 'Prints', rows: edited },
       { heading: 'Plate', rows: made },
       { heading: 'Runs', rows: inRuns },
       ...printed,

@@ -14,13 +14,13 @@ import { keptZoneMapSchema } from '../plate/zoneMap'
 import { colleSettingSchema } from '../register/chineColle'
 import { keptMisfitSchema } from '../register/misfitHistory'
 import { keptCustodySchema } from './custody'
-import { VARIATION_KEYS } from './variation'
+import { PURPOSE_KEYS } from '../prove/purpose'
 import { count, label, moment, positive, remark } from '../units/schemas'
 import { writeMoment } from '../units/moment'
 import { creditsSchema } from './credits'
 
 /** Version of the job file; a later one is refused and says so. */
-export const JOB_FILE_VERSION = 2
+export const JOB_FILE_VERSION = 3
 
 /** The approved proof, its settings for every run, and how far an impression may stray. */
 export const batSchema = z.strictObject({
@@ -135,7 +135,7 @@ export const jobFileSchema = z
       editionSize: positive.int().max(5000),
       createdAt: moment,
       openRun: count.default(0),
-      variation: z.enum(VARIATION_KEYS).default('alike'),
+      purpose: z.enum(PURPOSE_KEYS),
       credits: creditsSchema.default([]),
     }),
     runs: z.array(runSchema).min(1),

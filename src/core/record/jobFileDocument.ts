@@ -5,11 +5,22 @@ import { benchDocument, settingsDocument } from '../prove/settingsDocument'
 import { upgradeBatRuns } from './batDocument'
 import { jobFileSchema, type FiledPull, type JobFile } from './jobFile'
 
-/** Version 2: settings of version 2 within. Those carry a version of their own and are brought up where they stand. */
-const JOB_FILE_UPGRADES: readonly Upgrade[] = [(file) => ({ ...file })]
-
 type Loose = Record<string, unknown>
 const isLoose = (value: unknown): value is Loose => typeof value === 'object' && value !== null
+
+/** What a job was for by how its prints were to vary, which is all that the first two versions knew of it. */
+const PURPOSE_OF: Record<string, string> = { alike: 'edition', varied: 'varied', unique: 'unique' }
+
+/** Version 3: a job says what it is for, in place of how its prints vary. A word nobody knows is left to the schema. */
+const purposeOfVariation: Upgrade = (file) => {
+  if (!isLoose(file.job)) return { ...file }
+  const { variation = 'alike', ...job } = file.job
+  return { ...file, job: { ...job, purpose: PURPOSE_OF[String(variation)] ?? variation } }
+}
+
+/** Version 2: settings of version 2 within. Those carry a version of their own and are brought up where they stand. */
+const JOB_FILE_UPGRADES: readonly Upgrade[] = [(file) => ({ ...file }), purposeOfVariation]
+
 const listOf = (value: unknown): unknown[] => (Array.isArray(value) ? value : [])
 
 /** Brings the documents within a job file up to today's, in place; answers what of them is not known. What is no document is left to the schema. */

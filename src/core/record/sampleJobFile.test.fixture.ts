@@ -14,7 +14,7 @@ export const sampleJobFile: JobFile = {
     editionSize: 1,
     createdAt: SAMPLE_MOMENT,
     openRun: 0,
-    variation: 'alike',
+    purpose: 'edition',
     credits: [{ role: 'Printed by', name: 'Tam Brocket' }],
   },
   runs: [
@@ -69,5 +69,5 @@ export const sampleJobFile: JobFile = {
   custody: [],
   sheetMarks: [],
   withdrawn: [],
-  signing: { style: 'roman', marking: 'numbered', imp: '', chop: 'none' },
+  signing: { style: 'roman', marking: 'numbered', imp: '', chop: 'none', signer: 'artist' },
 }

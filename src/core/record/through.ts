@@ -1,5 +1,6 @@
 import { freshSheets } from '../edition/freshSheets'
 import type { Pull } from '../edition/pull'
+import { printsWanted, type Purposed } from '../prove/purpose'
 import { SURE } from './sure'
 import { runOnBench, sheetLines, sheetsWaiting, type Run, type SheetMark } from '../edition/runs'
 
@@ -16,8 +17,7 @@ export interface Through {
 }
 
 /** What of a job's record tells how its sheets stand. */
-export interface SheetsOfJob {
-  editionSize: number
+export interface SheetsOfJob extends Purposed {
   openRun: number
   runs: readonly Run[]
   pulls: readonly (Pull & { runPosition: number; sheet: number })[]
@@ -31,7 +31,7 @@ export function readThrough(job: SheetsOfJob): Through {
   return {
     runCount: job.runs.length,
     through: lines.filter(({ isThrough }) => isThrough).length,
-    ...freshSheets(job.editionSize, lines, job.runs.length, SURE),
+    ...freshSheets(printsWanted(job), lines, job.runs.length, SURE),
     waiting: place <= 0 ? null : sheetsWaiting(lines, place).length,
   }
 }

@@ -1,8 +1,9 @@
 import { learnCycle, type LearnedCycle } from '../day/learnedCycle'
 import { plateHistory } from '../edition/plateHistory'
-import { readPull, type Pull } from '../edition/pull'
+import { isPrint, readPull, type Pull } from '../edition/pull'
 import { pullsOnBench } from '../edition/runs'
 import { firstMix } from '../ink/mix'
+import { purposeFacts } from '../prove/purpose'
 import { batOfRun, batPulls } from './batOnBench'
 import type { Bat, FiledPull } from './jobFile'
 import type { WorkAhead } from './jobNeed'
@@ -16,7 +17,7 @@ const OWN_CYCLE_FROM = 4
 
 /** The cycle that a run's own pulls teach; null with too few. */
 export function cycleOf(pulls: readonly Pull[]): LearnedCycle | null {
-  const edition = pulls.filter(({ kind }) => kind === 'edition')
+  const edition = pulls.filter(isPrint)
   return learnCycle(
     (edition.length >= OWN_CYCLE_FROM ? edition : pulls).map((pull) => ({
       ...pull,
@@ -39,7 +40,7 @@ export function workAhead(job: Recorded): WorkAhead {
   const pulls = pullsOnBench(job)
   return {
     through: readThrough(job),
-    proofs: batOfRun(job.bats, job.openRun) ? 0 : PROOFS_TO_COME,
+    proofs: !purposeFacts(job.purpose).asksBat || batOfRun(job.bats, job.openRun) ? 0 : PROOFS_TO_COME,
     pullsFromPlate: pulls.length,
     mixes: pullsByMix(job.pulls),
     line: plateHistory(pulls, batPulls(job), []).line,

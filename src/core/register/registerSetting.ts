@@ -67,3 +67,10 @@ export const registerSettingSchema = z.strictObject({
   trapMm: positive.max(500, { error: 'must be at most 500 mm' }).default(30),
 })
 export type RegisterSetting = z.infer<typeof registerSettingSchema>
+
+/** The register as it is laid out where nobody set it. */
+export const usualRegister: RegisterSetting = registerSettingSchema.parse({
+  scheme: 'centred',
+  bottomToTop: 1.2,
+  laying: 'corner-marks',
+})

@@ -10,16 +10,11 @@ import {
   timeZone,
   type PullEvent,
 } from '@/core/edition/pull'
-import {
-  checkBench,
-  completeBench,
-  STATIONS,
-  unsetStations,
-  type Bench,
-  type Settings,
-} from '@/core/prove/settings'
+import { checkBench, STATIONS, unsetStations, type Bench, type Settings } from '@/core/prove/settings'
+import { completeBench, stationsWanting } from '@/core/prove/completeBench'
+import { purposeFacts, type Purpose } from '@/core/prove/purpose'
 import { label, remark } from '@/core/units/schemas'
-import { benchOf, changeJob, type JobChange } from './changeJob'
+import { benchOf, changeJob, setBench, type JobChange } from './changeJob'
 import { FieldError, NotFoundError } from '../database/errors'
 import { refuseWhenCancelled } from '../dry/cancellation'
 import { greatest } from '../database/greatest'
@@ -49,10 +44,10 @@ export const newEventsSchema = z.strictObject({
 })
 export type NewEvents = z.infer<typeof newEventsSchema>
 
-function settingsToPull(bench: Bench): Settings {
-  const settings = completeBench(bench)
+function settingsToPull(bench: Bench, purpose: Purpose): Settings {
+  const settings = completeBench(bench, purpose)
   if (settings) return settings
-  const unset = unsetStations(bench)
+  const unset = stationsWanting(bench, purpose)
   if (unset.length > 0)
     throw new FieldError([
       {
@@ -63,9 +58,9 @@ function settingsToPull(bench: Bench): Settings {
   throw new FieldError(checkBench(bench))
 }
 
-/** An edition is pulled once there is a BAT to hold it to, and one pull at a time. */
+/** Where a BAT is asked, an edition is pulled once there is one to hold it to; and one pull at a time. */
 async function checkEditionPull(change: JobChange, batVersion: number | null): Promise<void> {
-  if (batVersion === null)
+  if (batVersion === null && purposeFacts(change.job.purpose).asksBat)
     throw new FieldError([
       { field: '', message: 'First approve a proof as BAT, the approved proof: the edition is held to it.' },
     ])
@@ -86,13 +81,16 @@ export async function makePull(jobId: string, revision: number, input: NewPull, 
     await refuseWhenNumbered(change)
     await refuseWhenCancelled(change)
     const runPosition = change.job.openRun
-    const settings = settingsToPull(await benchOf(change))
+    const bench = await benchOf(change)
+    const settings = settingsToPull(bench, change.job.purpose)
     const batVersion = await heldVersion(change)
     if (pull.kind === 'edition') await checkEditionPull(change, batVersion)
     const sheet = await sheetForPull(change, pull.kind)
     const next = async (column: 'number' | 'place', where: Partial<PullRow> = {}) =>
       (await greatest(tables.pulls, column, { jobId, ...where }, transaction)) + 1
     const [number, place] = [await next('number', { kind: pull.kind, runPosition }), await next('place')]
+    // What was taken as it is usually laid out stands on the bench from here on, and says that nobody set it.
+    if (unsetStations(bench).length > 0) await setBench(change, settings)
     await tables.pulls.create(
       {
         ...pull,
@@ -153,7 +151,7 @@ export async function addEvents(
     const [pull] = await readRows(tables.pulls, { where: { jobId, id }, transaction })
     if (!pull) throw new NotFoundError('This pull')
     if (events.some(({ kind }) => kind === 'decision')) {
-      if (pull.kind !== 'edition')
+      if (pull.kind !== 'edition' && !(pull.kind === 'proof' && purposeFacts(change.job.purpose).keepsProofs))
         throw new FieldError([{ field: '', message: 'Only a pull of the edition is accepted or rejected.' }])
       await refuseWhenNumbered(change)
     }

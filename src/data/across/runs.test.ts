@@ -241,7 +241,7 @@ describe('sorting and the end of the plate', () => {
       chop: 'blind' as const,
     }
     await keepSorting(job.id, numbering, at(30))
-    expect(await loadSorting(job.id)).toEqual(numbering)
+    expect(await loadSorting(job.id)).toEqual({ ...numbering, signer: 'artist' })
     const credited = await keepCredits(job.id, job.revision, [{ role: 'Printed by', name: 'Tam Brocket' }])
     await expect(keepCredits(job.id, credited, [{ role: ' ', name: 'Tam' }])).rejects.toThrow(
       'is empty: fill it in',
@@ -249,7 +249,13 @@ describe('sorting and the end of the plate', () => {
     await giveNumbers(job.id, credited, numbering, at(40))
     const signed = await loadJob(job.slug)
     expect(signed.prints.map(({ mark }) => mark)).toEqual(['1/1', '1/1', 'BAT'])
-    expect(signed.signing).toEqual({ style: 'arabic', marking: 'unique', imp: 'Tam Brocket', chop: 'blind' })
+    expect(signed.signing).toEqual({
+      style: 'arabic',
+      marking: 'unique',
+      imp: 'Tam Brocket',
+      chop: 'blind',
+      signer: 'artist',
+    })
     await expect(keepSorting(job.id, numbering, at(50))).rejects.toMatchObject({
       problems: [expect.anything()],
     })

@@ -11,7 +11,7 @@ import {
 } from '@/core/edition/runs'
 import type { PullKind } from '@/core/edition/pull'
 import { batSchema } from '@/core/record/jobFile'
-import { VARIATION_KEYS } from '@/core/record/variation'
+import { PURPOSE_KEYS } from '@/core/prove/purpose'
 import { count } from '@/core/units/schemas'
 import { changeJob, type JobChange } from './changeJob'
 import { FieldError, NotFoundError } from '../database/errors'
@@ -181,12 +181,12 @@ export async function markSheet(
   })
 }
 
-/** Says whether the prints of the edition are to be alike. */
-export async function setVariation(jobId: string, revision: number, input: unknown): Promise<number> {
-  const variation = z.enum(VARIATION_KEYS).parse(input)
+/** Says what a job is for. What was pulled, approved and said before stays as it is. */
+export async function setPurpose(jobId: string, revision: number, input: unknown): Promise<number> {
+  const purpose = z.enum(PURPOSE_KEYS).parse(input)
   return changeJob(jobId, revision, async (change) => {
     await refuseWhenNumbered(change)
-    await change.tables.jobs.update({ variation }, { where: { id: jobId }, transaction: change.transaction })
+    await change.tables.jobs.update({ purpose }, { where: { id: jobId }, transaction: change.transaction })
   })
 }
 

@@ -15,11 +15,17 @@ export type TableName = KeysOf<Changes>
 type ColumnsOf<T extends TableName> = AllOf<
   Changes extends infer C ? (C extends { [K in T]: infer Columns } ? Columns : never) : never
 >
+/** Columns of a table that a later change took away. */
+type DroppedOf<T extends TableName> = (typeof MIGRATIONS)[number] extends infer M
+  ? M extends { drops: { [K in T]: readonly (infer Name)[] } }
+    ? Name
+    : never
+  : never
 type Counted<C> = { [K in keyof C]: C[K] extends { autoIncrement: true } ? K : never }[keyof C]
 
 /** A row as it lies in the database. Moments are ISO 8601 in UTC; whole documents are JSON, read with the core's schemas. */
 export type Row<T extends TableName> = {
-  [K in Exclude<keyof ColumnsOf<T>, Counted<ColumnsOf<T>>>]: Held<ColumnsOf<T>[K]>
+  [K in Exclude<keyof ColumnsOf<T>, Counted<ColumnsOf<T>> | DroppedOf<T>>]: Held<ColumnsOf<T>[K]>
 } & { [K in Counted<ColumnsOf<T>>]?: Held<ColumnsOf<T>[K]> }
 
 export type WorkshopRow = Row<'workshops'>

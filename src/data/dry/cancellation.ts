@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { handsSchema, pullId, timeZone } from '@/core/edition/pull'
-import { completeBench } from '@/core/prove/settings'
+import { completeBench } from '@/core/prove/completeBench'
 import { label } from '@/core/units/schemas'
 import { benchOf, changeJob, type JobChange } from '../across/changeJob'
 import { FieldError } from '../database/errors'
@@ -43,7 +43,7 @@ export async function cancelPlate(
         },
       ])
     await refuseWhenCancelled(change)
-    const settings = completeBench(await benchOf(change))
+    const settings = completeBench(await benchOf(change), job.purpose)
     if (!settings)
       throw new FieldError([
         { field: '', message: 'The bench is not complete: a cancellation proof is a pull like any other.' },

@@ -1,7 +1,14 @@
 import { z } from 'zod'
 import { dryReadyAt, DRYING_METHOD_KEYS } from '@/core/dry/drying'
-import { checkMoments, checkNumbering, numberImpressions, numberingInput } from '@/core/dry/numbering'
+import {
+  checkMoments,
+  checkNumbering,
+  checkSigner,
+  numberImpressions,
+  numberingInput,
+} from '@/core/dry/numbering'
 import { sheetLines } from '@/core/edition/runs'
+import { sizeDeclared } from '@/core/prove/purpose'
 import { writeMoment } from '@/core/units/moment'
 import { count, finite, label } from '@/core/units/schemas'
 import { changeJob } from '../across/changeJob'
@@ -62,11 +69,12 @@ export async function giveNumbers(
     const problems = [
       ...checkNumbering(
         sorted,
-        job.editionSize,
+        sizeDeclared(job),
         new Set([...accepted, ...(batPullId ? [batPullId] : [])]),
         batPullId,
       ),
       ...checkMoments(numbered, marking),
+      ...checkSigner(numbering),
     ]
     if (problems.length > 0) throw new FieldError(problems)
     await tables.prints.bulkCreate(

@@ -1,10 +1,4 @@
-import {
-  numberingInput,
-  signingSchema,
-  USUAL_SIGNING,
-  type Numbering,
-  type Signing,
-} from '@/core/dry/numbering'
+import { numberingInput, signingOf, USUAL_SIGNING, type Numbering, type Signing } from '@/core/dry/numbering'
 import type { Transaction } from 'sequelize'
 import { openDatabase, write } from '../database/database'
 import { FieldError } from '../database/errors'
@@ -38,6 +32,5 @@ export async function readSigning(
 ): Promise<Signing> {
   const [row] = await readRows(tables.sortings, { where: { jobId }, transaction })
   if (!row) return USUAL_SIGNING
-  const { sorted: _, ...signing } = numberingInput.parse(row.numbering)
-  return signingSchema.parse(signing)
+  return signingOf(numberingInput.parse(row.numbering))
 }

@@ -25,7 +25,7 @@ export const sampleRecord = (more: Partial<JobRecord> = {}): JobRecord => ({
   revision: 5,
   createdAt: at,
   openRun: 0,
-  variation: 'alike',
+  purpose: 'edition',
   credits: [],
   signing: USUAL_SIGNING,
   runs: [sampleRun()],

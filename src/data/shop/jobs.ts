@@ -10,6 +10,7 @@ import {
   type Bench,
   type SettingStation,
 } from '@/core/prove/settings'
+import { printsWanted, PURPOSE_KEYS, purposeFacts } from '@/core/prove/purpose'
 import { finite, label } from '@/core/units/schemas'
 import { benchOf, changeJob, setBench, type JobChange } from '../across/changeJob'
 import { openDatabase, write } from '../database/database'
@@ -35,8 +36,24 @@ const editionSize = finite
   .max(5000, { error: 'must be at most 5000' })
 
 /** What a job is begun with. */
-export const newJobSchema = z.strictObject({ title: label, artist: label, editionSize })
-export type NewJob = z.infer<typeof newJobSchema>
+export const newJobSchema = z
+  .strictObject({
+    title: label,
+    artist: label,
+    purpose: z.enum(PURPOSE_KEYS).default('edition'),
+    /** how many prints; left out where the purpose does not ask */
+    editionSize: editionSize.optional(),
+  })
+  .superRefine(({ purpose, editionSize: size }, context) => {
+    if (purposeFacts(purpose).asksSize !== null && size === undefined)
+      context.addIssue({
+        code: 'custom',
+        path: ['editionSize'],
+        message: 'Enter how many prints it is to be.',
+      })
+  })
+  .transform((job) => ({ ...job, editionSize: job.editionSize ?? 1 }))
+export type NewJob = z.output<typeof newJobSchema>
 
 /** Name of the run every job begins with. */
 const FIRST_RUN = 'Key plate'
@@ -56,7 +73,7 @@ export interface JobSummary extends JobRow {
 /** Makes the rows of a new job; the id follows from address and moment, so that the sample is the same every time. */
 export async function insertJob(
   { tables, transaction }: Omit<JobChange, 'job'>,
-  job: NewJob & Partial<Pick<JobRow, 'openRun' | 'variation' | 'credits'>>,
+  job: NewJob & Partial<Pick<JobRow, 'openRun' | 'credits'>>,
   at: string,
 ): Promise<JobRow> {
   const slug = await freeSlug(
@@ -68,7 +85,6 @@ export async function insertJob(
     id,
     slug,
     openRun: 0,
-    variation: 'alike',
     credits: [],
     ...job,
     revision: 0,
@@ -79,7 +95,10 @@ export async function insertJob(
 }
 
 /** Begins a job with an empty bench. */
-export async function createJob(input: NewJob, at: string): Promise<{ id: string; slug: string }> {
+export async function createJob(
+  input: z.input<typeof newJobSchema>,
+  at: string,
+): Promise<{ id: string; slug: string }> {
   const job = newJobSchema.parse(input)
   return write(async (tables, transaction) => {
     const { id, slug } = await insertJob({ tables, transaction }, job, at)
@@ -130,8 +149,8 @@ type ShelfRow = JobRow & { isApproved: number; isNumbered: number; imageId: stri
 
 function phaseOf(job: ShelfRow, accepted: number): JobSummary['phase'] {
   if (job.isNumbered) return 'signed'
-  if (!job.isApproved) return 'proving'
-  return accepted >= job.editionSize ? 'sorting' : 'edition'
+  if (!job.isApproved && purposeFacts(job.purpose).asksBat) return 'proving'
+  return accepted >= printsWanted(job) ? 'sorting' : 'edition'
 }
 
 /** Every job as the shelf shows it, newest first. */

@@ -10,6 +10,7 @@ import { placesFree, type DryingLoad, type DryingPlace } from '@/core/dry/drying
 import type { Drying, Print, Unlock } from '@/core/record/jobFile'
 import type { Numbering, Signing } from '@/core/dry/numbering'
 import type { Pull } from '@/core/edition/pull'
+import { printsMade, purposeFacts, sizeDeclared, stationName } from '@/core/prove/purpose'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
@@ -68,6 +69,7 @@ export function DryStation({
   const zone = useZone()
   const job = useJob()
   const bench = useBench()
+  const facts = purposeFacts(job.purpose)
   const { send } = useSend()
   const person = usePerson()
   const [method, setMethod] = useState<DryingMethod>('blotters')
@@ -106,7 +108,9 @@ export function DryStation({
       answer={dryAnswer({
         numbered: prints.length,
         accepted: acceptedPulls.length,
-        size: job.editionSize,
+        size: sizeDeclared(job),
+        asksBat: facts.asksBat,
+        from: { page: facts.pulledAt, name: stationName(facts.pulledAt, job.purpose) },
         ready: drying
           ? { on: saidDayOf(drying.readyAt, zone), isReached: Date.parse(drying.readyAt) <= opened }
           : null,
@@ -117,13 +121,13 @@ export function DryStation({
         <p className="text-sm">
           {prints.length > 0
             ? `${prints.length} impressions numbered`
-            : `${acceptedPulls.length} accepted of ${job.editionSize}`}
+            : printsMade(job, acceptedPulls.length)}
         </p>
       }
     >
       {prints.length > 0 ? (
         <>
-          <SigningList prints={prints} signing={signing} title={job.title} />
+          <SigningList prints={prints} signing={signing} title={job.title} called={facts.prints} />
           <UnlockNumbers />
           <StruckPlate cancellation={cancellation} />
         </>

@@ -1,21 +1,32 @@
 'use client'
 
-import { CHOPS, MARKINGS, type Chop, type Marking, type Signing } from '@/core/dry/numbering'
+import {
+  CHOPS,
+  MARKINGS,
+  SIGNERS,
+  type Chop,
+  type Marking,
+  type Signer,
+  type Signing,
+} from '@/core/dry/numbering'
 import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
 
 /** How the prints are marked and signed. */
 export function SigningWishes({
   signing,
+  problem,
   onSigning,
 }: {
   signing: Signing
+  /** what is wrong with the printer’s name */
+  problem?: string
   onSigning: (signing: Signing) => void
 }) {
   return (
-    <div className="grid items-end gap-3 sm:grid-cols-2 xl:grid-cols-4">
+    <div className="grid items-end gap-3 sm:grid-cols-2 xl:grid-cols-5">
       <SelectField
-        label="The edition is marked"
+        label="The prints are marked"
         value={signing.marking}
         options={Object.entries(MARKINGS).map(([key, { label }]) => [key, label])}
         onPick={(marking) => onSigning({ ...signing, marking: marking as Marking })}
@@ -32,8 +43,15 @@ export function SigningWishes({
           onPick={(style) => onSigning({ ...signing, style })}
         />
       </div>
+      <SelectField
+        label="Signed by"
+        value={signing.signer}
+        options={Object.entries(SIGNERS)}
+        onPick={(signer) => onSigning({ ...signing, signer: signer as Signer })}
+      />
       <TextField
         label="Printer’s name (imp.)"
+        problem={problem}
         value={signing.imp}
         placeholder="nobody"
         onText={(imp) => onSigning({ ...signing, imp: imp.slice(0, 120) })}
@@ -44,7 +62,7 @@ export function SigningWishes({
         options={Object.entries(CHOPS)}
         onPick={(chop) => onSigning({ ...signing, chop: chop as Chop })}
       />
-      <p className="text-sm text-muted sm:col-span-2 xl:col-span-4">{MARKINGS[signing.marking].note}</p>
+      <p className="text-sm text-muted sm:col-span-2 xl:col-span-5">{MARKINGS[signing.marking].note}</p>
     </div>
   )
 }

@@ -1,13 +1,16 @@
 'use client'
 
+import { purposeFacts, sizeDeclared } from '@/core/prove/purpose'
 import { plural } from '@/core/units/counted'
 import { useState } from 'react'
 import { byCloseness, closenessTo } from '@/core/dry/closeness'
 import {
   checkMoments,
   checkNumbering,
+  checkSigner,
   numberImpressions,
   resumeSorting,
+  signingOf,
   USUAL_SIGNING,
   type Numbering,
   type Signing,
@@ -17,14 +20,14 @@ import { readPull, type Pull } from '@/core/edition/pull'
 import { formatNumber } from '@/core/units/length'
 import { writeMoment } from '@/core/units/moment'
 import { Button } from '@/ui/Button'
-import { Dialog } from '@/ui/Dialog'
 import { MainAct } from '@/ui/MainAct'
 import { useJob, useSend } from '../across/bench/BenchContext'
 import { useAct } from '../across/bench/useAct'
 import { Problems } from '../across/pull/Problems'
-import { declareSizeAction, giveNumbersAction, keepSortingAction } from './actions'
+import { declareSizeAction, keepSortingAction } from './actions'
 import { isMarked, layInto, LANE_KEYS, orderBy, type Lane } from './lanes'
 import { MoveDialog, type Move } from './MoveDialog'
+import { NumberPrints } from './NumberPrints'
 import { SigningWishes } from './SigningWishes'
 import { useKeeping } from './useKeeping'
 import { SortingLanes, type Lying } from './SortingLanes'
@@ -40,6 +43,39 @@ interface SortingRoomProps {
   plate: { widthMm: number; heightMm: number }
 }
 
+/** How far a print is from the BAT, in words; without one there is nothing to be far from. */
+function farWords(pull: Pull, batProof: Pull | null): string {
+  if (!batProof) return ''
+  const close = closenessTo(pull, batProof)
+  if (close === null) return 'not read'
+  return close.distance === 0 ? 'as BAT' : `${formatNumber(close.distance, 1)} off`
+}
+
+/** The orders the prints are laid in at one tap. */
+function Orders({
+  accepted,
+  batProof,
+  onOrder,
+}: {
+  accepted: readonly Pull[]
+  batProof: Pull | null
+  onOrder: (ids: string[]) => void
+}) {
+  const ids = (pulls: readonly Pull[]) => pulls.map(({ id }) => id)
+  const pulled = accepted.toSorted((a, b) => a.number - b.number)
+  return (
+    <>
+      <Button onClick={() => onOrder(ids(pulled))}>As pulled</Button>
+      <Button onClick={() => onOrder(ids(pulled.toReversed()))}>Last pulled first</Button>
+      {batProof && (
+        <Button onClick={() => onOrder(byCloseness(accepted, batProof).map(({ id }) => id))}>
+          Closest to the BAT first
+        </Button>
+      )}
+    </>
+  )
+}
+
 /** The dry prints laid out to be sorted; numbers follow from how they lie, so none can be doubled or missing. */
 export default function SortingRoom({
   accepted,
@@ -51,18 +87,17 @@ export default function SortingRoom({
 }: SortingRoomProps) {
   const job = useJob()
   const { send } = useSend()
-  const { busy, problems, act } = useAct()
+  const running = useAct()
+  const { busy, problems, act } = running
   const standing = useKeeping()
-  const usual: Signing = { ...USUAL_SIGNING, marking: job.variation === 'alike' ? 'numbered' : job.variation }
-  const [signing, setSigning] = useState<Signing>(() =>
-    kept ? { style: kept.style, marking: kept.marking, imp: kept.imp, chop: kept.chop } : usual,
-  )
+  const size = sizeDeclared(job)
+  const usual: Signing = { ...USUAL_SIGNING, marking: purposeFacts(job.purpose).marking }
+  const [signing, setSigning] = useState<Signing>(() => (kept ? signingOf(kept) : usual))
   const [lying, setLying] = useState<readonly SortedImpression[]>(kept?.sorted ?? [])
   const [moving, setMoving] = useState<(Move & { then: SortedImpression[] | null }) | null>(null)
-  const [asking, setAsking] = useState(false)
 
-  const acceptedIds = accepted.map(({ id }) => id)
-  const sorted = resumeSorting(lying, acceptedIds, batProof?.id ?? null, job.editionSize)
+  const acceptedIds = accepted.map(({ id }) => id).filter((id) => id !== batProof?.id)
+  const sorted = resumeSorting(lying, acceptedIds, batProof?.id ?? null, size)
   const known = new Map(
     [...accepted, ...setAside, ...rejected, ...(batProof ? [batProof] : [])].map((pull) => [pull.id, pull]),
   )
@@ -74,19 +109,15 @@ export default function SortingRoom({
   const inTheWay = [
     ...checkNumbering(
       sorted,
-      job.editionSize,
+      size,
       new Set([...acceptedIds, ...(batProof ? [batProof.id] : [])]),
       batProof?.id ?? null,
     ),
     ...checkMoments(numbered, signing.marking),
+    ...checkSigner(signing),
   ]
   const inEdition = sorted.filter(({ kind }) => kind === 'edition').length
-  const far = (pull: Pull) => {
-    const close = closenessTo(pull, batProof)
-    if (close === null) return 'not read'
-    if (close.distance === 0) return 'as BAT'
-    return `${formatNumber(close.distance, 1)} off`
-  }
+  const far = (pull: Pull) => farWords(pull, batProof)
   const lanes = Object.fromEntries(
     LANE_KEYS.map((lane): [Lane, Lying[]] => [
       lane,
@@ -122,95 +153,43 @@ export default function SortingRoom({
       else setMoving({ pull, to: 'accepted', then: next })
     } else if (readPull(pull).decision?.decision !== to) setMoving({ pull, to, then: null })
   }
-  const pulled = [...accepted].sort((a, b) => a.number - b.number)
 
   const numbering = (
-    <Dialog
-      title="Number the edition?"
-      open={asking}
-      onOpenChange={setAsking}
-      trigger={
-        <Button look={inTheWay.length > 0 ? 'plain' : 'main'} disabled={inTheWay.length > 0}>
-          Number the edition…
-        </Button>
-      }
-    >
-      <p>
-        {numbered.length} impressions get their marks, and the edition is closed: no more pulls, no other
-        numbers.
-      </p>
-      <p className="mt-2 font-semibold">{numbered.map(({ mark }) => mark).join(', ')}</p>
-      <Button
-        look="main"
-        className="mt-4"
-        disabled={busy}
-        onClick={() =>
-          void act(() =>
-            send((target) => sendAct(giveNumbersAction, { ...target, numbering: { ...signing, sorted } })),
-          ).then(() => setAsking(false))
-        }
-      >
-        Number {numbered.length} impressions
-      </Button>
-    </Dialog>
+    <NumberPrints
+      numbered={numbered}
+      sorted={sorted}
+      signing={signing}
+      isReady={inTheWay.length === 0}
+      running={running}
+    />
   )
 
   return (
     <section aria-label="Sorting" className="pt-4">
-      <SigningWishes signing={signing} onSigning={(wishes) => keep(sorted, wishes)} />
+      <SigningWishes
+        signing={signing}
+        problem={inTheWay.find(({ field }) => field === 'imp')?.message}
+        onSigning={(wishes) => keep(sorted, wishes)}
+      />
       <div className="mt-3 flex flex-wrap items-center gap-3">
         <p className="text-sm text-muted">Order within each row:</p>
         <p role="status" className="order-last ml-auto text-sm text-muted">
           {standing.words}
         </p>
-        <Button
-          onClick={() =>
-            keep(
-              orderBy(
-                sorted,
-                pulled.map(({ id }) => id),
-              ),
-            )
-          }
-        >
-          As pulled
-        </Button>
-        <Button
-          onClick={() =>
-            keep(
-              orderBy(
-                sorted,
-                pulled.toReversed().map(({ id }) => id),
-              ),
-            )
-          }
-        >
-          Last pulled first
-        </Button>
-        <Button
-          onClick={() =>
-            keep(
-              orderBy(
-                sorted,
-                byCloseness(accepted, batProof).map(({ id }) => id),
-              ),
-            )
-          }
-        >
-          Closest to the BAT first
-        </Button>
+        <Orders accepted={accepted} batProof={batProof} onOrder={(ids) => keep(orderBy(sorted, ids))} />
       </div>
       <SortingLanes lanes={lanes} plate={plate} batPullId={batProof?.id ?? null} onMove={move} />
       <p className="mt-2 text-sm text-muted">
         Each is drawn from what was seen of it: lighter or darker by the eye, a diamond where a fault lies.
-        “Off” counts tolerances: 1 off is as far as the BAT allows. Drag them, or use the list under each.
+        {batProof ? ' “Off” counts tolerances: 1 off is as far as the BAT allows. ' : ' '}
+        Drag them, or use the list under each.
         {setAside.length > 0
           ? ` ${setAside.length} set aside or open: ${plural(setAside.length, 'it gets', 'they get')} no number.`
           : ''}
       </p>
       <Problems problems={problems.length > 0 ? problems : inTheWay} />
       <div className="mt-3 flex flex-wrap gap-3">
-        {inEdition > 0 && inEdition !== job.editionSize && (
+        {size !== null && inEdition > 0 && inEdition !== size && (
           <Button
             disabled={busy}
             onClick={() =>

@@ -34,8 +34,8 @@ const READ_FIRST = [...QUANTITY_KEYS].sort((a, b) => Number(isTone(b)) - Number(
 
 interface AfterPullProps {
   pull: Pull
-  /** what may differ to the eye and still pass */
-  passes: Passes
+  /** what may differ to the eye and still pass; null: there is no BAT to hold it to */
+  passes: Passes | null
   busy: boolean
   problems: readonly FieldProblem[]
   onAdd: (events: PullEvent[], why?: string) => Promise<boolean>
@@ -49,7 +49,7 @@ export function AfterPull({ pull, passes, busy, problems, onAdd }: AfterPullProp
   useEffect(() => heading.current?.focus({ preventScroll: true }), [pull.id, eye])
   const [readings, setReadings] = useState<Partial<Record<Quantity, number | null>>>({})
   const [features, setFeatures] = useState<Features>({})
-  const outside = outsidePasses(features, passes)
+  const outside = outsidePasses(features, passes ?? {})
   const judged: PullEvent[] = Object.keys(features).length > 0 ? [{ kind: 'features', features }] : []
   const read = QUANTITY_KEYS.flatMap((quantity): PullEvent[] => {
     const value = readings[quantity]
@@ -66,7 +66,8 @@ export function AfterPull({ pull, passes, busy, problems, onAdd }: AfterPullProp
   useKey(JUDGE_KEYS, ({ code }) => {
     if (busy) return false
     if (eye) return false
-    if (code === 'Enter' || code === 'NumpadEnter') decide('accepted', 'same')
+    if (code === 'Enter' || code === 'NumpadEnter') decide('accepted', passes ? 'same' : undefined)
+    else if (!passes) return false
     else if (code === 'Minus' || code === 'NumpadSubtract') judge('lighter')
     else if (code === 'Equal' || code === 'NumpadAdd') judge('darker')
     else return false
@@ -79,7 +80,7 @@ export function AfterPull({ pull, passes, busy, problems, onAdd }: AfterPullProp
         Pull {pull.number}: pencil this time on the back, outside the plate
       </h2>
       <p className="far-number my-3 text-4xl">{writeMoment(pull.pulledAt, pull.zone)}</p>
-      {eye === null ? (
+      {eye === null && passes ? (
         <>
           <p className="mb-1 text-sm text-muted">Beside the BAT it</p>
           <div className="flex flex-wrap gap-2">
@@ -96,10 +97,10 @@ export function AfterPull({ pull, passes, busy, problems, onAdd }: AfterPullProp
         </>
       ) : (
         <>
-          <p className="mb-1">Seen {eye === 'same' ? 'the same' : eye}. What becomes of it?</p>
+          <p className="mb-1">{eye && `Seen ${eye === 'same' ? 'the same' : eye}. `}What becomes of it?</p>
           <div className="flex flex-wrap gap-2">
             <Button look="main" className={big} disabled={busy} onClick={() => decide('accepted')}>
-              Accept
+              {passes ? 'Accept' : 'Keep it'}
             </Button>
             <Button className={big} disabled={busy} onClick={() => decide('set-aside')}>
               Set aside
@@ -139,11 +140,11 @@ export function AfterPull({ pull, passes, busy, problems, onAdd }: AfterPullProp
       )}
       <FeatureVerdict
         subject={`Pull ${pull.number}`}
-        wanted="as the BAT"
+        wanted={passes ? 'as the BAT' : 'as wanted'}
         value={features}
         onValue={setFeatures}
       />
-      {judged.length > 0 && (
+      {judged.length > 0 && passes && (
         <p role="status" className="text-sm">
           {outside.length > 0
             ? `◆ Does not pass: ${outside.map(([feature, value]) => featureWords(feature, value).toLowerCase()).join('; ')}.`

@@ -3,6 +3,8 @@
 import { deskOf } from '../across/desk/deskAddress'
 import type { Ref } from 'react'
 import { compareSettings } from '@/core/prove/compareSettings'
+import type { Pull } from '@/core/edition/pull'
+import { purposeFacts, sizeDeclared } from '@/core/prove/purpose'
 import type { Bench } from '@/core/prove/settings'
 import { outsideBat } from '@/core/prove/outsideBat'
 import { counted } from '@/core/units/counted'
@@ -22,7 +24,9 @@ export const countOutside = (bench: Bench, bat: NonNullable<BenchJob['bat']>, al
   alike ? outsideBat(bench, bat).length : 0
 
 interface BeforePullProps {
-  bat: NonNullable<BenchJob['bat']>
+  bat: BenchJob['bat']
+  /** the last print; null: none yet */
+  last: Pull | null
   /** number of the pull to come */
   next: number
   person: string
@@ -36,16 +40,23 @@ interface BeforePullProps {
 }
 
 /** What is done on the button: whoever pulls in spite of something says so. */
-function pullWords(next: number, outside: number, isDoubted: boolean): string {
-  if (isDoubted) return `Pull ${next} all the same`
+function pullWords(print: string, outside: number, isDoubted: boolean): string {
+  if (isDoubted) return `Pull ${print} all the same`
   return outside > 0
-    ? `Pull ${next}, although ${counted(outside, 'setting is', 'settings are')} outside`
-    : `Pull ${next}`
+    ? `Pull ${print}, although ${counted(outside, 'setting is', 'settings are')} outside`
+    : `Pull ${print}`
+}
+
+/** What is said where nothing differs from what the print is held to. */
+function asBeforeWords(bat: BenchJob['bat'], last: Pull | null): string {
+  if (bat) return 'Every setting is as at the BAT.'
+  return last ? 'Every setting is as at the last print.' : 'The settings stand as they are on the bench.'
 }
 
 /** What differs from the BAT before a pull, who is at the press, and the pull. */
 export function BeforePull({
   bat,
+  last,
   next,
   person,
   laid,
@@ -58,20 +69,26 @@ export function BeforePull({
 }: BeforePullProps) {
   const bench = useBench()
   const job = useJob()
-  const alike = job.variation === 'alike'
+  const alike = bat !== null && purposeFacts(job.purpose).isAlike
   const doubt = usePressDoubt()
-  const differences = compareSettings(bat.settings, bench)
-  const outside = countOutside(bench, bat, alike)
-  const isReached = job.accepted >= job.editionSize
+  const before = bat?.settings ?? last?.settings ?? bench
+  const differences = compareSettings(before, bench)
+  const outside = bat ? countOutside(bench, bat, alike) : 0
+  const size = sizeDeclared(job)
+  const isReached = size !== null && job.accepted >= size
+  const print = bat ? String(next) : `print ${next}`
   return (
     <section aria-label="Before the pull">
       <h2 ref={heading} tabIndex={-1} className="station-title outline-none">
-        Before pull {next}
+        Before {bat ? 'pull' : 'print'} {next}
       </h2>
       {differences.length === 0 ? (
-        <p>Every setting is as at the BAT.</p>
+        <p>{asBeforeWords(bat, last)}</p>
       ) : (
-        <ul className="my-2" aria-label="Settings that differ from the BAT">
+        <ul
+          className="my-2"
+          aria-label={bat ? 'Settings that differ from the BAT' : 'Changed since the last print'}
+        >
           {differences.map(({ key, words, wayBack }) => (
             <li key={key} className="border-b border-line py-1">
               {alike ? <b className="text-signal">◆ {words}</b> : words}{' '}
@@ -87,7 +104,7 @@ export function BeforePull({
           disabled={busy}
           onClick={onPull}
         >
-          {isReached ? `Pull a spare, ${next}` : pullWords(next, outside, doubt !== null)}
+          {isReached ? `Pull a spare, ${next}` : pullWords(print, outside, doubt !== null)}
         </Button>
       </MainAct>
       <div className="mt-2 grid items-end gap-x-3 gap-y-2 sm:grid-cols-2">

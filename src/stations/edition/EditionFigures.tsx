@@ -3,6 +3,7 @@
 import { formatGrams } from '@/core/units/quantity'
 import { editionProgress } from '@/core/edition/editionProgress'
 import type { Pull } from '@/core/edition/pull'
+import { printsWanted, sizeDeclared } from '@/core/prove/purpose'
 import { formatNumber } from '@/core/units/length'
 import { Figure } from '@/ui/Figure'
 import { useJob } from '../across/bench/BenchContext'
@@ -14,14 +15,19 @@ import type { Through } from '@/core/record/through'
 export function EditionFigures({ edition, through }: { edition: Pull[]; through: Through }) {
   const job = useJob()
   const need = useNeed()
-  const progress = editionProgress(job.editionSize, edition)
+  const progress = editionProgress(printsWanted(job), edition)
+  const size = sizeDeclared(job)
   return (
     <div className="flex flex-wrap gap-x-10 gap-y-3 border-b border-line pb-4">
-      <Figure name="accepted" value={`${progress.accepted} of ${progress.size}`} label="accepted" />
+      <Figure
+        name="accepted"
+        value={size === null ? progress.accepted : `${progress.accepted} of ${size}`}
+        label={size === null ? 'kept' : 'accepted'}
+      />
       <Figure name="rejected" value={progress.rejected} label="rejected" />
       <Figure name="set-aside" value={progress.setAside} label="set aside" />
       {through.waiting !== null && <Figure value={through.waiting} label="sheets wait for this run" />}
-      {need.sheets > 0 && (
+      {size !== null && need.sheets > 0 && (
         <Figure
           name="sheets-to-damp"
           value={need.sheets}
@@ -32,7 +38,7 @@ export function EditionFigures({ edition, through }: { edition: Pull[]; through:
           }
         />
       )}
-      {need.pulls > 0 && need.grams !== null && (
+      {size !== null && need.pulls > 0 && need.grams !== null && (
         <Figure
           name="ink-to-mix"
           value={formatGrams(Math.ceil(need.grams), 0)}
@@ -40,7 +46,7 @@ export function EditionFigures({ edition, through }: { edition: Pull[]; through:
           note={need.isGramsSure ? undefined : 'not weighed twice yet'}
         />
       )}
-      {need.pulls > 0 && need.hours !== null && (
+      {size !== null && need.pulls > 0 && need.hours !== null && (
         <Figure
           name="hours"
           value={`${formatNumber(need.hours, 1)} h`}
@@ -49,7 +55,7 @@ export function EditionFigures({ edition, through }: { edition: Pull[]; through:
       )}
       {through.runCount > 1 && (
         <Figure
-          value={`${through.through} of ${job.editionSize}`}
+          value={`${through.through} of ${printsWanted(job)}`}
           label={`through all ${through.runCount} runs`}
         />
       )}

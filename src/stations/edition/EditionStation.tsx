@@ -2,28 +2,29 @@
 
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
-import { useEffect, useRef, useState } from 'react'
+import { useState } from 'react'
 import type { Pull } from '@/core/edition/pull'
 import { compareSettings } from '@/core/prove/compareSettings'
 import type { Facing, WatchSpot } from '@/core/plate/plateState'
+import type { Bench } from '@/core/prove/settings'
+import { stationsWanting } from '@/core/prove/completeBench'
+import { purposeFacts, stationName } from '@/core/prove/purpose'
 import type { WithdrawnPull } from '@/core/record/jobFile'
-import { nameOfPull } from '@/core/record/withdrawal'
 import { Panel } from '@/ui/Panel'
 import { useKey } from '@/ui/useKey'
 import type { KeyNames } from '@/ui/viewKeys'
-import { useBench, useJob } from '../across/bench/BenchContext'
+import { useBench, useJob, type BenchJob } from '../across/bench/BenchContext'
 import { PressCaution } from '../across/bench/cautions'
 import { needSum } from '../across/bench/needSum'
 import { useNeed } from '../across/bench/useNeed'
 import { usePressDoubt } from '../across/bench/usePressDoubt'
 import { usePressKind } from '../across/bench/usePressKind'
 import { usePull } from '../across/pull/usePull'
-import { WithdrawPull } from '../across/pull/WithdrawPull'
 import type { Through } from '@/core/record/through'
 import { WatchLine } from '../plate/WatchLine'
 import { editionAnswer } from './answers'
-import { AfterPull } from './AfterPull'
-import { BeforePull, countOutside } from './BeforePull'
+import { AtThePress, isOpen } from './AtThePress'
+import { countOutside } from './BeforePull'
 import { lastWritten } from './words'
 
 const PULL_KEYS: KeyNames = [['0', 'Pulled now']]
@@ -62,7 +63,38 @@ interface EditionStationProps {
   facings: Facing[]
 }
 
-const isOpen = ({ events }: Pull) => !events.some(({ event }) => event.kind === 'decision')
+/** The ways beside the edition, where they are wanted. */
+function EditionLinks() {
+  const job = useJob()
+  const link = 'inline-flex min-h-11 items-center underline underline-offset-4'
+  return (
+    <p className="flex items-center gap-4 text-sm">
+      {job.bat && (
+        <>
+          held to BAT {job.bat.version}{' '}
+          <Link href={`/jobs/${job.slug}/edition/match`} className={link}>
+            Match check
+          </Link>{' '}
+        </>
+      )}
+      {purposeFacts(job.purpose).asksQuote && (
+        <Link href={`/jobs/${job.slug}/edition/quote`} className={link}>
+          Quote
+        </Link>
+      )}
+    </p>
+  )
+}
+
+/** How the bench stands against the BAT; without one there is nothing to differ from. */
+function againstBat({ bat, purpose }: Pick<BenchJob, 'bat' | 'purpose'>, bench: Bench) {
+  if (!bat) return { isHeld: false, outside: 0, differing: 0 }
+  return {
+    isHeld: true,
+    outside: countOutside(bench, bat, purposeFacts(purpose).isAlike),
+    differing: compareSettings(bat.settings, bench).length,
+  }
+}
 
 /** The edition, held to the BAT: what differs before the pull, one tap after it, and how it runs. */
 export function EditionStation({
@@ -80,28 +112,23 @@ export function EditionStation({
   const need = useNeed()
   const doubt = usePressDoubt()
   const pressKind = usePressKind()
-  const { person, busy, problems, pull, add, withdraw, withdrawn: said } = usePull()
+  const pulling = usePull()
+  const { busy, pull, add, withdraw, withdrawn: said } = pulling
   const [laid, setLaid] = useState('')
   const edition = pulls.filter(({ kind }) => kind === 'edition')
   const open = edition.findLast(isOpen) ?? null
-  const last = pulls.at(-1)
-  const warmUp = last?.kind === 'warmup' ? last : null
-  const before = useRef<HTMLHeadingElement>(null)
-  const wasOpen = useRef(open !== null)
-  // A pull that was just decided gives the focus to the next.
-  useEffect(() => {
-    if (wasOpen.current && !open) before.current?.focus({ preventScroll: true })
-    wasOpen.current = open !== null
-  }, [open])
   const next = (edition.at(-1)?.number ?? 0) + 1
+  const { asksBat, isAlike } = purposeFacts(job.purpose)
+  const name = stationName('edition', job.purpose)
+  const isWaiting = asksBat && !job.bat
   const pullNow = () => void pull('edition', undefined, laid)
   useKey(PULL_KEYS, ({ code }) => {
-    if (!/^(Digit|Numpad)0$/.test(code) || open || !job.bat || busy) return false
+    if (!/^(Digit|Numpad)0$/.test(code) || open || isWaiting || busy) return false
     pullNow()
     return true
   })
 
-  if (!job.bat)
+  if (isWaiting)
     return (
       <Panel
         title="Edition"
@@ -114,40 +141,23 @@ export function EditionStation({
     )
   return (
     <Panel
-      title="Edition"
+      title={name}
       answer={{
         ...editionAnswer({
           open: open?.number ?? null,
           next,
           accepted: job.accepted,
-          size: job.editionSize,
+          job,
+          unset: stationsWanting(bench, job.purpose),
           isNumbered: job.numbered,
-          outside: countOutside(bench, job.bat, job.variation === 'alike'),
-          differing: compareSettings(job.bat.settings, bench).length,
-          isAlike: job.variation === 'alike',
+          ...againstBat(job, bench),
           doubt,
           sheets: need.sheets,
           jobPage: `/jobs/${job.slug}`,
         }),
         sum: needSum(need),
       }}
-      aside={
-        <p className="flex items-center gap-4 text-sm">
-          held to BAT {job.bat.version}{' '}
-          <Link
-            href={`/jobs/${job.slug}/edition/match`}
-            className="inline-flex min-h-11 items-center underline underline-offset-4"
-          >
-            Match check
-          </Link>{' '}
-          <Link
-            href={`/jobs/${job.slug}/edition/quote`}
-            className="inline-flex min-h-11 items-center underline underline-offset-4"
-          >
-            Quote
-          </Link>
-        </p>
-      }
+      aside={<EditionLinks />}
     >
       <PressCaution kind={pressKind} />
       <WatchLine spots={spots} />
@@ -157,73 +167,35 @@ export function EditionStation({
       <div className="grid gap-x-6 gap-y-4 lg:grid-cols-2">
         <PrintPair
           bat={bat}
-          version={job.bat.version}
+          version={job.bat?.version ?? null}
           print={edition.at(-1) ?? null}
           busy={busy}
           onAdd={(pullId, events) => add(pullId, events)}
         />
-        {open && (
-          <div>
-            <AfterPull
-              key={open.id}
-              pull={open}
-              passes={job.bat.passes}
-              busy={busy}
-              problems={problems}
-              onAdd={(events, why) => add(open.id, events, why)}
-            />
-            <WithdrawPull
-              pull={open}
-              next={before}
-              isFollowed={open.id !== lastPullId}
-              busy={busy}
-              onWithdraw={(why) => withdraw(open, why)}
-            />
-          </div>
-        )}
-        {!open && job.numbered && <p>The numbers are given: this edition is closed.</p>}
-        {!open && !job.numbered && (
-          <div>
-            <BeforePull
-              bat={job.bat}
-              next={next}
-              person={person}
-              laid={laid}
-              busy={busy}
-              problems={problems}
-              heading={before}
-              onLaid={setLaid}
-              onPull={pullNow}
-              onWarmUp={() => void pull('warmup')}
-            />
-            {warmUp && (
-              <p className="text-sm">
-                {nameOfPull(warmUp)} was the last through the press.{' '}
-                <WithdrawPull
-                  pull={warmUp}
-                  next={before}
-                  isFollowed={warmUp.id !== lastPullId}
-                  busy={busy}
-                  onWithdraw={(why) => withdraw(warmUp, why)}
-                />
-              </p>
-            )}
-          </div>
-        )}
+        <AtThePress
+          pulls={pulls}
+          lastPullId={lastPullId}
+          laid={laid}
+          pulling={pulling}
+          onLaid={setLaid}
+          onPull={pullNow}
+        />
       </div>
       <div className="mt-4 border-t border-line pt-4">
         <EditionFigures edition={edition} through={through} />
       </div>
-      <div className="py-4">
-        <EditionCharts
-          pulls={pulls}
-          edition={edition}
-          bat={bat}
-          otherEnd={otherEnd}
-          alike={job.variation === 'alike'}
-          facings={facings}
-        />
-      </div>
+      {job.bat && (
+        <div className="py-4">
+          <EditionCharts
+            pulls={pulls}
+            edition={edition}
+            bat={bat}
+            otherEnd={otherEnd}
+            alike={isAlike}
+            facings={facings}
+          />
+        </div>
+      )}
       <PullTable
         pulls={edition}
         lastPullId={lastPullId}

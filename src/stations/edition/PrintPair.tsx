@@ -54,14 +54,18 @@ export default function PrintPair({
   onAdd,
 }: {
   bat: Pull | null
-  version: number
+  /** of the BAT; null: there is none */
+  version: number | null
   /** the last pull of the edition; null: none yet */
   print: Pull | null
   busy: boolean
   onAdd: (pullId: string, events: PullEvent[]) => Promise<boolean>
 }) {
   return (
-    <section aria-label="The print beside the BAT" className="grid content-start gap-3 sm:grid-cols-2">
+    <section
+      aria-label={bat ? 'The print beside the BAT' : 'The print'}
+      className="grid content-start gap-3 sm:grid-cols-2"
+    >
       {bat && (
         <OnePrint
           pull={bat}

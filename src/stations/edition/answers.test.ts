@@ -5,11 +5,12 @@ const asked: EditionAsked = {
   open: null,
   next: 12,
   accepted: 10,
-  size: 24,
+  job: { purpose: 'edition', editionSize: 24 },
+  unset: [],
+  isHeld: true,
   isNumbered: false,
   outside: 0,
   differing: 0,
-  isAlike: true,
   doubt: null,
   sheets: 18,
   jobPage: '/jobs/x',
@@ -23,7 +24,9 @@ describe('what the edition says first', () => {
       because: '10 of 24 accepted. 18 sheets damp are enough for the rest, 9 times in 10.',
     })
     expect(says({ differing: 1 })).toBe('Pull 12: all within what the BAT allows')
-    expect(says({ differing: 1, isAlike: false })).toBe('Pull 12: 1 setting not as at the BAT')
+    expect(says({ differing: 1, job: { purpose: 'varied', editionSize: 24 } })).toBe(
+      'Pull 12: 1 setting not as at the BAT',
+    )
     expect(editionAnswer({ ...asked, doubt: 'Nothing is pressed.' })).toMatchObject({
       says: '◆ Not yet: pull 12 would not print',
       because: 'Nothing is pressed. 10 of 24 accepted.',
@@ -39,6 +42,28 @@ describe('what the edition says first', () => {
       asks: { page: '/jobs/x/dry' },
     })
     expect(editionAnswer({ ...asked, isNumbered: true }).asks?.page).toBe('/jobs/x/record')
+  })
+  it('asks for no approved proof where the prints are each one of their own', () => {
+    const single = {
+      ...asked,
+      job: { purpose: 'unique' as const, editionSize: 1 },
+      isHeld: false,
+      next: 1,
+      accepted: 0,
+    }
+    expect(editionAnswer(single)).toEqual({ says: 'Pull print 1', because: '0 kept.' })
+    expect(editionAnswer({ ...single, unset: ['ink', 'press'] })).toMatchObject({
+      says: 'Before the first print: Ink and Press',
+      asks: { page: '/jobs/x/ink' },
+    })
+    expect(editionAnswer({ ...single, open: 1 }).says).toBe('Keep print 1?')
+    expect(editionAnswer({ ...single, accepted: 1, next: 2 })).toMatchObject({
+      says: '1 print kept: dry and sign, or pull another',
+      asks: { page: '/jobs/x/dry' },
+    })
+    const series = { ...single, job: { purpose: 'varied' as const, editionSize: 5 }, next: 2, accepted: 1 }
+    expect(editionAnswer(series).because).toContain('1 of 5 accepted.')
+    expect(editionAnswer({ ...series, accepted: 5 }).says).toBe('All 5 are accepted: dry and sort them')
   })
   it('says what a print costs', () => {
     expect(quoteAnswer(null).says).toBe('Complete the fields')

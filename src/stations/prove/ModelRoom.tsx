@@ -6,7 +6,8 @@ import { useState } from 'react'
 import { changeFirstMix, firstMix, modifierAmount } from '@/core/ink/mix'
 import { amountOnScale, sideNames, tightened, toMm, type PressureScale } from '@/core/press/pressureScale'
 import { compareSettings } from '@/core/prove/compareSettings'
-import { completeBench, type Settings } from '@/core/prove/settings'
+import { completeBench } from '@/core/prove/completeBench'
+import type { Settings } from '@/core/prove/settings'
 import { formatNumber } from '@/core/units/length'
 import { PLATE_TONES, type PlateTone } from '@/core/plate/plateTone'
 import { wipingSeconds } from '@/core/wipe/wipingOrder'
@@ -101,7 +102,7 @@ export function ModelRoom({
 }) {
   const bench = useBench()
   const job = useJob()
-  const full = completeBench(bench)
+  const full = completeBench(bench, job.purpose)
   const back = (
     <Link
       href={`/jobs/${job.slug}/prove`}

@@ -10,6 +10,7 @@ import { compareSettings } from '@/core/prove/compareSettings'
 import { useJob } from '../across/bench/BenchContext'
 import { complaintsOf, featureWords } from '@/core/prove/features'
 import { listed } from '@/core/units/listed'
+import { KeptProof } from './KeptProof'
 import { LightDark } from './LightDark'
 import { LaterEntries } from '../across/pull/LaterEntries'
 
@@ -83,6 +84,7 @@ export function ProofRung({
             </p>
           )}
           <p className="condensed text-sm text-muted">{writeMoment(proof.pulledAt, proof.zone)}</p>
+          <KeptProof proof={proof} newest={newest} busy={busy} onAdd={onAdd} />
           <div className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1">
             {!job.numbered && <ApproveDialog proof={proof} others={others} />}
             {!newest && <GoBackDialog proof={proof} />}

@@ -9,7 +9,8 @@ import type { ZoneMap } from '@/core/plate/zoneMap'
 import { setOutFrom } from '@/core/prove/branch'
 import { compareSettings } from '@/core/prove/compareSettings'
 import type { ProofPair, Suggestion } from '@/core/prove/whatMoved'
-import { unsetStations } from '@/core/prove/settings'
+import { stationsWanting } from '@/core/prove/completeBench'
+import { purposeFacts } from '@/core/prove/purpose'
 import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import { CleaningCaution } from '../across/bench/cautions'
@@ -34,6 +35,12 @@ const NextChange = dynamic(() => import('./NextChange').then((module) => module.
 const CompareProofs = dynamic(() => import('./CompareProofs').then((module) => module.CompareProofs), {
   ssr: false,
 })
+
+/** Whether a proof was approved, where that is asked. */
+function batWords(version: number | null, asksBat: boolean): string {
+  if (version !== null) return `BAT, version ${version}`
+  return asksBat ? 'No BAT yet' : ''
+}
 
 /** The proof ladder: what was changed, expected and seen, newest first; the next proof above it. */
 export function ProveStation({
@@ -65,7 +72,8 @@ export function ProveStation({
   const last = proofs.at(-1)
   const lastPress = useKnownPress(last?.settings.press.pressId)
   const judged = last ? readPull(last).verdict : null
-  const unset = unsetStations(bench)
+  const unset = stationsWanting(bench, job.purpose)
+  const { asksBat, pulledAt } = purposeFacts(job.purpose)
   const settings = proofs.map((proof) => proof.settings)
   const from = settings.map((_, i) => setOutFrom(settings, i))
 
@@ -75,16 +83,23 @@ export function ProveStation({
       answer={ladderAnswer({
         unset,
         last: last
-          ? { number: last.number, isJudged: judged !== null, isRight: judged?.seen === 'same' }
+          ? {
+              number: last.number,
+              isJudged: judged !== null,
+              isRight: judged?.seen === 'same',
+              isKept: readPull(last).decision?.decision === 'accepted',
+            }
           : null,
         changes: last ? compareSettings(last.settings, bench) : [],
         advice,
         bat: job.bat?.version ?? null,
+        asksBat,
+        isPrint: pulledAt === 'prove',
         jobPage: `/jobs/${job.slug}`,
       })}
       aside={
         <p className="flex flex-wrap items-center gap-x-4 text-sm">
-          {job.bat ? `BAT, version ${job.bat.version}` : 'No BAT yet'}{' '}
+          {batWords(job.bat?.version ?? null, asksBat)}{' '}
           <Link
             href={`/jobs/${job.slug}/prove/model`}
             className="inline-flex min-h-11 items-center underline underline-offset-4"

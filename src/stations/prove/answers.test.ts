@@ -3,10 +3,12 @@ import { ladderAnswer, modelAnswer, type LadderAsked } from './answers'
 
 const asked: LadderAsked = {
   unset: [],
-  last: { number: 4, isJudged: true, isRight: false },
+  last: { number: 4, isJudged: true, isRight: false, isKept: false },
   changes: [],
   advice: null,
   bat: null,
+  asksBat: true,
+  isPrint: false,
   jobPage: '/jobs/x',
 }
 const says = (more: Partial<LadderAsked>) => ladderAnswer({ ...asked, ...more }).says
@@ -35,9 +37,24 @@ describe('what the proof ladder says first', () => {
     expect(says({ changes: [{ words: 'a' }, { words: 'b' }] })).toBe('Pull proof 5: 2 changes at once')
   })
   it('asks what a proof shows, and offers the approval of one that is right', () => {
-    expect(says({ last: { number: 4, isJudged: false, isRight: false } })).toBe('What does proof 4 show?')
-    expect(says({ last: { number: 4, isJudged: true, isRight: true } })).toContain('approve it as the BAT')
+    expect(says({ last: { number: 4, isJudged: false, isRight: false, isKept: false } })).toBe(
+      'What does proof 4 show?',
+    )
+    expect(says({ last: { number: 4, isJudged: true, isRight: true, isKept: false } })).toContain(
+      'approve it as the BAT',
+    )
     expect(says({})).toBe('Change one thing, and pull again')
+  })
+  it('keeps a trial proof where nothing has to be approved, and sends prints to where they are pulled', () => {
+    const test = { asksBat: false, isPrint: true }
+    const right = { number: 1, isJudged: true, isRight: true, isKept: false }
+    expect(says({ ...test, last: null })).toBe('Pull the first proof')
+    expect(says({ ...test, last: right })).toBe('Proof 1 is right: keep it')
+    expect(ladderAnswer({ ...asked, ...test, last: { ...right, isKept: true } }).asks?.page).toBe(
+      '/jobs/x/dry',
+    )
+    expect(ladderAnswer({ ...asked, asksBat: false, last: null }).asks?.page).toBe('/jobs/x/edition')
+    expect(ladderAnswer({ ...asked, asksBat: false, bat: 1 }).says).toBe('BAT 1 is approved: pull the prints')
   })
   it('leads to the edition once there is a BAT', () => {
     expect(ladderAnswer({ ...asked, bat: 1 }).asks?.page).toBe('/jobs/x/edition')

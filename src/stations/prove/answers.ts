@@ -10,21 +10,40 @@ import type { RoomAnswer } from '@/ui/Answer'
 /** What the proof ladder is asked for its answer. */
 export interface LadderAsked {
   unset: readonly Station[]
-  last: { number: number; isJudged: boolean; isRight: boolean } | null
+  last: { number: number; isJudged: boolean; isRight: boolean; isKept: boolean } | null
   /** since the last proof */
   changes: readonly Pick<SettingDifference, 'words'>[]
   advice: Pick<Suggestion, 'words' | 'complaint' | 'basis'> | null
   bat: number | null
+  /** a proof is approved before the prints are pulled */
+  asksBat: boolean
+  /** a proof is itself what is dried and signed */
+  isPrint: boolean
   jobPage: string
 }
 
 /** What to do next at the proof ladder. */
-export function ladderAnswer({ unset, last, changes, advice, bat, jobPage }: LadderAsked): RoomAnswer {
+export function ladderAnswer({
+  unset,
+  last,
+  changes,
+  advice,
+  bat,
+  asksBat,
+  isPrint,
+  jobPage,
+}: LadderAsked): RoomAnswer {
   if (unset.length > 0)
     return {
       says: `Before the first proof: ${listed(unset.map((station) => STATIONS[station]))}`,
       because: 'Every proof is recorded with all its settings.',
       asks: { words: `Go to ${STATIONS[unset[0]]}`, page: `${jobPage}/${unset[0]}` },
+    }
+  if (!last && !asksBat && !isPrint)
+    return {
+      says: 'Prints are pulled at Prints; try one here if you wish',
+      because: 'No proof has to be approved. One that turns out well can be kept.',
+      asks: { words: 'Go to Prints', page: `${jobPage}/edition` },
     }
   if (!last)
     return {
@@ -33,9 +52,15 @@ export function ladderAnswer({ unset, last, changes, advice, bat, jobPage }: Lad
     }
   if (bat !== null && changes.length === 0)
     return {
-      says: `BAT ${bat} is approved: print the edition`,
+      says: `BAT ${bat} is approved: ${asksBat ? 'print the edition' : 'pull the prints'}`,
       because: 'Every print is held to it. Another proof here may become a new version.',
-      asks: { words: 'Go to Edition', page: `${jobPage}/edition` },
+      asks: { words: asksBat ? 'Go to Edition' : 'Go to Prints', page: `${jobPage}/edition` },
+    }
+  if (last.isKept && changes.length === 0)
+    return {
+      says: `Proof ${last.number} is kept: dry and sign it`,
+      because: 'Or change one thing, and pull another.',
+      asks: { words: 'Go to Dry & Sign', page: `${jobPage}/dry` },
     }
   if (changes.length > 0)
     return {
@@ -54,6 +79,11 @@ export function ladderAnswer({ unset, last, changes, advice, bat, jobPage }: Lad
     return {
       says: `What does proof ${last.number} show?`,
       because: 'Compare it with what you want: the next change is proposed from what is wrong.',
+    }
+  if (last.isRight && !asksBat)
+    return {
+      says: `Proof ${last.number} is right: keep it`,
+      because: 'What is kept is dried, signed and filed. A proof can be approved as a BAT all the same.',
     }
   return last.isRight
     ? {

@@ -4,7 +4,7 @@ import { formatFines } from '@/core/units/quantity'
 import { useState } from 'react'
 import type { GrowthMarks } from '@/core/paper/growth'
 import type { KeptMisfit } from '@/core/register/misfitHistory'
-import type { OtherPlate } from '@/core/register/registerSetting'
+import { usualRegister, type OtherPlate } from '@/core/register/registerSetting'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
 import { LengthField, NumberField } from '@/ui/NumberField'
@@ -17,13 +17,12 @@ import { platesAnswer } from './answers'
 import { MisfitSolver } from './MisfitSolver'
 import { RegisterRooms } from './RegisterRooms'
 import { TwoWays, useTwoWays } from './TwoWays'
-import { UNSET_REGISTER } from './unsetRegister'
 
 /** Further plates on the same sheet: their order and place, the two ways of printing them, and what does not fit. */
 export function PlatesRoom({ marks, misfits }: { marks: GrowthMarks[]; misfits: KeptMisfit[] }) {
   const job = useJob()
   const { plate, paper, register } = useBench()
-  const { value, change, ...kept } = useStation('register', UNSET_REGISTER)
+  const { value, change, ...kept } = useStation('register', usualRegister)
   const [measuring, setMeasuring] = useState(0)
   const ways = useTwoWays(marks)
   if (!plate || !paper || !register)

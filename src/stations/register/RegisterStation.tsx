@@ -7,6 +7,7 @@ import {
   LAYING_METHODS,
   MARGIN_SCHEMES,
   REGISTER_MARKS,
+  usualRegister,
   type LayingMethod,
   type MarginScheme,
   type RegisterMark,
@@ -31,7 +32,6 @@ import { registerAnswer } from './answers'
 import { LayingPicture } from './LayingPicture'
 import { registrationOf } from './registrationOf'
 import { RegisterRooms } from './RegisterRooms'
-import { UNSET_REGISTER } from './unsetRegister'
 
 interface RegisterStationProps {
   marks: GrowthMarks[]
@@ -42,7 +42,7 @@ interface RegisterStationProps {
 export function RegisterStation({ marks, papers }: RegisterStationProps) {
   const bench = useBench()
   const job = useJob()
-  const { value, change, ...kept } = useStation('register', UNSET_REGISTER)
+  const { value, change, ...kept } = useStation('register', usualRegister)
   const [mirrored, setMirrored] = useState(false)
   const [sheet, setSheet] = useState<'dry' | 'damp'>('dry')
   const [otherId, setOther] = useState('')

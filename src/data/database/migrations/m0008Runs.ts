@@ -2,7 +2,6 @@ import { QueryTypes } from 'sequelize'
 import type { Numbering } from '@/core/dry/numbering'
 import type { BetweenRuns, RunKind, SheetMark } from '@/core/edition/runs'
 import type { Credits } from '@/core/record/credits'
-import type { Variation } from '@/core/record/variation'
 import { jobKey, json, ofJob, real, serial, text, textOf, whole } from './columns'
 import type { Migration } from './migration'
 
@@ -15,7 +14,7 @@ export const m0008Runs = {
   columns: {
     jobs: {
       openRun: { ...whole, defaultValue: 0 },
-      variation: { ...textOf<Variation>(), defaultValue: 'alike' },
+      variation: { ...text, defaultValue: 'alike' },
       credits: { ...json<Credits>(), defaultValue: [] },
     },
     runs: {

@@ -8,6 +8,8 @@ export interface Migration {
   /** columns by table: a table not seen before is made, a known one gets them added (each then needs a default or takes null) */
   columns: Readonly<Record<string, Readonly<Record<string, Column<unknown>>>>>
   indexes?: [table: string, fields: string[], unique: boolean][]
+  /** columns that go once what they held is carried over */
+  drops?: Readonly<Record<string, readonly string[]>>
   /** carries what is there over into the new shape; done twice, it does no more than done once */
   carry?: (queries: QueryInterface, transaction: Transaction) => Promise<void>
 }
@@ -38,7 +40,7 @@ const namesIn = async (sequelize: Sequelize, sql: string, transaction?: Transact
 
 /** Lays one change down; what of it is there already, from a change that was cut off before its note, stays as it is. */
 export async function layDown(
-  { columns, indexes = [], carry }: Migration,
+  { columns, indexes = [], drops = {}, carry }: Migration,
   queries: QueryInterface,
   transaction: Transaction,
 ): Promise<void> {
@@ -55,7 +57,16 @@ export async function layDown(
     if (!(await there(`PRAGMA index_list("${table}")`)).includes(name))
       await queries.addIndex(table, fields, { unique, name, transaction })
   }
-  await carry?.(queries, transaction)
+  const dropped = await Promise.all(
+    Object.entries(drops).map(async ([table, names]) => {
+      const known = await there(`PRAGMA table_info("${table}")`)
+      return names.filter((name) => known.includes(name)).map((name) => [table, name] as const)
+    }),
+  )
+  // What a change that was cut off had dropped already was carried over before that.
+  if (Object.keys(drops).length === 0 || dropped.flat().length > 0) await carry?.(queries, transaction)
+  for (const [table, name] of dropped.flat())
+    await queries.sequelize.query(`ALTER TABLE "${table}" DROP COLUMN "${name}"`, { transaction })
 }
 
 /**
@@ -98,8 +109,10 @@ export async function bringUp(
 /** Columns of every table after all the changes given. */
 export function sumOfColumns(migrations: readonly Migration[]): Record<string, ModelAttributes> {
   const tables: Record<string, ModelAttributes> = {}
-  for (const { columns } of migrations)
+  for (const { columns, drops = {} } of migrations) {
     for (const [table, added] of Object.entries(columns))
       tables[table] = { ...tables[table], ...copied(added) }
+    for (const [table, names] of Object.entries(drops)) for (const name of names) delete tables[table][name]
+  }
   return tables
 }

@@ -12,6 +12,7 @@ import { m0011Withdrawn } from './m0011Withdrawn'
 import { m0012InkReturned } from './m0012InkReturned'
 import { m0013Units } from './m0013Units'
 import { m0014PressureScales } from './m0014PressureScales'
+import { m0015Purposes } from './m0015Purposes'
 import type { Migration } from './migration'
 
 /** Every change of the database's shape, in order. A released one is never edited: the next change is a new one. */
@@ -30,4 +31,5 @@ export const MIGRATIONS = [
   m0012InkReturned,
   m0013Units,
   m0014PressureScales,
+  m0015Purposes,
 ] as const satisfies readonly Migration[]

@@ -22,6 +22,7 @@ const RELEASES: [string, string[]][] = [
   ['release-4', [...FIRST_JOBS, 'two-tides']],
   ['release-5', [...FIRST_JOBS, 'two-tides']],
   ['release-6', [...FIRST_JOBS, 'two-tides']],
+  ['release-7', [...FIRST_JOBS, 'two-tides']],
 ]
 
 const NEWEST = RELEASES.at(-1)![0]
@@ -56,6 +57,13 @@ async function everything(sequelize: Sequelize): Promise<Record<string, Record<s
   return Object.fromEntries(rows)
 }
 
+/** What a row became where a column gave way to another: how the prints vary is part of what a job is for. */
+function carried(table: string, row: Record<string, unknown>): Record<string, unknown> {
+  if (table !== 'jobs' || row.variation === undefined) return row
+  const { variation, ...rest } = row
+  return { ...rest, purpose: variation === 'alike' ? 'edition' : variation }
+}
+
 describe.each(RELEASES)('the demo database of %s', (release, slugs) => {
   it('comes up to today without losing or changing a value', async () => {
     const before = new Sequelize({ dialect: 'sqlite', storage: unpack(release), logging: false })
@@ -77,7 +85,7 @@ describe.each(RELEASES)('the demo database of %s', (release, slugs) => {
     await copy.close()
     for (const [table, rows] of Object.entries(then)) {
       expect(now[table], table).toHaveLength(rows.length)
-      rows.forEach((row, i) => expect(now[table][i], table).toMatchObject(row))
+      rows.forEach((row, i) => expect(now[table][i], table).toMatchObject(carried(table, row)))
     }
   })
   it('is read whole: every job, with its BAT as it was, and the store', async () => {

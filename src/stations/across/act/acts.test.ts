@@ -354,7 +354,7 @@ const SAID: Record<string, (jobs: Jobs) => Promise<unknown> | unknown> = {
       by: BY,
     },
   }),
-  setVariationAction: ({ mooring }) => ({ ...target(mooring), variation: 'varied' }),
+  setPurposeAction: ({ mooring }) => ({ ...target(mooring), purpose: 'varied' }),
   addDryingPlaceAction: () => ({ name: 'Back rack', kind: 'boards', capacity: 20 }),
   changeBetweenAction: async (jobs) => ({ loadId: await newLoad(jobs), by: BY }),
   takeOutAction: async (jobs) => ({ loadId: await newLoad(jobs) }),

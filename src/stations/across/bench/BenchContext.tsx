@@ -12,11 +12,11 @@ import {
   type ReactNode,
 } from 'react'
 import type { Passes } from '@/core/prove/features'
+import type { Purpose } from '@/core/prove/purpose'
 import type { Bench } from '@/core/prove/settings'
 import type { Tolerances } from '@/core/prove/tolerance'
 import type { KnownBeside, WorkAhead } from '@/core/record/jobNeed'
 import type { KnownPresses } from '@/data/press/presses'
-import type { Variation } from '@/core/record/variation'
 import type { Answer } from '../act/answer'
 
 /** What every station of a job needs to know of it. */
@@ -28,7 +28,7 @@ export interface BenchJob {
   bench: Bench
   /** the run that stands on the bench, of how many */
   run: { position: number; name: string; count: number }
-  variation: Variation
+  purpose: Purpose
   bat: { version: number; settings: Bench; tolerances: Tolerances; passes: Passes } | null
   proofs: number
   /** the last proof of the run on the bench: before a BAT the bench is held against it */

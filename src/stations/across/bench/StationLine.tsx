@@ -4,7 +4,8 @@ import { memo, useState } from 'react'
 import { ChevronDown } from 'lucide-react'
 import Link from 'next/link'
 import { usePathname, useRouter } from 'next/navigation'
-import { STATION_KEYS, STATIONS, type Station } from '@/core/prove/settings'
+import { stationName } from '@/core/prove/purpose'
+import { STATION_KEYS, type Station } from '@/core/prove/settings'
 import { useKey } from '@/ui/useKey'
 import type { KeyNames } from '@/ui/viewKeys'
 import { useBench, useJob } from './BenchContext'
@@ -35,12 +36,14 @@ function StateMark({ mark }: { mark: StationState['mark'] }) {
 /** One station of the line; drawn anew only when its state is another. */
 const StationTab = memo(function StationTab({
   station,
+  name,
   slug,
   isOpen,
   mark,
   word,
 }: {
   station: Station
+  name: string
   slug: string
   isOpen: boolean
 } & StationState) {
@@ -51,9 +54,7 @@ const StationTab = memo(function StationTab({
         aria-current={isOpen ? 'page' : undefined}
         className={`flex h-13 flex-col items-center justify-center border-b-4 px-2 text-center leading-tight ${isOpen ? 'border-text' : 'border-transparent hover:border-line'}`}
       >
-        <span className={`whitespace-nowrap text-[0.9375rem] ${isOpen ? 'font-bold' : ''}`}>
-          {STATIONS[station]}
-        </span>
+        <span className={`whitespace-nowrap text-[0.9375rem] ${isOpen ? 'font-bold' : ''}`}>{name}</span>
         <span
           className={`condensed flex items-center gap-1 text-[0.8125rem] whitespace-nowrap ${mark === 'changed' ? 'text-signal' : 'text-muted'}`}
         >
@@ -86,7 +87,7 @@ function Whereabouts({
       onClick={onToggle}
       className="flex min-h-12 w-full items-center gap-2 px-4 text-left lg:hidden"
     >
-      <b>{open ? STATIONS[open] : 'Stations'}</b>
+      <b>{open ? stationName(open, job.purpose) : 'Stations'}</b>
       {at && (
         <span
           className={`flex items-center gap-1 text-sm ${at.mark === 'changed' ? 'text-signal' : 'text-muted'}`}
@@ -137,6 +138,7 @@ export function StationLine() {
           <StationTab
             key={station}
             station={station}
+            name={stationName(station, job.purpose)}
             slug={job.slug}
             isOpen={station === open}
             {...stationState(station, job, bench)}

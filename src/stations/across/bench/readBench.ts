@@ -1,4 +1,4 @@
-import { readPull } from '@/core/edition/pull'
+import { isPrint, readPull } from '@/core/edition/pull'
 import { pullsOnBench, runOnBench } from '@/core/edition/runs'
 import { batOfRun } from '@/core/record/batOnBench'
 import type { KnownBeside } from '@/core/record/jobNeed'
@@ -15,7 +15,7 @@ export function readBench(job: JobRecord, beside: KnownBeside, knownPresses: Kno
   const last = proofs.at(-1)
   const run = runOnBench(job)
   const accepted = pulls.filter(
-    (pull) => pull.kind === 'edition' && readPull(pull).decision?.decision === 'accepted',
+    (pull) => isPrint(pull) && readPull(pull).decision?.decision === 'accepted',
   ).length
   return {
     id: job.id,
@@ -24,7 +24,7 @@ export function readBench(job: JobRecord, beside: KnownBeside, knownPresses: Kno
     revision: job.revision,
     bench: run.bench,
     run: { position: run.position, name: run.name, count: job.runs.length },
-    variation: job.variation,
+    purpose: job.purpose,
     bat: bat
       ? { version: bat.version, settings: bat.settings, tolerances: bat.tolerances, passes: bat.passes }
       : null,

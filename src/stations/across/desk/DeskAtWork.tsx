@@ -6,6 +6,7 @@ import { Maximize } from 'lucide-react'
 import { faultWords } from '@/core/edition/fault'
 import type { DeskKey } from '@/core/edition/deskKeys'
 import { callMeeting } from '@/core/edition/meeting'
+import { printsMade, purposeFacts } from '@/core/prove/purpose'
 import { dayOf, writeMoment } from '@/core/units/moment'
 import { Button } from '@/ui/Button'
 import { CautionMarks } from '@/ui/CautionMarks'
@@ -107,6 +108,8 @@ export default function DeskAtWork({
   const [marks, setMarks] = useState<HTMLElement | null>(null)
   const [over, setOver] = useState<HTMLElement | null>(null)
   const { number, sheet } = next
+  const purpose = desk.purpose ?? 'edition'
+  const isHeld = desk.batVersion !== null
   const whole = useRef<HTMLElement>(null)
   const { rails, state, draft, queue, role, notes } = memory
   useKey(DESK_KEYS, (event) => {
@@ -181,7 +184,8 @@ export default function DeskAtWork({
           {desk.title}: {(draft ? draft.isWarm : warmLeft > 0) ? 'warm-up' : `pull ${number}`}, sheet {sheet}
         </h1>
         <p className="condensed text-sm">
-          {accepted} of {desk.editionSize} accepted, held to BAT {desk.batVersion ?? '—'}
+          {printsMade({ purpose, editionSize: desk.editionSize }, accepted)}
+          {desk.batVersion === null ? '' : `, held to BAT ${desk.batVersion}`}
         </p>
         <DeskStanding handle={handle} />
         <span ref={setMarks} className="flex flex-wrap gap-x-3" />
@@ -195,7 +199,7 @@ export default function DeskAtWork({
           }}
           className="inline-flex min-h-11 items-center text-sm underline underline-offset-4"
         >
-          Back to the edition
+          Back to the {purposeFacts(purpose).asksBat ? 'edition' : 'prints'}
         </a>
         <span className="flex self-center">
           <button
@@ -246,7 +250,9 @@ export default function DeskAtWork({
           <p className="text-lg">
             {state.phase === 'moment'
               ? 'Write this on the sheet before the peel:'
-              : 'Side by side with the BAT:'}
+              : isHeld
+                ? 'Side by side with the BAT:'
+                : 'Look at the print:'}
           </p>
           <p className="far-number text-[clamp(2rem,6vw,72px)] leading-none">
             {stamp && writeMoment(stamp, deviceZone())}
@@ -280,6 +286,7 @@ export default function DeskAtWork({
         state={state}
         next={stepAfter(own)}
         other={stepAfter(other)}
+        isHeld={isHeld}
         disabled={desk.stop !== null && !draft}
         onPress={press}
       />

@@ -13,7 +13,7 @@ interface Twin {
 }
 
 /** What each key does now: the twins of the keypad on the screen. */
-function twins(phase: DeskState['phase'], words: { next: string; other: string }): Twin[] {
+function twins(phase: DeskState['phase'], words: { next: string; other: string }, isHeld: boolean): Twin[] {
   if (phase === 'meeting')
     return [
       { key: 'enter', cap: 'Enter', words: words.next, main: true },
@@ -38,7 +38,7 @@ function twins(phase: DeskState['phase'], words: { next: string; other: string }
     ]
   if (phase === 'fault') return [{ key: 'back', cap: '⌫', words: 'No fault' }]
   return [
-    { key: 'enter', cap: 'Enter', words: 'Matches: accept', main: true },
+    { key: 'enter', cap: 'Enter', words: isHeld ? 'Matches: accept' : 'Keep it', main: true },
     { key: 'minus', cap: '−', words: 'Lighter' },
     { key: 'plus', cap: '+', words: 'Darker' },
     { key: 'dot', cap: '.', words: 'Set aside' },
@@ -52,12 +52,15 @@ export function DeskKeys({
   state,
   next,
   other,
+  isHeld,
   disabled,
   onPress,
 }: {
   state: DeskState
   next: string
   other: string
+  /** there is a BAT it is held to */
+  isHeld: boolean
   disabled: boolean
   onPress: (key: DeskKey) => void
 }) {
@@ -75,7 +78,7 @@ export function DeskKeys({
         role="group"
         aria-label="Keys"
       >
-        {twins(state.phase, { next, other }).map(({ key, cap: label, words, main }) => (
+        {twins(state.phase, { next, other }, isHeld).map(({ key, cap: label, words, main }) => (
           <button
             key={key}
             type="button"

@@ -1,5 +1,6 @@
 import type { PlannedSegment } from '@/core/edition/meeting'
 import type { EyeReading } from '@/core/edition/pull'
+import type { Purpose } from '@/core/prove/purpose'
 import type { Settings } from '@/core/prove/settings'
 
 /** The newest shape of a desk: one kept on a device in an earlier shape is asked for anew. */
@@ -20,6 +21,8 @@ export interface Desk {
   id: string
   slug: string
   title: string
+  /** left out by earlier servers, which knew editions only */
+  purpose?: Purpose
   editionSize: number
   runPosition: number
   /** why nothing can be pulled here; null: it can */

@@ -8,7 +8,9 @@ import { pullsOnBench, runOnBench, sheetLines, sheetsWaiting } from '@/core/edit
 import { batOfRun, batPulls } from '@/core/record/batOnBench'
 import { compareSettings } from '@/core/prove/compareSettings'
 import { isPressedByHand, pressDoubt } from '@/core/press/pressSetting'
-import { completeBench, STATIONS, unsetStations } from '@/core/prove/settings'
+import { completeBench, stationsWanting } from '@/core/prove/completeBench'
+import { purposeFacts } from '@/core/prove/purpose'
+import { STATIONS } from '@/core/prove/settings'
 import { outsideBat } from '@/core/prove/outsideBat'
 import { pacedSteps } from '@/core/wipe/pacedSteps'
 import type { JobRecord } from '@/data/record/jobRecord'
@@ -41,7 +43,7 @@ function readWarm(pulls: readonly Pull[], today: string): Desk['warm'] {
 export function readDesk(job: JobRecord, today: string, stamp: string, presses: KnownPresses): Desk {
   const run = runOnBench(job)
   const { bench } = run
-  const settings = completeBench(bench)
+  const settings = completeBench(bench, job.purpose)
   const isByHand =
     settings !== null && isPressedByHand(settings.press, presses[settings.press.pressId] ?? null)
   const held = batOfRun(job.bats, job.openRun)
@@ -50,16 +52,18 @@ export function readDesk(job: JobRecord, today: string, stamp: string, presses: 
   const batProof = batPulls(job).proof
   const place = job.runs.indexOf(run)
   const waiting = place > 0 ? sheetsWaiting(sheetLines(job.runs, job.pulls, job.sheetMarks), place) : null
-  const unset = unsetStations(bench)
-  const stop = !held
-    ? 'First approve a proof as BAT, the approved proof: the edition is held to it.'
-    : job.prints.length > 0
-      ? 'The numbers are given: this edition is closed.'
-      : waiting?.length === 0
-        ? `No sheet waits for “${run.name}”: it needs one that is through the run before.`
-        : !settings
-          ? `Before a pull: ${unset.map((station) => STATIONS[station]).join(', ')} ${plural(unset.length, 'needs', 'need')} you.`
-          : null
+  const unset = stationsWanting(bench, job.purpose)
+  const { asksBat, isAlike } = purposeFacts(job.purpose)
+  const stop =
+    !held && asksBat
+      ? 'First approve a proof as BAT, the approved proof: the edition is held to it.'
+      : job.prints.length > 0
+        ? 'The numbers are given: this edition is closed.'
+        : waiting?.length === 0
+          ? `No sheet waits for “${run.name}”: it needs one that is through the run before.`
+          : !settings
+            ? `Before a pull: ${unset.map((station) => STATIONS[station]).join(', ')} ${plural(unset.length, 'needs', 'need')} you.`
+            : null
   const lastFault = edition.map((pull) => readPull(pull).faults.at(-1) ?? null).at(-1) ?? null
   return {
     version: DESK_VERSION,
@@ -67,6 +71,7 @@ export function readDesk(job: JobRecord, today: string, stamp: string, presses: 
     id: job.id,
     slug: job.slug,
     title: job.runs.length > 1 ? `${job.title}, ${run.name}` : job.title,
+    purpose: job.purpose,
     editionSize: job.editionSize,
     runPosition: run.position,
     stop,
@@ -93,7 +98,7 @@ export function readDesk(job: JobRecord, today: string, stamp: string, presses: 
     differences: held && settings ? compareSettings(held.settings, settings).map(({ words }) => words) : [],
     doubt: settings && pressDoubt(settings, isByHand),
     isByHand,
-    outside: held && settings && job.variation === 'alike' ? outsideBat(settings, held).length : 0,
+    outside: held && settings && isAlike ? outsideBat(settings, held).length : 0,
     check: checkAfter(lastFault),
     warm: readWarm(pulls, today),
   }

@@ -10,7 +10,8 @@ import {
   type RunWish,
   type SheetLine,
 } from '@/core/edition/runs'
-import { VARIATIONS, type Variation } from '@/core/record/variation'
+import { printsWanted, PURPOSES, purposeFacts, type Purpose } from '@/core/prove/purpose'
+import { PURPOSE_NOTES } from '@/core/prove/purposeNotes'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { Dialog } from '@/ui/Dialog'
@@ -28,7 +29,7 @@ import {
   markSheetAction,
   openRunAction,
   removeRunAction,
-  setVariationAction,
+  setPurposeAction,
 } from './actions'
 import { RunForm } from './RunForm'
 import { SheetLife } from './SheetLife'
@@ -91,29 +92,38 @@ function RunRow({ run, lines, runs }: { run: Run; lines: SheetLine[]; runs: Run[
   )
 }
 
-/** Whether the prints are to be alike. */
-function PrintsAlike() {
-  const { variation } = useJob()
+/** What stays of a job that was for something else before. */
+function leftStanding(
+  purpose: Purpose,
+  { accepted, isApproved }: { accepted: number; isApproved: boolean },
+): string {
+  const { asksBat } = purposeFacts(purpose)
+  if (isApproved && !asksBat) return 'The BAT stays: the prints are held to it all the same.'
+  return !isApproved && asksBat && accepted > 0
+    ? 'The prints accepted so far stay; a BAT is asked before the next.'
+    : ''
+}
+
+/** What the job is for. */
+function PurposeOfJob() {
+  const { purpose, accepted, bat } = useJob()
   const { send } = useSend()
   const { problems, act } = useAct()
   return (
-    <section aria-label="Edition type" className="mt-4 border-t border-line pt-3">
-      <p className="mb-0.5 text-sm text-muted">The prints</p>
+    <section id="purpose" aria-label="What the job is for" className="mt-4 border-t border-line pt-3">
+      <p className="mb-0.5 text-sm text-muted">The job is for</p>
       <Choice
-        label="The prints"
-        value={variation}
-        options={Object.entries(VARIATIONS) as [Variation, string][]}
+        label="The job is for"
+        value={purpose}
+        options={Object.entries(PURPOSES).map(([key, { label }]) => [key as Purpose, label])}
         onPick={(picked) =>
-          void act(() => send((target) => sendAct(setVariationAction, { ...target, variation: picked })))
+          void act(() => send((target) => sendAct(setPurposeAction, { ...target, purpose: picked })))
         }
       />
       <Problems problems={problems} />
-      {variation !== 'alike' && (
-        <p className="mt-2 text-sm text-muted">
-          Where prints vary by intent a difference from the BAT is noted and never called a fault, and no
-          drift is looked for.
-        </p>
-      )}
+      <p className="mt-2 text-sm text-muted">
+        {PURPOSE_NOTES[purpose]} {leftStanding(purpose, { accepted, isApproved: bat !== null })}
+      </p>
     </section>
   )
 }
@@ -121,7 +131,7 @@ function PrintsAlike() {
 /** Sheets that go through more than once: the runs in their order, which one is on the bench, and every sheet's life on a line. */
 export function RunsRoom({ runs, lines }: { runs: Run[]; lines: SheetLine[] }) {
   const job = useJob()
-  const { left, fresh } = freshSheets(job.editionSize, lines, runs.length, 0.9)
+  const { left, fresh } = freshSheets(printsWanted(job), lines, runs.length, 0.9)
   return (
     <Panel
       title="Runs"
@@ -130,7 +140,7 @@ export function RunsRoom({ runs, lines }: { runs: Run[]; lines: SheetLine[] }) {
         left,
         isNumbered: job.numbered,
         through: lines.filter(({ isThrough }) => isThrough).length,
-        size: job.editionSize,
+        size: printsWanted(job),
       })}
     >
       <section aria-label="Runs in their order">
@@ -148,7 +158,7 @@ export function RunsRoom({ runs, lines }: { runs: Run[]; lines: SheetLine[] }) {
         )}
         {!job.numbered && <AddRun />}
       </section>
-      {!job.numbered && <PrintsAlike />}
+      {!job.numbered && <PurposeOfJob />}
       <section aria-label="Sheets" className="mt-6 border-t-2 border-text pt-2">
         <h2 className="station-title">Sheet by sheet</h2>
         {lines.length === 0 ? (

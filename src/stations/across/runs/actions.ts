@@ -2,9 +2,9 @@
 
 import { z } from 'zod'
 import { newSheetMarkSchema, runWishSchema } from '@/core/edition/runs'
-import { VARIATION_KEYS } from '@/core/record/variation'
+import { PURPOSE_KEYS } from '@/core/prove/purpose'
 import { count } from '@/core/units/schemas'
-import { addRun, changeRun, markSheet, openRun, removeRun, setVariation } from '@/data/across/runs'
+import { addRun, changeRun, markSheet, openRun, removeRun, setPurpose } from '@/data/across/runs'
 import { act } from '../act/act'
 import { JOB_TARGET } from '../act/jobTarget'
 
@@ -50,10 +50,10 @@ export const markSheetAction = act(
   { shows: 'job' },
 )
 
-/** Says whether the prints are to be alike. */
-export const setVariationAction = act(
-  z.strictObject({ ...JOB_TARGET, variation: z.enum(VARIATION_KEYS) }),
+/** Says what the job is for. */
+export const setPurposeAction = act(
+  z.strictObject({ ...JOB_TARGET, purpose: z.enum(PURPOSE_KEYS) }),
   'shop',
-  async ({ jobId, revision, variation }) => ({ revision: await setVariation(jobId, revision, variation) }),
+  async ({ jobId, revision, purpose }) => ({ revision: await setPurpose(jobId, revision, purpose) }),
   { shows: 'job' },
 )

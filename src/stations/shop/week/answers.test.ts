@@ -34,13 +34,16 @@ describe('what the week says first', () => {
     ).toBe('◆ Two want one press: Samphire, Sat 08:00')
   })
   it('a job asks for what its phase wants', () => {
-    const job = { proofs: 0, accepted: 10, editionSize: 24 }
+    const job = { proofs: 0, accepted: 10, purpose: 'edition' as const, editionSize: 24 }
     expect(jobAsks({ ...job, phase: 'proving' }).words).toBe('pull the first proof')
     expect(jobAsks({ ...job, phase: 'proving', proofs: 3 }).words).toBe('pull proof 4, or approve one')
     expect(jobAsks({ ...job, phase: 'edition' })).toEqual({
       words: '14 prints to accept',
       station: 'edition',
     })
+    const test = { ...job, accepted: 0, purpose: 'test' as const }
+    expect(jobAsks({ ...test, phase: 'edition' })).toEqual({ words: '1 print to pull', station: 'prove' })
+    expect(jobAsks({ ...test, accepted: 1, phase: 'sorting' }).words).toBe('dry and sign 1')
     expect(jobAsks({ ...job, phase: 'sorting' })).toEqual({ words: 'sort and number 10', station: 'dry' })
   })
 })

@@ -1,5 +1,6 @@
 import type { WeekDay } from '@/core/morning/week'
 import { counted } from '@/core/units/counted'
+import { printsWanted, purposeFacts, sortWords, type Purpose } from '@/core/prove/purpose'
 import { timeOf } from '@/core/units/moment'
 import type { RoomAnswer } from '@/ui/Answer'
 
@@ -32,6 +33,7 @@ export function jobAsks(job: {
   phase: 'proving' | 'edition' | 'sorting' | 'signed'
   proofs: number
   accepted: number
+  purpose: Purpose
   editionSize: number
 }): { words: string; station: string } {
   if (job.phase === 'proving')
@@ -40,6 +42,11 @@ export function jobAsks(job: {
       station: 'prove',
     }
   if (job.phase === 'edition')
-    return { words: `${counted(job.editionSize - job.accepted, 'print')} to accept`, station: 'edition' }
-  return { words: `sort and number ${job.accepted}`, station: 'dry' }
+    return {
+      words: purposeFacts(job.purpose).asksBat
+        ? `${counted(job.editionSize - job.accepted, 'print')} to accept`
+        : `${counted(printsWanted(job) - job.accepted, 'print')} to pull`,
+      station: purposeFacts(job.purpose).pulledAt,
+    }
+  return { words: `${sortWords(job)} ${job.accepted}`, station: 'dry' }
 }

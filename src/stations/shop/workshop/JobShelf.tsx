@@ -1,4 +1,5 @@
 import { counted } from '@/core/units/counted'
+import { printsMade, purposeFacts, purposeWords, sortWords } from '@/core/prove/purpose'
 import Link from 'next/link'
 import type { JobSummary } from '@/data/shop/jobs'
 import { PageLinks, type Way } from '@/ui/PageLinks'
@@ -10,9 +11,9 @@ import { UnreadableNote, type UnreadableJob } from './UnreadableNote'
 const PHASE: Record<JobSummary['phase'], (job: JobSummary) => string> = {
   proving: (job) => `being proved: ${counted(job.proofs, 'proof')}`,
   edition: (job) =>
-    `in edition: ${job.accepted} of ${job.editionSize} accepted${job.rejected ? `, ${job.rejected} rejected` : ''}`,
-  sorting: (job) => `pulled: ${job.accepted} to sort and number`,
-  signed: (job) => `signed and filed: edition of ${job.editionSize}`,
+    `${purposeFacts(job.purpose).asksBat ? 'in edition' : 'being printed'}: ${printsMade(job, job.accepted)}${job.rejected ? `, ${job.rejected} rejected` : ''}`,
+  sorting: (job) => `pulled: ${job.accepted} to ${sortWords(job)}`,
+  signed: (job) => `signed and filed: ${purposeWords(job)}`,
 }
 
 /** So many jobs lie on the shelf at once; from the next one on they are looked for. */

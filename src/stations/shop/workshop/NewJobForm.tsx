@@ -2,23 +2,28 @@
 
 import { useState } from 'react'
 import { useRouter } from 'next/navigation'
+import { PURPOSES, purposeFacts, type Purpose } from '@/core/prove/purpose'
+import { PURPOSE_NOTES } from '@/core/prove/purposeNotes'
 import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
-import { Field, TextField } from '@/ui/Field'
+import { Field, SelectField, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
 import { problemAt } from '../../across/bench/problemAt'
 import { Problems } from '../../across/pull/Problems'
 import { createJobAction, importFolderAction, importJobAction } from './actions'
 import { sendAct } from '../../across/act/sendAct'
 
-/** Makes a job from three facts, or takes one in from a file. */
+/** Makes a job from what it is for and a few facts, or takes one in from a file. */
 export function NewJobForm() {
   const router = useRouter()
   const [title, setTitle] = useState('')
   const [artist, setArtist] = useState('')
+  const [purpose, setPurpose] = useState<Purpose>('edition')
   const [editionSize, setEditionSize] = useState<number | null>(12)
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const [busy, setBusy] = useState(false)
+
+  const { asksSize } = purposeFacts(purpose)
 
   const run = async (act: () => Promise<Awaited<ReturnType<typeof createJobAction>>>, to: string) => {
     setBusy(true)
@@ -35,7 +40,13 @@ export function NewJobForm() {
         onSubmit={(event) => {
           event.preventDefault()
           void run(
-            () => sendAct(createJobAction, { title, artist, editionSize: editionSize ?? Number.NaN }),
+            () =>
+              sendAct(createJobAction, {
+                title,
+                artist,
+                purpose,
+                ...(asksSize === null || editionSize === null ? {} : { editionSize }),
+              }),
             'plate',
           )
         }}
@@ -48,13 +59,22 @@ export function NewJobForm() {
           problem={problemAt(problems, 'title')}
         />
         <TextField label="Artist" value={artist} onText={setArtist} problem={problemAt(problems, 'artist')} />
-        <NumberField
-          label="Edition size"
-          digits={0}
-          value={editionSize}
-          onValue={setEditionSize}
-          problem={problemAt(problems, 'editionSize')}
+        <SelectField
+          label="What is it for?"
+          value={purpose}
+          options={Object.entries(PURPOSES).map(([key, { label }]) => [key, label])}
+          hint={PURPOSE_NOTES[purpose]}
+          onPick={(key) => setPurpose(key as Purpose)}
         />
+        {asksSize !== null && (
+          <NumberField
+            label={asksSize}
+            digits={0}
+            value={editionSize}
+            onValue={setEditionSize}
+            problem={problemAt(problems, 'editionSize')}
+          />
+        )}
         <Button look="main" type="submit" disabled={busy}>
           Start the job
         </Button>

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next'
 import { runOnBench } from '@/core/edition/runs'
+import { purposeWords } from '@/core/prove/purpose'
 import { BenchProvider } from '@/stations/across/bench/BenchContext'
 import { ConflictNotice } from '@/stations/across/bench/ConflictNotice'
 import { Slip } from '@/stations/across/bench/Slip'
@@ -28,7 +29,7 @@ export default async function JobLayout({ children, params }: Params & { childre
   return (
     <BenchProvider key={`${job.id} ${job.openRun}`} job={await openBench(job.slug)}>
       <JobBar
-        about={`${job.artist}, edition of ${job.editionSize}`}
+        about={`${job.artist}, ${purposeWords(job)}`}
         run={
           job.runs.length === 1
             ? 'Runs'

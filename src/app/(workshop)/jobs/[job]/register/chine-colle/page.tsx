@@ -1,3 +1,4 @@
+import { printsWanted } from '@/core/prove/purpose'
 import { learnGrowth } from '@/core/paper/growth'
 import { loadCollePieces } from '@/data/register/collePieces'
 import { loadGrowthMarks } from '@/data/paper/growths'
@@ -9,7 +10,8 @@ import { openJob } from '../../openJob'
 export const metadata = { title: 'Chine collé' }
 
 export default async function CollePage({ params }: { params: Promise<{ job: string }> }) {
-  const { id, editionSize } = await openJob((await params).job)
+  const job = await openJob((await params).job)
+  const { id } = job
   const [pieces, kept, { papers }, marks] = await Promise.all([
     loadCollePieces(id),
     latestZoneMap(id),
@@ -23,5 +25,7 @@ export default async function CollePage({ params }: { params: Promise<{ job: str
     heightMm: sheetHeightMm,
     growth: learnGrowth(marks.filter((one) => one.paperId === paperId)),
   }))
-  return <ColleRoom pieces={pieces} zones={kept?.map.zones ?? []} editionSize={editionSize} papers={thin} />
+  return (
+    <ColleRoom pieces={pieces} zones={kept?.map.zones ?? []} editionSize={printsWanted(job)} papers={thin} />
+  )
 }
