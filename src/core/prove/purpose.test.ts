@@ -38,10 +38,7 @@ describe('what a job is for', () => {
     expect([sizeDeclared(edition), sizeDeclared(single)]).toEqual([12, null])
     expect([printsWanted(edition), printsWanted(single)]).toEqual([12, 1])
     expect([printsMade(edition, 3), printsMade(single, 3)]).toEqual(['3 of 12 accepted', '3 kept'])
-    expect([purposeWords(edition), purposeWords(single)]).toEqual([
-      'edition of 12',
-      'single or unique prints',
-    ])
+    expect([purposeWords(edition), purposeWords(single)]).toEqual(['edition of 12', 'single prints'])
     expect([stationName('edition', 'edition'), stationName('edition', 'test')]).toEqual(['Edition', 'Prints'])
     expect(stationName('press', 'test')).toBe('Press')
     expect([sortWords(edition), sortWords(single)]).toEqual(['sort and number', 'dry and sign'])

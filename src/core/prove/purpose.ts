@@ -6,10 +6,14 @@ export type UsualMarking = 'numbered' | 'varied' | 'unique' | 'moment'
 /** Everything that depends on what a job is for: a new purpose says all of it, and nothing else compares purposes. */
 interface PurposeFacts {
   label: string
+  /** the same within a line */
+  short: string
   /** stations that are set before a pull; the others stand as they are usually laid out until somebody sets them */
   needs: readonly SettingStation[]
-  /** a proof is approved before the prints are pulled; else an approval, or a range of two, is there for who wants it */
+  /** a proof is approved before the prints are pulled */
   asksBat: boolean
+  /** a proof, or a range of two, can be approved */
+  takesBat: boolean
   /** what the number of its prints is asked as; null: as many as are kept */
   asksSize: string | null
   /** the prints are meant to be alike: a difference from what was approved is then a fault */
@@ -29,8 +33,10 @@ interface PurposeFacts {
 export const PURPOSES = {
   edition: {
     label: 'Edition',
+    short: 'edition',
     needs: SETTING_STATIONS,
     asksBat: true,
+    takesBat: true,
     asksSize: 'Edition of',
     isAlike: true,
     keepsProofs: false,
@@ -42,8 +48,10 @@ export const PURPOSES = {
   },
   varied: {
     label: 'Series that varies (E.V.)',
+    short: 'series',
     needs: SETTING_STATIONS,
     asksBat: false,
+    takesBat: true,
     asksSize: 'Series of',
     isAlike: false,
     keepsProofs: true,
@@ -55,8 +63,10 @@ export const PURPOSES = {
   },
   unique: {
     label: 'Single or unique prints',
+    short: 'single prints',
     needs: ['plate', 'ink', 'paper', 'press'],
     asksBat: false,
+    takesBat: false,
     asksSize: null,
     isAlike: false,
     keepsProofs: true,
@@ -68,8 +78,10 @@ export const PURPOSES = {
   },
   test: {
     label: 'Press or plate test',
+    short: 'test',
     needs: ['plate', 'ink', 'paper', 'press'],
     asksBat: false,
+    takesBat: false,
     asksSize: null,
     isAlike: false,
     keepsProofs: true,
@@ -115,8 +127,8 @@ export const printsMade = ({ purpose, editionSize }: Purposed, accepted: number)
  * @example purposeWords({ purpose: 'edition', editionSize: 12 }) // 'edition of 12'
  */
 export function purposeWords({ purpose, editionSize }: Purposed): string {
-  const { asksSize, label } = purposeFacts(purpose)
-  return asksSize === null ? label.toLowerCase() : `${asksSize.toLowerCase()} ${editionSize}`
+  const { asksSize, short } = purposeFacts(purpose)
+  return asksSize === null ? short : `${short} of ${editionSize}`
 }
 
 /** A station's name as a job of a purpose calls it: only an edition has an Edition. */

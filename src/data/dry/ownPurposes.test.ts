@@ -72,7 +72,7 @@ describe('jobs that are no editions, on an empty workshop, to a filed record', (
     expect(await phaseOf(begun.slug)).toBe('signed')
     const sheet = documentJob({ ...filed, bench: filed.runs[0].bench }, 'Europe/Lisbon')
     expect(sheet.subtitle).toBe(
-      'Bryn Ash, copper, drypoint, press or plate test'.replace('copper, drypoint', sheet.technique),
+      'Bryn Ash, copper, drypoint, test'.replace('copper, drypoint', sheet.technique),
     )
     const [prints] = sheet.sections
     expect(prints.heading).toBe('Prints')

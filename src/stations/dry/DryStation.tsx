@@ -1,5 +1,6 @@
 'use client'
 
+import { counted } from '@/core/units/counted'
 import { saidDayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import dynamic from 'next/dynamic'
@@ -120,7 +121,7 @@ export function DryStation({
       aside={
         <p className="text-sm">
           {prints.length > 0
-            ? `${prints.length} impressions numbered`
+            ? `${counted(prints.length, 'impression')} ${facts.asksSize === null ? 'marked' : 'numbered'}`
             : printsMade(job, acceptedPulls.length)}
         </p>
       }

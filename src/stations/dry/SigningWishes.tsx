@@ -15,10 +15,13 @@ import { SelectField, TextField } from '@/ui/Field'
 /** How the prints are marked and signed. */
 export function SigningWishes({
   signing,
+  hasProofs,
   problem,
   onSigning,
 }: {
   signing: Signing
+  /** artist’s proofs are counted beside the prints */
+  hasProofs: boolean
   /** what is wrong with the printer’s name */
   problem?: string
   onSigning: (signing: Signing) => void
@@ -31,18 +34,20 @@ export function SigningWishes({
         options={Object.entries(MARKINGS).map(([key, { label }]) => [key, label])}
         onPick={(marking) => onSigning({ ...signing, marking: marking as Marking })}
       />
-      <div>
-        <p className="mb-0.5 text-sm text-muted">Artist’s proofs in</p>
-        <Choice
-          label="Artist’s proofs in"
-          value={signing.style}
-          options={[
-            ['roman', 'I, II, III'],
-            ['arabic', '1, 2, 3'],
-          ]}
-          onPick={(style) => onSigning({ ...signing, style })}
-        />
-      </div>
+      {hasProofs && (
+        <div>
+          <p className="mb-0.5 text-sm text-muted">Artist’s proofs in</p>
+          <Choice
+            label="Artist’s proofs in"
+            value={signing.style}
+            options={[
+              ['roman', 'I, II, III'],
+              ['arabic', '1, 2, 3'],
+            ]}
+            onPick={(style) => onSigning({ ...signing, style })}
+          />
+        </div>
+      )}
       <SelectField
         label="Signed by"
         value={signing.signer}

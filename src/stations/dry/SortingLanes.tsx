@@ -20,7 +20,7 @@ import {
 } from '@dnd-kit/sortable'
 import type { Pull } from '@/core/edition/pull'
 import { ImpressionThumb, impressionWords } from './ImpressionThumb'
-import { isMarked, LANES, LANE_KEYS, type Lane } from './lanes'
+import { isMarked, LANE_KEYS, type Lane } from './lanes'
 
 /** An impression as it lies: what it would be marked, and how far it is from the BAT. */
 export interface Lying {
@@ -30,6 +30,8 @@ export interface Lying {
 }
 
 interface SortingLanesProps {
+  /** what each row is called in this job */
+  names: Readonly<Record<Lane, string>>
   lanes: Readonly<Record<Lane, Lying[]>>
   plate: { widthMm: number; heightMm: number }
   batPullId: string | null
@@ -45,7 +47,7 @@ const underHand: CollisionDetection = (moved) => {
 }
 
 /** Every impression laid out by what it is to be; moved by hand, by keys (Space lifts, arrows move, Space lays down) or by its list. */
-export function SortingLanes({ lanes, plate, batPullId, onMove }: SortingLanesProps) {
+export function SortingLanes({ names, lanes, plate, batPullId, onMove }: SortingLanesProps) {
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -65,7 +67,7 @@ export function SortingLanes({ lanes, plate, batPullId, onMove }: SortingLanesPr
     <DndContext sensors={sensors} collisionDetection={underHand} onDragEnd={laid} id="sorting">
       <div className="mt-3 border-t border-line">
         {LANE_KEYS.filter((lane) => lane !== 'BAT' || batPullId).map((lane) => (
-          <LaneRow key={lane} lane={lane} lying={lanes[lane]} plate={plate} onMove={onMove} />
+          <LaneRow key={lane} names={names} lane={lane} lying={lanes[lane]} plate={plate} onMove={onMove} />
         ))}
       </div>
     </DndContext>
@@ -73,20 +75,21 @@ export function SortingLanes({ lanes, plate, batPullId, onMove }: SortingLanesPr
 }
 
 function LaneRow({
+  names,
   lane,
   lying,
   plate,
   onMove,
-}: { lane: Lane; lying: Lying[] } & Pick<SortingLanesProps, 'plate' | 'onMove'>) {
+}: { lane: Lane; lying: Lying[] } & Pick<SortingLanesProps, 'names' | 'plate' | 'onMove'>) {
   const { setNodeRef, isOver } = useDroppable({ id: lane, disabled: lane === 'BAT' })
   return (
     <section
       ref={setNodeRef}
-      aria-label={LANES[lane]}
+      aria-label={names[lane]}
       className={`grid gap-x-4 border-b border-line py-1 sm:grid-cols-[9rem_minmax(0,1fr)] ${isOver ? 'bg-raised' : ''}`}
     >
       <h2 className="condensed pt-2 text-sm">
-        {LANES[lane]} <span className="text-muted">{lying.length}</span>
+        {names[lane]} <span className="text-muted">{lying.length}</span>
       </h2>
       <SortableContext items={lying.map(({ pull }) => pull.id)} strategy={rectSortingStrategy}>
         {lying.length === 0 ? (
@@ -94,7 +97,7 @@ function LaneRow({
         ) : (
           <ol className="flex flex-wrap gap-x-1 gap-y-2">
             {lying.map((one) => (
-              <Tile key={one.pull.id} one={one} lane={lane} plate={plate} onMove={onMove} />
+              <Tile key={one.pull.id} names={names} one={one} lane={lane} plate={plate} onMove={onMove} />
             ))}
           </ol>
         )}
@@ -105,10 +108,11 @@ function LaneRow({
 
 function Tile({
   one: { pull, mark, closeness },
+  names,
   lane,
   plate,
   onMove,
-}: { one: Lying; lane: Lane } & Pick<SortingLanesProps, 'plate' | 'onMove'>) {
+}: { one: Lying; lane: Lane } & Pick<SortingLanesProps, 'names' | 'plate' | 'onMove'>) {
   const isFixed = lane === 'BAT'
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
     id: pull.id,
@@ -129,7 +133,7 @@ function Tile({
         {...attributes}
         {...listeners}
         disabled={isFixed}
-        aria-label={`${name}, ${mark || LANES[lane].toLowerCase()}: ${impressionWords(pull)}`}
+        aria-label={`${name}, ${mark || names[lane].toLowerCase()}: ${impressionWords(pull)}`}
         className="grid w-full cursor-grab touch-none place-items-center py-1 disabled:cursor-default"
       >
         <ImpressionThumb pull={pull} {...plate} />
@@ -149,7 +153,7 @@ function Tile({
         >
           {LANE_KEYS.filter((key) => key !== 'BAT').map((key) => (
             <option key={key} value={key}>
-              {isMarked(key) || key === lane ? LANES[key] : key === 'rejected' ? 'Reject…' : 'Set aside…'}
+              {isMarked(key) || key === lane ? names[key] : key === 'rejected' ? 'Reject…' : 'Set aside…'}
             </option>
           ))}
         </select>

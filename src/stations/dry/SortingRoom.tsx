@@ -25,7 +25,7 @@ import { useJob, useSend } from '../across/bench/BenchContext'
 import { useAct } from '../across/bench/useAct'
 import { Problems } from '../across/pull/Problems'
 import { declareSizeAction, keepSortingAction } from './actions'
-import { isMarked, layInto, LANE_KEYS, orderBy, type Lane } from './lanes'
+import { isMarked, LANES, layInto, LANE_KEYS, orderBy, type Lane } from './lanes'
 import { MoveDialog, type Move } from './MoveDialog'
 import { NumberPrints } from './NumberPrints'
 import { SigningWishes } from './SigningWishes'
@@ -168,6 +168,7 @@ export default function SortingRoom({
     <section aria-label="Sorting" className="pt-4">
       <SigningWishes
         signing={signing}
+        hasProofs={size !== null}
         problem={inTheWay.find(({ field }) => field === 'imp')?.message}
         onSigning={(wishes) => keep(sorted, wishes)}
       />
@@ -178,7 +179,13 @@ export default function SortingRoom({
         </p>
         <Orders accepted={accepted} batProof={batProof} onOrder={(ids) => keep(orderBy(sorted, ids))} />
       </div>
-      <SortingLanes lanes={lanes} plate={plate} batPullId={batProof?.id ?? null} onMove={move} />
+      <SortingLanes
+        names={{ ...LANES, edition: purposeFacts(job.purpose).prints }}
+        lanes={lanes}
+        plate={plate}
+        batPullId={batProof?.id ?? null}
+        onMove={move}
+      />
       <p className="mt-2 text-sm text-muted">
         Each is drawn from what was seen of it: lighter or darker by the eye, a diamond where a fault lies.
         {batProof ? ' “Off” counts tolerances: 1 off is as far as the BAT allows. ' : ' '}

@@ -30,7 +30,7 @@ export function dryAnswer({
 }: DryAsked): RoomAnswer {
   if (numbered > 0)
     return {
-      says: `Sign ${counted(numbered, 'print')} in this order`,
+      says: numbered === 1 ? 'Sign this print' : `Sign ${counted(numbered, 'print')} in this order`,
       because: 'Copy each mark in pencil; none is doubled and none is missing.',
       asks: { words: 'Then go to Record', page: `${jobPage}/record` },
     }

@@ -6,6 +6,7 @@ import { readPull, type Pull, type PullEvent } from '@/core/edition/pull'
 import { writeMoment } from '@/core/units/moment'
 import { romanNumeral } from '@/core/plate/plate'
 import type { ZoneMap } from '@/core/plate/zoneMap'
+import { purposeFacts } from '@/core/prove/purpose'
 import { compareSettings } from '@/core/prove/compareSettings'
 import { useJob } from '../across/bench/BenchContext'
 import { complaintsOf, featureWords } from '@/core/prove/features'
@@ -86,7 +87,9 @@ export function ProofRung({
           <p className="condensed text-sm text-muted">{writeMoment(proof.pulledAt, proof.zone)}</p>
           <KeptProof proof={proof} newest={newest} busy={busy} onAdd={onAdd} />
           <div className="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1">
-            {!job.numbered && <ApproveDialog proof={proof} others={others} />}
+            {!job.numbered && (job.bat !== null || purposeFacts(job.purpose).takesBat) && (
+              <ApproveDialog proof={proof} others={others} />
+            )}
             {!newest && <GoBackDialog proof={proof} />}
             {withdrawing}
           </div>

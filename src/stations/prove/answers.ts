@@ -83,7 +83,7 @@ export function ladderAnswer({
   if (last.isRight && !asksBat)
     return {
       says: `Proof ${last.number} is right: keep it`,
-      because: 'What is kept is dried, signed and filed. A proof can be approved as a BAT all the same.',
+      because: 'What is kept is dried, signed and filed.',
     }
   return last.isRight
     ? {

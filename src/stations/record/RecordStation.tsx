@@ -2,6 +2,7 @@
 
 import { Download, Printer } from 'lucide-react'
 import type { Credits } from '@/core/record/credits'
+import { purposeFacts } from '@/core/prove/purpose'
 import { custodyCounts, type KeptCustody } from '@/core/record/custody'
 import type { Print } from '@/core/record/jobFile'
 import type { Documentation } from '@/core/record/documentation'
@@ -37,6 +38,7 @@ export function RecordStation({
             moves,
           ).workshop,
         `/jobs/${job.slug}`,
+        purposeFacts(job.purpose).asksSize === null ? 'signed' : 'numbered',
       )}
       act={
         <div className="screen-only flex flex-wrap gap-2">

@@ -7,6 +7,7 @@ it('says what the record is good for now', () => {
     says: '27 prints numbered: file the documentation',
     because: 'All are in the workshop.',
   })
+  expect(recordAnswer(1, 0, '', 'signed').says).toBe('1 print signed: file the documentation')
   expect(recordAnswer(27, 1, '').because).toBe('1 of 27 has left the workshop.')
   expect(recordAnswer(27, 3, '').because).toBe('3 of 27 have left the workshop.')
 })

@@ -31,8 +31,8 @@ export interface BenchJob {
   purpose: Purpose
   bat: { version: number; settings: Bench; tolerances: Tolerances; passes: Passes } | null
   proofs: number
-  /** the last proof of the run on the bench: before a BAT the bench is held against it */
-  lastProof: { number: number; settings: Bench } | null
+  /** the last proof of the run on the bench, or print where no BAT is asked: without a BAT the bench is held against it */
+  lastTry: { kind: 'proof' | 'print'; number: number; settings: Bench } | null
   accepted: number
   editionSize: number
   pullsFromPlate: number

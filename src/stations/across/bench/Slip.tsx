@@ -4,6 +4,8 @@ import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { memo, useState } from 'react'
 import { ChevronDown, ChevronRight, PanelRightClose, PanelRightOpen } from 'lucide-react'
+import { purposeFacts } from '@/core/prove/purpose'
+import { capital } from '@/core/units/capital'
 import { counted } from '@/core/units/counted'
 import { compareSettings, type SettingDifference } from '@/core/prove/compareSettings'
 import { STATIONS, type Bench } from '@/core/prove/settings'
@@ -37,15 +39,22 @@ function heldAgainst(job: BenchJob, bench: Bench): Held {
       other: 'BAT',
       none: 'Every setting matches.',
     }
-  const last = job.lastProof
+  const last = job.lastTry
   if (last)
     return {
-      title: `Proof ${last.number + 1} will be`,
+      title: `${capital(last.kind)} ${last.number + 1} will be`,
       differing: compareSettings(last.settings, bench),
-      other: `proof ${last.number}`,
-      none: `All as proof ${last.number}.`,
+      other: `${last.kind} ${last.number}`,
+      none: `All as ${last.kind} ${last.number}.`,
     }
-  return { title: 'Settings', differing: [], other: '', none: 'No BAT yet: no proof is approved.' }
+  return {
+    title: 'Settings',
+    differing: [],
+    other: '',
+    none: purposeFacts(job.purpose).asksBat
+      ? 'No BAT yet: no proof is approved.'
+      : 'As they stand on the bench.',
+  }
 }
 
 /** One setting that differs, with both values, and the way to where it is set. */

@@ -73,8 +73,17 @@ describe('what the stations need of a job', () => {
   })
   it('knows the last proof, which the next is held against', () => {
     const job = record({ pulls: [pull('p', 'proof'), { ...pull('q', 'proof'), number: 2 }] })
-    expect(readBench(job, beside, {}).lastProof).toEqual({ number: 2, settings: sampleSettings })
-    expect(readBench(record(), beside, {}).lastProof).toBeNull()
+    expect(readBench(job, beside, {}).lastTry).toEqual({
+      kind: 'proof',
+      number: 2,
+      settings: sampleSettings,
+    })
+    expect(readBench(record(), beside, {}).lastTry).toBeNull()
+  })
+  it('knows the last print where no BAT is asked, and never before an edition’s own', () => {
+    const pulls = [pull('p', 'proof'), pull('q', 'edition')]
+    expect(readBench(record({ pulls, purpose: 'unique' }), beside, {}).lastTry?.kind).toBe('print')
+    expect(readBench(record({ pulls }), beside, {}).lastTry?.kind).toBe('proof')
   })
   it('holds to the newest version of the BAT', () => {
     expect(

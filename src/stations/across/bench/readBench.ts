@@ -1,5 +1,6 @@
 import { isPrint, readPull } from '@/core/edition/pull'
 import { pullsOnBench, runOnBench } from '@/core/edition/runs'
+import { purposeFacts } from '@/core/prove/purpose'
 import { batOfRun } from '@/core/record/batOnBench'
 import type { KnownBeside } from '@/core/record/jobNeed'
 import { workAhead } from '@/core/record/workAhead'
@@ -12,7 +13,9 @@ export function readBench(job: JobRecord, beside: KnownBeside, knownPresses: Kno
   const bat = batOfRun(job.bats, job.openRun)
   const pulls = pullsOnBench(job)
   const proofs = pulls.filter((pull) => pull.kind === 'proof')
-  const last = proofs.at(-1)
+  const last = purposeFacts(job.purpose).asksBat
+    ? proofs.at(-1)
+    : pulls.findLast(({ kind }) => kind === 'proof' || kind === 'edition')
   const run = runOnBench(job)
   const accepted = pulls.filter(
     (pull) => isPrint(pull) && readPull(pull).decision?.decision === 'accepted',
@@ -29,7 +32,9 @@ export function readBench(job: JobRecord, beside: KnownBeside, knownPresses: Kno
       ? { version: bat.version, settings: bat.settings, tolerances: bat.tolerances, passes: bat.passes }
       : null,
     proofs: proofs.length,
-    lastProof: last ? { number: last.number, settings: last.settings } : null,
+    lastTry: last
+      ? { kind: last.kind === 'proof' ? 'proof' : 'print', number: last.number, settings: last.settings }
+      : null,
     accepted,
     editionSize: job.editionSize,
     pullsFromPlate: pulls.length,

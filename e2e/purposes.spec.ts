@@ -1,0 +1,117 @@
+import type { Page } from '@playwright/test'
+import { answerOf, expect, kept, openStation, signAs, test } from './fixtures'
+
+/** Fills in what a job begins with. */
+async function begin(page: Page, url: string, title: string, purpose: string): Promise<void> {
+  await page.goto(`${url}/jobs/new`)
+  await page.getByLabel('Title of the print').fill(title)
+  await page.getByLabel('Artist').fill('Bryn Ash')
+  await page.getByLabel('What is it for?').selectOption({ label: purpose })
+}
+
+/** Starts the job, and sets plate, ink, paper and press: what every print takes. */
+async function setTheBench(page: Page, title: string): Promise<void> {
+  await page.getByRole('button', { name: 'Start the job' }).click()
+  await page.getByLabel('Name of the plate').fill(title)
+  await page.getByLabel('Kind').selectOption({ label: 'Copper, drypoint' })
+  await page.getByLabel('Width').fill('120 mm')
+  await page.getByLabel('Height').fill('90 mm')
+  await page.getByLabel('Thickness, mm').fill('1')
+  await kept(page)
+  await openStation(page, 'Ink')
+  await page.getByLabel('Add an ink').selectOption({ label: 'Quay black (estimated)' })
+  await kept(page)
+  await openStation(page, 'Paper')
+  const paper = page.getByLabel('Paper from the stockroom')
+  await paper.selectOption(
+    await paper
+      .locator('option')
+      .filter({ hasText: /Heron white/ })
+      .first()
+      .getAttribute('value'),
+  )
+  await kept(page)
+  await openStation(page, 'Press')
+  const press = page.getByRole('combobox', { name: 'Press', exact: true })
+  await press.selectOption({ index: 1 })
+  await page.getByLabel('Standard blanket sets').selectOption({ label: 'Two, no cushion: a small roller' })
+  await kept(page)
+}
+
+test('a press test: one trial proof with its moment, kept, dried, signed imp. by the printer, embossed and filed', async ({
+  page,
+  empty,
+}) => {
+  test.slow()
+  await begin(page, empty.url, 'First pressure', 'Press or plate test')
+  await expect(page.getByLabel('Edition of')).toHaveCount(0)
+  await setTheBench(page, 'First pressure')
+  await expect(page.getByRole('navigation', { name: 'Stations' })).toContainText('Wipe')
+  await openStation(page, 'Prove')
+  await expect(answerOf(page)).toContainText('Pull the first proof')
+  await signAs(page, 'Bryn Ash')
+  await page.getByRole('button', { name: 'Pull proof 1' }).click()
+  await expect(page.getByText('Pencil this on the sheet before the peel:')).toBeVisible()
+  await page.getByRole('button', { name: 'Keep it as a print' }).click()
+  await expect(answerOf(page)).toContainText('Proof 1 is kept: dry and sign it')
+  await page.getByRole('link', { name: 'Go to Dry & Sign' }).click()
+  await page.getByRole('button', { name: 'Start drying' }).click()
+  await page.getByLabel('Signed by').selectOption({ label: 'The printer, for the artist' })
+  await expect(
+    page.getByText('Enter the printer’s name: the printer signs for the artist.').first(),
+  ).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Mark the prints…' })).toBeDisabled()
+  await page.getByLabel('Printer’s name (imp.)').fill('Tam Brocket')
+  await page.getByLabel('Chop').selectOption({ label: 'In ink and embossed' })
+  await expect(page.getByLabel('The prints are marked')).toHaveValue('moment')
+  await page.getByRole('button', { name: 'Mark the prints…' }).click()
+  await page.getByRole('button', { name: 'Mark 1 impression' }).click()
+  await expect(page.getByText(/Tam Brocket imp\., for the artist/)).toBeVisible()
+  await openStation(page, 'Record')
+  const sheet = page.getByRole('article', { name: 'Documentation sheet' })
+  await expect(sheet).toContainText(', test')
+  await expect(sheet).toContainText('Trial proofs')
+  await expect(sheet).not.toContainText('BAT')
+  await page.goto(empty.url)
+  await expect(page.getByRole('navigation', { name: 'Jobs' })).toContainText('signed and filed: test')
+})
+
+test('a series that varies: pulled without a range, then changed to single prints, and nothing is lost', async ({
+  page,
+  empty,
+}) => {
+  test.slow()
+  await begin(page, empty.url, 'Five tides', 'Series that varies (E.V.)')
+  await page.getByLabel('Series of').fill('2')
+  await setTheBench(page, 'Five tides')
+  await openStation(page, 'Prints')
+  await expect(answerOf(page)).toContainText('Before the first print: Wipe and Register')
+  await openStation(page, 'Wipe')
+  await page.getByLabel('Start from a method').selectOption({ label: 'Paper only, after the card' })
+  await kept(page)
+  await openStation(page, 'Register')
+  await page.getByRole('button', { name: 'Save layout' }).click()
+  await kept(page)
+  await openStation(page, 'Prints')
+  await signAs(page, 'Bryn Ash')
+  await page.getByRole('button', { name: 'Pull print 1' }).click()
+  await page.getByRole('button', { name: 'Keep it', exact: true }).click()
+  await expect(answerOf(page)).toContainText('1 of 2 accepted')
+  // Nobody is asked whether it is lighter or darker than something that was never approved.
+  await page.getByRole('button', { name: 'Pull print 2' }).click()
+  await expect(page.getByRole('button', { name: 'Keep it', exact: true })).toBeVisible()
+  await expect(page.getByText('Beside the BAT it')).toHaveCount(0)
+  await page.keyboard.press('Enter')
+  await expect(answerOf(page)).toContainText('All 2 are accepted')
+
+  await page.getByRole('link', { name: 'Runs' }).click()
+  await page.getByRole('radio', { name: 'Single or unique prints' }).click()
+  await expect(page.getByText(/Every print is one of its own/)).toBeVisible()
+  await openStation(page, 'Prints')
+  await expect(answerOf(page)).toContainText('2 prints kept: dry and sign, or pull another')
+  await openStation(page, 'Dry & Sign')
+  await page.getByRole('button', { name: 'Start drying' }).click()
+  await page.getByRole('button', { name: 'Mark the prints…' }).click()
+  await page.getByRole('button', { name: 'Mark 2 impressions' }).click()
+  await expect(page.getByRole('region', { name: 'Signing list' }).getByText('1/1')).toHaveCount(2)
+})
