@@ -42,5 +42,6 @@ export const VIEWS = [
   '/jobs/samphire/prove/model',
   '/jobs/the-pilot-s-window/dry',
   '/jobs/the-pilot-s-window/record',
+  '/jobs/the-pilot-s-window/record/again',
   '/nowhere',
 ]

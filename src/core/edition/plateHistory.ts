@@ -22,10 +22,12 @@ export interface WearingLine {
  *
  * @param pulls all that the plate made, in their order
  * @param bat the proof that was approved, and the palest that still passes; each null: none
+ * @param earlier pulls the plate had made before this job
  */
 export function wearingLine(
   pulls: readonly Pull[],
   { proof, otherEnd }: { proof: Pull | null; otherEnd: Pull | null },
+  earlier = 0,
 ): WearingLine | null {
   const series = runSeries(pulls, proof, otherEnd)
   const run = WEARING_SPOTS.flatMap((spot) => series.find(({ quantity }) => quantity === spot) ?? []).find(
@@ -40,18 +42,26 @@ export function wearingLine(
       const { readings, decision } = readPull(pull)
       const value = readings[run.quantity]
       if (value === undefined) return []
-      return [{ pull: i + 1, value, hand: handOf(pull.hands), rejected: decision?.decision === 'rejected' }]
+      return [
+        {
+          pull: earlier + i + 1,
+          value,
+          hand: handOf(pull.hands),
+          rejected: decision?.decision === 'rejected',
+        },
+      ]
     }),
   }
 }
 
-/** What a plate's own pulls and facings say of its life. @param pulls all that the plate made, in their order @param bat as for `wearingLine` */
+/** What a plate's own pulls and facings say of its life. @param pulls all that the plate made, in their order @param bat as for `wearingLine` @param earlier pulls the plate had made before this job */
 export function plateHistory(
   pulls: readonly Pull[],
   bat: { proof: Pull | null; otherEnd: Pull | null },
   facings: readonly { afterPulls: number }[],
+  earlier = 0,
 ): PlateHistory {
-  const line = wearingLine(pulls, bat)
+  const line = wearingLine(pulls, bat, earlier)
   return {
     facedAfter: facings.at(-1)?.afterPulls ?? null,
     line: line && { floor: line.floor, readings: line.readings },

@@ -36,7 +36,12 @@ export const runWishSchema = z.strictObject({
 export type RunWish = z.infer<typeof runWishSchema>
 
 /** One operation every sheet of the job gets, in its order, with its bench. */
-export const runSchema = runWishSchema.extend({ position: count, bench: benchSchema })
+export const runSchema = runWishSchema.extend({
+  position: count,
+  bench: benchSchema,
+  /** pulls its plate had made before this job */
+  earlierPulls: count.default(0),
+})
 export type Run = z.infer<typeof runSchema>
 
 /** A sheet lost on its way, or done by hand. */

@@ -1,5 +1,13 @@
 import { describe, expect, it } from 'vitest'
-import { checkNumbering, checkSigner, MARKINGS, numberImpressions, resumeSorting } from '../dry/numbering'
+import {
+  checkNumbering,
+  checkSigner,
+  MARKINGS,
+  numberImpressions,
+  resumeSorting,
+  signingOf,
+  USUAL_SIGNING,
+} from '../dry/numbering'
 import { editionProgress } from '../edition/editionProgress'
 import { isPrint, type PullEvent } from '../edition/pull'
 import { samplePull } from '../edition/samplePull.test.fixture'
@@ -99,5 +107,6 @@ describe('proofs that are kept', () => {
     expect(checkSigner({ signer: 'printer', imp: '' })).toMatchObject([{ field: 'imp' }])
     expect(checkSigner({ signer: 'printer', imp: 'Tam Brocket' })).toEqual([])
     expect(checkSigner({ signer: 'artist', imp: '' })).toEqual([])
+    expect(signingOf({ ...USUAL_SIGNING, sorted: [{ pullId: 'a', kind: 'edition' }] })).toEqual(USUAL_SIGNING)
   })
 })

@@ -25,6 +25,7 @@ export const sampleJobFile: JobFile = {
       between: 'dry-damp',
       waitHours: 0,
       bench: sampleSettings,
+      earlierPulls: 0,
     },
   ],
   plateStates: [{ state: 1, note: '', openedAt: SAMPLE_MOMENT }],

@@ -1,7 +1,7 @@
 import { learnCycle, type LearnedCycle } from '../day/learnedCycle'
 import { plateHistory } from '../edition/plateHistory'
 import { isPrint, readPull, type Pull } from '../edition/pull'
-import { pullsOnBench } from '../edition/runs'
+import { pullsOnBench, runOnBench } from '../edition/runs'
 import { firstMix } from '../ink/mix'
 import { purposeFacts } from '../prove/purpose'
 import { batOfRun, batPulls } from './batOnBench'
@@ -38,12 +38,13 @@ function pullsByMix(pulls: readonly FiledPull[]): WorkAhead['mixes'] {
 /** Reads out of a job's record what is still to be done. */
 export function workAhead(job: Recorded): WorkAhead {
   const pulls = pullsOnBench(job)
+  const { earlierPulls } = runOnBench(job)
   return {
     through: readThrough(job),
     proofs: !purposeFacts(job.purpose).asksBat || batOfRun(job.bats, job.openRun) ? 0 : PROOFS_TO_COME,
-    pullsFromPlate: pulls.length,
+    pullsFromPlate: earlierPulls + pulls.length,
     mixes: pullsByMix(job.pulls),
-    line: plateHistory(pulls, batPulls(job), []).line,
+    line: plateHistory(pulls, batPulls(job), [], earlierPulls).line,
     minutesPerPull: cycleOf(pulls)?.cycleMinutes ?? null,
   }
 }

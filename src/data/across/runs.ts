@@ -88,7 +88,10 @@ export async function addRun(
       ...last.bench,
       plate: last.bench.plate ? { ...last.bench.plate, name: wish.name, state: 1 } : null,
     }
-    await tables.runs.create({ jobId, position: last.position + 1, ...wish, bench }, { transaction })
+    await tables.runs.create(
+      { jobId, position: last.position + 1, ...wish, bench, earlierPulls: 0 },
+      { transaction },
+    )
   })
 }
 

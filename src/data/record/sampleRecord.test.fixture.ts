@@ -13,6 +13,7 @@ export const sampleRun = (bench: Bench = sampleSettings): Run => ({
   position: 0,
   ...runWishSchema.parse({ name: 'Key plate' }),
   bench,
+  earlierPulls: 0,
 })
 
 /** A job that was just begun. */

@@ -103,7 +103,13 @@ export async function createJob(
   return write(async (tables, transaction) => {
     const { id, slug } = await insertJob({ tables, transaction }, job, at)
     await tables.runs.create(
-      { jobId: id, position: 0, ...runWishSchema.parse({ name: FIRST_RUN }), bench: EMPTY_BENCH },
+      {
+        jobId: id,
+        position: 0,
+        ...runWishSchema.parse({ name: FIRST_RUN }),
+        bench: EMPTY_BENCH,
+        earlierPulls: 0,
+      },
       { transaction },
     )
     return { id, slug }

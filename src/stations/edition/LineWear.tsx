@@ -8,7 +8,7 @@ import { fitTrendAndHands, nextReading } from '@/core/stats/trendAndHands'
 import { capital } from '@/core/units/capital'
 import { formatNumber } from '@/core/units/length'
 import { Sum } from '@/ui/Sum'
-import { useBench } from '../across/bench/BenchContext'
+import { useBench, useJob } from '../across/bench/BenchContext'
 import { LIFE_BY, lifeRows } from '../plate/plateStates'
 
 /** How long the plate will still match, by the same reckoning as at the plate, and what the next print's line should read. */
@@ -23,14 +23,16 @@ export function LineWear({
   facings: readonly Facing[]
 }) {
   const { plate } = useBench()
+  const job = useJob()
   if (!plate) return null
-  const history = plateHistory(pulls, bat, facings)
-  const life = plateLife(plate, pulls.length, history)
-  const line = wearingLine(pulls, bat)
+  const earlier = job.pullsFromPlate - pulls.length
+  const history = plateHistory(pulls, bat, facings, earlier)
+  const life = plateLife(plate, job.pullsFromPlate, history)
+  const line = wearingLine(pulls, bat, earlier)
   const counted = line?.readings.filter(({ rejected }) => !rejected) ?? []
   const fit = fitTrendAndHands(counted)
   const last = pulls.at(-1)
-  const next = fit && last ? nextReading(fit, handOf(last.hands), pulls.length + 1) : null
+  const next = fit && last ? nextReading(fit, handOf(last.hands), job.pullsFromPlate + 1) : null
   return (
     <div className="mb-3 border-t border-line pt-2">
       <Sum rows={lifeRows(plate, life, history)}>

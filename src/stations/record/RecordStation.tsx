@@ -1,5 +1,6 @@
 'use client'
 
+import Link from 'next/link'
 import { Download, Printer } from 'lucide-react'
 import type { Credits } from '@/core/record/credits'
 import { purposeFacts } from '@/core/prove/purpose'
@@ -52,6 +53,11 @@ export function RecordStation({
       }
     >
       <div className="screen-only mb-2 flex flex-wrap gap-2">
+        {prints.length > 0 && (
+          <Link className={buttonClass()} href={at('again')}>
+            Print it again
+          </Link>
+        )}
         <a className={buttonClass()} href={at('job.json')} download={`${job.slug}.json`}>
           Job as JSON
         </a>

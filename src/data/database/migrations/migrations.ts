@@ -13,6 +13,7 @@ import { m0012InkReturned } from './m0012InkReturned'
 import { m0013Units } from './m0013Units'
 import { m0014PressureScales } from './m0014PressureScales'
 import { m0015Purposes } from './m0015Purposes'
+import { m0016EarlierPulls } from './m0016EarlierPulls'
 import type { Migration } from './migration'
 
 /** Every change of the database's shape, in order. A released one is never edited: the next change is a new one. */
@@ -32,4 +33,5 @@ export const MIGRATIONS = [
   m0013Units,
   m0014PressureScales,
   m0015Purposes,
+  m0016EarlierPulls,
 ] as const satisfies readonly Migration[]

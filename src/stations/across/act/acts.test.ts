@@ -169,6 +169,11 @@ const SAID: Record<string, (jobs: Jobs) => Promise<unknown> | unknown> = {
   keepMorningAction: () => ({ roomC: 17, humidityPercent: 60, sheetGrams: null, sheetJobId: null }),
   backUpAction: () => ({}),
   createJobAction: () => ({ title: 'Plover', artist: BY, editionSize: 5 }),
+  printAgainAction: ({ mooring }) => ({
+    jobId: target(mooring).jobId,
+    title: 'Mooring posts, again',
+    prints: 5,
+  }),
   layOutSampleAction: () => ({}),
   takeSampleAwayAction: () => {
     // As if it had been laid out here: what it brought is known by the copy beside.

@@ -37,7 +37,7 @@ export function readBench(job: JobRecord, beside: KnownBeside, knownPresses: Kno
       : null,
     accepted,
     editionSize: job.editionSize,
-    pullsFromPlate: pulls.length,
+    pullsFromPlate: run.earlierPulls + pulls.length,
     work: workAhead(job),
     beside,
     knownPresses,

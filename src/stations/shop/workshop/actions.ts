@@ -6,6 +6,7 @@ import { FieldError } from '@/data/database/errors'
 import { importJob } from '@/data/record/jobFiles'
 import { unpackJob } from '@/data/record/jobFolder'
 import { createJob, listJobs, newJobSchema } from '@/data/shop/jobs'
+import { jobAgainSchema, printJobAgain } from '@/data/shop/jobAgain'
 import { takeSampleAway } from '@/data/shop/sample'
 import { loadStore, stockStore } from '@/data/shop/store'
 import { act } from '../../across/act/act'
@@ -39,6 +40,14 @@ export const createJobAction = act(
     const { slug } = await createJob(job, at)
     return { slug }
   },
+  { shows: 'jobs' },
+)
+
+/** Begins a job that prints an earlier one again, and answers its slug. */
+export const printAgainAction = act(
+  jobAgainSchema,
+  'shop',
+  async (again, at) => ({ slug: (await printJobAgain(again, at)).slug }),
   { shows: 'jobs' },
 )
 

@@ -1,4 +1,4 @@
-import { pullsOnBench } from '@/core/edition/runs'
+import { pullsOnBench, runOnBench } from '@/core/edition/runs'
 import { batPulls } from '@/core/record/batOnBench'
 import { plateHistory } from '@/core/edition/plateHistory'
 import { pictureDetails } from '@/data/across/images'
@@ -22,7 +22,7 @@ export default async function PlatePage({ params }: { params: Promise<{ job: str
         ...state,
         image: images.find((image) => image.id === imageId) ?? null,
       }))}
-      history={plateHistory(pulls, batPulls(job), facings)}
+      history={plateHistory(pulls, batPulls(job), facings, runOnBench(job).earlierPulls)}
     />
   )
 }

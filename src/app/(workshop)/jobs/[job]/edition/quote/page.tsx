@@ -36,8 +36,8 @@ export default async function QuotePage({ params }: { params: Promise<{ job: str
   return (
     <QuoteRoom
       editionSize={job.editionSize}
-      pullsMade={pulls.length}
-      plateHistory={plateHistory(pulls, batPulls(job), facings)}
+      pullsMade={runOnBench(job).earlierPulls + pulls.length}
+      plateHistory={plateHistory(pulls, batPulls(job), facings, runOnBench(job).earlierPulls)}
       history={
         own.accepted + own.rejected > 0
           ? { accepted: own.accepted, rejected: own.rejected }

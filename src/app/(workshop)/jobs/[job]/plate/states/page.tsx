@@ -1,4 +1,4 @@
-import { pullsOnBench } from '@/core/edition/runs'
+import { pullsOnBench, runOnBench } from '@/core/edition/runs'
 import { batPulls } from '@/core/record/batOnBench'
 import { plateHistory } from '@/core/edition/plateHistory'
 import { pictureDetails } from '@/data/across/images'
@@ -26,7 +26,7 @@ export default async function StatesPage({ params }: { params: Promise<{ job: st
       spots={spots}
       facings={facings}
       pulls={pulls.length}
-      history={plateHistory(pulls, batPulls(job), facings)}
+      history={plateHistory(pulls, batPulls(job), facings, runOnBench(job).earlierPulls)}
     />
   )
 }
