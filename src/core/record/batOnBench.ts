@@ -12,6 +12,8 @@ export interface HeldBat {
   passes: Passes
   proofPullId: string
   wetMinutes: number | null
+  /** approved from a picture, and no print seen since */
+  isFromPicture: boolean
 }
 
 /** The newest BAT as far as it speaks of a run; null: none of this run's proofs was approved yet. */
@@ -26,6 +28,7 @@ export function batOfRun(bats: readonly Bat[], position: number): HeldBat | null
         passes: run.passes,
         proofPullId: run.proofPullId ?? bat.proofPullId,
         wetMinutes: bat.wetMinutes,
+        isFromPicture: run.fromPicture !== null && run.fromPicture.seen === null,
       }
     : null
 }

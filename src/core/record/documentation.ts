@@ -83,6 +83,15 @@ const signedWords = ({ marking, imp, chop, signer }: Signing): string =>
     ...(chop === 'none' ? [] : [`chop: ${CHOPS[chop].toLowerCase()}`]),
   ].join('; ')
 
+/** That a proof was approved from a picture, and whether a print was seen since. */
+function pictureWords({ runs }: Bat, day: (at: string) => string): string {
+  const pictured = runs.flatMap(({ fromPicture }) => fromPicture ?? [])
+  if (pictured.length === 0) return ''
+  const unseen = pictured.find(({ seen }) => seen === null)
+  const { seen } = pictured[0]
+  return unseen || !seen ? ', from a picture' : `, from a picture; a print seen ${day(seen.at)} by ${seen.by}`
+}
+
 /** What the count of pulls is headed. @param isEdition they were held to an approved proof @param several runs */
 function pulledLabel(isEdition: boolean, several: boolean): string {
   if (several) return 'Sheets of the prints'
@@ -137,7 +146,7 @@ export function documentJob(job: DocumentedJob, zone: string): Documentation {
   if (bat)
     edited.push({
       label: 'BAT, the approved proof',
-      value: `version ${bat.version}, approved ${day(bat.approvedAt)} by ${bat.approvedBy}`,
+      value: `version ${bat.version}, approved ${day(bat.approvedAt)} by ${bat.approvedBy}${pictureWords(bat, day)}`,
     })
   if (drying) edited.push({ label: 'Dried', value: `from ${day(drying.laidAt)} to ${day(drying.readyAt)}` })
 

@@ -22,6 +22,13 @@ import { creditsSchema } from './credits'
 /** Version of the job file; a later one is refused and says so. */
 export const JOB_FILE_VERSION = 3
 
+/** What an approver who was not there was asked, and what was answered. */
+export const fromPictureSchema = z.strictObject({ asked: remark, answered: label })
+export type FromPicture = z.infer<typeof fromPictureSchema>
+
+/** When a print was seen by whoever had approved it from a picture. */
+const seenSchema = z.strictObject({ at: moment, by: label })
+
 /** The approved proof, its settings for every run, and how far an impression may stray. */
 export const batSchema = z.strictObject({
   version: positive.int(),
@@ -38,6 +45,11 @@ export const batSchema = z.strictObject({
           .nullable()
           .default(null),
         /** judged features that may differ and still pass */ passes: passesSchema.default({}),
+        /** approved from a picture: what was asked and answered, and who saw a print since; null: the print itself was looked at */
+        fromPicture: fromPictureSchema
+          .extend({ seen: seenSchema.nullable().default(null) })
+          .nullable()
+          .default(null),
       }),
     )
     .min(1),

@@ -50,8 +50,22 @@ describe('the pull a run is held to', () => {
     proofPullId: 'p1',
     otherProofPullId: 'p2',
     runs: [
-      { position: 0, settings: sampleSettings, tolerances: {}, passes: {}, proofPullId: null },
-      { position: 3, settings: sampleSettings, tolerances: {}, passes: {}, proofPullId: 'p3' },
+      {
+        position: 0,
+        settings: sampleSettings,
+        tolerances: {},
+        passes: {},
+        proofPullId: null,
+        fromPicture: null,
+      },
+      {
+        position: 3,
+        settings: sampleSettings,
+        tolerances: {},
+        passes: {},
+        proofPullId: 'p3',
+        fromPicture: null,
+      },
     ],
     wetMinutes: null,
   } as unknown as Bat

@@ -48,6 +48,7 @@ export const sampleJobFile: JobFile = {
           tolerances: usualTolerances(sampleSettings),
           proofPullId: 'p1',
           passes: { tone: 'both' },
+          fromPicture: null,
         },
       ],
       approvedBy: 'Ida Quill',

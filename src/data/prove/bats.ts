@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { passesSchema } from '@/core/prove/features'
 import { usualTolerances, tolerancesSchema } from '@/core/prove/tolerance'
-import { batSchema } from '@/core/record/jobFile'
+import { batSchema, fromPictureSchema } from '@/core/record/jobFile'
 import { pullId } from '@/core/edition/pull'
 import { label, remark } from '@/core/units/schemas'
 import { benchOf, changeJob, setBench } from '../across/changeJob'
@@ -18,6 +18,8 @@ export const newBatSchema = z.strictObject({
   reason: remark,
   otherProofPullId: batSchema.shape.otherProofPullId,
   wetMinutes: batSchema.shape.wetMinutes,
+  /** approved from a picture: what was asked, and what was answered; left out: the print itself was looked at */
+  fromPicture: fromPictureSchema.nullable().default(null),
 })
 export type NewBat = z.input<typeof newBatSchema>
 
@@ -28,7 +30,7 @@ export async function approveBat(
   input: NewBat,
   at: string,
 ): Promise<number> {
-  const { proofPullId, tolerances, passes, approvedBy, reason, otherProofPullId, wetMinutes } =
+  const { proofPullId, tolerances, passes, approvedBy, reason, otherProofPullId, wetMinutes, fromPicture } =
     newBatSchema.parse(input)
   return changeJob(jobId, revision, async (change) => {
     const { tables, transaction } = change
@@ -88,6 +90,7 @@ export async function approveBat(
             tolerances: { ...known, ...tolerances },
             proofPullId,
             passes,
+            fromPicture: fromPicture && { ...fromPicture, seen: null },
           },
         ].sort((a, b) => a.position - b.position),
         approvedBy,
@@ -99,5 +102,38 @@ export async function approveBat(
       { transaction },
     )
     await setBench(change, proof.settings)
+  })
+}
+
+/** What is said once a print was seen of a proof that was approved from a picture. */
+export const printSeenSchema = z.strictObject({ by: label })
+
+/** Notes that whoever approved the run on the bench from a picture has seen a print since; the approval stays as it is. */
+export async function notePrintSeen(
+  jobId: string,
+  revision: number,
+  input: z.input<typeof printSeenSchema>,
+  at: string,
+): Promise<number> {
+  const { by } = printSeenSchema.parse(input)
+  return changeJob(jobId, revision, async ({ job, tables, transaction }) => {
+    const [bat] = await readRows(tables.bats, {
+      where: { jobId },
+      order: [['version', 'DESC']],
+      limit: 1,
+      transaction,
+    })
+    const runs = bat ? batSchema.shape.runs.parse(bat.runs) : []
+    const open = runs.find(({ position }) => position === job.openRun)?.fromPicture
+    if (!bat || !open || open.seen)
+      throw new FieldError([{ field: '', message: 'No BAT of this run waits for a print to be seen.' }])
+    await tables.bats.update(
+      {
+        runs: runs.map((run) =>
+          run.position === job.openRun ? { ...run, fromPicture: { ...open, seen: { at, by } } } : run,
+        ),
+      },
+      { where: { jobId, version: bat.version }, transaction },
+    )
   })
 }

@@ -52,6 +52,7 @@ export const sampleBat: Bat = {
       tolerances: usualTolerances(sampleSettings),
       proofPullId: 'p',
       passes: {},
+      fromPicture: null,
     },
   ],
   approvedBy: 'Ida Quill',

@@ -8,7 +8,7 @@ import { giveNumbers } from '../dry/prints'
 import { openNextState } from '../plate/plateStates'
 import { printJobAgain } from './jobAgain'
 import { createJob, loadJob } from './jobs'
-import { approvedJob, at, benchedJob, newPull, openWorkshop, pull } from './workshop.test.fixture'
+import { approvedJob, at, benchedJob, openWorkshop, pull } from './workshop.test.fixture'
 
 openWorkshop()
 
@@ -62,7 +62,12 @@ describe('a job begun from one that was printed', () => {
     await cancelPlate(
       job.id,
       numbered.revision,
-      { id: 'strike', how: 'Scored across', zone: 'Etc/UTC', hands: newPull('x').hands },
+      {
+        id: 'strike',
+        how: 'Scored across',
+        zone: 'Etc/UTC',
+        hands: { inked: 'Ida Quill', wiped: 'Ida Quill', laid: null },
+      },
       at(50),
     )
     await expect(printJobAgain({ jobId: job.id, title: 'Again', prints: 1 }, at(60))).rejects.toMatchObject({

@@ -71,7 +71,8 @@ function EditionLinks() {
     <p className="flex items-center gap-4 text-sm">
       {job.bat && (
         <>
-          held to BAT {job.bat.version}{' '}
+          held to BAT {job.bat.version}
+          {job.bat.isFromPicture ? ', approved from a picture' : ''}{' '}
           <Link href={`/jobs/${job.slug}/edition/match`} className={link}>
             Match check
           </Link>{' '}

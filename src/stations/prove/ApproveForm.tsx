@@ -7,7 +7,8 @@ import { leftAsLaidOut } from '@/core/prove/settingOrigins'
 import { STATIONS } from '@/core/prove/settings'
 import { usualTolerances } from '@/core/prove/tolerance'
 import { plural } from '@/core/units/counted'
-import { Button } from '@/ui/Button'
+import { impressionPicture } from '@/core/edition/impressionPicture'
+import { Button, buttonClass } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
@@ -16,6 +17,51 @@ import { problemAt } from '../across/bench/problemAt'
 import { Problems } from '../across/pull/Problems'
 import { PRESETS, type Approval, type Preset } from './useApproval'
 import { PersonField } from '../across/person/PersonField'
+
+/** What was looked at: the print, or a picture of it that was sent to somebody, with the question and the answer. */
+function LookedAt({ proof, approval: { wish, set, problems } }: { proof: Pull; approval: Approval }) {
+  const job = useJob()
+  const hasPicture = impressionPicture(proof) !== null
+  const page = `/jobs/${job.slug}/prove/ask.pdf?${new URLSearchParams({ proof: proof.id, asks: wish.asked })}`
+  return (
+    <div className="mt-3">
+      <p className="mb-0.5 text-sm text-muted">What was looked at</p>
+      <Choice
+        label="What was looked at"
+        value={wish.looked}
+        options={[
+          ['print', 'The print itself'],
+          ['picture', 'A picture of it'],
+        ]}
+        onPick={(looked) => set({ looked })}
+      />
+      {wish.looked === 'picture' && (
+        <div className="mt-2 grid gap-2">
+          <TextField
+            label="What is asked"
+            value={wish.asked}
+            onText={(asked) => set({ asked })}
+            problem={problemAt(problems, 'fromPicture.asked')}
+          />
+          {hasPicture ? (
+            <a href={page} download className={buttonClass('plain', 'w-fit')}>
+              Page to send, with the picture (PDF)
+            </a>
+          ) : (
+            <p className="text-sm">This proof has no picture yet: add one beside it, then send the page.</p>
+          )}
+          <TextField
+            label="What was answered"
+            value={wish.answered}
+            onText={(answered) => set({ answered })}
+            problem={problemAt(problems, 'fromPicture.answered')}
+            hint="The BAT reads “approved from a picture” until a print was seen."
+          />
+        </div>
+      )}
+    </div>
+  )
+}
 
 /** What is approved, how strictly it is held to, and what nobody has said of it. */
 export function ApproveForm({
@@ -68,6 +114,7 @@ export function ApproveForm({
           hint="dry ones with dry, apart"
         />
       </div>
+      <LookedAt proof={proof} approval={approval} />
       <p className="mt-3 mb-0.5 text-sm text-muted">How strictly</p>
       <Choice
         label="How strictly"
@@ -132,7 +179,10 @@ export function ApproveForm({
           ))}
         </div>
       </details>
-      <Problems problems={problems} except={['approvedBy', 'reason']} />
+      <Problems
+        problems={problems}
+        except={['approvedBy', 'reason', 'fromPicture.answered', 'fromPicture.asked']}
+      />
       {untouched.length > 0 && (
         <p className="mt-3 text-sm">
           Nobody typed or measured{' '}

@@ -12,7 +12,7 @@ import type { ProofPair, Suggestion } from '@/core/prove/whatMoved'
 import { stationsWanting } from '@/core/prove/completeBench'
 import { purposeFacts } from '@/core/prove/purpose'
 import { Panel } from '@/ui/Panel'
-import { useBench, useJob } from '../across/bench/BenchContext'
+import { useBench, useJob, type BenchJob } from '../across/bench/BenchContext'
 import { CleaningCaution } from '../across/bench/cautions'
 import { useKnownPress } from '../across/bench/usePressKind'
 import { WatchLine } from '../plate/WatchLine'
@@ -20,6 +20,7 @@ import type { WithdrawnPull } from '@/core/record/jobFile'
 import { usePull } from '../across/pull/usePull'
 import { ladderAnswer } from './answers'
 import { NextProof } from './NextProof'
+import { PrintSeen } from './PrintSeen'
 import { ProofRung } from './ProofRung'
 
 /** All of these are read once the page stands: beneath the proofs, or seldom wanted. */
@@ -37,8 +38,8 @@ const CompareProofs = dynamic(() => import('./CompareProofs').then((module) => m
 })
 
 /** Whether a proof was approved, where that is asked. */
-function batWords(version: number | null, asksBat: boolean): string {
-  if (version !== null) return `BAT, version ${version}`
+function batWords(bat: BenchJob['bat'], asksBat: boolean): string {
+  if (bat) return `BAT, version ${bat.version}${bat.isFromPicture ? ', approved from a picture' : ''}`
   return asksBat ? 'No BAT yet' : ''
 }
 
@@ -99,7 +100,7 @@ export function ProveStation({
       })}
       aside={
         <p className="flex flex-wrap items-center gap-x-4 text-sm">
-          {batWords(job.bat?.version ?? null, asksBat)}{' '}
+          {batWords(job.bat, asksBat)} {job.bat?.isFromPicture && <PrintSeen />}
           <Link
             href={`/jobs/${job.slug}/prove/model`}
             className="inline-flex min-h-11 items-center underline underline-offset-4"

@@ -32,6 +32,10 @@ interface Wish {
   /** id of the proof at the other end; empty: none */
   other: string
   wetMinutes: number | null
+  /** what was looked at: the print itself, or a picture of it, with what was asked and answered */
+  looked: 'print' | 'picture'
+  asked: string
+  answered: string
 }
 
 /** A proof on its way to be the BAT: what is wished, who approves it, and the act. @param onDone once it is approved */
@@ -46,10 +50,13 @@ export function useApproval(proof: Pull, onDone: () => void) {
     preset: 'usual',
     other: '',
     wetMinutes: null,
+    looked: 'print',
+    asked: '',
+    answered: '',
   }))
   const { verdict, eye } = readPull(proof)
   const approve = async () => {
-    const { tolerances, passes, reason, other, wetMinutes } = wish
+    const { tolerances, passes, reason, other, wetMinutes, looked, asked, answered } = wish
     const answer = await send((target) =>
       sendAct(approveBatAction, {
         ...target,
@@ -61,6 +68,7 @@ export function useApproval(proof: Pull, onDone: () => void) {
           reason,
           otherProofPullId: other || null,
           wetMinutes,
+          fromPicture: looked === 'picture' ? { asked, answered } : null,
         },
       }),
     )

@@ -20,6 +20,7 @@ import { exportJobFile } from '@/data/record/jobFiles'
 import { packJob } from '@/data/record/jobFolder'
 import type { JobRecord } from '@/data/record/jobRecord'
 import { declareEditionSize, loadJob } from '@/data/shop/jobs'
+import { approveBat } from '@/data/prove/bats'
 import { layToDry } from '@/data/dry/prints'
 import { addRun } from '@/data/across/runs'
 import { loadStore } from '@/data/shop/store'
@@ -125,6 +126,22 @@ const SAID: Record<string, (jobs: Jobs) => Promise<unknown> | unknown> = {
       wetMinutes: null,
     },
   }),
+  notePrintSeenAction: async ({ mooring }) => {
+    const proof = mooring.pulls.findLast(({ kind }) => kind === 'proof')!
+    const approved = await approveBat(
+      mooring.id,
+      mooring.revision,
+      {
+        proofPullId: proof.id,
+        tolerances: {},
+        approvedBy: BY,
+        reason: 'By post',
+        fromPicture: { asked: '', answered: 'Yes' },
+      },
+      AT,
+    )
+    return { ...target(mooring), revision: approved, seen: { by: BY } }
+  },
   layToDryAction: ({ mooring }) => ({ ...target(mooring), drying: { method: 'boards', days: 2, by: BY } }),
   keepSortingAction: ({ mooring }) => ({ jobId: mooring.id, numbering: { ...mooring.signing, sorted: [] } }),
   giveNumbersAction: async ({ mooring }) => {

@@ -29,7 +29,13 @@ export interface BenchJob {
   /** the run that stands on the bench, of how many */
   run: { position: number; name: string; count: number }
   purpose: Purpose
-  bat: { version: number; settings: Bench; tolerances: Tolerances; passes: Passes } | null
+  bat: {
+    version: number
+    settings: Bench
+    tolerances: Tolerances
+    passes: Passes
+    isFromPicture: boolean
+  } | null
   proofs: number
   /** the last proof of the run on the bench, or print where no BAT is asked: without a BAT the bench is held against it */
   lastTry: { kind: 'proof' | 'print'; number: number; settings: Bench } | null

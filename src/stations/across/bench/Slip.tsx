@@ -34,7 +34,7 @@ interface Held {
 function heldAgainst(job: BenchJob, bench: Bench): Held {
   if (job.bat)
     return {
-      title: `Against BAT ${job.bat.version}`,
+      title: `Against BAT ${job.bat.version}${job.bat.isFromPicture ? ', from a picture' : ''}`,
       differing: outsideBat(bench, job.bat),
       other: 'BAT',
       none: 'Every setting matches.',

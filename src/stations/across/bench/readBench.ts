@@ -29,7 +29,13 @@ export function readBench(job: JobRecord, beside: KnownBeside, knownPresses: Kno
     run: { position: run.position, name: run.name, count: job.runs.length },
     purpose: job.purpose,
     bat: bat
-      ? { version: bat.version, settings: bat.settings, tolerances: bat.tolerances, passes: bat.passes }
+      ? {
+          version: bat.version,
+          settings: bat.settings,
+          tolerances: bat.tolerances,
+          passes: bat.passes,
+          isFromPicture: bat.isFromPicture,
+        }
       : null,
     proofs: proofs.length,
     lastTry: last

@@ -1,7 +1,7 @@
 'use server'
 
 import { z } from 'zod'
-import { approveBat, newBatSchema } from '@/data/prove/bats'
+import { approveBat, newBatSchema, notePrintSeen, printSeenSchema } from '@/data/prove/bats'
 import { addEvents, makePull, newEventsSchema, newPullSchema } from '@/data/across/pulls'
 import { withdrawPull } from '@/data/across/withdrawals'
 import { withdrawalSchema } from '@/core/record/withdrawal'
@@ -39,5 +39,13 @@ export const approveBatAction = act(
   z.strictObject({ ...JOB_TARGET, bat: newBatSchema }),
   'shop',
   async ({ jobId, revision, bat }, at) => ({ revision: await approveBat(jobId, revision, bat, at) }),
+  { shows: 'job' },
+)
+
+/** Notes that a print was seen of a proof that was approved from a picture. */
+export const notePrintSeenAction = act(
+  z.strictObject({ ...JOB_TARGET, seen: printSeenSchema }),
+  'shop',
+  async ({ jobId, revision, seen }, at) => ({ revision: await notePrintSeen(jobId, revision, seen, at) }),
   { shows: 'job' },
 )
