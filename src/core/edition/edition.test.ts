@@ -60,9 +60,9 @@ describe('pull events', () => {
 })
 
 describe('edition progress', () => {
-  it('counts only edition pulls, by their last decision', () => {
+  it('counts edition pulls by their last decision, and no proof that nobody kept', () => {
     const pulls = [
-      pull(1, 'proof', decide('accepted')),
+      pull(1, 'proof'),
       pull(1, 'edition', decide('accepted')),
       pull(2, 'edition', decide('set-aside')),
       pull(3, 'edition'),

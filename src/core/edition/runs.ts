@@ -44,20 +44,37 @@ export const runSchema = runWishSchema.extend({
 })
 export type Run = z.infer<typeof runSchema>
 
-/** A sheet lost on its way, or done by hand. */
+/** What was said of a sheet between the presses. */
 export const sheetMarkSchema = z.strictObject({
   sheet: positive.int({ error: 'must be a whole number' }),
   runPosition: count,
-  mark: z.enum(['done', 'lost']),
+  /** done by hand; lost; dry by the tissue; or wet, and knowingly gone on with */
+  mark: z.enum(['done', 'lost', 'dry', 'wet']),
   why: remark,
   by: label,
   at: moment,
 })
-/** The same before its moment is known; a loss says what became of the sheet. */
-export const newSheetMarkSchema = sheetMarkSchema.omit({ at: true }).superRefine(({ mark, why }, context) => {
-  if (mark === 'lost' && !why)
-    context.addIssue({ code: 'custom', path: ['why'], message: 'Enter what became of it.' })
+/** The same before its moment is known; a loss says what became of the sheet, a run by hand what was used. */
+export const newSheetMarkSchema = sheetMarkSchema
+  .omit({ at: true })
+  .extend({ mark: z.enum(['done', 'lost']) })
+  .superRefine(({ mark, why }, context) => {
+    if (why) return
+    context.addIssue({
+      code: 'custom',
+      path: ['why'],
+      message: mark === 'lost' ? 'Enter what became of it.' : 'Enter the colours used, or what was done.',
+    })
+  })
+
+/** That sheets are dry by the tissue, or go on wet and somebody knows it. */
+export const newDrynessSchema = z.strictObject({
+  runPosition: count,
+  sheets: z.array(positive.int()).min(1, { error: 'no sheet waits' }).max(5000),
+  mark: z.enum(['dry', 'wet']),
+  by: label,
 })
+export type NewDryness = z.infer<typeof newDrynessSchema>
 export type SheetMark = z.infer<typeof sheetMarkSchema>
 
 /** How a sheet stands at one run. */
@@ -74,7 +91,8 @@ export interface SheetLine {
   lastPullId: string
 }
 
-type RunPull = Pull & { runPosition: number; sheet: number }
+/** A pull with its run and sheet. */
+export type RunPull = Pull & { runPosition: number; sheet: number }
 type RunOrder = readonly Pick<Run, 'position' | 'kind'>[]
 
 /** Where a sheet is after its pull was decided. */
@@ -103,7 +121,12 @@ export function sheetLines(
       let before: SheetStep = 'through'
       const steps = runs.map(({ position, kind }): SheetStep => {
         if (before === 'rejected' || before === 'lost') return before
-        const mark = marks.findLast((one) => one.sheet === sheet && one.runPosition === position)?.mark
+        const mark = marks.findLast(
+          (one) =>
+            one.sheet === sheet &&
+            one.runPosition === position &&
+            (one.mark === 'done' || one.mark === 'lost'),
+        )?.mark
         const pull = of.get(position)
         if (mark === 'lost') before = 'lost'
         else if (before !== 'through') before = 'not-yet'

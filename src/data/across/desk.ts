@@ -96,7 +96,7 @@ async function keepPull(
     (await greatest(tables.pulls, column, { jobId, ...where }, transaction)) + 1
   const [number, place] = [await next('number', { kind: pullKind, runPosition }), await next('place')]
   // What was pulled was pulled: a pull no sheet waited for is kept all the same, on a sheet of its own, and said.
-  const waited = await sheetForPull(sync, pullKind, runPosition).catch((error: unknown) => {
+  const waited = await sheetForPull(sync, pullKind, null, runPosition).catch((error: unknown) => {
     if (error instanceof FieldError) return null
     throw error
   })

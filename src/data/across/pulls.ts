@@ -85,7 +85,7 @@ export async function makePull(jobId: string, revision: number, input: NewPull, 
     const settings = settingsToPull(bench, change.job.purpose)
     const batVersion = await heldVersion(change)
     if (pull.kind === 'edition') await checkEditionPull(change, batVersion)
-    const sheet = await sheetForPull(change, pull.kind)
+    const sheet = await sheetForPull(change, pull.kind, at)
     const next = async (column: 'number' | 'place', where: Partial<PullRow> = {}) =>
       (await greatest(tables.pulls, column, { jobId, ...where }, transaction)) + 1
     const [number, place] = [await next('number', { kind: pull.kind, runPosition }), await next('place')]

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { lastUsed } from '@/core/edition/dryBetween'
 import { pullsOnBench, sheetLines } from '@/core/edition/runs'
 import { batOfRun } from '@/core/record/batOnBench'
 import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
@@ -12,7 +13,7 @@ import { loadJob, saveStation } from '../shop/jobs'
 import type { JobRecord } from '../record/jobRecord'
 import { giveNumbers } from '../dry/prints'
 import { makePull } from './pulls'
-import { addRun, changeRun, markSheet, openRun, removeRun } from './runs'
+import { addRun, changeRun, markDryness, markSheet, openRun, removeRun } from './runs'
 import { keepSorting, loadSorting } from '../dry/sortings'
 import { approvedJob, at, newPull, openWorkshop, pull } from '../shop/workshop.test.fixture'
 
@@ -32,7 +33,7 @@ const approve = async (job: JobRecord, proofPullId: string, reason = '') => {
 async function secondRun(): Promise<JobRecord> {
   let job = await approvedJob(2)
   for (const id of ['e1', 'e2', 'e3']) job = await pull(job, id, 'edition', 'accepted')
-  await openRun(job.id, await addRun(job.id, job.revision, { name: 'Red plate' }), 1)
+  await openRun(job.id, await addRun(job.id, job.revision, { name: 'Red plate', between: 'wet' }), 1)
   job = await pull(await loadJob(job.slug), 'red-proof')
   return approve(job, 'red-proof')
 }
@@ -94,7 +95,7 @@ describe('a second run', () => {
       markSheet(
         job.id,
         job.revision,
-        { sheet: 2, runPosition: 1, mark: 'done', why: '', by: 'Ida Quill' },
+        { sheet: 2, runPosition: 1, mark: 'done', why: 'red', by: 'Ida Quill' },
         at(30),
       ),
     ).rejects.toMatchObject({ problems: [expect.objectContaining({ field: 'mark' })] })
@@ -126,14 +127,14 @@ describe('a second run', () => {
   it('by hand is marked off sheet by sheet, and has no bench', async () => {
     let job = await approvedJob(1)
     job = await pull(job, 'e1', 'edition', 'accepted')
-    const revision = await addRun(job.id, job.revision, { name: 'Colouring', kind: 'hand', between: 'dry' })
+    const revision = await addRun(job.id, job.revision, { name: 'Colouring', kind: 'hand', between: 'wet' })
     await expect(openRun(job.id, revision, 1)).rejects.toMatchObject({
       problems: [expect.objectContaining({ message: expect.stringContaining('no bench') })],
     })
     await markSheet(
       job.id,
       revision,
-      { sheet: 2, runPosition: 1, mark: 'done', why: '', by: 'Oona Fell' },
+      { sheet: 2, runPosition: 1, mark: 'done', why: 'gamboge wash', by: 'Oona Fell' },
       at(30),
     )
     job = await loadJob(job.slug)
@@ -145,10 +146,53 @@ describe('a second run', () => {
       markSheet(
         job.id,
         job.revision,
-        { sheet: 2, runPosition: 1, mark: 'done', why: '', by: 'Oona Fell' },
+        { sheet: 2, runPosition: 1, mark: 'done', why: 'gamboge wash', by: 'Oona Fell' },
         at(31),
       ),
     ).resolves.toBeGreaterThan(0)
+  })
+  it('by hand waits until ink is dry: by the tissue, or knowingly wet, and says what colours were used', async () => {
+    let job = await approvedJob(2)
+    for (const id of ['e1', 'e2']) job = await pull(job, id, 'edition', 'accepted')
+    let revision = await addRun(job.id, job.revision, { name: 'Colouring', kind: 'hand', between: 'dry' })
+    const done = (sheet: number, why: string) =>
+      ({ sheet, runPosition: 1, mark: 'done', why, by: 'Oona Fell' }) as const
+    const wet = { problems: [{ field: 'mark', message: expect.stringContaining('Flat is not dry') }] }
+    await expect(markSheet(job.id, revision, done(2, 'gamboge'), at(30))).rejects.toMatchObject(wet)
+    await expect(markSheet(job.id, revision, done(2, ''), at(30))).rejects.toThrow('Enter the colours used')
+    await expect(
+      markDryness(job.id, revision, { runPosition: 1, sheets: [9], mark: 'dry', by: 'Oona Fell' }, at(30)),
+    ).rejects.toMatchObject({ problems: [{ message: 'Sheet 9 does not wait for this run.' }] })
+    const dry = { runPosition: 1, sheets: [2], mark: 'dry' as const, by: 'Oona Fell' }
+    revision = await markDryness(job.id, revision, dry, at(31))
+    revision = await markSheet(job.id, revision, done(2, 'gamboge'), at(32))
+    await expect(markSheet(job.id, revision, done(3, 'gamboge'), at(33))).rejects.toMatchObject(wet)
+    revision = await markDryness(job.id, revision, { ...dry, sheets: [3], mark: 'wet' }, at(34))
+    await markSheet(job.id, revision, done(3, 'gamboge'), at(35))
+    job = await loadJob(job.slug)
+    expect(sheetLines(job.runs, job.pulls, job.sheetMarks).map(({ isThrough }) => isThrough)).toEqual([
+      true,
+      true,
+    ])
+    expect(lastUsed(job.sheetMarks, 1)).toBe('gamboge')
+  })
+  it('through the press takes no sheet that is wet, and takes the dry ones first', async () => {
+    let job = await approvedJob(2)
+    for (const id of ['e1', 'e2']) job = await pull(job, id, 'edition', 'accepted')
+    await openRun(job.id, await addRun(job.id, job.revision, { name: 'Red plate' }), 1)
+    job = await pull(await loadJob(job.slug), 'red-proof')
+    job = await approve(job, 'red-proof')
+    await expect(makePull(job.id, job.revision, newPull('r1', 'edition'), at(40))).rejects.toMatchObject({
+      problems: [{ message: expect.stringContaining('oil ink is dry to the touch in 2 to 10 days') }],
+    })
+    await markDryness(
+      job.id,
+      job.revision,
+      { runPosition: 1, sheets: [3], mark: 'dry', by: 'Ida Quill' },
+      at(41),
+    )
+    job = await pull(await loadJob(job.slug), 'r1', 'edition', 'accepted')
+    expect(job.pulls.at(-1)?.sheet).toBe(3)
   })
   it('can be taken away until a sheet went through it, never the first', async () => {
     const job = await approvedJob(1)

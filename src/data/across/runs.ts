@@ -1,14 +1,17 @@
 import { hasName } from '@/core/units/byName'
 import { z } from 'zod'
 import {
+  newDrynessSchema,
   newSheetMarkSchema,
   RUN_KINDS,
   runSchema,
   runWishSchema,
   sheetLines,
   sheetsWaiting,
+  type NewDryness,
   type RunWish,
 } from '@/core/edition/runs'
+import { dryingWords, mayGoOn, SAY_DRY_AT, waitingToDry } from '@/core/edition/dryBetween'
 import type { PullKind } from '@/core/edition/pull'
 import { batSchema } from '@/core/record/jobFile'
 import { PURPOSE_KEYS } from '@/core/prove/purpose'
@@ -39,10 +42,13 @@ export async function heldVersion(
 /**
  * The sheet that goes under the roller: a fresh one in the first run; later, for an edition pull, the lowest that waits, and for a
  * proof the newest proof sheet of the run before that has not had this one.
+ *
+ * @param dryAt when the sheet has to be dry, where its run wants that; null: it was pulled already, dry or not
  */
 export async function sheetForPull(
   { job, tables, transaction }: JobChange,
   kind: PullKind,
+  dryAt: string | null,
   runPosition = job.openRun,
 ): Promise<number> {
   const fresh = async () => (await greatest(tables.pulls, 'sheet', { jobId: job.id }, transaction)) + 1
@@ -50,7 +56,13 @@ export async function sheetForPull(
   const { runs, pulls, sheetMarks } = await readJobRecord(job, tables, transaction)
   const place = runs.findIndex(({ position }) => position === runPosition)
   if (kind === 'edition') {
-    const [sheet] = sheetsWaiting(sheetLines(runs, pulls, sheetMarks), place)
+    const lines = sheetLines(runs, pulls, sheetMarks)
+    const drying = dryAt === null ? [] : waitingToDry(runs, lines, pulls, sheetMarks, place, dryAt)
+    const wet = new Set(drying.filter((waiting) => !mayGoOn(waiting)).map((waiting) => waiting.sheet))
+    const [sheet] = sheetsWaiting(lines, place).filter((waiting) => !wet.has(waiting))
+    const stillWet = dryingWords(drying)
+    if (sheet === undefined && stillWet)
+      throw new FieldError([{ field: '', message: `${stillWet} ${SAY_DRY_AT}` }])
     if (sheet === undefined)
       throw new FieldError([
         {
@@ -180,7 +192,43 @@ export async function markSheet(
       throw new FieldError([
         { field: 'mark', message: `Sheet ${mark.sheet} does not wait for “${runs[place].name}”.` },
       ])
+    if (mark.mark === 'done') {
+      const waiting = waitingToDry(
+        runs,
+        sheetLines(runs, pulls, sheetMarks),
+        pulls,
+        sheetMarks,
+        place,
+        at,
+      ).filter(({ sheet }) => sheet === mark.sheet)
+      const stillWet = dryingWords(waiting)
+      if (stillWet) throw new FieldError([{ field: 'mark', message: stillWet }])
+    }
     await tables.sheet_marks.create({ jobId, ...mark }, { transaction })
+  })
+}
+
+/** Says that sheets before a run are dry by the tissue, or that one goes on although they are wet. */
+export async function markDryness(
+  jobId: string,
+  revision: number,
+  input: NewDryness,
+  at: string,
+): Promise<number> {
+  const { sheets, runPosition, mark, by } = newDrynessSchema.parse(input)
+  return changeJob(jobId, revision, async (change) => {
+    await refuseWhenNumbered(change)
+    const { job, tables, transaction } = change
+    const { runs, pulls, sheetMarks } = await readJobRecord(job, tables, transaction)
+    const place = runs.findIndex(({ position }) => position === runPosition)
+    const waiting = place < 0 ? [] : sheetsWaiting(sheetLines(runs, pulls, sheetMarks), place)
+    const stray = sheets.find((sheet) => !waiting.includes(sheet))
+    if (stray !== undefined)
+      throw new FieldError([{ field: 'sheets', message: `Sheet ${stray} does not wait for this run.` }])
+    await tables.sheet_marks.bulkCreate(
+      sheets.map((sheet) => ({ jobId, sheet, runPosition, mark, why: '', by, at })),
+      { transaction },
+    )
   })
 }
 

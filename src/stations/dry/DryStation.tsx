@@ -8,6 +8,7 @@ import Link from 'next/link'
 import { useState } from 'react'
 import { DRYING_METHODS, type DryingMethod } from '@/core/dry/drying'
 import { placesFree, type DryingLoad, type DryingPlace } from '@/core/dry/dryingPlaces'
+import { TISSUE_TEST, TOUCH_DRY_DAYS } from '@/core/edition/dryBetween'
 import type { Drying, Print, Unlock } from '@/core/record/jobFile'
 import type { Numbering, Signing } from '@/core/dry/numbering'
 import type { Pull } from '@/core/edition/pull'
@@ -174,7 +175,8 @@ export function DryStation({
             {drying ? start : <MainAct>{start}</MainAct>}
             <p className="text-sm text-muted sm:col-span-2 xl:col-span-6">
               {DRYING_METHODS[method].note} Sort dry prints only: a wet print reads darker and the damp sheet
-              is larger.{' '}
+              is larger. Flat is not dry: oil ink is dry to the touch in {TOUCH_DRY_DAYS.from} to{' '}
+              {TOUCH_DRY_DAYS.by} days, heavy blacks in weeks, and it needs air. {TISSUE_TEST} once it is.{' '}
               <Link href="/drying" className="underline underline-offset-4">
                 Drying racks
               </Link>

@@ -376,6 +376,15 @@ const SAID: Record<string, (jobs: Jobs) => Promise<unknown> | unknown> = {
       by: BY,
     },
   }),
+  markDrynessAction: ({ tides }) => ({
+    ...target(tides),
+    dryness: {
+      runPosition: 1,
+      sheets: sheetsWaiting(sheetLines(tides.runs, tides.pulls, tides.sheetMarks), 1).slice(0, 1),
+      mark: 'dry',
+      by: BY,
+    },
+  }),
   setPurposeAction: ({ mooring }) => ({ ...target(mooring), purpose: 'varied' }),
   addDryingPlaceAction: () => ({ name: 'Back rack', kind: 'boards', capacity: 20 }),
   changeBetweenAction: async (jobs) => ({ loadId: await newLoad(jobs), by: BY }),

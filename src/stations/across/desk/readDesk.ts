@@ -4,13 +4,14 @@ import { readPull, type Pull } from '@/core/edition/pull'
 import { SHEET_STEPS, type PlannedSegment } from '@/core/edition/meeting'
 import { checkAfter } from '@/core/edition/fault'
 import { dayOf } from '@/core/units/moment'
+import { dryingWords, mayGoOn, SAY_DRY_AT, waitingToDry } from '@/core/edition/dryBetween'
 import { pullsOnBench, runOnBench, sheetLines, sheetsWaiting } from '@/core/edition/runs'
 import { batOfRun, batPulls } from '@/core/record/batOnBench'
 import { compareSettings } from '@/core/prove/compareSettings'
 import { isPressedByHand, pressDoubt } from '@/core/press/pressSetting'
 import { completeBench, stationsWanting } from '@/core/prove/completeBench'
 import { purposeFacts } from '@/core/prove/purpose'
-import { STATIONS } from '@/core/prove/settings'
+import { STATIONS, type Settings } from '@/core/prove/settings'
 import { outsideBat } from '@/core/prove/outsideBat'
 import { pacedSteps } from '@/core/wipe/pacedSteps'
 import type { JobRecord } from '@/data/record/jobRecord'
@@ -39,8 +40,36 @@ function readWarm(pulls: readonly Pull[], today: string): Desk['warm'] {
   }
 }
 
-/** Reads from a job's record what its pull desk shows. @param today at the desk, YYYY-MM-DD @param stamp what the job's rows stand at @param presses how each press presses */
-export function readDesk(job: JobRecord, today: string, stamp: string, presses: KnownPresses): Desk {
+/** Why nothing can be pulled at the desk; null: it can. @param waiting sheets that may go on; null: fresh ones are begun */
+function whyStopped(
+  job: JobRecord,
+  {
+    isHeld,
+    waiting,
+    stillWet,
+    settings,
+  }: { isHeld: boolean; waiting: number | null; stillWet: string | null; settings: Settings | null },
+): string | null {
+  const run = runOnBench(job)
+  if (!isHeld && purposeFacts(job.purpose).asksBat)
+    return 'First approve a proof as BAT, the approved proof: the edition is held to it.'
+  if (job.prints.length > 0) return 'The numbers are given: this edition is closed.'
+  if (waiting === 0)
+    return stillWet
+      ? `${stillWet} ${SAY_DRY_AT}`
+      : `No sheet waits for “${run.name}”: it needs one that is through the run before.`
+  if (settings) return null
+  const unset = stationsWanting(run.bench, job.purpose)
+  return `Before a pull: ${unset.map((station) => STATIONS[station]).join(', ')} ${plural(unset.length, 'needs', 'need')} you.`
+}
+
+/** Reads from a job's record what its pull desk shows. @param when the day at the desk, YYYY-MM-DD, and the moment, ISO 8601 @param stamp what the job's rows stand at @param presses how each press presses */
+export function readDesk(
+  job: JobRecord,
+  { today, now }: { today: string; now: string },
+  stamp: string,
+  presses: KnownPresses,
+): Desk {
   const run = runOnBench(job)
   const { bench } = run
   const settings = completeBench(bench, job.purpose)
@@ -51,19 +80,11 @@ export function readDesk(job: JobRecord, today: string, stamp: string, presses: 
   const edition = pulls.filter(({ kind }) => kind === 'edition')
   const batProof = batPulls(job).proof
   const place = job.runs.indexOf(run)
-  const waiting = place > 0 ? sheetsWaiting(sheetLines(job.runs, job.pulls, job.sheetMarks), place) : null
-  const unset = stationsWanting(bench, job.purpose)
-  const { asksBat, isAlike } = purposeFacts(job.purpose)
-  const stop =
-    !held && asksBat
-      ? 'First approve a proof as BAT, the approved proof: the edition is held to it.'
-      : job.prints.length > 0
-        ? 'The numbers are given: this edition is closed.'
-        : waiting?.length === 0
-          ? `No sheet waits for “${run.name}”: it needs one that is through the run before.`
-          : !settings
-            ? `Before a pull: ${unset.map((station) => STATIONS[station]).join(', ')} ${plural(unset.length, 'needs', 'need')} you.`
-            : null
+  const lines = sheetLines(job.runs, job.pulls, job.sheetMarks)
+  const drying = waitingToDry(job.runs, lines, job.pulls, job.sheetMarks, place, now)
+  const wet = new Set(drying.filter((one) => !mayGoOn(one)).map(({ sheet }) => sheet))
+  const waiting = place > 0 ? sheetsWaiting(lines, place).filter((sheet) => !wet.has(sheet)) : null
+  const { isAlike } = purposeFacts(job.purpose)
   const lastFault = edition.map((pull) => readPull(pull).faults.at(-1) ?? null).at(-1) ?? null
   return {
     version: DESK_VERSION,
@@ -74,7 +95,12 @@ export function readDesk(job: JobRecord, today: string, stamp: string, presses: 
     purpose: job.purpose,
     editionSize: job.editionSize,
     runPosition: run.position,
-    stop,
+    stop: whyStopped(job, {
+      isHeld: held !== null,
+      waiting: waiting?.length ?? null,
+      stillWet: dryingWords(drying),
+      settings,
+    }),
     settings,
     batVersion: held?.version ?? null,
     plate: settings

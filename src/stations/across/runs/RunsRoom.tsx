@@ -1,6 +1,7 @@
 'use client'
 
 import { useState } from 'react'
+import type { WaitingToDry } from '@/core/edition/dryBetween'
 import { freshSheets } from '@/core/edition/freshSheets'
 import {
   RUN_KINDS,
@@ -31,16 +32,20 @@ import {
   removeRunAction,
   setPurposeAction,
 } from './actions'
+import { DryBefore } from './DryBefore'
 import { RunForm } from './RunForm'
 import { SheetLife } from './SheetLife'
 import { sendAct } from '../act/sendAct'
 import { runsAnswer } from './answers'
 import { runWords, sheetWords, tallyWords } from './words'
 
+/** A run as the room shows it: with the sheets that wait to be dry before it, and what was used in it last. */
+type RunShown = Run & { drying: readonly WaitingToDry[]; lastUsed: string }
+
 const NEW_RUN: RunWish = { ...runWishSchema.parse({ name: 'x' }), name: '' }
 
 /** One run: how its sheets stand, and what can be done with it. */
-function RunRow({ run, lines, runs }: { run: Run; lines: SheetLine[]; runs: Run[] }) {
+function RunRow({ run, lines, runs }: { run: RunShown; lines: SheetLine[]; runs: RunShown[] }) {
   const job = useJob()
   const { send } = useSend()
   const { busy, problems, act } = useAct()
@@ -88,6 +93,7 @@ function RunRow({ run, lines, runs }: { run: Run; lines: SheetLine[]; runs: Run[
         </div>
       )}
       <Problems problems={problems} />
+      {!job.numbered && <DryBefore position={run.position} name={run.name} drying={run.drying} />}
     </li>
   )
 }
@@ -129,7 +135,7 @@ function PurposeOfJob() {
 }
 
 /** Sheets that go through more than once: the runs in their order, which one is on the bench, and every sheet's life on a line. */
-export function RunsRoom({ runs, lines }: { runs: Run[]; lines: SheetLine[] }) {
+export function RunsRoom({ runs, lines }: { runs: RunShown[]; lines: SheetLine[] }) {
   const job = useJob()
   const { left, fresh } = freshSheets(printsWanted(job), lines, runs.length, 0.9)
   return (
@@ -249,14 +255,16 @@ function ChangeRun({ run, isFirst }: { run: Run; isFirst: boolean }) {
 }
 
 /** A sheet's line, with what can be said of it between the presses: done by hand, or lost. */
-function SheetRow({ line, runs, locked }: { line: SheetLine; runs: Run[]; locked: boolean }) {
+function SheetRow({ line, runs, locked }: { line: SheetLine; runs: RunShown[]; locked: boolean }) {
   const { send } = useSend()
   const { busy, problems, act } = useAct()
   const person = usePerson()
-  const [why, setWhy] = useState('')
+  const [typed, setWhy] = useState<string | null>(null)
   const [open, setOpen] = useState(false)
   const at = line.steps.indexOf('waiting')
   const run = at > 0 ? runs[at] : null
+  // Most sheets get the colours of the one before.
+  const why = typed ?? run?.lastUsed ?? ''
   const mark = async (what: 'done' | 'lost') => {
     if (
       run &&
@@ -293,7 +301,7 @@ function SheetRow({ line, runs, locked }: { line: SheetLine; runs: Run[]; locked
         >
           <PersonField did="Done by" problem={problemAt(problems, 'mark.by')} />
           <TextField
-            label={RUN_KINDS[run.kind].press ? 'What became of it' : 'Note, or what became of it'}
+            label={RUN_KINDS[run.kind].press ? 'What became of it' : 'Colours used, or what became of it'}
             value={why}
             onText={setWhy}
             problem={problemAt(problems, 'mark.why')}

@@ -1,10 +1,10 @@
 'use server'
 
 import { z } from 'zod'
-import { newSheetMarkSchema, runWishSchema } from '@/core/edition/runs'
+import { newDrynessSchema, newSheetMarkSchema, runWishSchema } from '@/core/edition/runs'
 import { PURPOSE_KEYS } from '@/core/prove/purpose'
 import { count } from '@/core/units/schemas'
-import { addRun, changeRun, markSheet, openRun, removeRun, setPurpose } from '@/data/across/runs'
+import { addRun, changeRun, markDryness, markSheet, openRun, removeRun, setPurpose } from '@/data/across/runs'
 import { act } from '../act/act'
 import { JOB_TARGET } from '../act/jobTarget'
 
@@ -47,6 +47,14 @@ export const markSheetAction = act(
   z.strictObject({ ...JOB_TARGET, mark: newSheetMarkSchema }),
   'shop',
   async ({ jobId, revision, mark }, at) => ({ revision: await markSheet(jobId, revision, mark, at) }),
+  { shows: 'job' },
+)
+
+/** Says that sheets are dry, or go on wet. */
+export const markDrynessAction = act(
+  z.strictObject({ ...JOB_TARGET, dryness: newDrynessSchema }),
+  'shop',
+  async ({ jobId, revision, dryness }, at) => ({ revision: await markDryness(jobId, revision, dryness, at) }),
   { shows: 'job' },
 )
 

@@ -17,6 +17,6 @@ export const POST = actRoute(
     // Before the job is read: a change in between is then asked for again.
     const stamp = await stampOf(job)
     const [read, presses] = await Promise.all([loadJob(job), loadKnownPresses()])
-    return { outcomes, desk: readDesk(read, dayOf(at, sent.zone), stamp, presses) }
+    return { outcomes, desk: readDesk(read, { today: dayOf(at, sent.zone), now: at }, stamp, presses) }
   },
 )
