@@ -33,7 +33,7 @@ import { openNextState, setStatePicture } from '@/data/plate/plateStates'
 import { giveNumbers, layToDry } from '@/data/dry/prints'
 import { addEvents, makePull } from '@/data/across/pulls'
 import { withdrawPull } from '@/data/across/withdrawals'
-import { addRun, markSheet, openRun } from '@/data/across/runs'
+import { addRun, markDryness, markSheet, openRun } from '@/data/across/runs'
 import { keepWeighIn } from '@/data/paper/soaks'
 import { enterStock } from '@/data/shop/stock'
 import { changePaper, stockStore } from '@/data/shop/store'
@@ -206,8 +206,24 @@ class JobStory {
     this.revision = await openRun(this.id, await addRun(this.id, this.revision, wish), position)
   }
 
-  /** Adds a run by hand, and marks one sheet done in it. */
-  async handRun(name: string, position: number, sheet: number, by: string): Promise<void> {
+  /** Says of sheets that a tissue pressed on them lifts nothing. */
+  async tissue(sheets: number[], runPosition: number, by: string): Promise<void> {
+    this.revision = await markDryness(
+      this.id,
+      this.revision,
+      { sheets, runPosition, mark: 'dry', by },
+      this.now(),
+    )
+  }
+
+  /** Adds a run by hand for sheets that wait, and marks the first of them done in it. */
+  async handRun(
+    name: string,
+    position: number,
+    [sheet, ...others]: number[],
+    colours: string,
+    by: string,
+  ): Promise<void> {
     this.revision = await addRun(this.id, this.revision, {
       name,
       kind: 'hand',
@@ -215,10 +231,11 @@ class JobStory {
       waitHours: 72,
     })
     this.later(3 * 24 * 60)
+    await this.tissue([sheet, ...others], position, by)
     this.revision = await markSheet(
       this.id,
       this.revision,
-      { sheet, runPosition: position, mark: 'done', why: '', by },
+      { sheet, runPosition: position, mark: 'done', why: colours, by },
       this.now(),
     )
   }
@@ -792,6 +809,7 @@ async function seedTides(): Promise<void> {
     }),
   }
   await story.later(2 * 24 * 60).set({ plate: second.plate, ink: second.ink })
+  await story.tissue([2, 3, 4, 5, 7], 1, OONA)
   const ebb = await story
     .later(40)
     .pull('proof', TAM, [eye('same'), verdict('same', 'The ripples cross as they should.')])
@@ -803,7 +821,7 @@ async function seedTides(): Promise<void> {
         eye('same'),
         i === 1 ? { kind: 'decision', decision: 'rejected', reason: 'shifted', fate: 'destroyed' } : accept,
       ])
-  await story.handRun('Sand colour', 2, 2, OONA)
+  await story.handRun('Sand colour', 2, [2, 4], 'Raw sienna, one wash', OONA)
 }
 
 /** What the workshop knows of its papers, and the places where prints dry. */

@@ -24,9 +24,13 @@ test('sheets go through two plates and a hand: one is lost between them, another
     page.getByRole('img', { name: 'Sheet 5: Key plate through, Ebb lost, Sand colour lost' }),
   ).toBeVisible()
   await page.getByRole('button', { name: 'Record what became of sheet 4' }).click()
+  // Most sheets get the colours of the one before.
+  const colours = page.getByLabel('Colours used, or what became of it')
+  await expect(colours).toHaveValue('Raw sienna, one wash')
+  await colours.fill('')
   await page.getByRole('button', { name: 'Sand colour: done' }).click()
   await expect(page.getByText('Enter the colours used, or what was done.')).toBeVisible()
-  await page.getByLabel('Colours used, or what became of it').fill('Raw sienna, one wash')
+  await colours.fill('Raw sienna, two washes')
   await page.getByRole('button', { name: 'Sand colour: done' }).click()
   await expect(page.getByText('2 of 4 through all 3 runs')).toBeVisible()
 
