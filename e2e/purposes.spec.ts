@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { answerOf, expect, kept, openStation, signAs, test } from './fixtures'
+import { answerOf, expect, kept, openStation, pasteInto, signAs, test } from './fixtures'
 
 /** Fills in what a job begins with. */
 async function begin(page: Page, url: string, title: string, purpose: string): Promise<void> {
@@ -114,4 +114,48 @@ test('a series that varies: pulled without a range, then changed to single print
   await page.getByRole('button', { name: 'Mark the prints…' }).click()
   await page.getByRole('button', { name: 'Mark 2 impressions' }).click()
   await expect(page.getByRole('region', { name: 'Signing list' }).getByText('1/1')).toHaveCount(2)
+})
+
+test('sixty children: pasted, two late, one not here, printed one by one, and every print finds its maker', async ({
+  page,
+  empty,
+}) => {
+  test.slow()
+  await begin(page, empty.url, 'Open day', 'Class or open day')
+  await setTheBench(page, 'Open day')
+  await openStation(page, 'Prints')
+  await expect(answerOf(page)).toContainText('List who prints')
+  const sixty = Array.from(
+    { length: 60 },
+    (_, i) => `Child ${i + 1}\t15 min\t4\t${['0,5', '0.75', '1'][i % 3]}`,
+  ).join('\n')
+  await pasteInto(page.getByLabel('Name, row 1'), sixty)
+  await page.getByLabel('Prints go home on').fill('2031-05-09')
+  await page.getByRole('radio', { name: 'As they came' }).click()
+  await page.getByRole('button', { name: 'Save the list' }).click()
+  const turns = page.getByRole('list', { name: 'Turns' }).getByRole('listitem')
+  await expect(turns).toHaveCount(60)
+  await expect(answerOf(page)).toContainText('Child 1: 0.5 mm under the plate')
+  await page.getByRole('button', { name: 'Child 1 is late' }).click()
+  await expect(answerOf(page)).toContainText('Child 2: 0.25 mm under the plate')
+  await page.getByRole('button', { name: 'Child 2 is late' }).click()
+  await page.getByRole('button', { name: 'Child 3 is not here' }).click()
+  await expect(turns).toHaveCount(59)
+  await expect(turns.last()).toContainText('Child 2')
+  await expect(page.getByRole('list', { name: 'Not in the queue' })).toContainText('Child 3')
+
+  await signAs(page, 'Bryn Ash')
+  await page.getByRole('button', { name: 'Child 4 printed' }).click()
+  await expect(page.getByText(/Pencil on sheet 1:/)).toContainText('Child 4')
+  await expect(turns).toHaveCount(58)
+  await page.getByRole('button', { name: 'Child 5 printed' }).click()
+  await expect(page.getByText(/Pencil on sheet 2:/)).toContainText('Child 5')
+  const prints = page.getByRole('region', { name: 'Prints and their makers' })
+  await prints.getByLabel('Find a print: sheet, name or time').fill('2')
+  await expect(prints.getByRole('listitem').filter({ hasText: 'Child 5' })).toBeVisible()
+  await prints.getByRole('button', { name: 'Take the names out' }).click()
+  await expect(prints.getByText('The prints have not gone home yet: the names find them.')).toBeVisible()
+
+  await page.getByRole('link', { name: 'Wall screen' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Open day' })).toBeVisible()
 })

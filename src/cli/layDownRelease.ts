@@ -4,6 +4,7 @@ import { gzipSync } from 'node:zlib'
 import { seedDemo } from '@demo/seedDemo'
 import { recipeOf } from '@/core/ink/mix'
 import { USUAL_CALIBRATION } from '@/core/ink/stiffness'
+import { rosterSchema } from '@/core/edition/roster'
 import type { PullEvent } from '@/core/edition/pull'
 import { USUAL_MATCH_TOLERANCES } from '@/core/match/checks/matchCheck'
 import { turnsScale } from '@/core/press/usualScales'
@@ -43,6 +44,7 @@ const EVENTS: PullEvent[] = [
     ],
   },
   { kind: 'moment', was: AT },
+  { kind: 'maker', maker: 1 },
   { kind: 'fault', where: 7, what: 'grey' },
   { kind: 'features', features: { line: -1, tone: 1 } },
 ]
@@ -110,6 +112,29 @@ async function addTheRest(): Promise<void> {
     BY,
   )
   await keepUnitOrder('metric', AT)
+  // The list of a class stays with a job that became something else.
+  const { tables } = await openDatabase()
+  await tables.rosters.create({
+    jobId: window.id,
+    roster: rosterSchema.parse({
+      makers: [
+        {
+          id: 1,
+          name: 'Ada',
+          prepMinutes: 10,
+          pressMinutes: 5,
+          thicknessMm: 1,
+          kind: null,
+          standing: 'waiting',
+        },
+      ],
+      startAt: AT,
+      places: 2,
+      presses: 1,
+      order: 'fair',
+      homeOn: null,
+    }),
+  })
   await enterPressEvent('little-press', { kind: 'zeroed' }, BY, AT)
   await keepPressureTrial(
     {

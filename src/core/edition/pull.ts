@@ -94,6 +94,8 @@ export const pullEventSchema = z.discriminatedUnion('kind', [
   /** a picture of the impression, and what holding it against the approved proof's came to */
   z.strictObject({ kind: z.literal('scan'), scan: scanSchema }),
   z.strictObject({ kind: z.literal('match'), match: matchVerdictSchema }),
+  /** whose print it is, of a class: the name stands on the roster alone */
+  z.strictObject({ kind: z.literal('maker'), maker: finite.int().positive() }),
   /** how the plate was struck before its cancellation proof */
   z.strictObject({ kind: z.literal('cancelled'), how: label }),
   /** how long the plate was under the roller */
@@ -219,6 +221,8 @@ export interface PullStanding {
   match: MatchVerdict | null
   /** how the plate was struck */
   cancelled: string | null
+  /** whose print it is, of a class; null: nobody's */
+  maker: number | null
   /** the moment that was said of it before another; null: none was */
   momentWas: string | null
   /** subjects entered more than once */
@@ -244,6 +248,7 @@ export function readPull({ events }: Pick<Pull, 'events'>): PullStanding {
     scans: { wet: null, dry: null },
     match: null,
     cancelled: null,
+    maker: null,
     momentWas: null,
     amended: [],
     later: [],
@@ -267,6 +272,7 @@ export function readPull({ events }: Pick<Pull, 'events'>): PullStanding {
     else if (event.kind === 'scan') standing.scans[event.scan.dry ? 'dry' : 'wet'] = event.scan
     else if (event.kind === 'match') standing.match = event.match
     else if (event.kind === 'cancelled') standing.cancelled = event.how
+    else if (event.kind === 'maker') standing.maker = event.maker
     else if (event.kind === 'moment') standing.momentWas = event.was
     else if (event.kind === 'later') standing.later.push(event.was)
     else standing.wipe = event.taken

@@ -27,6 +27,8 @@ interface PurposeFacts {
   prints: string
   print: string
   asksQuote: boolean
+  /** several people print, each a plate of their own */
+  hasRoster: boolean
 }
 
 /** What a job can be for. */
@@ -45,6 +47,7 @@ export const PURPOSES = {
     prints: 'Edition',
     print: 'Print',
     asksQuote: true,
+    hasRoster: false,
   },
   varied: {
     label: 'Series that varies (E.V.)',
@@ -60,6 +63,7 @@ export const PURPOSES = {
     prints: 'Series that varies',
     print: 'Print',
     asksQuote: true,
+    hasRoster: false,
   },
   unique: {
     label: 'Single or unique prints',
@@ -75,6 +79,7 @@ export const PURPOSES = {
     prints: 'Unique prints',
     print: 'Unique print',
     asksQuote: false,
+    hasRoster: false,
   },
   test: {
     label: 'Press or plate test',
@@ -90,6 +95,23 @@ export const PURPOSES = {
     prints: 'Trial proofs',
     print: 'Trial proof',
     asksQuote: false,
+    hasRoster: false,
+  },
+  class: {
+    label: 'Class or open day',
+    short: 'class',
+    needs: ['plate', 'ink', 'paper', 'press'],
+    asksBat: false,
+    takesBat: false,
+    asksSize: null,
+    isAlike: false,
+    keepsProofs: true,
+    pulledAt: 'edition',
+    marking: 'moment',
+    prints: 'Prints of the class',
+    print: 'Print',
+    asksQuote: false,
+    hasRoster: true,
   },
 } as const satisfies Record<string, PurposeFacts>
 export type Purpose = keyof typeof PURPOSES

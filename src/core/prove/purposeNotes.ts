@@ -7,4 +7,6 @@ export const PURPOSE_NOTES: Record<Purpose, string> = {
   unique:
     'Every print is one of its own: no approved proof, no edition number. Dried, signed and filed after the first.',
   test: 'What a plate or a press does. A trial proof carries its moment, and can be dried, signed and filed.',
+  class:
+    'Many people, each a plate of their own: who is up, what lies under each plate, and whose print is whose.',
 }

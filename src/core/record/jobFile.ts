@@ -3,6 +3,7 @@ import { PRINT_KINDS, type PrintKind } from '../dry/editionNumbers'
 import { markAs, signingSchema, USUAL_SIGNING, type Signing } from '../dry/numbering'
 import { DRYING_METHOD_KEYS } from '../dry/drying'
 import { pullId, pullSchema, timeZone } from '../edition/pull'
+import { rosterSchema } from '../edition/roster'
 import { runSchema, sheetMarkSchema } from '../edition/runs'
 import { passesSchema } from '../prove/features'
 import { settingsSchema } from '../prove/settings'
@@ -169,6 +170,7 @@ export const jobFileSchema = z
     signing: signingSchema.default(USUAL_SIGNING),
     sheetMarks: z.array(sheetMarkSchema).default([]),
     withdrawn: z.array(withdrawnPullSchema).default([]),
+    roster: rosterSchema.nullable().default(null),
   })
   .superRefine((file, context) => {
     const ids = new Set(file.pulls.map((pull) => pull.id))

@@ -71,5 +71,6 @@ export const sampleJobFile: JobFile = {
   custody: [],
   sheetMarks: [],
   withdrawn: [],
+  roster: null,
   signing: { style: 'roman', marking: 'numbered', imp: '', chop: 'none', signer: 'artist' },
 }

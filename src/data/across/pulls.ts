@@ -73,50 +73,68 @@ async function checkEditionPull(change: JobChange, batVersion: number | null): P
     throw new FieldError([{ field: '', message: 'First say what becomes of the pull before.' }])
 }
 
+/** Writes a pull down within a change, with the settings it was made by. @throws FieldError where nothing may be pulled now */
+export async function pullFrom(
+  change: JobChange,
+  pull: NewPull,
+  settings: Settings,
+  at: string,
+): Promise<void> {
+  const { job, tables, transaction } = change
+  const [jobId, runPosition] = [job.id, job.openRun]
+  const batVersion = await heldVersion(change)
+  if (pull.kind === 'edition') await checkEditionPull(change, batVersion)
+  const sheet = await sheetForPull(change, pull.kind, at)
+  const next = async (column: 'number' | 'place', where: Partial<PullRow> = {}) =>
+    (await greatest(tables.pulls, column, { jobId, ...where }, transaction)) + 1
+  const [number, place] = [await next('number', { kind: pull.kind, runPosition }), await next('place')]
+  await tables.pulls.create(
+    {
+      ...pull,
+      jobId,
+      place,
+      sheet,
+      number,
+      runPosition,
+      paperId: settings.paper.paperId,
+      pulledAt: at,
+      estimated: false,
+      settings,
+      batVersion,
+    },
+    { transaction },
+  )
+}
+
+/**
+ * The bench as it can be pulled from. What was taken as it is usually laid out stands on it from here on, and says that nobody set it.
+ *
+ * @throws FieldError where something is wanting, or nothing is pulled any more
+ */
+export async function readyBench(change: JobChange): Promise<Settings> {
+  await refuseWhenNumbered(change)
+  await refuseWhenCancelled(change)
+  const bench = await benchOf(change)
+  const settings = settingsToPull(bench, change.job.purpose)
+  if (unsetStations(bench).length > 0) await setBench(change, settings)
+  return settings
+}
+
+/** Whether a pull was made already, or made and withdrawn: one asked for twice is made once. */
+export const wasPulled = async (change: JobChange, id: string): Promise<boolean> =>
+  (await change.tables.pulls.count({
+    where: { jobId: change.job.id, id },
+    transaction: change.transaction,
+  })) > 0 || wasWithdrawn(change, id)
+
 /** Pulls from the bench as it stands: the settings are copied into the pull and never change again. */
 export async function makePull(jobId: string, revision: number, input: NewPull, at: string): Promise<number> {
   const pull = newPullSchema.parse(input)
-  const make = async (change: JobChange) => {
-    const { tables, transaction } = change
-    await refuseWhenNumbered(change)
-    await refuseWhenCancelled(change)
-    const runPosition = change.job.openRun
-    const bench = await benchOf(change)
-    const settings = settingsToPull(bench, change.job.purpose)
-    const batVersion = await heldVersion(change)
-    if (pull.kind === 'edition') await checkEditionPull(change, batVersion)
-    const sheet = await sheetForPull(change, pull.kind, at)
-    const next = async (column: 'number' | 'place', where: Partial<PullRow> = {}) =>
-      (await greatest(tables.pulls, column, { jobId, ...where }, transaction)) + 1
-    const [number, place] = [await next('number', { kind: pull.kind, runPosition }), await next('place')]
-    // What was taken as it is usually laid out stands on the bench from here on, and says that nobody set it.
-    if (unsetStations(bench).length > 0) await setBench(change, settings)
-    await tables.pulls.create(
-      {
-        ...pull,
-        jobId,
-        place,
-        sheet,
-        number,
-        runPosition,
-        paperId: settings.paper.paperId,
-        pulledAt: at,
-        estimated: false,
-        settings,
-        batVersion,
-      },
-      { transaction },
-    )
-  }
   return changeJob(
     jobId,
     revision,
-    make,
-    async (change) =>
-      (await change.tables.pulls.count({
-        where: { jobId, id: pull.id },
-        transaction: change.transaction,
-      })) > 0 || wasWithdrawn(change, pull.id),
+    async (change) => pullFrom(change, pull, await readyBench(change), at),
+    (change) => wasPulled(change, pull.id),
   )
 }
 

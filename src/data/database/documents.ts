@@ -4,6 +4,7 @@ import { queueInput } from '@/core/day/pressQueue'
 import { documentKind, type DocumentKind } from '@/core/document/documentKind'
 import { numberingInput } from '@/core/dry/numbering'
 import { deskRailsSchema, RAILS_STEPS } from '@/core/edition/deskRails'
+import { rosterSchema } from '@/core/edition/roster'
 import { handsSchema } from '@/core/edition/pull'
 import { pullEventDocument } from '@/core/edition/pullEventDocument'
 import { mixSettingSchema } from '@/core/ink/mix'
@@ -53,6 +54,7 @@ export const DOCUMENTS: Readonly<
   desk_meetings: { rails: documentKind(deskRailsSchema, { steps: RAILS_STEPS }) },
   custody: { move: documentKind(custodyMoveSchema) },
   sortings: { numbering: documentKind(numberingInput) },
+  rosters: { roster: documentKind(rosterSchema) },
 }
 
 /**

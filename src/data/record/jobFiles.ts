@@ -1,4 +1,5 @@
 import type { SetAside } from '@/core/document/setAside'
+import { loadRoster } from '../across/rosters'
 import { eventSubject } from '@/core/edition/pull'
 import { JOB_FILE_VERSION, type JobFile } from '@/core/record/jobFile'
 import { readJobFile, writeJobFile } from '@/core/record/jobFileDocument'
@@ -49,16 +50,18 @@ async function readWhole(slug: string, at: string): Promise<{ file: JobFile; asi
     },
     store,
   ] = await Promise.all([loadJob(slug), loadStore()])
-  const [zoneMaps, makings, spots, facings, collePieces, misfits, unlocks, custody] = await Promise.all([
-    loadZoneMaps(id),
-    loadMakings(id),
-    loadWatchSpots(id),
-    loadFacings(id),
-    loadCollePieces(id),
-    loadMisfits(id),
-    loadUnlocks(id),
-    loadCustody(id),
-  ])
+  const [zoneMaps, makings, spots, facings, collePieces, misfits, unlocks, custody, roster] =
+    await Promise.all([
+      loadZoneMaps(id),
+      loadMakings(id),
+      loadWatchSpots(id),
+      loadFacings(id),
+      loadCollePieces(id),
+      loadMisfits(id),
+      loadUnlocks(id),
+      loadCustody(id),
+      loadRoster(id),
+    ])
   const mixes = [
     ...runs.flatMap(({ bench }) => bench.ink?.mixes ?? []),
     ...[...pulls, ...withdrawn].flatMap(({ settings }) => settings.ink.mixes),
@@ -88,6 +91,7 @@ async function readWhole(slug: string, at: string): Promise<{ file: JobFile; asi
     custody,
     sheetMarks,
     signing,
+    roster,
   }
   return { file, aside }
 }
@@ -157,6 +161,7 @@ export async function importJob(document: unknown): Promise<string> {
     await tables.unlocks.bulkCreate(ofJob(file.unlocks), options)
     await tables.custody.bulkCreate(ofJob(file.custody), options)
     await tables.sheet_marks.bulkCreate(ofJob(file.sheetMarks), options)
+    if (file.roster) await tables.rosters.create({ jobId, roster: file.roster }, options)
     await tables.sortings.create(
       {
         jobId,

@@ -14,6 +14,7 @@ import { m0013Units } from './m0013Units'
 import { m0014PressureScales } from './m0014PressureScales'
 import { m0015Purposes } from './m0015Purposes'
 import { m0016EarlierPulls } from './m0016EarlierPulls'
+import { m0017Rosters } from './m0017Rosters'
 import type { Migration } from './migration'
 
 /** Every change of the database's shape, in order. A released one is never edited: the next change is a new one. */
@@ -34,4 +35,5 @@ export const MIGRATIONS = [
   m0014PressureScales,
   m0015Purposes,
   m0016EarlierPulls,
+  m0017Rosters,
 ] as const satisfies readonly Migration[]

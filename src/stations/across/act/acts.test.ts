@@ -22,7 +22,8 @@ import type { JobRecord } from '@/data/record/jobRecord'
 import { declareEditionSize, loadJob } from '@/data/shop/jobs'
 import { approveBat } from '@/data/prove/bats'
 import { layToDry } from '@/data/dry/prints'
-import { addRun } from '@/data/across/runs'
+import { keepRoster } from '@/data/across/rosters'
+import { addRun, setPurpose } from '@/data/across/runs'
 import { loadStore } from '@/data/shop/store'
 import { keepStrip } from '@/data/plate/bites'
 import { makeBathCard } from '@/data/plate/baths'
@@ -42,6 +43,32 @@ const modules = import.meta.glob<Record<string, Act<unknown, object>>>('../../**
 const ACTS = new Map(Object.values(modules).flatMap((module) => Object.entries(module)))
 
 const AT = '2031-05-02T09:00:00.000Z'
+
+/** A class of one. */
+const roster = {
+  makers: [
+    {
+      id: 1,
+      name: 'Ada',
+      prepMinutes: 10,
+      pressMinutes: 5,
+      thicknessMm: 1,
+      kind: null,
+      standing: 'waiting' as const,
+    },
+  ],
+  startAt: AT,
+  places: 2,
+  presses: 1,
+  order: 'fair' as const,
+  homeOn: '2031-05-09',
+  isAnonymous: false,
+}
+/** A job made a class; what its acts go to. */
+async function classOf(job: JobRecord, isListed = true) {
+  const revision = await setPurpose(job.id, job.revision, 'class')
+  return { jobId: job.id, revision: isListed ? await keepRoster(job.id, revision, roster) : revision }
+}
 const BY = 'Ida Quill'
 const strip = { points: [1, 2, 4, 8].map((minutes) => ({ minutes, tone: 0.2 * minutes })), temperatureC: 20 }
 const bath = { name: 'Spring bath', recipe: 'saline-sulphate-zinc' as const, volumeMl: 500, by: BY, note: '' }
@@ -385,6 +412,25 @@ const SAID: Record<string, (jobs: Jobs) => Promise<unknown> | unknown> = {
       by: BY,
     },
   }),
+  keepRosterAction: async ({ mooring }) => ({ ...(await classOf(mooring, false)), roster }),
+  setStandingAction: async ({ mooring }) => ({
+    ...(await classOf(mooring)),
+    makerId: 1,
+    standing: 'late',
+  }),
+  pullForMakerAction: async ({ mooring }) => ({
+    ...(await classOf(mooring)),
+    makerId: 1,
+    pull: {
+      id: 'maker-pull',
+      kind: 'edition',
+      zone: 'Etc/UTC',
+      hands: { inked: BY, wiped: null, laid: null },
+      expected: null,
+      expectation: '',
+    },
+  }),
+  forgetNamesAction: async ({ mooring }) => ({ ...(await classOf(mooring)), today: '2031-05-09' }),
   setPurposeAction: ({ mooring }) => ({ ...target(mooring), purpose: 'varied' }),
   addDryingPlaceAction: () => ({ name: 'Back rack', kind: 'boards', capacity: 20 }),
   changeBetweenAction: async (jobs) => ({ loadId: await newLoad(jobs), by: BY }),

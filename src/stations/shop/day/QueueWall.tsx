@@ -3,23 +3,44 @@
 import { formatFine } from '@/core/units/quantity'
 import { useNow } from '@/ui/useNow'
 import { useZone } from '@/ui/ViewerZone'
-import { useMemo } from 'react'
-import { boardAt, queuePeople, type Turn } from '@/core/day/pressQueue'
-import type { KeptQueue } from '@/data/shop/queues'
+import { useRouter } from 'next/navigation'
+import { useEffect } from 'react'
+import { boardAt, type Turn } from '@/core/day/pressQueue'
 import { wallClock } from './daySpans'
 
+/** How often a live wall asks anew, ms. */
+const REFRESH_MS = 15_000
+
 /** The queue read from across the room: who is up, who prepares, who waits, who is next. */
-export function QueueWall({ kept }: { kept: KeptQueue }) {
+export function QueueWall({
+  name,
+  startAt,
+  turns,
+  isLive = false,
+}: {
+  name: string
+  /** the moment the minutes of the turns count from */
+  startAt: string
+  turns: readonly Turn[]
+  /** asked for anew now and then: it moves with what is said at the press */
+  isLive?: boolean
+}) {
   const zone = useZone()
-  const { turns, endMinutes } = useMemo(() => queuePeople(kept.input), [kept])
   const [now] = useNow(1000)
-  const minute = (now - Date.parse(kept.startAt)) / 60_000
+  const router = useRouter()
+  useEffect(() => {
+    if (!isLive) return
+    const again = setInterval(() => router.refresh(), REFRESH_MS)
+    return () => clearInterval(again)
+  }, [isLive, router])
+  const endMinutes = Math.max(0, ...turns.map(({ pressTo }) => pressTo))
+  const minute = (now - Date.parse(startAt)) / 60_000
   const board = boardAt(turns, Math.max(-1, minute))
-  const time = (minutes: number) => wallClock(kept.startAt, minutes, zone)
+  const time = (minutes: number) => wallClock(startAt, minutes, zone)
   return (
     <div>
       <div className="flex flex-wrap items-baseline justify-between gap-4 border-b-2 border-text pb-2">
-        <h1 className="station-title text-3xl">{kept.name}</h1>
+        <h1 className="station-title text-3xl">{name}</h1>
         <p className="far-number text-5xl">{time(minute)}</p>
       </div>
       {minute >= endMinutes && <p className="mt-6 text-3xl">Everyone is through.</p>}

@@ -1,3 +1,5 @@
+import { redirect } from 'next/navigation'
+import { purposeFacts } from '@/core/prove/purpose'
 import { pullsOnBench } from '@/core/edition/runs'
 import { batPulls } from '@/core/record/batOnBench'
 import { readThrough } from '@/core/record/through'
@@ -9,6 +11,7 @@ export const metadata = { title: 'Edition' }
 
 export default async function EditionPage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
+  if (purposeFacts(job.purpose).hasRoster) redirect(`/jobs/${job.slug}/edition/class`)
   const { proof, otherEnd } = batPulls(job)
   const [spots, facings] = await Promise.all([loadWatchSpots(job.id), loadFacings(job.id)])
   return (

@@ -1,0 +1,82 @@
+'use client'
+
+import { useState } from 'react'
+import { makerOf, type Roster } from '@/core/edition/roster'
+import type { Pull } from '@/core/edition/pull'
+import { dayOf, saidDayOf, writeMoment } from '@/core/units/moment'
+import { Button } from '@/ui/Button'
+import { TextField } from '@/ui/Field'
+import { useZone } from '@/ui/ViewerZone'
+import { useSend } from '../bench/BenchContext'
+import { useAct } from '../bench/useAct'
+import { Problems } from '../pull/Problems'
+import { sendAct } from '../act/sendAct'
+import { forgetNamesAction } from './actions'
+
+/** Whose print is whose while they dry: found by sheet, name or time; and when the names go. */
+export function ClassPrints({
+  roster,
+  pulls,
+}: {
+  roster: Roster
+  pulls: readonly (Pull & { sheet: number })[]
+}) {
+  const zone = useZone()
+  const { send } = useSend()
+  const { busy, problems, act } = useAct()
+  const [find, setFind] = useState('')
+  const names = new Map(roster.makers.map(({ id, name }) => [id, name]))
+  const prints = pulls
+    .flatMap((pull) => {
+      const maker = makerOf(pull)
+      return maker === null
+        ? []
+        : [{ pull, name: names.get(maker) ?? '', moment: writeMoment(pull.pulledAt, pull.zone) }]
+    })
+    .reverse()
+  const wanted = find.trim().toLowerCase()
+  const found = prints.filter(
+    ({ pull, name, moment }) =>
+      wanted === '' ||
+      name.toLowerCase().includes(wanted) ||
+      moment.includes(wanted) ||
+      String(pull.sheet).localeCompare(wanted) === 0,
+  )
+  if (prints.length === 0) return null
+  return (
+    <section aria-label="Prints and their makers" className="mt-4 border-t border-line pt-3">
+      <div className="flex flex-wrap items-end gap-3">
+        <TextField label="Find a print: sheet, name or time" value={find} onText={setFind} />
+        <p role="status" className="pb-2 text-sm text-muted">
+          {found.length} of {prints.length}
+          {roster.homeOn ? `; they go home on ${saidDayOf(`${roster.homeOn}T12:00:00.000Z`, zone)}` : ''}
+        </p>
+        {!roster.isAnonymous && roster.homeOn !== null && (
+          <Button
+            look="quiet"
+            disabled={busy}
+            onClick={() =>
+              void act(() =>
+                send((target) =>
+                  sendAct(forgetNamesAction, { ...target, today: dayOf(new Date().toISOString(), zone) }),
+                ),
+              )
+            }
+          >
+            Take the names out
+          </Button>
+        )}
+      </div>
+      <Problems problems={problems} />
+      <ol className="mt-2 grid gap-x-6 sm:grid-cols-2 xl:grid-cols-3">
+        {found.map(({ pull, name, moment }) => (
+          <li key={pull.id} className="flex items-baseline gap-3 border-b border-line py-1">
+            <span className="far-number w-10">{pull.sheet}</span>
+            <b className="flex-1">{name}</b>
+            <span className="condensed text-sm text-muted">{moment}</span>
+          </li>
+        ))}
+      </ol>
+    </section>
+  )
+}
