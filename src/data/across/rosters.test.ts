@@ -5,7 +5,7 @@ import { exportJob, importJob } from '../record/jobFiles'
 import { giveNumbers } from '../dry/prints'
 import { createJob, loadJob, saveStation } from '../shop/jobs'
 import { at, benchedJob, newPull, openWorkshop } from '../shop/workshop.test.fixture'
-import { forgetNames, keepRoster, loadRoster, pullForMaker, setStanding } from './rosters'
+import { changeMaker, forgetNames, keepRoster, loadRoster, pullForMaker } from './rosters'
 
 openWorkshop()
 
@@ -45,9 +45,9 @@ describe('sixty children, three places, two late, one not here, three thicknesse
   it('prints each from their own plate, and finds every print under its maker', async () => {
     const job = await aClass()
     let revision = await keepRoster(job.id, job.revision, roster(60))
-    revision = await setStanding(job.id, revision, 2, 'late')
-    revision = await setStanding(job.id, revision, 5, 'late')
-    revision = await setStanding(job.id, revision, 9, 'absent')
+    revision = await changeMaker(job.id, revision, 2, { standing: 'late' })
+    revision = await changeMaker(job.id, revision, 5, { standing: 'late' })
+    revision = await changeMaker(job.id, revision, 9, { standing: 'absent' })
     const kept = (await loadRoster(job.id))!
     const turns = planClass(kept, new Map(), at(0))
     expect(turns).toHaveLength(59)
@@ -68,7 +68,7 @@ describe('sixty children, three places, two late, one not here, three thicknesse
     expect(after.makers.filter(({ standing }) => standing === 'printed')).toHaveLength(59)
     expect(planClass(after, new Map(), at(90))).toEqual([])
     // Called up again after all: the last of the day.
-    revision = await setStanding(job.id, revision, 9, 'late')
+    revision = await changeMaker(job.id, revision, 9, { standing: 'late' })
     expect(planClass((await loadRoster(job.id))!, new Map(), at(90)).map(({ maker: { id } }) => id)).toEqual([
       9,
     ])
@@ -87,6 +87,7 @@ describe('the list of a class', () => {
     ).toThrow('is there twice')
     let revision = await keepRoster(job.id, job.revision, roster(3))
     revision = await print(job.id, revision, 2, 20)
+    revision = await changeMaker(job.id, revision, 1, { kind: 'plastic-drypoint' })
     // Asked for twice, printed once.
     expect(await print(job.id, revision, 2, 21)).toBe(revision)
     const kept = (await loadRoster(job.id))!
@@ -100,12 +101,19 @@ describe('the list of a class', () => {
       makers: kept.makers.filter(({ id }) => id !== 3),
     })
     expect((await loadRoster(job.id))!.makers.map(({ id }) => id)).toEqual([1, 2])
-    await expect(setStanding(job.id, revision, 7, 'late')).rejects.toThrow('This maker')
+    revision = await print(job.id, revision, 1, 30)
+    expect((await loadJob(job.slug)).pulls.map(({ settings }) => settings.plate.kind)).toEqual([
+      sampleSettings.plate.kind,
+      'plastic-drypoint',
+    ])
+    await expect(changeMaker(job.id, revision, 7, { standing: 'late' })).rejects.toThrow('This maker')
     const edition = await benchedJob()
     await expect(keepRoster(edition.id, edition.revision, roster(2))).rejects.toMatchObject({
       problems: [{ message: 'This job is for no class: say so at Runs first.' }],
     })
-    await expect(setStanding(edition.id, edition.revision, 1, 'late')).rejects.toThrow('This class')
+    await expect(changeMaker(edition.id, edition.revision, 1, { standing: 'late' })).rejects.toThrow(
+      'This class',
+    )
   })
   it('loses its names once the prints went home, and no print its maker', async () => {
     const job = await aClass()

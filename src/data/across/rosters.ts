@@ -5,7 +5,6 @@ import {
   underPlate,
   withoutNames,
   type Maker,
-  type MakerStanding,
   type Roster,
 } from '@/core/edition/roster'
 import { isPrint, readPull } from '@/core/edition/pull'
@@ -65,9 +64,9 @@ export async function keepRoster(
   })
 }
 
-const withStanding = (roster: Roster, id: number, standing: MakerStanding): Roster => ({
+const withChange = (roster: Roster, id: number, said: Partial<Maker>): Roster => ({
   ...roster,
-  makers: roster.makers.map((maker) => (maker.id === id ? { ...maker, standing } : maker)),
+  makers: roster.makers.map((maker) => (maker.id === id ? { ...maker, ...said } : maker)),
 })
 
 function makerIn(roster: Roster, id: number): Maker {
@@ -76,18 +75,21 @@ function makerIn(roster: Roster, id: number): Maker {
   return maker
 }
 
-/** Says how a maker stands: late, not here, to come again, or ended at the wiped plate. */
-export async function setStanding(
+/** What is said of a maker at the press: how they stand, or what their plate is of. */
+export const makerChangeSchema = makerSchema.pick({ standing: true, kind: true }).partial()
+
+/** Says of a maker that they are late, not here, to come again or ended at the wiped plate; or what their plate is of. */
+export async function changeMaker(
   jobId: string,
   revision: number,
   makerId: number,
-  said: MakerStanding,
+  input: z.input<typeof makerChangeSchema>,
 ): Promise<number> {
-  const standing = makerSchema.shape.standing.parse(said)
+  const said = makerChangeSchema.parse(input)
   return changeJob(jobId, revision, async (change) => {
     const roster = await rosterToChange(change)
     makerIn(roster, makerId)
-    await keep(change, withStanding(roster, makerId, standing))
+    await keep(change, withChange(roster, makerId, said))
   })
 }
 
@@ -142,7 +144,7 @@ export async function pullForMaker(
       })),
       { transaction: change.transaction },
     )
-    await keep(change, withStanding(roster, makerId, 'printed'))
+    await keep(change, withChange(roster, makerId, { standing: 'printed' }))
   }
   return changeJob(jobId, revision, make, (change) => wasPulled(change, pull.id))
 }

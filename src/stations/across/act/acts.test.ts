@@ -413,10 +413,10 @@ const SAID: Record<string, (jobs: Jobs) => Promise<unknown> | unknown> = {
     },
   }),
   keepRosterAction: async ({ mooring }) => ({ ...(await classOf(mooring, false)), roster }),
-  setStandingAction: async ({ mooring }) => ({
+  changeMakerAction: async ({ mooring }) => ({
     ...(await classOf(mooring)),
     makerId: 1,
-    standing: 'late',
+    said: { standing: 'late' },
   }),
   pullForMakerAction: async ({ mooring }) => ({
     ...(await classOf(mooring)),

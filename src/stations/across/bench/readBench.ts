@@ -8,14 +8,19 @@ import type { KnownPresses } from '@/data/press/presses'
 import type { JobRecord } from '@/data/record/jobRecord'
 import type { BenchJob } from './BenchContext'
 
+/** What the bench is held against while there is no BAT; nothing in a class, where every plate is another's. */
+function lastTried<P extends { kind: string }>({ purpose }: Pick<JobRecord, 'purpose'>, pulls: readonly P[]) {
+  const { asksBat, hasRoster } = purposeFacts(purpose)
+  if (hasRoster) return undefined
+  return pulls.findLast(({ kind }) => kind === 'proof' || (!asksBat && kind === 'edition'))
+}
+
 /** What the stations need of a job, from everything that is kept of it and what the workshop knows beside it. */
 export function readBench(job: JobRecord, beside: KnownBeside, knownPresses: KnownPresses): BenchJob {
   const bat = batOfRun(job.bats, job.openRun)
   const pulls = pullsOnBench(job)
   const proofs = pulls.filter((pull) => pull.kind === 'proof')
-  const last = purposeFacts(job.purpose).asksBat
-    ? proofs.at(-1)
-    : pulls.findLast(({ kind }) => kind === 'proof' || kind === 'edition')
+  const last = lastTried(job, pulls)
   const run = runOnBench(job)
   const accepted = pulls.filter(
     (pull) => isPrint(pull) && readPull(pull).decision?.decision === 'accepted',

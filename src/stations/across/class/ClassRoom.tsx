@@ -15,8 +15,10 @@ import {
   type Roster,
 } from '@/core/edition/roster'
 import type { Pull } from '@/core/edition/pull'
-import { PLATE_KINDS } from '@/core/plate/plate'
+import { PLATE_KINDS, type PlateKind } from '@/core/plate/plate'
+import { middleReading } from '@/core/press/pressSetting'
 import { readingWords } from '@/core/press/pressureScale'
+import type { Bench } from '@/core/prove/settings'
 import { stationsWanting } from '@/core/prove/completeBench'
 import { writeMoment } from '@/core/units/moment'
 import { Button, buttonClass } from '@/ui/Button'
@@ -36,7 +38,7 @@ import { usePerson } from '../person/usePerson'
 import { Problems } from '../pull/Problems'
 import { sendAct } from '../act/sendAct'
 import { wallClock } from '../../shop/day/daySpans'
-import { pullForMakerAction, setStandingAction } from './actions'
+import { changeMakerAction, pullForMakerAction } from './actions'
 import { classAnswer, underWords } from './answers'
 import { ClassPrints } from './ClassPrints'
 
@@ -47,11 +49,11 @@ const ClassList = dynamic(() => import('./ClassList').then((module) => module.Cl
 
 type SheetPull = Pull & { sheet: number }
 
-/** Where a kind of plate begins, where it was printed in this class before. */
-function startWords(maker: Maker, usual: Maker['kind'], pulls: readonly Pull[]): string {
-  const kind = maker.kind ?? usual
+/** Where a kind of plate begins, where it printed in this class before by another reading than stands now. */
+function startWords(maker: Maker, { plate, press }: Bench, pulls: readonly Pull[]): string {
+  const kind = maker.kind ?? plate?.kind
   const start = kind && startOfKind(kind, pulls)
-  return start
+  return start && press && start.reading !== middleReading(press)
     ? `as the last of ${PLATE_KINDS[kind].label.toLowerCase()}: ${readingWords(start.press.scale, start.reading)}`
     : ''
 }
@@ -99,8 +101,9 @@ export function ClassRoom({ roster, pulls }: { roster: Roster | null; pulls: rea
         }),
       ),
     )
-  const stand = (maker: Maker, standing: MakerStanding) =>
-    void act(() => send((target) => sendAct(setStandingAction, { ...target, makerId: maker.id, standing })))
+  const say = (maker: Maker, said: { standing?: MakerStanding; kind?: Maker['kind'] }) =>
+    void act(() => send((target) => sendAct(changeMakerAction, { ...target, makerId: maker.id, said })))
+  const stand = (maker: Maker, standing: MakerStanding) => say(maker, { standing })
   const [first] = turns
 
   return (
@@ -155,10 +158,11 @@ export function ClassRoom({ roster, pulls }: { roster: Roster | null; pulls: rea
           <Turns
             turns={turns}
             at={at}
-            startOf={(maker) => startWords(maker, bench.plate?.kind ?? null, pulls)}
+            startOf={(maker) => startWords(maker, bench, pulls)}
             busy={busy}
             onPrint={print}
             onStand={stand}
+            onKind={(maker, kind) => say(maker, { kind })}
           />
           <PassedOver makers={roster.makers} busy={busy} onStand={stand} />
         </>
@@ -204,6 +208,7 @@ function Turns({
   busy,
   onPrint,
   onStand,
+  onKind,
 }: {
   turns: readonly ClassTurn[]
   at: (minute: number) => string
@@ -211,13 +216,14 @@ function Turns({
   busy: boolean
   onPrint: (maker: Maker) => void
   onStand: (maker: Maker, standing: MakerStanding) => void
+  onKind: (maker: Maker, kind: Maker['kind']) => void
 }) {
   return (
     <ol aria-label="Turns" className="mt-2 print:hidden">
       {turns.map(({ maker, name, place, press, pressFrom, prepFrom, prepTo, makeReadyMm }, i) => (
         <li
           key={maker.id}
-          className="grid items-center gap-x-4 gap-y-1 border-b border-line py-1 md:grid-cols-[5rem_minmax(0,1fr)_auto]"
+          className="grid items-center gap-x-4 gap-y-1 border-b border-line py-1 md:grid-cols-[6.5rem_minmax(0,1fr)_auto]"
         >
           <span className={i === 0 ? 'far-number text-3xl' : 'far-number text-xl'}>{at(pressFrom)}</span>
           <span>
@@ -228,7 +234,23 @@ function Turns({
               {startOf(maker) ? `; ${startOf(maker)}` : ''}
             </span>
           </span>
-          <span className="flex flex-wrap gap-2">
+          <span className="flex flex-wrap items-center gap-2">
+            <select
+              aria-label={`Plate of ${name}`}
+              value={maker.kind ?? ''}
+              disabled={busy}
+              className="condensed min-h-11 max-w-36 border border-edge bg-raised px-1 text-sm"
+              onChange={(event) =>
+                onKind(maker, event.target.value === '' ? null : (event.target.value as PlateKind))
+              }
+            >
+              <option value="">plate as the class’s</option>
+              {Object.entries(PLATE_KINDS).map(([kind, { label }]) => (
+                <option key={kind} value={kind}>
+                  {label}
+                </option>
+              ))}
+            </select>
             {i > 0 && (
               <Button disabled={busy} aria-label={`${name} printed`} onClick={() => onPrint(maker)}>
                 Printed

@@ -1,9 +1,16 @@
 'use server'
 
 import { z } from 'zod'
-import { makerSchema, rosterSchema } from '@/core/edition/roster'
+import { rosterSchema } from '@/core/edition/roster'
 import { positive } from '@/core/units/schemas'
-import { forgetNames, keepRoster, makerPullSchema, pullForMaker, setStanding } from '@/data/across/rosters'
+import {
+  changeMaker,
+  forgetNames,
+  keepRoster,
+  makerChangeSchema,
+  makerPullSchema,
+  pullForMaker,
+} from '@/data/across/rosters'
 import { act } from '../act/act'
 import { JOB_TARGET } from '../act/jobTarget'
 
@@ -15,12 +22,12 @@ export const keepRosterAction = act(
   { shows: 'job' },
 )
 
-/** Says how a maker stands. */
-export const setStandingAction = act(
-  z.strictObject({ ...JOB_TARGET, makerId: positive.int(), standing: makerSchema.shape.standing }),
+/** Says how a maker stands, or what their plate is of. */
+export const changeMakerAction = act(
+  z.strictObject({ ...JOB_TARGET, makerId: positive.int(), said: makerChangeSchema }),
   'shop',
-  async ({ jobId, revision, makerId, standing }) => ({
-    revision: await setStanding(jobId, revision, makerId, standing),
+  async ({ jobId, revision, makerId, said }) => ({
+    revision: await changeMaker(jobId, revision, makerId, said),
   }),
   { shows: 'job' },
 )
