@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test'
+import { broken } from './axe'
 import { answerOf, expect, kept, openStation, pasteInto, signAs, test } from './fixtures'
 
 /** Fills in what a job begins with. */
@@ -156,6 +157,7 @@ test('sixty children: pasted, two late, one not here, printed one by one, and ev
   await prints.getByRole('button', { name: 'Take the names out' }).click()
   await expect(prints.getByText('The prints have not gone home yet: the names find them.')).toBeVisible()
 
+  expect(await broken(page)).toEqual([])
   await page.getByRole('link', { name: 'Wall screen' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Open day' })).toBeVisible()
 })
