@@ -105,7 +105,7 @@ export async function bareJob(
   await page.goto(`${url}/jobs/new`)
   await page.getByLabel('Title of the print').fill(plate.title)
   await page.getByLabel('Artist').fill('Oona Fell')
-  await page.getByLabel('Edition of').fill('6')
+  await page.getByLabel('Edition size').fill('6')
   await page.getByRole('button', { name: 'Start the job' }).click()
   await openStation(page, 'Plate')
   await page.getByLabel('Name of the plate').fill(plate.title)

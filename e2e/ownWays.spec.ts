@@ -38,7 +38,7 @@ async function job(page: Page, hand: Hand, url: string, title: string, plate: { 
   await page.goto(`${url}/jobs/new`)
   await hand.fill(page.getByLabel('Title of the print'), title)
   await hand.fill(page.getByLabel('Artist'), 'Bryn Ash')
-  await hand.fill(page.getByLabel('Edition of'), '1')
+  await hand.fill(page.getByLabel('Edition size'), '1')
   await hand.tap(page.getByRole('button', { name: 'Start the job' }))
   await hand.fill(page.getByLabel('Name of the plate'), title)
   await hand.pick(page.getByLabel('Kind'), plate.kind)

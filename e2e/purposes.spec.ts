@@ -45,7 +45,7 @@ test('a press test: one trial proof with its moment, kept, dried, signed imp. by
 }) => {
   test.slow()
   await begin(page, empty.url, 'First pressure', 'Press or plate test')
-  await expect(page.getByLabel('Edition of')).toHaveCount(0)
+  await expect(page.getByLabel('Edition size')).toHaveCount(0)
   await setTheBench(page, 'First pressure')
   await expect(page.getByRole('navigation', { name: 'Stations' })).toContainText('Wipe')
   await openStation(page, 'Prove')
@@ -83,7 +83,7 @@ test('a series that varies: pulled without a range, then changed to single print
 }) => {
   test.slow()
   await begin(page, empty.url, 'Five tides', 'Series that varies (E.V.)')
-  await page.getByLabel('Series of').fill('2')
+  await page.getByLabel('Series size').fill('2')
   await setTheBench(page, 'Five tides')
   await openStation(page, 'Prints')
   await expect(answerOf(page)).toContainText('Before the first print: Wipe and Register')

@@ -15,7 +15,7 @@ test('a new print from a bare plate to a signed edition', async ({ page, empty }
     await page.getByRole('link', { name: 'Make your first job' }).click()
     await page.getByLabel('Title of the print').fill('Withies at slack water')
     await page.getByLabel('Artist').fill('Ida Quill')
-    await page.getByLabel('Edition of').fill('2')
+    await page.getByLabel('Edition size').fill('2')
     await page.getByRole('button', { name: 'Start the job' }).click()
     await expect(page.getByRole('heading', { level: 1, name: 'Plate' })).toBeVisible()
   })

@@ -4,12 +4,14 @@ import { queuePeople } from '../day/pressQueue'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import {
   makerOf,
+  makersByPull,
   planClass,
   rosterSchema,
   startOfKind,
   stillToPrint,
   underPlate,
   withoutNames,
+  withTurns,
   type Maker,
   type MakerStanding,
   type Roster,
@@ -148,6 +150,21 @@ describe('a class', () => {
       ),
     )
   })
+  it('keeps the order it was planned in, also when somebody is not here, and calls up whose print was withdrawn', () => {
+    // By hand, after Johnson (1954): whoever prepares in less than they print first, the others by their time at the press.
+    const makers = [
+      maker(1, { prepMinutes: 30, pressMinutes: 5 }),
+      maker(2, { prepMinutes: 5, pressMinutes: 10 }),
+      maker(3, { prepMinutes: 10, pressMinutes: 8 }),
+    ]
+    const planned = withTurns(roster(makers, { places: 1, order: 'soonest' }))
+    expect(planned.turns).toEqual([2, 3, 1])
+    const names = (of: Roster) => planClass(of, none, at(0)).map(({ maker: { id } }) => id)
+    expect(names(planned)).toEqual([2, 3, 1])
+    expect(names({ ...planned, makers: stand(makers, 2, 'absent') })).toEqual([3, 1])
+    expect(names({ ...planned, makers: stand(makers, 3, 'printed') })).toEqual([2, 3, 1])
+    expect(withTurns(roster([])).turns).toEqual([])
+  })
   it('lays under each plate what brings it to the thickest, printed or not, of those who are here', () => {
     const makers = [
       maker(1, { thicknessMm: 2, standing: 'printed' }),
@@ -179,5 +196,8 @@ describe('a class', () => {
     expect(rosterSchema.parse(kept).isAnonymous).toBe(true)
     expect(makerOf(samplePull(1, [{ kind: 'maker', maker: 9 }]))).toBe(9)
     expect(makerOf(samplePull(1))).toBeNull()
+    const pulls = [samplePull(1, [{ kind: 'maker', maker: 9 }]), samplePull(2)]
+    expect(makersByPull(kept, pulls)).toEqual({ p1: '2' })
+    expect(makersByPull(null, pulls)).toEqual({})
   })
 })

@@ -36,6 +36,8 @@ export const rosterSchema = z
     order: queueInput.shape.order,
     /** the day the prints are taken home, YYYY-MM-DD; null: not said yet */
     homeOn: z.iso.date({ error: 'is no day' }).nullable(),
+    /** ids in the order they begin, worked out when the list was kept; who is not among them follows as listed */
+    turns: z.array(positive.int()).max(200).default([]),
     /** the names were taken out: numbers stand in their place */
     isAnonymous: z.boolean().default(false),
   })
@@ -71,19 +73,31 @@ export function underPlate({ makers }: Pick<Roster, 'makers'>, thicknessMm: numb
 /** A maker's turn, minutes from the beginning of the class. */
 export type ClassTurn = Turn & { maker: Maker }
 
-/** The order in which those who are here begin: as the class wished, before anybody was late. */
-function begun({ places, presses, order }: Roster, here: readonly Maker[]): Maker[] {
-  if (here.length === 0) return []
-  const people = here.map(({ name, prepMinutes, pressMinutes, thicknessMm }) => ({
+/**
+ * The roster with the order its makers begin in, by the order wished. It takes a moment for many people, so it is worked out once, when the
+ * list is kept, and not whenever somebody is late.
+ */
+export function withTurns(roster: Roster): Roster {
+  const { makers, places, presses, order } = roster
+  if (makers.length === 0) return { ...roster, turns: [] }
+  const people = makers.map(({ name, prepMinutes, pressMinutes, thicknessMm }) => ({
     name,
     prepMinutes,
     pressMinutes,
     thicknessMm,
   }))
-  const byName = new Map(here.map((maker) => [maker.name, maker]))
-  return queuePeople({ people, places, presses, order })
-    .turns.toSorted((a, b) => a.prepFrom - b.prepFrom)
-    .map(({ name }) => byName.get(name)!)
+  const ids = new Map(makers.map(({ name, id }) => [name, id]))
+  const { turns } = queuePeople({ people, places, presses, order })
+  return {
+    ...roster,
+    turns: turns.toSorted((a, b) => a.prepFrom - b.prepFrom).map(({ name }) => ids.get(name)!),
+  }
+}
+
+/** Makers in the order they begin. */
+function inTurn({ turns }: Roster, makers: readonly Maker[]): Maker[] {
+  const place = new Map(turns.map((id, i) => [id, i]))
+  return makers.toSorted((a, b) => (place.get(a.id) ?? makers.length) - (place.get(b.id) ?? makers.length))
 }
 
 /**
@@ -111,7 +125,11 @@ export function planClass(roster: Roster, printedAt: ReadonlyMap<number, string>
     placeFree[first(placeFree)] += maker.prepMinutes
     pressFree[first(pressFree)] = to
   }
-  const turns = [...begun(roster, is('waiting')), ...is('late')].map((maker) => {
+  // Whose print was withdrawn is to come again.
+  const here = roster.makers.filter(
+    ({ id, standing: how }) => how === 'waiting' || (how === 'printed' && !printedAt.has(id)),
+  )
+  const turns = [...inTurn(roster, here), ...is('late')].map((maker) => {
     const place = first(placeFree)
     const prepFrom = maker.standing === 'late' ? Math.max(placeFree[place], nowMinute) : placeFree[place]
     const prepTo = prepFrom + maker.prepMinutes
@@ -140,6 +158,20 @@ export function planClass(roster: Roster, printedAt: ReadonlyMap<number, string>
 
 /** Whose print a pull is; null: nobody's of a class. */
 export const makerOf = (pull: Pick<Pull, 'events'>): number | null => readPull(pull).maker
+
+/** Names of the makers by their pulls; nothing where there is no class. */
+export function makersByPull(
+  roster: Roster | null,
+  pulls: readonly Pick<Pull, 'id' | 'events'>[],
+): Record<string, string> {
+  const makers = new Map(roster?.makers.map((maker) => [maker.id, maker]))
+  return Object.fromEntries(
+    pulls.flatMap((pull) => {
+      const maker = makers.get(makerOf(pull) ?? 0)
+      return maker ? [[pull.id, maker.name] as const] : []
+    }),
+  )
+}
 
 /** The setting a kind of plate printed well by, of this class: the next plate of it begins there. */
 export function startOfKind(

@@ -1,4 +1,4 @@
-import { printsMade, purposeFacts, type Purposed } from '../prove/purpose'
+import { printsMade, purposeFacts, sizeDeclared, type Purposed } from '../prove/purpose'
 import { formatCelsius, formatFines, formatGrams, shownStep } from '../units/quantity'
 import { capital } from '../units/capital'
 import { counted } from '../units/counted'
@@ -196,7 +196,7 @@ function paperLine(
 
 function editionLine(job: MorningJob): Omit<MorningLine, 'jobId'> | null {
   const { left, starts, hours } = job.need
-  if ((!job.bat && purposeFacts(job.purpose).asksBat) || left <= 0) return null
+  if ((!job.bat && purposeFacts(job.purpose).asksBat) || left <= 0 || sizeDeclared(job) === null) return null
   const made = printsMade(job, job.accepted)
   return {
     station: 'edition',

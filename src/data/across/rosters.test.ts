@@ -66,10 +66,11 @@ describe('sixty children, three places, two late, one not here, three thicknesse
     expect(new Set(done.pulls.map(makerOf)).size).toBe(59)
     const after = (await loadRoster(job.id))!
     expect(after.makers.filter(({ standing }) => standing === 'printed')).toHaveLength(59)
-    expect(planClass(after, new Map(), at(90))).toEqual([])
+    const printedAt = new Map(done.pulls.map((pull) => [makerOf(pull)!, pull.pulledAt]))
+    expect(planClass(after, printedAt, at(90))).toEqual([])
     // Called up again after all: the last of the day.
     revision = await changeMaker(job.id, revision, 9, { standing: 'late' })
-    expect(planClass((await loadRoster(job.id))!, new Map(), at(90)).map(({ maker: { id } }) => id)).toEqual([
+    expect(planClass((await loadRoster(job.id))!, printedAt, at(90)).map(({ maker: { id } }) => id)).toEqual([
       9,
     ])
     const sorted = done.pulls.map(({ id }) => ({ pullId: id, kind: 'edition' as const }))
@@ -106,6 +107,14 @@ describe('the list of a class', () => {
       sampleSettings.plate.kind,
       'plastic-drypoint',
     ])
+    await expect(
+      pullForMaker(job.id, revision, 2, newPull('m-2-again', 'edition'), at(31)),
+    ).rejects.toMatchObject({
+      problems: [{ message: 'Child 2 has printed. Call them up again for another.' }],
+    })
+    revision = await changeMaker(job.id, revision, 2, { standing: 'late' })
+    revision = await pullForMaker(job.id, revision, 2, newPull('m-2-again', 'edition'), at(32))
+    expect((await loadJob(job.slug)).pulls.map(makerOf)).toEqual([2, 1, 2])
     await expect(changeMaker(job.id, revision, 7, { standing: 'late' })).rejects.toThrow('This maker')
     const edition = await benchedJob()
     await expect(keepRoster(edition.id, edition.revision, roster(2))).rejects.toMatchObject({

@@ -1,9 +1,11 @@
 import { z } from 'zod'
 import {
+  makerOf,
   makerSchema,
   rosterSchema,
   underPlate,
   withoutNames,
+  withTurns,
   type Maker,
   type Roster,
 } from '@/core/edition/roster'
@@ -60,8 +62,23 @@ export async function keepRoster(
       throw new FieldError([
         { field: 'makers', message: `${gone.name} has a print here: they stay on the list.` },
       ])
-    await keep(change, roster)
+    await keep(
+      change,
+      isPlannedAlike(before, roster) ? { ...roster, turns: before!.turns } : withTurns(roster),
+    )
   })
+}
+
+/** Whether two lists are planned alike, so that the order need not be worked out again. */
+function isPlannedAlike(before: Roster | null, after: Roster): boolean {
+  const said = ({ makers, places, presses, order }: Roster) =>
+    JSON.stringify([
+      places,
+      presses,
+      order,
+      makers.map(({ id, prepMinutes, pressMinutes }) => [id, prepMinutes, pressMinutes]),
+    ])
+  return before !== null && said(before).localeCompare(said(after)) === 0
 }
 
 const withChange = (roster: Roster, id: number, said: Partial<Maker>): Roster => ({
@@ -111,6 +128,12 @@ export async function pullForMaker(
   const make = async (change: JobChange) => {
     const roster = await rosterToChange(change)
     const maker = makerIn(roster, makerId)
+    const { pulls } = await readJobRecord(change.job, change.tables, change.transaction)
+    // A button pressed again after a lost answer makes no second print.
+    if (maker.standing === 'printed' && pulls.some((one) => makerOf(one) === makerId))
+      throw new FieldError([
+        { field: '', message: `${maker.name} has printed. Call them up again for another.` },
+      ])
     const settings = await readyBench(change)
     const own = completeBench(
       {

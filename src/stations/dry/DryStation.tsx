@@ -43,6 +43,8 @@ interface DryStationProps {
   setAside: Pull[]
   rejected: Pull[]
   batProof: Pull | null
+  /** whose print a pull is, of a class */
+  makers: Readonly<Record<string, string>>
   kept: Numbering | null
   cancellation: Pull | null
   signing: Signing
@@ -59,6 +61,7 @@ export function DryStation({
   setAside,
   rejected,
   batProof,
+  makers,
   kept,
   cancellation,
   signing,
@@ -129,7 +132,13 @@ export function DryStation({
     >
       {prints.length > 0 ? (
         <>
-          <SigningList prints={prints} signing={signing} title={job.title} called={facts.prints} />
+          <SigningList
+            prints={prints}
+            signing={signing}
+            title={job.title}
+            called={facts.prints}
+            makers={makers}
+          />
           <UnlockNumbers />
           <StruckPlate cancellation={cancellation} />
         </>
@@ -190,6 +199,7 @@ export function DryStation({
               setAside={setAside}
               rejected={rejected}
               batProof={batProof}
+              makers={makers}
               kept={kept}
               plate={bench.plate ?? { widthMm: 100, heightMm: 100 }}
             />

@@ -14,12 +14,15 @@ export function SigningList({
   signing,
   title,
   called,
+  makers,
 }: {
   prints: Print[]
   signing: Signing
   title: string
   /** what the prints are, all of them */
   called: string
+  /** whose print a pull is, of a class */
+  makers: Readonly<Record<string, string>>
 }) {
   const totals = (Object.keys(PRINT_KINDS) as PrintKind[])
     .map(
@@ -43,6 +46,7 @@ export function SigningList({
         {prints.map(({ mark, pullId }) => (
           <li key={pullId} className="far-number border-b border-line py-3 text-3xl">
             {mark}
+            {makers[pullId] && <span className="block text-base font-semibold">{makers[pullId]}</span>}
           </li>
         ))}
       </ol>

@@ -22,11 +22,11 @@ import type { Pull } from '@/core/edition/pull'
 import { ImpressionThumb, impressionWords } from './ImpressionThumb'
 import { isMarked, LANE_KEYS, type Lane } from './lanes'
 
-/** An impression as it lies: what it would be marked, and how far it is from the BAT. */
+/** An impression as it lies: what it would be marked, and whose it is or how far from the BAT. */
 export interface Lying {
   pull: Pull
   mark: string
-  closeness: string
+  beside: string
 }
 
 interface SortingLanesProps {
@@ -107,7 +107,7 @@ function LaneRow({
 }
 
 function Tile({
-  one: { pull, mark, closeness },
+  one: { pull, mark, beside },
   names,
   lane,
   plate,
@@ -141,7 +141,7 @@ function Tile({
           {mark || name.toLowerCase()}
         </span>
         <span className="condensed block text-center text-xs text-muted">
-          {[...(mark ? [name.toLowerCase()] : []), ...(closeness ? [closeness] : [])].join(', ')}
+          {[...(mark ? [name.toLowerCase()] : []), ...(beside ? [beside] : [])].join(', ')}
         </span>
       </button>
       {!isFixed && (

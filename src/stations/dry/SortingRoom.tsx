@@ -39,6 +39,8 @@ interface SortingRoomProps {
   setAside: Pull[]
   rejected: Pull[]
   batProof: Pull | null
+  /** whose print a pull is, of a class */
+  makers: Readonly<Record<string, string>>
   kept: Numbering | null
   plate: { widthMm: number; heightMm: number }
 }
@@ -82,6 +84,7 @@ export default function SortingRoom({
   setAside,
   rejected,
   batProof,
+  makers,
   kept,
   plate,
 }: SortingRoomProps) {
@@ -117,7 +120,7 @@ export default function SortingRoom({
     ...checkSigner(signing),
   ]
   const inEdition = sorted.filter(({ kind }) => kind === 'edition').length
-  const far = (pull: Pull) => farWords(pull, batProof)
+  const far = (pull: Pull) => makers[pull.id] ?? farWords(pull, batProof)
   const lanes = Object.fromEntries(
     LANE_KEYS.map((lane): [Lane, Lying[]] => [
       lane,
@@ -127,12 +130,12 @@ export default function SortingRoom({
             .map(({ pullId, mark }) => ({
               pull: known.get(pullId)!,
               mark,
-              closeness: lane === 'BAT' ? '' : far(known.get(pullId)!),
+              beside: lane === 'BAT' ? '' : far(known.get(pullId)!),
             }))
         : (lane === 'rejected' ? rejected : setAside).map((pull) => ({
             pull,
             mark: '',
-            closeness: far(pull),
+            beside: far(pull),
           })),
     ]),
   ) as Record<Lane, Lying[]>

@@ -33,7 +33,7 @@ const styles = StyleSheet.create({
 /** Labels for the back of the frame or the drawer, one an impression, A4 to be cut apart: title, artist, how it was made, its mark and year. */
 export async function renderLabelsPdf(
   { title, artist, technique, plateSize }: Documentation,
-  prints: readonly { mark: string; year: string }[],
+  prints: readonly { mark: string; year: string; maker: string | null }[],
 ): Promise<Buffer> {
   registerFonts()
   const pages = Array.from({ length: Math.ceil(prints.length / A_PAGE) }, (_, i) =>
@@ -43,12 +43,12 @@ export async function renderLabelsPdf(
     <Document title={`${title}: labels`} language="en">
       {pages.map((of) => (
         <Page key={of[0].mark} size="A4" style={styles.page}>
-          {of.map(({ mark, year }, i) => (
+          {of.map(({ mark, year, maker }, i) => (
             <View key={`${mark} ${i}`} style={styles.label}>
               <View style={{ maxWidth: 150 }}>
                 <Text style={styles.title}>{title}</Text>
                 <Text>
-                  {artist}
+                  {maker ?? artist}
                   {year ? `, ${year}` : ''}
                 </Text>
                 <Text>{technique}</Text>

@@ -1,6 +1,6 @@
 'use client'
 
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { makerOf, type Roster } from '@/core/edition/roster'
 import type { Pull } from '@/core/edition/pull'
 import { dayOf, saidDayOf, writeMoment } from '@/core/units/moment'
@@ -10,6 +10,8 @@ import { useZone } from '@/ui/ViewerZone'
 import { useSend } from '../bench/BenchContext'
 import { useAct } from '../bench/useAct'
 import { Problems } from '../pull/Problems'
+import { usePull } from '../pull/usePull'
+import { WithdrawPull } from '../pull/WithdrawPull'
 import { sendAct } from '../act/sendAct'
 import { forgetNamesAction } from './actions'
 
@@ -17,13 +19,24 @@ import { forgetNamesAction } from './actions'
 export function ClassPrints({
   roster,
   pulls,
+  lastPullId,
+  isOpen,
+  onAgain,
 }: {
   roster: Roster
   pulls: readonly (Pull & { sheet: number })[]
+  /** the last pull of the job; null: none */
+  lastPullId: string | null
+  /** more can be pulled */
+  isOpen: boolean
+  /** calls a maker up for another print */
+  onAgain: (makerId: number) => void
 }) {
   const zone = useZone()
   const { send } = useSend()
   const { busy, problems, act } = useAct()
+  const { withdraw } = usePull()
+  const list = useRef<HTMLOListElement>(null)
   const [find, setFind] = useState('')
   const names = new Map(roster.makers.map(({ id, name }) => [id, name]))
   const prints = pulls
@@ -31,7 +44,7 @@ export function ClassPrints({
       const maker = makerOf(pull)
       return maker === null
         ? []
-        : [{ pull, name: names.get(maker) ?? '', moment: writeMoment(pull.pulledAt, pull.zone) }]
+        : [{ pull, maker, name: names.get(maker) ?? '', moment: writeMoment(pull.pulledAt, pull.zone) }]
     })
     .reverse()
   const wanted = find.trim().toLowerCase()
@@ -68,12 +81,31 @@ export function ClassPrints({
         )}
       </div>
       <Problems problems={problems} />
-      <ol className="mt-2 grid gap-x-6 sm:grid-cols-2 xl:grid-cols-3">
-        {found.map(({ pull, name, moment }) => (
-          <li key={pull.id} className="flex items-baseline gap-3 border-b border-line py-1">
+      <ol ref={list} tabIndex={-1} className="mt-2 grid gap-x-6 outline-none xl:grid-cols-2">
+        {found.map(({ pull, maker, name, moment }) => (
+          <li key={pull.id} className="flex flex-wrap items-center gap-x-3 border-b border-line">
             <span className="far-number w-10">{pull.sheet}</span>
             <b className="flex-1">{name}</b>
             <span className="condensed text-sm text-muted">{moment}</span>
+            {isOpen && (
+              <>
+                <Button
+                  look="quiet"
+                  disabled={busy}
+                  aria-label={`${name} prints again`}
+                  onClick={() => onAgain(maker)}
+                >
+                  Again
+                </Button>
+                <WithdrawPull
+                  pull={pull}
+                  next={list}
+                  isFollowed={pull.id !== lastPullId}
+                  busy={busy}
+                  onWithdraw={(why) => withdraw(pull, why)}
+                />
+              </>
+            )}
           </li>
         ))}
       </ol>

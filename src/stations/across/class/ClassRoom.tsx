@@ -101,7 +101,7 @@ export function ClassRoom({ roster, pulls }: { roster: Roster | null; pulls: rea
         }),
       ),
     )
-  const say = (maker: Maker, said: { standing?: MakerStanding; kind?: Maker['kind'] }) =>
+  const say = (maker: Pick<Maker, 'id'>, said: { standing?: MakerStanding; kind?: Maker['kind'] }) =>
     void act(() => send((target) => sendAct(changeMakerAction, { ...target, makerId: maker.id, said })))
   const stand = (maker: Maker, standing: MakerStanding) => say(maker, { standing })
   const [first] = turns
@@ -167,7 +167,15 @@ export function ClassRoom({ roster, pulls }: { roster: Roster | null; pulls: rea
           <PassedOver makers={roster.makers} busy={busy} onStand={stand} />
         </>
       )}
-      {roster && <ClassPrints roster={roster} pulls={pulls} />}
+      {roster && (
+        <ClassPrints
+          roster={roster}
+          pulls={pulls}
+          lastPullId={pulls.at(-1)?.id ?? null}
+          isOpen={isOpen}
+          onAgain={(makerId) => say({ id: makerId }, { standing: 'late' })}
+        />
+      )}
       {!job.numbered && (
         <div className="mt-4 border-t border-line pt-2">
           {roster ? (

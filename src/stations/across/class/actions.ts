@@ -19,7 +19,7 @@ export const keepRosterAction = act(
   z.strictObject({ ...JOB_TARGET, roster: rosterSchema }),
   'shop',
   async ({ jobId, revision, roster }) => ({ revision: await keepRoster(jobId, revision, roster) }),
-  { shows: 'job' },
+  { shows: 'job', isLong: true },
 )
 
 /** Says how a maker stands, or what their plate is of. */

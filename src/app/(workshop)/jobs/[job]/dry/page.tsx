@@ -1,3 +1,5 @@
+import { makersByPull } from '@/core/edition/roster'
+import { loadRoster } from '@/data/across/rosters'
 import { sheetLines } from '@/core/edition/runs'
 import { loadDryingPlaces } from '@/data/shop/dryingPlaces'
 import { loadSorting } from '@/data/dry/sortings'
@@ -19,10 +21,11 @@ export default async function DryPage({ params }: { params: Promise<{ job: strin
     dryings,
     signing,
   } = await openJob((await params).job)
-  const [{ places, loads }, unlocks, kept] = await Promise.all([
+  const [{ places, loads }, unlocks, kept, roster] = await Promise.all([
     loadDryingPlaces(),
     loadUnlocks(jobId),
     loadSorting(jobId),
+    loadRoster(jobId),
   ])
   const lines = sheetLines(runs, pulls, sheetMarks)
   const pullsOf = (wanted: (line: (typeof lines)[number]) => boolean) =>
@@ -36,6 +39,7 @@ export default async function DryPage({ params }: { params: Promise<{ job: strin
       cancellation={
         pulls.find(({ kind, runPosition }) => kind === 'cancellation' && runPosition === openRun) ?? null
       }
+      makers={makersByPull(roster, pulls)}
       kept={kept}
       signing={signing}
       prints={prints}
