@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { EMPTY_BENCH } from '../prove/settings'
-import { dryingWords, lastUsed, mayGoOn, TOUCH_DRY_DAYS, waitingToDry, wantsDry } from './dryBetween'
+import { dryingWords, lastUsed, mayGoOn, TOUCH_DRY_DAYS, waitingToDry } from './dryBetween'
 import { runSchema, sheetLines, type BetweenRuns, type RunPull, type SheetMark } from './runs'
 import { samplePull, SAMPLE_MOMENT } from './samplePull.test.fixture'
 
@@ -45,7 +45,7 @@ describe('ink onto ink', () => {
     expect(standings(3, [], run(1, 'dry', 'plate', 96))).toEqual(['wet', 'wet'])
     expect(standings(5, [], run(1, 'dry', 'plate', 96))).toEqual(['maybe', 'maybe'])
     for (const between of ['wet', 'damp'] as const) expect(waiting(0, [], run(1, between))).toEqual([])
-    expect(wantsDry({ between: 'dry-damp' })).toBe(true)
+    expect(standings(1, [], run(1, 'dry-damp'))).toEqual(['wet', 'wet'])
   })
   it('counts from the last work on the sheet, a colouring too, and remembers what was used', () => {
     const runs = [run(0), run(1, 'wet', 'hand'), run(2)]

@@ -35,8 +35,7 @@ export const mayGoOn = ({ standing }: Pick<WaitingToDry, 'standing'>): boolean =
   standing !== 'wet' && standing !== 'maybe'
 
 /** Whether a run wants its sheets dry. */
-export const wantsDry = ({ between }: Pick<Run, 'between'>): boolean =>
-  between === 'dry' || between === 'dry-damp'
+const wantsDry = ({ between }: Pick<Run, 'between'>): boolean => between === 'dry' || between === 'dry-damp'
 
 function standingAfter(days: number, { waitHours }: Pick<Run, 'waitHours'>): DryStanding {
   const from = waitHours > 0 ? waitHours / 24 : TOUCH_DRY_DAYS.from

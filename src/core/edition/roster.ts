@@ -52,12 +52,6 @@ export const rosterSchema = z
   })
 export type Roster = z.infer<typeof rosterSchema>
 
-/** Who is still to print, in the order of the list, the late ones after the others. */
-export const stillToPrint = ({ makers }: Pick<Roster, 'makers'>): Maker[] => [
-  ...makers.filter((maker) => maker.standing === 'waiting'),
-  ...makers.filter((maker) => maker.standing === 'late'),
-]
-
 /**
  * What is laid under a maker's plate so that it stands as high as the thickest of the class, mm to the hundredth: nobody touches the
  * screws. Who printed already counts, for the press stays as it is; who is not here does not.

@@ -23,9 +23,8 @@ interface PurposeFacts {
   /** where its prints are pulled */
   pulledAt: 'prove' | 'edition'
   marking: UsualMarking
-  /** what documents call the prints, all of them and each */
+  /** what documents call the prints, all of them */
   prints: string
-  print: string
   asksQuote: boolean
   /** several people print, each a plate of their own */
   hasRoster: boolean
@@ -45,7 +44,6 @@ export const PURPOSES = {
     pulledAt: 'edition',
     marking: 'numbered',
     prints: 'Edition',
-    print: 'Print',
     asksQuote: true,
     hasRoster: false,
   },
@@ -61,7 +59,6 @@ export const PURPOSES = {
     pulledAt: 'edition',
     marking: 'varied',
     prints: 'Series that varies',
-    print: 'Print',
     asksQuote: true,
     hasRoster: false,
   },
@@ -77,7 +74,6 @@ export const PURPOSES = {
     pulledAt: 'edition',
     marking: 'unique',
     prints: 'Unique prints',
-    print: 'Unique print',
     asksQuote: false,
     hasRoster: false,
   },
@@ -93,7 +89,6 @@ export const PURPOSES = {
     pulledAt: 'prove',
     marking: 'moment',
     prints: 'Trial proofs',
-    print: 'Trial proof',
     asksQuote: false,
     hasRoster: false,
   },
@@ -109,7 +104,6 @@ export const PURPOSES = {
     pulledAt: 'edition',
     marking: 'moment',
     prints: 'Prints of the class',
-    print: 'Print',
     asksQuote: false,
     hasRoster: true,
   },
