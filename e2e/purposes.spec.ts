@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test'
 import { broken } from './axe'
+import { firstLoad, SCRIPT_LIMIT } from './firstLoad'
 import { answerOf, expect, kept, openStation, pasteInto, signAs, test } from './fixtures'
 
 /** Fills in what a job begins with. */
@@ -158,6 +159,15 @@ test('sixty children: pasted, two late, one not here, printed one by one, and ev
   await expect(prints.getByText('The prints have not gone home yet: the names find them.')).toBeVisible()
 
   expect(await broken(page)).toEqual([])
+  expect(await firstLoad(empty.url, '/jobs/open-day/edition/class')).toBeLessThanOrEqual(SCRIPT_LIMIT)
+  for (const width of [320, 768, 1920]) {
+    await page.setViewportSize({ width, height: 800 })
+    await expect
+      .poll(() => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), {
+        message: `at ${width} px`,
+      })
+      .toBeLessThanOrEqual(0)
+  }
   await page.getByRole('link', { name: 'Wall screen' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Open day' })).toBeVisible()
 })
