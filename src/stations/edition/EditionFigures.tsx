@@ -12,10 +12,10 @@ import { useNeed } from '../across/bench/useNeed'
 import type { Through } from '@/core/record/through'
 
 /** How far the edition is, and what the rest of it takes in sheets, ink and hours. */
-export function EditionFigures({ edition, through }: { edition: Pull[]; through: Through }) {
+export function EditionFigures({ prints, through }: { prints: Pull[]; through: Through }) {
   const job = useJob()
   const need = useNeed()
-  const progress = editionProgress(printsWanted(job), edition)
+  const progress = editionProgress(printsWanted(job), prints)
   const size = sizeDeclared(job)
   return (
     <div className="flex flex-wrap gap-x-10 gap-y-3 border-b border-line pb-4">

@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { useState } from 'react'
-import type { Pull } from '@/core/edition/pull'
+import { isPrint, type Pull } from '@/core/edition/pull'
 import { compareSettings } from '@/core/prove/compareSettings'
 import type { Facing, WatchSpot } from '@/core/plate/plateState'
 import type { Bench } from '@/core/prove/settings'
@@ -183,7 +183,7 @@ export function EditionStation({
         />
       </div>
       <div className="mt-4 border-t border-line pt-4">
-        <EditionFigures edition={edition} through={through} />
+        <EditionFigures prints={pulls.filter(isPrint)} through={through} />
       </div>
       {job.bat && (
         <div className="py-4">

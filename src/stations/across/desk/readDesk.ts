@@ -120,7 +120,7 @@ export function readDesk(
     }),
     nextNumber: (edition.at(-1)?.number ?? 0) + 1,
     nextSheet: waiting?.[0] ?? Math.max(0, ...job.pulls.map(({ sheet }) => sheet)) + 1,
-    accepted: editionProgress(job.editionSize, edition).accepted,
+    accepted: editionProgress(job.editionSize, pulls).accepted,
     differences: held && settings ? compareSettings(held.settings, settings).map(({ words }) => words) : [],
     doubt: settings && pressDoubt(settings, isByHand),
     isByHand,
