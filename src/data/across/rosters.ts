@@ -48,7 +48,10 @@ export async function keepRoster(
   revision: number,
   input: z.input<typeof rosterSchema>,
 ): Promise<number> {
-  const roster = rosterSchema.parse(input)
+  const wished = rosterSchema.parse(input)
+  // Worked out before the write begins: for many people it takes a moment, and nobody else is to wait for it.
+  const kept = await loadRoster(jobId)
+  const roster = isPlannedAlike(kept, wished) ? { ...wished, turns: kept!.turns } : withTurns(wished)
   return changeJob(jobId, revision, async (change) => {
     if (!purposeFacts(change.job.purpose).hasRoster)
       throw new FieldError([{ field: '', message: 'This job is for no class: say so at Runs first.' }])
@@ -62,10 +65,7 @@ export async function keepRoster(
       throw new FieldError([
         { field: 'makers', message: `${gone.name} has a print here: they stay on the list.` },
       ])
-    await keep(
-      change,
-      isPlannedAlike(before, roster) ? { ...roster, turns: before!.turns } : withTurns(roster),
-    )
+    await keep(change, roster)
   })
 }
 
@@ -78,7 +78,7 @@ function isPlannedAlike(before: Roster | null, after: Roster): boolean {
       order,
       makers.map(({ id, prepMinutes, pressMinutes }) => [id, prepMinutes, pressMinutes]),
     ])
-  return before !== null && said(before).localeCompare(said(after)) === 0
+  return before !== null && said(before) === said(after)
 }
 
 const withChange = (roster: Roster, id: number, said: Partial<Maker>): Roster => ({

@@ -53,7 +53,7 @@ export function ClassPrints({
       wanted === '' ||
       name.toLowerCase().includes(wanted) ||
       moment.includes(wanted) ||
-      String(pull.sheet).localeCompare(wanted) === 0,
+      pull.sheet === Number(wanted),
   )
   if (prints.length === 0) return null
   return (

@@ -49,7 +49,7 @@ export function makersOf(
 /** When the class begins: as it is kept while the time is the same, else today at the time typed; '': it is no time. */
 function startOf(begins: string, roster: Roster | null): string {
   if (!/^\d\d:\d\d$/.test(begins)) return ''
-  if (roster && timeIn(roster.startAt).localeCompare(begins) === 0) return roster.startAt
+  if (roster && timeIn(roster.startAt) === begins) return roster.startAt
   const today = new Date()
   const [hours, minutes] = begins.split(':').map(Number)
   today.setHours(hours, minutes, 0, 0)
