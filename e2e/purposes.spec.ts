@@ -171,3 +171,44 @@ test('sixty children: pasted, two late, one not here, printed one by one, and ev
   await page.getByRole('link', { name: 'Wall screen' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Open day' })).toBeVisible()
 })
+
+test('a job begins on existing prints: one of another job and one from outside, printed over one by one', async ({
+  page,
+  sample,
+}) => {
+  test.slow()
+  await begin(page, sample.url, 'Tide marks', 'Single or unique prints')
+  await setTheBench(page, 'Tide marks')
+  await page.getByRole('link', { name: 'Runs' }).click()
+  await page.getByText('Begin on existing prints').click()
+  const job = page.getByRole('combobox', { name: 'Job', exact: true })
+  await job.selectOption({ label: (await job.locator('option').nth(1).textContent())! })
+  const offered = page.getByRole('list', { name: 'Its numbered prints' }).getByRole('checkbox')
+  await offered.first().check()
+  await signAs(page, 'Bryn Ash')
+  await page.getByRole('button', { name: 'Take in 1 print' }).click()
+  await expect(answerOf(page)).toContainText('Print over 1 existing print')
+
+  await page.getByRole('radio', { name: 'Outside' }).click()
+  await page.getByLabel('What it is, and whose').fill('Salt pans, by Odd Fell')
+  await page.getByRole('button', { name: 'Take it in' }).click()
+  await expect(page.getByText('Number on the print is empty: fill it in')).toBeVisible()
+  await page.getByLabel('Number on the print').fill('3/20')
+  await page.getByRole('button', { name: 'Take it in' }).click()
+  await expect(answerOf(page)).toContainText('Print over 2 existing prints')
+  expect(await broken(page)).toEqual([])
+
+  await openStation(page, 'Prints')
+  await expect(page.getByText(/^Onto /)).toBeVisible()
+  const first = (await page.getByText(/^Onto /).textContent())!.replace('Onto ', '')
+  await page.getByRole('button', { name: 'Pull print 1' }).click()
+  await page.getByRole('button', { name: 'Keep it', exact: true }).click()
+  await expect(page.getByText(/^Onto /)).not.toHaveText(`Onto ${first}`)
+  await openStation(page, 'Record')
+  const sheet = page.getByRole('article', { name: 'Documentation sheet' })
+  await expect(sheet).toContainText('Printed over')
+  await expect(sheet).toContainText(`over ${first}`)
+  // The job it comes from knows where it is now.
+  await page.goto(`${sample.url}/jobs/the-pilot-s-window/record`)
+  await expect(page.getByRole('region', { name: 'Custody' })).toContainText('printed over 1')
+})

@@ -28,6 +28,7 @@ import { layToDry } from '@/data/dry/prints'
 import { addEvents } from '@/data/across/pulls'
 import { keepQueue } from '@/data/shop/queues'
 import { keepUnitOrder } from '@/data/shop/unitOrder'
+import { giveSheets } from '@/data/across/givenSheets'
 import { keepSorting } from '@/data/dry/sortings'
 
 const AT = '2026-04-02T09:00:00.000Z'
@@ -159,6 +160,12 @@ async function addTheRest(): Promise<void> {
   await movePrint(
     window.id,
     { pullId: sold, move: { kind: 'consigned', to: 'Oona Fell', receipt: '', note: '' }, by: BY },
+    AT,
+  )
+  await giveSheets(
+    samphire.id,
+    samphire.revision,
+    { prints: { from: 'job', jobId: window.id, pullIds: [window.prints[0].pullId] }, by: BY },
     AT,
   )
   await cancelPlate(

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { EMPTY_BENCH } from '../prove/settings'
 import { dryingWords, lastUsed, mayGoOn, TOUCH_DRY_DAYS, waitingToDry } from './dryBetween'
-import { runSchema, sheetLines, type BetweenRuns, type RunPull, type SheetMark } from './runs'
+import { runSchema, type BetweenRuns, type RunPull, type SheetMark } from './runs'
 import { samplePull, SAMPLE_MOMENT } from './samplePull.test.fixture'
 
 const after = (days: number) => new Date(Date.parse(SAMPLE_MOMENT) + days * 86_400_000).toISOString()
@@ -27,7 +27,7 @@ const mark = (sheet: number, said: SheetMark['mark'], days: number, position = 1
 })
 const waiting = (days: number, marks: SheetMark[] = [], second = run(1)) => {
   const runs = [run(0), second]
-  return waitingToDry(runs, sheetLines(runs, pulls, marks), pulls, marks, 1, after(days))
+  return waitingToDry({ runs, pulls, sheetMarks: marks, givenSheets: [] }, 1, after(days))
 }
 const standings = (...said: Parameters<typeof waiting>) => waiting(...said).map(({ standing }) => standing)
 
@@ -50,7 +50,7 @@ describe('ink onto ink', () => {
   it('counts from the last work on the sheet, a colouring too, and remembers what was used', () => {
     const runs = [run(0), run(1, 'wet', 'hand'), run(2)]
     const marks = [mark(1, 'done', 20), mark(2, 'done', 21)]
-    const found = waitingToDry(runs, sheetLines(runs, pulls, marks), pulls, marks, 2, after(22))
+    const found = waitingToDry({ runs, pulls, sheetMarks: marks, givenSheets: [] }, 2, after(22))
     expect(found.map(({ sheet, standing }) => [sheet, standing])).toEqual([
       [1, 'maybe'],
       [2, 'wet'],
@@ -64,6 +64,24 @@ describe('ink onto ink', () => {
     expect(dryingWords(waiting(3))).toContain('2 sheets lie 3 days')
     expect(dryingWords(waiting(3, [mark(1, 'dry', 2)]))).toBeNull()
     expect(dryingWords([])).toBeNull()
+  })
+  it('asks of an existing print too, where it is known when it was printed', () => {
+    const record = {
+      runs: [run(0, 'dry-damp')],
+      pulls: [],
+      sheetMarks: [],
+      givenSheets: [
+        { sheet: 1, printedAt: SAMPLE_MOMENT },
+        { sheet: 2, printedAt: null },
+      ],
+    }
+    const at = (days: number) => waitingToDry(record, 0, after(days)).map(({ standing }) => standing)
+    expect([at(1), at(4), at(30)]).toEqual([
+      ['wet', 'dry'],
+      ['maybe', 'dry'],
+      ['dry', 'dry'],
+    ])
+    expect(waitingToDry({ ...record, givenSheets: [] }, 0, after(1))).toEqual([])
   })
   it('never becomes wetter with time', () => {
     const order = ['wet', 'maybe', 'dry']

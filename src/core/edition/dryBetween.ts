@@ -1,6 +1,6 @@
 import { counted, plural } from '../units/counted'
 import { formatNumber } from '../units/length'
-import { RUN_KINDS, type Run, type RunPull, type SheetLine, type SheetMark } from './runs'
+import { RUN_KINDS, sheetLines, sheetsWaiting, type Run, type SheetMark, type SheetsRecord } from './runs'
 
 /**
  * Days in which oil ink on a sheet is usually dry to the touch; heavy blacks take weeks, and it needs air [common practice, no source].
@@ -43,27 +43,31 @@ function standingAfter(days: number, { waitHours }: Pick<Run, 'waitHours'>): Dry
   return days < Math.max(from, TOUCH_DRY_DAYS.by) ? 'maybe' : 'dry'
 }
 
+/** When a sheet was last worked on before a run; null: nobody knows. */
+function workedAt({ runs, pulls, sheetMarks, givenSheets }: SheetsRecord, sheet: number, at: number) {
+  if (at === 0) return givenSheets.find((given) => given.sheet === sheet)?.printedAt ?? null
+  const { kind, position } = runs[at - 1]
+  const done = RUN_KINDS[kind].press
+    ? pulls.find((pull) => pull.sheet === sheet && pull.runPosition === position)?.pulledAt
+    : sheetMarks.findLast((mark) => mark.sheet === sheet && mark.runPosition === position)?.at
+  return done ?? null
+}
+
 /**
- * How dry the sheets are that wait for a run; none where it is the first, or wants no dry sheets.
+ * How dry the sheets are that wait for a run; none where it wants no dry sheets, or they are fresh. An existing print of which nobody
+ * knows when it was printed is taken as dry.
  *
  * @param at the run's place in the order, from 0 @param now ISO 8601 in UTC
  */
-export function waitingToDry(
-  runs: readonly Run[],
-  lines: readonly SheetLine[],
-  pulls: readonly RunPull[],
-  marks: readonly SheetMark[],
-  at: number,
-  now: string,
-): WaitingToDry[] {
-  if (at <= 0 || !wantsDry(runs[at])) return []
-  const [before, run] = [runs[at - 1], runs[at]]
-  return lines
+export function waitingToDry(record: SheetsRecord, at: number, now: string): WaitingToDry[] {
+  const { runs, sheetMarks: marks } = record
+  if (at < 0 || !wantsDry(runs[at])) return []
+  const run = runs[at]
+  return sheetLines(record)
     .filter(({ steps }) => steps[at] === 'waiting')
     .map(({ sheet }) => {
-      const since = RUN_KINDS[before.kind].press
-        ? pulls.find((pull) => pull.sheet === sheet && pull.runPosition === before.position)?.pulledAt
-        : marks.findLast((mark) => mark.sheet === sheet && mark.runPosition === before.position)?.at
+      const since = workedAt(record, sheet, at)
+      if (since === null && at === 0) return { sheet, days: TOUCH_DRY_DAYS.by, standing: 'dry' as const }
       const days = Math.max(0, (Date.parse(now) - Date.parse(since ?? now)) / DAY_MS)
       const said = marks.findLast(
         (mark) =>
@@ -74,6 +78,17 @@ export function waitingToDry(
       if (said) return { sheet, days, standing: said.mark === 'dry' ? 'tested' : 'overridden' }
       return { sheet, days, standing: standingAfter(days, run) }
     })
+}
+
+/**
+ * Sheets that can go under the roller in a run, the next first: those that wait for it and are not wet.
+ *
+ * @param at the run's place in the order, from 0 @param now ISO 8601 in UTC; null: they were printed already, dry or not
+ */
+export function sheetsToPrint(record: SheetsRecord, at: number, now: string | null): number[] {
+  const drying = now === null ? [] : waitingToDry(record, at, now)
+  const wet = new Set(drying.filter((one) => !mayGoOn(one)).map(({ sheet }) => sheet))
+  return sheetsWaiting(sheetLines(record), at).filter((sheet) => !wet.has(sheet))
 }
 
 /** Why sheets do not go on yet, in words; null: one may. */

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import type { Pull } from './pull'
 import { chanceOfEnough, freshSheets } from './freshSheets'
-import { runTally, sheetLines, sheetsWaiting, type SheetMark } from './runs'
+import { runTally, sheetLines, sheetsWaiting, type RunPull, type SheetMark, type SheetsRecord } from './runs'
 import { startsNeeded } from '../stats/startsNeeded'
 
 const at = '2031-05-02T09:00:00.000Z'
@@ -56,6 +56,12 @@ const mark = (sheet: number, runPosition: number, done: SheetMark['mark']): Shee
   at,
 })
 
+const linesOf = (
+  order: SheetsRecord<(typeof runs)[number]>['runs'],
+  pulls: RunPull[],
+  sheetMarks: SheetMark[] = [],
+) => sheetLines({ runs: order, pulls, sheetMarks, givenSheets: [] })
+
 describe('a sheet through several runs', () => {
   const pulls = [
     pulled(1, 0, 'accepted'),
@@ -67,7 +73,7 @@ describe('a sheet through several runs', () => {
     pulled(1, 1, 'accepted'),
     pulled(2, 1, 'rejected'),
   ]
-  const lines = sheetLines(runs, pulls, [mark(1, 2, 'done'), mark(4, 1, 'lost')])
+  const lines = linesOf(runs, pulls, [mark(1, 2, 'done'), mark(4, 1, 'lost')])
   it('has its life on one line', () => {
     expect(lines.map(({ sheet, steps }) => [sheet, ...steps])).toEqual([
       [1, 'through', 'through', 'through'],
@@ -79,8 +85,8 @@ describe('a sheet through several runs', () => {
     expect(lines.filter(({ isThrough }) => isThrough).map(({ lastPullId }) => lastPullId)).toEqual(['s1r1'])
   })
   it('waits for the run it has not had, and no other does', () => {
-    expect(sheetsWaiting(sheetLines(runs, pulls, []), 1)).toEqual([4])
-    expect(sheetsWaiting(sheetLines(runs, pulls, []), 2)).toEqual([1])
+    expect(sheetsWaiting(linesOf(runs, pulls), 1)).toEqual([4])
+    expect(sheetsWaiting(linesOf(runs, pulls), 2)).toEqual([1])
   })
   it('is counted lost in the run that lost it only', () =>
     expect([0, 1, 2].map((i) => runTally(lines, i))).toEqual([
@@ -96,10 +102,9 @@ describe('a sheet through several runs', () => {
     })
     fc.assert(
       fc.property(fc.array(step, { maxLength: 20 }), (steps) => {
-        const made = sheetLines(
+        const made = linesOf(
           runs,
           steps.map(({ sheet, run, decision }) => pulled(sheet, run, decision)),
-          [],
         )
         for (const { steps: life, isLost, isThrough } of made) {
           expect(isLost && isThrough).toBe(false)
@@ -125,11 +130,11 @@ describe('fresh sheets for several runs', () => {
   it('are those of one run where there is one', () => {
     const one = [{ position: 0, kind: 'plate' }] as const
     const made = [1, 2, 3].map((sheet) => pulled(sheet, 0, sheet === 3 ? 'rejected' : 'accepted'))
-    expect(freshSheets(5, sheetLines(one, made, []), 1, 0.9)).toEqual({
+    expect(freshSheets(5, linesOf(one, made), 1, 0.9)).toEqual({
       left: 3,
       fresh: startsNeeded({ accepted: 3, earlierAccepted: 2, earlierRejected: 1, confidence: 0.9 }).starts,
     })
-    expect(freshSheets(2, sheetLines(one, made, []), 1, 0.9)).toEqual({ left: 0, fresh: 0 })
+    expect(freshSheets(2, linesOf(one, made), 1, 0.9)).toEqual({ left: 0, fresh: 0 })
   })
   it('agree with the sum over both runs written out (direct summation)', () => {
     const [first, second] = [
@@ -162,11 +167,7 @@ describe('fresh sheets for several runs', () => {
       { numRuns: 40 },
     )
     const two = runs.slice(0, 2)
-    const lines = sheetLines(
-      two,
-      [pulled(1, 0, 'accepted'), pulled(2, 0, 'accepted'), pulled(3, 0, 'rejected')],
-      [],
-    )
+    const lines = linesOf(two, [pulled(1, 0, 'accepted'), pulled(2, 0, 'accepted'), pulled(3, 0, 'rejected')])
     const { fresh } = freshSheets(6, lines, 2, 0.9)
     const tallies = [0, 1].map((i) => runTally(lines, i))
     expect(chanceOfEnough(6, tallies, fresh)).toBeGreaterThanOrEqual(0.9)

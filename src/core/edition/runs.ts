@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { benchSchema } from '../prove/settings'
 import { count, finite, label, moment, positive, remark } from '../units/schemas'
+import type { GivenSheet } from './givenSheets'
 import { isPrint, readPull, type Pull } from './pull'
 
 /** What a sheet can go through; `press`: it is pulled from the bench, else it is marked off sheet by sheet. */
@@ -87,8 +88,8 @@ export interface SheetLine {
   /** through every run */
   isThrough: boolean
   isLost: boolean
-  /** its pull in the last run it was pulled in */
-  lastPullId: string
+  /** its pull in the last run it was pulled in; null: an existing print that nothing was done to yet */
+  lastPullId: string | null
 }
 
 /** A pull with its run and sheet. */
@@ -102,13 +103,26 @@ const AFTER: Record<'accepted' | 'rejected' | 'set-aside', SheetStep> = {
   'set-aside': 'open',
 }
 
-/** Sheets of the prints, in order, each with how it stands at every run. Sheets of other proofs and of warm-ups are left out. */
-export function sheetLines(
-  runs: RunOrder,
-  pulls: readonly RunPull[],
-  marks: readonly SheetMark[],
-): SheetLine[] {
-  const bySheet = new Map<number, Map<number, RunPull>>()
+/** What of a job's record tells how its sheets stand. */
+export interface SheetsRecord<R = Run> {
+  runs: readonly R[]
+  pulls: readonly RunPull[]
+  sheetMarks: readonly SheetMark[]
+  /** existing prints the job begins on; none: it begins on fresh sheets */
+  givenSheets: readonly Pick<GivenSheet, 'sheet' | 'printedAt'>[]
+}
+
+/**
+ * Sheets of the prints, in order, each with how it stands at every run; an existing print waits for the first run. Sheets of other proofs
+ * and of warm-ups are left out.
+ */
+export function sheetLines({
+  runs,
+  pulls,
+  sheetMarks: marks,
+  givenSheets,
+}: SheetsRecord<RunOrder[number]>): SheetLine[] {
+  const bySheet = new Map<number, Map<number, RunPull>>(givenSheets.map(({ sheet }) => [sheet, new Map()]))
   for (const pull of pulls) {
     if (!isPrint(pull)) continue
     const of = bySheet.get(pull.sheet) ?? new Map<number, RunPull>()
@@ -138,13 +152,12 @@ export function sheetLines(
         }
         return before
       })
-      const last = Math.max(...of.keys())
       return {
         sheet,
         steps,
         isThrough: steps.every((step) => step === 'through'),
         isLost: steps.some((step) => step === 'rejected' || step === 'lost'),
-        lastPullId: of.get(last)!.id,
+        lastPullId: of.get(Math.max(...of.keys()))?.id ?? null,
       }
     })
 }
@@ -168,6 +181,12 @@ export function runTally(lines: readonly SheetLine[], at: number): RunTally {
       .length
   return { through: is('through'), lost: is('rejected', 'lost'), waiting: is('waiting'), open: is('open') }
 }
+
+/** Why nothing goes under the roller: no sheet waits. @param at the run's place in the order, from 0 */
+export const noSheetWords = (runs: readonly Pick<Run, 'name'>[], at: number): string =>
+  at === 0
+    ? 'No existing print waits: take in another at Runs.'
+    : `No sheet waits for “${runs[at].name}”: it needs one that is through “${runs[at - 1].name}”.`
 
 interface RunsOfJob<P> {
   openRun: number

@@ -1,5 +1,6 @@
 import { batOfRun } from '../record/batOnBench'
 import type { Bat, Drying, FiledPull } from '../record/jobFile'
+import type { GivenSheet } from '../edition/givenSheets'
 import { isPrint, readPull } from '../edition/pull'
 import type { Purposed } from '../prove/purpose'
 import { pullsOnBench, runOnBench, type Run, type SheetMark } from '../edition/runs'
@@ -34,6 +35,7 @@ interface Recorded extends Purposed {
   bats: readonly Bat[]
   dryings: readonly Drying[]
   sheetMarks: readonly SheetMark[]
+  givenSheets: readonly GivenSheet[]
 }
 
 /** Reads out of a job's record where it stands. A print counts as accepted or rejected by its pull of the run on the bench. */

@@ -27,6 +27,7 @@ describe('where prints are', () => {
       publisher: 0,
       consigned: 0,
       sold: 1,
+      overprinted: 0,
       returned: 0,
       destroyed: 0,
     })

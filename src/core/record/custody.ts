@@ -6,6 +6,7 @@ export const CUSTODY = {
   publisher: 'To the publisher',
   consigned: 'Consigned',
   sold: 'Sold',
+  overprinted: 'Printed over',
   returned: 'Returned',
   destroyed: 'Destroyed',
 } as const
@@ -20,7 +21,7 @@ export const custodyMoveSchema = z
     note: remark,
   })
   .superRefine(({ kind, to }, context) => {
-    if ((kind === 'publisher' || kind === 'consigned' || kind === 'sold') && !to)
+    if (kind !== 'returned' && kind !== 'destroyed' && !to)
       context.addIssue({ code: 'custom', path: ['to'], message: 'Enter the recipient.' })
   })
 export type CustodyMove = z.infer<typeof custodyMoveSchema>
@@ -42,8 +43,8 @@ export function refuseMove(standing: KeptCustody | null, { kind }: Pick<CustodyM
   if (at === 'destroyed') return 'This print is destroyed: nothing more can become of it.'
   if (kind === 'returned' && (at === null || at === 'returned'))
     return 'This print is in the workshop already.'
-  if (at === 'sold' && kind !== 'returned' && kind !== 'destroyed')
-    return `This print is sold to ${standing!.move.to}: it must come back first.`
+  if ((at === 'sold' || at === 'overprinted') && kind !== 'returned' && kind !== 'destroyed')
+    return `This print is ${at === 'sold' ? 'sold to' : 'printed over, as'} ${standing!.move.to}: it must come back first.`
   return null
 }
 
@@ -52,7 +53,15 @@ export function custodyCounts(
   pullIds: readonly string[],
   moves: readonly KeptCustody[],
 ): Record<CustodyKind | 'workshop', number> {
-  const counts = { workshop: 0, publisher: 0, consigned: 0, sold: 0, returned: 0, destroyed: 0 }
+  const counts = {
+    workshop: 0,
+    publisher: 0,
+    consigned: 0,
+    sold: 0,
+    overprinted: 0,
+    returned: 0,
+    destroyed: 0,
+  }
   for (const id of pullIds) {
     const kind = standingOf(moves, id)?.move.kind ?? 'workshop'
     counts[kind === 'returned' ? 'workshop' : kind] += 1

@@ -1,6 +1,7 @@
 import { formatFine } from '../units/quantity'
 import { PRINT_KINDS, type PrintKind } from '../dry/editionNumbers'
 import { CHOPS, MARKINGS, type Signing } from '../dry/numbering'
+import { givenOf, nameOfGiven, type GivenSheet } from '../edition/givenSheets'
 import { isPrint, readPull, type Pull } from '../edition/pull'
 import { BETWEEN_RUNS, RUN_KINDS, type Run } from '../edition/runs'
 import { PLATE_KINDS, romanNumeral } from '../plate/plate'
@@ -9,6 +10,7 @@ import { STATIONS, type Bench } from '../prove/settings'
 import { ORIGIN_WORDS, originOf } from '../prove/settingOrigins'
 import { settingEntries } from '../prove/settingEntries'
 import { formatMm, formatNumber } from '../units/length'
+import { listed } from '../units/listed'
 import { saidDayOf, writeMoment } from '../units/moment'
 import type { Credits } from './credits'
 import type { Bat, Drying, FiledPull, Print } from './jobFile'
@@ -28,6 +30,7 @@ export interface DocumentedJob {
   bats: Bat[]
   prints: Print[]
   dryings: Drying[]
+  givenSheets: GivenSheet[]
 }
 
 /** A line of the sheet. What nobody typed or measured says so, and is no statement. */
@@ -104,6 +107,10 @@ export function documentJob(job: DocumentedJob, zone: string): Documentation {
   const { plate } = job.bench
   const several = job.runs.length > 1
   const bat = job.bats.at(-1)
+  const over = (sheet: number) => {
+    const given = givenOf(job.givenSheets, sheet)
+    return given && `over ${nameOfGiven(given)}`
+  }
   const marks = new Map(job.prints.map(({ pullId, mark }) => [pullId, mark]))
   // Of a sheet that went through several runs, the last pull speaks for it.
   const lastOf = new Map(job.pulls.flatMap((pull) => (isPrint(pull) ? [[pull.sheet, pull.id] as const] : [])))
@@ -135,6 +142,8 @@ export function documentJob(job: DocumentedJob, zone: string): Documentation {
       value: `${edition.length}: ${decided('accepted')} accepted, ${decided('rejected')} rejected, ${decided('set-aside')} set aside`,
     },
   ]
+  if (job.givenSheets.length > 0)
+    edited.push({ label: 'Printed over', value: listed(job.givenSheets.map(nameOfGiven)) })
   const cancelled = job.pulls.filter(({ kind }) => kind === 'cancellation')
   if (!facts.isAlike) edited.push({ label: 'For', value: facts.label })
   if (job.prints.length > 0) edited.push({ label: 'Marked', value: signedWords(job.signing) })
@@ -220,7 +229,7 @@ export function documentJob(job: DocumentedJob, zone: string): Documentation {
           moment: `${writeMoment(pull.pulledAt, pull.zone)}${pull.estimated ? ` (estimated${said})` : ''}`,
           hands: writeHands(pull.hands),
           eye: eye ?? '',
-          note: fate,
+          note: [over(pull.sheet), fate].filter(Boolean).join('; '),
         }
       }),
   }

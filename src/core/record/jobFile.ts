@@ -4,6 +4,7 @@ import { markAs, signingSchema, USUAL_SIGNING, type Signing } from '../dry/numbe
 import { DRYING_METHOD_KEYS } from '../dry/drying'
 import { pullId, pullSchema, timeZone } from '../edition/pull'
 import { rosterSchema } from '../edition/roster'
+import { givenSheetSchema } from '../edition/givenSheets'
 import { runSchema, sheetMarkSchema } from '../edition/runs'
 import { passesSchema } from '../prove/features'
 import { settingsSchema } from '../prove/settings'
@@ -169,6 +170,7 @@ export const jobFileSchema = z
     custody: z.array(keptCustodySchema).default([]),
     signing: signingSchema.default(USUAL_SIGNING),
     sheetMarks: z.array(sheetMarkSchema).default([]),
+    givenSheets: z.array(givenSheetSchema).max(5000).default([]),
     withdrawn: z.array(withdrawnPullSchema).default([]),
     roster: rosterSchema.nullable().default(null),
   })

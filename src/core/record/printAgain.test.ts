@@ -26,6 +26,7 @@ const job = {
   editionSize: 3,
   runs: [{ ...sampleJobFile.runs[0], earlierPulls: 4 }],
   sheetMarks: [],
+  givenSheets: [],
   bats: [],
   pulls: [
     filed(1, [decided('accepted')]),

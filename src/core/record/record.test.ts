@@ -113,6 +113,7 @@ describe('documentation sheet', () => {
       bats: file.bats,
       prints: file.prints,
       dryings: [],
+      givenSheets: [],
     },
     'Europe/Lisbon',
   )
@@ -158,6 +159,7 @@ describe('documentation sheet', () => {
         bench,
         bats: [],
         dryings: [],
+        givenSheets: [],
       },
       'Europe/Lisbon',
     )

@@ -70,6 +70,7 @@ export const sampleJobFile: JobFile = {
   unlocks: [],
   custody: [],
   sheetMarks: [],
+  givenSheets: [],
   withdrawn: [],
   roster: null,
   signing: { style: 'roman', marking: 'numbered', imp: '', chop: 'none', signer: 'artist' },

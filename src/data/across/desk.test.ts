@@ -4,6 +4,7 @@ import { EMPTY_RAILS } from '@/core/edition/deskRails'
 import { readPull } from '@/core/edition/pull'
 import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
 import { shareRails, syncDesk } from './desk'
+import { setPurpose } from './runs'
 import { exportJob, importJob } from '../record/jobFiles'
 import { loadJob } from '../shop/jobs'
 import { giveNumbers } from '../dry/prints'
@@ -54,6 +55,12 @@ describe('what a desk kept', () => {
       ['c', 3, at(40)],
     ])
     expect(readPull((await edition(slug))[0]).decision?.decision).toBe('accepted')
+  })
+  it('is kept of a job that asks for no BAT', async () => {
+    const job = await benchedJob(5)
+    await setPurpose(job.id, job.revision, 'unique')
+    const [kept] = await syncDesk(job.slug, { entries: [pulled('a', 20, { batVersion: null })] }, at(60))
+    expect(kept).toMatchObject({ outcome: 'kept', message: null, given: { number: 1, sheet: 1 } })
   })
   it('of two desks on one edition gets numbers as it is heard: none double, none lost', async () => {
     const { slug } = await approvedJob(40)

@@ -4,12 +4,13 @@ import type { DeskEntry, DeskOutcome } from '@/core/edition/deskEntry'
 import { EMPTY_RAILS, heard, railWordsSchema, type DeskRails } from '@/core/edition/deskRails'
 import { readDeskSync, type SentEntry, type SentEvent } from '@/core/edition/deskSync'
 import { eventSubject, type PullEvent } from '@/core/edition/pull'
+import { purposeFacts } from '@/core/prove/purpose'
 import { doneBefore, noteAct } from '../database/acts'
 import { write } from '../database/database'
 import { FieldError, NotFoundError } from '../database/errors'
 import { greatest } from '../database/greatest'
 import { readRows, type Plain } from '../database/readRows'
-import { heldVersion, sheetForPull } from './runs'
+import { freshSheet, heldVersion, sheetForPull } from './runs'
 import { wasWithdrawn, withdrawWithin } from './withdrawals'
 import type { JobRow, PullRow, Tables } from '../database/tables'
 
@@ -88,7 +89,7 @@ async function keepPull(
   if ((await tables.runs.count({ where: { jobId, position: runPosition }, transaction })) === 0)
     return refused('This pull names a run that does not exist.')
   const version = await heldVersion(sync, runPosition)
-  if (pullKind === 'edition' && version === null)
+  if (pullKind === 'edition' && version === null && purposeFacts(job.purpose).asksBat)
     return refused('There is no BAT, the approved proof, to hold this pull to.')
   if (entry.batVersion !== null && entry.batVersion > (version ?? 0))
     return refused('This pull names a BAT that does not exist.')
@@ -100,7 +101,7 @@ async function keepPull(
     if (error instanceof FieldError) return null
     throw error
   })
-  const sheet = waited ?? (await greatest(tables.pulls, 'sheet', { jobId }, transaction)) + 1
+  const sheet = waited ?? (await freshSheet(sync))
   const before =
     (await readRows(tables.pulls, { where: { jobId, place: place - 1 }, transaction }))[0]?.pulledAt ?? null
   const isAhead = Date.parse(pulledAt) > Date.parse(at) + CLOCK_SLACK_MS

@@ -108,7 +108,7 @@ describe('a second run', () => {
     job = await loadJob(job.slug)
     for (const id of ['r1', 'r2']) job = await pull(job, id, 'edition', 'accepted')
     expect(
-      sheetLines(job.runs, job.pulls, job.sheetMarks)
+      sheetLines(job)
         .filter(({ isThrough }) => isThrough)
         .map(({ sheet }) => sheet),
     ).toEqual([3, 4])
@@ -138,7 +138,7 @@ describe('a second run', () => {
       at(30),
     )
     job = await loadJob(job.slug)
-    expect(sheetLines(job.runs, job.pulls, job.sheetMarks)[0]).toMatchObject({
+    expect(sheetLines(job)[0]).toMatchObject({
       isThrough: true,
       lastPullId: 'e1',
     })
@@ -170,10 +170,7 @@ describe('a second run', () => {
     revision = await markDryness(job.id, revision, { ...dry, sheets: [3], mark: 'wet' }, at(34))
     await markSheet(job.id, revision, done(3, 'gamboge'), at(35))
     job = await loadJob(job.slug)
-    expect(sheetLines(job.runs, job.pulls, job.sheetMarks).map(({ isThrough }) => isThrough)).toEqual([
-      true,
-      true,
-    ])
+    expect(sheetLines(job).map(({ isThrough }) => isThrough)).toEqual([true, true])
     expect(lastUsed(job.sheetMarks, 1)).toBe('gamboge')
   })
   it('through the press takes no sheet that is wet, and takes the dry ones first', async () => {

@@ -3,6 +3,7 @@ import { z } from 'zod'
 import {
   newDrynessSchema,
   newSheetMarkSchema,
+  noSheetWords,
   RUN_KINDS,
   runSchema,
   runWishSchema,
@@ -11,7 +12,7 @@ import {
   type NewDryness,
   type RunWish,
 } from '@/core/edition/runs'
-import { dryingWords, mayGoOn, SAY_DRY_AT, waitingToDry } from '@/core/edition/dryBetween'
+import { dryingWords, SAY_DRY_AT, sheetsToPrint, waitingToDry } from '@/core/edition/dryBetween'
 import type { PullKind } from '@/core/edition/pull'
 import { batSchema } from '@/core/record/jobFile'
 import { PURPOSE_KEYS } from '@/core/prove/purpose'
@@ -39,8 +40,17 @@ export async function heldVersion(
     : null
 }
 
+/** The number of the next fresh sheet. */
+export async function freshSheet({ job, tables, transaction }: JobChange): Promise<number> {
+  const [pulled, given] = await Promise.all([
+    greatest(tables.pulls, 'sheet', { jobId: job.id }, transaction),
+    greatest(tables.given_sheets, 'sheet', { jobId: job.id }, transaction),
+  ])
+  return Math.max(pulled, given) + 1
+}
+
 /**
- * The sheet that goes under the roller: a fresh one in the first run; later, for an edition pull, the lowest that waits, and for a
+ * The sheet that goes under the roller: a fresh one in the first run, or an existing print where the job begins on those; later, for an edition pull, the lowest that waits, and for a
  * proof the newest proof sheet of the run before that has not had this one.
  *
  * @param dryAt when the sheet has to be dry, where its run wants that; null: it was pulled already, dry or not
@@ -51,25 +61,19 @@ export async function sheetForPull(
   dryAt: string | null,
   runPosition = job.openRun,
 ): Promise<number> {
-  const fresh = async () => (await greatest(tables.pulls, 'sheet', { jobId: job.id }, transaction)) + 1
-  if (runPosition === 0) return fresh()
-  const { runs, pulls, sheetMarks } = await readJobRecord(job, tables, transaction)
+  const fresh = () => freshSheet({ job, tables, transaction })
+  const given =
+    runPosition > 0 ? 0 : await tables.given_sheets.count({ where: { jobId: job.id }, transaction })
+  if (runPosition === 0 && (given === 0 || kind !== 'edition')) return fresh()
+  const record = await readJobRecord(job, tables, transaction)
+  const { runs, pulls } = record
   const place = runs.findIndex(({ position }) => position === runPosition)
   if (kind === 'edition') {
-    const lines = sheetLines(runs, pulls, sheetMarks)
-    const drying = dryAt === null ? [] : waitingToDry(runs, lines, pulls, sheetMarks, place, dryAt)
-    const wet = new Set(drying.filter((waiting) => !mayGoOn(waiting)).map((waiting) => waiting.sheet))
-    const [sheet] = sheetsWaiting(lines, place).filter((waiting) => !wet.has(waiting))
-    const stillWet = dryingWords(drying)
+    const [sheet] = sheetsToPrint(record, place, dryAt)
+    const stillWet = dryAt === null ? null : dryingWords(waitingToDry(record, place, dryAt))
     if (sheet === undefined && stillWet)
       throw new FieldError([{ field: '', message: `${stillWet} ${SAY_DRY_AT}` }])
-    if (sheet === undefined)
-      throw new FieldError([
-        {
-          field: '',
-          message: `No sheet waits for “${runs[place].name}”: it needs one that is through “${runs[place - 1].name}”.`,
-        },
-      ])
+    if (sheet === undefined) throw new FieldError([{ field: '', message: noSheetWords(runs, place) }])
     return sheet
   }
   const had = new Set(pulls.filter((pull) => pull.runPosition === runPosition).map(({ sheet }) => sheet))
@@ -177,13 +181,15 @@ export async function markSheet(
   return changeJob(jobId, revision, async (change) => {
     await refuseWhenNumbered(change)
     const { job, tables, transaction } = change
-    const { runs, pulls, sheetMarks } = await readJobRecord(job, tables, transaction)
+    const record = await readJobRecord(job, tables, transaction)
+    const { runs, sheetMarks } = record
     const place = runs.findIndex(({ position }) => position === mark.runPosition)
-    const line = sheetLines(
-      runs,
-      pulls,
-      sheetMarks.filter((one) => !(one.sheet === mark.sheet && one.runPosition === mark.runPosition)),
-    ).find(({ sheet }) => sheet === mark.sheet)
+    const line = sheetLines({
+      ...record,
+      sheetMarks: sheetMarks.filter(
+        (one) => !(one.sheet === mark.sheet && one.runPosition === mark.runPosition),
+      ),
+    }).find(({ sheet }) => sheet === mark.sheet)
     if (place < 0 || !line)
       throw new FieldError([{ field: 'sheet', message: 'This sheet is not in the edition.' }])
     if (mark.mark === 'done' && RUN_KINDS[runs[place].kind].press)
@@ -193,14 +199,7 @@ export async function markSheet(
         { field: 'mark', message: `Sheet ${mark.sheet} does not wait for “${runs[place].name}”.` },
       ])
     if (mark.mark === 'done') {
-      const waiting = waitingToDry(
-        runs,
-        sheetLines(runs, pulls, sheetMarks),
-        pulls,
-        sheetMarks,
-        place,
-        at,
-      ).filter(({ sheet }) => sheet === mark.sheet)
+      const waiting = waitingToDry(record, place, at).filter(({ sheet }) => sheet === mark.sheet)
       const stillWet = dryingWords(waiting)
       if (stillWet) throw new FieldError([{ field: 'mark', message: stillWet }])
     }
@@ -219,9 +218,9 @@ export async function markDryness(
   return changeJob(jobId, revision, async (change) => {
     await refuseWhenNumbered(change)
     const { job, tables, transaction } = change
-    const { runs, pulls, sheetMarks } = await readJobRecord(job, tables, transaction)
-    const place = runs.findIndex(({ position }) => position === runPosition)
-    const waiting = place < 0 ? [] : sheetsWaiting(sheetLines(runs, pulls, sheetMarks), place)
+    const record = await readJobRecord(job, tables, transaction)
+    const place = record.runs.findIndex(({ position }) => position === runPosition)
+    const waiting = place < 0 ? [] : sheetsWaiting(sheetLines(record), place)
     const stray = sheets.find((sheet) => !waiting.includes(sheet))
     if (stray !== undefined)
       throw new FieldError([{ field: 'sheets', message: `Sheet ${stray} does not wait for this run.` }])

@@ -56,6 +56,7 @@ export type ImageRow = Row<'images'>
 export type JobRow = Row<'jobs'>
 export type RunRow = Row<'runs'>
 export type SheetMarkRow = Row<'sheet_marks'>
+export type GivenSheetRow = Row<'given_sheets'>
 export type SortingRow = Row<'sortings'>
 export type PlateStateRow = Row<'plate_states'>
 export type PullRow = Row<'pulls'>

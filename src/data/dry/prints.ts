@@ -55,11 +55,12 @@ export async function giveNumbers(
   return changeJob(jobId, revision, async (change) => {
     const { job, tables, transaction } = change
     await refuseWhenNumbered(change)
-    const { runs, pulls, sheetMarks, bats } = await readJobRecord(job, tables, transaction)
+    const record = await readJobRecord(job, tables, transaction)
+    const { pulls, bats } = record
     const batPullId = bats.at(-1)?.proofPullId ?? null
-    const accepted = sheetLines(runs, pulls, sheetMarks)
+    const accepted = sheetLines(record)
       .filter(({ isThrough }) => isThrough)
-      .map(({ lastPullId }) => lastPullId)
+      .flatMap(({ lastPullId }) => lastPullId ?? [])
     const known = new Map(pulls.map((pull) => [pull.id, pull]))
     const momentOf = (id: string) => {
       const pull = known.get(id)

@@ -1,3 +1,4 @@
+import type { Transaction } from 'sequelize'
 import { z } from 'zod'
 import {
   custodyMoveSchema,
@@ -10,6 +11,7 @@ import { label } from '@/core/units/schemas'
 import { openDatabase, write } from '../database/database'
 import { FieldError } from '../database/errors'
 import { readRows } from '../database/readRows'
+import type { Tables } from '../database/tables'
 
 export const newCustodySchema = z.strictObject({ pullId: label, move: custodyMoveSchema, by: label })
 
@@ -23,9 +25,7 @@ export async function movePrint(
   await write(async (tables, transaction) => {
     if ((await tables.prints.count({ where: { jobId, pullId }, transaction })) === 0)
       throw new FieldError([{ field: 'pullId', message: 'Only a numbered print has a custody.' }])
-    const moves = (
-      await readRows(tables.custody, { where: { jobId, pullId }, order: ['id'], transaction })
-    ).map(({ jobId: _, id: __, ...row }) => keptCustodySchema.parse(row))
+    const moves = await custodyOf(jobId, { tables, transaction })
     const reason = refuseMove(standingOf(moves, pullId), move)
     if (reason) throw new FieldError([{ field: 'kind', message: reason }])
     await tables.custody.create({ jobId, pullId, move, at, by }, { transaction })
@@ -34,8 +34,15 @@ export async function movePrint(
 
 /** All that was written down of a job's prints, oldest first. */
 export async function loadCustody(jobId: string): Promise<KeptCustody[]> {
-  const { tables } = await openDatabase()
-  return (await readRows(tables.custody, { where: { jobId }, order: ['id'] })).map(
+  return custodyOf(jobId, await openDatabase())
+}
+
+/** The same within a write. */
+export async function custodyOf(
+  jobId: string,
+  { tables, transaction }: { tables: Tables; transaction?: Transaction },
+): Promise<KeptCustody[]> {
+  return (await readRows(tables.custody, { where: { jobId }, order: ['id'], transaction })).map(
     ({ jobId: _, id: __, ...row }) => keptCustodySchema.parse(row),
   )
 }

@@ -39,6 +39,7 @@ async function readWhole(slug: string, at: string): Promise<{ file: JobFile; asi
       credits,
       runs,
       sheetMarks,
+      givenSheets,
       signing,
       plateStates,
       pulls,
@@ -90,6 +91,7 @@ async function readWhole(slug: string, at: string): Promise<{ file: JobFile; asi
     unlocks,
     custody,
     sheetMarks,
+    givenSheets,
     signing,
     roster,
   }
@@ -161,6 +163,15 @@ export async function importJob(document: unknown): Promise<string> {
     await tables.unlocks.bulkCreate(ofJob(file.unlocks), options)
     await tables.custody.bulkCreate(ofJob(file.custody), options)
     await tables.sheet_marks.bulkCreate(ofJob(file.sheetMarks), options)
+    // Which print of which job it was is said by its name: ids are those of the workshop it comes from.
+    await tables.given_sheets.bulkCreate(
+      ofJob(file.givenSheets).map(({ print: _, ...given }) => ({
+        ...given,
+        fromJobId: null,
+        fromPullId: null,
+      })),
+      options,
+    )
     if (file.roster) await tables.rosters.create({ jobId, roster: file.roster }, options)
     await tables.sortings.create(
       {

@@ -38,7 +38,17 @@ const LEFT: Record<string, string> = {
   set_aside: 'compared by the job file',
 }
 /** Columns that are another’s in another workshop. */
-const OWN = new Set(['jobId', 'byId', 'id', 'dayId', 'makingId', 'sheetsReceived', 'imageId'])
+const OWN = new Set([
+  'jobId',
+  'byId',
+  'id',
+  'dayId',
+  'makingId',
+  'sheetsReceived',
+  'imageId',
+  'fromJobId',
+  'fromPullId',
+])
 /** Columns that are of the file rather than of the job: when it was written, and how prints were sorted before their numbers. */
 const OF_FILE: Record<string, readonly string[] | undefined> = {
   colle_pieces: ['at'],
@@ -102,7 +112,7 @@ async function everything(): Promise<Record<string, string[]>> {
 it('carries every table of what the jobs of a whole workshop need, or says why not', async () => {
   const first = dataFolder()
   const database = gunzipSync(
-    readFileSync(path.join(import.meta.dirname, '../database/migrations/releases/release-7.sqlite.gz')),
+    readFileSync(path.join(import.meta.dirname, '../database/migrations/releases/release-8.sqlite.gz')),
   )
   writeFileSync(path.join(first, 'typothesis.sqlite'), database)
   // The kept database has no picture files: any picture will do for the journey.

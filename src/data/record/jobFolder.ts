@@ -40,6 +40,7 @@ async function picturesOf(slug: string, file: JobFile): Promise<string[]> {
     ...new Set([
       ...plateStates.flatMap(({ imageId }) => (imageId ? [imageId] : [])),
       ...ofProofs,
+      ...file.givenSheets.flatMap(({ imageId }) => imageId ?? []),
       ...(artwork ? [artwork.artwork.imageId] : []),
     ]),
   ]

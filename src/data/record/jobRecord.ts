@@ -1,6 +1,7 @@
 import type { z } from 'zod'
 import { asideWithin, type SetAside } from '@/core/document/setAside'
 import { keptEventSchema, type KeptEvent } from '@/core/edition/pull'
+import { givenSheetSchema, type GivenSheet } from '@/core/edition/givenSheets'
 import { runSchema, sheetMarkSchema, type Run, type SheetMark } from '@/core/edition/runs'
 import {
   batSchema,
@@ -20,13 +21,15 @@ import type { Signing } from '@/core/dry/numbering'
 import { creditsSchema } from '@/core/record/credits'
 import { readSigning } from '../dry/sortings'
 import { readKept, readRows, type Plain } from '../database/readRows'
-import type { JobRow, PullEventRow, Tables } from '../database/tables'
+import type { GivenSheetRow, JobRow, PullEventRow, Tables } from '../database/tables'
 
 /** Everything that is kept of a job. */
 export interface JobRecord extends JobRow {
   /** in the order a sheet goes through them */
   runs: Run[]
   sheetMarks: SheetMark[]
+  /** existing prints it begins on, by their sheets */
+  givenSheets: GivenSheet[]
   signing: Signing
   plateStates: (z.infer<typeof plateStateSchema> & { imageId: string | null })[]
   /** in the order they were made, each with its events in order */
@@ -39,6 +42,13 @@ export interface JobRecord extends JobRow {
   /** what it holds that this release does not know, by its place in the job file */
   aside: SetAside[]
 }
+
+/** An existing print as its row says it. */
+const givenSheet = ({ jobId: _, fromJobId, fromPullId, ...given }: GivenSheetRow): GivenSheet =>
+  givenSheetSchema.parse({
+    ...given,
+    print: fromJobId && fromPullId ? { jobId: fromJobId, pullId: fromPullId } : null,
+  })
 
 type KeptRows<Row> = { row: Plain<Row>; aside: SetAside[] }[]
 
@@ -66,10 +76,11 @@ export async function readJobRecord(
   transaction?: Transaction,
 ): Promise<JobRecord> {
   const all = { where: { jobId: job.id }, transaction }
-  const [runs, marks, signing, states, pulls, withdrawn, events, bats, prints, dryings, setAside] =
+  const [runs, marks, given, signing, states, pulls, withdrawn, events, bats, prints, dryings, setAside] =
     await Promise.all([
       readKept(tables.runs, { ...all, order: ['position'] }),
       readRows(tables.sheet_marks, { ...all, order: ['id'] }),
+      readRows(tables.given_sheets, { ...all, order: ['sheet'] }),
       readSigning(job.id, tables, transaction),
       readRows(tables.plate_states, { ...all, order: ['state'] }),
       readKept(tables.pulls, { ...all, order: ['place'] }),
@@ -92,6 +103,7 @@ export async function readJobRecord(
     signing,
     runs: runs.map(({ row: { jobId: _, ...run } }) => runSchema.parse(run)),
     sheetMarks: marks.map(({ jobId: _, id: __, ...mark }) => sheetMarkSchema.parse(mark)),
+    givenSheets: given.map(givenSheet),
     plateStates: states.map(({ jobId: _, imageId, ...state }) => ({
       ...plateStateSchema.parse(state),
       imageId,

@@ -31,6 +31,7 @@ export const sampleRecord = (more: Partial<JobRecord> = {}): JobRecord => ({
   signing: USUAL_SIGNING,
   runs: [sampleRun()],
   sheetMarks: [],
+  givenSheets: [],
   plateStates: [],
   pulls: [],
   withdrawn: [],

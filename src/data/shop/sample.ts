@@ -23,6 +23,7 @@ const SPEAKING: readonly (readonly [table: string, column: string])[] = [
   ['pull_events', 'event'],
   ['artworks', 'artwork'],
   ['plate_states', 'imageId'],
+  ['given_sheets', 'imageId'],
   ['bite_plans', 'stripId'],
   ['zone_maps', 'map'],
   ['pressure_trials', 'pressId'],

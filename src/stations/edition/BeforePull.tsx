@@ -97,6 +97,14 @@ export function BeforePull({
           ))}
         </ul>
       )}
+      {job.onto && (
+        <p className="flex items-center gap-3">
+          {job.onto.imageId && (
+            <img src={`/pictures/${job.onto.imageId}/thumb`} alt="" className="max-h-20" />
+          )}
+          Onto {job.onto.name}
+        </p>
+      )}
       <MainAct>
         <Button
           look={isReached ? 'plain' : 'main'}

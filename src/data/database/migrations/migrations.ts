@@ -15,6 +15,7 @@ import { m0014PressureScales } from './m0014PressureScales'
 import { m0015Purposes } from './m0015Purposes'
 import { m0016EarlierPulls } from './m0016EarlierPulls'
 import { m0017Rosters } from './m0017Rosters'
+import { m0018GivenSheets } from './m0018GivenSheets'
 import type { Migration } from './migration'
 
 /** Every change of the database's shape, in order. A released one is never edited: the next change is a new one. */
@@ -36,4 +37,5 @@ export const MIGRATIONS = [
   m0015Purposes,
   m0016EarlierPulls,
   m0017Rosters,
+  m0018GivenSheets,
 ] as const satisfies readonly Migration[]

@@ -19,9 +19,10 @@ import { addDryingPlace } from '@/data/shop/dryingPlaces'
 import { exportJobFile } from '@/data/record/jobFiles'
 import { packJob } from '@/data/record/jobFolder'
 import type { JobRecord } from '@/data/record/jobRecord'
-import { declareEditionSize, loadJob } from '@/data/shop/jobs'
+import { createJob, declareEditionSize, loadJob } from '@/data/shop/jobs'
 import { approveBat } from '@/data/prove/bats'
 import { layToDry } from '@/data/dry/prints'
+import { giveSheets } from '@/data/across/givenSheets'
 import { keepRoster } from '@/data/across/rosters'
 import { addRun, setPurpose } from '@/data/across/runs'
 import { loadStore } from '@/data/shop/store'
@@ -69,7 +70,16 @@ async function classOf(job: JobRecord, isListed = true) {
   const revision = await setPurpose(job.id, job.revision, 'class')
   return { jobId: job.id, revision: isListed ? await keepRoster(job.id, revision, roster) : revision }
 }
+/** A job of single prints that nothing was pulled for yet. */
+async function singlePrints() {
+  const { id } = await createJob({ title: 'Tide marks', artist: 'Bryn Ash', purpose: 'unique' }, AT)
+  return { jobId: id, revision: 0 }
+}
 const BY = 'Ida Quill'
+const given = {
+  prints: { from: 'outside' as const, mark: '3/20', source: 'Ebb, by Bryn Ash', imageId: null },
+  by: BY,
+}
 const strip = { points: [1, 2, 4, 8].map((minutes) => ({ minutes, tone: 0.2 * minutes })), temperatureC: 20 }
 const bath = { name: 'Spring bath', recipe: 'saline-sulphate-zinc' as const, volumeMl: 500, by: BY, note: '' }
 const procedure = {
@@ -396,18 +406,23 @@ const SAID: Record<string, (jobs: Jobs) => Promise<unknown> | unknown> = {
   markSheetAction: ({ tides }) => ({
     ...target(tides),
     mark: {
-      sheet: sheetsWaiting(sheetLines(tides.runs, tides.pulls, tides.sheetMarks), 1)[0],
+      sheet: sheetsWaiting(sheetLines(tides), 1)[0],
       runPosition: 1,
       mark: 'lost',
       why: 'torn',
       by: BY,
     },
   }),
+  giveSheetsAction: async () => ({ ...(await singlePrints()), given }),
+  giveBackAction: async () => {
+    const { jobId, revision } = await singlePrints()
+    return { jobId, revision: await giveSheets(jobId, revision, given, AT), sheet: 1, by: BY }
+  },
   markDrynessAction: ({ tides }) => ({
     ...target(tides),
     dryness: {
       runPosition: 1,
-      sheets: sheetsWaiting(sheetLines(tides.runs, tides.pulls, tides.sheetMarks), 1).slice(0, 1),
+      sheets: sheetsWaiting(sheetLines(tides), 1).slice(0, 1),
       mark: 'dry',
       by: BY,
     },

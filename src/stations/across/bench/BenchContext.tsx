@@ -29,6 +29,8 @@ export interface BenchJob {
   /** the run that stands on the bench, of how many */
   run: { position: number; name: string; count: number }
   purpose: Purpose
+  /** the existing print that is printed over next; null: a fresh sheet */
+  onto: { name: string; imageId: string | null } | null
   bat: {
     version: number
     settings: Bench

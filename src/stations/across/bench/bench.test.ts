@@ -1,3 +1,4 @@
+import { SAMPLE_MOMENT } from '@/core/edition/samplePull.test.fixture'
 import { describe, expect, it } from 'vitest'
 import { z } from 'zod'
 import type { FiledPull } from '@/core/record/jobFile'
@@ -48,7 +49,10 @@ const beside = { weighings: [], facings: [], stock: null }
 const record = sampleRecord
 const words = (job: JobRecord, bench: Bench = job.runs[0].bench) =>
   Object.fromEntries(
-    STATION_KEYS.map((station) => [station, stationState(station, readBench(job, beside, {}), bench)]),
+    STATION_KEYS.map((station) => [
+      station,
+      stationState(station, readBench(job, beside, {}, SAMPLE_MOMENT), bench),
+    ]),
   ) as Record<Station, { mark: string; word: string }>
 
 describe('what the stations need of a job', () => {
@@ -62,7 +66,7 @@ describe('what the stations need of a job', () => {
         pull('c', 'edition'),
       ],
     })
-    expect(readBench(job, beside, {})).toMatchObject({
+    expect(readBench(job, beside, {}, SAMPLE_MOMENT)).toMatchObject({
       proofs: 1,
       accepted: 1,
       pullsFromPlate: 4,
@@ -73,23 +77,43 @@ describe('what the stations need of a job', () => {
   })
   it('knows the last proof, which the next is held against', () => {
     const job = record({ pulls: [pull('p', 'proof'), { ...pull('q', 'proof'), number: 2 }] })
-    expect(readBench(job, beside, {}).lastTry).toEqual({
+    expect(readBench(job, beside, {}, SAMPLE_MOMENT).lastTry).toEqual({
       kind: 'proof',
       number: 2,
       settings: sampleSettings,
     })
-    expect(readBench(record(), beside, {}).lastTry).toBeNull()
+    expect(readBench(record(), beside, {}, SAMPLE_MOMENT).lastTry).toBeNull()
   })
   it('knows the last print where no BAT is asked, and never before an edition’s own', () => {
     const pulls = [pull('p', 'proof'), pull('q', 'edition')]
-    expect(readBench(record({ pulls, purpose: 'unique' }), beside, {}).lastTry?.kind).toBe('print')
-    expect(readBench(record({ pulls }), beside, {}).lastTry?.kind).toBe('proof')
+    expect(readBench(record({ pulls, purpose: 'unique' }), beside, {}, SAMPLE_MOMENT).lastTry?.kind).toBe(
+      'print',
+    )
+    expect(readBench(record({ pulls }), beside, {}, SAMPLE_MOMENT).lastTry?.kind).toBe('proof')
+  })
+  it('names the existing print that is printed over next, where it may be', () => {
+    const given = (sheet: number, printedAt: string | null) => ({
+      sheet,
+      mark: `${sheet}/24`,
+      source: 'Ebb',
+      imageId: null,
+      printedAt,
+      print: null,
+      by: 'Ida Quill',
+      at: SAMPLE_MOMENT,
+    })
+    const onto = (...givenSheets: ReturnType<typeof given>[]) =>
+      readBench(record({ givenSheets }), beside, {}, SAMPLE_MOMENT).onto?.name
+    expect(onto(given(1, null), given(2, null))).toBe('1/24 of Ebb')
+    expect(onto(given(1, SAMPLE_MOMENT), given(2, null))).toBe('2/24 of Ebb')
+    expect(onto()).toBeUndefined()
   })
   it('holds to the newest version of the BAT', () => {
     expect(
-      readBench(record({ bats: [bat, { ...bat, version: 2, reason: 'Wider.' }] }), beside, {}).bat?.version,
+      readBench(record({ bats: [bat, { ...bat, version: 2, reason: 'Wider.' }] }), beside, {}, SAMPLE_MOMENT)
+        .bat?.version,
     ).toBe(2)
-    expect(readBench(record(), beside, {}).bat).toBeNull()
+    expect(readBench(record(), beside, {}, SAMPLE_MOMENT).bat).toBeNull()
   })
 })
 

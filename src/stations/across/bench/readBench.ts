@@ -1,3 +1,5 @@
+import { sheetsToPrint } from '@/core/edition/dryBetween'
+import { givenOf, nameOfGiven } from '@/core/edition/givenSheets'
 import { isPrint, readPull } from '@/core/edition/pull'
 import { pullsOnBench, runOnBench } from '@/core/edition/runs'
 import { purposeFacts } from '@/core/prove/purpose'
@@ -15,8 +17,21 @@ function lastTried<P extends { kind: string }>({ purpose }: Pick<JobRecord, 'pur
   return pulls.findLast(({ kind }) => kind === 'proof' || (!asksBat && kind === 'edition'))
 }
 
-/** What the stations need of a job, from everything that is kept of it and what the workshop knows beside it. */
-export function readBench(job: JobRecord, beside: KnownBeside, knownPresses: KnownPresses): BenchJob {
+/** The existing print that is printed over next in the run on the bench; null: the job begins on fresh sheets, or none waits. */
+function printedOverNext(job: JobRecord, now: string): BenchJob['onto'] {
+  if (job.givenSheets.length === 0) return null
+  const [sheet] = sheetsToPrint(job, job.runs.indexOf(runOnBench(job)), now)
+  const given = givenOf(job.givenSheets, sheet ?? 0)
+  return given && { name: nameOfGiven(given), imageId: given.imageId }
+}
+
+/** What the stations need of a job, from everything that is kept of it and what the workshop knows beside it. @param now ISO 8601 in UTC */
+export function readBench(
+  job: JobRecord,
+  beside: KnownBeside,
+  knownPresses: KnownPresses,
+  now: string,
+): BenchJob {
   const bat = batOfRun(job.bats, job.openRun)
   const pulls = pullsOnBench(job)
   const proofs = pulls.filter((pull) => pull.kind === 'proof')
@@ -33,6 +48,7 @@ export function readBench(job: JobRecord, beside: KnownBeside, knownPresses: Kno
     bench: run.bench,
     run: { position: run.position, name: run.name, count: job.runs.length },
     purpose: job.purpose,
+    onto: printedOverNext(job, now),
     bat: bat
       ? {
           version: bat.version,

@@ -4,8 +4,8 @@ import { readPull, type Pull } from '@/core/edition/pull'
 import { SHEET_STEPS, type PlannedSegment } from '@/core/edition/meeting'
 import { checkAfter } from '@/core/edition/fault'
 import { dayOf } from '@/core/units/moment'
-import { dryingWords, mayGoOn, SAY_DRY_AT, waitingToDry } from '@/core/edition/dryBetween'
-import { pullsOnBench, runOnBench, sheetLines, sheetsWaiting } from '@/core/edition/runs'
+import { dryingWords, SAY_DRY_AT, sheetsToPrint, waitingToDry } from '@/core/edition/dryBetween'
+import { noSheetWords, pullsOnBench, runOnBench } from '@/core/edition/runs'
 import { batOfRun, batPulls } from '@/core/record/batOnBench'
 import { compareSettings } from '@/core/prove/compareSettings'
 import { isPressedByHand, pressDoubt } from '@/core/press/pressSetting'
@@ -55,9 +55,7 @@ function whyStopped(
     return 'First approve a proof as BAT, the approved proof: the edition is held to it.'
   if (job.prints.length > 0) return 'The numbers are given: this edition is closed.'
   if (waiting === 0)
-    return stillWet
-      ? `${stillWet} ${SAY_DRY_AT}`
-      : `No sheet waits for “${run.name}”: it needs one that is through the run before.`
+    return stillWet ? `${stillWet} ${SAY_DRY_AT}` : noSheetWords(job.runs, job.runs.indexOf(run))
   if (settings) return null
   const unset = stationsWanting(run.bench, job.purpose)
   return `Before a pull: ${unset.map((station) => STATIONS[station]).join(', ')} ${plural(unset.length, 'needs', 'need')} you.`
@@ -80,10 +78,8 @@ export function readDesk(
   const edition = pulls.filter(({ kind }) => kind === 'edition')
   const batProof = batPulls(job).proof
   const place = job.runs.indexOf(run)
-  const lines = sheetLines(job.runs, job.pulls, job.sheetMarks)
-  const drying = waitingToDry(job.runs, lines, job.pulls, job.sheetMarks, place, now)
-  const wet = new Set(drying.filter((one) => !mayGoOn(one)).map(({ sheet }) => sheet))
-  const waiting = place > 0 ? sheetsWaiting(lines, place).filter((sheet) => !wet.has(sheet)) : null
+  const isFresh = place === 0 && job.givenSheets.length === 0
+  const waiting = isFresh ? null : sheetsToPrint(job, place, now)
   const { isAlike } = purposeFacts(job.purpose)
   const lastFault = edition.map((pull) => readPull(pull).faults.at(-1) ?? null).at(-1) ?? null
   return {
@@ -98,7 +94,7 @@ export function readDesk(
     stop: whyStopped(job, {
       isHeld: held !== null,
       waiting: waiting?.length ?? null,
-      stillWet: dryingWords(drying),
+      stillWet: dryingWords(waitingToDry(job, place, now)),
       settings,
     }),
     settings,

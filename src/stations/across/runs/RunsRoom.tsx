@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import type { WaitingToDry } from '@/core/edition/dryBetween'
-import { freshSheets } from '@/core/edition/freshSheets'
+import { givenOf, nameOfGiven, type GivenSheet } from '@/core/edition/givenSheets'
 import {
   RUN_KINDS,
   runTally,
@@ -11,7 +11,7 @@ import {
   type RunWish,
   type SheetLine,
 } from '@/core/edition/runs'
-import { printsWanted, PURPOSES, purposeFacts, type Purpose } from '@/core/prove/purpose'
+import { PURPOSES, purposeFacts, type Purpose } from '@/core/prove/purpose'
 import { PURPOSE_NOTES } from '@/core/prove/purposeNotes'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
@@ -33,6 +33,7 @@ import {
   setPurposeAction,
 } from './actions'
 import { DryBefore } from './DryBefore'
+import { GivenSheets } from './GivenSheets'
 import { RunForm } from './RunForm'
 import { SheetLife } from './SheetLife'
 import { sendAct } from '../act/sendAct'
@@ -45,15 +46,27 @@ type RunShown = Run & { drying: readonly WaitingToDry[]; lastUsed: string }
 const NEW_RUN: RunWish = { ...runWishSchema.parse({ name: 'x' }), name: '' }
 
 /** One run: how its sheets stand, and what can be done with it. */
-function RunRow({ run, lines, runs }: { run: RunShown; lines: SheetLine[]; runs: RunShown[] }) {
+function RunRow({
+  run,
+  lines,
+  runs,
+  beginsFresh,
+}: {
+  run: RunShown
+  lines: SheetLine[]
+  runs: RunShown[]
+  /** on fresh sheets, not on existing prints */
+  beginsFresh: boolean
+}) {
   const job = useJob()
   const { send } = useSend()
   const { busy, problems, act } = useAct()
   const at = runs.indexOf(run)
-  const isFirst = at === 0
+  // Nothing comes before the first run, unless it begins on existing prints.
+  const isFirst = at === 0 && beginsFresh
   const isOpen = run.position === job.run.position
   const tally = runTally(lines, at)
-  const isUntouched = !isFirst && at === runs.length - 1 && tally.through + tally.lost === 0
+  const isUntouched = at > 0 && at === runs.length - 1 && tally.through + tally.lost === 0
   const putOnBench = () =>
     act(() => send((target) => sendAct(openRunAction, { ...target, position: run.position })))
   const takeAway = () =>
@@ -135,9 +148,20 @@ function PurposeOfJob() {
 }
 
 /** Sheets that go through more than once: the runs in their order, which one is on the bench, and every sheet's life on a line. */
-export function RunsRoom({ runs, lines }: { runs: RunShown[]; lines: SheetLine[] }) {
+export function RunsRoom({
+  runs,
+  lines,
+  given,
+  existing,
+}: {
+  runs: RunShown[]
+  lines: SheetLine[]
+  given: readonly GivenSheet[]
+  /** how existing prints come in; null: fresh sheets were printed already */
+  existing: Pick<Parameters<typeof GivenSheets>[0], 'giving' | 'offer'> | null
+}) {
   const job = useJob()
-  const { left, fresh } = freshSheets(printsWanted(job), lines, runs.length, 0.9)
+  const { left, fresh, through } = job.work.through
   return (
     <Panel
       title="Runs"
@@ -145,14 +169,15 @@ export function RunsRoom({ runs, lines }: { runs: RunShown[]; lines: SheetLine[]
         fresh,
         left,
         isNumbered: job.numbered,
-        through: lines.filter(({ isThrough }) => isThrough).length,
-        size: printsWanted(job),
+        through,
+        size: through + left,
+        overprint: given.length > 0 ? lines.filter(({ steps }) => steps[0] === 'waiting').length : null,
       })}
     >
       <section aria-label="Runs in their order">
         <ol>
           {runs.map((run) => (
-            <RunRow key={run.position} run={run} runs={runs} lines={lines} />
+            <RunRow key={run.position} run={run} runs={runs} lines={lines} beginsFresh={given.length === 0} />
           ))}
         </ol>
         {runs.length === 1 && (
@@ -164,15 +189,22 @@ export function RunsRoom({ runs, lines }: { runs: RunShown[]; lines: SheetLine[]
         )}
         {!job.numbered && <AddRun />}
       </section>
+      {!job.numbered && existing && <GivenSheets given={given} lines={lines} {...existing} />}
       {!job.numbered && <PurposeOfJob />}
       <section aria-label="Sheets" className="mt-6 border-t-2 border-text pt-2">
         <h2 className="station-title">Sheet by sheet</h2>
         {lines.length === 0 ? (
-          <p>No sheet of the edition is under way yet.</p>
+          <p>No sheet is under way yet.</p>
         ) : (
           <ul className="columns-[22rem] gap-8">
             {lines.map((line) => (
-              <SheetRow key={line.sheet} line={line} runs={runs} locked={job.numbered} />
+              <SheetRow
+                key={line.sheet}
+                line={line}
+                was={givenOf(given, line.sheet)}
+                runs={runs}
+                locked={job.numbered}
+              />
             ))}
           </ul>
         )}
@@ -255,14 +287,25 @@ function ChangeRun({ run, isFirst }: { run: Run; isFirst: boolean }) {
 }
 
 /** A sheet's line, with what can be said of it between the presses: done by hand, or lost. */
-function SheetRow({ line, runs, locked }: { line: SheetLine; runs: RunShown[]; locked: boolean }) {
+function SheetRow({
+  line,
+  was,
+  runs,
+  locked,
+}: {
+  line: SheetLine
+  /** the existing print it begins on; null: a fresh sheet */
+  was: GivenSheet | null
+  runs: RunShown[]
+  locked: boolean
+}) {
   const { send } = useSend()
   const { busy, problems, act } = useAct()
   const person = usePerson()
   const [typed, setWhy] = useState<string | null>(null)
   const [open, setOpen] = useState(false)
   const at = line.steps.indexOf('waiting')
-  const run = at > 0 ? runs[at] : null
+  const run = runs[at] ?? null
   // Most sheets get the colours of the one before.
   const why = typed ?? run?.lastUsed ?? ''
   const mark = async (what: 'done' | 'lost') => {
@@ -283,7 +326,10 @@ function SheetRow({ line, runs, locked }: { line: SheetLine; runs: RunShown[]; l
     <li className="flex min-h-12 break-inside-avoid items-center gap-3 border-b border-line">
       <span className="far-number w-10 text-lg">{line.sheet}</span>
       <SheetLife line={line} names={runs.map(({ name }) => name)} />
-      <span className="min-w-0 flex-1 text-sm">{sheetWords(line, run)}</span>
+      <span className="min-w-0 flex-1 text-sm">
+        {sheetWords(line, run)}
+        {was && <span className="block text-muted">over {nameOfGiven(was)}</span>}
+      </span>
       {run && !locked && (
         <Dialog
           title={`Sheet ${line.sheet}, before ${run.name}`}

@@ -1,9 +1,11 @@
 'use server'
 
 import { z } from 'zod'
+import { newGivenSchema } from '@/core/edition/givenSheets'
 import { newDrynessSchema, newSheetMarkSchema, runWishSchema } from '@/core/edition/runs'
 import { PURPOSE_KEYS } from '@/core/prove/purpose'
-import { count } from '@/core/units/schemas'
+import { count, label } from '@/core/units/schemas'
+import { giveBack, giveSheets } from '@/data/across/givenSheets'
 import { addRun, changeRun, markDryness, markSheet, openRun, removeRun, setPurpose } from '@/data/across/runs'
 import { act } from '../act/act'
 import { JOB_TARGET } from '../act/jobTarget'
@@ -55,6 +57,24 @@ export const markDrynessAction = act(
   z.strictObject({ ...JOB_TARGET, dryness: newDrynessSchema }),
   'shop',
   async ({ jobId, revision, dryness }, at) => ({ revision: await markDryness(jobId, revision, dryness, at) }),
+  { shows: 'job' },
+)
+
+/** Takes existing prints in, which the job begins on. */
+export const giveSheetsAction = act(
+  z.strictObject({ ...JOB_TARGET, given: newGivenSchema }),
+  'shop',
+  async ({ jobId, revision, given }, at) => ({ revision: await giveSheets(jobId, revision, given, at) }),
+  { shows: 'job' },
+)
+
+/** Gives an existing print back that nothing was done to. */
+export const giveBackAction = act(
+  z.strictObject({ ...JOB_TARGET, sheet: count, by: label }),
+  'shop',
+  async ({ jobId, revision, sheet, by }, at) => ({
+    revision: await giveBack(jobId, revision, sheet, by, at),
+  }),
   { shows: 'job' },
 )
 

@@ -12,7 +12,7 @@ export function runWords({ kind, between, waitHours }: Run, isFirst: boolean): s
   return `${RUN_KINDS[kind].label}; the sheet ${BETWEEN_RUNS[between]} before it${wait}`
 }
 
-/** How many sheets are where with a run. */
+/** How many sheets are where with a run. @param isFirst fresh sheets begin in it, so that none waits */
 export function tallyWords({ through, lost, waiting, open }: RunTally, isFirst: boolean): string {
   const parts = [`${through} through`, `${lost} lost`]
   if (!isFirst) parts.push(`${waiting} waiting`)

@@ -30,5 +30,5 @@ export const openBench = cache(async (slug: string) => {
     loadKnownBeside(job.id, runOnBench(job).bench),
     loadKnownPresses(),
   ])
-  return readBench(job, beside, presses)
+  return readBench(job, beside, presses, new Date().toISOString())
 })

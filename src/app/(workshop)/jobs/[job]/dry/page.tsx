@@ -13,13 +13,12 @@ export default async function DryPage({ params }: { params: Promise<{ job: strin
   const {
     id: jobId,
     openRun,
-    runs,
-    sheetMarks,
     pulls,
     bats,
     prints,
     dryings,
     signing,
+    ...job
   } = await openJob((await params).job)
   const [{ places, loads }, unlocks, kept, roster] = await Promise.all([
     loadDryingPlaces(),
@@ -27,7 +26,7 @@ export default async function DryPage({ params }: { params: Promise<{ job: strin
     loadSorting(jobId),
     loadRoster(jobId),
   ])
-  const lines = sheetLines(runs, pulls, sheetMarks)
+  const lines = sheetLines({ ...job, pulls })
   const pullsOf = (wanted: (line: (typeof lines)[number]) => boolean) =>
     lines.filter(wanted).flatMap(({ lastPullId }) => pulls.find(({ id }) => id === lastPullId) ?? [])
   return (

@@ -1,22 +1,38 @@
 import { lastUsed, waitingToDry } from '@/core/edition/dryBetween'
+import { isPrint } from '@/core/edition/pull'
 import { sheetLines } from '@/core/edition/runs'
+import { listGivingJobs, loadOfferedPrints } from '@/data/across/givenSheets'
 import { RunsRoom } from '@/stations/across/runs/RunsRoom'
 import { openJob } from '../openJob'
 
 export const metadata = { title: 'Runs' }
 
-export default async function RunsPage({ params }: { params: Promise<{ job: string }> }) {
-  const { runs, pulls, sheetMarks } = await openJob((await params).job)
-  const lines = sheetLines(runs, pulls, sheetMarks)
+export default async function RunsPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ job: string }>
+  searchParams: Promise<{ from?: string }>
+}) {
+  const job = await openJob((await params).job)
+  const { runs, pulls, sheetMarks, givenSheets } = job
+  const lines = sheetLines(job)
   const now = new Date().toISOString()
+  const beganFresh = givenSheets.length === 0 && pulls.some(isPrint)
+  const giving = beganFresh ? [] : await listGivingJobs(job.id)
+  const { from } = await searchParams
+  const chosen = giving.find(({ slug }) => slug === from)
+  const offer = chosen ? { slug: chosen.slug, ...(await loadOfferedPrints(chosen.slug)) } : null
   return (
     <RunsRoom
       runs={runs.map((run, at) => ({
         ...run,
-        drying: waitingToDry(runs, lines, pulls, sheetMarks, at, now),
+        drying: waitingToDry(job, at, now),
         lastUsed: lastUsed(sheetMarks, run.position),
       }))}
       lines={lines}
+      given={givenSheets}
+      existing={beganFresh ? null : { giving, offer }}
     />
   )
 }
