@@ -500,11 +500,13 @@ async function seedPlateRoom(): Promise<void> {
 const BAT_WIPE = [33, 64, 58, 47, 38, 44, 22]
 const batWipe: PullEvent = {
   kind: 'wipe',
-  taken: pacedSteps(mooring.wipe, { batTaken: null, zoneTones: {} }).map(({ label, seconds }, i) => ({
-    step: label,
-    plannedSeconds: seconds,
-    takenSeconds: BAT_WIPE[i],
-  })),
+  taken: pacedSteps(mooring.wipe, { batTaken: null, zoneTones: {}, mixes: [] }).map(
+    ({ label, seconds }, i) => ({
+      step: label,
+      plannedSeconds: seconds,
+      takenSeconds: BAT_WIPE[i],
+    }),
+  ),
 }
 
 /** What the plate room keeps of the works: zones, the carrier they were drawn after, a making half-way, a flaw to watch. */

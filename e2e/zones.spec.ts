@@ -1,6 +1,6 @@
 import { leaveFields } from './settingsColumn'
 import type { Page } from '@playwright/test'
-import { bareJob, expect, kept, openStation, signAs, test } from './fixtures'
+import { answerOf, bareJob, expect, kept, openStation, signAs, test } from './fixtures'
 
 const plateBox = async (page: Page) => (await page.locator('canvas').last().boundingBox())!
 /** Clicks at shares of the plate's width and height. */
@@ -19,7 +19,7 @@ async function dress(page: Page, name: string, ink: string): Promise<void> {
 }
 
 test('a plate of six inks is mapped, ordered and wiped by the pacer', async ({ page, sample }) => {
-  test.setTimeout(90_000)
+  test.setTimeout(150_000)
   await bareJob(page, sample.url, {
     title: 'Six inks',
     kind: 'Zinc, etched',
@@ -90,34 +90,78 @@ test('a plate of six inks is mapped, ordered and wiped by the pacer', async ({ p
   await page.getByRole('button', { name: `${first} later` }).click()
   await expect(page.getByText(/the proposal: [\d.]+ mm|the least there is/)).toBeVisible()
   await page.getByRole('button', { name: 'Back to the proposal' }).click()
-  await page.getByRole('button', { name: 'Use this order' }).click()
+  await page.getByRole('button', { name: 'Use this order, and put 6 inks on the slab' }).click()
   await kept(page)
   await expect(page.getByRole('button', { name: 'Ink in this order' })).toBeDisabled()
   await page.getByRole('link', { name: 'Wiping steps' }).click()
   await expect(page.getByRole('list', { name: 'Inks in order' }).getByRole('listitem')).toHaveCount(6)
+  await expect(answerOf(page)).toContainText('6 colours one by one')
   await page
     .getByRole('list', { name: 'Wiping steps' })
     .getByRole('listitem')
-    .nth(5)
+    .nth(2)
     .locator('summary')
     .click()
-  await page.getByRole('button', { name: 'Leave step 6 out' }).click()
+  await page.getByRole('button', { name: 'Leave step 3 out' }).click()
   await expect(page.getByText(/Not in the order: clean fingers/)).toBeVisible()
   await kept(page)
 
   await page.getByRole('button', { name: 'Start the wiping timer' }).click()
   await expect(page.getByText(`Ready: Ink 1: ${first}`)).toBeVisible()
-  await page.getByLabel('Sound at the end of a step').check()
-  // Six inks, five wipes of the school that are left, and the fingers that were not to be forgotten.
-  for (let step = 0; step < 12; step++) {
-    await page.keyboard.press('Enter')
-    await page.waitForTimeout(420)
-    if (step === 0) await expect(page.getByText(/dab 1, rag 1/)).toBeVisible()
-  }
-  await expect(page.getByText('Clean fingers').first()).toBeVisible()
   await page.keyboard.press('Enter')
-  await expect(page.getByText(/Wiped in 0:/)).toBeVisible()
-  await expect(page.getByText('Saved for the next pull of this job.')).toBeVisible()
+  await expect(page.getByText(/dab 1; by dolly/)).toBeVisible()
+  await page.waitForTimeout(420)
+  await page.keyboard.press('Enter')
+  await expect(page.getByText(`${first}: rag 1`).first()).toBeVisible()
+  await page.getByRole('button', { name: 'Back to the order' }).click()
+
+  // Each ink is a mix of its own, and the amount is its share of the plate.
+  await openStation(page, 'Ink')
+  const slab = page.getByRole('radiogroup', { name: 'Ink of this plate' })
+  await expect(slab.getByRole('radio')).toHaveCount(6)
+  await openStation(page, 'Paper')
+  const paper = page.getByLabel('Paper from the stockroom')
+  await paper.selectOption({ index: 1 })
+  await kept(page)
+  await openStation(page, 'Press')
+  await page.getByRole('combobox', { name: 'Press', exact: true }).selectOption({ index: 1 })
+  await page.getByLabel('Standard blanket sets').selectOption({ label: 'Two, no cushion: a small roller' })
+  await kept(page)
+  await openStation(page, 'Register')
+  await page.getByRole('button', { name: 'Save layout' }).click()
+  await kept(page)
+  await openStation(page, 'Prove')
+  await page.getByRole('button', { name: /^Pull proof 1/ }).click()
+  await page.getByRole('button', { name: 'Approve as BAT' }).first().click()
+  const approval = page.getByRole('dialog')
+  await approval.getByRole('button', { name: 'Approve proof 1 as BAT' }).click()
+  await expect(approval).toBeHidden()
+  await openStation(page, 'Edition')
+  const printOne = async (n: number) => {
+    await page
+      .getByRole('button', { name: new RegExp(`^Pull ${n}`) })
+      .first()
+      .click()
+    await expect(page.getByRole('heading', { name: new RegExp(`^Pull ${n}: pencil`) })).toBeVisible()
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('heading', { name: `Before pull ${n + 1}` })).toBeVisible()
+  }
+  await printOne(1)
+  await openStation(page, 'Ink')
+  await slab.getByRole('radio', { name: /Mussel violet/ }).click()
+  await page.getByText('Oils and powders').click()
+  await page.getByLabel('Light plate oil').fill('2')
+  await kept(page)
+  await openStation(page, 'Edition')
+  await expect(
+    page.getByRole('list', { name: 'Settings that differ from the BAT' }).getByRole('listitem'),
+  ).toHaveCount(1)
+  await expect(page.getByText(/Ink \d, light plate oil added: 2 drops/).first()).toBeVisible()
+  await printOne(2)
+  await printOne(3)
+  await openStation(page, 'Record')
+  const sheet = page.getByRole('article', { name: 'Documentation sheet' })
+  for (const [, ink] of bands) await expect(sheet).toContainText(ink)
 })
 
 test('a zone that crosses itself shows where, and is untangled; off the plate it cannot be', async ({

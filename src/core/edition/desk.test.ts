@@ -7,6 +7,7 @@ import {
   mayBeForgotten,
   meetingAt,
   runningStep,
+  liftDuring,
   secondsLeft,
   takenOnRail,
   type PlannedSegment,
@@ -153,5 +154,31 @@ describe('the keys of the desk', () => {
     expect(causesOfFault('shifted')).toEqual(['slurred', 'crept', 'out-of-register'])
     expect(causesOfFault('other')).toEqual([])
     expect(Object.values(FAULT_KEYS).toSorted()).toEqual(REJECT_REASONS.toSorted())
+  })
+})
+
+describe('when the sheet is lifted', () => {
+  const steps = (...seconds: number[]) => seconds.map((one, i) => ({ step: `step ${i}`, seconds: one }))
+  it('is counted back from the end of the plate', () => {
+    expect(liftDuring(steps(60, 90), steps(100))).toEqual({ at: 0, afterSeconds: 50 })
+    expect(liftDuring(steps(60, 90), steps(90))).toEqual({ at: 1, afterSeconds: 0 })
+    expect(liftDuring(steps(60, 90), steps(150))).toEqual({ at: 0, afterSeconds: 0 })
+    expect(liftDuring(steps(60), steps(61))).toBeNull()
+    expect(liftDuring([], steps(0))).toBeNull()
+  })
+  it('leaves both ready together, second by second (property, by walking the plate)', () => {
+    const some = fc.array(fc.integer({ min: 1, max: 200 }), { minLength: 1, maxLength: 20 })
+    fc.assert(
+      fc.property(some, fc.integer({ min: 1, max: 600 }), (plate, sheet) => {
+        const lift = liftDuring(steps(...plate), steps(sheet))
+        const whole = plate.flatMap((seconds, i) => new Array<number>(seconds).fill(i))
+        if (!lift) {
+          expect(whole.length).toBeLessThan(sheet)
+          return
+        }
+        expect(lift.at).toBe(whole[whole.length - sheet])
+        expect(lift.afterSeconds).toBe(whole.length - sheet - whole.indexOf(lift.at))
+      }),
+    )
   })
 })

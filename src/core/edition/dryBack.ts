@@ -1,5 +1,5 @@
 import { isSameName } from '../units/byName'
-import { firstMix } from '../ink/mix'
+import type { Settings } from '../prove/settings'
 import { readPull, type Pull, type Quantity } from './pull'
 
 /** What changes as a print dries. */
@@ -13,6 +13,15 @@ export interface DryBack {
   from: number
 }
 
+/** Whether two pulls were made with the same inks, in whatever order they are listed. */
+function areSameInks(...[one, other]: [Settings, Settings]): boolean {
+  const inks = other.ink.mixes
+  return (
+    one.ink.mixes.length === inks.length &&
+    one.ink.mixes.every((mix) => inks.some((known) => isSameName(known, mix)))
+  )
+}
+
 /** Learns the dry-back from pulls that were read both wet and dry, with the ink and on the paper of the last of them; what was never read both ways is left out. */
 export function dryBack(pulls: readonly Pick<Pull, 'events' | 'settings'>[]): DryBack[] {
   const both = pulls
@@ -23,9 +32,7 @@ export function dryBack(pulls: readonly Pick<Pull, 'events' | 'settings'>[]): Dr
   const last = both.at(-1)?.pull.settings
   const like = both.filter(
     ({ pull: { settings } }) =>
-      last !== undefined &&
-      isSameName(firstMix(settings.ink), firstMix(last.ink)) &&
-      settings.paper.paperId === last.paper.paperId,
+      last !== undefined && areSameInks(settings, last) && settings.paper.paperId === last.paper.paperId,
   )
   return DRIES.flatMap((quantity): DryBack[] => {
     const read = like.flatMap(({ readings, dryReadings }) =>

@@ -19,7 +19,7 @@ export const meetingSchema = z
         .max(86_400, { error: 'must be within a day of the pull' }),
     }),
   )
-  .max(80)
+  .max(240)
 export type Meeting = z.infer<typeof meetingSchema>
 
 /** A stretch of a rail as it is planned, or was at the BAT. */
@@ -48,6 +48,31 @@ export function secondsLeft(planned: readonly PlannedSegment[], begun: Begun, no
   const running =
     at >= 0 && at < planned.length ? Math.max(0, planned[at].seconds - (now - begun[at]) / 1000) : 0
   return running + planned.slice(Math.max(0, begun.length)).reduce((sum, { seconds }) => sum + seconds, 0)
+}
+
+/**
+ * The step of the plate during which the sheet is lifted, so that both are ready together: the sheet's clock runs back from the plate's last
+ * step.
+ *
+ * @returns its place, from 0, and the seconds into it; null: the sheet takes longer than the plate, and is lifted first
+ * @example liftDuring([{ step: 'Ink', seconds: 60 }, { step: 'Wipe', seconds: 90 }], [{ step: 'Drain', seconds: 100 }])
+ *   // { at: 0, afterSeconds: 50 }
+ */
+export function liftDuring(
+  plate: readonly PlannedSegment[],
+  sheet: readonly PlannedSegment[],
+): { at: number; afterSeconds: number } | null {
+  const length = (segments: readonly PlannedSegment[]) =>
+    segments.reduce((sum, { seconds }) => sum + seconds, 0)
+  const from = length(plate) - length(sheet)
+  if (from < 0) return null
+  let begun = 0
+  const at = plate.findIndex(({ seconds }) => {
+    if (from < begun + seconds) return true
+    begun += seconds
+    return false
+  })
+  return at < 0 ? null : { at, afterSeconds: from - begun }
 }
 
 /** What is to be done so that plate and sheet meet. */

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { finite, nonNegative, positive } from '../units/schemas'
+import { finite, label, nonNegative, positive } from '../units/schemas'
 
 /**
  * Ink put on the plate for a pull, grams a square decimetre: about 1 to 1.5 [from memory, to be weighed]. A small plate of 1 dm² takes
@@ -84,6 +84,8 @@ export const potWeighingSchema = z
     grams: positive.max(10_000, { error: 'must be at most 10000 g' }),
     pulls: finite.int({ error: 'must be a whole number' }).min(1, { error: 'must be 1 or more' }),
     returnedGrams: nonNegative.nullish(),
+    /** the run's mix it was; left out: the first */
+    mixId: label.nullish(),
   })
   .refine(({ grams, returnedGrams }) => (returnedGrams ?? 0) < grams, {
     path: ['returnedGrams'],

@@ -8,7 +8,7 @@ import { predictInk } from './predictInk'
 
 describe('a mix of a run', () => {
   it('is its recipe with an id that ties it to the run', () => {
-    expect(firstMix(inkOf(sampleMix))).toEqual({ id: 'mix-1', ...sampleMix })
+    expect(firstMix(inkOf(sampleMix))).toEqual({ id: 'mix-1', rag: 1, ...sampleMix })
     expect(recipeOf(firstMix(inkOf(sampleMix)))).toEqual(sampleMix)
     expect(firstMix(null)).toBeNull()
   })

@@ -85,16 +85,25 @@ export type MixSetting = z.infer<typeof mixSettingSchema>
 
 /** Id of the mix of a run that has one. */
 export const FIRST_MIX = 'mix-1'
+/** Most inks on one plate. */
+export const MOST_MIXES = 12
 
-/** The inks of a run: part of the settings. Each mix has an id that stays its own, whatever it is called. */
+const ragNumber = positive.int({ error: 'must be a whole number' }).max(999)
+const allDiffer = (values: readonly unknown[]) => new Set(values).size === values.length
+
+/**
+ * The inks of a run: part of the settings. Each mix has an id that stays its own, whatever it is called, and the number of its dab and its
+ * rag, so that look-alike inks do not cross.
+ */
 export const inkSettingSchema = z.strictObject({
   mixes: z
-    .array(mixShape.extend({ id: label }).superRefine(partsAddUp))
+    .array(mixShape.extend({ id: label, rag: ragNumber.default(1) }).superRefine(partsAddUp))
     .min(1, { error: 'needs at least one mix' })
-    .max(12, { error: 'takes at most 12 mixes' })
-    .refine((mixes) => new Set(mixes.map(({ id }) => id)).size === mixes.length, {
-      error: 'two mixes have the same id',
-    }),
+    .max(MOST_MIXES, { error: `takes at most ${MOST_MIXES} mixes` })
+    .refine((mixes) => allDiffer(mixes.map(({ id }) => id)), { error: 'two mixes have the same id' })
+    .refine((mixes) => allDiffer(mixes.map(({ rag }) => rag)), { error: 'two mixes have the same rag' }),
+  /** the highest number a rag was ever given here: a cloth keeps its number, and no other gets it; left out: those there are */
+  ragsGiven: ragNumber.optional(),
 })
 export type InkSetting = z.infer<typeof inkSettingSchema>
 /** A mix of a run, with its id. */
@@ -108,18 +117,44 @@ export function firstMix(ink: InkSetting | null | undefined): RunMix | null {
 }
 
 /** The inks of a run that has one mix. */
-export const inkOf = (mix: MixSetting): InkSetting => ({ mixes: [{ id: FIRST_MIX, ...mix }] })
+export const inkOf = (mix: MixSetting): InkSetting => ({ mixes: [{ id: FIRST_MIX, rag: 1, ...mix }] })
 
-/** A run's mix as its card says it: without the id that ties it to its run. */
-export const recipeOf = ({ id: _, ...recipe }: RunMix): MixSetting => recipe
+/** A run's mix as its card says it: without what ties it to its run. */
+export const recipeOf = ({ id: _, rag: __, ...recipe }: RunMix): MixSetting => recipe
+
+/** The mix of an id; the first where there is none. */
+export const mixOfId = ({ mixes }: InkSetting, id: string | null): RunMix =>
+  mixes.find((mix) => mix.id === id) ?? mixes[0]
+
+/** A run's inks with one mix changed. The plate and the room are as warm for one ink as for the others. */
+export function changeMix(ink: InkSetting, id: string, patch: Partial<MixSetting>): InkSetting {
+  const { roomC, plateC } = patch
+  const warmth = { ...(roomC === undefined ? {} : { roomC }), ...(plateC === undefined ? {} : { plateC }) }
+  return {
+    ...ink,
+    mixes: ink.mixes.map((mix) => (mix.id === id ? { ...mix, ...patch } : { ...mix, ...warmth })),
+  }
+}
 
 /** A run's inks with its first mix changed. */
-export const changeFirstMix = (
-  { mixes: [first, ...rest] }: InkSetting,
-  patch: Partial<MixSetting>,
-): InkSetting => ({
-  mixes: [{ ...first, ...patch }, ...rest],
-})
+export const changeFirstMix = (ink: InkSetting, patch: Partial<MixSetting>): InkSetting =>
+  changeMix(ink, ink.mixes[0].id, patch)
+
+const ragsGivenIn = ({ mixes, ragsGiven = 0 }: InkSetting): number =>
+  Math.max(ragsGiven, ...mixes.map(({ rag }) => rag))
+
+/** A run's inks with another on the plate, as warm as those there are; its rag has a number that none had before. */
+export function addMix(ink: InkSetting, mix: MixSetting): InkSetting {
+  const rag = ragsGivenIn(ink) + 1
+  const { roomC, plateC } = ink.mixes[0]
+  return { mixes: [...ink.mixes, { ...mix, roomC, plateC, id: `mix-${rag}`, rag }], ragsGiven: rag }
+}
+
+/** A run's inks without one of them; the last one stays. */
+export function withoutMix(ink: InkSetting, id: string): InkSetting {
+  const mixes = ink.mixes.filter((mix) => mix.id !== id)
+  return mixes.length === 0 ? ink : { mixes, ragsGiven: ragsGivenIn(ink) }
+}
 
 /** Grams of each ink for a batch, in the order of the card; they add up to the batch. */
 export function recipeGrams(

@@ -18,7 +18,7 @@ const job: MorningJob = {
   title: 'Mooring posts',
   bench: sampleSettings,
   bat: sampleSettings,
-  mixPas: 60,
+  mixesPas: { 'mix-1': 60 },
   calibration: USUAL_CALIBRATION,
   need: {
     left: 13,
@@ -31,6 +31,7 @@ const job: MorningJob = {
     grams: 41.6,
     isGramsSure: false,
     mixCovers: 9,
+    inks: [],
     minutesPerPull: 20,
     hours: 16 / 3,
     life: plateLife(sampleSettings.plate, 14),
@@ -134,4 +135,45 @@ describe('writeMorningSheet', () => {
     expect(morningReadingsSchema.safeParse({ ...readings, roomC: 90 }).error!.issues[0].path).toEqual([
       'roomC',
     ]))
+})
+
+describe('several inks', () => {
+  const mixes = ['Low water black', 'Ferry blue'].map((name, i) => ({
+    ...firstMix(sampleSettings.ink),
+    id: `mix-${i + 1}`,
+    rag: i + 1,
+    name,
+  }))
+  const ink = (name: string, mixCovers: number) => ({
+    id: name === 'Ferry blue' ? 'mix-2' : 'mix-1',
+    name,
+    gramsPerPull: 0.5,
+    inkBy: 'mix' as const,
+    grams: 8,
+    isGramsSure: false,
+    mixCovers,
+  })
+  const of = (blue: number): MorningJob => ({
+    ...job,
+    bench: { ...sampleSettings, ink: { mixes } },
+    bat: { ...sampleSettings, ink: { mixes } },
+    mixesPas: { 'mix-1': 60, 'mix-2': 60 },
+    need: { ...job.need, inks: [ink('Low water black', 20), ink('Ferry blue', blue)] },
+  })
+  const lines = (from: typeof readings, blue: number) =>
+    writeMorningSheet(from, [of(blue)]).flatMap((line) => (line.station === 'ink' ? [line.text] : []))
+  it('are advised one by one where each asks something, and the one that is short is named', () => {
+    const cold = lines(readings, 4)
+    expect(cold[0]).toMatch(/^Low water black: 4° colder/)
+    expect(cold[1]).toMatch(/^Ferry blue: 4° colder/)
+    expect(cold[2]).toBe('Ferry blue covers 4 of 16 pulls to come: mix 6 g more.')
+    expect(cold).toHaveLength(3)
+  })
+  it('have one line together where nothing is to be done', () => {
+    const { roomC } = firstMix(sampleSettings.ink)
+    expect(lines({ ...readings, roomC }, 30)).toEqual([
+      'Room as at the BAT: ink as it is.',
+      'All 2 inks cover the 16 pulls to come.',
+    ])
+  })
 })

@@ -2,7 +2,7 @@ import { printsMade, purposeFacts, sizeDeclared, type Purposed } from '../prove/
 import { formatCelsius, formatFines, formatGrams, shownStep } from '../units/quantity'
 import { capital } from '../units/capital'
 import { counted } from '../units/counted'
-import { firstMix, type RunMix } from '../ink/mix'
+import type { RunMix } from '../ink/mix'
 import { z } from 'zod'
 import { PLATE_KINDS } from '../plate/plate'
 import { describePlateLife } from '../plate/plateLife'
@@ -13,7 +13,7 @@ import { dampGrams, dryGramsAt, standardGramsOf } from '../paper/dampingPlan'
 import { sheetGrams } from '../paper/dampPaper'
 import { gapMm, isPressedByHand, passesWords } from '../press/pressSetting'
 import type { Bench, Station } from '../prove/settings'
-import { misfitsOf, type JobNeed } from '../record/jobNeed'
+import { misfitsOf, needOfMix, type JobNeed } from '../record/jobNeed'
 import { SURE } from '../record/sure'
 import { formatNumber } from '../units/length'
 import { finite, positive } from '../units/schemas'
@@ -40,8 +40,8 @@ export interface MorningJob extends Purposed {
   bench: Bench
   /** settings of the BAT; null while proving */
   bat: Bench | null
-  /** stiffness of the mix as it was, Pa·s; null when its inks are unknown */
-  mixPas: number | null
+  /** stiffness of each mix as it was by its id, Pa·s; null when its inks are unknown */
+  mixesPas: Readonly<Record<string, number | null>>
   /** what the workshop measured of its oil */
   calibration: InkCalibration
   /** what the rest of it takes */
@@ -79,12 +79,13 @@ function stiffnessLine(
     before: warmthAtRoller(job.bat ?? job.bench, job.calibration)?.left ?? 1,
     today: warmthAtRoller(job.bench, job.calibration)?.left ?? 1,
   }
+  const mixPas = job.mixesPas[mix.id] ?? null
   const correction =
-    job.mixPas === null
+    mixPas === null
       ? null
       : correctStiffness({
           mixGrams: mix.puddleGrams,
-          mixPas: job.mixPas,
+          mixPas,
           before: held,
           todayRoomC: roomC,
           calibration: job.calibration,
@@ -134,28 +135,50 @@ function stiffnessLine(
   }
 }
 
-function inkLines(job: MorningJob, { roomC }: MorningReadings): Omit<MorningLine, 'jobId'>[] {
-  const mix = firstMix(job.bench.ink)
-  const held = firstMix((job.bat ?? job.bench).ink)
-  if (!mix || !held) return []
-  const lines = [stiffnessLine(job, mix, held, roomC)]
-  const { pulls, mixCovers, gramsPerPull } = job.need
-  if (job.bat && pulls > 0 && mixCovers !== null && gramsPerPull !== null) {
-    const enough = mixCovers >= pulls
-    lines.push({
-      station: 'ink',
-      text: enough
-        ? `${mix.name} covers all ${counted(pulls, 'pull')} to come.`
-        : `${mix.name} covers ${mixCovers} of ${counted(pulls, 'pull')} to come: mix ${grams((pulls - mixCovers) * gramsPerPull)} more.`,
-      act: !enough,
-      sum: [
-        { label: 'Mixed', value: grams(mix.batchGrams) },
-        { label: 'Ink used a pull', value: formatGrams(gramsPerPull, 2) },
-        { label: 'Covers', value: counted(mixCovers, 'pull') },
-      ],
-    })
+/** Whether a mix is enough for the pulls to come; null: nothing is approved, or none is to come. */
+function coverLine(job: MorningJob, mix: RunMix): Omit<MorningLine, 'jobId'> | null {
+  const { pulls, mixCovers, gramsPerPull } = needOfMix(job.need, mix.id)
+  if (!job.bat || pulls === 0 || mixCovers === null || gramsPerPull === null) return null
+  const enough = mixCovers >= pulls
+  return {
+    station: 'ink',
+    text: enough
+      ? `${mix.name} covers all ${counted(pulls, 'pull')} to come.`
+      : `${mix.name} covers ${mixCovers} of ${counted(pulls, 'pull')} to come: mix ${grams((pulls - mixCovers) * gramsPerPull)} more.`,
+    act: !enough,
+    sum: [
+      { label: 'Mixed', value: grams(mix.batchGrams) },
+      { label: 'Ink used a pull', value: formatGrams(gramsPerPull, 2) },
+      { label: 'Covers', value: counted(mixCovers, 'pull') },
+    ],
   }
-  return lines
+}
+
+/** Ink by ink: what today's room asks of each, and whether it suffices. Of several that ask nothing one line speaks for all. */
+function inkLines(job: MorningJob, { roomC }: MorningReadings): Omit<MorningLine, 'jobId'>[] {
+  const { ink } = job.bench
+  if (!ink) return []
+  const held = (job.bat ?? job.bench).ink
+  const of = (line: (mix: RunMix) => Omit<MorningLine, 'jobId'> | null) =>
+    ink.mixes.flatMap((mix) => {
+      const found = line(mix)
+      return found ? [{ mix, line: found }] : []
+    })
+  const several = ink.mixes.length > 1
+  const stiffness = of((mix) => {
+    const before = held?.mixes.find(({ id }) => id === mix.id)
+    return before ? stiffnessLine(job, mix, before, roomC) : null
+  }).map(({ mix, line }) => (several && line.act ? { ...line, text: `${mix.name}: ${line.text}` } : line))
+  const felt = stiffness.filter(({ act }) => act)
+  const covers = of((mix) => coverLine(job, mix)).map(({ line }) => line)
+  const short = covers.filter(({ act }) => act)
+  if (!several) return [...stiffness, ...covers]
+  const all = covers.slice(0, 1).map((line) => ({
+    ...line,
+    text: `All ${ink.mixes.length} inks cover the ${counted(job.need.pulls, 'pull')} to come.`,
+    sum: covers.flatMap(({ sum }, i) => [{ label: ink.mixes[i].name, value: sum.at(-1)!.value }]),
+  }))
+  return [...(felt.length > 0 ? felt : stiffness.slice(0, 1)), ...(short.length > 0 ? short : all)]
 }
 
 function paperLine(

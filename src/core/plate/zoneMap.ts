@@ -141,7 +141,7 @@ export function checkZoneMap(
       problems.push({
         zoneId: id,
         fault: 'no-ink',
-        message: `${name} has no ink: choose one, or keep it white.`,
+        message: `${name} has no ink: a place to wipe only, until you choose one.`,
         at: null,
         weight: 'open',
       })

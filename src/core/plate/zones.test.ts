@@ -71,8 +71,8 @@ describe('what is wrong with a map', () => {
     expect(
       messages([zone('a', box(0, 0, 5, 5), { ink: null }), zone('b', box(9, 9, 5, 5), { ink: null })]),
     ).toEqual([
-      'open: a has no ink: choose one, or keep it white.',
-      'open: b has no ink: choose one, or keep it white.',
+      'open: a has no ink: a place to wipe only, until you choose one.',
+      'open: b has no ink: a place to wipe only, until you choose one.',
     ])
     expect(messages([zone('a', box(0, 0, 5, 5), { ink: null, isWhite: true })])).toEqual([])
   })

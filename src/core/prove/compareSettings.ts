@@ -61,6 +61,26 @@ function joinSides(differences: SettingDifference[], entry: SettingEntry | undef
   return differences.filter((one) => one !== right).map((one) => (one === left ? joined : one))
 }
 
+/** Whose setting it is among a run's inks: the name of a setting with the mix it is of. */
+const mixOf = (key: string): string => key.split('#')[1] ?? ''
+
+/** An ink that came onto the plate or was left out is one change, and not one for each of its parts. */
+function joinInks(differences: SettingDifference[]): SettingDifference[] {
+  const isName = ({ key }: SettingDifference) => key.split('#')[0] === 'ink.name'
+  const whole = new Set(
+    differences
+      .filter((one) => isName(one) && (one.before === null || one.after === null))
+      .map(({ key }) => mixOf(key)),
+  )
+  return differences.filter(
+    (one) =>
+      one.station !== 'ink' ||
+      isName(one) ||
+      !whole.has(mixOf(one.key)) ||
+      (one.before !== null && one.after !== null),
+  )
+}
+
 /** What changed from one bench to another, in working order; what is left out stands with its station. */
 export function compareSettings(before: Bench, after: Bench): SettingDifference[] {
   const earlier = new Map(settingEntries(before).map((entry) => [entry.key, entry]))
@@ -91,5 +111,6 @@ export function compareSettings(before: Bench, after: Bench): SettingDifference[
       ]
     })
     .sort((a, b) => order.indexOf(a.station) - order.indexOf(b.station))
-  return joinSides(differences, later.get(SIDES[0]))
+  const joined = before.ink && after.ink ? joinInks(differences) : differences
+  return joinSides(joined, later.get(SIDES[0]))
 }

@@ -2,7 +2,9 @@ import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { outsidePasses } from './features'
 import { compareSettings } from './compareSettings'
-import { sampleSettings } from './sampleSettings.test.fixture'
+import { addMix, changeMix, withoutMix } from '../ink/mix'
+import { outsideBat } from './outsideBat'
+import { sampleMix, sampleSettings } from './sampleSettings.test.fixture'
 import {
   checkBench,
   EMPTY_BENCH,
@@ -15,6 +17,10 @@ import { completeBench } from './completeBench'
 import { settingEntries } from './settingEntries'
 import { readSlip, usualTolerances } from './tolerance'
 
+const withBlue = (bench: Settings): Settings => ({
+  ...bench,
+  ink: addMix(bench.ink, { ...sampleMix, name: 'Ferry blue', parts: sampleMix.parts.slice(1) }),
+})
 const change = (edit: (settings: Settings) => void) => {
   const next = structuredClone(sampleSettings)
   edit(next)
@@ -142,5 +148,64 @@ describe('what may differ and still pass', () => {
       ['emboss', -1],
       ['tone', 1],
     ])
+  })
+})
+
+describe('several inks on one plate', () => {
+  const bat = withBlue(sampleSettings)
+  const oiled = (id: string) => ({ ...bat, ink: changeMix(bat.ink, id, { modifiers: [] }) })
+  it('with one nothing looks different; with two each setting says whose it is, and warmth is said once', () => {
+    const labels = (bench: Settings) =>
+      settingEntries(bench).flatMap(({ station, label }) => (station === 'ink' ? [label] : []))
+    expect(labels(sampleSettings)).toEqual([
+      'Mix',
+      'Bone black',
+      'Dusk blue',
+      'Light plate oil',
+      'Plate',
+      'Room',
+    ])
+    expect(labels(bat)).toEqual([
+      'Ink 1',
+      'Ink 1, Bone black',
+      'Ink 1, Dusk blue',
+      'Ink 1, light plate oil',
+      'Ink 2',
+      'Ink 2, Dusk blue',
+      'Ink 2, light plate oil',
+      'Plate',
+      'Room',
+    ])
+    const keys = settingEntries(bat).map(({ key }) => key)
+    expect(new Set(keys).size).toBe(keys.length)
+    // What was allowed of the first ink is allowed of it still.
+    for (const key of Object.keys(usualTolerances(sampleSettings))) expect(keys).toContain(key)
+  })
+  it('a change of one is that one change, with its way back', () => {
+    const said = (bench: Settings) => compareSettings(bat, bench).map((one) => [one.words, one.wayBack.text])
+    expect(said(oiled('mix-2'))).toEqual([
+      ['Ink 2, light plate oil left out (was 3 drops)', 'add 3 drops again'],
+    ])
+    expect(said({ ...bat, ink: changeMix(bat.ink, 'mix-2', { plateC: 39 }) })).toHaveLength(1)
+    expect(outsideBat(oiled('mix-1'), { settings: bat, tolerances: {} }).map(({ label }) => label)).toEqual([
+      'Ink 1, light plate oil',
+    ])
+  })
+  it('an ink that comes or goes is one change, and not one for each of its parts', () => {
+    expect(compareSettings(sampleSettings, bat).map(({ words: said }) => said)).toContain(
+      'Ink 2 added: Ferry blue',
+    )
+    expect(compareSettings(sampleSettings, bat).filter(({ before }) => before === null)).toHaveLength(1)
+    const gone = { ...bat, ink: withoutMix(bat.ink, 'mix-1') }
+    expect(compareSettings(bat, gone).filter(({ after }) => after === null)).toHaveLength(1)
+  })
+  it('an ink is called in the wiping what its mix is called now', () => {
+    const inking = [
+      { ink: 'Blue', mixId: 'mix-2', tool: 'dolly', where: 'lines', zones: ['sky'], seconds: 60, cycle: [] },
+    ] as const
+    const wipe = { ...bat.wipe, inking: inking.map((one) => ({ ...one, zones: [...one.zones], cycle: [] })) }
+    expect(settingEntries({ ...bat, wipe }).find(({ key }) => key === 'wipe.inking.1')?.text).toBe(
+      'Ferry blue by dolly, in the lines: sky',
+    )
   })
 })

@@ -1,7 +1,8 @@
 import { formatCelsius, formatCelsiusStep, formatFine, formatFines, formatGrams } from '../units/quantity'
 import { counted, plural } from '../units/counted'
 import { USUAL_TOLERANCES as U } from '../tolerance/usualTolerances'
-import { MODIFIERS } from '../ink/mix'
+import { FIRST_MIX, MODIFIERS, type RunMix } from '../ink/mix'
+import { namedAsMixed } from '../wipe/pacedSteps'
 import { DAMPING_METHODS } from '../paper/dampPaper'
 import { PLATE_KINDS, romanNumeral } from '../plate/plate'
 import { amountOnScale, readingWords, sameWithin, sideNames, wayWords } from '../press/pressureScale'
@@ -112,7 +113,56 @@ function pressReadings({ scale, readingLeft, readingRight, laterPasses }: PressS
   ]
 }
 
-const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[] } = {
+/** What tells a setting of a later ink from the first one's, after its name. */
+const ofMix = ({ id }: Pick<RunMix, 'id'>): string => (id === FIRST_MIX ? '' : `#${id}`)
+
+/** What a mix is made of. With several on the plate, each setting says by its ink's number whose it is. @param place among the run's mixes */
+function readMix(mix: RunMix, place: number, several: boolean): Entry[] {
+  const total = mix.parts.reduce((sum, part) => sum + part.parts, 0)
+  const own = several ? `Ink ${mix.rag}, ` : ''
+  return [
+    named(
+      'name',
+      several ? `Ink ${mix.rag}` : 'Mix',
+      [mix.name, mix.card?.version, mix.card?.isChanged],
+      mix.card ? `${mix.name}, card ${mix.card.version}${mix.card.isChanged ? ', changed' : ''}` : mix.name,
+    ),
+    ...mix.parts.map(({ name, parts }) =>
+      at('parts', measured(`part.${name}`, own + name, (100 * parts) / total, percent, U.inkPartPercent)),
+    ),
+    ...mix.modifiers.map(({ modifier, amount }) => {
+      const { label, unit } = MODIFIERS[modifier]
+      const called = several ? own + label.toLowerCase() : label
+      if (unit === 'drops')
+        return at(
+          'modifiers',
+          measured(
+            `modifier.${modifier}`,
+            called,
+            amount,
+            (value) => `${formatNumber(value, 1)} ${plural(value, 'drop', 'drops')}`,
+            U.modifierDrops,
+          ),
+        )
+      return at('modifiers', {
+        ...measured(
+          `modifier.${modifier}`,
+          called,
+          amount,
+          (grams) => formatGrams(grams, 2),
+          U.modifierGrams,
+        ),
+        unit: 'g',
+      })
+    }),
+  ].map((entry) => ({
+    ...entry,
+    key: entry.key + ofMix(mix),
+    path: `mixes.${place}.${entry.path ?? entry.key}`,
+  }))
+}
+
+const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>, bench: Bench) => Entry[] } = {
   plate: (plate) => [
     named('name', 'Plate', plate.name),
     named('kind', 'Kind', plate.kind, PLATE_KINDS[plate.kind].label),
@@ -128,54 +178,22 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>) => Entry[]
       U.bevelDegrees,
     ),
   ],
-  ink: ({ mixes: [mix] }) => {
-    const total = mix.parts.reduce((sum, part) => sum + part.parts, 0)
-    return [
-      named(
-        'name',
-        'Mix',
-        [mix.name, mix.card?.version, mix.card?.isChanged],
-        mix.card ? `${mix.name}, card ${mix.card.version}${mix.card.isChanged ? ', changed' : ''}` : mix.name,
-      ),
-      ...mix.parts.map(({ name, parts }) =>
-        at('parts', measured(`part.${name}`, name, (100 * parts) / total, percent, U.inkPartPercent)),
-      ),
-      ...mix.modifiers.map(({ modifier, amount }) => {
-        const { label, unit } = MODIFIERS[modifier]
-        if (unit === 'drops')
-          return at(
-            'modifiers',
-            measured(
-              `modifier.${modifier}`,
-              label,
-              amount,
-              (value) => `${formatNumber(value, 1)} ${plural(value, 'drop', 'drops')}`,
-              U.modifierDrops,
-            ),
-          )
-        return at('modifiers', {
-          ...measured(
-            `modifier.${modifier}`,
-            label,
-            amount,
-            (grams) => formatGrams(grams, 2),
-            U.modifierGrams,
-          ),
-          unit: 'g',
-        })
-      }),
-      warmth('plateC', 'Plate', mix.plateC, U.plateC),
-      warmth('roomC', 'Room', mix.roomC, U.roomC),
-    ].map((entry) => at(`mixes.0.${entry.path ?? entry.key}`, entry))
-  },
-  wipe: (order) => [
-    ...order.inking.map((one, i) =>
+  ink: ({ mixes }) => [
+    ...mixes.flatMap((mix, i) => readMix(mix, i, mixes.length > 1)),
+    // The plate and the room are as warm for one ink as for the others.
+    ...[
+      warmth('plateC', 'Plate', mixes[0].plateC, U.plateC),
+      warmth('roomC', 'Room', mixes[0].roomC, U.roomC),
+    ].map((entry) => at(`mixes.0.${entry.key}`, entry)),
+  ],
+  wipe: (order, { ink }) => [
+    ...namedAsMixed(order.inking, ink?.mixes ?? []).map((one, i) =>
       at(
         'inking',
         named(
           `inking.${i + 1}`,
-          order.inking.length > 1 ? `Ink ${i + 1}` : 'Inked with',
-          [one.ink, one.tool, one.where, one.zones],
+          order.inking.length > 1 ? `Inked ${i + 1}` : 'Inked with',
+          [one.ink, one.tool, one.where, one.zones, ...one.cycle.map(({ does }) => does)],
           describeInking(one),
         ),
       ),
@@ -288,7 +306,7 @@ export function settingEntries(bench: Bench): SettingEntry[] {
     const setting = bench[station]
     return setting === null
       ? []
-      : READ[station](setting).map((entry) => ({
+      : READ[station](setting, bench).map((entry) => ({
           ...entry,
           station,
           key: `${station}.${entry.key}`,

@@ -1,9 +1,17 @@
 import { describe, expect, it } from 'vitest'
 import { samplePull } from '../edition/samplePull.test.fixture'
-import { changeFirstMix, firstMix } from '../ink/mix'
+import { addMix, changeFirstMix, changeMix, firstMix } from '../ink/mix'
 import type { Bench } from '../prove/settings'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
-import { inkToAdd, jobNeed, misfitsOf, sheetsAhead, type KnownBeside } from './jobNeed'
+import {
+  gramsOfAPull,
+  inkToAdd,
+  jobNeed,
+  misfitsOf,
+  needOfMix,
+  sheetsAhead,
+  type KnownBeside,
+} from './jobNeed'
 import { cycleOf, workAhead } from './workAhead'
 import { PROOFS_TO_COME } from './sure'
 import { readThrough } from './through'
@@ -135,4 +143,41 @@ it('the ink to add is what the mix does not cover, and nothing where nothing is 
   expect(inkToAdd({ ...need, mixCovers: 18 })).toBe(0)
   expect(inkToAdd({ ...need, mixCovers: 40 })).toBe(0)
   expect(inkToAdd({ ...need, mixCovers: null })).toBeNull()
+})
+
+describe('several inks of one plate', () => {
+  const blue = { ...mix, name: 'Ferry blue', gramsPerPull: 0.2, batchGrams: 3 }
+  const bench = { ...sampleSettings, ink: addMix(sampleSettings.ink, blue) }
+  const need = jobNeed(bench, workAhead(job), beside)
+  it('are reckoned ink by ink, and together', () => {
+    expect(need.inks.map(({ name, grams }) => [name, grams])).toEqual([
+      [mix.name, need.pulls * mix.gramsPerPull],
+      ['Ferry blue', need.pulls * 0.2],
+    ])
+    expect(need.gramsPerPull).toBeCloseTo(mix.gramsPerPull + 0.2, 9)
+    expect(need.grams).toBeCloseTo(need.pulls * (mix.gramsPerPull + 0.2), 9)
+    expect(need.mixCovers).toBe(Math.min(...need.inks.map(({ mixCovers }) => mixCovers!)))
+    // 3 g are wanted of the blue, and not what the plate would take of one ink.
+    expect(needOfMix(need, 'mix-2').grams).toBeCloseTo(need.pulls * 0.2, 9)
+    expect(needOfMix(need, null)).toBe(need)
+    expect(gramsOfAPull(bench, [])).toBeCloseTo(mix.gramsPerPull + 0.2, 9)
+    expect(gramsOfAPull({ ink: null, plate: null }, [])).toBeNull()
+  })
+  it('a weighing is of its own ink', () => {
+    const weighed = jobNeed(bench, workAhead(job), {
+      ...beside,
+      weighings: [{ grams: 2, pulls: 10, mixId: 'mix-2' }],
+    })
+    expect(weighed.inks.map(({ inkBy, gramsPerPull }) => [inkBy, gramsPerPull])).toEqual([
+      ['mix', mix.gramsPerPull],
+      ['once', 0.2],
+    ])
+    expect(weighed.inkBy).toBe('mix')
+  })
+  it('the one that ends first is the one that is said', () => {
+    const short = { ...bench, ink: changeMix(bench.ink, 'mix-2', { batchGrams: 0.5 }) }
+    const rich = { ...short, ink: changeMix(short.ink, 'mix-1', { batchGrams: 5000 }) }
+    const misfits = misfitsOf(jobNeed(rich, workAhead(job), beside)).filter(({ of }) => of === 'ink')
+    expect(misfits.map(({ words }) => words.split(' covers')[0])).toEqual(['Ferry blue'])
+  })
 })

@@ -1,6 +1,6 @@
 import { formatGrams } from '../units/quantity'
 import { gramsForPulls } from '../edition/editionNeed'
-import { firstMix } from '../ink/mix'
+import { FIRST_MIX, type RunMix } from '../ink/mix'
 import { estimateGramsPerPull, needFromWeighings, pullsCovered, type PotWeighing } from '../ink/inkNeed'
 import {
   canBeFaced,
@@ -38,15 +38,8 @@ export interface KnownBeside {
 /** Where the ink of one pull is known from. */
 export type InkBy = 'weighed' | 'once' | 'mix' | 'plate'
 
-/** What the rest of a job takes: one reckoning for every screen. */
-export interface JobNeed {
-  left: number
-  proofs: number
-  /** fresh sheets for the prints left; and for the proofs to come too */
-  starts: number
-  sheets: number
-  /** pulls still to come from the plate on the bench */
-  pulls: number
+/** What the rest of a job takes of one ink. */
+export interface InkNeed {
   gramsPerPull: number | null
   inkBy: InkBy | null
   /** ink those pulls use up: as sure as the sheets where it was weighed twice, else a mean that nobody weighed */
@@ -54,6 +47,22 @@ export interface JobNeed {
   isGramsSure: boolean
   /** pulls that the mix as it was made still covers; null: no mix, or nothing known of a pull's ink */
   mixCovers: number | null
+}
+
+/**
+ * What the rest of a job takes: one reckoning for every screen. Of several inks the grams are all of them together, and the pulls covered
+ * those of the ink that ends first.
+ */
+export interface JobNeed extends InkNeed {
+  left: number
+  proofs: number
+  /** fresh sheets for the prints left; and for the proofs to come too */
+  starts: number
+  sheets: number
+  /** pulls still to come from the plate on the bench */
+  pulls: number
+  /** ink by ink, in the order of the mixes; none: there is no mix */
+  inks: (InkNeed & { id: string; name: string })[]
   minutesPerPull: number | null
   hours: number | null
   life: PlateLife | null
@@ -68,31 +77,88 @@ export const sheetsAhead = ({
   proofs,
 }: Pick<WorkAhead, 'through' | 'proofs'>): number => (left === 0 ? 0 : fresh + proofs)
 
-function inkOfAPull(
-  { ink, plate }: Pick<Bench, 'ink' | 'plate'>,
-  weighings: readonly PotWeighing[],
-): { gramsPerPull: number | null; inkBy: InkBy | null } {
-  const weighed = needFromWeighings(weighings)
-  if (weighed) return { gramsPerPull: weighed.mean, inkBy: weighed.sd === null ? 'once' : 'weighed' }
-  const mix = firstMix(ink)
-  if (mix) return { gramsPerPull: mix.gramsPerPull, inkBy: 'mix' }
-  return plate
-    ? { gramsPerPull: estimateGramsPerPull(plate.widthMm, plate.heightMm), inkBy: 'plate' }
-    : { gramsPerPull: null, inkBy: null }
-}
-
-/** Ink that so many pulls use up, and how it is known. */
+/** Ink that so many pulls use up, and how it is known. @param entered grams a pull where nothing was weighed */
 function inkFor(
   pulls: number,
-  bench: Pick<Bench, 'ink' | 'plate'>,
   weighings: readonly PotWeighing[],
-): Pick<JobNeed, 'gramsPerPull' | 'inkBy' | 'grams' | 'isGramsSure'> {
-  const { gramsPerPull, inkBy } = inkOfAPull(bench, weighings)
+  entered: { gramsPerPull: number; inkBy: InkBy } | null,
+): Omit<InkNeed, 'mixCovers'> {
   const weighed = needFromWeighings(weighings)
+  const known = weighed
+    ? { gramsPerPull: weighed.mean, inkBy: weighed.sd === null ? ('once' as const) : ('weighed' as const) }
+    : entered
+  if (!known) return { gramsPerPull: null, inkBy: null, grams: null, isGramsSure: false }
   const sd = weighed?.sd ?? null
   const sure = weighed && sd !== null ? gramsForPulls(pulls, { ...weighed, sd }, SURE) : null
-  const mean = gramsPerPull === null ? null : pulls * gramsPerPull
-  return { gramsPerPull, inkBy, grams: sure ?? mean, isGramsSure: sure !== null }
+  return { ...known, grams: sure ?? pulls * known.gramsPerPull, isGramsSure: sure !== null }
+}
+
+/** What so many pulls take of one mix. @param made pulls that were made from it */
+function mixNeed(
+  mix: RunMix,
+  pulls: number,
+  weighings: readonly PotWeighing[],
+  made: number,
+): JobNeed['inks'][number] {
+  const ink = inkFor(
+    pulls,
+    weighings.filter(({ mixId }) => (mixId ?? FIRST_MIX) === mix.id),
+    { gramsPerPull: mix.gramsPerPull, inkBy: 'mix' },
+  )
+  return {
+    id: mix.id,
+    name: mix.name,
+    ...ink,
+    mixCovers: ink.gramsPerPull === null ? null : pullsCovered(mix.batchGrams, ink.gramsPerPull, made),
+  }
+}
+
+/** How surely the ink of a pull is known, the least sure first. */
+const SURENESS: readonly InkBy[] = ['plate', 'mix', 'once', 'weighed']
+
+/** All the inks of a plate together. */
+function together(inks: JobNeed['inks']): InkNeed {
+  const sum = (key: 'gramsPerPull' | 'grams') => inks.reduce((all, ink) => all + (ink[key] ?? 0), 0)
+  return {
+    gramsPerPull: sum('gramsPerPull'),
+    inkBy: SURENESS.find((by) => inks.some(({ inkBy }) => inkBy === by)) ?? null,
+    grams: sum('grams'),
+    isGramsSure: inks.every(({ isGramsSure }) => isGramsSure),
+    mixCovers: Math.min(...inks.map(({ mixCovers }) => mixCovers ?? Infinity)),
+  }
+}
+
+/** What so many pulls take of the inks on the bench, each and together. */
+function inksNeeded(
+  pulls: number,
+  { ink, plate }: Pick<Bench, 'ink' | 'plate'>,
+  weighings: readonly PotWeighing[],
+  made: WorkAhead['mixes'],
+): InkNeed & Pick<JobNeed, 'inks'> {
+  const inks = (ink?.mixes ?? []).map((mix) =>
+    mixNeed(mix, pulls, weighings, findByName(made, mix.name)?.pulls ?? 0),
+  )
+  if (inks.length > 0) return { ...together(inks), inks }
+  const byPlate = plate && {
+    gramsPerPull: estimateGramsPerPull(plate.widthMm, plate.heightMm),
+    inkBy: 'plate' as const,
+  }
+  return { ...inkFor(pulls, weighings, byPlate), mixCovers: null, inks }
+}
+
+/** Ink of a pull of all mixes together, as it was weighed or else entered; null: nothing is known. */
+export const gramsOfAPull = (
+  bench: Pick<Bench, 'ink' | 'plate'>,
+  weighings: readonly PotWeighing[],
+): number | null =>
+  bench.ink || weighings.length > 0 ? inksNeeded(1, bench, weighings, []).gramsPerPull : null
+
+/** What the rest of a job takes of one of its inks, in place of all of them. */
+export function needOfMix(need: JobNeed, mixId: string | null): JobNeed {
+  const own = need.inks.find(({ id }) => id === mixId)
+  if (!own) return need
+  const { id: _, name: __, ...ink } = own
+  return { ...need, ...ink }
 }
 
 /**
@@ -104,20 +170,14 @@ function inkFor(
 export function jobNeed(bench: Bench, work: WorkAhead, { weighings, facings, stock }: KnownBeside): JobNeed {
   const { through, proofs } = work
   const { left, fresh, waiting } = through
-  const mix = firstMix(bench.ink)
   const pulls = left === 0 ? 0 : fresh + (waiting ?? 0) + proofs
-  const ink = inkFor(pulls, bench, weighings)
   return {
     left,
     proofs: left === 0 ? 0 : proofs,
     starts: fresh,
     sheets: sheetsAhead(work),
     pulls,
-    ...ink,
-    mixCovers:
-      mix && ink.gramsPerPull !== null
-        ? pullsCovered(mix.batchGrams, ink.gramsPerPull, findByName(work.mixes, mix.name)?.pulls ?? 0)
-        : null,
+    ...inksNeeded(pulls, bench, weighings, work.mixes),
     minutesPerPull: work.minutesPerPull,
     hours: work.minutesPerPull === null ? null : (pulls * work.minutesPerPull) / 60,
     life: bench.plate
@@ -172,17 +232,24 @@ export function inkToAdd({
   return Math.ceil(Math.max(0, pulls - mixCovers) * gramsPerPull)
 }
 
-function inkMisfit(need: JobNeed): Misfit | null {
+/** @param name of the mix */
+function inkMisfit(need: JobNeed, name: string): Misfit | null {
   const { pulls, mixCovers } = need
   const more = inkToAdd(need)
   if (more === null || more === 0) return null
   return {
     of: 'ink',
-    words: `The mix covers ${mixCovers} of the ${pulls} pulls to come.`,
+    words: `${name} covers ${mixCovers} of the ${pulls} pulls to come.`,
     ways: `Mix about ${formatGrams(more, 0)} more while there is some left to match it by.`,
   }
 }
 
 /** What does not fit, worst first. */
 export const misfitsOf = (need: JobNeed): Misfit[] =>
-  [plateMisfit(need), paperMisfit(need), inkMisfit(need)].filter((one) => one !== null)
+  [
+    plateMisfit(need),
+    paperMisfit(need),
+    ...(need.inks.length > 1
+      ? need.inks.map(({ id, name }) => inkMisfit(needOfMix(need, id), name))
+      : [inkMisfit(need, 'The mix')]),
+  ].filter((one) => one !== null)

@@ -15,7 +15,7 @@ import { SETTING_STATIONS, type Settings, type SettingStation } from '../prove/s
 import { startsNeeded } from '../stats/startsNeeded'
 import { batOfRun } from './batOnBench'
 import type { Bat, FiledPull } from './jobFile'
-import type { JobNeed, WorkAhead } from './jobNeed'
+import { needOfMix, type JobNeed, type WorkAhead } from './jobNeed'
 import { SURE } from './sure'
 import { workAhead } from './workAhead'
 
@@ -133,7 +133,6 @@ const wordsOf = (settings: Settings, station: SettingStation, without: readonly 
  */
 export function layOutAgain(settings: Settings, need: JobNeed): AgainLine[] {
   const { plate, paper, press } = settings
-  const grams = need.grams ?? 0
   const of: Record<SettingStation, AgainLine[]> = {
     plate: [
       {
@@ -145,7 +144,7 @@ export function layOutAgain(settings: Settings, need: JobNeed): AgainLine[] {
         ].join('; '),
       },
     ],
-    ink: settings.ink.mixes.map((mix) => mixLine(mix, grams / settings.ink.mixes.length)),
+    ink: settings.ink.mixes.map((mix) => mixLine(mix, needOfMix(need, mix.id).grams ?? 0)),
     wipe: [
       {
         station: 'wipe',

@@ -2,7 +2,6 @@ import { learnCycle, type LearnedCycle } from '../day/learnedCycle'
 import { plateHistory } from '../edition/plateHistory'
 import { isPrint, readPull, type Pull } from '../edition/pull'
 import { pullsOnBench, runOnBench } from '../edition/runs'
-import { firstMix } from '../ink/mix'
 import { purposeFacts } from '../prove/purpose'
 import { batOfRun, batPulls } from './batOnBench'
 import type { Bat, FiledPull } from './jobFile'
@@ -28,10 +27,8 @@ export function cycleOf(pulls: readonly Pull[]): LearnedCycle | null {
 
 function pullsByMix(pulls: readonly FiledPull[]): WorkAhead['mixes'] {
   const counts = new Map<string, number>()
-  for (const { settings } of pulls) {
-    const { name } = firstMix(settings.ink)
-    counts.set(name, (counts.get(name) ?? 0) + 1)
-  }
+  for (const { settings } of pulls)
+    for (const { name } of settings.ink.mixes) counts.set(name, (counts.get(name) ?? 0) + 1)
   return [...counts].map(([name, made]) => ({ name, pulls: made }))
 }
 

@@ -1,5 +1,12 @@
 import { describe, expect, it } from 'vitest'
-import { describeInking, howToWipe, mannerCode, stepCode, WIPING_SCHOOLS } from './wipingOrder'
+import {
+  describeInking,
+  howToWipe,
+  mannerCode,
+  stepCode,
+  WIPING_SCHOOLS,
+  type InkingStep,
+} from './wipingOrder'
 
 const [card, , medium] = WIPING_SCHOOLS['three-stage'].order.steps
 const edges = WIPING_SCHOOLS['three-stage'].order.steps.find(({ material }) => material === 'edges')!
@@ -24,11 +31,28 @@ describe('a step of wiping', () => {
 })
 
 describe('an ink as it is brought on', () => {
-  const ink = { ink: 'Ferry blue', tool: 'dolly', where: 'lines', zones: [], seconds: 60 } as const
+  const ink: InkingStep = {
+    ink: 'Ferry blue',
+    mixId: null,
+    tool: 'dolly',
+    where: 'lines',
+    zones: [],
+    seconds: 60,
+    cycle: [],
+  }
   it('is said with its tool, where it goes and on which zones', () => {
     expect(describeInking({ ...ink, zones: ['sky', 'far water'] })).toBe(
       'Ferry blue by dolly, in the lines: sky, far water',
     )
-    expect(describeInking({ ...ink, zones: [] })).toBe('Ferry blue by dolly, in the lines')
+    expect(describeInking(ink)).toBe('Ferry blue by dolly, in the lines')
+    expect(
+      describeInking({
+        ...ink,
+        cycle: [
+          { does: 'rag', seconds: 30 },
+          { does: 'tap', seconds: 15 },
+        ],
+      }),
+    ).toBe('Ferry blue by dolly, in the lines; then wipe with its own rag, tap lost edges back')
   })
 })

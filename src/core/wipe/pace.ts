@@ -3,7 +3,7 @@ import { finite, nonNegative } from '../units/schemas'
 import type { WipeStep } from './wipingOrder'
 
 /** The pacer's memory: only the moments at which steps began and the last one ended, in milliseconds; the rest is derived. */
-export const paceSchema = z.strictObject({ startedAt: z.array(finite).max(100), endedAt: finite.nullable() })
+export const paceSchema = z.strictObject({ startedAt: z.array(finite).max(200), endedAt: finite.nullable() })
 export type Pace = Readonly<z.infer<typeof paceSchema>>
 
 /** A pacer that has not been started. */
@@ -12,7 +12,7 @@ export const UNSTARTED: Pace = { startedAt: [], endedAt: null }
 /** What a wipe took, kept beside what was planned. */
 export const wipeTakenSchema = z
   .array(z.strictObject({ step: z.string(), plannedSeconds: nonNegative, takenSeconds: nonNegative }))
-  .max(60)
+  .max(200)
 export type WipeTaken = z.infer<typeof wipeTakenSchema>
 
 /** Begins the first step, or ends the running step and begins the next; after the last, the pace ends. */

@@ -1,5 +1,13 @@
+import { CYCLE_ACTS, type CycleAct } from './inkingCycle'
 import type { WipeTaken } from './pace'
-import { completeSteps, describeInking, describeWipeStep, howToWipe, type WipingOrder } from './wipingOrder'
+import {
+  completeSteps,
+  describeInking,
+  describeWipeStep,
+  howToWipe,
+  type InkingStep,
+  type WipingOrder,
+} from './wipingOrder'
 import { PLATE_TONES, type PlateTone } from '../plate/plateTone'
 
 /** One step as the pacer runs it: inking first, then wiping, then what must not be forgotten. */
@@ -11,21 +19,80 @@ export interface PacedWipeStep {
   before: number | null
 }
 
-/** Writes the whole run of a plate: the inks with their dab and rag numbers, each wipe with its manner and the zone's tone. */
+/** A run's mix as the inking names it: its dab and rag carry its number. */
+export interface NumberedMix {
+  id: string
+  rag: number
+  name: string
+}
+
+/** The inking with every ink called what its mix is called now. */
+export const namedAsMixed = (
+  inking: readonly InkingStep[],
+  mixes: readonly Pick<NumberedMix, 'id' | 'name'>[],
+): InkingStep[] =>
+  inking.map((one) => ({ ...one, ink: mixes.find(({ id }) => id === one.mixId)?.name ?? one.ink }))
+
+/**
+ * The number on the dab and the rag of each ink: its mix's own, whatever is added or taken away; an ink that is only named has the next that
+ * is free.
+ */
+export function ragNumbers(
+  inking: readonly Pick<InkingStep, 'mixId'>[],
+  mixes: readonly Pick<NumberedMix, 'id' | 'rag'>[],
+): number[] {
+  const taken = new Set(mixes.map(({ rag }) => rag))
+  let free = 0
+  return inking.map(({ mixId }) => {
+    const mix = mixes.find(({ id }) => id === mixId)
+    if (mix) return mix.rag
+    do free += 1
+    while (taken.has(free))
+    return free
+  })
+}
+
+/** What an act of an ink's cycle is called among all the steps. */
+function cycleLabel(ink: string, does: CycleAct, rag: number): string {
+  return does === 'rag' ? `${ink}: rag ${rag}` : `${ink}: ${CYCLE_ACTS[does].toLowerCase()}`
+}
+
+/**
+ * Writes the whole run of a plate: the inks, each with its dab and what is done with it before the next; then each wipe with its manner and
+ * the zone's tone.
+ *
+ * @param mixes of the run, for the numbers on dabs and rags
+ */
 export function pacedSteps(
   order: WipingOrder,
-  { batTaken, zoneTones }: { batTaken: WipeTaken | null; zoneTones: Readonly<Record<string, PlateTone>> },
+  {
+    batTaken,
+    zoneTones,
+    mixes,
+  }: {
+    batTaken: WipeTaken | null
+    zoneTones: Readonly<Record<string, PlateTone>>
+    mixes: readonly NumberedMix[]
+  },
 ): PacedWipeStep[] {
   const several = order.inking.length > 1
   const before = (key: string) => batTaken?.find(({ step }) => step === key)?.takenSeconds ?? null
-  const inking = order.inking.map((one, i): PacedWipeStep => {
-    const label = several ? `Ink ${i + 1}: ${one.ink}` : `Ink: ${one.ink}`
-    return {
-      label,
-      seconds: one.seconds,
-      detail: `${several ? `dab ${i + 1}, rag ${i + 1}; ` : ''}${describeInking(one).slice(one.ink.length + 1)}`,
-      before: before(label),
-    }
+  const rags = ragNumbers(order.inking, mixes)
+  const inking = namedAsMixed(order.inking, mixes).flatMap((one, i): PacedWipeStep[] => {
+    const label = several ? `Ink ${rags[i]}: ${one.ink}` : `Ink: ${one.ink}`
+    const cloths = one.cycle.length > 0 ? `dab ${rags[i]}; ` : `dab ${rags[i]}, rag ${rags[i]}; `
+    return [
+      {
+        label,
+        seconds: one.seconds,
+        detail: `${several ? cloths : ''}${describeInking({ ...one, cycle: [] }).slice(one.ink.length + 1)}`,
+        before: before(label),
+      },
+      ...one.cycle.map(({ does, seconds }): PacedWipeStep => {
+        const act = cycleLabel(one.ink, does, rags[i])
+        return { label: act, seconds, detail: one.zones.join(', '), before: before(act) }
+      }),
+    ]
   })
   const wiping = completeSteps(order).map((step): PacedWipeStep => {
     const label = describeWipeStep(step)

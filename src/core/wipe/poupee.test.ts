@@ -76,13 +76,22 @@ describe('what a zone map says of its inks', () => {
       strength: 0.5,
     }))
   it('becomes the inking: tiny zones by fingertip, the larger the longer', () => {
-    const steps = inkingFrom([2, 0, 1], inks)
+    const steps = inkingFrom([2, 0, 1], { inks, borders, whiteBorders }, ({ name }) => `mix of ${name}`)
     expect(steps.map(({ ink, tool }) => [ink, tool])).toEqual([
       ['red', 'fingertip'],
       ['blue', 'dolly'],
       ['green', 'dolly'],
     ])
     expect(steps[1].seconds).toBeGreaterThan(steps[0].seconds)
+    expect(steps.map(({ mixId }) => mixId)).toEqual(['mix of red', 'mix of blue', 'mix of green'])
+    // Green lies beside the foam that stays white; the sail is too small for a rag.
+    expect(steps.map(({ cycle }) => cycle.map(({ does }) => does))).toEqual([
+      ['bud', 'clean'],
+      ['rag', 'hand', 'clean'],
+      ['rag', 'hand', 'clean', 'tap'],
+    ])
+    const [only] = inkingFrom([0], { inks: inks.slice(0, 1), borders: [], whiteBorders: [] })
+    expect(only.cycle).toEqual([])
   })
 })
 

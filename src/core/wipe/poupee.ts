@@ -1,6 +1,7 @@
 import { sharedBorders, visibleShapes, zoneAreas } from '../plate/zoneAreas'
 import type { Zone } from '../plate/zoneMap'
 import type { InkBorder, PoupeeInk, WhiteBorder } from './inkingOrder'
+import { cycleFor, TINY_CM2 } from './inkingCycle'
 import type { InkingStep } from './wipingOrder'
 
 /** An ink of a plate with the zones it goes on. */
@@ -23,9 +24,6 @@ export interface Poupee {
 }
 
 type Look = { lightness: number; cover: number; strength: number }
-
-/** An area below which a zone is inked and wiped with a cotton bud, cm² [common practice, no source]. */
-export const TINY_CM2 = 1.5
 
 /**
  * Gathers a zone map's inks: zones of one ink belong together, borders add up, a border counts as feathered where either
@@ -98,10 +96,31 @@ export function gatherInks(
 /** Seconds to bring an ink on: a usual time and so much for every square centimetre [common practice, no source]. */
 const SECONDS = { base: 25, perCm2: 0.8 }
 
-/** The inking as steps of the wiping order: tiny areas by fingertip, the rest by dolly. */
-export function inkingFrom(order: readonly number[], inks: readonly PlateInk[]): InkingStep[] {
+/**
+ * The inking as steps of the wiping order: tiny areas by fingertip, the rest by dolly; of several inks each goes through its own cycle.
+ *
+ * @param mixOf the run's mix that an ink is; null: it is only named
+ */
+export function inkingFrom(
+  order: readonly number[],
+  { inks, borders, whiteBorders }: Pick<Poupee, 'inks' | 'borders' | 'whiteBorders'>,
+  mixOf: (ink: PlateInk) => string | null = () => null,
+): InkingStep[] {
+  const isHard = ({ feathered }: { feathered: number }) => feathered < 1
   return order.map((i) => ({
     ink: inks[i].name,
+    mixId: mixOf(inks[i]),
+    cycle:
+      inks.length < 2
+        ? []
+        : cycleFor({
+            areaCm2: inks[i].areaCm2,
+            strength: inks[i].strength,
+            isBesideWhite: whiteBorders.some(({ ink }) => ink === i),
+            hasHardBorder:
+              borders.some((border) => (border.a === i || border.b === i) && isHard(border)) ||
+              whiteBorders.some((border) => border.ink === i && isHard(border)),
+          }),
     tool: inks[i].areaCm2 < TINY_CM2 ? 'fingertip' : 'dolly',
     where: 'lines',
     zones: inks[i].zones,

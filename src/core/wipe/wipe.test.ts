@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { advancePace, paceDrift, retreatPace, takenSeconds, UNSTARTED, type Pace } from './pace'
-import { pacedSteps } from './pacedSteps'
+import { namedAsMixed, pacedSteps, ragNumbers } from './pacedSteps'
 import {
   completeSteps,
   describeWipeStep,
+  draggingSteps,
   forgottenSteps,
   WIPING_SCHOOLS,
   wipingOrderSchema,
@@ -85,8 +86,24 @@ describe('the run of a plate', () => {
     ...WIPING_SCHOOLS['small-rags'].order,
     zoneMapVersion: 3,
     inking: [
-      { ink: 'Reed ochre', tool: 'dolly', where: 'lines', zones: ['mud'], seconds: 60 },
-      { ink: 'Quay black', tool: 'fingertip', where: 'both', zones: ['posts', 'rope'], seconds: 90 },
+      {
+        ink: 'Reed ochre',
+        mixId: null,
+        tool: 'dolly',
+        where: 'lines',
+        zones: ['mud'],
+        seconds: 60,
+        cycle: [],
+      },
+      {
+        ink: 'Quay black',
+        mixId: null,
+        tool: 'fingertip',
+        where: 'both',
+        zones: ['posts', 'rope'],
+        seconds: 90,
+        cycle: [],
+      },
     ],
   }
   const run = pacedSteps(
@@ -94,6 +111,7 @@ describe('the run of a plate', () => {
     {
       batTaken: [{ step: 'Ink 2: Quay black', plannedSeconds: 90, takenSeconds: 104 }],
       zoneTones: { mud: 'medium' },
+      mixes: [],
     },
   )
   it('numbers dabs and rags, so that look-alike inks do not cross', () => {
@@ -111,8 +129,48 @@ describe('the run of a plate', () => {
       before: null,
     })
   })
+  it('goes colour by colour, each with the number its mix has for good, and called as that is called now', () => {
+    const mixes = [
+      { id: 'mix-5', rag: 5, name: 'Quay black' },
+      { id: 'mix-2', rag: 2, name: 'Reed ochre, richer' },
+    ]
+    const inking = [
+      { ...order.inking[0], mixId: 'mix-2', cycle: [{ does: 'rag' as const, seconds: 40 }] },
+      { ...order.inking[1], mixId: 'mix-5', cycle: [{ does: 'clean' as const, seconds: 20 }] },
+    ]
+    const paced = pacedSteps({ ...order, inking }, { batTaken: null, zoneTones: {}, mixes })
+    expect(paced.slice(0, 4).map(({ label, seconds }) => [label, seconds])).toEqual([
+      ['Ink 2: Reed ochre, richer', 60],
+      ['Reed ochre, richer: rag 2', 40],
+      ['Ink 5: Quay black', 90],
+      ['Quay black: clean slips off', 20],
+    ])
+    expect(paced[0].detail).toBe('dab 2; by dolly, in the lines: mud')
+    expect(namedAsMixed(inking, mixes).map(({ ink }) => ink)).toEqual(['Reed ochre, richer', 'Quay black'])
+    // An ink that is only named takes a number that no mix has.
+    expect(
+      ragNumbers([{ mixId: null }, { mixId: 'mix-2' }, { mixId: null }], [{ id: 'mix-2', rag: 1 }]),
+    ).toEqual([2, 1, 3])
+  })
+  it('a card or a dirty cloth over the whole plate drags colours, one for a zone or clean does not', () => {
+    const { steps: wipes } = WIPING_SCHOOLS['three-stage'].order
+    const drags = draggingSteps({ steps: wipes, inking: order.inking })
+    expect(drags.map(({ material, cleanliness }) => [material, cleanliness])).toEqual([
+      ['card', 'dirty'],
+      ['tarlatan', 'dirty'],
+      ['tarlatan', 'medium'],
+    ])
+    expect(draggingSteps({ steps: wipes, inking: order.inking.slice(0, 1) })).toEqual([])
+    expect(
+      draggingSteps({ steps: drags.map((one) => ({ ...one, zone: 'mud' })), inking: order.inking }),
+    ).toEqual([])
+    expect(draggingSteps({ ...WIPING_SCHOOLS['colour-by-colour'].order, inking: order.inking })).toEqual([])
+  })
   it('one ink needs no number', () =>
     expect(
-      pacedSteps({ ...order, inking: order.inking.slice(0, 1) }, { batTaken: null, zoneTones: {} })[0].label,
+      pacedSteps(
+        { ...order, inking: order.inking.slice(0, 1) },
+        { batTaken: null, zoneTones: {}, mixes: [] },
+      )[0].label,
     ).toBe('Ink: Reed ochre'))
 })

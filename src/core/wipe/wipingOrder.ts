@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { count, label, nonNegative } from '../units/schemas'
 import { PLATE_TONES, type PlateTone } from '../plate/plateTone'
+import { CYCLE_ACTS, cycleStepSchema } from './inkingCycle'
 
 /** What everything that depends on a wiping material asks: a new one says all of it. */
 interface MaterialFacts {
@@ -25,6 +26,12 @@ export const WIPE_MATERIALS = {
   bud: { label: 'Cotton bud', ...USUAL_MATERIAL },
   retroussage: { label: 'Retroussage, clean rag', ...USUAL_MATERIAL, isAlwaysClean: true },
   edges: { label: 'Edges and back', isAlwaysClean: true, isBundled: false, hasOneManner: true },
+  newsprint: {
+    label: 'Newsprint laid on and rolled',
+    isAlwaysClean: true,
+    isBundled: false,
+    hasOneManner: true,
+  },
   warm: { label: 'Warm again', isAlwaysClean: true, isBundled: false, hasOneManner: true },
   fingers: { label: 'Clean fingers', isAlwaysClean: true, isBundled: false, hasOneManner: true },
 } as const satisfies Record<string, MaterialFacts>
@@ -71,11 +78,15 @@ export const INKED_PARTS = {
 /** One ink brought onto the plate. With several, dab and rag carry its number, so that look-alike inks do not cross. */
 export const inkingStepSchema = z.strictObject({
   ink: label,
+  /** id of the run's mix it is; null: an ink that is only named */
+  mixId: label.nullable().default(null),
   tool: oneOf(INKING_TOOLS),
   where: oneOf(INKED_PARTS),
   /** names of the zones; none: the whole plate */
   zones: z.array(label).max(60),
   seconds: nonNegative.max(3600, { error: 'must be at most 3600 s' }),
+  /** what is done with it before the next ink comes; none: the plate is wiped once they are all on */
+  cycle: z.array(cycleStepSchema).max(6, { error: 'takes at most 6 acts' }).default([]),
 })
 export type InkingStep = z.infer<typeof inkingStepSchema>
 
@@ -172,7 +183,30 @@ export const WIPING_SCHOOLS: Record<string, { label: string; order: WipingOrder 
       ...plain,
     },
   },
+  'colour-by-colour': {
+    label: 'Colour by colour, each wiped with its own rag',
+    order: {
+      steps: [step('bud', 'clean', 40), step('edges', 'clean', 45), step('fingers', 'clean', 20)],
+      plateTone: 'light',
+      ...plain,
+    },
+  },
 }
+
+/** Materials that carry ink from where they were to where they go. */
+const CARRIES: ReadonlySet<WipeMaterial> = new Set(['card', 'tarlatan', 'paper', 'rag'])
+
+/**
+ * Steps over the whole plate that drag one colour into the next where several inks are on it: a card, or any cloth or paper that is not
+ * clean [common practice, no source].
+ */
+export const draggingSteps = ({ steps, inking }: Pick<WipingOrder, 'steps' | 'inking'>): WipeStep[] =>
+  inking.length < 2
+    ? []
+    : steps.filter(
+        ({ material, cleanliness, zone }) =>
+          zone === '' && CARRIES.has(material) && (material === 'card' || cleanliness !== 'clean'),
+      )
 
 /** Planned seconds of the wiping, without the inking. */
 export function wipingSeconds({ steps }: Pick<WipingOrder, 'steps'>): number {
@@ -230,6 +264,8 @@ export function howToWipe({ material, bundle, direction, pressure, strokes }: Wi
 }
 
 /** An ink as it is brought on: "2 · Ferry blue by dolly, in the lines: sky, far water". */
-export function describeInking({ ink, tool, where, zones }: InkingStep): string {
-  return `${ink} by ${INKING_TOOLS[tool].toLowerCase()}, ${INKED_PARTS[where]}${zones.length > 0 ? `: ${zones.join(', ')}` : ''}`
+export function describeInking({ ink, tool, where, zones, cycle }: InkingStep): string {
+  const onto = zones.length > 0 ? `: ${zones.join(', ')}` : ''
+  const then = cycle.map(({ does }) => CYCLE_ACTS[does].toLowerCase())
+  return `${ink} by ${INKING_TOOLS[tool].toLowerCase()}, ${INKED_PARTS[where]}${onto}${then.length > 0 ? `; then ${then.join(', ')}` : ''}`
 }

@@ -41,6 +41,6 @@ export async function keepInkWeighing(
 export async function loadInkWeighings(jobId: string): Promise<PotWeighing[]> {
   const { tables } = await openDatabase()
   return (await readRows(tables.ink_weighings, { where: { jobId }, order: ['id'] })).map(
-    ({ grams, pulls, returnedGrams }) => ({ grams, pulls, returnedGrams }),
+    ({ grams, pulls, returnedGrams, mixId }) => ({ grams, pulls, returnedGrams, mixId }),
   )
 }

@@ -134,10 +134,10 @@ describe('what the workshop measured', () => {
   it('of a pot is kept with the job', async () => {
     const job = await benchedJob()
     await keepInkWeighing(job.id, { grams: 26, pulls: 10 }, by, at())
-    await keepInkWeighing(job.id, { grams: 26, pulls: 10, returnedGrams: 14 }, by, at())
+    await keepInkWeighing(job.id, { grams: 26, pulls: 10, returnedGrams: 14, mixId: 'mix-2' }, by, at())
     expect(await loadInkWeighings(job.id)).toEqual([
-      { grams: 26, pulls: 10, returnedGrams: null },
-      { grams: 26, pulls: 10, returnedGrams: 14 },
+      { grams: 26, pulls: 10, returnedGrams: null, mixId: null },
+      { grams: 26, pulls: 10, returnedGrams: 14, mixId: 'mix-2' },
     ])
     await expect(keepInkWeighing(job.id, { grams: 26, pulls: 0 }, by, at())).rejects.toMatchObject({
       issues: [expect.objectContaining({ path: ['pulls'] })],

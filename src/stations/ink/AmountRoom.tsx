@@ -12,8 +12,10 @@ import {
   USUALLY_RETURNED,
   type PotWeighing,
 } from '@/core/ink/inkNeed'
-import type { InkBy } from '@/core/record/jobNeed'
+import { needOfMix, type InkBy, type JobNeed } from '@/core/record/jobNeed'
 import { SURE } from '@/core/record/sure'
+import { FIRST_MIX } from '@/core/ink/mix'
+import { counted } from '@/core/units/counted'
 import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
@@ -34,6 +36,7 @@ import { Problems } from '../across/pull/Problems'
 import { keepInkWeighingAction } from './actions'
 import { amountAnswer } from './answers'
 import { InkRooms } from './InkRooms'
+import { MixStrip } from './MixStrip'
 import { useMix } from './useMix'
 import { WithoutScale } from './WithoutScale'
 
@@ -54,12 +57,12 @@ interface LoosePot {
 const NO_POT: LoosePot = { grams: null, returnedGrams: null, pulls: null }
 
 /** What went onto the slab for so many pulls, and what came back. */
-function Weighing({ jobId }: { jobId: string }) {
+function Weighing({ jobId, mixId }: { jobId: string; mixId: string }) {
   const person = usePerson()
   const [pot, setPot] = useState(NO_POT)
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const keep = async () => {
-    const weighing = potWeighingSchema.safeParse(pot)
+    const weighing = potWeighingSchema.safeParse({ ...pot, mixId })
     if (!weighing.success)
       return setProblems(
         weighing.error.issues.map(({ path, message }) => ({ field: String(path[0]), message })),
@@ -106,14 +109,16 @@ function Weighing({ jobId }: { jobId: string }) {
 
 /** The amount by every screen's reckoning, and where the ink of a pull goes. */
 function WhatToMix({
+  need,
   weighings,
   onBatch,
 }: {
+  /** of the mix that is open */
+  need: JobNeed
   weighings: readonly PotWeighing[]
   onBatch: (batch: { batchGrams: number; gramsPerPull: number }) => void
 }) {
   const { plate } = useBench()
-  const need = useNeed()
   const weighed = needFromWeighings(weighings)
   const batch = need.grams === null || need.pulls === 0 ? null : Math.ceil(need.grams)
   const known = need.inkBy && KNOWN_FROM[need.inkBy]
@@ -160,12 +165,41 @@ function WhatToMix({
   )
 }
 
+/** Ink by ink: what a pull uses up, what the pulls to come take, and how far it goes. */
+function EveryInk({ need }: { need: JobNeed }) {
+  return (
+    <table className="mt-4 w-full text-left text-sm">
+      <caption className="station-title text-left">All inks of this plate</caption>
+      <thead>
+        <tr className="border-b border-line text-muted">
+          <th className="py-1 font-normal">Ink</th>
+          <th className="font-normal">a pull</th>
+          <th className="font-normal">for {counted(need.pulls, 'pull')}</th>
+          <th className="font-normal">mixed covers</th>
+        </tr>
+      </thead>
+      <tbody>
+        {need.inks.map(({ id, name, gramsPerPull, grams, mixCovers }) => (
+          <tr key={id} className="border-b border-line">
+            <th className="py-1 font-medium">{name}</th>
+            <td>{formatGrams(gramsPerPull ?? 0, 2)}</td>
+            <td>{formatGrams(grams ?? 0, 1)}</td>
+            <td>{(mixCovers ?? 0) < need.pulls ? `◆ ${mixCovers ?? 0}` : 'all'}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
 /** How much to mix: a first estimate from the plate, then from the weighed pot. What is put on is not what is used up. */
 export function AmountRoom({ weighings }: { weighings: PotWeighing[] }) {
   const bench = useBench()
   const job = useJob()
-  const need = useNeed()
-  const { change, ...kept } = useMix()
+  const whole = useNeed()
+  const { change, mixes, pick, ...kept } = useMix()
+  const need = needOfMix(whole, kept.value.id)
+  const own = weighings.filter(({ mixId }) => (mixId ?? FIRST_MIX) === kept.value.id)
   const [plate, setPlate] = useState<
     Record<'coverage' | 'depthMicrometres' | 'toneMicrometres' | 'wipedOff' | 'returned', number | null>
   >({
@@ -196,10 +230,17 @@ export function AmountRoom({ weighings }: { weighings: PotWeighing[] }) {
     >
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Batch for what is left">
-          <WhatToMix weighings={weighings} onBatch={change} />
+          <MixStrip mixes={mixes} open={kept.value.id} onPick={pick} />
+          <WhatToMix need={need} weighings={own} onBatch={change} />
+          {mixes.length > 1 && <EveryInk need={whole} />}
           <Misfits />
-          <Weighing jobId={job.id} />
-          <WithoutScale jobId={job.id} parts={kept.value.parts ?? []} onMix={change} />
+          <Weighing key={kept.value.id} jobId={job.id} mixId={kept.value.id} />
+          <WithoutScale
+            key={`count ${kept.value.id}`}
+            jobId={mixes.length > 1 ? `${job.id} ${kept.value.id}` : job.id}
+            parts={kept.value.parts ?? []}
+            onMix={change}
+          />
         </section>
         <section aria-label="Estimate from the plate" className="grid content-start gap-3 sm:grid-cols-2">
           <h2 className="station-title sm:col-span-2">First estimate, from the plate</h2>

@@ -6,7 +6,7 @@ import { saidDayOf } from '@/core/units/moment'
 import { useZone } from '@/ui/ViewerZone'
 import { Printer } from 'lucide-react'
 import { useMemo, useState } from 'react'
-import { firstMix, recipeOf, recipeGrams } from '@/core/ink/mix'
+import { recipeOf, recipeGrams } from '@/core/ink/mix'
 import { batchContents, describeMixChange, type MixCard, type WeighedInk } from '@/core/ink/mixCard'
 import { pullsCovered } from '@/core/ink/inkNeed'
 import { formatNumber } from '@/core/units/length'
@@ -28,6 +28,8 @@ import { keepCardAction, makeBatchAction } from './actions'
 import { cardAnswer } from './answers'
 import { forecastMix } from './forecastMix'
 import { InkRooms } from './InkRooms'
+import { MixStrip } from './MixStrip'
+import { useOpenMix } from './openMix'
 import { RecipeCard } from './RecipeCard'
 import { Swatches } from './Swatches'
 import { useMix } from './useMix'
@@ -36,21 +38,18 @@ import { sendAct } from '../across/act/sendAct'
 /** Step of the simulated bench scale, grams. */
 const SCALE_STEP = 0.1
 
+/** The card of the open mix. */
+export const CardRoom = (props: Parameters<typeof Card>[0]) => (
+  <Card key={useOpenMix(useJob().id)} {...props} />
+)
+
 /** The card of the mix: kept in versions, mixed in batches, printed with a spot for the dab. */
-export function CardRoom({
-  inks,
-  papers,
-  cards,
-}: {
-  inks: StoreInk[]
-  papers: StorePaper[]
-  cards: MixCard[]
-}) {
+function Card({ inks, papers, cards }: { inks: StoreInk[]; papers: StorePaper[]; cards: MixCard[] }) {
   const zone = useZone()
   const bench = useBench()
   const job = useJob()
-  const mix = firstMix(bench.ink)
-  const { value, change, ...kept } = useMix()
+  const { value, change, mixes, pick, ...kept } = useMix()
+  const mix = bench.ink?.mixes.find(({ id }) => id === value.id) ?? null
   const person = usePerson()
   const [why, setWhy] = useState('')
   const [weighed, setWeighed] = useState<WeighedInk[]>([])
@@ -108,6 +107,9 @@ export function CardRoom({
         onCard ? value.card!.version : null,
       )}
     >
+      <div className="screen-only">
+        <MixStrip mixes={mixes} open={value.id} onPick={pick} />
+      </div>
       <div data-prints-alone className="grid gap-8 xl:grid-cols-2 print:grid-cols-2">
         <div>
           <Swatches forecast={forecast} paperName={paper?.name ?? 'no paper'} />

@@ -26,6 +26,8 @@ import { addToBatchAction, measureBatchAction } from './actions'
 import { correctAnswer } from './colourAnswers'
 import { inkConditions } from './inkConditions'
 import { InkRooms } from './InkRooms'
+import { MixStrip } from './MixStrip'
+import { useOpenMix } from './openMix'
 import { SearchProgress } from './SearchProgress'
 import { SpectrumReading } from './SpectrumReading'
 import { useInkSearch } from './useInkSearch'
@@ -35,20 +37,17 @@ import { sendAct } from '../across/act/sendAct'
 /** Inks a correction may add at the most: a third would be guessing. */
 const MOST_ADDED = 2
 
+/** The batch of the open mix. */
+export const CorrectRoom = (props: Parameters<typeof Correct>[0]) => (
+  <Correct key={useOpenMix(useJob().id)} {...props} />
+)
+
 /** The actual batch against its target: what to add, or that no addition can. */
-export function CorrectRoom({
-  inks,
-  papers,
-  cards,
-}: {
-  inks: StoreInk[]
-  papers: StorePaper[]
-  cards: MixCard[]
-}) {
+function Correct({ inks, papers, cards }: { inks: StoreInk[]; papers: StorePaper[]; cards: MixCard[] }) {
   const zone = useZone()
   const bench = useBench()
   const job = useJob()
-  const { value, change, ...kept } = useMix()
+  const { value, change, mixes, pick, ...kept } = useMix()
   const person = usePerson()
   const [limit, setLimit] = useState<number | null>(1)
   const [maxAdd, setMaxAdd] = useState<number | null>(10)
@@ -145,6 +144,7 @@ export function CorrectRoom({
       aside={<KeepLine {...kept} />}
       answer={correctAnswer(target, off, limit ?? 1, correction, rounded)}
     >
+      <MixStrip mixes={mixes} open={value.id} onPick={pick} />
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Batch" className="grid content-start gap-4">
           <SelectField

@@ -2,24 +2,16 @@
 
 import { formatGrams } from '@/core/units/quantity'
 import dynamic from 'next/dynamic'
-import { useMemo, useState } from 'react'
+import { useMemo } from 'react'
 import { estimateGramsPerPull } from '@/core/ink/inkNeed'
-import {
-  firstMix,
-  modifierAmount,
-  MODIFIERS,
-  recipeGrams,
-  type MixSetting,
-  type Modifier,
-} from '@/core/ink/mix'
+import { recipeGrams } from '@/core/ink/mix'
 import type { Bench } from '@/core/prove/settings'
-import { formatNumber } from '@/core/units/length'
+import { needOfMix } from '@/core/record/jobNeed'
 import type { MixCard } from '@/core/ink/mixCard'
 import type { StoreInk } from '@/data/shop/inks'
 import type { StorePaper } from '@/data/shop/store'
 import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
-import { Folded, FoldedLine } from '@/ui/Folded'
 import { NumberField } from '@/ui/NumberField'
 import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
@@ -31,6 +23,9 @@ import { useNeed } from '../across/bench/useNeed'
 import { mixAnswer } from './answers'
 import { InkRooms } from './InkRooms'
 import { MixPartRow } from './MixPartRow'
+import { MixStrip } from './MixStrip'
+import { Modifiers } from './Modifiers'
+import { MoreInks } from './MoreInks'
 import { useMix } from './useMix'
 
 /** Colour is calculated from tables of light and eye, which are read once the page stands. */
@@ -40,8 +35,12 @@ const InkForecast = dynamic(() => import('./InkForecast').then((module) => modul
 })
 
 /** What the BAT's mix has of an ink: its parts, and its share in a hundred; null: nothing. */
-function heldPart(ink: Bench['ink'] | undefined, inkId: string): { parts: number; share: number } | null {
-  const mix = firstMix(ink)
+function heldPart(
+  ink: Bench['ink'] | undefined,
+  mixId: string,
+  inkId: string,
+): { parts: number; share: number } | null {
+  const mix = ink?.mixes.find(({ id }) => id === mixId)
   const at = mix?.parts.findIndex((part) => part.inkId === inkId) ?? -1
   if (!mix || at < 0) return null
   return {
@@ -50,18 +49,11 @@ function heldPart(ink: Bench['ink'] | undefined, inkId: string): { parts: number
   }
 }
 
-const MODIFIER_KEYS = Object.keys(MODIFIERS) as Modifier[]
-
-/** What is worked into a puddle, in a line. */
-const modifierWords = (modifiers: MixSetting['modifiers'], puddleGrams: number | null | undefined): string =>
-  modifiers.length === 0
-    ? 'none'
-    : `${modifiers
-        .map(
-          ({ modifier, amount }) =>
-            `${formatNumber(amount, 2)} ${MODIFIERS[modifier].unit} ${MODIFIERS[modifier].label.toLowerCase()}`,
-        )
-        .join(', ')}${puddleGrams ? ` to ${formatGrams(puddleGrams, 1)}` : ''}`
+/** Whether inks are brought on one by one, and this one is not among them. */
+const isNotInked = (wipe: Bench['wipe'], mixId: string): boolean =>
+  wipe !== null &&
+  wipe.inking.some((one) => one.mixId !== null) &&
+  !wipe.inking.some((one) => one.mixId === mixId)
 
 /** The ink bench: parts in, forecast out, and the card that makes the mix again. */
 export function InkStation({
@@ -74,39 +66,13 @@ export function InkStation({
   cards: MixCard[]
 }) {
   const bench = useBench()
-  const need = useNeed()
+  const whole = useNeed()
   const job = useJob()
   const { plate } = bench
-  const { value, change, ...kept } = useMix()
+  const { value, change, mixes, add, takeOff, pick, ...kept } = useMix()
+  const need = needOfMix(whole, value.id)
   const parts = useMemo(() => value.parts ?? [], [value.parts])
   const unused = inks.filter(({ id }) => !parts.some((part) => part.inkId === id))
-  const setModifier = (modifier: Modifier, amount: number | null) => {
-    const others = (value.modifiers ?? []).filter((entry) => entry.modifier !== modifier)
-    change({ modifiers: amount ? [...others, { modifier, amount }] : others })
-  }
-  // What was put in when the page was opened stays where it is, so that no field moves under the fingers.
-  const [usedAtFirst] = useState(() => new Set((value.modifiers ?? []).map(({ modifier }) => modifier)))
-  const isUsed = (modifier: Modifier) => modifier === 'thin-oil' || usedAtFirst.has(modifier)
-  const modifierField = (modifier: Modifier) => {
-    const { label, unit, effect } = MODIFIERS[modifier]
-    const amount = modifierAmount({ modifiers: value.modifiers ?? [] }, modifier)
-    return (
-      <NumberField
-        key={modifier}
-        label={label}
-        unit={unit}
-        digits={2}
-        hint={
-          unit === 'grams' && value.puddleGrams && amount > 0
-            ? `${effect}; ${formatNumber((100 * amount) / value.puddleGrams, 0)} % of the puddle`
-            : effect
-        }
-        value={amount}
-        onValue={(next) => setModifier(modifier, next)}
-      />
-    )
-  }
-
   return (
     <Panel
       rooms={<InkRooms />}
@@ -115,6 +81,13 @@ export function InkStation({
       answer={{ ...mixAnswer(value, need), sum: value.batchGrams ? needSum(need) : [] }}
     >
       <HotplateCaution />
+      <MixStrip mixes={mixes} open={value.id} onPick={pick} />
+      {isNotInked(bench.wipe, value.id) && (
+        <p className="mb-3 text-sm">
+          ◆ {value.name || 'This ink'} is not among the inks that go on: take it off the plate, or add it to
+          the inking in Wipe.
+        </p>
+      )}
       <div className="grid gap-6 xl:grid-cols-2">
         <div>
           <div className="grid gap-3 sm:grid-cols-2">
@@ -146,7 +119,7 @@ export function InkStation({
                 grams={
                   value.batchGrams ? recipeGrams({ parts, batchGrams: value.batchGrams })[i].grams : null
                 }
-                held={heldPart(job.bat?.settings.ink, part.inkId)}
+                held={heldPart(job.bat?.settings.ink, value.id, part.inkId)}
                 largest={Math.max(...parts.map((other) => other.parts))}
                 onParts={(amount) =>
                   change({ parts: parts.map((other, n) => (n === i ? { ...other, parts: amount } : other)) })
@@ -181,39 +154,23 @@ export function InkStation({
                 })
             }}
           />
-          <Folded
-            summary={
-              <FoldedLine
-                title="Oils and powders"
-                value={modifierWords(value.modifiers ?? [], value.puddleGrams)}
-              />
-            }
-            isOpen={(value.modifiers ?? []).length > 0 || kept.problems.length > 0}
-            className="mt-3 border-t border-line"
-          >
-            <fieldset className="grid grid-cols-2 gap-3 sm:grid-cols-3">
-              <legend className="sr-only">Modifiers</legend>
-              {MODIFIER_KEYS.filter(isUsed).map(modifierField)}
-              <NumberField
-                label="Drops go into"
-                unit="g"
-                value={value.puddleGrams}
-                onValue={(puddleGrams) => change({ puddleGrams })}
-                problem={problemAt(kept.problems, 'puddleGrams')}
-              />
-            </fieldset>
-            <details>
-              <summary className="min-h-11 py-2 text-sm text-muted">
-                Others:{' '}
-                {MODIFIER_KEYS.filter((key) => !isUsed(key))
-                  .map((key) => MODIFIERS[key].label.toLowerCase())
-                  .join(', ')}
-              </summary>
-              <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
-                {MODIFIER_KEYS.filter((key) => !isUsed(key)).map(modifierField)}
-              </div>
-            </details>
-          </Folded>
+          <MoreInks
+            inks={inks}
+            cards={cards}
+            mixes={mixes}
+            name={value.name ?? ''}
+            isBegun={parts.length > 0}
+            onAdd={add}
+            onTakeOff={takeOff}
+            onNew={() => change({ name: '', parts: [], modifiers: [], card: undefined, target: undefined })}
+          />
+          <Modifiers
+            key={value.id}
+            modifiers={value.modifiers ?? []}
+            puddleGrams={value.puddleGrams}
+            problems={kept.problems}
+            onChange={change}
+          />
           <fieldset className="mt-3 grid grid-cols-2 gap-3 border-t border-line pt-2 sm:grid-cols-4">
             <legend className="sr-only">Amount and temperature</legend>
             <NumberField
@@ -233,7 +190,7 @@ export function InkStation({
               problem={problemAt(kept.problems, 'gramsPerPull')}
               hint={
                 plate
-                  ? `${formatGrams(estimateGramsPerPull(plate.widthMm, plate.heightMm), 1)} by plate area, put on less carded back`
+                  ? `${formatGrams(estimateGramsPerPull(plate.widthMm, plate.heightMm) / mixes.length, 1)} by plate area${mixes.length > 1 ? `, shared among ${mixes.length} inks` : ', put on less carded back'}`
                   : undefined
               }
             />

@@ -18,6 +18,8 @@ import { KeepLine } from '../across/bench/KeepLine'
 import { matchAnswer } from './colourAnswers'
 import { inkConditions, type FilmKey } from './inkConditions'
 import { InkRooms } from './InkRooms'
+import { MixStrip } from './MixStrip'
+import { useOpenMix } from './openMix'
 import { RecipeList, scaleRecipe, type ScaledRecipe } from './RecipeList'
 import { SearchProgress } from './SearchProgress'
 import { TargetChoice } from './TargetChoice'
@@ -34,20 +36,17 @@ const USES = [
   ['out', 'leave out'],
 ] as const
 
+/** The colour the open mix is to meet. */
+export const RecipeRoom = (props: Parameters<typeof Recipe>[0]) => (
+  <Recipe key={useOpenMix(useJob().id)} {...props} />
+)
+
 /** From a colour to weighed recipes: what to meet, with which inks, how much of it. */
-export function RecipeRoom({
-  inks,
-  papers,
-  cards,
-}: {
-  inks: StoreInk[]
-  papers: StorePaper[]
-  cards: MixCard[]
-}) {
+function Recipe({ inks, papers, cards }: { inks: StoreInk[]; papers: StorePaper[]; cards: MixCard[] }) {
   const bench = useBench()
   const job = useJob()
   const router = useRouter()
-  const { value, change, ...kept } = useMix()
+  const { value, change, mixes, pick, ...kept } = useMix()
   const [target, setTarget] = useState<MixTarget | null>(value.target ?? null)
   const [film, setFilm] = useState<FilmKey>('mid')
   const [most, setMost] = useState('3')
@@ -93,6 +92,7 @@ export function RecipeRoom({
       aside={<KeepLine {...kept} />}
       answer={matchAnswer(target, recipes)}
     >
+      <MixStrip mixes={mixes} open={value.id} onPick={pick} />
       <div className="grid gap-8 xl:grid-cols-2">
         <TargetChoice
           target={target}

@@ -4,7 +4,7 @@ import { formatCelsius, formatCelsiusStep, formatGrams } from '@/core/units/quan
 import Link from 'next/link'
 import { useState } from 'react'
 import { minutesUntil } from '@/core/ink/calibrateStiffness'
-import { firstMix, modifierAmount } from '@/core/ink/mix'
+import { mixOfId, modifierAmount } from '@/core/ink/mix'
 import { mixViscosity } from '@/core/ink/mixViscosity'
 import {
   correctStiffness,
@@ -28,6 +28,8 @@ import { useBench, useJob } from '../across/bench/BenchContext'
 import { HotplateCaution } from '../across/bench/cautions'
 import { stiffnessAnswer } from './answers'
 import { InkRooms } from './InkRooms'
+import { MixStrip } from './MixStrip'
+import { openMix, useOpenMix } from './openMix'
 import { StiffnessCalibrations } from './StiffnessCalibrations'
 
 /** Stiffer by this much, a wipe goes noticeably harder (common practice, no source). */
@@ -56,8 +58,9 @@ export function StiffnessRoom({
 }) {
   const bench = useBench()
   const job = useJob()
-  const mix = firstMix(bench.ink)
-  const held = firstMix(job.bat?.settings.ink) ?? mix
+  const open = useOpenMix(job.id)
+  const mix = bench.ink ? mixOfId(bench.ink, open) : null
+  const held = job.bat?.settings.ink?.mixes.find(({ id }) => id === mix?.id) ?? mix
   const [roomC, setRoom] = useState<number | null>(room ?? mix?.roomC ?? 20)
   const mixPas = mix ? mixViscosity(mix, inks, calibration) : null
   const heldPas = held ? mixViscosity(held, inks, calibration) : null
@@ -113,6 +116,7 @@ export function StiffnessRoom({
       })}
     >
       <HotplateCaution />
+      <MixStrip mixes={bench.ink?.mixes ?? []} open={mix.id} onPick={(id) => openMix(job.id, id)} />
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Same stiffness today">
           <h2 className="station-title mb-2">As stiff as at {reference}, today</h2>

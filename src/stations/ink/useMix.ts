@@ -1,51 +1,89 @@
 'use client'
 
-import { estimateGramsPerPull } from '@/core/ink/inkNeed'
-import { FIRST_MIX, type MixSetting, type RunMix } from '@/core/ink/mix'
-import { useBench } from '../across/bench/BenchContext'
+import {
+  addMix,
+  FIRST_MIX,
+  mixOfId,
+  withoutMix,
+  type InkSetting,
+  type MixSetting,
+  type RunMix,
+} from '@/core/ink/mix'
+import { laidOutMix, mixFrom, type PlateRecipe } from '@/core/ink/plateInks'
+import { useBench, useJob } from '../across/bench/BenchContext'
+import { useNeed } from '../across/bench/useNeed'
 import { useStation, type Loose } from '../across/bench/useStation'
+import { openMix, useOpenMix } from './openMix'
 
 /** What of a mix makes it another mix than the one on its card. */
 const RECIPE: readonly (keyof MixSetting)[] = ['parts', 'modifiers', 'puddleGrams', 'basis', 'name']
 
-/** What a mix that nobody has set yet lays out by itself. */
+/** What a mix that nobody set yet lays out by itself. */
 const LAID_OUT = ['basis', 'puddleGrams', 'batchGrams', 'gramsPerPull', 'roomC', 'plateC'].map(
   (key) => `mixes.0.${key}`,
 )
 
-/** The mix of the open job: as the station keeps it, and marked as no longer its card's as soon as the recipe is changed. */
+/**
+ * The mix of the open job, or of its several the one that is open: as the station keeps it, and marked as no longer its card's as soon as
+ * the recipe is changed.
+ */
 export function useMix() {
-  const bench = useBench()
-  const { plate } = bench
-  const unset: Loose<MixSetting> = {
-    name: '',
-    basis: 'volume',
-    parts: [],
-    puddleGrams: 5,
-    modifiers: [],
-    batchGrams: 40,
-    card: undefined,
-    target: undefined,
-    gramsPerPull: plate ? Number(estimateGramsPerPull(plate.widthMm, plate.heightMm).toFixed(2)) : 1.2,
-    roomC: 20,
-    plateC: 37,
-  }
+  const { plate } = useBench()
+  const { id: jobId } = useJob()
+  const { pulls } = useNeed()
+  const open = useOpenMix(jobId)
   // While it is typed a mix may miss any field: the station checks it whole, and what is missing is said at its place.
-  const station = useStation('ink', { mixes: [{ id: FIRST_MIX, ...unset } as RunMix] }, LAID_OUT)
-  const [mix, ...others] = station.value.mixes as [Loose<RunMix>, ...RunMix[]]
+  const unset = { id: FIRST_MIX, rag: 1, name: '', parts: [], ...laidOutMix(plate) } as RunMix
+  const station = useStation('ink', { mixes: [unset] }, LAID_OUT)
+  const ink = station.value as InkSetting
+  const mix = mixOfId(ink, open) as Loose<RunMix> & Pick<RunMix, 'id' | 'rag'>
+  const at = ink.mixes.findIndex(({ id }) => id === mix.id)
   const change = (patch: Partial<Loose<MixSetting>>) => {
     const { card } = mix
     const leavesCard = card && RECIPE.some((key) => key in patch) && !('card' in patch)
-    const next = { ...mix, ...patch, ...(leavesCard ? { card: { ...card, isChanged: true } } : {}) }
+    const next = { ...patch, ...(leavesCard ? { card: { ...card, isChanged: true } } : {}) }
+    const mixes = ink.mixes.map((one) => changed(one, one.id === mix.id, next))
     station.change(
-      { mixes: [next as RunMix, ...others] },
+      { mixes },
       'typed',
-      Object.keys(patch).map((key) => `mixes.0.${key}`),
+      Object.keys(patch).map((key) => `mixes.${at}.${key}`),
     )
   }
-  const problems = station.problems.map(({ field, message }) => ({
-    field: field.replace(/^mixes\.0\./, ''),
-    message,
-  }))
-  return { ...station, value: mix, change, problems }
+  /** Puts another ink of the shelf or a card on the plate, and opens it. */
+  const add = (recipe: PlateRecipe) => {
+    const laidOut = laidOutMix(plate, ink.mixes.length + 1)
+    const batchGrams = pulls === 0 ? laidOut.batchGrams : Math.max(1, Math.ceil(laidOut.gramsPerPull * pulls))
+    const next = addMix(ink, mixFrom(recipe, { ...laidOut, batchGrams }))
+    station.change(next, 'typed', [`mixes.${ink.mixes.length}`])
+    openMix(jobId, next.mixes.at(-1)!.id)
+  }
+  /** Takes the open mix off the plate. */
+  const takeOff = () => {
+    const next = withoutMix(ink, mix.id)
+    station.change(next, 'typed', ['mixes'])
+    openMix(jobId, next.mixes[Math.min(at, next.mixes.length - 1)].id)
+  }
+  const prefix = `mixes.${at}.`
+  const problems = station.problems
+    .filter(({ field }) => field.startsWith(prefix) || !field.startsWith('mixes.'))
+    .map(({ field, message }) => ({
+      field: field.startsWith(prefix) ? field.slice(prefix.length) : field,
+      message,
+    }))
+  return {
+    ...station,
+    value: mix,
+    change,
+    problems,
+    mixes: ink.mixes,
+    add,
+    takeOff,
+    pick: (id: string) => openMix(jobId, id),
+  }
+}
+
+/** A mix with what was typed; the others take over only how warm plate and room are. */
+function changed(mix: RunMix, isOpen: boolean, patch: Partial<Loose<MixSetting>>): RunMix {
+  const shared = Object.entries(patch).filter(([key]) => isOpen || key === 'roomC' || key === 'plateC')
+  return shared.length === 0 ? mix : ({ ...mix, ...Object.fromEntries(shared) } as RunMix)
 }

@@ -24,7 +24,7 @@ export function GoBackDialog({ proof }: { proof: Pull }) {
     const answer = await send((target) => sendAct(restoreBenchAction, { ...target, bench: next }))
     setProblems(answer.ok ? [] : answer.problems)
     if (!answer.ok) return
-    show(next, true)
+    show({ ...next, origins: next.origins }, true)
     setOpen(false)
   }
   if (changes.length === 0)

@@ -78,7 +78,7 @@ export function useApproval(proof: Pull, onDone: () => void) {
         : answer.problems.map(({ field, message }) => ({ field: field.replace('bat.', ''), message })),
     )
     if (!answer.ok) return
-    show(proof.settings, true)
+    show({ ...proof.settings, origins: proof.settings.origins }, true)
     onDone()
   }
   return {

@@ -1,11 +1,10 @@
 'use client'
 
 import { formatArea, formatCm, formatFine, formatGrams } from '@/core/units/quantity'
-import { plural } from '@/core/units/counted'
+import { counted } from '@/core/units/counted'
 import { useMemo, useState } from 'react'
 import { Printer } from 'lucide-react'
 import { moved } from '@/core/units/moved'
-import { estimateGramsPerPull } from '@/core/ink/inkNeed'
 import { boundsOf } from '@/core/geometry/polygon'
 import type { KeptZoneMap } from '@/core/plate/zoneMap'
 import {
@@ -18,8 +17,7 @@ import {
   whyThere,
   MOST_INKS,
 } from '@/core/wipe/inkingOrder'
-import { gatherInks, inkingFrom, pullAway } from '@/core/wipe/poupee'
-import { WIPING_SCHOOLS, type WipingOrder } from '@/core/wipe/wipingOrder'
+import { gatherInks, pullAway, type PlateInk } from '@/core/wipe/poupee'
 import { formatNumber } from '@/core/units/length'
 import { Button } from '@/ui/Button'
 import { OrderButtons } from '@/ui/OrderButtons'
@@ -27,17 +25,14 @@ import { Panel } from '@/ui/Panel'
 import { useJob } from '../across/bench/BenchContext'
 import { useNeed } from '../across/bench/useNeed'
 import { KeepLine } from '../across/bench/KeepLine'
-import { useStation, type Loose } from '../across/bench/useStation'
 import { poupeeAnswer } from './answers'
 import type { LookedInk } from './inkLooks'
+import { useInkOrder } from './useInkOrder'
 import { WipeRooms } from './WipeRooms'
 
-const UNSET: Loose<WipingOrder> = {
-  steps: structuredClone(WIPING_SCHOOLS['small-rags'].order.steps),
-  plateTone: 'light',
-  inking: [],
-  zoneMapVersion: null,
-}
+/** What using the order does besides: inks that are on no slab yet come with it. */
+const orderWords = (missing: number): string =>
+  missing === 0 ? 'Use this order' : `Use this order, and put ${counted(missing, 'ink')} on the slab`
 
 /** The order proposed from a zone map, with its reasons and risks, to be changed and taken over. */
 export default function OrderBench({
@@ -50,10 +45,8 @@ export default function OrderBench({
   shelf: LookedInk[]
 }) {
   const job = useJob()
-  const needed = useNeed()
-  const { value, change, ...keeping } = useStation('wipe', UNSET)
   const { zones } = kept.map
-  const { inks, borders, whiteBorders, whites, bare } = useMemo(
+  const gathered = useMemo(
     () =>
       gatherInks(
         zones,
@@ -62,6 +55,7 @@ export default function OrderBench({
       ),
     [zones, plate, shelf],
   )
+  const { inks, borders, whiteBorders, whites, bare } = gathered
   const proposal = useMemo(
     () =>
       inks.length <= MOST_INKS
@@ -75,18 +69,14 @@ export default function OrderBench({
   const cost = orderCost(order, costs) + whiteCost(inks, whiteBorders)
   const risks = orderRisks(order, inks, borders)
   const besideWhites = whiteRisks(order, inks, whiteBorders)
-  const plateCm2 = (plate.widthMm * plate.heightMm) / 100
-  const perPull = needed.gramsPerPull ?? estimateGramsPerPull(plate.widthMm, plate.heightMm)
-  const need = (areaCm2: number) => {
-    const gramsPerPull = (perPull * areaCm2) / plateCm2
-    const { pulls } = needed
+  const { keeping, mixOf, gramsOf, missing, isTaken, take } = useInkOrder(plate, kept, shelf, gathered, order)
+  const { pulls } = useNeed()
+  const need = (ink: PlateInk) => {
+    const gramsPerPull = gramsOf(ink)
     return `about ${formatGrams(gramsPerPull, 2)} a pull${pulls > 0 ? `, ${formatGrams(gramsPerPull * pulls, 1)} for ${pulls}` : ''}`
   }
   const srgb = (key: string) =>
     shelf.find(({ source, id }) => `${source}:${id}` === key)?.look.srgb ?? '#b0b0b0'
-  const taken =
-    (value.inking ?? []).map(({ ink }) => ink).join() === order.map((i) => inks[i].name).join() &&
-    value.zoneMapVersion === kept.version
   const middle = (names: readonly string[]): [number, number] => {
     const { left, right, top, bottom } = boundsOf(
       zones.filter(({ name }) => names.includes(name)).flatMap(({ outline }) => outline),
@@ -117,12 +107,6 @@ export default function OrderBench({
         { mm: formatFine(cost, 1), isLeast: cost <= proposal.cost + 0.05 },
       )}
     >
-      {bare.length > 0 && (
-        <p className="mb-3 font-medium text-signal" role="alert">
-          ◆ {bare.join(', ')} {plural(bare.length, 'has', 'have')} no ink: choose one in Zones at Plate, or
-          keep {plural(bare.length, 'it', 'them')} white.
-        </p>
-      )}
       {inks.length > MOST_INKS && (
         <p role="alert">◆ More than {MOST_INKS} inks: the order is yours; none is calculated.</p>
       )}
@@ -134,22 +118,8 @@ export default function OrderBench({
                 <p className="text-sm">the proposal: {formatFine(proposal.cost, 1)} at risk</p>
               )}
               {own && <Button onClick={() => setOwn(null)}>Back to the proposal</Button>}
-              <Button
-                look="main"
-                className="screen-only"
-                disabled={taken}
-                onClick={() =>
-                  change({
-                    inking: inkingFrom(order, inks),
-                    zoneMapVersion: kept.version,
-                    steps:
-                      value.steps && value.steps.length > 0
-                        ? value.steps
-                        : structuredClone(WIPING_SCHOOLS['small-rags'].order.steps),
-                  })
-                }
-              >
-                {taken ? 'Ink in this order' : 'Use this order'}
+              <Button look="main" className="screen-only" disabled={isTaken} onClick={take}>
+                {isTaken ? 'Ink in this order' : orderWords(missing)}
               </Button>
               <Button className="screen-only" onClick={() => window.print()}>
                 <Printer size={18} aria-hidden /> Print the card
@@ -172,7 +142,7 @@ export default function OrderBench({
                   />
                   <span className="min-w-0">
                     <b>{inks[ink].name}</b>: {inks[ink].zones.join(', ')}, {formatArea(inks[ink].areaCm2, 1)},{' '}
-                    {need(inks[ink].areaCm2)}. Dolly {i + 1}, rag {i + 1}; wipe {away(ink)}.
+                    {need(inks[ink])}. Dab and rag {mixOf(inks[ink])?.rag ?? 'of its own'}; wipe {away(ink)}.
                     <span className="block text-sm text-muted">
                       {whyThere(i, order, inks, borders, whiteBorders)}
                     </span>

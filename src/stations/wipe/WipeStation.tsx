@@ -1,16 +1,13 @@
 'use client'
 
 import { clock } from '@/core/units/clock'
-import { plural } from '@/core/units/counted'
-import { firstMix } from '@/core/ink/mix'
 import dynamic from 'next/dynamic'
 import { useEffect, useState } from 'react'
 import type { WipeTaken } from '@/core/wipe/pace'
-import { pacedSteps } from '@/core/wipe/pacedSteps'
+import { liftDuring, SHEET_STEPS } from '@/core/edition/meeting'
+import { pacedSteps, type PacedWipeStep } from '@/core/wipe/pacedSteps'
 import { PLATE_TONES, type PlateTone } from '@/core/plate/plateTone'
 import {
-  describeWipeStep,
-  forgottenSteps,
   WIPING_SCHOOLS,
   wipingOrderSchema,
   wipingSeconds,
@@ -26,7 +23,8 @@ import { WipeCaution } from '../across/bench/cautions'
 import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
 import { useStation, type Loose } from '../across/bench/useStation'
-import { wipeAnswer } from './answers'
+import { wipeAnswer, type Colours } from './answers'
+import { StepRemarks } from './StepRemarks'
 import { WipeRooms } from './WipeRooms'
 
 /** Read once the page stands: it runs the wipe, and is not there before. */
@@ -72,6 +70,22 @@ interface WipeStationProps {
   zoneTones: Record<string, PlateTone>
 }
 
+/** The whole run of the plate; none while the order is not whole. */
+const pacedOf = (order: WipingOrder | undefined, known: Parameters<typeof pacedSteps>[1]): PacedWipeStep[] =>
+  order ? pacedSteps(order, known) : []
+
+/** What is said of a plate with several inks: how long it takes, and when the sheet is lifted. @param paced the whole run; none: it is not set yet */
+function coloursOf(paced: readonly PacedWipeStep[], inks: number, isDry: boolean): Colours | null {
+  if (inks < 2 || paced.length === 0) return null
+  const plate = paced.map(({ label, seconds, before }) => ({ step: label, seconds: before ?? seconds }))
+  const lift = liftDuring(plate, SHEET_STEPS[isDry ? 'dry' : 'damp'])
+  return {
+    inks,
+    seconds: plate.reduce((sum, { seconds }) => sum + seconds, 0),
+    lift: lift && { step: plate[lift.at].step, afterSeconds: lift.afterSeconds },
+  }
+}
+
 /** The wiping order as a strip to scale, its inks and steps, and the pacer that runs them. */
 export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationProps) {
   const bench = useBench()
@@ -83,16 +97,21 @@ export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationPro
   const inking = value.inking ?? []
   const total = wipingSeconds({ steps })
   const whole = wipingOrderSchema.safeParse(value)
-  const forgotten = steps.length > 0 ? forgottenSteps({ steps }) : []
+  const paced = pacedOf(whole.data, { batTaken, zoneTones, mixes: bench.ink?.mixes ?? [] })
 
-  if (pacing && whole.success)
-    return <Pacer steps={pacedSteps(whole.data, { batTaken, zoneTones })} onClose={() => setPacing(false)} />
+  if (pacing && whole.success) return <Pacer steps={paced} onClose={() => setPacing(false)} />
   return (
     <Panel
       rooms={<WipeRooms />}
       title="Wipe"
       aside={<KeepLine {...kept} />}
-      answer={wipeAnswer(steps.length, total, value.plateTone, lastSeconds)}
+      answer={wipeAnswer(
+        steps.length,
+        total,
+        value.plateTone,
+        lastSeconds,
+        coloursOf(paced, inking.length, bench.paper?.method === 'dry'),
+      )}
       act={
         steps.length > 0 &&
         kept.problems.length === 0 && (
@@ -134,7 +153,7 @@ export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationPro
       </div>
       <InkingList
         inking={inking}
-        mixName={firstMix(bench.ink)?.name ?? ''}
+        mixes={bench.ink?.mixes ?? []}
         problems={kept.problems}
         onChange={(next) => change({ inking: next })}
       />
@@ -169,15 +188,7 @@ export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationPro
           problems={kept.problems}
           onChange={(next) => change({ steps: next })}
         />
-        {forgotten.length > 0 && (
-          <p className="mt-2">
-            ◆ Not in the order: {forgotten.map((step) => describeWipeStep(step).toLowerCase()).join(', ')}.
-            The pacer ends with {plural(forgotten.length, 'it', 'them')} all the same.{' '}
-            <Button look="quiet" onClick={() => change({ steps: [...steps, ...forgotten] })}>
-              Put back in the order
-            </Button>
-          </p>
-        )}
+        <StepRemarks steps={steps} inking={inking} onSteps={(next) => change({ steps: next })} />
         <div className="mt-3 flex flex-wrap gap-3">
           <Button onClick={() => change({ steps: [...steps, ADDED] })}>Add a step</Button>
           {!steps.some(({ material }) => material === 'retroussage') && steps.length > 0 && (

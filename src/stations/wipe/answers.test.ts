@@ -12,6 +12,16 @@ describe('what wiping says first', () => {
     expect(wipeAnswer(7, 300, null, 340).because).toBe('The last wipe took 5:40, 0:40 longer than planned.')
     expect(wipeAnswer(7, 300, null, 260).because).toContain('0:40 shorter')
   })
+  it('says of several inks when the sheet is lifted, counted back from the last colour', () => {
+    const colours = { inks: 6, seconds: 1390, lift: { step: 'Ferry blue: rag 2', afterSeconds: 40 } }
+    expect(wipeAnswer(3, 105, 'light', null, colours)).toMatchObject({
+      says: 'Ink and wipe 23:10, 6 colours one by one',
+      because: 'Lift the sheet during “Ferry blue: rag 2”, 0:40 in. Not wiped by the timer yet.',
+    })
+    expect(wipeAnswer(3, 105, 'light', 1390, { ...colours, lift: null }).because).toMatch(
+      /^Lift the sheet before the first ink/,
+    )
+  })
   it('says the inks in their order, and the zones without one', () => {
     const risk = { mm: '28.1 mm', isLeast: true }
     expect(poupeeAnswer([], [], risk).says).toBe('Choose an ink for each zone')
@@ -21,7 +31,7 @@ describe('what wiping says first', () => {
     })
     expect(poupeeAnswer(['Black'], ['Sky'], { ...risk, isLeast: false })).toMatchObject({
       says: 'One ink: Black',
-      because: '◆ Sky: no ink chosen yet.',
+      because: 'Sky takes no ink: wiped only. 28.1 mm of border where colours may mix, more than has to be.',
     })
   })
   it('says which spot is furthest off, and whether that may be', () => {

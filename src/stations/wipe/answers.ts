@@ -18,12 +18,28 @@ function lastWords(seconds: number, lastSeconds: number | null): string {
   return `The last wipe took ${clock(lastSeconds)}, ${clock(Math.abs(by))} ${by > 0 ? 'longer' : 'shorter'} than planned.`
 }
 
-/** How long the plate is wiped, in how many steps, and how the last wipe was beside it. */
+/** Inks that go on one by one, each with its own cycle. */
+export interface Colours {
+  inks: number
+  /** of inking and wiping together */
+  seconds: number
+  /** when the sheet is lifted so that both are ready together; null: before the plate is begun */
+  lift: { step: string; afterSeconds: number } | null
+}
+
+/** When the sheet is lifted: its clock runs back from the last colour. */
+const liftWords = ({ lift }: Colours): string =>
+  lift
+    ? `Lift the sheet during “${lift.step}”${lift.afterSeconds >= 10 ? `, ${clock(lift.afterSeconds)} in` : ''}.`
+    : 'Lift the sheet before the first ink.'
+
+/** How long the plate is wiped, in how many steps, and how the last wipe was beside it. @param colours of a plate with several inks; null: it has one */
 export function wipeAnswer(
   steps: number,
   seconds: number,
   plateTone: PlateTone | null,
   lastSeconds: number | null,
+  colours: Colours | null = null,
 ): RoomAnswer {
   if (steps === 0)
     return {
@@ -31,13 +47,22 @@ export function wipeAnswer(
       because: 'Begin from a method, then change its steps to your own.',
       asks: { words: 'Go to the methods', anchor: 'wipe-method' },
     }
+  if (colours)
+    return {
+      says: `Ink and wipe ${clock(colours.seconds)}, ${colours.inks} colours one by one`,
+      because: `${liftWords(colours)} ${lastWords(colours.seconds, lastSeconds)}`,
+    }
   return {
     says: `Wipe ${clock(seconds)} in ${counted(steps, 'step')}`,
     because: `${plateTone ? `${PLATE_TONES[plateTone]}. ` : ''}${lastWords(seconds, lastSeconds)}`,
   }
 }
 
-/** In which order the inks go on, and what is risked. @param bare zones that have no ink yet */
+/** What is risked where inks meet. */
+const riskWords = ({ mm, isLeast }: { mm: string; isLeast: boolean }): string =>
+  `${mm} of border where colours may mix${isLeast ? ': the least there is' : ', more than has to be'}.`
+
+/** In which order the inks go on, and what is risked. @param bare zones without an ink that are not kept white */
 export function poupeeAnswer(
   names: readonly string[],
   bare: readonly string[],
@@ -49,8 +74,8 @@ export function poupeeAnswer(
     says: names.length === 1 ? `One ink: ${names[0]}` : `Ink ${names.join(', then ')}`,
     because:
       bare.length > 0
-        ? `◆ ${listed(bare)}: no ink chosen yet.`
-        : `${risk.mm} of border where colours may mix${risk.isLeast ? ': the least there is' : ', more than has to be'}.`,
+        ? `${listed(bare)} ${bare.length === 1 ? 'takes' : 'take'} no ink: wiped only. ${riskWords(risk)}`
+        : riskWords(risk),
   }
 }
 

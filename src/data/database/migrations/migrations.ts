@@ -16,6 +16,7 @@ import { m0015Purposes } from './m0015Purposes'
 import { m0016EarlierPulls } from './m0016EarlierPulls'
 import { m0017Rosters } from './m0017Rosters'
 import { m0018GivenSheets } from './m0018GivenSheets'
+import { m0019MixWeighed } from './m0019MixWeighed'
 import type { Migration } from './migration'
 
 /** Every change of the database's shape, in order. A released one is never edited: the next change is a new one. */
@@ -38,4 +39,5 @@ export const MIGRATIONS = [
   m0016EarlierPulls,
   m0017Rosters,
   m0018GivenSheets,
+  m0019MixWeighed,
 ] as const satisfies readonly Migration[]

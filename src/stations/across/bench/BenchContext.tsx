@@ -54,8 +54,8 @@ export interface BenchJob {
 
 /** How changes of the bench are shown and kept. */
 interface Sending {
-  /** shows a change at once; keeping it is the caller's business, unless it is kept already */
-  show: (bench: Bench, isKept?: boolean) => void
+  /** shows what changed of the bench at once; keeping it is the caller's business, unless it is kept already */
+  show: (changes: Partial<Bench>, isKept?: boolean) => void
   /** sends one act to the server with the revision in hand; acts wait for one another */
   send: <T extends object>(
     act: (target: { jobId: string; revision: number }) => Promise<Answer<T & { revision: number }>>,
@@ -89,9 +89,9 @@ export function BenchProvider({ job, children }: { job: BenchJob; children: Reac
     revision.current = Math.max(revision.current, job.revision)
   }, [job])
 
-  const show = useCallback((next: Bench, isKept = false) => {
+  const show = useCallback((changes: Partial<Bench>, isKept = false) => {
     edits.current += 1
-    setBench(next)
+    setBench((before) => ({ ...before, ...changes }))
     setAhead(!isKept)
   }, [])
 

@@ -13,6 +13,7 @@ const need: JobNeed = {
   grams: 21.6,
   isGramsSure: false,
   mixCovers: 11,
+  inks: [],
   minutesPerPull: 24,
   hours: 7.2,
   life: null,

@@ -115,13 +115,13 @@ export function useStation<S extends SettingStation>(
         // What is wrong stays on the screen; what was typed beside it is kept, so that leaving takes nothing else along.
         const rest = parsed.success ? null : withoutWrong(station, next, latest.current, parsed.error)
         if (!rest) return
-        show({ ...latest.current, [station]: rest })
+        show({ [station]: rest })
         isResting.current = true
         timer.current = setTimeout(() => void keep(rest, found), REST_MS)
         return
       }
       setLoose(null)
-      show({ ...latest.current, [station]: parsed.data })
+      show({ [station]: parsed.data })
       setState('waiting')
       isResting.current = true
       timer.current = setTimeout(() => void keep(parsed.data), REST_MS)

@@ -101,7 +101,11 @@ export function readDesk(
     batVersion: held?.version ?? null,
     plate: settings
       ? asAtBat(
-          pacedSteps(settings.wipe, { batTaken: batProof ? readPull(batProof).wipe : null, zoneTones: {} }),
+          pacedSteps(settings.wipe, {
+            batTaken: batProof ? readPull(batProof).wipe : null,
+            zoneTones: {},
+            mixes: settings.ink.mixes,
+          }),
         )
       : [],
     sheet: SHEET_STEPS[settings?.paper.method === 'dry' ? 'dry' : 'damp'],

@@ -69,9 +69,11 @@ describe('what the morning sheet needs of a job', () => {
     expect(read({ pulls: [pull('2031-05-03T07:00:00.000Z', 'proof')] }).pulledToday).toBe(true)
   })
   it('reckons the stiffness of the mix with its oil, where every ink is on the shelf', () => {
-    expect(read({}).mixPas).toBeLessThan(60)
-    expect(read({}).mixPas).toBeGreaterThan(40)
-    expect(readMorning(jobStanding(job({})), [], here, USUAL_CALIBRATION, beside).mixPas).toBeNull()
+    expect(read({}).mixesPas['mix-1']).toBeLessThan(60)
+    expect(read({}).mixesPas['mix-1']).toBeGreaterThan(40)
+    expect(
+      readMorning(jobStanding(job({})), [], here, USUAL_CALIBRATION, beside).mixesPas['mix-1'],
+    ).toBeNull()
   })
   it('says when prints are dry', () => {
     const drying = (readyAt: string) =>

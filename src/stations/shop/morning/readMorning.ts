@@ -1,5 +1,4 @@
 import { dayOf, saidDayOf } from '@/core/units/moment'
-import { firstMix } from '@/core/ink/mix'
 import { mixViscosity } from '@/core/ink/mixViscosity'
 import type { ShelfInk } from '@/core/ink/shelfInk'
 import type { InkCalibration } from '@/core/ink/stiffness'
@@ -15,11 +14,11 @@ export function readMorning(
   calibration: InkCalibration,
   beside: KnownBeside,
 ): MorningJob {
-  const mix = firstMix(job.bench.ink)
+  const mixes = job.bench.ink?.mixes ?? []
   const today = dayOf(now, zone)
   return {
     ...job,
-    mixPas: mix ? mixViscosity(mix, shelf, calibration) : null,
+    mixesPas: Object.fromEntries(mixes.map((mix) => [mix.id, mixViscosity(mix, shelf, calibration)])),
     calibration,
     need: jobNeed(job.bench, work, beside),
     pulledToday: pulledAts.some((pulledAt) => dayOf(pulledAt, zone) === today),

@@ -1,10 +1,10 @@
-import { firstMix } from '@/core/ink/mix'
+import { recipeGrams } from '@/core/ink/mix'
 import { pullsOnBench, RUN_KINDS, runOnBench } from '@/core/edition/runs'
 import { batPulls } from '@/core/record/batOnBench'
 import { cycleOf } from '@/core/record/workAhead'
 import { editionProgress } from '@/core/edition/editionProgress'
 import { plateHistory } from '@/core/edition/plateHistory'
-import { needFromWeighings } from '@/core/ink/inkNeed'
+import { gramsOfAPull } from '@/core/record/jobNeed'
 import { loadInkWeighings } from '@/data/ink/calibrations'
 import { loadFacings } from '@/data/plate/plateWatch'
 import { loadStore } from '@/data/shop/store'
@@ -27,12 +27,14 @@ export default async function QuotePage({ params }: { params: Promise<{ job: str
   const edition = pulls.filter(({ kind }) => kind === 'edition')
   const others = jobs.filter(({ id }) => id !== job.id)
   const own = editionProgress(job.editionSize, edition)
-  const mixed =
-    firstMix(bench.ink)?.parts.flatMap(({ inkId, parts }) => {
-      const price = inks.find(({ id }) => id === inkId)?.pricePerKg
-      return price ? [{ price, parts }] : []
-    }) ?? []
-  const parts = mixed.reduce((sum, one) => sum + one.parts, 0)
+  // Each ink by what a pull uses up of it.
+  const used = (bench.ink?.mixes ?? []).flatMap((mix) =>
+    recipeGrams({ parts: mix.parts, batchGrams: mix.gramsPerPull }).flatMap(({ grams }, i) => {
+      const price = inks.find(({ id }) => id === mix.parts[i].inkId)?.pricePerKg
+      return price ? [{ price, grams }] : []
+    }),
+  )
+  const priced = used.reduce((sum, one) => sum + one.grams, 0)
   return (
     <QuoteRoom
       editionSize={job.editionSize}
@@ -47,11 +49,11 @@ export default async function QuotePage({ params }: { params: Promise<{ job: str
             }
       }
       runs={{ all: job.runs.length, press: job.runs.filter(({ kind }) => RUN_KINDS[kind].press).length }}
-      gramsPerPull={needFromWeighings(weighings)?.mean ?? firstMix(bench.ink)?.gramsPerPull ?? null}
+      gramsPerPull={gramsOfAPull(bench, weighings)}
       minutesPerPull={cycleOf(pulls)?.cycleMinutes ?? null}
       pricePerSheet={papers.find(({ id }) => id === bench.paper?.paperId)?.pricePerSheet ?? null}
       pricePerKg={
-        parts > 0 ? mixed.reduce((sum, { price, parts: share }) => sum + (price * share) / parts, 0) : null
+        priced > 0 ? used.reduce((sum, { price, grams }) => sum + (price * grams) / priced, 0) : null
       }
     />
   )
