@@ -1,4 +1,5 @@
-import { changeFirstMix, firstMix } from '@/core/ink/mix'
+import { firstMix } from '@/core/ink/mix'
+import { changeFirstMix } from '@/core/ink/severalMixes'
 import { describe, expect, it } from 'vitest'
 import type { CheckResult, MatchCheck } from '@/core/match/checks/matchCheck'
 import { matchImpression, type ImpressionMatch } from '@/core/match/matchImpression'

@@ -1,4 +1,4 @@
-import { changeFirstMix } from '../ink/mix'
+import { changeFirstMix } from '../ink/severalMixes'
 import { describe, expect, it } from 'vitest'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import { dryBack } from './dryBack'

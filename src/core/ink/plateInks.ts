@@ -1,6 +1,7 @@
 import { isSameName } from '../units/byName'
 import { estimateGramsPerPull } from './inkNeed'
-import { addMix, changeMix, inkOf, type InkSetting, type MixSetting, type RunMix } from './mix'
+import { inkOf, type InkSetting, type MixSetting, type RunMix } from './mix'
+import { addMix, changeMix } from './severalMixes'
 
 /** A mix that nobody set yet, as it is laid out. @param plate its size; null: not known yet @param shareOf the inks it shares the plate with, itself too */
 export const laidOutMix = (

@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { sampleMix } from '../prove/sampleSettings.test.fixture'
-import { addMix, changeFirstMix, changeMix, inkOf, inkSettingSchema, mixOfId, withoutMix } from './mix'
+import { inkOf, inkSettingSchema } from './mix'
+import { addMix, changeFirstMix, changeMix, mixOfId, withoutMix } from './severalMixes'
 import { inksOnPlate, laidOutMix, mixFrom, mixOfInk, type PlateRecipe } from './plateInks'
 
 const blue = { ...sampleMix, name: 'Ferry blue', roomC: 12, plateC: 15 }

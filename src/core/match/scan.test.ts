@@ -1,5 +1,6 @@
 import { samplePull } from '../edition/samplePull.test.fixture'
-import { changeFirstMix, firstMix } from '../ink/mix'
+import { firstMix } from '../ink/mix'
+import { changeFirstMix } from '../ink/severalMixes'
 import { describe, expect, it } from 'vitest'
 import { byCloseness, closenessTo } from '../dry/closeness'
 import { scanSeries } from '../edition/editionProgress'

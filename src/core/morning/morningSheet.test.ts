@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { changeFirstMix, firstMix } from '../ink/mix'
+import { firstMix } from '../ink/mix'
+import { changeFirstMix } from '../ink/severalMixes'
 import { plateLife } from '../plate/plateLife'
 import { USUAL_CALIBRATION } from '../ink/stiffness'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'

@@ -1,25 +1,15 @@
 import type { Origins } from '../document/origins'
 import { usualRegister } from '../register/registerSetting'
-import { WIPING_SCHOOLS } from '../wipe/wipingOrder'
-import { purposeFacts, type Purpose } from './purpose'
-import {
-  checkBench,
-  settingsSchema,
-  unsetStations,
-  type Bench,
-  type Settings,
-  type SettingStation,
-} from './settings'
+import { WIPING_SCHOOLS } from '../wipe/wipingSchools'
+import type { Purpose } from './purpose'
+import { checkBench, settingsSchema, unsetStations, type Bench, type Settings } from './settings'
+import { stationsWanting } from './stationsWanting'
 
 /** What stands at a station that a purpose does not ask for, until somebody sets it. */
 const USUAL: Partial<Pick<Bench, 'wipe' | 'register'>> = {
   wipe: WIPING_SCHOOLS['three-stage'].order,
   register: usualRegister,
 }
-
-/** Stations that must still be set before a pull, in working order. */
-export const stationsWanting = (bench: Bench, purpose: Purpose): SettingStation[] =>
-  unsetStations(bench).filter((station) => purposeFacts(purpose).needs.includes(station))
 
 /**
  * The bench as full settings, or null while something is wanting. A station the purpose does not ask for and nobody set stands as it is

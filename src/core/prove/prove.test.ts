@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { outsidePasses } from './features'
 import { compareSettings } from './compareSettings'
-import { addMix, changeMix, withoutMix } from '../ink/mix'
+import { addMix, changeMix, withoutMix } from '../ink/severalMixes'
 import { outsideBat } from './outsideBat'
 import { sampleMix, sampleSettings } from './sampleSettings.test.fixture'
 import {

@@ -12,7 +12,8 @@ import { editionProgress } from '../edition/editionProgress'
 import { isPrint, type PullEvent } from '../edition/pull'
 import { samplePull } from '../edition/samplePull.test.fixture'
 import { leftAsLaidOut } from './settingOrigins'
-import { completeBench, stationsWanting } from './completeBench'
+import { completeBench } from './completeBench'
+import { stationsWanting } from './stationsWanting'
 import {
   printsMade,
   printsWanted,

@@ -1,4 +1,4 @@
-import { WIPING_SCHOOLS } from '../wipe/wipingOrder'
+import { WIPING_SCHOOLS } from '../wipe/wipingSchools'
 import { inkOf, type MixSetting } from '../ink/mix'
 import { turnsScale } from '../press/usualScales'
 import { SETTINGS_VERSION, type Settings } from './settings'

@@ -2,7 +2,7 @@ import { formatCelsius, formatCelsiusStep, formatFine, formatFines, formatGrams 
 import { counted, plural } from '../units/counted'
 import { USUAL_TOLERANCES as U } from '../tolerance/usualTolerances'
 import { FIRST_MIX, MODIFIERS, type RunMix } from '../ink/mix'
-import { namedAsMixed } from '../wipe/pacedSteps'
+import { namedAsMixed } from '../wipe/namedAsMixed'
 import { DAMPING_METHODS } from '../paper/dampPaper'
 import { PLATE_KINDS, romanNumeral } from '../plate/plate'
 import { amountOnScale, readingWords, sameWithin, sideNames, wayWords } from '../press/pressureScale'

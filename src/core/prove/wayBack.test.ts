@@ -1,4 +1,4 @@
-import { changeFirstMix } from '../ink/mix'
+import { changeFirstMix } from '../ink/severalMixes'
 import { describe, expect, it } from 'vitest'
 import { compareSettings } from './compareSettings'
 import { sampleSettings } from './sampleSettings.test.fixture'

@@ -1,5 +1,6 @@
 import { turnsScale, USUAL_SCALES } from '../press/usualScales'
-import { changeFirstMix, firstMix } from '../ink/mix'
+import { firstMix } from '../ink/mix'
+import { changeFirstMix } from '../ink/severalMixes'
 import { describe, expect, it } from 'vitest'
 import { setOutFrom } from './branch'
 import { complaintsOf, featuresSchema, featureWords, filmOrLines, type Features } from './features'

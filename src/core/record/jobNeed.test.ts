@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { samplePull } from '../edition/samplePull.test.fixture'
-import { addMix, changeFirstMix, changeMix, firstMix } from '../ink/mix'
+import { firstMix } from '../ink/mix'
+import { addMix, changeFirstMix, changeMix } from '../ink/severalMixes'
 import type { Bench } from '../prove/settings'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import {

@@ -1,12 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import {
-  describeInking,
-  howToWipe,
-  mannerCode,
-  stepCode,
-  WIPING_SCHOOLS,
-  type InkingStep,
-} from './wipingOrder'
+import { describeInking, howToWipe, mannerCode, stepCode, type InkingStep } from './wipingOrder'
+import { WIPING_SCHOOLS } from './wipingSchools'
 
 const [card, , medium] = WIPING_SCHOOLS['three-stage'].order.steps
 const edges = WIPING_SCHOOLS['three-stage'].order.steps.find(({ material }) => material === 'edges')!

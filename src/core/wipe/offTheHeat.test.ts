@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { isWarmedAgain, minutesIfWarmedAgain, minutesOffTheHeat } from './offTheHeat'
-import { WIPING_SCHOOLS, type WipeStep } from './wipingOrder'
+import type { WipeStep } from './wipingOrder'
+import { WIPING_SCHOOLS } from './wipingSchools'
 
 const { steps } = WIPING_SCHOOLS['three-stage'].order
 const warm: WipeStep = { ...steps[0], material: 'warm', seconds: 20 }

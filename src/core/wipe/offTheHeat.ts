@@ -1,4 +1,5 @@
-import { completeSteps, type WipingOrder } from './wipingOrder'
+import type { WipingOrder } from './wipingOrder'
+import { completeSteps } from './forgottenSteps'
 
 /** From the bench to under the roller: plate laid to its mark, sheet dropped, blankets over, s [common practice, no source]. */
 const LAYING_SECONDS = 60

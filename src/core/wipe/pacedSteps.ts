@@ -1,13 +1,8 @@
 import { CYCLE_ACTS, type CycleAct } from './inkingCycle'
+import { namedAsMixed } from './namedAsMixed'
 import type { WipeTaken } from './pace'
-import {
-  completeSteps,
-  describeInking,
-  describeWipeStep,
-  howToWipe,
-  type InkingStep,
-  type WipingOrder,
-} from './wipingOrder'
+import { describeInking, describeWipeStep, howToWipe, type InkingStep, type WipingOrder } from './wipingOrder'
+import { completeSteps } from './forgottenSteps'
 import { PLATE_TONES, type PlateTone } from '../plate/plateTone'
 
 /** One step as the pacer runs it: inking first, then wiping, then what must not be forgotten. */
@@ -25,13 +20,6 @@ export interface NumberedMix {
   rag: number
   name: string
 }
-
-/** The inking with every ink called what its mix is called now. */
-export const namedAsMixed = (
-  inking: readonly InkingStep[],
-  mixes: readonly Pick<NumberedMix, 'id' | 'name'>[],
-): InkingStep[] =>
-  inking.map((one) => ({ ...one, ink: mixes.find(({ id }) => id === one.mixId)?.name ?? one.ink }))
 
 /**
  * The number on the dab and the rag of each ink: its mix's own, whatever is added or taken away; an ink that is only named has the next that

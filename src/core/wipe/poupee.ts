@@ -1,7 +1,7 @@
 import { sharedBorders, visibleShapes, zoneAreas } from '../plate/zoneAreas'
 import type { Zone } from '../plate/zoneMap'
 import type { InkBorder, PoupeeInk, WhiteBorder } from './inkingOrder'
-import { cycleFor, TINY_CM2 } from './inkingCycle'
+import { cycleFor, TINY_CM2 } from './cycleFor'
 import type { InkingStep } from './wipingOrder'
 
 /** An ink of a plate with the zones it goes on. */

@@ -1,17 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { advancePace, paceDrift, retreatPace, takenSeconds, UNSTARTED, type Pace } from './pace'
-import { namedAsMixed, pacedSteps, ragNumbers } from './pacedSteps'
-import {
-  completeSteps,
-  describeWipeStep,
-  draggingSteps,
-  forgottenSteps,
-  WIPING_SCHOOLS,
-  wipingOrderSchema,
-  wipingSeconds,
-  type WipingOrder,
-} from './wipingOrder'
+import { draggingSteps } from './draggingSteps'
+import { namedAsMixed } from './namedAsMixed'
+import { pacedSteps, ragNumbers } from './pacedSteps'
+import { describeWipeStep, wipingOrderSchema, wipingSeconds, type WipingOrder } from './wipingOrder'
+import { completeSteps, forgottenSteps } from './forgottenSteps'
+import { WIPING_SCHOOLS } from './wipingSchools'
 
 const { steps } = WIPING_SCHOOLS['three-stage'].order
 

@@ -11,7 +11,8 @@ import {
   type PullEvent,
 } from '@/core/edition/pull'
 import { checkBench, STATIONS, unsetStations, type Bench, type Settings } from '@/core/prove/settings'
-import { completeBench, stationsWanting } from '@/core/prove/completeBench'
+import { completeBench } from '@/core/prove/completeBench'
+import { stationsWanting } from '@/core/prove/stationsWanting'
 import { purposeFacts, type Purpose } from '@/core/prove/purpose'
 import { label, remark } from '@/core/units/schemas'
 import { benchOf, changeJob, setBench, type JobChange } from './changeJob'

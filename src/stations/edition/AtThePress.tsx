@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic'
 import { useEffect, useRef } from 'react'
 import type { Pull } from '@/core/edition/pull'
-import { stationsWanting } from '@/core/prove/completeBench'
+import { stationsWanting } from '@/core/prove/stationsWanting'
 import { nameOfPull } from '@/core/record/withdrawal'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import type { usePull } from '../across/pull/usePull'

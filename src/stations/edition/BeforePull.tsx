@@ -1,6 +1,7 @@
 'use client'
 
 import { deskOf } from '../across/desk/deskAddress'
+import dynamic from 'next/dynamic'
 import type { Ref } from 'react'
 import { compareSettings } from '@/core/prove/compareSettings'
 import type { Pull } from '@/core/edition/pull'
@@ -17,7 +18,11 @@ import { problemAt } from '../across/bench/problemAt'
 import { PersonField } from '../across/person/PersonField'
 import { Problems } from '../across/pull/Problems'
 import { usePressDoubt } from '../across/bench/usePressDoubt'
-import { RollerTimer } from '../press/RollerTimer'
+
+const RollerTimer = dynamic(() => import('../press/RollerTimer').then((module) => module.RollerTimer), {
+  ssr: false,
+  loading: () => <p className="min-h-14" />,
+})
 
 /** Settings that are outside what the BAT allows, where the prints are to be alike. */
 export const countOutside = (bench: Bench, bat: NonNullable<BenchJob['bat']>, alike: boolean): number =>

@@ -42,7 +42,7 @@ export function EditionFigures({ prints, through }: { prints: Pull[]; through: T
         <Figure
           name="ink-to-mix"
           value={formatGrams(Math.ceil(need.grams), 0)}
-          label={`of the mix used up by ${need.pulls} pulls`}
+          label={`of ink used up by ${need.pulls} pulls`}
           note={need.isGramsSure ? undefined : 'not weighed twice yet'}
         />
       )}

@@ -4,7 +4,8 @@ import { formatCelsius, formatCelsiusStep, formatGrams } from '@/core/units/quan
 import Link from 'next/link'
 import { useState } from 'react'
 import { minutesUntil } from '@/core/ink/calibrateStiffness'
-import { mixOfId, modifierAmount } from '@/core/ink/mix'
+import { modifierAmount } from '@/core/ink/mix'
+import { mixOfId } from '@/core/ink/severalMixes'
 import { mixViscosity } from '@/core/ink/mixViscosity'
 import {
   correctStiffness,

@@ -1,14 +1,7 @@
 'use client'
 
-import {
-  addMix,
-  FIRST_MIX,
-  mixOfId,
-  withoutMix,
-  type InkSetting,
-  type MixSetting,
-  type RunMix,
-} from '@/core/ink/mix'
+import { FIRST_MIX, type InkSetting, type MixSetting, type RunMix } from '@/core/ink/mix'
+import { addMix, mixOfId, withoutMix } from '@/core/ink/severalMixes'
 import { laidOutMix, mixFrom, type PlateRecipe } from '@/core/ink/plateInks'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import { useNeed } from '../across/bench/useNeed'

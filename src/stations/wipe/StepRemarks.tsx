@@ -1,14 +1,10 @@
 'use client'
 
+import { draggingSteps } from '@/core/wipe/draggingSteps'
 import { plural } from '@/core/units/counted'
 import { listed } from '@/core/units/listed'
-import {
-  describeWipeStep,
-  draggingSteps,
-  forgottenSteps,
-  type InkingStep,
-  type WipeStep,
-} from '@/core/wipe/wipingOrder'
+import { describeWipeStep, type InkingStep, type WipeStep } from '@/core/wipe/wipingOrder'
+import { forgottenSteps } from '@/core/wipe/forgottenSteps'
 import { Button } from '@/ui/Button'
 
 /** What is said of the steps as they stand: those that drag one colour into the next, and those that were forgotten. */

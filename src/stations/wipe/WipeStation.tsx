@@ -7,13 +7,8 @@ import type { WipeTaken } from '@/core/wipe/pace'
 import { liftDuring, SHEET_STEPS } from '@/core/edition/meeting'
 import { pacedSteps, type PacedWipeStep } from '@/core/wipe/pacedSteps'
 import { PLATE_TONES, type PlateTone } from '@/core/plate/plateTone'
-import {
-  WIPING_SCHOOLS,
-  wipingOrderSchema,
-  wipingSeconds,
-  type WipeStep,
-  type WipingOrder,
-} from '@/core/wipe/wipingOrder'
+import { wipingOrderSchema, wipingSeconds, type WipeStep, type WipingOrder } from '@/core/wipe/wipingOrder'
+import { WIPING_SCHOOLS } from '@/core/wipe/wipingSchools'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { SelectField } from '@/ui/Field'

@@ -1,6 +1,6 @@
 import { counted } from '@/core/units/counted'
 import { compareSettings } from '@/core/prove/compareSettings'
-import { stationsWanting } from '@/core/prove/completeBench'
+import { stationsWanting } from '@/core/prove/stationsWanting'
 import { printsWanted, purposeFacts, sizeDeclared } from '@/core/prove/purpose'
 import { SETTING_STATIONS, type SettingStation, type Station } from '@/core/prove/settings'
 import type { BenchJob } from './BenchContext'

@@ -1,4 +1,5 @@
-import { changeFirstMix, firstMix } from '@/core/ink/mix'
+import { firstMix } from '@/core/ink/mix'
+import { changeFirstMix } from '@/core/ink/severalMixes'
 import { describe, expect, it } from 'vitest'
 import { USUAL_CALIBRATION } from '@/core/ink/stiffness'
 import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'

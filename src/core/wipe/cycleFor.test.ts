@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { cycleFor, TINY_CM2 } from './inkingCycle'
+import { cycleFor, TINY_CM2 } from './cycleFor'
 
 const ink = { areaCm2: 20, strength: 0.2, isBesideWhite: false, hasHardBorder: false }
 const acts = (of: Partial<typeof ink>) => cycleFor({ ...ink, ...of }).map(({ does }) => does)
