@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { describeInking, howToWipe, mannerCode, stepCode, type InkingStep } from './wipingOrder'
+import { usualStep } from './usualStep'
 import { WIPING_SCHOOLS } from './wipingSchools'
 
 const [card, , medium] = WIPING_SCHOOLS['three-stage'].order.steps
@@ -21,6 +22,14 @@ describe('a step of wiping', () => {
     expect(howToWipe({ ...medium, strokes: 7 })).toMatch(/; 7 strokes$/)
     expect(howToWipe({ ...medium, strokes: 0 })).not.toMatch(/strokes/)
     expect(howToWipe(card)).not.toMatch(/bundle/)
+  })
+})
+
+describe('a step as it is usually done', () => {
+  it('skims with clean tarlatan, and holds a small rag round a finger', () => {
+    expect(usualStep('tarlatan', 'clean', 45)).toMatchObject({ pressure: 'skim', bundle: 'smooth' })
+    expect(usualStep('tarlatan', 'dirty', 60)).toMatchObject({ pressure: 'even' })
+    expect(usualStep('rag', 'clean', 90)).toMatchObject({ bundle: 'finger', strokes: 0 })
   })
 })
 
