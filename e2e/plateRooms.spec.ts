@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
 import sharp from 'sharp'
+import { broken } from './axe'
 import { answerOf, bareJob, expect, signAs, test } from './fixtures'
 
 const room = (page: Page, name: string) =>
@@ -199,4 +200,48 @@ test('two states are laid over one another, either way round', async ({ page, sa
     'clip-path',
     'inset(0px 0px 0px 0%)',
   )
+})
+
+test('a plate by any route: put together from parts, refused where they harm, and bitten by the clock', async ({
+  page,
+  empty,
+}) => {
+  await bareJob(page, empty.url, {
+    title: 'Harbour wall',
+    kind: 'Copper, etched',
+    thickness: '1',
+    width: '120',
+    height: '90',
+  })
+  await room(page, 'Making')
+  await page.getByLabel('Way of making').selectOption({ label: 'Put together from parts…' })
+  await page.getByLabel('Image').selectOption({ label: 'Laser toner from release paper by heat' })
+  await page.getByLabel('Tone').selectOption({ label: 'Rosin aquatint' })
+  await expect(answerOf(page)).toContainText('rosin aquatint, copper in ferric chloride in 13 steps')
+  await page.getByLabel('Metal').selectOption({ label: 'Aluminium' })
+  await expect(answerOf(page)).toContainText('These do not go together')
+  await expect(page.getByText('Ferric chloride on aluminium is violent: never.').first()).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Begin/ })).toHaveCount(0)
+  await page.getByLabel('Metal').selectOption({ label: 'Copper' })
+  await signAs(page, 'Bryn Ash')
+  await page.getByRole('button', { name: 'Begin: bevel the edges' }).click()
+  await expect(page.getByText('Bevel the edges').first()).toBeVisible()
+
+  await room(page, 'Bite')
+  await page.getByRole('radio', { name: 'The clock, without a strip' }).click()
+  await expect(answerOf(page)).toContainText('Look after 5:00')
+  await page.getByText('A first bite in this bath:').click()
+  await page.getByLabel('It bit for').fill('10')
+  await page.getByLabel('Depth felt or gauged').fill('30')
+  await expect(answerOf(page)).toContainText('Bite about 20:00')
+  await page.getByLabel('Mordant').selectOption({ label: 'Nitric acid, with care' })
+  await expect(answerOf(page)).toContainText('A scrap first: look after 0:30')
+  await page.getByLabel('Mordant').selectOption({ label: 'Saline copper sulphate, does not bite' })
+  await expect(answerOf(page)).toContainText('Not this metal in this bath')
+  await page.getByLabel('Mordant').selectOption({ label: 'Ferric chloride' })
+  expect(await broken(page)).toEqual([])
+  await page.getByRole('button', { name: 'Run the bite' }).click()
+  await expect(page.getByText('Ready: First look')).toBeVisible()
+  await page.keyboard.press('Enter')
+  await expect(page.getByText(/in all: lift, rinse, feel the step/)).toBeVisible()
 })

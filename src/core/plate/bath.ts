@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { finite, positive } from '../units/schemas'
+import { METAL_DENSITY, type Metal } from './mordants'
 
 /** Molar masses, g/mol (IUPAC standard atomic weights, abridged: Cu 63.546, S 32.06, O 15.999, H 1.008, Al 26.982, Zn 65.38). */
 export const MOLAR_MASS = {
@@ -10,10 +11,10 @@ export const MOLAR_MASS = {
   salt: 22.99 + 35.45,
 } as const
 
-/** Metals bitten, with density in g/cm³ and moles of metal that one mole of copper displaces: 2 Al + 3 Cu²⁺, Zn + Cu²⁺. */
+/** Metals bitten by copper sulphate, with moles of metal that one mole of copper displaces: 2 Al + 3 Cu²⁺, Zn + Cu²⁺. */
 export const BITTEN_METALS = {
-  aluminium: { density: 2.7, molesPerCopper: 2 / 3, molarMass: MOLAR_MASS.aluminium },
-  zinc: { density: 7.14, molesPerCopper: 1, molarMass: MOLAR_MASS.zinc },
+  aluminium: { molesPerCopper: 2 / 3, molarMass: MOLAR_MASS.aluminium },
+  zinc: { molesPerCopper: 1, molarMass: MOLAR_MASS.zinc },
 } as const
 
 /** Grams a litre of each salt [common practice, no source]. */
@@ -82,9 +83,9 @@ export function metalOfPlate({
 }: {
   openAreaCm2: number
   depthMicrometres: number
-  metal: keyof typeof BITTEN_METALS
+  metal: Metal
 }): number {
-  return openAreaCm2 * depthMicrometres * 1e-4 * BITTEN_METALS[metal].density
+  return openAreaCm2 * depthMicrometres * 1e-4 * METAL_DENSITY[metal]
 }
 
 /** Mean depth from the plate's weight before and after, µm: loss ÷ (density × open area). Clear the copper sludge first. */
@@ -95,7 +96,7 @@ export function depthFromLoss({
 }: {
   lossGrams: number
   openAreaCm2: number
-  metal: keyof typeof BITTEN_METALS
+  metal: Metal
 }): number {
-  return (lossGrams / (BITTEN_METALS[metal].density * openAreaCm2)) * 1e4
+  return (lossGrams / (METAL_DENSITY[metal] * openAreaCm2)) * 1e4
 }

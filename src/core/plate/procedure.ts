@@ -3,6 +3,7 @@ import { z } from 'zod'
 import { label, nonNegative, remark } from '../units/schemas'
 import { HAZARDS, type Hazard } from './hazards'
 import { makingMethodSchema } from './makingMethod'
+import { METALS, MORDANTS } from './mordants'
 
 /** One step of making a plate. */
 export const procedureStepSchema = z.strictObject({
@@ -20,11 +21,47 @@ export const procedureStepSchema = z.strictObject({
 })
 export type ProcedureStep = z.infer<typeof procedureStepSchema>
 
+/** What a bitten plate's image is made with. */
+export const IMAGES = {
+  'hard-ground': 'Drawn through a hard ground',
+  'soft-ground': 'Pressed into a soft ground',
+  'toner-solvent': 'Laser toner moved by solvent',
+  'toner-heat': 'Laser toner from release paper by heat',
+  paint: 'Painted with stop-out',
+} as const
+/** What gives it tone. */
+export const TONES_MADE = {
+  none: 'None: line only',
+  aquatint: 'Rosin aquatint',
+  spray: 'Sprayed resist',
+  sandpaper: 'Sandpaper pressed through a ground',
+  'open-bite': 'Open bite',
+} as const
+/** What is done once it is bitten. */
+export const FINISHES = {
+  none: 'None',
+  burnish: 'Lights burnished',
+  facing: 'Faced with steel',
+} as const
+const keysOf = <K extends string>(words: Record<K, string>) => Object.keys(words) as [K, ...K[]]
+
+/** The parts a way of making is put together from. */
+export const procedurePartsSchema = z.strictObject({
+  image: z.enum(keysOf(IMAGES)),
+  tone: z.enum(keysOf(TONES_MADE)),
+  metal: z.enum(keysOf(METALS)),
+  mordant: z.enum(keysOf(MORDANTS)),
+  finish: z.enum(keysOf(FINISHES)),
+})
+export type ProcedureParts = z.infer<typeof procedurePartsSchema>
+
 /** A way of making a plate, step by step: one that comes with the tool, or a workshop's own variant. */
 export const procedureSchema = z
   .strictObject({
     name: label,
     method: makingMethodSchema,
+    /** what it was put together from; left out: it is one of a method as it comes */
+    parts: procedurePartsSchema.optional(),
     steps: z
       .array(procedureStepSchema)
       .min(1, { error: 'needs at least one step' })

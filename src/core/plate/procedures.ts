@@ -556,6 +556,14 @@ const STEPS: Record<MakingMethod, ProcedureStep[]> = {
   ],
 }
 
+/** Some steps of a procedure that comes with the tool, in the order asked. @throws Error where it has none of that id */
+export const takeSteps = (method: MakingMethod, ...ids: readonly string[]): ProcedureStep[] =>
+  ids.map((id) => {
+    const found = STEPS[method].find((one) => one.id === id)
+    if (!found) throw new Error(`${method} has no step ${id}`)
+    return found
+  })
+
 /** The procedure that comes with the tool for a method, named as the method is. */
 export function procedureFor(method: MakingMethod): Procedure {
   return { name: MAKING_METHODS[method].label, method, steps: STEPS[method] }

@@ -14,6 +14,8 @@ import {
 } from '@/core/plate/bathAccount'
 import { baumeInput, convertBaume, dilutionWater } from '@/core/plate/baume'
 import { CHEMICALS, SPENT_BATH } from '@/core/plate/chemicals'
+import { METAL_IN_MORDANT } from '@/core/plate/mordants'
+import { PLATE_KINDS, type PlateKind } from '@/core/plate/plate'
 import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
@@ -47,6 +49,17 @@ function depthWords({ said, weighed }: DepthKnown, { lossGrams }: Pick<BathUse, 
   return parts.join('; ')
 }
 
+/** Why the plate on the bench does not go into a bath; null: it may, or is bitten by none. */
+function whyUnfit(kind: PlateKind | undefined, bath: BathCard | undefined): string | null {
+  const facts = kind && PLATE_KINDS[kind]
+  if (!bath || !facts?.metal || facts.caution !== 'bath') return null
+  const { words } = METAL_IN_MORDANT[facts.metal]['saline-sulphate']
+  if (words) return words
+  return BATH_RECIPES[bath.recipe].metal === facts.metal
+    ? null
+    : `This bath is weighed out for ${BATH_RECIPES[bath.recipe].metal}, and the plate is ${facts.metal}: never one bath for two metals.`
+}
+
 /** The baths of the workshop: weighed out, what each has taken up, and how many plates like this one are left in it. */
 export function BathRoom({ baths }: { baths: BathCard[] }) {
   const zone = useZone()
@@ -60,6 +73,7 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const live = baths.filter(({ endedAt }) => endedAt === null)
   const bath = live.find(({ id }) => id === chosen) ?? live[0]
+  const unfit = whyUnfit(plate?.kind, bath)
   const account = bath && accountBath(bath)
   const left =
     account && openCm2 && depth && openCm2 > 0 && depth > 0
@@ -72,6 +86,7 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
   return (
     <Panel rooms={<PlateRooms />} title="Plate" answer={bathAnswer(bath, left, { openCm2, depth })}>
       <PlateCaution kind="aluminium-etched" />
+      {unfit && <p className="mb-3 border-l-4 border-text bg-ground px-3 py-2 font-medium">◆ {unfit}</p>}
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Live bath" className="grid content-start gap-4">
           {bath && account && (

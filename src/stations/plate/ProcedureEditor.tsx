@@ -8,6 +8,7 @@ import {
   type Procedure,
   type ProcedureStep,
 } from '@/core/plate/procedure'
+import { composeProcedure } from '@/core/plate/composeProcedure'
 import { procedureFor } from '@/core/plate/procedures'
 import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/database/errors'
@@ -23,6 +24,12 @@ import { sendAct } from '../across/act/sendAct'
 import { PersonField } from '../across/person/PersonField'
 import { usePerson } from '../across/person/usePerson'
 
+/** The steps that came with the tool, and carry their cautions already. */
+function givenSteps({ method, parts }: Procedure): ProcedureStep[] {
+  const made = parts && composeProcedure(parts)
+  return (made && 'procedure' in made ? made.procedure : procedureFor(method)).steps
+}
+
 interface ProcedureEditorProps {
   procedure: Procedure
   problems: FieldProblem[]
@@ -32,7 +39,7 @@ interface ProcedureEditorProps {
 
 /** A procedure before it is walked: its steps in order, what they need, and how to make it one's own. */
 export function ProcedureEditor({ procedure, problems, onChange, onBegin }: ProcedureEditorProps) {
-  const given = new Set(procedureFor(procedure.method).steps.map(({ id }) => id))
+  const given = new Set(givenSteps(procedure).map(({ id }) => id))
   const [name, setName] = useState('')
   const [kept, setKept] = useState<string | null>(null)
   const [keepProblems, setKeepProblems] = useState<FieldProblem[]>([])
