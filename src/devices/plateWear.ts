@@ -6,4 +6,4 @@ const MOST = 0.9
 
 /** How worn a plate is after so many pulls, 0 (fresh) to 0.9. */
 export const wearAfter = (kind: PlateKind, pulls: number): number =>
-  Math.min(MOST, (LOST * pulls) / PLATE_KINDS[kind].stands[0])
+  Math.min(MOST, (LOST * pulls) / (PLATE_KINDS[kind].stands?.[0] ?? Infinity))

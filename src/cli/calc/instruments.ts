@@ -126,8 +126,9 @@ const pressQueue = entry(
 
 const life = z.strictObject({
   spent: finite,
-  leftAtLeast: finite,
-  leftAtMost: finite,
+  /** null: it does not wear */
+  leftAtLeast: finite.nullable(),
+  leftAtMost: finite.nullable(),
   standing: z.string(),
   by: z.string(),
 })
@@ -156,8 +157,16 @@ const quote = entry(
     total: finite,
     perAccepted: finite,
   }),
-  ({ wish, earlierAccepted: accepted, earlierRejected: rejected, plate, runs }) =>
-    quoteEdition(wish, { accepted, rejected }, { ...plate, history: {} }, runs),
+  ({ wish, earlierAccepted: accepted, earlierRejected: rejected, plate, runs }) => {
+    const found = quoteEdition(wish, { accepted, rejected }, { ...plate, history: {} }, runs)
+    const { leftAtLeast, leftAtMost } = found.life
+    // What never ends has no number in JSON.
+    const orNone = (pulls: number) => (Number.isFinite(pulls) ? pulls : null)
+    return {
+      ...found,
+      life: { ...found.life, leftAtLeast: orNone(leftAtLeast), leftAtMost: orNone(leftAtMost) },
+    }
+  },
 )
 
 /** Instruments made of several computations of the core, put together here as their stations do. */

@@ -4,7 +4,7 @@ import { capital } from '../units/capital'
 import { counted } from '../units/counted'
 import type { RunMix } from '../ink/mix'
 import { z } from 'zod'
-import { PLATE_KINDS } from '../plate/plate'
+import { standsWords } from '../plate/plate'
 import { describePlateLife } from '../plate/plateLife'
 import { correctStiffness, inkTemperature, USUAL_HALVING_C, type InkCalibration } from '../ink/stiffness'
 import { warmthAtRoller } from '../prove/warmthAtRoller'
@@ -241,7 +241,7 @@ export function writeMorningSheet(readings: MorningReadings, jobs: readonly Morn
   return jobs.flatMap((job) => {
     const { plate, press } = job.bench
     const lines: (Omit<MorningLine, 'jobId'> | null)[] = []
-    if (plate && job.need.life) {
+    if (plate && job.need.life && job.need.life.by !== 'never') {
       const { life } = job.need
       const misfit = misfitsOf(job.need).find((one) => one.of === 'plate')
       lines.push({
@@ -250,7 +250,7 @@ export function writeMorningSheet(readings: MorningReadings, jobs: readonly Morn
         act: life.standing !== 'fresh' || misfit !== undefined,
         sum: [
           { label: 'Pulls so far, proofs too', value: String(life.spent) },
-          { label: 'Its kind usually stands', value: `${PLATE_KINDS[plate.kind].stands.join(' to ')} pulls` },
+          { label: 'Its kind usually stands', value: `${standsWords(plate.kind)} pulls` },
         ],
       })
     }

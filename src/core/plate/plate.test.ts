@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { canBeFaced, costOfAProof, describePlateLife, plateLife, tellPullsLeft } from './plateLife'
-import { plateSettingSchema, romanNumeral } from './plate'
+import { plateSettingSchema, romanNumeral, standsWords } from './plate'
 import { sheetGauge, sheetGaugeInput } from './sheetGauge'
 
 describe('sheetGauge against ASTM B258', () => {
@@ -59,6 +59,20 @@ describe('plate life', () => {
     expect(describePlateLife(plateLife({ kind: 'zinc-etched', standsAbout: 10 }, 11))).toBe(
       'past what its maker says it stands',
     )
+  })
+})
+
+describe('a slab', () => {
+  it('does not wear, until its maker says otherwise, and is long enough for any edition', () => {
+    expect(standsWords('slab')).toBe('does not wear')
+    expect(standsWords('carton-laminate')).toBe('5 to 10')
+    const life = plateLife({ kind: 'slab' }, 5000)
+    expect([describePlateLife(life), life.standing, costOfAProof(life)]).toEqual([
+      'does not wear',
+      'fresh',
+      null,
+    ])
+    expect(plateLife({ kind: 'slab', standsAbout: 10 }, 11).standing).toBe('past')
   })
 })
 

@@ -4,8 +4,8 @@ import { count, finite, label, positive } from '../units/schemas'
 /** What everything that depends on a plate's kind asks: a new kind says all of it. */
 interface PlateFacts {
   label: string
-  /** pulls it usually stands */
-  stands: readonly [low: number, high: number]
+  /** pulls it usually stands; null: it does not wear */
+  stands: readonly [low: number, high: number] | null
   metal: 'copper' | 'zinc' | 'aluminium' | 'steel' | null
   /** a hard edge cuts blankets where it is not bevelled */
   isHard: boolean
@@ -15,8 +15,8 @@ interface PlateFacts {
   canBeFaced: boolean
   /** what is laid on it is hardened by light */
   isExposed: boolean
-  /** the caution shown while it is made or reworked */
-  caution: 'blades' | 'bath' | 'uv'
+  /** the caution shown while it is made or reworked; null: nothing is cut, bitten or exposed */
+  caution: 'blades' | 'bath' | 'uv' | null
 }
 
 const CUT = { canBeFaced: false, isExposed: false, caution: 'blades' } as const
@@ -91,9 +91,22 @@ export const PLATE_KINDS = {
     isExposed: true,
     caution: 'uv',
   },
+  slab: {
+    label: 'Smooth slab, for monotypes',
+    stands: null,
+    metal: null,
+    isHard: true,
+    hasBurr: false,
+    canBeFaced: false,
+    isExposed: false,
+    caution: null,
+  },
 } as const satisfies Record<string, PlateFacts>
 
 export type PlateKind = keyof typeof PLATE_KINDS
+/** How many pulls a kind usually stands, in words. @example standsWords('carton-laminate') // '5 to 10' */
+export const standsWords = (kind: PlateKind): string =>
+  PLATE_KINDS[kind].stands?.join(' to ') ?? 'does not wear'
 export const plateKindSchema = z.enum(Object.keys(PLATE_KINDS) as [PlateKind, ...PlateKind[]])
 
 /** The plate as it stands in a pull: part of the settings. */

@@ -11,8 +11,8 @@ export interface PlateLife {
   leftAtMost: number
   /** `fresh` while a weak plate would still print, `watch` beyond that, `past` when even a strong one would be worn. */
   standing: 'fresh' | 'watch' | 'past'
-  /** what the count rests on: its kind alone, a steel facing, what its maker said, or this plate's own readings */
-  by: 'kind' | 'facing' | 'maker' | 'readings'
+  /** what the count rests on: its kind alone, a steel facing, what its maker said, or this plate's own readings; `never`: its kind does not wear */
+  by: 'kind' | 'facing' | 'maker' | 'readings' | 'never'
 }
 
 /** Pulls a steel-faced copper plate usually stands from the facing on [common practice, no source: "hundreds"]. */
@@ -20,6 +20,9 @@ export const FACED_STANDS = [200, 500] as const
 
 /** Kinds that are steel faced: electroplating takes to copper (and to mezzotints, which are cut in it). */
 export const canBeFaced = (kind: PlateKind): boolean => PLATE_KINDS[kind].canBeFaced
+
+/** Of a kind that does not wear. */
+const NEVER = [Infinity, Infinity] as const
 
 /** What is known of a plate beyond its kind. */
 export interface PlateHistory {
@@ -44,7 +47,7 @@ function reckonedFrom(
   { facedAfter = null, line = null }: PlateHistory,
 ): PlateLifeInput {
   const since = facedAfter ?? 0
-  const [low, high] = facedAfter === null ? PLATE_KINDS[kind].stands : FACED_STANDS
+  const [low, high] = facedAfter === null ? (PLATE_KINDS[kind].stands ?? NEVER) : FACED_STANDS
   return {
     usualLow: since + low,
     usualHigh: since + high,
@@ -62,6 +65,8 @@ function reckonedFrom(
  * @param pullsMade every pull from this plate, proofs and warm-ups included
  */
 export function plateLife(plate: LastingPlate, pullsMade: number, history: PlateHistory = {}): PlateLife {
+  if (PLATE_KINDS[plate.kind].stands === null && typeof plate.standsAbout !== 'number')
+    return { spent: pullsMade, leftAtLeast: Infinity, leftAtMost: Infinity, standing: 'fresh', by: 'never' }
   const { low, high, isByReadings } = pullsLeft(reckonedFrom(plate, pullsMade, history))
   return lifeFrom({ low, high }, pullsMade, isByReadings ? 'readings' : beforeReadings(plate, history))
 }
@@ -82,6 +87,7 @@ const PAST: Record<PlateLife['by'], string> = {
   readings: 'past what its readings allow',
   facing: 'past what a facing usually stands',
   maker: 'past what its maker says it stands',
+  never: 'does not wear',
 }
 
 /** Readings leave a range this many times as wide as its lower end, and this many pulls: nothing follows from it. */
@@ -98,7 +104,7 @@ function rounded(pulls: number): number {
 
 /** Says what is left in the shop's words: "about 6 pulls left", "between 0 and 7 pulls left". */
 export function describePlateLife(life: PlateLife): string {
-  if (life.standing === 'past') return PAST[life.by]
+  if (life.standing === 'past' || life.by === 'never') return PAST[life.by]
   const [low, high] = [rounded(life.leftAtLeast), rounded(life.leftAtMost)]
   if (low === high) return `about ${low} ${low === 1 ? 'pull' : 'pulls'} left`
   const range = `between ${low} and ${high} pulls left`

@@ -10,7 +10,7 @@ import { createJob, loadJob, saveStation } from '../shop/jobs'
 import { approvedJob, at, newPull, openWorkshop, pull } from '../shop/workshop.test.fixture'
 import { giveBack, giveSheets, listGivingJobs, loadOfferedPrints } from './givenSheets'
 import { makePull } from './pulls'
-import { changeRun, markSheet } from './runs'
+import { addRun, changeRun, markSheet, openRun } from './runs'
 import { withdrawPull } from './withdrawals'
 
 openWorkshop()
@@ -180,5 +180,43 @@ describe('a job that begins on existing prints', () => {
     expect(job.pulls.at(-1)!.sheet).toBe(1)
     const copy = await loadJob(await importJob(await exportJob(job.slug, at(90))))
     expect(copy.givenSheets).toEqual([{ ...job.givenSheets[0], print: null }])
+  })
+
+  it('monotype over two existing prints from a slab, then its ghost over each: recorded print by print', async () => {
+    const { id, slug } = await singlePrints()
+    let revision = await saveStation(
+      id,
+      (await loadJob(slug)).revision,
+      'plate',
+      { ...sampleSettings.plate, name: 'Slab', kind: 'slab' },
+      at(),
+    )
+    const { name } = (await loadJob(slug)).runs[0]
+    revision = await changeRun(id, revision, 0, { name, kind: 'monotype', between: 'dry', waitHours: 0 })
+    await addRun(id, revision, { name: 'Ghost', kind: 'ghost', between: 'wet', waitHours: 0 })
+    let job = await give(await give(await loadJob(slug), outside('3/20')), outside('4/20'))
+    job = await pull(job, 'first', 'edition', 'accepted')
+    // White is stirred in, step by step, before the second.
+    const [mix] = job.runs[0].bench.ink!.mixes
+    const whiter = { ...mix, parts: [...mix.parts, { inkId: 'chalk-white', name: 'Chalk white', parts: 2 }] }
+    await saveStation(id, job.revision, 'ink', { mixes: [whiter] }, at(3))
+    job = await pull(await loadJob(slug), 'second', 'edition', 'accepted')
+    await openRun(id, job.revision, 1)
+    job = await pull(await loadJob(slug), 'ghost-1', 'edition', 'accepted')
+    job = await pull(job, 'ghost-2', 'edition', 'accepted')
+    expect(job.pulls.map(({ sheet, runPosition }) => [sheet, runPosition])).toEqual([
+      [1, 0],
+      [2, 0],
+      [1, 1],
+      [2, 1],
+    ])
+    expect(readThrough(job)).toMatchObject({ through: 2, left: 0 })
+    expect(job.pulls[1].settings.ink.mixes[0].parts.map(({ name: ink }) => ink)).toContain('Chalk white')
+    const sheet = documentJob({ ...job, bench: job.runs[0].bench }, 'Europe/Lisbon')
+    expect(sheet.technique).toBe('smooth slab, for monotypes')
+    expect(sheet.impressions.map(({ note }) => note)).toEqual([
+      'over 3/20 of Salt pans, by Odd Fell',
+      'over 4/20 of Salt pans, by Odd Fell',
+    ])
   })
 })

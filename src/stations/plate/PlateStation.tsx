@@ -1,7 +1,7 @@
 'use client'
 
 import { formatArea } from '@/core/units/quantity'
-import { PLATE_KINDS, romanNumeral, type PlateKind, type PlateSetting } from '@/core/plate/plate'
+import { PLATE_KINDS, romanNumeral, type PlateKind, type PlateSetting, standsWords } from '@/core/plate/plate'
 import { plateLife, type PlateHistory } from '@/core/plate/plateLife'
 import { Figure } from '@/ui/Figure'
 import { SelectField, TextField } from '@/ui/Field'
@@ -115,7 +115,7 @@ export function PlateStation({ states, history }: { states: PlatePictureState[];
                 value={value.standsAbout ?? null}
                 onValue={(standsAbout) => change({ standsAbout })}
                 problem={problemAt(kept.problems, 'standsAbout')}
-                hint={`usual for its kind: ${PLATE_KINDS[value.kind!].stands.join(' to ')}`}
+                hint={`usual for its kind: ${standsWords(value.kind!)}`}
               />
             )}
             {measured && (

@@ -1,4 +1,4 @@
-import { PLATE_KINDS, romanNumeral } from '@/core/plate/plate'
+import { romanNumeral, standsWords } from '@/core/plate/plate'
 import { FACED_STANDS, type LastingPlate, type PlateHistory, type PlateLife } from '@/core/plate/plateLife'
 import type { WatchSpot } from '@/core/plate/plateState'
 import { formatNumber } from '@/core/units/length'
@@ -47,6 +47,7 @@ export const LIFE_BY: Record<PlateLife['by'], string> = {
   facing: 'what a steel facing usually stands',
   maker: 'what its maker says',
   readings: 'this plate’s own line readings, as far as they tell',
+  never: 'its kind, which does not wear',
 }
 
 /** The reckoning behind a plate's life, line by line. */
@@ -57,7 +58,7 @@ export function lifeRows(
 ) {
   const rows = [
     { label: 'Pulled, proofs and warm-ups too', value: String(spent) },
-    { label: 'Its kind usually stands', value: PLATE_KINDS[kind].stands.join(' to ') },
+    { label: 'Its kind usually stands', value: standsWords(kind) },
   ]
   if (standsAbout) rows.push({ label: 'Its maker says', value: `about ${standsAbout}` })
   if (typeof facedAfter === 'number')

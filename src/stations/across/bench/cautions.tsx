@@ -64,4 +64,4 @@ export const PressCaution = ({ kind }: { kind?: PressKind | null }) =>
 
 /** The hazard of making or reworking a plate depends on its kind. */
 export const PlateCaution = ({ kind }: { kind: PlateKind | null }) =>
-  kind === null ? null : <OneCaution name={PLATE_KINDS[kind].caution} />
+  kind === null || PLATE_KINDS[kind].caution === null ? null : <OneCaution name={PLATE_KINDS[kind].caution} />
