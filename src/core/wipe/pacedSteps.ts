@@ -40,6 +40,11 @@ export function ragNumbers(
   })
 }
 
+/** Longest name of an ink within a step's own: a step must fit where it is kept. */
+const LONGEST_NAME = 60
+const short = (ink: string): string =>
+  ink.length > LONGEST_NAME ? `${ink.slice(0, LONGEST_NAME - 1)}…` : ink
+
 /** What an act of an ink's cycle is called among all the steps. */
 function cycleLabel(ink: string, does: CycleAct, rag: number): string {
   return does === 'rag' ? `${ink}: rag ${rag}` : `${ink}: ${CYCLE_ACTS[does].toLowerCase()}`
@@ -67,7 +72,7 @@ export function pacedSteps(
   const before = (key: string) => batTaken?.find(({ step }) => step === key)?.takenSeconds ?? null
   const rags = ragNumbers(order.inking, mixes)
   const inking = namedAsMixed(order.inking, mixes).flatMap((one, i): PacedWipeStep[] => {
-    const label = several ? `Ink ${rags[i]}: ${one.ink}` : `Ink: ${one.ink}`
+    const label = several ? `Ink ${rags[i]}: ${short(one.ink)}` : `Ink: ${short(one.ink)}`
     const cloths = one.cycle.length > 0 ? `dab ${rags[i]}; ` : `dab ${rags[i]}, rag ${rags[i]}; `
     return [
       {
@@ -77,7 +82,7 @@ export function pacedSteps(
         before: before(label),
       },
       ...one.cycle.map(({ does, seconds }): PacedWipeStep => {
-        const act = cycleLabel(one.ink, does, rags[i])
+        const act = cycleLabel(short(one.ink), does, rags[i])
         return { label: act, seconds, detail: one.zones.join(', '), before: before(act) }
       }),
     ]

@@ -147,6 +147,19 @@ describe('the run of a plate', () => {
       ragNumbers([{ mixId: null }, { mixId: 'mix-2' }, { mixId: null }], [{ id: 'mix-2', rag: 1 }]),
     ).toEqual([2, 1, 3])
   })
+  it('steps of an ink with a very long name still fit where a meeting keeps them', () => {
+    const name = 'x'.repeat(120)
+    const inking = order.inking.map((one) => ({
+      ...one,
+      ink: name,
+      cycle: [{ does: 'clean' as const, seconds: 20 }],
+    }))
+    for (const { label: said } of pacedSteps(
+      { ...order, inking },
+      { batTaken: null, zoneTones: {}, mixes: [] },
+    ))
+      expect(said.length).toBeLessThanOrEqual(120)
+  })
   it('a card or a dirty cloth over the whole plate drags colours, one for a zone or clean does not', () => {
     const { steps: wipes } = WIPING_SCHOOLS['three-stage'].order
     const drags = draggingSteps({ steps: wipes, inking: order.inking })

@@ -14,6 +14,7 @@ import { useBench } from '../across/bench/BenchContext'
 import { forecastMix } from './forecastMix'
 import { inkConditions } from './inkConditions'
 import { mixFilm, nearestCard } from './nearestCard'
+import { OnEachPaper } from './OnEachPaper'
 import { Overprint } from './Overprint'
 import { Swatches } from './Swatches'
 
@@ -81,6 +82,7 @@ export function InkForecast({
           />
         </div>
       )}
+      <OnEachPaper parts={parts} inks={inks} papers={papers} meantFor={paperId} />
       {film && under && <Overprints film={film} under={under} inks={inks} conditions={conditions} />}
       {near && near.deltaE00 < NEAR && (
         <p className="mt-2 text-sm">

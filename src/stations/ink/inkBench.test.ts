@@ -10,6 +10,7 @@ import type { StoreInk } from '@/data/shop/inks'
 import { forecastMix } from './forecastMix'
 import { inkConditions } from './inkConditions'
 import { mixFilm, nearestCard } from './nearestCard'
+import { onEachPaper } from './onEachPaper'
 import { scaleRecipe } from './RecipeList'
 
 const shelf = (ink: SpectralInk, more: Partial<StoreInk> = {}): StoreInk => ({
@@ -129,5 +130,26 @@ describe('a recipe as it is weighed', () => {
     expect(scaleRecipe(metameric, target, inks, amount, conditions).flags[0]).toContain(
       'parts in other light: ΔE 1 by day, 4.2 by lamp',
     )
+  })
+})
+
+describe('a mix on each paper', () => {
+  const cream = RAG_WHITE.map((value, i) => value * (0.6 + (0.35 * i) / RAG_WHITE.length))
+  const papers = [
+    { id: 'cream', name: 'Dunlin cream', reflectance: cream },
+    { id: 'white', name: 'Heron white', reflectance: [...RAG_WHITE] },
+    { id: 'same', name: 'Heron, another making', reflectance: [...RAG_WHITE] },
+  ]
+  it('is held against the one it is meant for, which comes first, the nearest after it', () => {
+    const rows = onEachPaper([part('blue', 1)], inks, papers, 'white')
+    expect(rows.map(({ id }) => id)).toEqual(['white', 'same', 'cream'])
+    expect(rows[0]).toMatchObject({ lighter: 0, deltaE00: 0 })
+    expect(rows[2].lighter).toBeLessThan(0)
+    for (const { colours } of rows) expect(new Set(colours).size).toBe(4)
+  })
+  it('shows nothing while there is nothing to show', () => {
+    expect(onEachPaper([], inks, papers, 'white')).toEqual([])
+    expect(onEachPaper([part('gone', 1)], inks, papers, 'white')).toEqual([])
+    expect(onEachPaper([part('blue', 1)], inks, papers, 'nowhere')).toEqual([])
   })
 })
