@@ -6,7 +6,7 @@ import { formatNumber } from '@/core/units/length'
 import type { StoreInk } from '@/data/shop/inks'
 import type { StorePaper } from '@/data/shop/store'
 import { Folded } from '@/ui/Folded'
-import { onEachPaper, type OnPaper } from './onEachPaper'
+import { mixOnPapers, type OnPaper } from './mixOnPapers'
 import { Swatch } from './Swatch'
 
 /** How the middle film looks there beside the paper it is meant for. */
@@ -32,7 +32,7 @@ export function OnEachPaper({
   /** id of the paper it is meant for */
   meantFor: string
 }) {
-  const rows = useMemo(() => onEachPaper(parts, inks, papers, meantFor), [parts, inks, papers, meantFor])
+  const rows = useMemo(() => mixOnPapers(parts, inks, papers, meantFor), [parts, inks, papers, meantFor])
   if (rows.length < 2) return null
   return (
     <Folded summary={`On each of the ${rows.length} papers`} className="mt-2 border-t border-line">

@@ -10,7 +10,7 @@ import type { StoreInk } from '@/data/shop/inks'
 import { forecastMix } from './forecastMix'
 import { inkConditions } from './inkConditions'
 import { mixFilm, nearestCard } from './nearestCard'
-import { onEachPaper } from './onEachPaper'
+import { mixOnPapers } from './mixOnPapers'
 import { scaleRecipe } from './RecipeList'
 
 const shelf = (ink: SpectralInk, more: Partial<StoreInk> = {}): StoreInk => ({
@@ -141,15 +141,15 @@ describe('a mix on each paper', () => {
     { id: 'same', name: 'Heron, another making', reflectance: [...RAG_WHITE] },
   ]
   it('is held against the one it is meant for, which comes first, the nearest after it', () => {
-    const rows = onEachPaper([part('blue', 1)], inks, papers, 'white')
+    const rows = mixOnPapers([part('blue', 1)], inks, papers, 'white')
     expect(rows.map(({ id }) => id)).toEqual(['white', 'same', 'cream'])
     expect(rows[0]).toMatchObject({ lighter: 0, deltaE00: 0 })
     expect(rows[2].lighter).toBeLessThan(0)
     for (const { colours } of rows) expect(new Set(colours).size).toBe(4)
   })
   it('shows nothing while there is nothing to show', () => {
-    expect(onEachPaper([], inks, papers, 'white')).toEqual([])
-    expect(onEachPaper([part('gone', 1)], inks, papers, 'white')).toEqual([])
-    expect(onEachPaper([part('blue', 1)], inks, papers, 'nowhere')).toEqual([])
+    expect(mixOnPapers([], inks, papers, 'white')).toEqual([])
+    expect(mixOnPapers([part('gone', 1)], inks, papers, 'white')).toEqual([])
+    expect(mixOnPapers([part('blue', 1)], inks, papers, 'nowhere')).toEqual([])
   })
 })

@@ -17,7 +17,7 @@ export interface OnPaper {
 }
 
 /** A mix on every paper of the stockroom, the one it is meant for first, then the nearest to it. @param meantFor id of that paper */
-export function onEachPaper(
+export function mixOnPapers(
   parts: MixSetting['parts'],
   inks: readonly ShelfInk[],
   papers: readonly Pick<StorePaper, 'id' | 'name' | 'reflectance'>[],
