@@ -7,6 +7,7 @@ import {
   makersByPull,
   planClass,
   rosterSchema,
+  pressAsStarted,
   startOfKind,
   underPlate,
   withoutNames,
@@ -184,6 +185,12 @@ describe('a class', () => {
     const pulls = [card(1, 3, 'accepted'), card(2, 2.5, 'accepted'), card(3, 1, 'set-aside')]
     expect(startOfKind('card-drypoint', pulls)?.reading).toBe(2.5)
     expect(startOfKind('plastic-drypoint', pulls)).toBeNull()
+    // The next plate of it begins there: one tap sets the press so.
+    const start = startOfKind('card-drypoint', pulls)!
+    const loose = { ...start.press, readingLeft: 1, readingRight: 1, makeReadyMm: 0.7 }
+    expect(pressAsStarted(loose, start)).toEqual({ ...start.press, makeReadyMm: 0.7 })
+    expect(pressAsStarted(start.press, start)).toBeNull()
+    expect(pressAsStarted({ ...loose, pressId: 'another' }, start)).toBeNull()
   })
   it('keeps whose print is whose when the names go', () => {
     const kept = withoutNames(roster([maker(4, { name: 'Ada' }), maker(9, { name: 'Bo' })]))

@@ -178,6 +178,20 @@ export function startOfKind(
   return pull ? { press: pull.settings.press, reading: middleReading(pull.settings.press) } : null
 }
 
+/**
+ * The press set to the reading a kind of plate printed well by; null: that was on another press or read otherwise, or it stands so already.
+ *
+ * @param press as it stands
+ */
+export function pressAsStarted(
+  press: PressSetting,
+  start: NonNullable<ReturnType<typeof startOfKind>>,
+): PressSetting | null {
+  const { pressId, scale, readingLeft, readingRight, laterPasses } = start.press
+  if (press.pressId !== pressId || press.scale.id !== scale.id) return null
+  return start.reading === middleReading(press) ? null : { ...press, readingLeft, readingRight, laterPasses }
+}
+
 /** The roster with every name replaced by a number in the order of the list: whose print is whose stays, who they were does not. */
 export const withoutNames = (roster: Roster): Roster => ({
   ...roster,

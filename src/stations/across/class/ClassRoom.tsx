@@ -8,7 +8,6 @@ import {
   MAKER_STANDINGS,
   makerOf,
   planClass,
-  startOfKind,
   type ClassTurn,
   type Maker,
   type MakerStanding,
@@ -16,9 +15,6 @@ import {
 } from '@/core/edition/roster'
 import type { Pull } from '@/core/edition/pull'
 import { PLATE_KINDS, type PlateKind } from '@/core/plate/plate'
-import { middleReading } from '@/core/press/pressSetting'
-import { readingWords } from '@/core/press/pressureScale'
-import type { Bench } from '@/core/prove/settings'
 import { stationsWanting } from '@/core/prove/stationsWanting'
 import { writeMoment } from '@/core/units/moment'
 import { Button, buttonClass } from '@/ui/Button'
@@ -41,6 +37,7 @@ import { wallClock } from '../../shop/day/daySpans'
 import { changeMakerAction, pullForMakerAction } from './actions'
 import { classAnswer, underWords } from './answers'
 import { ClassPrints } from './ClassPrints'
+import { SetAsBefore, startWords } from './SetAsBefore'
 
 const ClassList = dynamic(() => import('./ClassList').then((module) => module.ClassList), {
   ssr: false,
@@ -48,15 +45,6 @@ const ClassList = dynamic(() => import('./ClassList').then((module) => module.Cl
 })
 
 type SheetPull = Pull & { sheet: number }
-
-/** Where a kind of plate begins, where it printed in this class before by another reading than stands now. */
-function startWords(maker: Maker, { plate, press }: Bench, pulls: readonly Pull[]): string {
-  const kind = maker.kind ?? plate?.kind
-  const start = kind && startOfKind(kind, pulls)
-  return start && press && start.reading !== middleReading(press)
-    ? `as the last of ${PLATE_KINDS[kind].label.toLowerCase()}: ${readingWords(start.press.scale, start.reading)}`
-    : ''
-}
 
 /** A class at the press: who is up, what lies under their plate, who is late or not here, and whose print is whose. */
 export function ClassRoom({ roster, pulls }: { roster: Roster | null; pulls: readonly SheetPull[] }) {
@@ -131,16 +119,19 @@ export function ClassRoom({ roster, pulls }: { roster: Roster | null; pulls: rea
     >
       <PressCaution kind={pressKind} />
       {first && isOpen && (
-        <MainAct>
-          <Button
-            look="main"
-            className="min-h-16 justify-center text-xl"
-            disabled={busy}
-            onClick={() => print(first.maker)}
-          >
-            {first.name} printed
-          </Button>
-        </MainAct>
+        <>
+          <MainAct>
+            <Button
+              look="main"
+              className="min-h-16 justify-center text-xl"
+              disabled={busy}
+              onClick={() => print(first.maker)}
+            >
+              {first.name} printed
+            </Button>
+          </MainAct>
+          <SetAsBefore maker={first.maker} pulls={pulls} />
+        </>
       )}
       {last && (
         <p role="status" className="mb-2">
