@@ -106,9 +106,13 @@ const TONE_STEPS: Record<ProcedureParts['tone'], ProcedureStep[]> = {
   ],
 }
 
+/** A scrap of the same metal before the plate. */
+const [scrap] = takeSteps('saline-sulphate', 'test')
+
+/** Of each mordant: the bath read or tried, the bite, and what is done with it after. */
 const BITE_STEPS: Record<Mordant, ProcedureStep[]> = {
   ferric: takeSteps('ferric-copper', 'strength', 'bite', 'neutral'),
-  'saline-sulphate': takeSteps('toner-solvent', 'test', 'bite', 'collect'),
+  'saline-sulphate': takeSteps('saline-sulphate', 'test', 'bite', 'collect'),
   nitric: [
     own({
       id: 'test',
@@ -137,6 +141,52 @@ const BITE_STEPS: Record<Mordant, ProcedureStep[]> = {
   ],
 }
 
+/** Zinc in ferric grows hot: a thin bath, a scrap before the plate, and no usual time. */
+const FERRIC_ON_ZINC: ProcedureStep[] = [
+  own({
+    ...scrap,
+    how: 'A scrap of the same zinc in a thin bath, under extraction; look after half a minute.',
+    check: 'It darkens and bubbles quietly, and stays cool.',
+    rescues: ['It grows hot or gives off gas: lift it out, thin the bath with water, try another scrap.'],
+    hazard: 'ferric',
+  }),
+  own({
+    ...BITE_STEPS.ferric.find(({ id }) => id === 'bite')!,
+    how: 'On props, in the bath the scrap was quiet in. Lift and look as often as the scrap asked.',
+    minutes: 0,
+    rescues: ['It grows hot or gives off gas: out at once, rinse, thin the bath.'],
+  }),
+  ...takeSteps('ferric-copper', 'neutral'),
+]
+
+const isToner = (image: ProcedureParts['image']): boolean =>
+  image === 'toner-solvent' || image === 'toner-heat'
+
+/** Rescues of what lies on the metal while it is bitten, beside those of the bath. */
+function rescuesOf(image: ProcedureParts['image'], isGrained: boolean): string[] {
+  const [toner] = takeSteps('toner-solvent', 'bite')
+  const [grain] = takeSteps('aquatint', 'bite')
+  return [...(isToner(image) ? toner.rescues.slice(0, 1) : []), ...(isGrained ? grain.rescues : [])]
+}
+
+/** The bite of a metal in a mordant. @param isGrained a tone is bitten: areas are stopped out one after another */
+function biteSteps({ image, metal, mordant }: ProcedureParts, isGrained: boolean): ProcedureStep[] {
+  const steps = metal === 'zinc' && mordant === 'ferric' ? FERRIC_ON_ZINC : BITE_STEPS[mordant]
+  return steps.map((step) => {
+    if (step.id !== 'bite') return step
+    const rescues = [...new Set([...step.rescues, ...rescuesOf(image, isGrained)])]
+    return isGrained
+      ? {
+          ...step,
+          title: 'Bite and stop out',
+          how: `${step.how} Stop out by the timetable of the bite room: whites first, darks last.`,
+          needs: [...step.needs, 'stop-out varnish'],
+          rescues,
+        }
+      : { ...step, rescues }
+  })
+}
+
 /** Where a solvent was on the plate, none of it may come into nitric acid. */
 const rinseSolvent = own({
   id: 'rinse-solvent',
@@ -152,7 +202,7 @@ const usesSolvent = ({ image, tone }: ProcedureParts): boolean =>
 /** What takes each part off again: they are not the same. */
 function stripping({ image, tone }: ProcedureParts): string {
   const strippers = [
-    image === 'toner-solvent' || image === 'toner-heat' ? 'Toner comes off with acetone' : '',
+    isToner(image) ? 'Toner comes off with acetone' : '',
     isDrawn(image) || tone === 'sandpaper' ? 'ground with white spirit, little of it' : '',
     image === 'paint' || tone === 'spray' ? 'varnish with its own thinner' : '',
     tone === 'aquatint' ? 'rosin with alcohol' : '',
@@ -238,7 +288,10 @@ export function composeProcedure(parts: ProcedureParts): { procedure: Procedure 
     ? [own({ id: 'mind', title: 'Before the bath', how: words, hazard: hazardOf(mordant) })]
     : []
   const rinse = mordant === 'nitric' && usesSolvent(parts) ? [rinseSolvent] : []
-  const bite = [...minded, ...rinse, ...BITE_STEPS[mordant]]
+  const isGrained = tone !== 'none' && tone !== 'open-bite'
+  const isTwice = isDrawn(image) && tone !== 'none'
+  const before = [...minded, ...rinse]
+  const tonal = biteSteps(parts, isGrained)
   const protect = takeSteps('hard-ground', 'protect')
   const clean = own({
     ...takeSteps('hard-ground', 'clean')[0],
@@ -250,10 +303,10 @@ export function composeProcedure(parts: ProcedureParts): { procedure: Procedure 
     title: 'Clean off, and degrease again',
     how: 'White spirit, little of it; then whiting and water until it runs off in one sheet.',
   })
-  const isTwice = isDrawn(image) && tone !== 'none'
+  const line = [...IMAGE_STEPS[image], ...protect, ...before, ...biteSteps(parts, false)]
   const body = isTwice
-    ? [...IMAGE_STEPS[image], ...protect, ...bite, between, ...TONE_STEPS[tone], ...BITE_STEPS[mordant]]
-    : [...IMAGE_STEPS[image], ...TONE_STEPS[tone], ...protect, ...bite]
+    ? [...line, between, ...TONE_STEPS[tone], ...rinse, ...tonal]
+    : [...IMAGE_STEPS[image], ...TONE_STEPS[tone], ...protect, ...before, ...tonal]
   return {
     procedure: {
       name: nameOfParts(parts).slice(0, 120),

@@ -201,6 +201,26 @@ describe('a way of making put together from parts', () => {
     // No default strength or time.
     expect(stepsOf(zinc).find(({ id }) => id === 'bite')!.minutes).toBe(0)
   })
+  it('zinc in ferric has a scrap before it, no usual time, and a way out of heat', () => {
+    const zinc: ProcedureParts = { ...copper, image: 'hard-ground', tone: 'none', metal: 'zinc' }
+    const steps = stepsOf(zinc)
+    const bite = steps.find(({ id }) => id === 'bite')!
+    expect(steps.findIndex(({ id }) => id === 'test')).toBeLessThan(steps.indexOf(bite))
+    expect(bite.minutes).toBe(0)
+    expect(bite.rescues.join()).toMatch(/hot/)
+    expect(steps.some(({ how }) => /42 degrees/.test(how))).toBe(false)
+  })
+  it('speaks of the metal that is bitten, and carries the rescues of toner and grain', () => {
+    const sulphate: ProcedureParts = { ...copper, metal: 'zinc', mordant: 'saline-sulphate' }
+    for (const { how } of stepsOf({ ...sulphate, image: 'hard-ground', tone: 'none' }))
+      expect(how).not.toMatch(/aluminium/i)
+    const bite = stepsOf(sulphate).find(({ id }) => id === 'bite')!
+    expect(bite.title).toBe('Bite and stop out')
+    expect(bite.rescues.join()).toMatch(/Toner lifts.*Grain bitten away/)
+    const drawn = stepsOf({ ...sulphate, image: 'hard-ground' })
+    expect(drawn.find(({ id }) => id === 'bite')!.rescues.join()).not.toMatch(/Grain/)
+    expect(drawn.find(({ id }) => id === 'bite-2')!.rescues.join()).toMatch(/Grain bitten away/)
+  })
   it('refuses steel facing off copper, and sandpaper without a ground', () => {
     expect(whyNotTogether({ ...copper, finish: 'facing' })).toBeNull()
     expect(

@@ -173,6 +173,7 @@ describe('a job that begins on existing prints', () => {
     const edition = await numberedEdition()
     const from = { prints: { from: 'job' as const, jobId: edition.id, pullIds: ['e1'] }, by: BY }
     let job = await give(await singlePrints(), from)
+    expect(job.givenSheets[0].printedAt).toBe(edition.pulls.find(({ id }) => id === 'e1')!.pulledAt)
     const { name, kind } = job.runs[0]
     const revision = await changeRun(job.id, job.revision, 0, { name, kind, between: 'wet', waitHours: 0 })
     await makePull(job.id, revision, newPull('o1', 'edition'), at(75))

@@ -1,3 +1,4 @@
+import { QueryTypes } from 'sequelize'
 import { nameOfGiven, newGivenSchema, type GivenSheet, type NewGiven } from '@/core/edition/givenSheets'
 import { isPrint, readPull } from '@/core/edition/pull'
 import { refuseMove, standingOf, type CustodyMove } from '@/core/record/custody'
@@ -29,14 +30,12 @@ export interface OfferedPrint {
 
 /** Jobs whose numbered prints could be printed over, newest first. @param besides the job that would begin on them */
 export async function listGivingJobs(besides: string): Promise<GivingJob[]> {
-  const { tables } = await openDatabase()
-  const numbered = await readRows(tables.prints, { attributes: ['jobId'] })
-  const counts = new Map<string, number>()
-  for (const { jobId } of numbered) counts.set(jobId, (counts.get(jobId) ?? 0) + 1)
-  const jobs = await readRows(tables.jobs, { order: [['createdAt', 'DESC']] })
-  return jobs
-    .filter(({ id }) => id !== besides && counts.has(id))
-    .map(({ id, slug, title }) => ({ slug, title, prints: counts.get(id)! }))
+  const { sequelize } = await openDatabase()
+  return sequelize.query<GivingJob>(
+    `SELECT j.slug, j.title, count(*) AS prints FROM prints p JOIN jobs j ON j.id = p.jobId
+     WHERE j.id <> ? GROUP BY j.id ORDER BY j.createdAt DESC, j.id`,
+    { replacements: [besides], type: QueryTypes.SELECT },
+  )
 }
 
 /** The last picture that was taken of a sheet. */
@@ -48,6 +47,15 @@ function pictureOf({ pulls }: Pick<JobRecord, 'pulls'>, sheet: number): string |
       return (scans.dry ?? scans.wet)?.imageId ?? verdict?.imageId ?? []
     })
   return pictures.at(-1) ?? null
+}
+
+/** When a sheet was last printed, or worked on by hand. */
+function lastWorkedOn({ pulls, sheetMarks }: JobRecord, sheet: number): string | null {
+  const moments = [
+    ...pulls.filter((pull) => pull.sheet === sheet).map(({ pulledAt }) => pulledAt),
+    ...sheetMarks.filter((mark) => mark.sheet === sheet && mark.mark === 'done').map(({ at }) => at),
+  ]
+  return moments.toSorted().at(-1) ?? null
 }
 
 const OVERPRINTED = (title: string): CustodyMove => ({
@@ -95,7 +103,7 @@ async function fromJob(
       mark: print.mark,
       source: other.artist === job.artist ? other.title : `${other.title}, by ${other.artist}`,
       imageId: pictureOf(other, sheet),
-      printedAt: other.pulls.findLast((pull) => pull.sheet === sheet)?.pulledAt ?? null,
+      printedAt: lastWorkedOn(other, sheet),
       print: { jobId: row.id, pullId },
       by,
       at,

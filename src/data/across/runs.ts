@@ -50,7 +50,8 @@ export async function freshSheet({ job, tables, transaction }: JobChange): Promi
 }
 
 /**
- * The sheet that goes under the roller: a fresh one in the first run, or an existing print where the job begins on those; later, for an edition pull, the lowest that waits, and for a
+ * The sheet that goes under the roller: a fresh one in the first run, or an existing print where the job begins on those; later, for an
+ * edition pull, the lowest that waits, and for a
  * proof the newest proof sheet of the run before that has not had this one.
  *
  * @param dryAt when the sheet has to be dry, where its run wants that; null: it was pulled already, dry or not

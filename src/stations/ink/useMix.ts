@@ -1,7 +1,7 @@
 'use client'
 
 import { FIRST_MIX, type InkSetting, type MixSetting, type RunMix } from '@/core/ink/mix'
-import { addMix, mixOfId, withoutMix } from '@/core/ink/severalMixes'
+import { addMix, changeMix, mixOfId, withoutMix } from '@/core/ink/severalMixes'
 import { laidOutMix, mixFrom, type PlateRecipe } from '@/core/ink/plateInks'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import { useNeed } from '../across/bench/useNeed'
@@ -35,9 +35,8 @@ export function useMix() {
     const { card } = mix
     const leavesCard = card && RECIPE.some((key) => key in patch) && !('card' in patch)
     const next = { ...patch, ...(leavesCard ? { card: { ...card, isChanged: true } } : {}) }
-    const mixes = ink.mixes.map((one) => changed(one, one.id === mix.id, next))
     station.change(
-      { mixes },
+      changeMix(ink, mix.id, next as Partial<MixSetting>),
       'typed',
       Object.keys(patch).map((key) => `mixes.${at}.${key}`),
     )
@@ -73,10 +72,4 @@ export function useMix() {
     takeOff,
     pick: (id: string) => openMix(jobId, id),
   }
-}
-
-/** A mix with what was typed; the others take over only how warm plate and room are. */
-function changed(mix: RunMix, isOpen: boolean, patch: Partial<Loose<MixSetting>>): RunMix {
-  const shared = Object.entries(patch).filter(([key]) => isOpen || key === 'roomC' || key === 'plateC')
-  return shared.length === 0 ? mix : ({ ...mix, ...Object.fromEntries(shared) } as RunMix)
 }
