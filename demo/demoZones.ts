@@ -1,4 +1,4 @@
-import type { Point } from '@/core/geometry/polygon'
+import type { Point } from '@/core/geometry/point'
 import type { Zone, ZoneMap } from '@/core/plate/zoneMap'
 
 type ZoneRow = readonly [

@@ -336,6 +336,7 @@ const mooring: Settings = {
     plates: [],
     route: 'dried',
     trapMm: 30,
+    colle: [],
   },
 }
 
@@ -637,6 +638,7 @@ async function seedSamphire(): Promise<void> {
       plates: [],
       route: 'dried',
       trapMm: 30,
+      colle: [],
     },
   }
   const { version: _, ...stations } = settings

@@ -137,7 +137,8 @@ test('prints are laid into a place that has room, asked for, and taken out', asy
 
 test('a thin paper hands its growth to the chine collé template', async ({ page, sample }) => {
   await page.goto(`${sample.url}/jobs/samphire/register/chine-colle`)
-  await page.getByLabel('Take growth and sheet from').selectOption({ label: 'Egret soft' })
+  await page.getByLabel('Cut from', { exact: true }).selectOption({ label: 'Egret soft' })
+  await page.getByText(/^Its sheet:/).click()
   await expect(page.getByLabel('Grows along the grain, %')).toHaveValue('0.35')
   await expect(page.getByLabel('Sheet of thin paper, width')).toHaveValue('280 mm')
   await openStation(page, 'Paper')

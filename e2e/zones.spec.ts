@@ -232,10 +232,21 @@ test('a piece for chine collé is made from a zone, and its template exported at
   await expect(page.getByText('so much allowance inward leaves nothing.')).toBeVisible()
   await page.getByLabel('Allowance outward (− inward), mm').fill('1')
   await expect(page.getByRole('img', { name: /paste on the side that looks up/ })).toBeVisible()
+  await page.getByText(/^Its sheet:/).click()
   await page.getByLabel('Sheet of thin paper, width').fill('10')
   await expect(page.getByText('◆ The piece is larger than the sheet.')).toBeVisible()
   await page.getByLabel('Sheet of thin paper, width').fill('210')
-  await page.getByRole('button', { name: 'Save this piece' }).click()
+  // What it is cut from is asked before it can be part of the print.
+  await page.getByRole('button', { name: 'Make it part of the print' }).click()
+  await expect(page.getByText('Choose what it is cut from.')).toBeVisible()
+  await page.getByLabel('Cut from', { exact: true }).selectOption('a print from elsewhere')
+  await page.getByLabel('Title of the print').fill('Slack tide')
+  await page.getByLabel('Its artist, named in the documents').fill('Ines Falk')
+  await page.getByRole('button', { name: 'Make it part of the print' }).click()
+  await expect(page.getByRole('list', { name: 'On the print' })).toContainText(
+    'Joints: from “Slack tide” by Ines Falk',
+  )
+  await kept(page)
   await expect(page.getByRole('link', { name: 'Template, PDF' })).toBeVisible()
   const svg = await page.request.get(
     `${sample.url}/jobs/samphire/register/chine-colle/template?piece=Joints&what=template&form=svg`,
@@ -246,5 +257,6 @@ test('a piece for chine collé is made from a zone, and its template exported at
   )
   expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-')
   await page.getByRole('radio', { name: 'Trimmed on the plate' }).click()
-  await expect(page.getByText(/Cut along the zone’s edge/)).toBeVisible()
+  await expect(page.getByText(/Cut along the edge with a fresh blade/)).toBeVisible()
+  await expect(page.getByLabel('Allowance outward (− inward), mm')).toBeHidden()
 })

@@ -1,5 +1,5 @@
 import { chromium, type Page } from '@playwright/test'
-import type { Point } from '@/core/geometry/polygon'
+import type { Point } from '@/core/geometry/point'
 import { sharedBorders, visibleShapes } from '@/core/plate/zoneAreas'
 import { EMPTY_ZONE_MAP, type Zone, type ZoneMap } from '@/core/plate/zoneMap'
 import { closeDatabase } from '@/data/database/database'

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
 import { DESK_START, pressKey, type DeskAct, type DeskKey, type DeskState } from './deskKeys'
-import { causesOfFault, checkAfter, FAULT_KEYS, faultWords, REJECT_REASONS } from './fault'
+import { causesOfFault, FAULT_KEYS, faultsOf, faultWords, REJECT_REASONS } from './fault'
+import { checkAfter } from './checkAfter'
 import {
   callMeeting,
   mayBeForgotten,
@@ -154,6 +155,17 @@ describe('the keys of the desk', () => {
     expect(causesOfFault('shifted')).toEqual(['slurred', 'crept', 'out-of-register'])
     expect(causesOfFault('other')).toEqual([])
     expect(Object.values(FAULT_KEYS).toSorted()).toEqual(REJECT_REASONS.toSorted())
+  })
+  it('of a stuck-on piece is key 0, and only where pieces are laid', () => {
+    const at5: DeskState = { ...DESK_START, phase: 'fault', where: 5 }
+    expect(pressKey(at5, '0').state).toEqual(at5)
+    const piece = pressKey(at5, '0', true).state
+    expect(piece.phase).toBe('cause')
+    const said = pressKey(piece, '1', true).state.faults
+    expect(said).toEqual([{ where: 5, what: 'piece', cause: 'piece-missing' }])
+    expect(faultWords(said[0])).toBe('chine collé (piece missing), middle')
+    expect(faultsOf(false).map(([what]) => what)).not.toContain('piece')
+    expect(faultsOf(true)).toContainEqual(['piece', 'chine collé'])
   })
 })
 

@@ -59,12 +59,17 @@ const MOST_SHIFT = 60
 /**
  * One key at the desk. Before the pull: Enter next segment, `.` next segment of the other rail, 0 pulled, back one segment. At the
  * moment: + and − shift the stamp by a minute, Enter goes on to judge. Judging: − lighter, + darker, Enter matches and accepts,
- * `.` sets aside, a digit is where a fault is, the next digit what, and a third what it came from (0: not known; any other key goes on),
+ * `.` sets aside, a digit is where a fault is, the next digit what (0: a piece of chine collé), and a third what it came from (0: not known; any other key goes on),
  * `*` then Enter or 1–4 rejects; Backspace goes back always.
  *
+ * @param hasPieces thin paper is stuck on with the pull
  * @returns the state after the key, and what is to be done, if anything
  */
-export function pressKey(state: DeskState, key: DeskKey): { state: DeskState; act: DeskAct | null } {
+export function pressKey(
+  state: DeskState,
+  key: DeskKey,
+  hasPieces = false,
+): { state: DeskState; act: DeskAct | null } {
   const stay = { state, act: null }
   const to = (patch: Partial<DeskState>, act: DeskAct | null = null) => ({
     state: { ...state, ...patch },
@@ -88,11 +93,12 @@ export function pressKey(state: DeskState, key: DeskKey): { state: DeskState; ac
     return stay
   }
   if (state.phase === 'fault') {
-    if (digit !== null)
+    const what = digit !== null || (hasPieces && key === '0') ? FAULT_KEYS[digit ?? 0] : null
+    if (what !== null)
       return to({
-        phase: causesOfFault(FAULT_KEYS[digit]).length > 0 ? 'cause' : 'judge',
+        phase: causesOfFault(what).length > 0 ? 'cause' : 'judge',
         where: null,
-        faults: [...state.faults, { where: state.where!, what: FAULT_KEYS[digit] }],
+        faults: [...state.faults, { where: state.where!, what }],
       })
     return key === 'back' ? to({ phase: 'judge', where: null }) : stay
   }

@@ -1,6 +1,5 @@
 import { z } from 'zod'
-import { capital } from '../units/capital'
-import { CAUSE_KEYS, CAUSES, type FaultCause } from '../prove/causes'
+import { CAUSE_KEYS, CAUSE_LABELS, type FaultCause } from '../prove/faultCause'
 
 /** Where on the print: the 3 × 3 keys of a keypad laid over it, 7 at the top left. */
 export const NINTHS = {
@@ -30,7 +29,9 @@ export const FAULTS = {
   spot: { key: 1, check: 'Plate looked over in raking light for grit and hairs?' },
   'felt texture': { key: 2, check: 'Catcher dry and soft, tissue over the sheet?' },
   other: { key: 3, check: 'What went wrong last time put right?' },
-} as const satisfies Record<string, { key: Ninth; check: string }>
+  /** of a piece of chine collé: asked only where one is laid */
+  piece: { key: 0, check: 'Each piece laid, paste up, at its place?' },
+} as const satisfies Record<string, { key: 0 | Ninth; check: string }>
 export type RejectReason = keyof typeof FAULTS
 export const REJECT_REASONS = Object.keys(FAULTS) as [RejectReason, ...RejectReason[]]
 
@@ -38,12 +39,20 @@ export const REJECT_REASONS = Object.keys(FAULTS) as [RejectReason, ...RejectRea
 export const REJECT_REASONS_SHOWN = {
   ...(Object.fromEntries(REJECT_REASONS.map((what) => [what, what])) as Record<RejectReason, string>),
   'felt texture': 'blanket texture',
+  piece: 'chine collé',
 }
+
+/** What can be wrong with a print that has pieces stuck on, or with one that has none. */
+export const faultsOf = (hasPieces: boolean): [RejectReason, string][] =>
+  REJECT_REASONS.filter((what) => hasPieces || what !== 'piece').map((what) => [
+    what,
+    REJECT_REASONS_SHOWN[what],
+  ])
 
 /** What is wrong, by the same keys. */
 export const FAULT_KEYS = Object.fromEntries(
   REJECT_REASONS.map((what) => [FAULTS[what].key, what]),
-) as Record<Ninth, RejectReason>
+) as Record<0 | Ninth, RejectReason>
 
 export const faultSchema = z.strictObject({
   where: z.union(([7, 8, 9, 4, 5, 6, 1, 2, 3] as const).map((key) => z.literal(key))),
@@ -63,6 +72,7 @@ const CAUSES_OF: Partial<Record<RejectReason, readonly FaultCause[]>> = {
   shifted: ['slurred', 'crept', 'out-of-register'],
   spot: ['hair', 'grit', 'dried-ink', 'dirty-board'],
   'felt texture': ['blanket-texture', 'back-of-the-sheet'],
+  piece: ['piece-missing', 'piece-shifted', 'piece-loose', 'piece-creased'],
 }
 
 /** What a fault may have come from, by the digits 1, 2, 3 … of the desk. */
@@ -70,10 +80,4 @@ export const causesOfFault = (what: RejectReason): readonly FaultCause[] => CAUS
 
 /** A fault in words: "shifted (crept, the blanket pushed), right". */
 export const faultWords = ({ what, where, cause }: Fault): string =>
-  `${REJECT_REASONS_SHOWN[what]}${cause ? ` (${CAUSES[cause].label})` : ''}, ${NINTHS[where]}`
-
-/** The one thing asked before a pull: of the last fault, by its cause where somebody said it; null where nothing went wrong. */
-export function checkAfter(fault: Fault | null): string | null {
-  if (fault === null) return null
-  return `${faultWords(fault)}: ${fault.cause ? capital(CAUSES[fault.cause].remedy) : FAULTS[fault.what].check}`
-}
+  `${REJECT_REASONS_SHOWN[what]}${cause ? ` (${CAUSE_LABELS[cause]})` : ''}, ${NINTHS[where]}`

@@ -1,4 +1,5 @@
-import { CAUSES, type FaultCause } from '../prove/causes'
+import { CAUSES } from '../prove/causes'
+import type { FaultCause } from '../prove/faultCause'
 import { compareSettings } from '../prove/compareSettings'
 import { capital } from '../units/capital'
 import { causesOfFault, FAULTS, type Ninth, type RejectReason } from './fault'

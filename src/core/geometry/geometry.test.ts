@@ -3,8 +3,8 @@ import fc from 'fast-check'
 import GeoJSONReader from 'jsts/org/locationtech/jts/io/GeoJSONReader.js'
 import BufferOp from 'jsts/org/locationtech/jts/operation/buffer/BufferOp.js'
 import OverlayOp from 'jsts/org/locationtech/jts/operation/overlay/OverlayOp.js'
+import { boundsOf, type Point } from './point'
 import {
-  boundsOf,
   boxOutline,
   boxesMeet,
   contains,
@@ -13,7 +13,6 @@ import {
   selfCrossings,
   signedArea,
   type Outline,
-  type Point,
 } from './polygon'
 import { snapPoint } from './snap'
 import {

@@ -9,7 +9,8 @@ import {
   unionD,
   type PathsD,
 } from 'clipper2-ts'
-import { outlineArea, selfCrossings, signedArea, type Outline, type Point } from './polygon'
+import type { Point } from './point'
+import { outlineArea, selfCrossings, signedArea, type Outline } from './polygon'
 
 /** A shape of one or more outlines: outer ones and holes, which run the other way round. */
 export type Shape = readonly Outline[]

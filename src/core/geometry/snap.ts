@@ -1,4 +1,5 @@
-import { distance, nearestOnSegment, type Outline, type Point } from './polygon'
+import type { Point } from './point'
+import { distance, nearestOnSegment, type Outline } from './polygon'
 
 /**
  * Draws a point to a neighbour: to the nearest corner within reach, else to the nearest side.

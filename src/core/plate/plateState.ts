@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { pointSchema } from '../geometry/polygon'
+import { pointSchema } from '../geometry/point'
 import { count, label, moment, remark } from '../units/schemas'
 
 /** A flaw that is known: looked at on every pull. It is kept with the state it was seen in, and may be marked as gone. */

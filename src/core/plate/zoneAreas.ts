@@ -1,12 +1,5 @@
-import {
-  boundsOf,
-  boxesMeet,
-  distance,
-  nearestOnSegment,
-  type Bounds,
-  type Outline,
-  type Point,
-} from '../geometry/polygon'
+import { boundsOf, type Bounds, type Point } from '../geometry/point'
+import { boxesMeet, distance, nearestOnSegment, type Outline } from '../geometry/polygon'
 import { cutAway, joinShapes, shapeArea, type Shape } from '../geometry/shapes'
 import type { Zone } from './zoneMap'
 

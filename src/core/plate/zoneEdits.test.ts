@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import { boundsOf, outlineArea, selfCrossings, type Point } from '../geometry/polygon'
+import { boundsOf, type Point } from '../geometry/point'
+import { outlineArea, selfCrossings } from '../geometry/polygon'
 import { brushed, cutToPlate, freeZoneName, middleBox, nudge, repairOutline } from './zoneEdits'
 import { MOST_POINTS } from './zoneMap'
 

@@ -1,5 +1,6 @@
 import { hasName } from '../units/byName'
-import { boundsOf, boxOutline, type Outline, type Point } from '../geometry/polygon'
+import { boundsOf, type Point } from '../geometry/point'
+import { boxOutline, type Outline } from '../geometry/polygon'
 import {
   brushShape,
   cutAway,

@@ -1,6 +1,7 @@
 import { isNamedBefore } from '../units/byName'
 import { z } from 'zod'
-import { boundsOf, outlineArea, pointSchema, selfCrossings, type Point } from '../geometry/polygon'
+import { boundsOf, pointSchema, type Point } from '../geometry/point'
+import { outlineArea, selfCrossings } from '../geometry/polygon'
 import { count, label } from '../units/schemas'
 import { PLATE_TONES, type PlateTone } from './plateTone'
 

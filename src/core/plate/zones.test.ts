@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import type { Outline, Point } from '../geometry/polygon'
+import type { Point } from '../geometry/point'
+import type { Outline } from '../geometry/polygon'
 import { shapeArea } from '../geometry/shapes'
 import { placeSpots } from './spotZones'
 import { sharedBorders, visibleShapes, zoneAreas } from './zoneAreas'

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { CAUSE_KEYS, CAUSES, causesOf } from './causes'
+import { CAUSES, causesOf } from './causes'
+import { CAUSE_KEYS } from './faultCause'
 
 describe('causes beside the settings', () => {
   it('tells a moved sheet, a pushed blanket and a plate out of register apart', () => {

@@ -111,6 +111,9 @@ export function compareSettings(before: Bench, after: Bench): SettingDifference[
       ]
     })
     .sort((a, b) => order.indexOf(a.station) - order.indexOf(b.station))
-  const joined = before.ink && after.ink ? joinInks(differences) : differences
+  const joined = (before.ink && after.ink ? joinInks(differences) : differences).filter(
+    // A piece of chine collé that comes or goes is one change.
+    (one) => !one.key.startsWith('register.colleLaid.') || (one.before !== null && one.after !== null),
+  )
   return joinSides(joined, later.get(SIDES[0]))
 }

@@ -78,5 +78,6 @@ export const sampleSettings: Settings = {
     plates: [],
     route: 'dried',
     trapMm: 30,
+    colle: [],
   },
 }

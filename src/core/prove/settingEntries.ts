@@ -8,6 +8,7 @@ import { PLATE_KINDS, romanNumeral } from '../plate/plate'
 import { amountOnScale, readingWords, sameWithin, sideNames, wayWords } from '../press/pressureScale'
 import { DIRECTIONS, type PressSetting } from '../press/pressSetting'
 import { LAYING_METHODS, TWO_PLATE_ROUTES, type RegisterSetting } from '../register/registerSetting'
+import { laidWords, materialWords } from '../register/laidPiece'
 import { formatMm, formatNumber } from '../units/length'
 import { PLATE_TONES } from '../plate/plateTone'
 import {
@@ -297,6 +298,12 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>, bench: Ben
     ...(register.plates.length > 0
       ? [named('route', 'Between plates', register.route, TWO_PLATE_ROUTES[register.route])]
       : []),
+    ...register.colle.flatMap(({ name, material, ...laid }) =>
+      [
+        named(`colle.${name}`, `Piece ${name}`, Object.values(material), materialWords(material)),
+        named(`colleLaid.${name}`, `${name}, laid`, Object.values(laid), laidWords(laid)),
+      ].map((entry) => at('colle', entry)),
+    ),
   ],
 }
 

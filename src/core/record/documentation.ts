@@ -9,6 +9,7 @@ import { purposeFacts, purposeWords, type Purpose } from '../prove/purpose'
 import { STATIONS, type Bench } from '../prove/settings'
 import { ORIGIN_WORDS, originOf } from '../prove/settingOrigins'
 import { settingEntries } from '../prove/settingEntries'
+import { materialWords, type LaidPiece } from '../register/laidPiece'
 import { formatMm, formatNumber } from '../units/length'
 import { listed } from '../units/listed'
 import { saidDayOf, writeMoment } from '../units/moment'
@@ -78,6 +79,28 @@ function said(settings: Bench, path: string, label: string, text: string): Docum
   }
 }
 
+/** The artists of earlier prints that pieces were cut from, each named once. */
+function pieceCredits(benches: readonly Bench[]): DocumentedRow[] {
+  const words = benches
+    .flatMap(({ register }) => register?.colle ?? [])
+    .flatMap(({ name, material }) =>
+      material.from === 'print' ? [`${name}, cut ${materialWords(material)}`] : [],
+    )
+  return [...new Set(words)].map((value) => ({ label: 'Piece of a print', value }))
+}
+
+const piecesOf = (settings: Bench): readonly LaidPiece[] => settings.register?.colle ?? []
+
+/** What each print carries of thin paper, where it is not the same on all of them. */
+function varyingPieces(pulls: readonly Pick<Pull, 'settings'>[]): (settings: Bench) => string {
+  const words = (settings: Bench) =>
+    piecesOf(settings)
+      .map(({ name, material }) => `${name}: ${materialWords(material)}`)
+      .join(', ')
+  const kinds = new Set(pulls.map(({ settings }) => words(settings)))
+  return (settings) => (kinds.size > 1 ? words(settings) || 'no piece stuck on' : '')
+}
+
 /** How the prints were marked and signed. */
 const signedWords = ({ marking, imp, chop, signer }: Signing): string =>
   [
@@ -115,6 +138,7 @@ export function documentJob(job: DocumentedJob, zone: string): Documentation {
   // Of a sheet that went through several runs, the last pull speaks for it.
   const lastOf = new Map(job.pulls.flatMap((pull) => (isPrint(pull) ? [[pull.sheet, pull.id] as const] : [])))
   const edition = job.pulls.filter((pull) => isPrint(pull) && lastOf.get(pull.sheet) === pull.id)
+  const pieces = varyingPieces(edition)
   const facts = purposeFacts(job.purpose)
   const decided = (wanted: string) =>
     edition.filter((pull) => readPull(pull).decision?.decision === wanted).length
@@ -215,7 +239,13 @@ export function documentJob(job: DocumentedJob, zone: string): Documentation {
       { heading: 'Plate', rows: made },
       { heading: 'Runs', rows: inRuns },
       ...printed,
-      { heading: 'Credits', rows: job.credits.map(({ role, name }) => ({ label: role, value: name })) },
+      {
+        heading: 'Credits',
+        rows: [
+          ...job.credits.map(({ role, name }) => ({ label: role, value: name })),
+          ...pieceCredits(bat ? bat.runs.map(({ settings }) => settings) : [job.bench]),
+        ],
+      },
     ].filter(({ rows }) => rows.length > 0),
     impressions: job.pulls
       .filter((pull) => marks.has(pull.id) || edition.includes(pull))
@@ -229,7 +259,7 @@ export function documentJob(job: DocumentedJob, zone: string): Documentation {
           moment: `${writeMoment(pull.pulledAt, pull.zone)}${pull.estimated ? ` (estimated${said})` : ''}`,
           hands: writeHands(pull.hands),
           eye: eye ?? '',
-          note: [over(pull.sheet), fate].filter(Boolean).join('; '),
+          note: [over(pull.sheet), pieces(pull.settings), fate].filter(Boolean).join('; '),
         }
       }),
   }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import type { Point } from '../geometry/polygon'
+import type { Point } from '../geometry/point'
 import {
   colleSettingSchema,
   colleTemplate,
@@ -17,6 +17,9 @@ const wedge: Point[] = [
 ]
 const setting = (more: Partial<ColleSetting> = {}): ColleSetting => ({
   name: 'Sail',
+  material: null,
+  face: 'either',
+  uninked: '',
   outline: wedge,
   fitting: 'template',
   allowanceMm: 0,
@@ -81,14 +84,20 @@ describe('the template', () => {
     )
     expect([widthMm, heightMm]).toEqual([62, 42])
   })
+  it('trimmed on the plate it is a box with 10 mm to spare, whatever allowance or growth was set; only the piece is pasted', () => {
+    const rough = colleTemplate(setting({ fitting: 'trimmed', allowanceMm: -19, growthAcrossPercent: 9 }))
+    expect([rough.widthMm, rough.heightMm]).toEqual([80, 60])
+    expect(rough.pasteGrams).toBeCloseTo(0.0216, 6)
+  })
   it('so much inward that nothing is left is said', () =>
     expect(() => colleTemplate(setting({ allowanceMm: -20 }))).toThrow(NothingLeftError))
   it('18 cm² take 0.0216 g of starch brushed, twelve times that of water; dusted, none', () => {
     expect(colleTemplate(setting())).toMatchObject({
-      starchGrams: expect.closeTo(0.0216, 6) as number,
+      pasteGrams: expect.closeTo(0.0216, 6) as number,
       waterGrams: expect.closeTo(0.2592, 6) as number,
     })
     expect(colleTemplate(setting({ paste: 'dusted' })).waterGrams).toBe(0)
+    expect(colleTemplate(setting({ paste: 'ready-made' })).pasteGrams).toBeCloseTo(0.108, 6)
   })
 })
 

@@ -1,35 +1,25 @@
 import { z } from 'zod'
-import { boundsOf, pointSchema, type Outline, type Point } from '../geometry/polygon'
+import { boundsOf, type Point } from '../geometry/point'
+import type { Outline } from '../geometry/polygon'
 import { largestOutline, offsetShape, shapeArea } from '../geometry/shapes'
 import { planTearing } from '../paper/tearPlan'
-import { count, finite, label, positive } from '../units/schemas'
+import { count, finite, positive } from '../units/schemas'
+import { laidPieceSchema, type Paste } from './laidPiece'
+import { PASTE_AMOUNTS } from './pasteAmounts'
 
-/** How the paste comes on, and how much of it a square decimetre takes, g dry starch [common practice, no source]. */
-export const PASTES = {
-  brushed: { label: 'Brushed: thinned starch paste', starchGramsPerDm2: 0.12, waterPerStarch: 12 },
-  dusted: {
-    label: 'Dusted: dry wheat starch through cloth, on damp paper',
-    starchGramsPerDm2: 0.08,
-    waterPerStarch: 0,
-  },
-} as const
-export type Paste = keyof typeof PASTES
+/** Paper left over all round a piece that is trimmed on the plate, mm [common practice, no source]. */
+export const TRIM_MM = 10
 
-/** Whether the piece is cut beforehand to a template, or laid over and trimmed on the plate. */
-export const FITTINGS = { template: 'Cut to a template', trimmed: 'Trimmed on the plate' } as const
-
-/** A piece of thin paper for chine collé: its outline on the plate, and how it is cut. */
-export const colleSettingSchema = z.strictObject({
-  name: label,
-  outline: z.array(pointSchema).min(3, { error: 'needs at least three points' }).max(400),
-  fitting: z.enum(['template', 'trimmed']),
+/** A piece of thin paper for chine collé: how it is laid, and how it is cut. */
+export const colleSettingSchema = laidPieceSchema.extend({
+  /** null: of pieces kept before it was asked */
+  material: laidPieceSchema.shape.material.nullable().default(null),
   /** outward (positive) so that no gap shows, or inward (negative) so that no edge sticks out, mm */
   allowanceMm: finite
     .min(-20, { error: 'must be within −20 and 20 mm' })
     .max(20, { error: 'must be within −20 and 20 mm' }),
   /** as one cuts: paste side up reads as the plate does, face up as the print does */
   cutFrom: z.enum(['paste-side', 'face']),
-  paste: z.enum(['brushed', 'dusted']),
   /** grain of the thin paper as it lies on the plate */
   grain: z.enum(['up', 'across']),
   growthAlongPercent: finite
@@ -47,13 +37,14 @@ export type ColleSetting = z.infer<typeof colleSettingSchema>
 /** Room for the knife between pieces on a sheet, mm. */
 export const KNIFE_MM = 2
 
-/** A template as it is cut: dry, moved to the corner of its own box. */
+/** A piece as it is cut: dry, moved to the corner of its own box. */
 export interface ColleTemplate {
   outline: Outline
   widthMm: number
   heightMm: number
   areaCm2: number
-  starchGrams: number
+  /** of the paste as it is bought, and the water it is thinned with */
+  pasteGrams: number
   waterGrams: number
 }
 
@@ -64,12 +55,14 @@ export class NothingLeftError extends Error {
 
 /**
  * The template of a piece: the outline with its allowance all round, made smaller by what the damp adds along and across
- * the grain (size dry = size damp ÷ (1 + growth)), and mirrored where one cuts it face up.
+ * the grain (size dry = size damp ÷ (1 + growth)), and mirrored where one cuts it face up. A piece that is trimmed on the plate is cut as a
+ * box with paper to spare, and neither allowance nor growth is asked for: only its middle gets paste.
  *
  * @throws NothingLeftError when an inward allowance leaves nothing
  */
 export function colleTemplate({
   outline,
+  fitting,
   allowanceMm,
   cutFrom,
   grain,
@@ -78,8 +71,16 @@ export function colleTemplate({
   paste,
 }: Pick<
   ColleSetting,
-  'outline' | 'allowanceMm' | 'cutFrom' | 'grain' | 'growthAlongPercent' | 'growthAcrossPercent' | 'paste'
+  | 'outline'
+  | 'fitting'
+  | 'allowanceMm'
+  | 'cutFrom'
+  | 'grain'
+  | 'growthAlongPercent'
+  | 'growthAcrossPercent'
+  | 'paste'
 >): ColleTemplate {
+  if (fitting === 'trimmed') return roughPiece(outline, paste)
   const allowed = largestOutline(allowanceMm === 0 ? [outline] : offsetShape([outline], allowanceMm, 'sharp'))
   if (allowed.length < 3) throw new NothingLeftError('so much allowance inward leaves nothing')
   const [along, across] = [1 + growthAlongPercent / 100, 1 + growthAcrossPercent / 100]
@@ -87,14 +88,38 @@ export function colleTemplate({
   const turned = allowed.map(([x, y]): Point => [(cutFrom === 'face' ? -x : x) * sx, y * sy])
   const { left, top, right, bottom } = boundsOf(turned)
   const areaCm2 = shapeArea([turned]) / 100
-  const starchGrams = (areaCm2 / 100) * PASTES[paste].starchGramsPerDm2
   return {
     outline: turned.map(([x, y]): Point => [x - left, y - top]),
     widthMm: right - left,
     heightMm: bottom - top,
     areaCm2,
-    starchGrams,
-    waterGrams: starchGrams * PASTES[paste].waterPerStarch,
+    ...pasteFor(areaCm2, paste),
+  }
+}
+
+/** The paste of an area, cm². */
+function pasteFor(areaCm2: number, paste: Paste): Pick<ColleTemplate, 'pasteGrams' | 'waterGrams'> {
+  const { gramsPerDm2, waterPerGram } = PASTE_AMOUNTS[paste]
+  const pasteGrams = (areaCm2 / 100) * gramsPerDm2
+  return { pasteGrams, waterGrams: pasteGrams * waterPerGram }
+}
+
+/** A box round the outline with paper to spare: what is laid over and trimmed on the plate. */
+function roughPiece(outline: readonly Point[], paste: Paste): ColleTemplate {
+  const { left, top, right, bottom } = boundsOf(outline)
+  const widthMm = right - left + 2 * TRIM_MM
+  const heightMm = bottom - top + 2 * TRIM_MM
+  return {
+    outline: [
+      [0, 0],
+      [widthMm, 0],
+      [widthMm, heightMm],
+      [0, heightMm],
+    ],
+    widthMm,
+    heightMm,
+    areaCm2: (widthMm * heightMm) / 100,
+    ...pasteFor(shapeArea([[...outline]]) / 100, paste),
   }
 }
 

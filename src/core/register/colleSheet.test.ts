@@ -1,11 +1,14 @@
 import { describe, expect, it } from 'vitest'
-import { boundsOf } from '../geometry/polygon'
+import { boundsOf } from '../geometry/point'
 import { drawingToSvg } from '../sheet/sheetDrawing'
 import { colleTemplate, nestPieces, type ColleSetting } from './chineColle'
 import { colleNestSheet, colleTemplateSheet } from './colleSheet'
 
 const setting: ColleSetting = {
   name: 'Sail',
+  material: null,
+  face: 'either',
+  uninked: '',
   outline: [
     [0, 0],
     [60, 0],

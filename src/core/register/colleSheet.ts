@@ -1,5 +1,5 @@
 import { formatFine } from '../units/quantity'
-import type { Point } from '../geometry/polygon'
+import type { Point } from '../geometry/point'
 import {
   CHECK_BAR_HEIGHT_MM,
   CHECK_BAR_MM,
@@ -8,7 +8,8 @@ import {
   type Stroke,
 } from '../sheet/sheetDrawing'
 import { formatMm, formatNumber } from '../units/length'
-import { type ColleNest, type ColleSetting, type ColleTemplate, PASTES } from './chineColle'
+import { type ColleNest, type ColleSetting, type ColleTemplate } from './chineColle'
+import { PASTES } from './laidPiece'
 
 const MARGIN_MM = 8
 const GRAIN_MM = 12
@@ -42,7 +43,7 @@ export function colleTemplateSheet(setting: ColleSetting, template: ColleTemplat
   const bar = checkBar((widthMm - CHECK_BAR_MM) / 2, below)
   const words = [
     `${setting.name}: ${formatMm(template.widthMm)} × ${formatMm(template.heightMm)} dry, allowance ${formatFine(setting.allowanceMm, 1)}, growth taken back ${formatNumber(setting.growthAlongPercent, 2)} % along, ${formatNumber(setting.growthAcrossPercent, 2)} % across`,
-    `${sideWords(setting)}. Grain as the arrow. ${PASTES[setting.paste].label}.`,
+    `${sideWords(setting)}. Grain as the arrow. ${PASTES[setting.paste]}.`,
   ]
   return {
     widthMm,

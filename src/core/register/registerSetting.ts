@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { finite, label, nonNegative, positive } from '../units/schemas'
+import { laidPieceSchema } from './laidPiece'
 
 /** How the sheet meets the plate. */
 export const LAYING_METHODS = {
@@ -65,6 +66,14 @@ export const registerSettingSchema = z.strictObject({
   route: z.enum(['trapped', 'dried']).default('dried'),
   /** how much of the sheet's far edge the roller holds while the plate is laid */
   trapMm: positive.max(500, { error: 'must be at most 500 mm' }).default(30),
+  /** pieces of thin paper that are stuck on with the pull, in the order they are laid */
+  colle: z
+    .array(laidPieceSchema)
+    .max(12, { error: 'takes at most 12 pieces' })
+    .refine((pieces) => new Set(pieces.map(({ name }) => name)).size === pieces.length, {
+      error: 'has two pieces of one name',
+    })
+    .default([]),
 })
 export type RegisterSetting = z.infer<typeof registerSettingSchema>
 

@@ -1,5 +1,6 @@
 import { oneLine } from '../units/oneLine'
-import type { Outline, Point } from '../geometry/polygon'
+import type { Point } from '../geometry/point'
+import type { Outline } from '../geometry/polygon'
 
 /** A line of a drawing; all lengths in millimetres. */
 export interface Stroke {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import fc from 'fast-check'
-import type { Point } from '../geometry/polygon'
+import type { Point } from '../geometry/point'
 import type { SheetDrawing } from './sheetDrawing'
 import { clipSegment, OVERLAP_MM, PAGES, tileSheet } from './tileSheet'
 

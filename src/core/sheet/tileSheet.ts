@@ -1,4 +1,4 @@
-import type { Point } from '../geometry/polygon'
+import type { Point } from '../geometry/point'
 import type { SheetDrawing, Stroke } from './sheetDrawing'
 
 /** Page sizes a drawing can be cut into, mm: ISO 216 A4 and A3; ANSI letter, 8½ × 11 in. */

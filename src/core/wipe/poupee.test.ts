@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Point } from '../geometry/polygon'
+import type { Point } from '../geometry/point'
 import type { Zone } from '../plate/zoneMap'
 import { gatherInks, inkingFrom, pullAway } from './poupee'
 

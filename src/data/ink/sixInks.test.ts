@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import type { Point } from '@/core/geometry/polygon'
+import type { Point } from '@/core/geometry/point'
 import { changeMix } from '@/core/ink/severalMixes'
 import { inksOnPlate, laidOutMix, mixOfInk } from '@/core/ink/plateInks'
 import { gatherInks, inkingFrom } from '@/core/wipe/poupee'

@@ -35,6 +35,9 @@ const zone = (name: string, left: number, more: Partial<Zone> = {}): Zone => ({
 const map = (...zones: Zone[]): ZoneMap => ({ ...EMPTY_ZONE_MAP, zones })
 const piece: ColleSetting = {
   name: 'Sail',
+  material: { from: 'paper', paperId: null, name: 'Tissue' },
+  face: 'smooth',
+  uninked: '',
   outline: [
     [0, 0],
     [30, 0],

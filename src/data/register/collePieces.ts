@@ -1,3 +1,4 @@
+import type { z } from 'zod'
 import {
   colleSettingSchema,
   colleTemplate,
@@ -9,7 +10,11 @@ import { FieldError } from '../database/errors'
 import { readRows } from '../database/readRows'
 
 /** Keeps a piece for chine collé under its name; one of the same name is replaced. */
-export async function keepCollePiece(jobId: string, input: ColleSetting, at: string): Promise<void> {
+export async function keepCollePiece(
+  jobId: string,
+  input: z.input<typeof colleSettingSchema>,
+  at: string,
+): Promise<void> {
   const setting = colleSettingSchema.parse(input)
   try {
     colleTemplate(setting)

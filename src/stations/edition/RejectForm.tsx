@@ -1,10 +1,11 @@
 'use client'
 
 import { useState } from 'react'
-import { REJECT_REASONS_SHOWN } from '@/core/edition/fault'
+import { faultsOf } from '@/core/edition/fault'
 import { FATES, type Fate, type PullEvent } from '@/core/edition/pull'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
+import { useBench } from '../across/bench/BenchContext'
 
 /** Rejects a pull: what is wrong with it, and what becomes of the sheet, so that the sheet count stays true. */
 export function RejectForm({
@@ -16,6 +17,7 @@ export function RejectForm({
   /** laid open from the start */ open?: boolean
   onReject: (event: PullEvent) => void
 }) {
+  const hasPieces = (useBench().register?.colle.length ?? 0) > 0
   const [reason, setReason] = useState('')
   const [fate, setFate] = useState<Fate | ''>('')
   const [asked, setAsked] = useState(false)
@@ -26,7 +28,7 @@ export function RejectForm({
         <SelectField
           label="What is wrong with it"
           value={reason}
-          options={[['', 'choose…'], ...Object.entries(REJECT_REASONS_SHOWN)]}
+          options={[['', 'choose…'], ...faultsOf(hasPieces)]}
           onPick={setReason}
           problem={asked && !reason ? 'Choose what is wrong with it.' : undefined}
         />

@@ -1,6 +1,6 @@
 'use client'
 
-import { useMemo } from 'react'
+import { useMemo, type ReactNode } from 'react'
 import type { MixSetting } from '@/core/ink/mix'
 import { formatNumber } from '@/core/units/length'
 import type { StoreInk } from '@/data/shop/inks'
@@ -36,20 +36,26 @@ export function OnEachPaper({
   if (rows.length < 2) return null
   return (
     <Folded summary={`On each of the ${rows.length} papers`} className="mt-2 border-t border-line">
-      <ul aria-label="The mix on each paper">
-        {rows.map((row) => (
-          <li key={row.id} className="flex flex-wrap items-center gap-3 border-b border-line py-1">
-            <Swatch
-              colours={row.colours}
-              label={`${row.name}: paper, plate tone, middle and deep line`}
-              className="h-12 w-40"
-            />
-            <span>
-              {row.name} <span className="block text-sm text-muted">{besideWords(row)}</span>
-            </span>
-          </li>
-        ))}
-      </ul>
+      <PaperRows rows={rows} />
     </Folded>
   )
 }
+
+/** A mix on paper after paper: bare, tone, middle and line, and how far it is from what is meant. @param act what can be done with a paper */
+export const PaperRows = ({ rows, act }: { rows: readonly OnPaper[]; act?: (row: OnPaper) => ReactNode }) => (
+  <ul aria-label="The mix on each paper">
+    {rows.map((row) => (
+      <li key={row.id} className="flex flex-wrap items-center gap-3 border-b border-line py-1">
+        <Swatch
+          colours={row.colours}
+          label={`${row.name}: paper, plate tone, middle and deep line`}
+          className="h-12 w-40"
+        />
+        <span className="min-w-0 flex-1 basis-28">
+          {row.name} <span className="block text-sm text-muted">{besideWords(row)}</span>
+        </span>
+        {act?.(row)}
+      </li>
+    ))}
+  </ul>
+)

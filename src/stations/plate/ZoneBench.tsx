@@ -4,7 +4,7 @@ import { formatCm } from '@/core/units/quantity'
 import dynamic from 'next/dynamic'
 import { useRouter } from 'next/navigation'
 import { useDeferredValue, useMemo } from 'react'
-import type { Point } from '@/core/geometry/polygon'
+import type { Point } from '@/core/geometry/point'
 import { sharedBorders, visibleShapes, zoneAreas } from '@/core/plate/zoneAreas'
 import { middleBox } from '@/core/plate/zoneEdits'
 import {

@@ -3,7 +3,8 @@
 import { memo, useEffect, useRef, useState } from 'react'
 import type Konva from 'konva'
 import { Circle, Group, Image as KonvaImage, Layer, Line, Rect, Stage, Text } from 'react-konva'
-import { boundsOf, type Outline, type Point } from '@/core/geometry/polygon'
+import { boundsOf, type Point } from '@/core/geometry/point'
+import type { Outline } from '@/core/geometry/polygon'
 import { snapPoint } from '@/core/geometry/snap'
 import {
   ontoPlate,

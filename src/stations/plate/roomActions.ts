@@ -1,7 +1,7 @@
 'use server'
 
 import { z } from 'zod'
-import { pointSchema } from '@/core/geometry/polygon'
+import { pointSchema } from '@/core/geometry/point'
 import { artworkSchema } from '@/core/plate/artwork'
 import { makingEventSchema } from '@/core/plate/making'
 import { procedureSchema } from '@/core/plate/procedure'

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { boundsOf, boxOutline, outlineArea, type Point } from '@/core/geometry/polygon'
+import { boundsOf, type Point } from '@/core/geometry/point'
+import { boxOutline, outlineArea } from '@/core/geometry/polygon'
 import { EMPTY_ZONE_MAP, MOST_ZONES, type Zone, type ZoneMap } from '@/core/plate/zoneMap'
 import {
   brushProblem,

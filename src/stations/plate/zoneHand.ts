@@ -1,4 +1,4 @@
-import type { Point } from '@/core/geometry/polygon'
+import type { Point } from '@/core/geometry/point'
 import { brushed, cutToPlate, freeZoneName, nudge, repairOutline } from '@/core/plate/zoneEdits'
 import { MOST_ZONES, TONE_SPOTS, type ToneSpot, type Zone, type ZoneMap } from '@/core/plate/zoneMap'
 

@@ -33,16 +33,13 @@ import { Problems } from '../across/pull/Problems'
 import { sendAct } from '../across/act/sendAct'
 import { changePressAction } from './actions'
 import { carriedReading, pressAnswer, refusedWords, startAnswer } from './answers'
-import { CarryOver } from './CarryOver'
 import { UNSET_PRESS, wholePress } from './emptyPress'
-import { NipProfile } from './NipProfile'
 import { detailsOf } from './pressDetails'
 import { PressChoice } from './PressChoice'
 import { PressReadings } from './PressReadings'
 import { PressRooms } from './PressRooms'
 import { PressureVerdict } from './PressureVerdict'
 import { SideElevation } from './SideElevation'
-import { StartHere } from './StartHere'
 import { usePressBench } from './usePressBench'
 import { useScrewKeys, type Side } from './useScrewKeys'
 
@@ -53,6 +50,12 @@ const PackBench = dynamic(() => import('./PackBench').then(({ PackBench: bench }
 })
 
 /** What few look at comes once the page stands. */
+const NipProfile = dynamic(() => import('./NipProfile').then(({ NipProfile: profile }) => profile), {
+  ssr: false,
+  loading: () => <span className="mt-3 block aspect-10/3 w-full" />,
+})
+const CarryOver = dynamic(() => import('./CarryOver').then(({ CarryOver: carry }) => carry), { ssr: false })
+const StartHere = dynamic(() => import('./StartHere').then(({ StartHere: start }) => start), { ssr: false })
 const FrameTrial = dynamic(() => import('./FrameTrial').then(({ FrameTrial: trial }) => trial), {
   ssr: false,
 })

@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { DIRECTIONS, passReadings } from '@/core/press/pressSetting'
 import {
@@ -31,12 +32,20 @@ import { pressAnswer } from './answers'
 import { NOT_PULLED } from './cardWords'
 import { UNSET_PRESS, wholePress } from './emptyPress'
 import { FrontElevation } from './FrontElevation'
-import { HandPrinting } from './HandPrinting'
 import { PressRooms } from './PressRooms'
-import { RollerTimer } from './RollerTimer'
-import { ThreeStrips } from './ThreeStrips'
 import { useScrewKeys, type Side } from './useScrewKeys'
 import { ZeroLine } from './ZeroLine'
+
+/** Wanted late in the guide, or by few: read once the page stands. */
+const HandPrinting = dynamic(() => import('./HandPrinting').then(({ HandPrinting: hand }) => hand), {
+  ssr: false,
+})
+const RollerTimer = dynamic(() => import('./RollerTimer').then(({ RollerTimer: timer }) => timer), {
+  ssr: false,
+})
+const ThreeStrips = dynamic(() => import('./ThreeStrips').then(({ ThreeStrips: strips }) => strips), {
+  ssr: false,
+})
 
 /** Pulls that warm the blankets and are not counted. */
 const WARM_UPS = 2

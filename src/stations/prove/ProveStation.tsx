@@ -37,6 +37,10 @@ const CompareProofs = dynamic(() => import('./CompareProofs').then((module) => m
   ssr: false,
 })
 
+const PapersInARow = dynamic(() => import('./PapersInARow').then((module) => module.PapersInARow), {
+  ssr: false,
+})
+
 /** Whether a proof was approved, where that is asked. */
 function batWords(bat: BenchJob['bat'], asksBat: boolean): string {
   if (bat) return `BAT, version ${bat.version}${bat.isFromPicture ? ', approved from a picture' : ''}`
@@ -152,6 +156,7 @@ export function ProveStation({
           bench={{ settings: last.settings, press: lastPress }}
         />
       )}
+      {proofs.length > 1 && <PapersInARow proofs={proofs} />}
       {proofs.length > 1 && <CompareProofs proofs={proofs} />}
       <WithdrawnPulls pulls={withdrawn} />
     </Panel>

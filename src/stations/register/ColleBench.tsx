@@ -1,59 +1,92 @@
 'use client'
 
 import { useState } from 'react'
+import { colleSteps } from '@/core/register/colleSteps'
+import { materialWords } from '@/core/register/laidPiece'
 import type { Zone } from '@/core/plate/zoneMap'
 import type { ColleSetting } from '@/core/register/chineColle'
+import { findByName } from '@/core/units/byName'
+import type { StoreInk } from '@/data/shop/inks'
+import type { CollagePrint } from '@/data/register/collagePrints'
 import { Button, buttonClass } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 import { MainAct } from '@/ui/MainAct'
 import { Panel } from '@/ui/Panel'
-import { sendAct } from '../across/act/sendAct'
-import { StarchCaution } from '../across/bench/cautions'
+import { BladesCaution, StarchCaution } from '../across/bench/cautions'
 import { useJob } from '../across/bench/BenchContext'
+import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
-import { useAct } from '../across/bench/useAct'
 import { Problems } from '../across/pull/Problems'
-import { keepCollePieceAction } from './colleActions'
 import { colleAnswer } from './answers'
-import { colleFiles, freshColle, openColle, viewColle, type ThinPaper } from './collePiece'
+import { colleFiles, freshColle, openColle, takenFrom, viewColle, type ThinPaper } from './collePiece'
 import { ColleFields } from './ColleFields'
 import { ColleFigures } from './ColleFigures'
+import { InkOnPapers } from './InkOnPapers'
 import { PasteSide } from './PasteSide'
 import { RegisterRooms } from './RegisterRooms'
+import { usePieces } from './usePieces'
 
-/** A piece of thin paper for chine collé: its template with allowance and growth, laid out on a sheet, its paste and which side gets it. */
+/** Fields that show what is wrong with them themselves. */
+const FIELDS = ['name', 'material', 'material.name', 'material.artist', 'allowanceMm']
+
+/** A piece of thin paper for chine collé, as part of the print: what it is cut from, its template laid out on a sheet, its paste, and the acts of laying it. */
 export default function ColleBench({
   plate,
   pieces,
   zones,
-  editionSize,
+  piecesWanted,
   papers,
+  prints,
+  inks,
 }: {
   plate: { widthMm: number; heightMm: number }
   pieces: ColleSetting[]
   zones: Zone[]
-  editionSize: number
+  piecesWanted: number
   papers: ThinPaper[]
+  prints: CollagePrint[]
+  inks: StoreInk[]
 }) {
   const job = useJob()
-  const fresh = freshColle(plate, zones, editionSize)
+  const fresh = freshColle(plate, zones, piecesWanted)
+  const onPrint = usePieces()
   const [bench, setBench] = useState(() => openColle(pieces, pieces[0]?.name ?? '', fresh))
-  const { busy, problems, act } = useAct()
   const { setting, keptName } = bench
   const view = viewColle(bench)
-  const keep = async (piece: ColleSetting) => {
-    const isKept = await act(() => sendAct(keepCollePieceAction, { jobId: job.id, setting: piece }))
+  const isLaid = view.setting !== null && onPrint.isLaid(view.setting)
+  const isDone = view.isKept && isLaid
+  const layWords = findByName(onPrint.laid, setting.name)
+    ? 'Lay it so from now on'
+    : 'Make it part of the print'
+  const change = (patch: Partial<typeof setting>) =>
+    setBench({ setting: { ...setting, ...patch }, keptName: null })
+  const lay = async (piece: ColleSetting) => {
+    const isKept = await onPrint.lay(piece)
     setBench({ ...bench, keptName: isKept ? piece.name : null })
   }
   return (
     <Panel
       rooms={<RegisterRooms />}
       title="Register"
-      answer={colleAnswer(view.setting?.pieces ?? 0, view.template, view.nest)}
+      aside={<KeepLine {...onPrint.kept} />}
+      answer={colleAnswer(view.setting, view.template, view.nest)}
     >
       <StarchCaution />
+      <BladesCaution />
       <div className="grid gap-6 xl:grid-cols-2">
         <div className="grid content-start gap-4">
+          <ul aria-label="On the print">
+            {onPrint.laid.map(({ name, material }) => (
+              <li key={name} className="flex flex-wrap items-center gap-x-4 border-b border-line py-1">
+                <span className="min-w-0 flex-1">
+                  <b>{name}</b>: {materialWords(material)}
+                </span>
+                <Button aria-label={`Take ${name} off the print`} onClick={() => onPrint.takeOff(name)}>
+                  Take off
+                </Button>
+              </li>
+            ))}
+          </ul>
           {pieces.length > 0 && (
             <SelectField
               label="Saved pieces"
@@ -64,21 +97,22 @@ export default function ColleBench({
           )}
           <ColleFields
             setting={setting}
-            at={(field) => view.wrong[field] ?? problemAt(problems, field)}
+            at={(field) => view.wrong[field] ?? problemAt(onPrint.problems, field)}
             plate={plate}
             zones={zones}
             papers={papers}
-            onChange={(patch) => setBench({ setting: { ...setting, ...patch }, keptName: null })}
+            prints={prints}
+            onChange={change}
           />
-          <Problems problems={problems} except={['name', 'allowanceMm']} />
+          <Problems problems={onPrint.problems} except={FIELDS} />
           <div className="flex flex-wrap gap-3">
             <MainAct>
               <Button
                 look="main"
-                disabled={busy || !view.template || view.isKept}
-                onClick={() => view.setting && void keep(view.setting)}
+                disabled={onPrint.busy || !view.template || isDone}
+                onClick={() => view.setting && void lay(view.setting)}
               >
-                {view.isKept ? 'Saved' : 'Save this piece'}
+                {isDone ? 'It is part of the print' : layWords}
               </Button>
             </MainAct>
             {view.isKept &&
@@ -90,9 +124,24 @@ export default function ColleBench({
           </div>
         </div>
         <div className="grid content-start gap-5">
+          <InkOnPapers
+            inks={inks}
+            papers={papers}
+            chosenId={setting.material?.from === 'paper' ? setting.material.paperId : null}
+            onChoose={(paper) => change(takenFrom(paper))}
+          />
           <PasteSide />
           {view.setting && view.template && view.nest && (
             <ColleFigures setting={view.setting} template={view.template} nest={view.nest} />
+          )}
+          {view.setting && view.template && (
+            <ol className="list-inside list-decimal" aria-label="How it is laid">
+              {colleSteps(view.setting, view.template).map(({ says }) => (
+                <li key={says} className="border-b border-line py-1">
+                  {says}
+                </li>
+              ))}
+            </ol>
           )}
         </div>
       </div>

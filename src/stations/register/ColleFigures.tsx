@@ -1,5 +1,6 @@
 import { formatArea, formatGrams } from '@/core/units/quantity'
 import type { ColleNest, ColleSetting, ColleTemplate } from '@/core/register/chineColle'
+import { PASTE_AMOUNTS } from '@/core/register/pasteAmounts'
 import { counted } from '@/core/units/counted'
 import { formatMm } from '@/core/units/length'
 import { Figure } from '@/ui/Figure'
@@ -14,37 +15,40 @@ export function ColleFigures({
   template: ColleTemplate
   nest: ColleNest
 }) {
+  const isFromPaper = setting.material?.from !== 'print'
   return (
     <>
       <div className="flex flex-wrap gap-x-8 gap-y-3">
         <Figure
           value={`${formatMm(template.widthMm)} × ${formatMm(template.heightMm)}`}
-          label="cut dry"
+          label={setting.fitting === 'trimmed' ? 'with paper to spare' : 'cut dry'}
           note={formatArea(template.areaCm2, 1)}
         />
+        {isFromPaper && (
+          <Figure
+            value={nest.perSheet === 0 ? 'none' : nest.perSheet}
+            label="from one sheet"
+            note={
+              nest.perSheet === 0
+                ? '◆ The piece is larger than the sheet.'
+                : `${counted(nest.sheets, 'sheet')} for ${setting.pieces}`
+            }
+          />
+        )}
         <Figure
-          value={nest.perSheet === 0 ? 'none' : nest.perSheet}
-          label="from one sheet"
-          note={
-            nest.perSheet === 0
-              ? '◆ The piece is larger than the sheet.'
-              : `${counted(nest.sheets, 'sheet')} for ${setting.pieces}`
-          }
-        />
-        <Figure
-          value={formatGrams(template.starchGrams * setting.pieces, 2)}
-          label="starch for all"
+          value={formatGrams(template.pasteGrams * setting.pieces, 2)}
+          label={`${PASTE_AMOUNTS[setting.paste].called} for all`}
           note={
             template.waterGrams > 0
-              ? `in ${formatGrams(template.waterGrams * setting.pieces, 0)} water, warmed until clear, cooled`
+              ? `in ${formatGrams(template.waterGrams * setting.pieces, 0)} water`
               : 'dry, through cloth'
           }
         />
       </div>
-      {nest.perSheet > 0 && (
+      {isFromPaper && nest.perSheet > 0 && (
         <svg
           viewBox={`-6 -6 ${setting.sheetWidthMm + 12} ${setting.sheetHeightMm + 12}`}
-          className="max-h-96 w-full"
+          className="max-h-60 w-full"
           role="img"
           aria-label={`${nest.placements.length} pieces on a sheet of thin paper`}
         >

@@ -3,6 +3,8 @@
 import dynamic from 'next/dynamic'
 import type { Zone } from '@/core/plate/zoneMap'
 import type { ColleSetting } from '@/core/register/chineColle'
+import type { StoreInk } from '@/data/shop/inks'
+import type { CollagePrint } from '@/data/register/collagePrints'
 import { Panel } from '@/ui/Panel'
 import { useBench, useJob } from '../across/bench/BenchContext'
 import type { ThinPaper } from './collePiece'
@@ -21,8 +23,10 @@ const ColleBench = dynamic(() => import('./ColleBench'), {
 export function ColleRoom(props: {
   pieces: ColleSetting[]
   zones: Zone[]
-  editionSize: number
+  piecesWanted: number
   papers: ThinPaper[]
+  prints: CollagePrint[]
+  inks: StoreInk[]
 }) {
   const job = useJob()
   const { plate } = useBench()

@@ -27,12 +27,26 @@ describe('what register says first', () => {
     expect(platesAnswer(1, routes, 'trapped').because).toContain('fits better')
   })
   it('says how many pieces of thin paper, from how many sheets', () => {
-    const template = { widthMm: 62, heightMm: 48, starchGrams: 0.1 }
-    expect(colleAnswer(30, null, null).says).toBe('Enter the piece and its sheet')
-    expect(colleAnswer(30, template, { perSheet: 0, sheets: 0 }).says).toContain('larger')
-    expect(colleAnswer(30, template, { perSheet: 16, sheets: 2 })).toMatchObject({
+    const template = { widthMm: 62, heightMm: 48, pasteGrams: 0.1 }
+    const piece = { pieces: 30, material: null, fitting: 'template' as const, paste: 'brushed' as const }
+    const ochre = { from: 'paper' as const, paperId: null, name: 'Ochre tissue' }
+    const print = { from: 'print' as const, name: 'Slack tide', artist: 'Ines Falk' }
+    const nest = { perSheet: 16, sheets: 2 }
+    expect(colleAnswer(null, null, null).says).toBe('Enter the piece and its sheet')
+    expect(colleAnswer(piece, template, { perSheet: 0, sheets: 0 }).says).toContain('larger')
+    expect(colleAnswer(piece, template, nest)).toMatchObject({
       says: 'Cut 30 pieces of 62 mm × 48 mm',
       because: 'From 2 sheets, 16 from each; 3 g of starch for all. Cut them dry: they grow with the damp.',
     })
+    expect(
+      colleAnswer({ ...piece, material: ochre, fitting: 'trimmed', paste: 'dusted' }, template, nest),
+    ).toMatchObject({
+      says: 'Cut 30 pieces of 62 mm × 48 mm, Ochre tissue',
+      because:
+        'From 2 sheets, 16 from each; 3 g of paste powder for all. Paper to spare all round: it is trimmed on the plate.',
+    })
+    expect(colleAnswer({ ...piece, material: print }, template, nest).because).toBe(
+      'From “Slack tide” by Ines Falk, who is named in the documents; 3 g of starch for all.',
+    )
   })
 })

@@ -2,7 +2,9 @@ import { marginsOnTheBed } from '@/core/register/layOut'
 import type { LayingMethod } from '@/core/register/registerSetting'
 import type { Margins } from '@/core/register/margins'
 import type { TwoPlateCost } from '@/core/register/twoPlates'
-import type { ColleNest, ColleTemplate } from '@/core/register/chineColle'
+import type { ColleNest, ColleSetting, ColleTemplate } from '@/core/register/chineColle'
+import { PASTE_AMOUNTS } from '@/core/register/pasteAmounts'
+import { materialWords } from '@/core/register/laidPiece'
 import { counted } from '@/core/units/counted'
 import { formatMm } from '@/core/units/length'
 import { formatFine, formatGrams } from '@/core/units/quantity'
@@ -52,21 +54,33 @@ export function platesAnswer(
   }
 }
 
-/** How many pieces of thin paper are cut, from how many sheets, with how much starch. */
+/** How many pieces of thin paper are cut, from how many sheets, with how much paste. */
 export function colleAnswer(
-  pieces: number,
-  template: Pick<ColleTemplate, 'widthMm' | 'heightMm' | 'starchGrams'> | null,
+  setting: Pick<ColleSetting, 'material' | 'pieces' | 'fitting' | 'paste'> | null,
+  template: Pick<ColleTemplate, 'widthMm' | 'heightMm' | 'pasteGrams'> | null,
   nest: Pick<ColleNest, 'perSheet' | 'sheets'> | null,
 ): RoomAnswer {
-  if (!template || !nest)
+  if (!setting || !template || !nest)
     return { says: 'Enter the piece and its sheet', because: 'Template, sheets and paste follow from them.' }
   if (nest.perSheet === 0)
     return {
       says: 'The piece is larger than the sheet',
       because: `◆ Cut dry it is ${formatMm(template.widthMm)} × ${formatMm(template.heightMm)}.`,
     }
+  const { material, pieces, fitting, paste } = setting
+  const size = `${formatMm(template.widthMm)} × ${formatMm(template.heightMm)}`
+  const pasted = `${formatGrams(template.pasteGrams * pieces, 1)} of ${PASTE_AMOUNTS[paste].called} for all.`
+  if (material?.from === 'print')
+    return {
+      says: `Cut ${counted(pieces, 'piece')} of ${size}`,
+      because: `${materialWords(material)[0].toUpperCase()}${materialWords(material).slice(1)}, who is named in the documents; ${pasted}`,
+    }
   return {
-    says: `Cut ${counted(pieces, 'piece')} of ${formatMm(template.widthMm)} × ${formatMm(template.heightMm)}`,
-    because: `From ${counted(nest.sheets, 'sheet')}, ${nest.perSheet} from each; ${formatGrams(template.starchGrams * pieces, 1)} of starch for all. Cut them dry: they grow with the damp.`,
+    says: `Cut ${counted(pieces, 'piece')} of ${size}${material ? `, ${material.name}` : ''}`,
+    because: `From ${counted(nest.sheets, 'sheet')}, ${nest.perSheet} from each; ${pasted} ${
+      fitting === 'trimmed'
+        ? 'Paper to spare all round: it is trimmed on the plate.'
+        : 'Cut them dry: they grow with the damp.'
+    }`,
   }
 }

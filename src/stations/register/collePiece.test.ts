@@ -2,9 +2,15 @@ import { describe, expect, it } from 'vitest'
 import { outlineArea } from '@/core/geometry/polygon'
 import type { Zone } from '@/core/plate/zoneMap'
 import { colleTemplate, nestPieces, type ColleSetting } from '@/core/register/chineColle'
+import type { PieceMaterial } from '@/core/register/laidPiece'
 import {
+  choiceOf,
+  chosenMaterial,
   colleFiles,
   colleShape,
+  facesOf,
+  materialChoices,
+  uninkedChoices,
   freshColle,
   openColle,
   shapeOf,
@@ -44,12 +50,46 @@ describe('a piece of thin paper on the bench', () => {
   })
   it('takes growth to the hundredth and the sheet from a paper', () => {
     const growth = { alongPercent: 0.3333, acrossPercent: 1.4567, alongFrom: 2, acrossFrom: 2 }
-    expect(takenFrom({ id: 'p', name: 'Thin', widthMm: 500, heightMm: 700, growth })).toEqual({
+    expect(
+      takenFrom({ id: 'p', name: 'Thin', widthMm: 500, heightMm: 700, growth, reflectance: [] }),
+    ).toEqual({
+      material: { from: 'paper', paperId: 'p', name: 'Thin' },
       growthAlongPercent: 0.33,
       growthAcrossPercent: 1.46,
       sheetWidthMm: 500,
       sheetHeightMm: 700,
     })
+  })
+  it('is cut from a paper of the stockroom, a print given up, or either from elsewhere', () => {
+    const growth = { alongPercent: 0, acrossPercent: 0, alongFrom: 0, acrossFrom: 0 }
+    const papers = [{ id: 'p', name: 'Thin', widthMm: 500, heightMm: 700, growth, reflectance: [] }]
+    const prints = [{ title: 'Slack tide', artist: 'Ines Falk', number: 4 }]
+    expect(materialChoices(papers, prints).map(([key]) => key)).toEqual([
+      '',
+      'paper p',
+      'other-paper',
+      'print 0',
+      'other-print',
+    ])
+    for (const [key] of materialChoices(papers, prints)) {
+      const { material } = chosenMaterial(key, papers, prints)
+      expect(choiceOf(material as PieceMaterial | null, papers, prints)).toBe(key)
+    }
+    expect(chosenMaterial('print 0', papers, prints)).toMatchObject({
+      material: { from: 'print', name: 'Slack tide', artist: 'Ines Falk' },
+      face: 'printed',
+    })
+    expect(facesOf({ from: 'print', name: 'a', artist: 'b' }).map(([face]) => face)).toEqual([
+      'either',
+      'printed',
+      'bare',
+    ])
+    expect(uninkedChoices([moon], 'sky').map(([key]) => key)).toEqual([
+      '',
+      'beneath the piece',
+      'Moon',
+      'sky',
+    ])
   })
   it('comes to its template and to the pieces of a sheet', () => {
     const view = viewColle(bench)

@@ -5,7 +5,7 @@ import { counted } from '@/core/units/counted'
 import { useMemo, useState } from 'react'
 import { Printer } from 'lucide-react'
 import { moved } from '@/core/units/moved'
-import { boundsOf } from '@/core/geometry/polygon'
+import { boundsOf } from '@/core/geometry/point'
 import type { KeptZoneMap } from '@/core/plate/zoneMap'
 import {
   orderRisks,

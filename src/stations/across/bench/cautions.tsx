@@ -52,6 +52,7 @@ export const HotplateCaution = () => <OneCaution name="hotplate" />
 export const WipeCaution = () => <OneCaution name="wipe" />
 export const CleaningCaution = () => <OneCaution name="cleaning" />
 export const StarchCaution = () => <OneCaution name="starch" />
+export const BladesCaution = () => <OneCaution name="blades" />
 
 /** What can hurt at a press; a kitchen roller has its own, and a baren nothing that pinches. @param kind null or left out: not known here */
 export const PressCaution = ({ kind }: { kind?: PressKind | null }) =>

@@ -287,6 +287,7 @@ export default function DeskAtWork({
         next={stepAfter(own)}
         other={stepAfter(other)}
         isHeld={isHeld}
+        hasPieces={(desk.settings?.register.colle.length ?? 0) > 0}
         disabled={desk.stop !== null && !draft}
         onPress={press}
       />

@@ -53,6 +53,7 @@ export function DeskKeys({
   next,
   other,
   isHeld,
+  hasPieces,
   disabled,
   onPress,
 }: {
@@ -61,6 +62,8 @@ export function DeskKeys({
   other: string
   /** there is a BAT it is held to */
   isHeld: boolean
+  /** thin paper is stuck on with the pull */
+  hasPieces: boolean
   disabled: boolean
   onPress: (key: DeskKey) => void
 }) {
@@ -137,14 +140,16 @@ export function DeskKeys({
             role="group"
             aria-label={asksWhere ? 'Where a fault is' : 'What is wrong'}
           >
-            {DIGITS.map((digit) => (
+            {(asksWhere || !hasPieces ? DIGITS : [...DIGITS, 0 as const]).map((digit) => (
               <button
                 key={digit}
                 type="button"
                 onClick={() => onPress(`${digit}`)}
                 className={`${cap} bg-raised`}
               >
-                <span>{asksWhere ? NINTHS[digit] : REJECT_REASONS_SHOWN[FAULT_KEYS[digit]]}</span>
+                <span>
+                  {asksWhere && digit !== 0 ? NINTHS[digit] : REJECT_REASONS_SHOWN[FAULT_KEYS[digit]]}
+                </span>
                 <span className="condensed text-sm opacity-80" aria-hidden>
                   {digit}
                 </span>

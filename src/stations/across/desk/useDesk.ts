@@ -92,6 +92,7 @@ export function useDesk(first: Desk, held: DeskMemory, trouble: string | null): 
     rollerSeconds: roller.run.seconds,
     makeId: () => crypto.randomUUID(),
   })
+  const hasPieces = (desk.settings?.register.colle.length ?? 0) > 0
   const press = (key: DeskKey) => {
     const moment = tellNow()
     if (pressed.current.key === key && moment - pressed.current.at < DEBOUNCE_MS) return
@@ -99,7 +100,7 @@ export function useDesk(first: Desk, held: DeskMemory, trouble: string | null): 
     const before = latest.current
     const isMeeting = before.state.phase === 'meeting'
     if (desk.stop && isMeeting) return
-    const { state, act } = pressKey(before.state, key)
+    const { state, act } = pressKey(before.state, key, hasPieces)
     if (act && SIGNED.has(act.kind) && !inker) return setProblem(NAMELESS)
     if (act?.kind === 'pull' && alarm && connection === 'away') return setProblem(NOWHERE)
     setProblem((said) => (said === NAMELESS || said === NOWHERE ? null : said))

@@ -2,7 +2,7 @@ import Link from 'next/link'
 import { NINTHS, REJECT_REASONS_SHOWN, type RejectReason } from '@/core/edition/fault'
 import { countCures, usualRemedies, type FaultCase } from '@/core/edition/faultAlbum'
 import { cropAt } from '@/core/edition/impressionPicture'
-import { CAUSES } from '@/core/prove/causes'
+import { CAUSE_LABELS } from '@/core/prove/faultCause'
 import { nameOfPull } from '@/core/record/withdrawal'
 import { capital } from '@/core/units/capital'
 import { counted } from '@/core/units/counted'
@@ -49,7 +49,7 @@ function OneCase({ one }: { one: FaultCase }) {
           </Link>
         </p>
         <p className="text-sm text-muted">
-          {[saidDayOf(pull.pulledAt, pull.zone), where && NINTHS[where], cause && CAUSES[cause].label]
+          {[saidDayOf(pull.pulledAt, pull.zone), where && NINTHS[where], cause && CAUSE_LABELS[cause]]
             .filter(Boolean)
             .join(', ')}
         </p>

@@ -1,5 +1,6 @@
 import { printsWanted } from '@/core/prove/purpose'
 import { learnGrowth } from '@/core/paper/growth'
+import { loadCollagePrints } from '@/data/register/collagePrints'
 import { loadCollePieces } from '@/data/register/collePieces'
 import { loadGrowthMarks } from '@/data/paper/growths'
 import { loadStore } from '@/data/shop/store'
@@ -12,20 +13,29 @@ export const metadata = { title: 'Chine collé' }
 export default async function CollePage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const { id } = job
-  const [pieces, kept, { papers }, marks] = await Promise.all([
+  const [pieces, kept, { papers, inks }, marks, prints] = await Promise.all([
     loadCollePieces(id),
     latestZoneMap(id),
     loadStore(),
     loadGrowthMarks(),
+    loadCollagePrints(),
   ])
-  const thin = papers.map(({ id: paperId, name, sheetWidthMm, sheetHeightMm }) => ({
+  const thin = papers.map(({ id: paperId, name, sheetWidthMm, sheetHeightMm, reflectance }) => ({
     id: paperId,
     name,
     widthMm: sheetWidthMm,
     heightMm: sheetHeightMm,
+    reflectance,
     growth: learnGrowth(marks.filter((one) => one.paperId === paperId)),
   }))
   return (
-    <ColleRoom pieces={pieces} zones={kept?.map.zones ?? []} editionSize={printsWanted(job)} papers={thin} />
+    <ColleRoom
+      pieces={pieces}
+      zones={kept?.map.zones ?? []}
+      piecesWanted={printsWanted(job)}
+      papers={thin}
+      prints={prints}
+      inks={inks}
+    />
   )
 }
