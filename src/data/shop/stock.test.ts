@@ -6,7 +6,7 @@ import { workAhead } from '@/core/record/workAhead'
 import { addRun } from '../across/runs'
 import { loadJob } from './jobs'
 import { enterStock, loadReservations, loadStockBook } from './stock'
-import { changePaper, loadStore, stockStore } from './store'
+import { changePaper, loadStore, setPaperColour, stockStore } from './store'
 import { approvedJob, at, benchedJob, openWorkshop, pull } from './workshop.test.fixture'
 
 openWorkshop()
@@ -139,4 +139,18 @@ describe('blottings', () => {
     })
     await expect(keepBlotting({ ...blotting, paperId: 'nobody' }, at())).rejects.toThrow('This paper')
   })
+})
+
+it('a paper is ordinary rag until its colour is set, and then every forecast on it begins there', async () => {
+  await stocked()
+  const { reflectance, colourFrom } = (await loadStore()).papers[0]
+  expect(colourFrom).toBe('taken')
+  await setPaperColour(paperId, { from: 'picked', lab: { L: 82, a: 4, b: 30 } })
+  const [ochre] = (await loadStore()).papers
+  expect(ochre.colourFrom).toBe('picked')
+  expect(ochre.reflectance[5]).toBeLessThan(reflectance[5])
+  await expect(setPaperColour('nowhere', { from: 'read', reflectance })).rejects.toThrow(/This paper/)
+  await expect(setPaperColour(paperId, { from: 'chosen', lab: { L: 99, a: 80, b: 80 } })).rejects.toThrow(
+    /no paper can have this colour/,
+  )
 })

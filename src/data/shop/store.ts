@@ -4,6 +4,12 @@ import { reflectanceSpectrum } from '@/core/colour/spectrum'
 import { blanketSchema, layerOfBlanket } from '@/core/press/blanket'
 import { laidLayerSchema } from '@/core/press/pressSetting'
 import { shelfInkSchema } from '@/core/ink/shelfInk'
+import {
+  PAPER_COLOURS,
+  reflectanceOfPaper,
+  type PaperColour,
+  type PaperColourFrom,
+} from '@/core/paper/paperColour'
 import { SIZINGS, type Sizing } from '@/core/paper/substitutes'
 import { count, label, positive, remark } from '@/core/units/schemas'
 import { openDatabase, write } from '../database/database'
@@ -42,7 +48,11 @@ export const newPaperSchema = z.strictObject({
   ...paperDetailsSchema.shape,
 })
 export type NewPaper = z.input<typeof newPaperSchema>
-const paperSchema = newPaperSchema.extend({ id: label, reflectance: reflectanceSpectrum })
+const paperSchema = newPaperSchema.extend({
+  id: label,
+  reflectance: reflectanceSpectrum,
+  colourFrom: z.enum(Object.keys(PAPER_COLOURS) as [PaperColourFrom, ...PaperColourFrom[]]).default('taken'),
+})
 /** A paper of the store; what is left is counted from the stock book and the pulls and never asked for. */
 export type StorePaper = z.infer<typeof paperSchema> & { sheetsLeft: number }
 
@@ -175,6 +185,7 @@ export async function addPaper(input: NewPaper, reflectance: number[]): Promise<
         async (id) => (await tables.papers.count({ where: { id }, transaction })) > 0,
       ),
       reflectance: reflectanceSpectrum.parse(reflectance),
+      colourFrom: 'taken',
     }
     await tables.papers.create(row, { transaction })
   })
@@ -185,6 +196,18 @@ export async function changePaper(paperId: string, input: PaperDetails): Promise
   const details = paperDetailsSchema.parse(input)
   await write(async (tables, transaction) => {
     const [changed] = await tables.papers.update(details, { where: { id: paperId }, transaction })
+    if (changed === 0) throw new NotFoundError('This paper')
+  })
+}
+
+/** Says what colour a paper has, and how that is known. @throws ZodError naming the field; NotFoundError */
+export async function setPaperColour(paperId: string, colour: PaperColour): Promise<void> {
+  const reflectance = reflectanceOfPaper(colour)
+  await write(async (tables, transaction) => {
+    const [changed] = await tables.papers.update(
+      { reflectance, colourFrom: colour.from },
+      { where: { id: paperId }, transaction },
+    )
     if (changed === 0) throw new NotFoundError('This paper')
   })
 }

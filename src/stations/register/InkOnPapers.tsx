@@ -1,5 +1,6 @@
 'use client'
 
+import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import type { StoreInk } from '@/data/shop/inks'
 import { Button } from '@/ui/Button'
@@ -32,6 +33,7 @@ export function InkOnPapers({
     [mix, inks, papers, meantFor],
   )
   if (rows.length < 2) return null
+  const taken = papers.filter(({ colourFrom }) => colourFrom === 'taken')
   return (
     <section aria-label="The ink on each paper" className="border-t border-line pt-3">
       <h2 className="station-title mb-2">The ink on each paper</h2>
@@ -59,6 +61,20 @@ export function InkOnPapers({
           )
         }
       />
+      {taken.length > 0 && (
+        <p className="mt-1 text-sm">
+          ◆ Taken as ordinary rag, until their colour is set:{' '}
+          {taken.map(({ id, name }) => (
+            <Link
+              key={id}
+              href={`/store/papers/${id}`}
+              className="mr-3 inline-flex min-h-6 underline underline-offset-4"
+            >
+              {name}
+            </Link>
+          ))}
+        </p>
+      )}
       <p className="mt-1 text-sm text-muted">
         By each paper’s colour in the stockroom. A tissue lets the sheet beneath it through: paler than this
         on white.

@@ -17,6 +17,7 @@ import {
   takenFrom,
   viewColle,
   WHOLE_PLATE,
+  type ThinPaper,
 } from './collePiece'
 
 const plate = { widthMm: 200, heightMm: 150 }
@@ -51,7 +52,15 @@ describe('a piece of thin paper on the bench', () => {
   it('takes growth to the hundredth and the sheet from a paper', () => {
     const growth = { alongPercent: 0.3333, acrossPercent: 1.4567, alongFrom: 2, acrossFrom: 2 }
     expect(
-      takenFrom({ id: 'p', name: 'Thin', widthMm: 500, heightMm: 700, growth, reflectance: [] }),
+      takenFrom({
+        id: 'p',
+        name: 'Thin',
+        widthMm: 500,
+        heightMm: 700,
+        growth,
+        reflectance: [],
+        colourFrom: 'taken',
+      }),
     ).toEqual({
       material: { from: 'paper', paperId: 'p', name: 'Thin' },
       growthAlongPercent: 0.33,
@@ -62,7 +71,9 @@ describe('a piece of thin paper on the bench', () => {
   })
   it('is cut from a paper of the stockroom, a print given up, or either from elsewhere', () => {
     const growth = { alongPercent: 0, acrossPercent: 0, alongFrom: 0, acrossFrom: 0 }
-    const papers = [{ id: 'p', name: 'Thin', widthMm: 500, heightMm: 700, growth, reflectance: [] }]
+    const papers: ThinPaper[] = [
+      { id: 'p', name: 'Thin', widthMm: 500, heightMm: 700, growth, reflectance: [], colourFrom: 'taken' },
+    ]
     const prints = [{ title: 'Slack tide', artist: 'Ines Falk', number: 4 }]
     expect(materialChoices(papers, prints).map(([key]) => key)).toEqual([
       '',

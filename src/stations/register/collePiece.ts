@@ -1,6 +1,7 @@
 import type { Point } from '@/core/geometry/point'
 import { boxOutline } from '@/core/geometry/polygon'
 import type { LearnedGrowth } from '@/core/paper/growth'
+import type { PaperColourFrom } from '@/core/paper/paperColour'
 import type { Zone } from '@/core/plate/zoneMap'
 import {
   colleSettingSchema,
@@ -37,6 +38,7 @@ export interface ThinPaper {
   heightMm: number
   growth: LearnedGrowth
   reflectance: number[]
+  colourFrom: PaperColourFrom
 }
 
 /** What a piece is cut along when it is no zone. */

@@ -17,6 +17,7 @@ import { m0016EarlierPulls } from './m0016EarlierPulls'
 import { m0017Rosters } from './m0017Rosters'
 import { m0018GivenSheets } from './m0018GivenSheets'
 import { m0019MixWeighed } from './m0019MixWeighed'
+import { m0020PaperColour } from './m0020PaperColour'
 import type { Migration } from './migration'
 
 /** Every change of the database's shape, in order. A released one is never edited: the next change is a new one. */
@@ -40,4 +41,5 @@ export const MIGRATIONS = [
   m0017Rosters,
   m0018GivenSheets,
   m0019MixWeighed,
+  m0020PaperColour,
 ] as const satisfies readonly Migration[]

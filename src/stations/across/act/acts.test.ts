@@ -210,6 +210,10 @@ const SAID: Record<string, (jobs: Jobs) => Promise<unknown> | unknown> = {
     note: '',
   }),
   addPressAction: () => ({ name: 'New press', thread: 'M16', rollerRadiusMm: 50, bedWidthMm: 400, note: '' }),
+  setPaperColourAction: () => ({
+    paperId: 'heron-white',
+    colour: { from: 'chosen', lab: { L: 88, a: 2, b: 12 } },
+  }),
   changePaperAction: () => ({ paperId: 'heron-white', details: { note: 'from the top shelf' } }),
   enterStockAction: () => ({ paperId: 'heron-white', kind: 'received', sheets: 5, lot: '', by: BY }),
   addInksAction: async () => {

@@ -24,6 +24,7 @@ import { PersonField } from '../../across/person/PersonField'
 import { usePerson } from '../../across/person/usePerson'
 import { Problems } from '../../across/pull/Problems'
 import { paperSheetAnswer } from './answers'
+import { PaperColourField } from './PaperColourField'
 import { changePaperAction, enterStockAction } from './actions'
 import { sendAct } from '../../across/act/sendAct'
 
@@ -86,7 +87,7 @@ export function PaperSheet({ paper, others, book, reservations, growth, soak }: 
               className="block size-16 border border-line"
               style={{ background: describeSpectrum(paper.reflectance).srgb }}
               role="img"
-              aria-label="Its white"
+              aria-label="Its colour"
             />
             <Figure
               name="paper-density"
@@ -108,6 +109,7 @@ export function PaperSheet({ paper, others, book, reservations, growth, soak }: 
               />
             )}
           </div>
+          <PaperColourField paper={paper} />
           <Details paper={paper} />
         </section>
       </div>

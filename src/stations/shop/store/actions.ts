@@ -2,10 +2,11 @@
 
 import { z } from 'zod'
 import { RAG_WHITE } from '@/core/paper/ragWhite'
+import { paperColourSchema } from '@/core/paper/paperColour'
 import { newStockMoveSchema } from '@/core/paper/stock'
 import { label } from '@/core/units/schemas'
 import { enterStock } from '@/data/shop/stock'
-import { addPaper, changePaper, newPaperSchema, paperDetailsSchema } from '@/data/shop/store'
+import { addPaper, changePaper, newPaperSchema, paperDetailsSchema, setPaperColour } from '@/data/shop/store'
 import { addPress, newPressSchema } from '@/data/press/presses'
 import { keepUnitOrder, unitOrderSchema } from '@/data/shop/unitOrder'
 import { act } from '../../across/act/act'
@@ -38,6 +39,17 @@ export const changePaperAction = act(
   'shop',
   async ({ paperId, details }) => {
     await changePaper(paperId, details)
+    return {}
+  },
+  { shows: 'store' },
+)
+
+/** Says what colour a paper has. */
+export const setPaperColourAction = act(
+  z.strictObject({ paperId: label, colour: paperColourSchema }),
+  'shop',
+  async ({ paperId, colour }) => {
+    await setPaperColour(paperId, colour)
     return {}
   },
   { shows: 'store' },

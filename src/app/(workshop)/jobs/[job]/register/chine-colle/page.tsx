@@ -20,12 +20,13 @@ export default async function CollePage({ params }: { params: Promise<{ job: str
     loadGrowthMarks(),
     loadCollagePrints(),
   ])
-  const thin = papers.map(({ id: paperId, name, sheetWidthMm, sheetHeightMm, reflectance }) => ({
+  const thin = papers.map(({ id: paperId, name, sheetWidthMm, sheetHeightMm, reflectance, colourFrom }) => ({
     id: paperId,
     name,
     widthMm: sheetWidthMm,
     heightMm: sheetHeightMm,
     reflectance,
+    colourFrom,
     growth: learnGrowth(marks.filter((one) => one.paperId === paperId)),
   }))
   return (
