@@ -16,6 +16,7 @@ export const VIEWS = [
   '/jobs/two-tides/runs',
   '/jobs/mooring-posts/edition/quote',
   '/jobs/mooring-posts/edition/match',
+  '/jobs/mooring-posts/edition/lay-downs',
   '/jobs/mooring-posts/register/plates',
   '/store/presses/little-press',
   '/store/blankets',

@@ -47,6 +47,26 @@ const EVENTS: PullEvent[] = [
   { kind: 'moment', was: AT },
   { kind: 'maker', maker: 1 },
   { kind: 'fault', where: 7, what: 'grey' },
+  {
+    kind: 'laid',
+    laid: {
+      number: 1,
+      way: 'slab',
+      tool: 'rolled',
+      inks: [
+        {
+          name: 'Dusk blue',
+          parts: [{ inkId: 'dusk-blue', name: 'Dusk blue', parts: 1 }],
+          micrometres: 5,
+          place: 'within',
+          area: 'Moon',
+        },
+      ],
+      kept: null,
+      marks: '',
+      imageId: null,
+    },
+  },
   { kind: 'features', features: { line: -1, tone: 1 } },
 ]
 

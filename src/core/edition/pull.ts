@@ -9,6 +9,7 @@ import { settingsSchema } from '../prove/settings'
 import { finite, label, moment, remark } from '../units/schemas'
 import { laterEventSchema, type LaterEvent } from './laterEvent'
 import { faultSchema, type Fault } from './fault'
+import { layDownSchema, type LayDown } from './layDown'
 import { meetingSchema, takenOnRail, type Meeting } from './meeting'
 import { wipeTakenSchema, type WipeTaken } from '../wipe/pace'
 
@@ -89,6 +90,8 @@ export const pullEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('meeting'), starts: meetingSchema }),
   /** a fault of this print, where and what */
   z.strictObject({ kind: z.literal('fault'), ...faultSchema.shape }),
+  /** one meeting of its sheet with the slab, of a monotype */
+  z.strictObject({ kind: z.literal('laid'), laid: layDownSchema }),
   /** what differs from the BAT of the features people look at */
   z.strictObject({ kind: z.literal('features'), features: featuresSchema }),
   /** a picture of the impression, and what holding it against the approved proof's came to */
@@ -195,6 +198,7 @@ export const isPrint = ({ kind, events }: Pick<Pull, 'kind' | 'events'>): boolea
 export function eventSubject(event: PullEvent | LaterEvent): string {
   if (event.kind === 'later') return `later.${event.was}`
   if (event.kind === 'fault') return `fault.${event.where}.${event.what}`
+  if (event.kind === 'laid') return `laid.${event.laid.number}`
   if (event.kind === 'scan') return `scan.${event.scan.dry ? 'dry' : 'wet'}`
   return event.kind === 'reading' ? `reading.${event.quantity}${event.dry ? '.dry' : ''}` : event.kind
 }
@@ -215,6 +219,8 @@ export interface PullStanding {
   rollerSeconds: number | null
   meeting: Meeting | null
   faults: Fault[]
+  /** of a monotype, in their order */
+  layDowns: LayDown[]
   features: Features
   /** the last picture of the wet print and of the dry one, and what the last comparison came to */
   scans: { wet: Scan | null; dry: Scan | null }
@@ -244,6 +250,7 @@ export function readPull({ events }: Pick<Pull, 'events'>): PullStanding {
     rollerSeconds: null,
     meeting: null,
     faults: [],
+    layDowns: [],
     features: {},
     scans: { wet: null, dry: null },
     match: null,
@@ -268,7 +275,12 @@ export function readPull({ events }: Pick<Pull, 'events'>): PullStanding {
     else if (event.kind === 'fault') {
       const { kind: _, ...fault } = event
       standing.faults.push(fault)
-    } else if (event.kind === 'features') standing.features = event.features
+    } else if (event.kind === 'laid')
+      standing.layDowns = [
+        ...standing.layDowns.filter(({ number }) => number !== event.laid.number),
+        event.laid,
+      ].sort((a, b) => a.number - b.number)
+    else if (event.kind === 'features') standing.features = event.features
     else if (event.kind === 'scan') standing.scans[event.scan.dry ? 'dry' : 'wet'] = event.scan
     else if (event.kind === 'match') standing.match = event.match
     else if (event.kind === 'cancelled') standing.cancelled = event.how

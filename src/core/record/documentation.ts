@@ -2,6 +2,7 @@ import { formatFine } from '../units/quantity'
 import { PRINT_KINDS, type PrintKind } from '../dry/editionNumbers'
 import { CHOPS, MARKINGS, type Signing } from '../dry/numbering'
 import { givenOf, nameOfGiven, type GivenSheet } from '../edition/givenSheets'
+import { layDownWords } from '../edition/layDownWords'
 import { isPrint, readPull, type Pull } from '../edition/pull'
 import { BETWEEN_RUNS, RUN_KINDS, type Run } from '../edition/runs'
 import { PLATE_KINDS, romanNumeral } from '../plate/plate'
@@ -250,7 +251,7 @@ export function documentJob(job: DocumentedJob, zone: string): Documentation {
     impressions: job.pulls
       .filter((pull) => marks.has(pull.id) || edition.includes(pull))
       .map((pull) => {
-        const { eye, decision, momentWas } = readPull(pull)
+        const { eye, decision, momentWas, layDowns } = readPull(pull)
         const fates = { accepted: '', rejected: `rejected: ${decision?.reason}`, 'set-aside': 'set aside' }
         const fate = decision ? fates[decision.decision] : ''
         const said = momentWas ? `; first said ${writeMoment(momentWas, pull.zone)}` : ''
@@ -259,7 +260,9 @@ export function documentJob(job: DocumentedJob, zone: string): Documentation {
           moment: `${writeMoment(pull.pulledAt, pull.zone)}${pull.estimated ? ` (estimated${said})` : ''}`,
           hands: writeHands(pull.hands),
           eye: eye ?? '',
-          note: [over(pull.sheet), pieces(pull.settings), fate].filter(Boolean).join('; '),
+          note: [over(pull.sheet), pieces(pull.settings), ...layDowns.map(layDownWords), fate]
+            .filter(Boolean)
+            .join('; '),
         }
       }),
   }

@@ -157,6 +157,35 @@ async function standingEvents(
   return new Map(rows.map(({ subject, event }) => [subject, pullEventSchema.parse(event)]))
 }
 
+/** Whether all of this is said of a pull already, word for word. */
+export const isSaid = async (
+  change: JobChange,
+  pullId: string,
+  events: readonly PullEvent[],
+): Promise<boolean> => newEvents(events, await standingEvents(change, change.job.id, pullId)).length === 0
+
+/** Writes down what is new of a pull within a change. @throws FieldError where it amends what was said, and no reason is given */
+export async function writeEvents(
+  change: JobChange,
+  { pullId, events, by, why }: z.output<typeof newEventsSchema>,
+  at: string,
+): Promise<void> {
+  const jobId = change.job.id
+  const standing = await standingEvents(change, jobId, pullId)
+  for (const event of newEvents(events, standing)) {
+    const subject = eventSubject(event)
+    const amends = standing.has(subject)
+    if (amends && !why)
+      throw new FieldError([
+        { field: 'why', message: 'Enter a reason. The first entry is kept beside this one.' },
+      ])
+    await change.tables.pull_events.create(
+      { jobId, pullId, subject, event, at, by, why: amends ? why : null },
+      { transaction: change.transaction },
+    )
+  }
+}
+
 /** Adds what was seen of a pull. Nothing said before is changed: a later word on the same subject amends it, and says why. */
 export async function addEvents(
   jobId: string,
@@ -174,24 +203,7 @@ export async function addEvents(
         throw new FieldError([{ field: '', message: 'Only a pull of the edition is accepted or rejected.' }])
       await refuseWhenNumbered(change)
     }
-    const standing = await standingEvents(change, jobId, id)
-    for (const event of newEvents(events, standing)) {
-      const subject = eventSubject(event)
-      const amends = standing.has(subject)
-      if (amends && !why)
-        throw new FieldError([
-          { field: 'why', message: 'Enter a reason. The first entry is kept beside this one.' },
-        ])
-      await tables.pull_events.create(
-        { jobId, pullId: id, subject, event, at, by, why: amends ? why : null },
-        { transaction },
-      )
-    }
+    await writeEvents(change, { pullId: id, events, by, why }, at)
   }
-  return changeJob(
-    jobId,
-    revision,
-    add,
-    async (change) => newEvents(events, await standingEvents(change, jobId, id)).length === 0,
-  )
+  return changeJob(jobId, revision, add, (change) => isSaid(change, id, events))
 }

@@ -66,6 +66,7 @@ interface EditionStationProps {
 /** The ways beside the edition, where they are wanted. */
 function EditionLinks() {
   const job = useJob()
+  const { plate } = useBench()
   const link = 'inline-flex min-h-11 items-center underline underline-offset-4'
   return (
     <p className="flex items-center gap-4 text-sm">
@@ -77,6 +78,11 @@ function EditionLinks() {
             Match check
           </Link>{' '}
         </>
+      )}
+      {plate?.kind === 'slab' && (
+        <Link href={`/jobs/${job.slug}/edition/lay-downs`} className={link}>
+          Lay-downs
+        </Link>
       )}
       {purposeFacts(job.purpose).asksQuote && (
         <Link href={`/jobs/${job.slug}/edition/quote`} className={link}>

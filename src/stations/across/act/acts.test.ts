@@ -148,6 +148,27 @@ const SAID: Record<string, (jobs: Jobs) => Promise<unknown> | unknown> = {
     ...target(mooring),
     added: { pullId: mooring.pulls[0].id, events: [{ kind: 'roller', seconds: 9 }], by: BY, why: 'timed' },
   }),
+  layDownAction: ({ mooring }) => ({
+    ...target(mooring),
+    layDown: {
+      print: { is: 'begun', pullId: mooring.pulls[0].id },
+      laid: {
+        number: 1,
+        way: 'slab',
+        tool: 'rolled',
+        inks: [
+          {
+            name: 'Dusk blue',
+            parts: [{ inkId: 'dusk-blue', name: 'Dusk blue', parts: 1 }],
+            micrometres: 5,
+            place: 'all',
+            area: '',
+          },
+        ],
+      },
+      by: BY,
+    },
+  }),
   withdrawPullAction: ({ mooring }) => ({
     ...target(mooring),
     withdrawal: { pullId: mooring.pulls.at(-1)!.id, why: 'no sheet lay there', by: BY },
