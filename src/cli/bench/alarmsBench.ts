@@ -1,7 +1,8 @@
 import { EMPTY_BENCH } from '@/core/prove/settings'
 import { runSeries } from '@/core/edition/editionProgress'
 import { findDrifts } from '@/core/edition/holdEdition'
-import { QUANTITY_KEYS, type EyeReading, type Pull, type PullEvent, type Quantity } from '@/core/edition/pull'
+import { QUANTITY_KEYS, type Quantity } from '@/core/edition/quantities'
+import type { EyeReading, Pull, PullEvent } from '@/core/edition/pull'
 import { normals, uniforms } from '@/core/stats/random'
 
 const EDITIONS = 500

@@ -2,7 +2,9 @@ import { counted } from '../units/counted'
 import { complaintsOf, featureWords } from '../prove/features'
 import { MATCH_CHECKS } from '../match/checks/matchCheck'
 import { scanDistance } from '../match/scan'
-import { QUANTITIES, readPull, type Pull, type Quantity } from '../edition/pull'
+import { QUANTITIES, type Quantity } from '../edition/quantities'
+import { readPull } from '../edition/readPull'
+import type { Pull } from '../edition/pull'
 
 /** How far an impression is from the BAT, and by what. */
 export interface Closeness {

@@ -1,6 +1,7 @@
 import { samplePull } from './samplePull.test.fixture'
 import { describe, expect, it } from 'vitest'
-import { readPull, type PullEvent } from './pull'
+import { readPull } from './readPull'
+import type { PullEvent } from './pull'
 import { placeKey, USUAL_MATCH_TOLERANCES, type CheckResult } from '../match/checks/matchCheck'
 import { cornersInPixels, placesToLookAt, scanPair, unchecked, verdictOf } from './compareScans'
 import { refusalWords } from '../match/words'

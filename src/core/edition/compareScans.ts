@@ -1,5 +1,6 @@
 import { dryBack } from './dryBack'
-import { readPull, type Pull } from './pull'
+import { readPull } from './readPull'
+import type { Pull } from './pull'
 import { checkStanding, placeKey, type FoundPlace, type MatchTolerances } from '../match/checks/matchCheck'
 import type { DriedTone } from '../match/driedPicture'
 import type { Corners } from '../match/homography'

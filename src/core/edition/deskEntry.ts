@@ -3,7 +3,8 @@ import { settingsSchema } from '../prove/settings'
 import type { Upgrade } from '../document/documentKind'
 import { count, label, moment } from '../units/schemas'
 import { laterEventSchema } from './laterEvent'
-import { handsSchema, pullEventSchema, pullId, timeZone } from './pull'
+import { handsSchema, pullEventSchema } from './pull'
+import { pullId, timeZone } from './pullId'
 
 const keptPullEvent = z.union([pullEventSchema, laterEventSchema])
 

@@ -1,4 +1,5 @@
-import type { EyeReading, Fate } from './pull'
+import type { EyeReading } from './pull'
+import type { Fate } from './pullKinds'
 import { causesOfFault, FAULT_KEYS, type Fault, type Ninth } from './fault'
 
 /** Keys of the desk, named for what is printed on a keypad. */

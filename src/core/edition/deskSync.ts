@@ -4,7 +4,8 @@ import { asideWithin, readLeniently, type SetAside } from '../document/setAside'
 import { settingsDocument } from '../prove/settingsDocument'
 import { deskEntrySchema, ENTRY_STEPS, MOST_ENTRIES, type DeskEntry } from './deskEntry'
 import type { LaterEvent } from './laterEvent'
-import { pullId, type PullEvent } from './pull'
+import { pullId } from './pullId'
+import type { PullEvent } from './pull'
 import { readPullEvent } from './pullEventDocument'
 
 const isKept = (value: unknown) => typeof value === 'object' && value !== null

@@ -1,6 +1,8 @@
 import { isSameName } from '../units/byName'
 import type { Settings } from '../prove/settings'
-import { readPull, type Pull, type Quantity } from './pull'
+import { readPull } from './readPull'
+import type { Pull } from './pull'
+import type { Quantity } from './quantities'
 
 /** What changes as a print dries. */
 export const DRIES: readonly Quantity[] = ['tone1', 'tone2', 'tone3']

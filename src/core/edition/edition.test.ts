@@ -3,7 +3,8 @@ import { editionProgress, eyeSeries, runSeries } from './editionProgress'
 import { plateLife } from '../plate/plateLife'
 import { handOf, plateHistory, wearingLine } from './plateHistory'
 import { samplePull } from './samplePull.test.fixture'
-import { eventSubject, pullEventSchema, pullSchema, readPull, type Pull, type PullEvent } from './pull'
+import { eventSubject, readPull } from './readPull'
+import { pullEventSchema, pullSchema, type Pull, type PullEvent } from './pull'
 
 const pull = (number: number, kind: Pull['kind'], ...events: PullEvent[]) =>
   samplePull(number, events, { id: `${kind}-${number}`, kind })

@@ -1,5 +1,7 @@
 import { toleranceOf } from '../match/checks/matchCheck'
-import { isPrint, QUANTITIES, readPull, type EyeReading, type Pull, type Quantity } from './pull'
+import { isPrint, readPull } from './readPull'
+import { QUANTITIES, type Quantity } from './quantities'
+import type { EyeReading, Pull } from './pull'
 
 /** Where an edition stands. Sheets and starts are counted, never asked for. */
 export interface EditionProgress {

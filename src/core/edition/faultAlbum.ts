@@ -4,7 +4,8 @@ import { compareSettings } from '../prove/compareSettings'
 import { capital } from '../units/capital'
 import { causesOfFault, FAULTS, type Ninth, type RejectReason } from './fault'
 import { impressionPicture, type ImpressionPicture } from './impressionPicture'
-import { readPull, type Pull } from './pull'
+import { readPull } from './readPull'
+import type { Pull } from './pull'
 
 /** The pulls of one run in the order they were made, with the job they belong to. */
 export interface RunOfPulls {

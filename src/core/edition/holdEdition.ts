@@ -6,7 +6,9 @@ import { mannKendall } from '../stats/mannKendall'
 import { scanShift, SHIFT_FROM, type Shift } from '../stats/shiftScan'
 import { eyeSeries, type RunSeries } from './editionProgress'
 import { handOf, WEARING_SPOTS } from './plateHistory'
-import { QUANTITIES, QUANTITY_KEYS, readPull, writeDifference, type Pull, type Quantity } from './pull'
+import { QUANTITIES, QUANTITY_KEYS, writeDifference, type Quantity } from './quantities'
+import { readPull } from './readPull'
+import type { Pull } from './pull'
 
 /** Prints from which a chart says something beside the tolerance. */
 export const CHARTS_FROM = SHIFT_FROM

@@ -1,7 +1,8 @@
 import { cornersOf, homographyOf, mapSpot, type Corners, type Spot } from '../match/homography'
 import { printedLayout } from '../match/printedLayout'
 import type { Scan } from '../match/scan'
-import { readPull, type Pull } from './pull'
+import { readPull } from './readPull'
+import type { Pull } from './pull'
 
 /** A picture of an impression, and where the print lies in it. */
 export interface ImpressionPicture {

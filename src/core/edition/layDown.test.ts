@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { filmsAt, ghostInks, liesAt, placesOf } from './laidPlaces'
 import { layDownSchema, type LaidInk, type LayDown } from './layDown'
 import { layDownWords } from './layDownWords'
-import { readPull } from './pull'
+import { readPull } from './readPull'
 import { samplePull } from './samplePull.test.fixture'
 
 const ink = (name: string, place: LaidInk['place'] = 'all', area = ''): LaidInk => ({

@@ -1,5 +1,6 @@
 import { materialWords } from '../register/laidPiece'
-import { readPull, type Pull } from './pull'
+import { readPull } from './readPull'
+import type { Pull } from './pull'
 
 /** What the sheet is, and what is stuck onto it, piece by piece. */
 export interface TriedPaper {

@@ -1,7 +1,9 @@
 import type { PlateReading } from '../plate/leftOnPlate'
 import type { PlateHistory } from '../plate/plateLife'
 import { runSeries } from './editionProgress'
-import { readPull, type Hands, type Pull, type Quantity } from './pull'
+import { readPull } from './readPull'
+import type { Hands, Pull } from './pull'
+import type { Quantity } from './quantities'
 
 /** Spots whose tone falls as the plate wears, darkest first. */
 export const WEARING_SPOTS: readonly Quantity[] = ['tone1', 'tone2', 'tone3']

@@ -1,65 +1,22 @@
-import { USUAL_TOLERANCES } from '../tolerance/usualTolerances'
-import { formatNumber } from '../units/length'
-import { isTimeZone } from '../units/moment'
-import { formatCelsius, formatCelsiusStep } from '../units/quantity'
 import { z } from 'zod'
-import { matchVerdictSchema, scanSchema, type MatchVerdict, type Scan } from '../match/scan'
-import { featuresSchema, type Features } from '../prove/features'
+import { matchVerdictSchema, scanSchema } from '../match/scan'
+import { featuresSchema } from '../prove/features'
 import { settingsSchema } from '../prove/settings'
 import { finite, label, moment, remark } from '../units/schemas'
-import { laterEventSchema, type LaterEvent } from './laterEvent'
-import { faultSchema, type Fault } from './fault'
-import { layDownSchema, type LayDown } from './layDown'
-import { meetingSchema, takenOnRail, type Meeting } from './meeting'
-import { wipeTakenSchema, type WipeTaken } from '../wipe/pace'
+import { wipeTakenSchema } from '../wipe/pace'
+import { faultSchema } from './fault'
+import { laterEventSchema } from './laterEvent'
+import { layDownSchema } from './layDown'
+import { meetingSchema } from './meeting'
+import { timeZone } from './pullId'
+import { FATES, PULL_KINDS, type Fate, type PullKind } from './pullKinds'
+import { QUANTITIES, QUANTITY_KEYS } from './quantities'
 
 /** The first reading of most shops: side by side with the BAT (or the proof before). */
 export const eyeReadingSchema = z.enum(['lighter', 'same', 'darker'], {
   error: 'expected lighter, same or darker',
 })
 export type EyeReading = z.infer<typeof eyeReadingSchema>
-
-/** What instruments read at a pull. */
-export const QUANTITIES = {
-  uptakePercent: {
-    label: 'Moisture',
-    unit: '%',
-    min: 0,
-    max: 300,
-    tolerance: USUAL_TOLERANCES.uptakePercent,
-  },
-  plateC: { label: 'Plate temperature', unit: '°C', min: -10, max: 90, tolerance: USUAL_TOLERANCES.plateC },
-  tone1: { label: 'Tone, dark spot', unit: 'D', min: 0, max: 4, tolerance: USUAL_TOLERANCES.toneD },
-  tone2: { label: 'Tone, bright spot', unit: 'D', min: 0, max: 4, tolerance: USUAL_TOLERANCES.toneD },
-  tone3: { label: 'Tone, middle spot', unit: 'D', min: 0, max: 4, tolerance: USUAL_TOLERANCES.toneD },
-} as const
-export type Quantity = keyof typeof QUANTITIES
-
-/** Units of readings that are written in whichever is read first; a difference of degrees has no zero of its own. */
-const WRITTEN: Record<string, { value: typeof formatCelsius; step: typeof formatCelsius } | undefined> = {
-  '°C': { value: formatCelsius, step: formatCelsiusStep },
-}
-
-/** A reading with its unit. @example writeReading('tone1', 0.82) // '0.82 D' */
-export const writeReading = (quantity: Quantity, value: number, digits = 2): string =>
-  WRITTEN[QUANTITIES[quantity].unit]?.value(value, digits) ??
-  `${formatNumber(value, digits)} ${QUANTITIES[quantity].unit}`
-
-/** How far two readings lie apart, with the unit. */
-export const writeDifference = (quantity: Quantity, difference: number, digits = 2): string =>
-  WRITTEN[QUANTITIES[quantity].unit]?.step(difference, digits) ??
-  `${formatNumber(difference, digits)} ${QUANTITIES[quantity].unit}`
-
-export const QUANTITY_KEYS = Object.keys(QUANTITIES) as [Quantity, ...Quantity[]]
-
-export { REJECT_REASONS } from './fault'
-export const FATES = {
-  destroyed: 'Destroyed',
-  reworked: 'Reworked by hand',
-  template: 'Re-used (template, collage)',
-  'set-up': 'Kept as set-up sheet',
-} as const
-export type Fate = keyof typeof FATES
 
 /**
  * What is added to a pull after it was made. A pull is append-only: a later event of the same kind amends the earlier,
@@ -143,18 +100,6 @@ export const keptEventSchema = z.strictObject({
 
 export type KeptEvent = z.infer<typeof keptEventSchema>
 
-/** Pull ids serve as idempotency keys and file names, so their shape is narrow. */
-export const pullId = z
-  .string()
-  .regex(/^[A-Za-z0-9-]{1,64}$/, { error: 'must be letters, digits and hyphens' })
-
-/** A time zone by its IANA name; one this machine does not know could not be written out. */
-export const timeZone = z
-  .string()
-  .min(1)
-  .max(60)
-  .refine(isTimeZone, { error: 'is not a time zone, such as Europe/Lisbon' })
-
 /** Who inked, wiped and laid; null where nobody said. */
 export const handsSchema = z.strictObject({
   inked: label.nullable(),
@@ -162,14 +107,6 @@ export const handsSchema = z.strictObject({
   laid: label.nullable(),
 })
 export type Hands = z.infer<typeof handsSchema>
-
-export const PULL_KINDS = {
-  proof: 'Proof',
-  edition: 'Edition pull',
-  warmup: 'Warm-up',
-  cancellation: 'Cancellation proof',
-} as const
-export type PullKind = keyof typeof PULL_KINDS
 
 /** A sheet through the press: what was set, when, by whom, what was expected, and all that was seen after. */
 export const pullSchema = z.strictObject({
@@ -189,109 +126,3 @@ export const pullSchema = z.strictObject({
   events: z.array(keptEventSchema),
 })
 export type Pull = z.infer<typeof pullSchema>
-
-/** Whether a pull is one of the prints: pulled as one, or a proof of which somebody said what becomes of it. */
-export const isPrint = ({ kind, events }: Pick<Pull, 'kind' | 'events'>): boolean =>
-  kind === 'edition' || (kind === 'proof' && events.some(({ event }) => event.kind === 'decision'))
-
-/** What makes two events speak of the same thing: the later then amends the earlier. */
-export function eventSubject(event: PullEvent | LaterEvent): string {
-  if (event.kind === 'later') return `later.${event.was}`
-  if (event.kind === 'fault') return `fault.${event.where}.${event.what}`
-  if (event.kind === 'laid') return `laid.${event.laid.number}`
-  if (event.kind === 'scan') return `scan.${event.scan.dry ? 'dry' : 'wet'}`
-  return event.kind === 'reading' ? `reading.${event.quantity}${event.dry ? '.dry' : ''}` : event.kind
-}
-
-type EventOf<K extends PullEvent['kind']> = Extract<PullEvent, { kind: K }>
-
-/** A pull as it stands after all its events. */
-export interface PullStanding {
-  eye: EyeReading | null
-  /** of the wet print, and of the dry one: fresh ink reads darker, so the two are never compared */
-  readings: Partial<Record<Quantity, number>>
-  dryReadings: Partial<Record<Quantity, number>>
-  decision: EventOf<'decision'> | null
-  verdict: EventOf<'verdict'> | null
-  /** what each step of the inking and wiping took */
-  wipe: WipeTaken | null
-  wipeSeconds: number | null
-  rollerSeconds: number | null
-  meeting: Meeting | null
-  faults: Fault[]
-  /** of a monotype, in their order */
-  layDowns: LayDown[]
-  features: Features
-  /** the last picture of the wet print and of the dry one, and what the last comparison came to */
-  scans: { wet: Scan | null; dry: Scan | null }
-  match: MatchVerdict | null
-  /** how the plate was struck */
-  cancelled: string | null
-  /** whose print it is, of a class; null: nobody's */
-  maker: number | null
-  /** the moment that was said of it before another; null: none was */
-  momentWas: string | null
-  /** subjects entered more than once */
-  amended: string[]
-  /** kinds of events that a later release wrote, and this one does not know */
-  later: string[]
-}
-
-/** Reads a pull's events, in order: the last word on each subject holds. */
-export function readPull({ events }: Pick<Pull, 'events'>): PullStanding {
-  const standing: PullStanding = {
-    eye: null,
-    readings: {},
-    dryReadings: {},
-    decision: null,
-    verdict: null,
-    wipe: null,
-    wipeSeconds: null,
-    rollerSeconds: null,
-    meeting: null,
-    faults: [],
-    layDowns: [],
-    features: {},
-    scans: { wet: null, dry: null },
-    match: null,
-    cancelled: null,
-    maker: null,
-    momentWas: null,
-    amended: [],
-    later: [],
-  }
-  const seen = new Set<string>()
-  for (const { event } of events) {
-    const subject = eventSubject(event)
-    if (seen.has(subject) && !standing.amended.includes(subject)) standing.amended.push(subject)
-    seen.add(subject)
-    if (event.kind === 'eye') standing.eye = event.reading
-    else if (event.kind === 'reading')
-      (event.dry ? standing.dryReadings : standing.readings)[event.quantity] = event.value
-    else if (event.kind === 'decision') standing.decision = event
-    else if (event.kind === 'verdict') standing.verdict = event
-    else if (event.kind === 'roller') standing.rollerSeconds = event.seconds
-    else if (event.kind === 'meeting') standing.meeting = event.starts
-    else if (event.kind === 'fault') {
-      const { kind: _, ...fault } = event
-      standing.faults.push(fault)
-    } else if (event.kind === 'laid')
-      standing.layDowns = [
-        ...standing.layDowns.filter(({ number }) => number !== event.laid.number),
-        event.laid,
-      ].sort((a, b) => a.number - b.number)
-    else if (event.kind === 'features') standing.features = event.features
-    else if (event.kind === 'scan') standing.scans[event.scan.dry ? 'dry' : 'wet'] = event.scan
-    else if (event.kind === 'match') standing.match = event.match
-    else if (event.kind === 'cancelled') standing.cancelled = event.how
-    else if (event.kind === 'maker') standing.maker = event.maker
-    else if (event.kind === 'moment') standing.momentWas = event.was
-    else if (event.kind === 'later') standing.later.push(event.was)
-    else standing.wipe = event.taken
-  }
-  // At the pull desk a wipe is the plate's way to the roller.
-  if (standing.wipe === null && standing.meeting?.some(({ rail }) => rail === 'plate'))
-    standing.wipe = takenOnRail(standing.meeting, 'plate')
-  standing.wipeSeconds = standing.wipe?.reduce((sum, { takenSeconds }) => sum + takenSeconds, 0) ?? null
-  return standing
-}

@@ -4,7 +4,8 @@ import { plateKindSchema, type PlateKind } from '../plate/plate'
 import { middleReading, type PressSetting } from '../press/pressSetting'
 import { isNamedBefore } from '../units/byName'
 import { moment, positive } from '../units/schemas'
-import { readPull, type Pull } from './pull'
+import { readPull } from './readPull'
+import type { Pull } from './pull'
 
 /** How a maker of a class stands. */
 export const MAKER_STANDINGS = {

@@ -2,7 +2,8 @@ import { z } from 'zod'
 import { benchSchema } from '../prove/settings'
 import { count, finite, label, moment, positive, remark } from '../units/schemas'
 import type { GivenSheet } from './givenSheets'
-import { isPrint, readPull, type Pull } from './pull'
+import { isPrint, readPull } from './readPull'
+import type { Pull } from './pull'
 
 /** What a sheet can go through; `press`: it is pulled from the bench, else it is marked off sheet by sheet. */
 export const RUN_KINDS = {

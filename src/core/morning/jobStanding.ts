@@ -1,7 +1,7 @@
 import { batOfRun } from '../record/batOnBench'
 import type { Bat, Drying, FiledPull } from '../record/jobFile'
 import type { GivenSheet } from '../edition/givenSheets'
-import { isPrint, readPull } from '../edition/pull'
+import { isPrint, readPull } from '../edition/readPull'
 import type { Purposed } from '../prove/purpose'
 import { pullsOnBench, runOnBench, type Run, type SheetMark } from '../edition/runs'
 import type { WorkAhead } from '../record/jobNeed'

@@ -9,7 +9,8 @@ import {
   USUAL_SIGNING,
 } from '../dry/numbering'
 import { editionProgress } from '../edition/editionProgress'
-import { isPrint, type PullEvent } from '../edition/pull'
+import { isPrint } from '../edition/readPull'
+import type { PullEvent } from '../edition/pull'
 import { samplePull } from '../edition/samplePull.test.fixture'
 import { leftAsLaidOut } from './settingOrigins'
 import { completeBench } from './completeBench'

@@ -1,5 +1,8 @@
 import { DRIES } from '../edition/dryBack'
-import { FATES, PULL_KINDS, QUANTITY_KEYS, readPull, type Pull, type Quantity } from '../edition/pull'
+import { FATES, PULL_KINDS } from '../edition/pullKinds'
+import { QUANTITY_KEYS, type Quantity } from '../edition/quantities'
+import { readPull } from '../edition/readPull'
+import type { Pull } from '../edition/pull'
 import { settingEntries } from '../prove/settingEntries'
 
 /** One pull as a flat row for a spreadsheet; columns are the same for every row of a job. */

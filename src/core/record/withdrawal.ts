@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { pullId, PULL_KINDS } from '../edition/pull'
+import { pullId } from '../edition/pullId'
+import { PULL_KINDS } from '../edition/pullKinds'
 import type { SheetMark } from '../edition/runs'
 import { label } from '../units/schemas'
 import type { Bat, FiledPull, Print } from './jobFile'

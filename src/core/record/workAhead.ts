@@ -1,6 +1,7 @@
 import { learnCycle, type LearnedCycle } from '../day/learnedCycle'
 import { plateHistory } from '../edition/plateHistory'
-import { isPrint, readPull, type Pull } from '../edition/pull'
+import { isPrint, readPull } from '../edition/readPull'
+import type { Pull } from '../edition/pull'
 import { pullsOnBench, runOnBench } from '../edition/runs'
 import { purposeFacts } from '../prove/purpose'
 import { batOfRun, batPulls } from './batOnBench'

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { afterEach, describe, expect, it } from 'vitest'
-import { writeDifference, writeReading } from '../edition/pull'
+import { writeDifference, writeReading } from '../edition/quantities'
 import { formatMm, isOnTheRule, parseLength } from './length'
 import {
   bothLengths,

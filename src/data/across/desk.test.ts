@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { DeskEntry } from '@/core/edition/deskEntry'
 import { EMPTY_RAILS } from '@/core/edition/deskRails'
-import { readPull } from '@/core/edition/pull'
+import { readPull } from '@/core/edition/readPull'
 import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
 import { shareRails, syncDesk } from './desk'
 import { setPurpose } from './runs'

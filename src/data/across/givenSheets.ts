@@ -1,6 +1,6 @@
 import { QueryTypes } from 'sequelize'
 import { nameOfGiven, newGivenSchema, type GivenSheet, type NewGiven } from '@/core/edition/givenSheets'
-import { isPrint, readPull } from '@/core/edition/pull'
+import { isPrint, readPull } from '@/core/edition/readPull'
 import { refuseMove, standingOf, type CustodyMove } from '@/core/record/custody'
 import { positive } from '@/core/units/schemas'
 import { openDatabase } from '../database/database'

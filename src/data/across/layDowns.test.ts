@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest'
 import type { LaidInk, LayDown } from '@/core/edition/layDown'
 import { ghostInks } from '@/core/edition/laidPlaces'
-import { readPull } from '@/core/edition/pull'
+import { readPull } from '@/core/edition/readPull'
 import { learnGhost } from '@/core/ink/ghost'
 import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
 import { documentJob } from '@/core/record/documentation'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
-import { readPull } from '@/core/edition/pull'
+import { readPull } from '@/core/edition/readPull'
 import { ConflictError } from '../database/errors'
 import { createJob, loadJob, saveStation } from '../shop/jobs'
 import { giveNumbers, layToDry } from '../dry/prints'

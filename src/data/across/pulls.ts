@@ -1,15 +1,9 @@
 import { plural } from '@/core/units/counted'
 import { QueryTypes } from 'sequelize'
 import { z } from 'zod'
-import {
-  eventSubject,
-  eyeReadingSchema,
-  handsSchema,
-  pullEventSchema,
-  pullId,
-  timeZone,
-  type PullEvent,
-} from '@/core/edition/pull'
+import { eventSubject } from '@/core/edition/readPull'
+import { eyeReadingSchema, handsSchema, pullEventSchema, type PullEvent } from '@/core/edition/pull'
+import { pullId, timeZone } from '@/core/edition/pullId'
 import { checkBench, STATIONS, unsetStations, type Bench, type Settings } from '@/core/prove/settings'
 import { completeBench } from '@/core/prove/completeBench'
 import { stationsWanting } from '@/core/prove/stationsWanting'

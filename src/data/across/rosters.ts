@@ -9,7 +9,7 @@ import {
   type Maker,
   type Roster,
 } from '@/core/edition/roster'
-import { isPrint, readPull } from '@/core/edition/pull'
+import { isPrint, readPull } from '@/core/edition/readPull'
 import { completeBench } from '@/core/prove/completeBench'
 import { purposeFacts } from '@/core/prove/purpose'
 import { positive } from '@/core/units/schemas'

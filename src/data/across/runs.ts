@@ -13,7 +13,7 @@ import {
   type RunWish,
 } from '@/core/edition/runs'
 import { dryingWords, SAY_DRY_AT, sheetsToPrint, waitingToDry } from '@/core/edition/dryBetween'
-import type { PullKind } from '@/core/edition/pull'
+import type { PullKind } from '@/core/edition/pullKinds'
 import { batSchema } from '@/core/record/jobFile'
 import { PURPOSE_KEYS } from '@/core/prove/purpose'
 import { count } from '@/core/units/schemas'

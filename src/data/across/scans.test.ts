@@ -1,6 +1,6 @@
 import sharp from 'sharp'
 import { describe, expect, it } from 'vitest'
-import { readPull } from '@/core/edition/pull'
+import { readPull } from '@/core/edition/readPull'
 import { USUAL_MATCH_TOLERANCES } from '@/core/match/checks/matchCheck'
 import type { MatchVerdict } from '@/core/match/scan'
 import { jobFileSchema } from '@/core/record/jobFile'

@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { handsSchema, pullId, timeZone } from '@/core/edition/pull'
+import { handsSchema } from '@/core/edition/pull'
+import { pullId, timeZone } from '@/core/edition/pullId'
 import { completeBench } from '@/core/prove/completeBench'
 import { label } from '@/core/units/schemas'
 import { benchOf, changeJob, type JobChange } from '../across/changeJob'

@@ -1,4 +1,5 @@
-import { pullEventSchema, readPull } from '@/core/edition/pull'
+import { pullEventSchema } from '@/core/edition/pull'
+import { readPull } from '@/core/edition/readPull'
 import type { Worked } from '@/core/press/startingPressure'
 import { middleReading } from '@/core/press/pressSetting'
 import { settingsSchema, type Settings } from '@/core/prove/settings'

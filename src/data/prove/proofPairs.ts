@@ -1,4 +1,5 @@
-import { pullEventSchema, readPull } from '@/core/edition/pull'
+import { pullEventSchema } from '@/core/edition/pull'
+import { readPull } from '@/core/edition/readPull'
 import { settingsSchema } from '@/core/prove/settings'
 import type { ProofPair } from '@/core/prove/whatMoved'
 import { openDatabase } from '../database/database'

@@ -1,6 +1,6 @@
 import type { SetAside } from '@/core/document/setAside'
 import { loadRoster } from '../across/rosters'
-import { eventSubject } from '@/core/edition/pull'
+import { eventSubject } from '@/core/edition/readPull'
 import { JOB_FILE_VERSION, type JobFile } from '@/core/record/jobFile'
 import { readJobFile, writeJobFile } from '@/core/record/jobFileDocument'
 import { createHash } from 'node:crypto'

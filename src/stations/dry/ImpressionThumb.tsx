@@ -1,5 +1,6 @@
 import { faultWords, type Ninth } from '@/core/edition/fault'
-import { readPull, type Pull } from '@/core/edition/pull'
+import { readPull } from '@/core/edition/readPull'
+import type { Pull } from '@/core/edition/pull'
 import { complaintsOf, featureWords } from '@/core/prove/features'
 
 /** Keypad rows from the top of the print down. */

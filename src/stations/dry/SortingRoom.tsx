@@ -16,7 +16,8 @@ import {
   type Signing,
   type SortedImpression,
 } from '@/core/dry/numbering'
-import { readPull, type Pull } from '@/core/edition/pull'
+import { readPull } from '@/core/edition/readPull'
+import type { Pull } from '@/core/edition/pull'
 import { formatNumber } from '@/core/units/length'
 import { writeMoment } from '@/core/units/moment'
 import { Button } from '@/ui/Button'

@@ -2,16 +2,9 @@
 
 import { counted } from '@/core/units/counted'
 import { useEffect, useRef, useState } from 'react'
-import {
-  QUANTITIES,
-  QUANTITY_KEYS,
-  readPull,
-  type EyeReading,
-  type Pull,
-  type PullEvent,
-  type Quantity,
-  writeReading,
-} from '@/core/edition/pull'
+import { QUANTITIES, QUANTITY_KEYS, type Quantity, writeReading } from '@/core/edition/quantities'
+import { readPull } from '@/core/edition/readPull'
+import type { EyeReading, Pull, PullEvent } from '@/core/edition/pull'
 import { featureWords, outsidePasses, type Features, type Passes } from '@/core/prove/features'
 import { writeMoment } from '@/core/units/moment'
 import type { FieldProblem } from '@/data/database/errors'

@@ -2,7 +2,8 @@
 
 import dynamic from 'next/dynamic'
 import { eyeSeries, runSeries, scanSeries } from '@/core/edition/editionProgress'
-import { QUANTITIES, type Pull } from '@/core/edition/pull'
+import { QUANTITIES } from '@/core/edition/quantities'
+import type { Pull } from '@/core/edition/pull'
 import { controlChart } from '@/core/stats/controlChart'
 import type { Facing } from '@/core/plate/plateState'
 import { Holding } from './Holding'

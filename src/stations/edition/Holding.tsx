@@ -2,7 +2,8 @@
 
 import { CHARTS_FROM, FALSE_IN, findDrifts, handsOfEdition, mostReadings } from '@/core/edition/holdEdition'
 import type { RunSeries } from '@/core/edition/editionProgress'
-import { QUANTITIES, type Pull } from '@/core/edition/pull'
+import { QUANTITIES } from '@/core/edition/quantities'
+import type { Pull } from '@/core/edition/pull'
 import { counted } from '@/core/units/counted'
 import { formatNumber } from '@/core/units/length'
 

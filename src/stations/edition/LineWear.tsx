@@ -1,7 +1,8 @@
 'use client'
 
 import { handOf, plateHistory, wearingLine } from '@/core/edition/plateHistory'
-import { QUANTITIES, type Pull } from '@/core/edition/pull'
+import { QUANTITIES } from '@/core/edition/quantities'
+import type { Pull } from '@/core/edition/pull'
 import { describePlateLife, plateLife } from '@/core/plate/plateLife'
 import type { Facing } from '@/core/plate/plateState'
 import { fitTrendAndHands, nextReading } from '@/core/stats/trendAndHands'

@@ -2,15 +2,10 @@
 
 import Link from 'next/link'
 import { useRef, useState } from 'react'
-import {
-  FATES,
-  QUANTITIES,
-  QUANTITY_KEYS,
-  readPull,
-  type Pull,
-  type PullEvent,
-  writeReading,
-} from '@/core/edition/pull'
+import { FATES } from '@/core/edition/pullKinds'
+import { QUANTITIES, QUANTITY_KEYS, writeReading } from '@/core/edition/quantities'
+import { readPull } from '@/core/edition/readPull'
+import type { Pull, PullEvent } from '@/core/edition/pull'
 import { complaintsOf, featureWords } from '@/core/prove/features'
 import { formatNumber } from '@/core/units/length'
 import { dayAndTimeOf } from '@/core/units/moment'

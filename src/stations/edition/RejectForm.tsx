@@ -2,7 +2,8 @@
 
 import { useState } from 'react'
 import { faultsOf } from '@/core/edition/fault'
-import { FATES, type Fate, type PullEvent } from '@/core/edition/pull'
+import { FATES, type Fate } from '@/core/edition/pullKinds'
+import type { PullEvent } from '@/core/edition/pull'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 import { useBench } from '../across/bench/BenchContext'

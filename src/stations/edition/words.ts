@@ -1,4 +1,5 @@
-import { readPull, type Pull } from '@/core/edition/pull'
+import { readPull } from '@/core/edition/readPull'
+import type { Pull } from '@/core/edition/pull'
 
 const SEEN = { same: 'as the BAT', lighter: 'lighter than the BAT', darker: 'darker than the BAT' } as const
 const DECIDED = { accepted: 'accepted', rejected: 'rejected', 'set-aside': 'set aside' } as const

@@ -38,7 +38,6 @@ import { detailsOf } from './pressDetails'
 import { PressChoice } from './PressChoice'
 import { PressReadings } from './PressReadings'
 import { PressRooms } from './PressRooms'
-import { PressureVerdict } from './PressureVerdict'
 import { SideElevation } from './SideElevation'
 import { usePressBench } from './usePressBench'
 import { useScrewKeys, type Side } from './useScrewKeys'
@@ -54,6 +53,13 @@ const NipProfile = dynamic(() => import('./NipProfile').then(({ NipProfile: prof
   ssr: false,
   loading: () => <span className="mt-3 block aspect-10/3 w-full" />,
 })
+const PressureVerdict = dynamic(
+  () => import('./PressureVerdict').then(({ PressureVerdict: verdict }) => verdict),
+  {
+    ssr: false,
+    loading: () => <span className="block min-h-24" />,
+  },
+)
 const CarryOver = dynamic(() => import('./CarryOver').then(({ CarryOver: carry }) => carry), { ssr: false })
 const StartHere = dynamic(() => import('./StartHere').then(({ StartHere: start }) => start), { ssr: false })
 const FrameTrial = dynamic(() => import('./FrameTrial').then(({ FrameTrial: trial }) => trial), {

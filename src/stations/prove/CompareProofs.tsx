@@ -1,7 +1,8 @@
 'use client'
 
 import { useState } from 'react'
-import { readPull, type Pull } from '@/core/edition/pull'
+import { readPull } from '@/core/edition/readPull'
+import type { Pull } from '@/core/edition/pull'
 import { compareSettings } from '@/core/prove/compareSettings'
 import { complaintsOf, featureWords } from '@/core/prove/features'
 import { SelectField } from '@/ui/Field'

@@ -1,6 +1,7 @@
 'use client'
 
-import { readPull, type Pull, type PullEvent } from '@/core/edition/pull'
+import { readPull } from '@/core/edition/readPull'
+import type { Pull, PullEvent } from '@/core/edition/pull'
 import { purposeFacts } from '@/core/prove/purpose'
 import { writeMoment } from '@/core/units/moment'
 import { Button } from '@/ui/Button'

@@ -1,5 +1,6 @@
 import { papersTried } from '@/core/edition/papersTried'
-import { readPull, type Pull } from '@/core/edition/pull'
+import { readPull } from '@/core/edition/readPull'
+import type { Pull } from '@/core/edition/pull'
 
 /** The newest proof on each paper that was tried, side by side: what the choice of a paper is made from. */
 export function PapersInARow({ proofs }: { proofs: readonly Pull[] }) {

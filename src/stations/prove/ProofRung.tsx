@@ -2,7 +2,8 @@
 
 import dynamic from 'next/dynamic'
 import type { ReactNode } from 'react'
-import { readPull, type Pull, type PullEvent } from '@/core/edition/pull'
+import { readPull } from '@/core/edition/readPull'
+import type { Pull, PullEvent } from '@/core/edition/pull'
 import { writeMoment } from '@/core/units/moment'
 import { romanNumeral } from '@/core/plate/plate'
 import type { ZoneMap } from '@/core/plate/zoneMap'

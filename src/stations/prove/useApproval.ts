@@ -1,7 +1,8 @@
 'use client'
 
 import { useState } from 'react'
-import { readPull, type Pull } from '@/core/edition/pull'
+import { readPull } from '@/core/edition/readPull'
+import type { Pull } from '@/core/edition/pull'
 import { FEATURE_KEYS, type Passes } from '@/core/prove/features'
 import { usualTolerances, type Tolerances } from '@/core/prove/tolerance'
 import type { FieldProblem } from '@/data/database/errors'

@@ -1,5 +1,5 @@
 import { clock } from '@/core/units/clock'
-import { QUANTITIES } from '@/core/edition/pull'
+import { QUANTITIES } from '@/core/edition/quantities'
 import { PLATE_TONES, type PlateTone } from '@/core/plate/plateTone'
 import { TONE_SPOTS, type ToneSpot } from '@/core/plate/zoneMap'
 import { counted } from '@/core/units/counted'

@@ -1,6 +1,6 @@
 import { sheetsToPrint } from '@/core/edition/dryBetween'
 import { givenOf, nameOfGiven } from '@/core/edition/givenSheets'
-import { isPrint, readPull } from '@/core/edition/pull'
+import { isPrint, readPull } from '@/core/edition/readPull'
 import { pullsOnBench, runOnBench } from '@/core/edition/runs'
 import { purposeFacts } from '@/core/prove/purpose'
 import { batOfRun } from '@/core/record/batOnBench'

@@ -1,7 +1,7 @@
 import { causesOfFault, FAULT_KEYS, NINTHS, REJECT_REASONS_SHOWN, type Ninth } from '@/core/edition/fault'
 import { CAUSES } from '@/core/prove/causes'
 import { FATE_KEYS, type DeskKey, type DeskState } from '@/core/edition/deskKeys'
-import { FATES } from '@/core/edition/pull'
+import { FATES } from '@/core/edition/pullKinds'
 
 const DIGITS: Ninth[] = [7, 8, 9, 4, 5, 6, 1, 2, 3]
 

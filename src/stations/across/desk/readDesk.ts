@@ -1,6 +1,7 @@
 import { plural } from '@/core/units/counted'
 import { editionProgress } from '@/core/edition/editionProgress'
-import { readPull, type Pull } from '@/core/edition/pull'
+import { readPull } from '@/core/edition/readPull'
+import type { Pull } from '@/core/edition/pull'
 import { SHEET_STEPS, type PlannedSegment } from '@/core/edition/meeting'
 import { checkAfter } from '@/core/edition/checkAfter'
 import { dayOf } from '@/core/units/moment'

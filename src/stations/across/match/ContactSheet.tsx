@@ -1,7 +1,8 @@
 'use client'
 
 import { byCloseness, closenessTo } from '@/core/dry/closeness'
-import { readPull, type Pull } from '@/core/edition/pull'
+import { readPull } from '@/core/edition/readPull'
+import type { Pull } from '@/core/edition/pull'
 import { MATCH_CHECKS } from '@/core/match/checks/matchCheck'
 import { scanDistance } from '@/core/match/scan'
 import { formatNumber } from '@/core/units/length'

@@ -2,7 +2,8 @@
 
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
-import { readPull, type Pull } from '@/core/edition/pull'
+import { readPull } from '@/core/edition/readPull'
+import type { Pull } from '@/core/edition/pull'
 import { MATCH_CHECK_KEYS, MATCH_CHECKS, toleranceOf } from '@/core/match/checks/matchCheck'
 import type { ImpressionMatch } from '@/core/match/matchImpression'
 import { Button } from '@/ui/Button'

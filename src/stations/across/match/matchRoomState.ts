@@ -1,4 +1,5 @@
-import { readPull, type Pull } from '@/core/edition/pull'
+import { readPull } from '@/core/edition/readPull'
+import type { Pull } from '@/core/edition/pull'
 import { placesToLookAt, scanOf, scanPair, type ScanPair } from '@/core/edition/compareScans'
 import {
   checkStanding,

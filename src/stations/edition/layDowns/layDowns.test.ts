@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { samplePull } from '@/core/edition/samplePull.test.fixture'
-import { STARTER_INKS } from '@demo/starterStore'
+import { OCHRE, WHITE } from '@/core/ink/shelf.test.fixture'
+import { UNKNOWN_TUBE, type ShelfInk } from '@/core/ink/shelfInk'
 import { layDownAnswer, layDownRefusal } from './answers'
 import {
   FRESH,
@@ -16,14 +17,28 @@ import {
 } from './nextLayDown'
 import { openPrint } from './openPrint'
 
-const inks = STARTER_INKS
-const white = whiteOf(inks)!
-const [dark] = inks.filter(({ id }) => id !== white.id)
+const inks = [OCHRE, WHITE].map((ink): ShelfInk => ({
+  ...UNKNOWN_TUBE,
+  id: ink.name,
+  name: ink.name,
+  kind: 'oil',
+  k: [...ink.k],
+  s: [...ink.s],
+  viscosityPas: 50,
+  source: 'drawdown',
+  forecastable: true,
+  note: '',
+}))
+const [dark, white] = inks
 const mixes = [{ id: 'mix-1', name: 'Grey', parts: [{ inkId: dark.id, name: dark.name, parts: 3 }] }]
 const bench: LayDownBench = { mixes, inks, paper: undefined, onSlab: null, ghostShare: 0.3 }
 const row = (more: Partial<typeof FRESH_ROW> = {}) => ({ ...FRESH_ROW, source: `ink ${dark.id}`, ...more })
 
 describe('the next lay-down', () => {
+  it('takes white from the covering white of the shelf', () => {
+    expect(whiteOf(inks)).toBe(white)
+    expect(whiteOf([dark])).toBeNull()
+  })
   it('is laid of the mixes of the bench and of the inks of the shelf', () => {
     expect(inkChoices(mixes, inks)).toHaveLength(2 + inks.length)
     for (const [key] of inkChoices(mixes, inks).slice(1)) expect(recipeFrom(key, mixes, inks)).not.toBeNull()

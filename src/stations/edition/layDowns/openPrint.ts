@@ -1,5 +1,6 @@
 import type { LayDown } from '@/core/edition/layDown'
-import { readPull, type Pull } from '@/core/edition/pull'
+import { readPull } from '@/core/edition/readPull'
+import type { Pull } from '@/core/edition/pull'
 
 /** What was laid on a print so far. @param print null: a new one */
 export const layDownsOf = (print: Pull | null): readonly LayDown[] => (print ? readPull(print).layDowns : [])

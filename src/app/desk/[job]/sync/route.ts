@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { timeZone } from '@/core/edition/pull'
+import { timeZone } from '@/core/edition/pullId'
 import { dayOf } from '@/core/units/moment'
 import { syncDesk } from '@/data/across/desk'
 import { stampOf } from '@/data/database/remembered'

@@ -1,4 +1,4 @@
-import { readPull } from '@/core/edition/pull'
+import { readPull } from '@/core/edition/readPull'
 import { pullsOnBench } from '@/core/edition/runs'
 import { loadWatchSpots } from '@/data/plate/plateWatch'
 import { adviseNext } from '@/core/prove/whatMoved'

@@ -1,5 +1,5 @@
 import { lastUsed, waitingToDry } from '@/core/edition/dryBetween'
-import { isPrint } from '@/core/edition/pull'
+import { isPrint } from '@/core/edition/readPull'
 import { sheetLines } from '@/core/edition/runs'
 import { listGivingJobs, loadOfferedPrints } from '@/data/across/givenSheets'
 import { RunsRoom } from '@/stations/across/runs/RunsRoom'

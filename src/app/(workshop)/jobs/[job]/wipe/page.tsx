@@ -1,6 +1,6 @@
 import { pullsOnBench } from '@/core/edition/runs'
 import { batPulls } from '@/core/record/batOnBench'
-import { readPull } from '@/core/edition/pull'
+import { readPull } from '@/core/edition/readPull'
 import { latestZoneMap } from '@/data/plate/zoneMaps'
 import { WipeStation } from '@/stations/wipe/WipeStation'
 import { openJob } from '../openJob'

@@ -1,5 +1,5 @@
 import { givenOf } from '@/core/edition/givenSheets'
-import { isPrint, readPull } from '@/core/edition/pull'
+import { isPrint, readPull } from '@/core/edition/readPull'
 import { pullsOnBench } from '@/core/edition/runs'
 import { learnGhost } from '@/core/ink/ghost'
 import { loadGhostShares } from '@/data/across/ghosts'
