@@ -221,3 +221,79 @@ test('a job begins on existing prints: one of another job and one from outside, 
   await page.goto(`${sample.url}/jobs/the-pilot-s-window/record`)
   await expect(page.getByRole('region', { name: 'Custody' })).toContainText('printed over 1')
 })
+
+test('monotype over two existing prints from a slab: white tried, a mask, a ghost judged, one unique print each', async ({
+  page,
+  sample,
+}) => {
+  test.slow()
+  await begin(page, sample.url, 'Tide marks', 'Single or unique prints')
+  await setTheBench(page, 'Tide marks')
+  await openStation(page, 'Plate')
+  await page.getByLabel('Kind').selectOption({ label: 'Smooth slab, for monotypes' })
+  await kept(page)
+  await page.getByRole('link', { name: 'Runs' }).click()
+  await page.getByText('Begin on existing prints').click()
+  await page.getByRole('radio', { name: 'Outside' }).click()
+  await signAs(page, 'Bryn Ash')
+  for (const mark of ['3/20', '4/20']) {
+    await page.getByLabel('What it is, and whose').fill('Salt pans, by Odd Fell')
+    await page.getByLabel('Number on the print').fill(mark)
+    await page.getByRole('button', { name: 'Take it in' }).click()
+    await expect(answerOf(page)).toContainText(`Print over ${mark === '3/20' ? '1 existing' : '2 existing'}`)
+  }
+
+  await openStation(page, 'Prints')
+  await page.getByRole('link', { name: 'Lay-downs' }).click()
+  await expect(answerOf(page)).toContainText('Lay-down 1 onto 3/20 of Salt pans, by Odd Fell')
+  await expect(page.getByRole('radio', { name: 'Ghost of the last' })).toHaveCount(0)
+  const laid = page.getByRole('button', { name: 'Laid down' })
+  await expect(laid).toBeDisabled()
+  await page.getByLabel('Ink', { exact: true }).selectOption({ label: 'Reed ochre' })
+  await expect(page.getByRole('list', { name: 'What it will look like' })).toContainText('all over')
+  await laid.click()
+  const lying = page.getByRole('list', { name: 'Lay-downs of this print' })
+  await expect(lying).toContainText('1. Reed ochre, rolled')
+
+  // White is tried over what lies there, within what the tape leaves open.
+  await page.getByLabel('Ink', { exact: true }).selectOption({ label: 'Dusk blue' })
+  await page.getByRole('group', { name: 'White stirred in' }).getByRole('button', { name: '1 in 4' }).click()
+  await page.getByRole('radio', { name: 'only within' }).click()
+  await expect(laid).toBeDisabled()
+  await page.getByLabel('The place the tape leaves open').fill('Moon')
+  await expect(page.getByRole('list', { name: 'What it will look like' })).toContainText('everywhere else')
+  await laid.click()
+  await expect(lying).toContainText('2. Dusk blue with 25 % white within Moon, rolled')
+  expect(await broken(page)).toEqual([])
+  await page.getByRole('button', { name: 'Finished: keep print 1' }).click()
+  await expect(page.getByRole('button', { name: /^Finished/ })).toHaveCount(0)
+
+  // The next print takes the ghost of what lay on the slab, and says how much that kept.
+  await page
+    .getByLabel('Print', { exact: true })
+    .selectOption({ label: 'the next, onto 4/20 of Salt pans, by Odd Fell' })
+  await page.getByRole('radio', { name: 'Ghost of the last' }).click()
+  await expect(answerOf(page)).toContainText('a ghost, about 30 % of the first')
+  await laid.click()
+  const judge = page.getByRole('group', { name: 'What it kept of the first' })
+  await judge.getByRole('button', { name: '50 %' }).click()
+  await expect(judge.getByRole('button', { name: '50 %' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(lying).toContainText('ghost of Dusk blue with 25 % white within Moon, 50 % of it')
+  await page.getByRole('radio', { name: 'Drawn from behind' }).click()
+  await page.getByLabel('Ink', { exact: true }).selectOption({ label: 'Reed ochre' })
+  await page.getByLabel('What was drawn, and with what').fill('reeds, with a pencil')
+  await laid.click()
+  await expect(lying).toContainText('Reed ochre, drawn from behind: reeds, with a pencil')
+  expect(await broken(page)).toEqual([])
+  await page.getByRole('button', { name: 'Finished: keep print 2' }).click()
+  await expect(page.getByRole('button', { name: /^Finished/ })).toHaveCount(0)
+  // The next ghost is told from this one.
+  await page.getByLabel('Print', { exact: true }).selectOption('')
+  await page.getByRole('radio', { name: 'Ghost of the last' }).click()
+  await expect(answerOf(page)).toContainText('From 1 ghost judged here.')
+
+  await openStation(page, 'Record')
+  const sheet = page.getByRole('article', { name: 'Documentation sheet' })
+  await expect(sheet).toContainText('over 3/20 of Salt pans, by Odd Fell; Reed ochre, rolled')
+  await expect(sheet).toContainText('over 4/20 of Salt pans, by Odd Fell; ghost of')
+})

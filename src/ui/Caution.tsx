@@ -74,7 +74,7 @@ export function Caution({
   }
   const sentence = (
     <aside
-      aria-label="Caution"
+      aria-label={`Caution: ${title}`}
       data-caution
       className="mt-2 flex flex-wrap items-center gap-x-3 gap-y-1 border border-l-4 border-text bg-raised py-1 pl-3 text-sm"
     >

@@ -69,7 +69,7 @@ export function colleAnswer(
     }
   const { material, pieces, fitting, paste } = setting
   const size = `${formatMm(template.widthMm)} × ${formatMm(template.heightMm)}`
-  const pasted = `${formatGrams(template.pasteGrams * pieces, 1)} of ${PASTE_AMOUNTS[paste].called} for all.`
+  const pasted = `${formatGrams(template.pasteGrams * pieces, 2)} of ${PASTE_AMOUNTS[paste].called} for all.`
   if (material?.from === 'print')
     return {
       says: `Cut ${counted(pieces, 'piece')} of ${size}`,

@@ -42,10 +42,10 @@ export function usePieces() {
       const next = laidOf(piece)
       setAsked(next ? [] : [{ field: 'material', message: 'Choose what it is cut from.' }])
       if (!next) return false
-      if (!(await act(() => sendAct(keepCollePieceAction, { jobId: job.id, setting: piece })))) return false
+      // Laid before it is kept to be cut: whoever leaves the room at once takes the setting along.
       const at = laid.findIndex((one) => isSameName(one, next))
       put(at < 0 ? [...laid, next] : laid.with(at, next))
-      return true
+      return act(() => sendAct(keepCollePieceAction, { jobId: job.id, setting: piece }))
     },
     /** takes a piece off the print; it stays among the kept ones */
     takeOff: (name: string) => put(laid.filter((one) => !isSameName(one, { name }))),

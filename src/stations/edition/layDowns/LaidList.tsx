@@ -1,5 +1,6 @@
 import { layDownWords } from '@/core/edition/layDownWords'
 import type { LayDown } from '@/core/edition/layDown'
+import { placesOf } from '@/core/edition/laidPlaces'
 import { PictureField } from '../../across/picture/PictureField'
 import { lookAt, type LayDownBench } from './nextLayDown'
 import { Swatch } from '../../ink/Swatch'
@@ -22,13 +23,14 @@ export function LaidList({
     <>
       <ol aria-label="Lay-downs of this print" className="grid gap-1">
         {layDowns.map((one, i) => {
-          const look = lookAt(layDowns.slice(0, i + 1), null, bench)
+          const until = layDowns.slice(0, i + 1)
+          const colours = placesOf(until).flatMap((at) => lookAt(until, at, bench) ?? [])
           return (
             <li key={one.number} className="flex items-center gap-3 border-b border-line py-1">
               {one.imageId ? (
                 <img src={`/pictures/${one.imageId}/thumb`} alt="" className="size-16 object-contain" />
               ) : (
-                look && <Swatch colours={[look]} label="Forecast" className="size-16" />
+                colours.length > 0 && <Swatch colours={colours} label="Forecast" className="size-16" />
               )}
               <span>
                 <b>{one.number}.</b> {layDownWords(one)}

@@ -1,5 +1,6 @@
 'use client'
 
+import Link from 'next/link'
 import { useState } from 'react'
 import type { LaidInk } from '@/core/edition/layDown'
 import type { Pull } from '@/core/edition/pull'
@@ -75,6 +76,14 @@ function LayingDown({ pulls, onSlab, ghost, inks, papers, areas, pictures }: Lay
   return (
     <Panel
       title="Lay-downs"
+      aside={
+        <Link
+          href={`/jobs/${job.slug}/edition`}
+          className="inline-flex min-h-11 items-center text-sm underline underline-offset-4"
+        >
+          Back to the prints
+        </Link>
+      }
       answer={layDownAnswer({
         number: layDowns.length + 1,
         print: print?.number ?? null,
@@ -89,6 +98,7 @@ function LayingDown({ pulls, onSlab, ghost, inks, papers, areas, pictures }: Lay
           pulls={pulls}
           print={print}
           bench={bench}
+          laid={laid}
           laying={laying}
           firstPicture={pictures[pullId] ?? (print ? null : (job.onto?.imageId ?? null))}
           onPrint={setPullId}

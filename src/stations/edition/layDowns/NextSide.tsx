@@ -8,8 +8,7 @@ import { problemAt } from '../../across/bench/problemAt'
 import { PersonField } from '../../across/person/PersonField'
 import { Problems } from '../../across/pull/Problems'
 import { InkRows } from './InkRows'
-import { looks, type LayDownBench, type NextLayDown } from './nextLayDown'
-import { PlaceLooks } from './PlaceLooks'
+import type { LayDownBench, NextLayDown } from './nextLayDown'
 import type { useLayDown } from './useLayDown'
 
 const WAYS = Object.entries(LAY_DOWN_WAYS) as [LayDown['way'], string][]
@@ -72,7 +71,6 @@ export function NextSide({
         onText={(marks) => onNext({ ...next, marks })}
         hint={isBehind ? 'Thin stiff ink; keep the hand off the sheet.' : undefined}
       />
-      <PlaceLooks looks={looks(layDowns, laid ?? [], bench)} isNext={laid !== null} />
       <PersonField problem={problemAt(laying.problems, 'person')} />
       <Problems problems={laying.problems} except={['person']} />
       <MainAct>

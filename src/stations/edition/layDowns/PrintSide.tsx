@@ -1,11 +1,13 @@
+import type { LaidInk } from '@/core/edition/layDown'
 import type { Pull } from '@/core/edition/pull'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 import { useJob } from '../../across/bench/BenchContext'
 import { GhostJudge } from './GhostJudge'
 import { LaidList } from './LaidList'
-import type { LayDownBench } from './nextLayDown'
+import { looks, type LayDownBench } from './nextLayDown'
 import { isOpenPrint, layDownsOf } from './openPrint'
+import { PlaceLooks } from './PlaceLooks'
 import type { useLayDown } from './useLayDown'
 
 /** The print: how it looks, what was laid on it, how much a ghost kept, and that it is finished. */
@@ -13,6 +15,7 @@ export function PrintSide({
   pulls,
   print,
   bench,
+  laid,
   laying,
   firstPicture,
   onPrint,
@@ -21,6 +24,8 @@ export function PrintSide({
   /** null: a new one */
   print: Pull | null
   bench: LayDownBench
+  /** inks of the next lay-down; null: something is still wanting */
+  laid: readonly LaidInk[] | null
   laying: ReturnType<typeof useLayDown>
   /** how it looked before its first lay-down; null: nobody knows */
   firstPicture: string | null
@@ -50,6 +55,7 @@ export function PrintSide({
           className="max-h-72 w-full object-contain"
         />
       )}
+      <PlaceLooks looks={looks(layDowns, laid ?? [], bench)} isNext={laid !== null} />
       <LaidList
         layDowns={layDowns}
         bench={bench}
