@@ -8,6 +8,7 @@ const SOAKS: Record<Sizing, { saturationPercent: number; tauSeconds: number }> =
   unknown: { saturationPercent: 58, tauSeconds: 300 },
   medium: { saturationPercent: 55, tauSeconds: 480 },
   hard: { saturationPercent: 50, tauSeconds: 1500 },
+  coated: { saturationPercent: 12, tauSeconds: 1500 },
 }
 /** Sheets of one stack differ by so much of what they take up, as a share (standard deviation). */
 const SHEETS_DIFFER = 0.015

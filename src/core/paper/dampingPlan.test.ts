@@ -24,6 +24,16 @@ describe('damping, planned', () => {
     expect(plan('damp-pack').interleaves).toBe(15)
     expect(plan('soak').interleaves).toBe(0)
   })
+  it('says what the interleaves hold beside the sheets: 15 newsprints of 3.6 g take their own weight', () => {
+    const wanted = { sheets: 14, standardGrams: 22.5, targetUptakePercent: 55, at, gsm: 300 }
+    // 22.5 g at 300 g/m² is 0.075 m²: newsprint of 48 g/m² weighs 3.6 g, 15 of them 54 g.
+    const pack = planDamping({ ...wanted, method: 'damp-pack' })
+    expect(pack.interleaved).toEqual({ called: 'newsprint', waterMl: expect.closeTo(54, 9) as number })
+    expect(pack.waterMl).toBeCloseTo(173.25, 9)
+    expect(planDamping({ ...wanted, method: 'blotters' }).interleaved!.called).toBe('blotters')
+    expect(planDamping({ ...wanted, method: 'soak' }).interleaved).toBeNull()
+    expect(plan('damp-pack').interleaved).toBeNull()
+  })
   it('takes the water the damp pack takes (property)', () => {
     fc.assert(
       fc.property(

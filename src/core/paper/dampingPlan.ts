@@ -20,6 +20,12 @@ const KEEPING: Record<DampingMethod, Keeping> = {
   dry: { evenAfterHours: 0, goodForHours: 0, isInterleaved: false },
 }
 
+/** What lies between the sheets, and how much water it holds when it is damp, percent of its dry weight [from memory: weigh one]. */
+const INTERLEAVES: Partial<Record<DampingMethod, { called: string; gsm: number; uptakePercent: number }>> = {
+  'damp-pack': { called: 'newsprint', gsm: 48, uptakePercent: 100 },
+  blotters: { called: 'blotters', gsm: 250, uptakePercent: 80 },
+}
+
 /** Water one squeeze of a hand sprayer gives, ml [from memory: count twenty into a glass and weigh]. */
 export const SPRAY_ML = 1.2
 /** Days from which damp paper must be looked at for mould, in a room and in the cold [common practice, no source]. */
@@ -32,6 +38,8 @@ export interface DampingPlan {
   sprays: number
   /** damp interleaves; 0: none */
   interleaves: number
+  /** what they are, and the water they hold beside the sheets', ml; null: none, or the sheet's weight a square metre is not known */
+  interleaved: { called: string; waterMl: number } | null
   /** moments as ISO 8601 */
   goodFrom: string
   goodUntil: string
@@ -54,6 +62,7 @@ export function planDamping({
   standardGrams,
   todayGrams = standardGrams,
   targetUptakePercent,
+  gsm = null,
   minutes = DAMPING_METHODS[method].usualMinutes,
   at,
 }: {
@@ -62,10 +71,13 @@ export function planDamping({
   standardGrams: number
   todayGrams?: number
   targetUptakePercent: number
+  /** of the sheet: its interleaves are as large as it is; null: not known */
+  gsm?: number | null
   minutes?: number
   at: string
 }): DampingPlan {
   const { evenAfterHours, goodForHours, isInterleaved } = KEEPING[method]
+  const between = INTERLEAVES[method]
   const later = (hours: number) => new Date(Date.parse(at) + hours * 3_600_000).toISOString()
   const waterMl = sheets * Math.max(0, dampGrams(standardGrams, targetUptakePercent) - todayGrams)
   const evenAfter = Math.max(evenAfterHours, minutes / 60)
@@ -73,6 +85,13 @@ export function planDamping({
     waterMl,
     sprays: Math.ceil(waterMl / SPRAY_ML),
     interleaves: isInterleaved ? sheets + 1 : 0,
+    interleaved:
+      between && gsm
+        ? {
+            called: between.called,
+            waterMl: ((sheets + 1) * (standardGrams / gsm) * between.gsm * between.uptakePercent) / 100,
+          }
+        : null,
     goodFrom: later(evenAfter),
     goodUntil: later(evenAfter + goodForHours),
     lookForMouldFrom: goodForHours >= 24 ? later(24 * MOULD_DAYS.room) : null,

@@ -10,9 +10,16 @@ export const SIZINGS = {
   soft: 'soft',
   medium: 'medium',
   hard: 'hard',
+  coated: 'coated: takes no water',
 } as const
 export type Sizing = keyof typeof SIZINGS
-const SIZING_STEPS: Record<Exclude<Sizing, 'unknown'>, number> = { waterleaf: 0, soft: 1, medium: 2, hard: 3 }
+const SIZING_STEPS: Record<Exclude<Sizing, 'unknown'>, number> = {
+  waterleaf: 0,
+  soft: 1,
+  medium: 2,
+  hard: 3,
+  coated: 4,
+}
 
 /** The numbers by which papers are compared. */
 export interface PaperNumbers {

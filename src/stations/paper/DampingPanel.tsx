@@ -19,6 +19,8 @@ interface DampingPanelProps {
   standardGrams: number
   todayGrams: number
   targetUptakePercent: number
+  /** weight of the sheet a square metre */
+  gsm: number | null
   /** how long they are damped, as was set */
   minutes?: number
 }
@@ -30,6 +32,7 @@ export function DampingPanel({
   standardGrams,
   todayGrams,
   targetUptakePercent,
+  gsm,
   minutes,
 }: DampingPanelProps) {
   const zone = useZone()
@@ -49,6 +52,7 @@ export function DampingPanel({
     standardGrams,
     todayGrams,
     targetUptakePercent,
+    gsm,
     minutes,
     at: isDamped ? dampedAt : '2000-01-01T00:00:00.000Z',
   })
@@ -65,6 +69,13 @@ export function DampingPanel({
         {plan.interleaves > 0 && (
           <>
             , between <b data-figure="interleaves">{plan.interleaves} interleaves</b>
+            {plan.interleaved && (
+              <>
+                {' '}
+                ({plan.interleaved.called}) that hold about{' '}
+                <b data-figure="interleaves-water">{formatNumber(plan.interleaved.waterMl, 0)} ml</b> more
+              </>
+            )}
           </>
         )}
         .

@@ -31,6 +31,7 @@ import { useStation, type Loose } from '../across/bench/useStation'
 import { paperAnswer } from './answers'
 import { BlottingPanel } from './BlottingPanel'
 import { DampingPanel } from './DampingPanel'
+import { PaperAsks } from './PaperAsks'
 import { PaperRooms } from './PaperRooms'
 import { SoakCurve } from './SoakCurve'
 import { WaterScale } from './WaterScale'
@@ -154,6 +155,9 @@ export function PaperStation({
               </>
             )}
           </p>
+          {stocked && (
+            <PaperAsks paper={stocked} stands={value.method} onTreat={(treatment) => change(treatment)} />
+          )}
           <LengthField
             label="Sheet width"
             anchor="paper-width"
@@ -237,6 +241,7 @@ export function PaperStation({
               todayGrams={dryGrams ?? nominal}
               minutes={value.dampMinutes ?? undefined}
               targetUptakePercent={value.targetUptakePercent}
+              gsm={value.gsm}
             />
           )}
         </div>
