@@ -117,6 +117,14 @@ export const MAKING_METHODS = {
     blackBecomes: 'dark',
     takesGrey: true,
   },
+  slab: {
+    label: 'Smooth slab, made ready',
+    kind: 'slab',
+    use: 'trace',
+    faceDown: false,
+    blackBecomes: 'dark',
+    takesGrey: true,
+  },
 } as const satisfies Record<string, MethodFacts>
 export type MakingMethod = keyof typeof MAKING_METHODS
 export const makingMethodSchema = z.enum(Object.keys(MAKING_METHODS) as [MakingMethod, ...MakingMethod[]])

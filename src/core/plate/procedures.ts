@@ -554,6 +554,25 @@ const STEPS: Record<MakingMethod, ProcedureStep[]> = {
     clean('A drop of oil and a soft rag, no pressing.'),
     ready,
   ],
+  slab: [
+    step('cut', {
+      title: 'Cut the slab to size',
+      how: 'Plastic, metal or glass, flat and closed. Smaller than the sheet it leaves a plate mark; as large as the sheet it leaves none.',
+      needs: ['slab', 'steel rule'],
+      hazard: 'blades',
+    }),
+    bevel(
+      'File all four edges to about 45 degrees and round the corners; glass only with ground edges, and never under a roller.',
+    ),
+    degrease,
+    step('trace', {
+      title: 'Lay the drawing under',
+      how: 'Where something is to be followed: the mirrored tracing face up beneath a clear slab, its corners marked on the bed.',
+      needs: ['tracing', 'tape'],
+      check: 'The drawing reads the wrong way round.',
+    }),
+    ready,
+  ],
 }
 
 /** Some steps of a procedure that comes with the tool, in the order asked. @throws Error where it has none of that id */
