@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
 import sharp from 'sharp'
 import { broken } from './axe'
-import { answerOf, bareJob, expect, signAs, test } from './fixtures'
+import { answerOf, bareJob, expect, kept, openStation, signAs, test } from './fixtures'
 
 const room = (page: Page, name: string) =>
   page.getByRole('navigation', { name: /room/ }).getByRole('link', { name, exact: true }).click()
@@ -26,6 +26,63 @@ const drawing = async () =>
   )
     .png()
     .toBuffer()
+
+test('aluminium by toner, rolled on its surface on coated paper: the tones are the other way round, nothing is wiped', async ({
+  page,
+  sample,
+}) => {
+  await page.goto(`${sample.url}/store/papers/heron-white`)
+  await page.getByLabel('Sizing').selectOption({ label: 'coated: takes no water' })
+  await page.getByRole('button', { name: 'Save these words' }).click()
+  await expect(page.getByRole('button', { name: 'Saved' })).toBeVisible()
+  await bareJob(page, sample.url, {
+    title: 'Salt pans',
+    kind: 'Aluminium, etched',
+    thickness: '0.6',
+    width: '150',
+    height: '100',
+  })
+  await page.getByRole('radio', { name: 'the surface alone' }).click()
+  await expect(page.getByText('One turn covers 188.5 mm: the whole plate, charged once.')).toBeVisible()
+  await page.getByLabel('Diameter of the roller').fill('20')
+  await expect(
+    page.getByText(/a line will show 62.83 mm from where it begins. Charge it 2 times/),
+  ).toBeVisible()
+  await page.getByLabel('Diameter of the roller').fill('')
+  await expect(page.getByText('needs a number')).toBeVisible()
+  await page.getByLabel('Diameter of the roller').fill('60')
+  await kept(page)
+  expect(await broken(page)).toEqual([])
+  await room(page, 'Artwork')
+  await page
+    .getByLabel('Picture for the plate')
+    .setInputFiles({ name: 'heron.png', mimeType: 'image/png', buffer: await drawing() })
+  await page.getByLabel('Way of making').selectOption({ label: 'Laser toner moved by solvent' })
+  await expect(page.getByText('as the picture reads, positive')).toBeVisible()
+  await expect(
+    page.getByText(/The surface alone is rolled, so every tone is the other way round/),
+  ).toBeVisible()
+  await expect(page.getByText(/^Bitten, by these tones: \d+ % of the plate/)).toBeVisible()
+
+  await openStation(page, 'Paper')
+  const paper = page.getByLabel('Paper from the stockroom')
+  await paper.selectOption(
+    await paper
+      .locator('option')
+      .filter({ hasText: /Heron white/ })
+      .first()
+      .getAttribute('value'),
+  )
+  await page
+    .getByRole('list', { name: 'What this paper asks for' })
+    .getByRole('button', { name: 'Do so' })
+    .click()
+  await expect(page.getByText('Printed dry: on coated stock the ink stays open and smears.')).toBeVisible()
+  await kept(page)
+  await openStation(page, 'Wipe')
+  await page.getByLabel('Start from a method').selectOption({ label: 'Rolled on the surface, not wiped' })
+  await kept(page)
+})
 
 test('aluminium: from a drawing by laser toner and salt bath to ready to ink', async ({ page, sample }) => {
   await bareJob(page, sample.url, {

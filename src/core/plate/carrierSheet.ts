@@ -6,6 +6,7 @@ import {
   type SheetDrawing,
 } from '../sheet/sheetDrawing'
 import { formatMm } from '../units/length'
+import type { RolledPlate } from './surfaceRolling'
 import { CARRIERS, carrierTurn, MAKING_METHODS, type MakingMethod } from './makingMethod'
 
 /** White round the plate's image, for the corner marks, mm. */
@@ -19,7 +20,7 @@ export function carrierSheet({
   picture,
 }: {
   method: MakingMethod
-  plate: { widthMm: number; heightMm: number }
+  plate: { widthMm: number; heightMm: number } & RolledPlate
   title: string
   picture: string
 }): SheetDrawing {
@@ -27,7 +28,7 @@ export function carrierSheet({
   const x = (widthMm - plate.widthMm) / 2
   const barY = MARGIN_MM + plate.heightMm + MARGIN_MM
   const bar = checkBar((widthMm - CHECK_BAR_MM) / 2, barY)
-  const { mirrored, inverted } = carrierTurn(method)
+  const { mirrored, inverted } = carrierTurn(method, plate)
   const { use, faceDown } = MAKING_METHODS[method]
   const note = `${title}: ${CARRIERS[use].toLowerCase()}, ${formatMm(plate.widthMm)} × ${formatMm(plate.heightMm)}, ${mirrored ? 'mirrored' : 'not mirrored'}, ${inverted ? 'negative' : 'positive'}${faceDown ? ', laid image down' : ''}`
   return {

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import type { PlateKind } from './plate'
+import { isTurnedInTone, type RolledPlate } from './surfaceRolling'
 
 /** What the artwork is used for: drawn after, transferred as a resist, exposed through, or burnt by a machine. */
 export type ArtworkUse = 'trace' | 'resist' | 'film' | 'engrave' | 'none'
@@ -139,26 +140,27 @@ export interface CarrierTurn {
 
 /**
  * How the carrier must be made. A print is the plate reversed, and a carrier laid face down reverses once more: with two
- * reversals the carrier reads as the picture, with one it must be mirrored. A resist keeps the bath away where it is black.
+ * reversals the carrier reads as the picture, with one it must be mirrored. A resist keeps the bath away where it is black. Where the
+ * surface alone is rolled, every tone is the other way round.
  */
-export function carrierTurn(method: MakingMethod): CarrierTurn {
+export function carrierTurn(method: MakingMethod, plate: RolledPlate = {}): CarrierTurn {
   const { faceDown, blackBecomes } = MAKING_METHODS[method]
-  return { mirrored: !faceDown, inverted: blackBecomes === 'light' }
+  return { mirrored: !faceDown, inverted: (blackBecomes === 'light') !== isTurnedInTone(plate) }
 }
 
 /** Which way round, and which way in tone, the plate reads against the picture, given how the carrier was made. */
-export function plateTurn(method: MakingMethod, carrier: CarrierTurn): CarrierTurn {
+export function plateTurn(method: MakingMethod, carrier: CarrierTurn, plate: RolledPlate = {}): CarrierTurn {
   const { faceDown, blackBecomes } = MAKING_METHODS[method]
   return {
     mirrored: carrier.mirrored !== faceDown,
-    inverted: carrier.inverted !== (blackBecomes === 'light'),
+    inverted: carrier.inverted !== ((blackBecomes === 'light') !== isTurnedInTone(plate)),
   }
 }
 
 /** Which way round the print reads against the picture: reversed from the plate. */
-export function printTurn(method: MakingMethod, carrier: CarrierTurn): CarrierTurn {
-  const plate = plateTurn(method, carrier)
-  return { ...plate, mirrored: !plate.mirrored }
+export function printTurn(method: MakingMethod, carrier: CarrierTurn, plate: RolledPlate = {}): CarrierTurn {
+  const reads = plateTurn(method, carrier, plate)
+  return { ...reads, mirrored: !reads.mirrored }
 }
 
 /** What the carrier is called at the bench. */

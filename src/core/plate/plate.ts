@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { count, finite, label, positive } from '../units/schemas'
+import { surfaceSettingSchema } from './surfaceRolling'
 
 /** What everything that depends on a plate's kind asks: a new kind says all of it. */
 interface PlateFacts {
@@ -128,6 +129,8 @@ export const plateSettingSchema = z.strictObject({
     .min(1, { error: 'must be 1 or more' })
     .max(5000, { error: 'must be at most 5000' })
     .nullish(),
+  /** rolled on its surface; null or left out: printed from its lines */
+  surface: surfaceSettingSchema.nullish(),
 })
 export type PlateSetting = z.infer<typeof plateSettingSchema>
 

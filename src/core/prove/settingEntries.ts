@@ -5,6 +5,7 @@ import { FIRST_MIX, MODIFIERS, type RunMix } from '../ink/mix'
 import { namedAsMixed } from '../wipe/namedAsMixed'
 import { DAMPING_METHODS } from '../paper/dampPaper'
 import { PLATE_KINDS, romanNumeral } from '../plate/plate'
+import { surfaceWords } from '../plate/surfaceRolling'
 import { amountOnScale, readingWords, sameWithin, sideNames, wayWords } from '../press/pressureScale'
 import { DIRECTIONS, type PressSetting } from '../press/pressSetting'
 import { LAYING_METHODS, TWO_PLATE_ROUTES, type RegisterSetting } from '../register/registerSetting'
@@ -178,6 +179,16 @@ const READ: { [S in SettingStation]: (setting: NonNullable<Bench[S]>, bench: Ben
       (value) => `${formatNumber(value, 0)}°`,
       U.bevelDegrees,
     ),
+    ...(plate.surface
+      ? [
+          named(
+            'surface',
+            'Printed from',
+            [plate.surface.isAlone, plate.surface.rollerMm],
+            surfaceWords(plate.surface),
+          ),
+        ]
+      : []),
   ],
   ink: ({ mixes }) => [
     ...mixes.flatMap((mix, i) => readMix(mix, i, mixes.length > 1)),

@@ -36,6 +36,7 @@ const WAYS: Record<
   plate: {
     state: () => ({ cost: 'never', text: 'never: the plate has been worked' }),
     name: () => minutes('put the other plate back'),
+    surface: () => minutes('clean the plate off and ink it the other way'),
     else: () => ({ cost: 'never', text: 'never: the plate itself was altered or measured anew' }),
   },
   ink: {

@@ -7,6 +7,7 @@ import { isPrint, readPull } from '../edition/readPull'
 import type { Pull } from '../edition/pull'
 import { BETWEEN_RUNS, RUN_KINDS, type Run } from '../edition/runs'
 import { PLATE_KINDS, romanNumeral } from '../plate/plate'
+import { surfaceWords } from '../plate/surfaceRolling'
 import { purposeFacts, purposeWords, type Purpose } from '../prove/purpose'
 import { STATIONS, type Bench } from '../prove/settings'
 import { ORIGIN_WORDS, originOf } from '../prove/settingOrigins'
@@ -126,6 +127,28 @@ function pulledLabel(isEdition: boolean, several: boolean): string {
   return isEdition ? 'Edition pulls' : 'Prints pulled'
 }
 
+/** What the plate is and how it was made, state by state. */
+function plateRows(
+  { bench, plateStates }: Pick<DocumentedJob, 'bench' | 'plateStates'>,
+  plate: NonNullable<Bench['plate']>,
+  day: (at: string) => string,
+): DocumentedRow[] {
+  return [
+    { label: 'Plate', value: plate.name },
+    said(bench, 'plate.kind', 'Kind', PLATE_KINDS[plate.kind].label.toLowerCase()),
+    said(bench, 'plate.widthMm', 'Size', sizeOf(plate)),
+    said(bench, 'plate.thicknessMm', 'Thickness', formatFine(plate.thicknessMm, 3)),
+    ...(plate.surface ? [said(bench, 'plate.surface', 'Printed from', surfaceWords(plate.surface))] : []),
+    ...plateStates.map(({ state, note, openedAt }) => ({
+      label: `State ${romanNumeral(state)}`,
+      value: [day(openedAt), note].filter(Boolean).join(': '),
+    })),
+  ]
+}
+
+const sizeOf = ({ widthMm, heightMm }: NonNullable<Bench['plate']>): string =>
+  `${formatMm(widthMm)} × ${formatMm(heightMm)}`
+
 /** Writes the documentation sheet: work, plate, edition with every kind declared, how it was printed, and each impression. @param zone in which the days of approving and drying are said; each print has its own */
 export function documentJob(job: DocumentedJob, zone: string): Documentation {
   const day = (at: string) => saidDayOf(at, zone)
@@ -187,19 +210,8 @@ export function documentJob(job: DocumentedJob, zone: string): Documentation {
 
   const isKindSaid = originOf(job.bench, { path: 'plate.kind' }) !== 'default'
   const technique = plate && isKindSaid ? PLATE_KINDS[plate.kind].label.toLowerCase() : 'intaglio'
-  const plateSize = plate ? `${formatMm(plate.widthMm)} × ${formatMm(plate.heightMm)}` : null
-  const made: DocumentedRow[] = plate
-    ? [
-        { label: 'Plate', value: plate.name },
-        said(job.bench, 'plate.kind', 'Kind', PLATE_KINDS[plate.kind].label.toLowerCase()),
-        said(job.bench, 'plate.widthMm', 'Size', plateSize!),
-        said(job.bench, 'plate.thicknessMm', 'Thickness', formatFine(plate.thicknessMm, 3)),
-        ...job.plateStates.map(({ state, note, openedAt }) => ({
-          label: `State ${romanNumeral(state)}`,
-          value: [day(openedAt), note].filter(Boolean).join(': '),
-        })),
-      ]
-    : []
+  const plateSize = plate && sizeOf(plate)
+  const made = plate ? plateRows(job, plate, day) : []
   const written = (settings: Bench): DocumentedRow[] => [
     ...settingEntries(settings)
       .filter(({ station }) => station !== 'plate')

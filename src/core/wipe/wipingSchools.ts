@@ -4,7 +4,15 @@ import type { WipingOrder } from './wipingOrder'
 const plain = { inking: [], zoneMapVersion: null }
 
 /** Schools of wiping as starting points; durations are common practice, no source. */
-export const WIPING_SCHOOLS: Record<string, { label: string; order: WipingOrder }> = {
+export const WIPING_SCHOOLS: Record<
+  string,
+  {
+    label: string
+    order: WipingOrder
+    /** what brings every ink on and where it stays, where the school says so */
+    inked?: Pick<WipingOrder['inking'][number], 'tool' | 'where'>
+  }
+> = {
   'three-stage': {
     label: 'Three-stage tarlatan, then hand',
     order: {
@@ -61,6 +69,15 @@ export const WIPING_SCHOOLS: Record<string, { label: string; order: WipingOrder 
         step('fingers', 'clean', 20),
       ],
       plateTone: 'light',
+      ...plain,
+    },
+  },
+  'surface-rolled': {
+    label: 'Rolled on the surface, not wiped',
+    inked: { tool: 'roller', where: 'surface' },
+    order: {
+      steps: [step('edges', 'clean', 45), step('fingers', 'clean', 20)],
+      plateTone: 'bright',
       ...plain,
     },
   },

@@ -2,6 +2,7 @@ import sharp from 'sharp'
 import { carrierPixels, MOST_CARRIER_PIXELS, type Artwork } from '@/core/plate/artwork'
 import { halftone, invertGreys, mirrorGreys } from '@/core/plate/halftone'
 import { carrierTurn } from '@/core/plate/makingMethod'
+import type { RolledPlate } from '@/core/plate/surfaceRolling'
 import { drawingToSvg, type SheetDrawing } from '@/core/sheet/sheetDrawing'
 import { FieldError } from '../database/errors'
 import { originalFile } from '../across/images'
@@ -21,7 +22,7 @@ export interface Carrier {
  */
 export async function renderCarrier(
   { imageId, crop, tone, dpi, method }: Artwork,
-  plate: { widthMm: number; heightMm: number },
+  plate: { widthMm: number; heightMm: number } & RolledPlate,
 ): Promise<Carrier> {
   const { widthPx, heightPx } = carrierPixels(plate, dpi)
   if (widthPx * heightPx > MOST_CARRIER_PIXELS)
@@ -57,7 +58,7 @@ export async function renderCarrier(
     tone,
     dpi,
   )
-  const turn = carrierTurn(method)
+  const turn = carrierTurn(method, plate)
   if (turn.inverted) invertGreys(out)
   if (turn.mirrored) mirrorGreys(out, widthPx)
   return { greys: out, widthPx, heightPx }

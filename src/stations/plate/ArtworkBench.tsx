@@ -18,7 +18,9 @@ import {
   plateTurn,
   type MakingMethod,
 } from '@/core/plate/makingMethod'
+import { bittenShare, isTurnedInTone, type RolledPlate } from '@/core/plate/surfaceRolling'
 import { formatMm, formatNumber } from '@/core/units/length'
+import { formatArea } from '@/core/units/quantity'
 import { buttonClass } from '@/ui/Button'
 import { MainAct } from '@/ui/MainAct'
 import { Choice } from '@/ui/Choice'
@@ -33,6 +35,13 @@ const REST_MS = 350
 
 const KEPT = { kept: 'Saved', waiting: 'Saving…', 'not-kept': '◆ Not saved' }
 
+/** Why the carrier is a negative or a positive, where that is not what one expects. */
+function toneWords(isNegative: boolean, isSurface: boolean): string {
+  if (isSurface)
+    return ` The surface alone is rolled, so every tone is the other way round: it is a ${isNegative ? 'negative' : 'positive'}.`
+  return isNegative ? ' Black keeps the bath away, so it is a negative.' : ''
+}
+
 /** Crop, tones and way of making, with carrier, plate and print beside one another; every change is kept after a short rest. */
 export function ArtworkBench({
   plate,
@@ -41,7 +50,7 @@ export function ArtworkBench({
   jobSlug,
   jobId,
 }: {
-  plate: { widthMm: number; heightMm: number }
+  plate: { widthMm: number; heightMm: number } & RolledPlate
   image: { id: string; widthPx: number; heightPx: number }
   kept: Artwork
   jobSlug: string
@@ -54,7 +63,8 @@ export function ArtworkBench({
   const { method, tone, crop, dpi } = artwork
   const facts = MAKING_METHODS[method]
   const carrierName = CARRIERS[facts.use]
-  const turn = carrierTurn(method)
+  const turn = carrierTurn(method, plate)
+  const toneHint = toneWords(turn.inverted, isTurnedInTone(plate))
   const parsed = artworkSchema.safeParse(artwork)
   const at = (...path: string[]) =>
     parsed.success
@@ -84,6 +94,7 @@ export function ArtworkBench({
     const picture = cropped(whole, artwork.crop, plate)
     return { ...picture, greys: halftone(picture, artwork.tone, picture.widthPx / (plate.widthMm / 25.4)) }
   }, [whole, artwork, plate])
+  const open = useMemo(() => tones && bittenShare(tones.greys, plate), [tones, plate])
   const fine = pictureDpi(image, crop, plate)
   const size = carrierPixels(plate, dpi || 1)
   const tooFine = parsed.success ? screenTooFine(tone, dpi) : null
@@ -117,12 +128,18 @@ export function ArtworkBench({
               label={`${turn.mirrored ? 'mirrored' : 'as the picture reads'}, ${turn.inverted ? 'negative' : 'positive'}`}
             />
             <GreyCanvas
-              picture={turned(tones, { ...plateTurn(method, turn), inverted: false })}
+              picture={turned(tones, { ...plateTurn(method, turn, plate), inverted: false })}
               title="Plate"
-              label="reads the wrong way round; black holds ink"
+              label={`reads the wrong way round; black ${isTurnedInTone(plate) ? 'stands and takes' : 'holds'} ink`}
             />
             <GreyCanvas picture={tones} title="Print" label="as the picture reads" />
           </>
+        )}
+        {open !== null && (
+          <p data-figure="bitten" className="sm:col-span-3">
+            Bitten, by these tones: <b>{formatNumber(100 * open, 0)} %</b> of the plate,{' '}
+            {formatArea((open * plate.widthMm * plate.heightMm) / 100, 1)}.
+          </p>
         )}
         {!tones && <p className="text-sm text-muted">Reading the picture…</p>}
       </div>
@@ -132,7 +149,7 @@ export function ArtworkBench({
           value={method}
           options={Object.entries(MAKING_METHODS).map(([key, { label }]) => [key, label])}
           onPick={(next) => change({ method: next as MakingMethod })}
-          hint={`${facts.faceDown ? `The ${carrierName.toLowerCase()} is laid face down: two reversals, so it is not mirrored.` : `One reversal, in the printing: the ${carrierName.toLowerCase()} is mirrored.`}${turn.inverted ? ' Black keeps the bath away, so it is a negative.' : ''}`}
+          hint={`${facts.faceDown ? `The ${carrierName.toLowerCase()} is laid face down: two reversals, so it is not mirrored.` : `One reversal, in the printing: the ${carrierName.toLowerCase()} is mirrored.`}${toneHint}`}
         />
         <div>
           <p className="mb-0.5 text-sm text-muted">Tones</p>

@@ -16,6 +16,7 @@ import { plateAnswer } from './answers'
 import { GaugeField } from './GaugeField'
 import { EdgeProfile } from './EdgeProfile'
 import { PlateRooms } from './PlateRooms'
+import { SurfaceFields } from './SurfaceFields'
 import { PlatePicture, type PlatePictureState } from './PlatePicture'
 
 const UNSET: Loose<PlateSetting> = {
@@ -104,6 +105,11 @@ export function PlateStation({ states, history }: { states: PlatePictureState[];
             onValue={(bevelDegrees) => change({ bevelDegrees })}
             problem={problemAt(kept.problems, 'bevelDegrees')}
             hint={value.bevelDegrees === 0 ? 'Unbevelled: metal and plastic cut blankets.' : undefined}
+          />
+          <SurfaceFields
+            plate={value}
+            at={(field) => problemAt(kept.problems, field)}
+            onSurface={(surface) => change({ surface })}
           />
           <EdgeProfile thicknessMm={value.thicknessMm ?? 1} bevelDegrees={value.bevelDegrees ?? 0} />
           <div className="mt-2 grid gap-4 border-t border-line pt-3 sm:col-span-2 sm:grid-cols-2">

@@ -1,5 +1,6 @@
 import type { BiteTimetable } from '@/core/plate/bitePlan'
 import { CARRIERS, carrierTurn, MAKING_METHODS, type MakingMethod } from '@/core/plate/makingMethod'
+import type { RolledPlate } from '@/core/plate/surfaceRolling'
 import { PLATE_KINDS, type PlateSetting } from '@/core/plate/plate'
 import { costOfAProof, describePlateLife, type PlateLife } from '@/core/plate/plateLife'
 import { capital } from '@/core/units/capital'
@@ -43,7 +44,7 @@ export function lifeReason(life: PlateLife): string {
 
 /** What goes onto the plate, and which way round. */
 export function artworkAnswer(
-  plate: { widthMm: number; heightMm: number } | null,
+  plate: ({ widthMm: number; heightMm: number } & RolledPlate) | null,
   method: MakingMethod | null,
   platePage: string,
 ): RoomAnswer {
@@ -58,7 +59,7 @@ export function artworkAnswer(
       says: 'Choose a picture for the plate',
       because: 'A drawing, a scan or a photograph: it is cropped, turned and printed at 1:1 from here.',
     }
-  const { mirrored, inverted } = carrierTurn(method)
+  const { mirrored, inverted } = carrierTurn(method, plate)
   return {
     says: `Print the ${CARRIERS[MAKING_METHODS[method].use].toLowerCase()} ${mirrored ? 'mirrored' : 'as it reads'}, ${inverted ? 'negative' : 'positive'}`,
     because: `At 1:1, ${formatMm(plate.widthMm)} × ${formatMm(plate.heightMm)}: measure its check bar before it is used.`,

@@ -132,6 +132,9 @@ export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationPro
             change({
               steps: structuredClone(WIPING_SCHOOLS[key].order.steps),
               plateTone: WIPING_SCHOOLS[key].order.plateTone,
+              ...(WIPING_SCHOOLS[key].inked && {
+                inking: inking.map((one) => ({ ...one, ...WIPING_SCHOOLS[key].inked })),
+              }),
             })
           }
         />
