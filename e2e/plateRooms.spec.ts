@@ -46,7 +46,7 @@ test('aluminium by toner, rolled on its surface on coated paper: the tones are t
   await expect(page.getByText('One turn covers 188.5 mm: the whole plate, charged once.')).toBeVisible()
   await page.getByLabel('Diameter of the roller').fill('20')
   await expect(
-    page.getByText(/a line will show 62.83 mm from where it begins. Charge it 2 times/),
+    page.getByText(/a line will show 62.8 mm from where it begins. Charge it 2 times/),
   ).toBeVisible()
   await page.getByLabel('Diameter of the roller').fill('')
   await expect(page.getByText('needs a number')).toBeVisible()
