@@ -6,7 +6,7 @@ import {
   type SheetDrawing,
 } from '../sheet/sheetDrawing'
 import { formatMm } from '../units/length'
-import type { RolledPlate } from './surfaceRolling'
+import type { RolledPlate } from './surfaceSetting'
 import { CARRIERS, carrierTurn, MAKING_METHODS, type MakingMethod } from './makingMethod'
 
 /** White round the plate's image, for the corner marks, mm. */

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import type { PlateKind } from './plate'
-import { isTurnedInTone, type RolledPlate } from './surfaceRolling'
+import { isTurnedInTone } from './surfaceRolling'
+import type { RolledPlate } from './surfaceSetting'
 
 /** What the artwork is used for: drawn after, transferred as a resist, exposed through, or burnt by a machine. */
 export type ArtworkUse = 'trace' | 'resist' | 'film' | 'engrave' | 'none'

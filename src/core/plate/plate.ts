@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { count, finite, label, positive } from '../units/schemas'
-import { surfaceSettingSchema } from './surfaceRolling'
+import { surfaceSettingSchema } from './surfaceSetting'
 
 /** What everything that depends on a plate's kind asks: a new kind says all of it. */
 interface PlateFacts {

@@ -1,14 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { carrierTurn, MAKING_METHODS, printTurn, type MakingMethod } from './makingMethod'
-import {
-  bittenShare,
-  isTurnedInTone,
-  printedFrom,
-  rollerFor,
-  rollerRun,
-  surfaceWords,
-} from './surfaceRolling'
+import { bittenShare, isTurnedInTone, rollerFor, rollerRun } from './surfaceRolling'
+import { printedFrom, surfaceWords } from './surfaceSetting'
 
 const alone = { surface: { isAlone: true, rollerMm: 60 } }
 const both = { surface: { isAlone: false, rollerMm: 60 } }

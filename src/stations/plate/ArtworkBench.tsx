@@ -18,7 +18,8 @@ import {
   plateTurn,
   type MakingMethod,
 } from '@/core/plate/makingMethod'
-import { bittenShare, isTurnedInTone, type RolledPlate } from '@/core/plate/surfaceRolling'
+import { bittenShare, isTurnedInTone } from '@/core/plate/surfaceRolling'
+import type { RolledPlate } from '@/core/plate/surfaceSetting'
 import { formatMm, formatNumber } from '@/core/units/length'
 import { formatArea } from '@/core/units/quantity'
 import { buttonClass } from '@/ui/Button'

@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { counted } from '@/core/units/counted'
 import { readMaking, type Making } from '@/core/plate/making'
@@ -17,10 +18,15 @@ import { useBench, useJob } from '../across/bench/BenchContext'
 import { usePerson } from '../across/person/usePerson'
 import { MakingRun } from './MakingRun'
 import { PlateRooms } from './PlateRooms'
-import { PartsChoice } from './PartsChoice'
 import { ProcedureEditor } from './ProcedureEditor'
 import { beginMakingAction } from './roomActions'
 import { sendAct } from '../across/act/sendAct'
+
+/** Only who puts a way of making together needs it. */
+const PartsChoice = dynamic(() => import('./PartsChoice').then(({ PartsChoice: parts }) => parts), {
+  ssr: false,
+  loading: () => <span className="block min-h-24" />,
+})
 
 const OWN = 'own:'
 const PARTS = 'parts'

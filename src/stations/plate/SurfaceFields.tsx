@@ -1,12 +1,6 @@
 import type { PlateSetting } from '@/core/plate/plate'
-import {
-  PRINTED_FROM,
-  printedFrom,
-  rollerFor,
-  rollerRun,
-  type PrintedFrom,
-  type SurfaceSetting,
-} from '@/core/plate/surfaceRolling'
+import { rollerFor, rollerRun } from '@/core/plate/surfaceRolling'
+import { PRINTED_FROM, printedFrom, type PrintedFrom, type SurfaceSetting } from '@/core/plate/surfaceSetting'
 import { counted } from '@/core/units/counted'
 import { formatMm } from '@/core/units/length'
 import { listed } from '@/core/units/listed'

@@ -1,6 +1,6 @@
 import type { BiteTimetable } from '@/core/plate/bitePlan'
 import { CARRIERS, carrierTurn, MAKING_METHODS, type MakingMethod } from '@/core/plate/makingMethod'
-import type { RolledPlate } from '@/core/plate/surfaceRolling'
+import type { RolledPlate } from '@/core/plate/surfaceSetting'
 import { PLATE_KINDS, type PlateSetting } from '@/core/plate/plate'
 import { costOfAProof, describePlateLife, type PlateLife } from '@/core/plate/plateLife'
 import { capital } from '@/core/units/capital'

@@ -38,7 +38,6 @@ import { detailsOf } from './pressDetails'
 import { PressChoice } from './PressChoice'
 import { PressReadings } from './PressReadings'
 import { PressRooms } from './PressRooms'
-import { SideElevation } from './SideElevation'
 import { usePressBench } from './usePressBench'
 import { useScrewKeys, type Side } from './useScrewKeys'
 
@@ -49,6 +48,10 @@ const PackBench = dynamic(() => import('./PackBench').then(({ PackBench: bench }
 })
 
 /** What few look at comes once the page stands. */
+const SideElevation = dynamic(() => import('./SideElevation').then(({ SideElevation: side }) => side), {
+  ssr: false,
+  loading: () => <span className="block aspect-3/2 w-full" />,
+})
 const NipProfile = dynamic(() => import('./NipProfile').then(({ NipProfile: profile }) => profile), {
   ssr: false,
   loading: () => <span className="mt-3 block aspect-10/3 w-full" />,
