@@ -18,6 +18,10 @@ export const liesAt = ({ place, area }: Pick<LaidInk, 'place' | 'area'>, at: str
 export const filmsAt = (layDowns: readonly Pick<LayDown, 'inks'>[], at: string | null): LaidInk[] =>
   layDowns.flatMap(({ inks }) => inks.filter((ink) => liesAt(ink, at)))
 
+/** Whether a ghost is of just these inks, at the same places: another lay-down may have come onto the slab since. */
+export const isGhostOf = (ghost: readonly LaidInk[], first: readonly LaidInk[]): boolean =>
+  JSON.stringify(ghostInks(ghost, 0)) === JSON.stringify(ghostInks(first, 0))
+
 /** The inks of a ghost: the first's, each as thin as its share leaves it. */
 export const ghostInks = (first: readonly LaidInk[], share: number): LaidInk[] =>
   first.map((ink) => ({ ...ink, micrometres: Number((ink.micrometres * share).toFixed(3)) }))

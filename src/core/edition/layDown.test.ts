@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { filmsAt, ghostInks, liesAt, placesOf } from './laidPlaces'
+import { filmsAt, ghostInks, isGhostOf, liesAt, placesOf } from './laidPlaces'
 import { layDownSchema, type LaidInk, type LayDown } from './layDown'
 import { layDownWords } from './layDownWords'
 import { readPull } from './readPull'
@@ -42,6 +42,12 @@ describe('lay-downs of a print', () => {
       ['Blue', 1.5, 'Moon'],
       ['Grey', 1.5, 'Moon'],
     ])
+  })
+  it('are ghosts of what lay on the slab, and of nothing that came onto it since', () => {
+    const ghost = ghostInks(print[1].inks, 0.3)
+    expect(isGhostOf(ghost, print[1].inks)).toBe(true)
+    expect(isGhostOf(ghost, print[0].inks)).toBe(false)
+    expect(isGhostOf(ghost, [ink('Blue', 'within', 'Sun'), print[1].inks[1]])).toBe(false)
   })
   it('are said in words', () => {
     expect(layDownWords(print[0])).toBe('Ochre, rolled')

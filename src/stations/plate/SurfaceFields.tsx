@@ -15,8 +15,9 @@ const USUAL_ROLLER_MM = 60
 /** What the roller does on a plate this long. */
 function rollerWords(lengthMm: number, rollerMm: number): string {
   const { aroundMm, repeatsAtMm, charges } = rollerRun(lengthMm, rollerMm)
-  if (repeatsAtMm.length === 0) return `One turn covers ${formatMm(aroundMm)}: the whole plate, charged once.`
-  return `◆ One turn covers ${formatMm(aroundMm)}: a line will show ${listed(repeatsAtMm.map((mm) => formatMm(mm)))} from where it begins. Charge it ${counted(charges, 'time')}, or take a roller of ${formatMm(Math.ceil(rollerFor(lengthMm)))}.`
+  if (repeatsAtMm.length === 0)
+    return `Rolled along its height, one turn covers ${formatMm(aroundMm)}: the whole plate, charged once.`
+  return `◆ Rolled along its height, one turn covers ${formatMm(aroundMm)}: a line will show ${listed(repeatsAtMm.map((mm) => formatMm(mm)))} from where it begins. Charge it ${counted(charges, 'time')}, or take a roller of ${formatMm(Math.ceil(rollerFor(lengthMm)))}.`
 }
 
 /** What of the plate takes the ink; a surface asks for the roller, and says what that does on this plate. */

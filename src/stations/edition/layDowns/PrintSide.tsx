@@ -1,4 +1,5 @@
 import type { LaidInk } from '@/core/edition/layDown'
+import { isGhostOf } from '@/core/edition/laidPlaces'
 import type { Pull } from '@/core/edition/pull'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
@@ -62,7 +63,7 @@ export function PrintSide({
         busy={laying.busy}
         onPicture={(one, imageId) => laying.amend(print!.id, { ...one, imageId }, 'its picture')}
       />
-      {print && last?.way === 'ghost' && bench.onSlab && (
+      {print && last?.way === 'ghost' && bench.onSlab && isGhostOf(last.inks, bench.onSlab) && (
         <GhostJudge
           ghost={last}
           beneath={layDowns.slice(0, -1)}
