@@ -10,7 +10,7 @@ describe('what a paper asks for', () => {
   it('is only its right side, of an ordinary rag', () => {
     expect(asks().map(({ ask }) => ask)).toEqual(['sides'])
     expect(asks({ sides: 'the felt side' })[0].says).toContain(
-      'Print on the felt side. Pencil a mark on the back',
+      'Right side: the felt side. Pencil a mark on the back',
     )
   })
   it('is damp blotters of a tissue, never the bath', () => {

@@ -52,7 +52,7 @@ export function paperAsks({
     {
       ask: 'sides',
       says: sides
-        ? `Print on ${sides}. Pencil a mark on the back of each sheet as it is torn.`
+        ? `Right side: ${sides}. Pencil a mark on the back of each sheet as it is torn.`
         : 'Which side is printed is not noted: find the right side in raking light, pencil a mark on the back of each sheet, and note it at the paper.',
       treatment: null,
     },
