@@ -17,14 +17,13 @@ import { mixFilm, nearestCard } from './nearestCard'
 import { OnEachPaper } from './OnEachPaper'
 import { Overprint } from './Overprint'
 import { Swatches } from './Swatches'
+import { whiteOf } from './whiteOf'
 
 const SpectrumChart = dynamic(() => import('@/ui/SpectrumChart'), {
   ssr: false,
   loading: () => <p className="h-48 text-sm text-muted">Drawing the chart…</p>,
 })
 
-/** Scattering per micrometre above which an ink is a covering white. */
-const COVERING_WHITE = 0.2
 /** ΔE00 within which an earlier card is worth a look. */
 const NEAR = 6
 
@@ -116,7 +115,7 @@ function Overprints({
   inks: readonly StoreInk[]
   conditions: ReturnType<typeof inkConditions>
 }) {
-  const white = inks.find(({ s }) => Math.max(...s) > COVERING_WHITE)
+  const white = whiteOf(inks)
   return (
     <>
       <Overprint title="This mix" upper={film} lower={under} conditions={conditions} />

@@ -30,7 +30,8 @@ interface PullHandle {
   withdrawn: string | null
 }
 
-const NAMELESS: FieldProblem = {
+/** What is asked of whoever has not said who it is. */
+export const NAMELESS: FieldProblem = {
   field: 'person',
   message: 'Enter your name: every entry is saved with it.',
 }

@@ -5,13 +5,13 @@ import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
 import { Swatch } from '../../ink/Swatch'
+import { whiteOf } from '../../ink/whiteOf'
 import {
   FRESH_ROW,
   inkChoices,
   inksOf,
   lookAt,
   WHITE_STEPS,
-  whiteOf,
   type InkRow,
   type LayDownBench,
 } from './nextLayDown'

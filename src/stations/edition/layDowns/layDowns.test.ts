@@ -11,10 +11,10 @@ import {
   lookAt,
   looks,
   recipeFrom,
-  whiteOf,
   withWhite,
   type LayDownBench,
 } from './nextLayDown'
+import { whiteOf } from '../../ink/whiteOf'
 import { openPrint } from './openPrint'
 
 const inks = [OCHRE, WHITE].map((ink): ShelfInk => ({

@@ -6,6 +6,7 @@ import type { MixSetting, RunMix } from '@/core/ink/mix'
 import type { ShelfInk } from '@/core/ink/shelfInk'
 import { inkConditions } from '../../ink/inkConditions'
 import { mixFilm } from '../../ink/nearestCard'
+import { whiteOf } from '../../ink/whiteOf'
 
 /** White stirred in step by step, as its share of the whole. */
 export const WHITE_STEPS = [
@@ -14,9 +15,6 @@ export const WHITE_STEPS = [
   [0.25, '1 in 4'],
   [0.5, 'half'],
 ] as const
-
-/** Scattering per micrometre above which an ink is a covering white. */
-const COVERING_WHITE = 0.2
 
 /** An ink of the next lay-down as it is being put together. */
 export interface InkRow {
@@ -62,10 +60,6 @@ export function recipeFrom(
   const ink = inks.find(({ id }) => source === `ink ${id}`)
   return ink ? { name: ink.name, parts: [{ inkId: ink.id, name: ink.name, parts: 1 }] } : null
 }
-
-/** The covering white of the shelf; null: there is none. */
-export const whiteOf = <I extends ShelfInk>(inks: readonly I[]): I | null =>
-  inks.find(({ s }) => Math.max(...s) > COVERING_WHITE) ?? null
 
 /** A recipe with a share of white stirred in. */
 export function withWhite(

@@ -7,10 +7,8 @@ import { deviceZone } from '@/ui/deviceZone'
 import { sendAct, UNREACHABLE } from '../../across/act/sendAct'
 import { useSend } from '../../across/bench/BenchContext'
 import { usePerson } from '../../across/person/usePerson'
-import { usePull } from '../../across/pull/usePull'
+import { NAMELESS, usePull } from '../../across/pull/usePull'
 import { layDownAction } from './actions'
-
-const NAMELESS: FieldProblem = { field: 'person', message: 'Enter your name: every entry is saved with it.' }
 
 /** Writes lay-downs to their prints. One asked for twice is made once. */
 export function useLayDown() {
