@@ -1,5 +1,5 @@
 import { settingsColumn } from './settingsColumn'
-import { expect, signAs, test } from './fixtures'
+import { bareJob, expect, kept, openStation, signAs, test } from './fixtures'
 import { startServer } from './server'
 
 test('a paper and a press come into the store, and what cannot be is said at its field', async ({
@@ -38,6 +38,60 @@ test('a paper and a press come into the store, and what cannot be is said at its
     await dialog.getByLabel('Name of the press').fill('The attic press')
     await dialog.getByRole('button', { name: 'Add this press' }).click()
     await expect(page.getByText('The attic press: 1/2-13, 1.954 mm a turn')).toBeVisible()
+  })
+})
+
+test('an own ink, paper and press are added where they are missed, and the bench goes on with them', async ({
+  page,
+  empty,
+}) => {
+  await bareJob(page, empty.url, {
+    title: 'Own things',
+    kind: 'Copper, drypoint',
+    thickness: '1',
+    width: '120 mm',
+    height: '90 mm',
+  })
+  await test.step('an ink by its name and its colour by eye', async () => {
+    await openStation(page, 'Ink')
+    await page.getByRole('button', { name: 'An ink that is not on the shelf' }).click()
+    const dialog = page.getByRole('dialog', { name: 'An ink that is not on the shelf' })
+    await dialog.getByLabel('Name of the ink').fill('Old tube, madder')
+    await dialog.getByRole('button', { name: 'Put it on the shelf and use it' }).click()
+    await expect(dialog.getByText('Choose its colour.')).toBeVisible()
+    await dialog.getByLabel('Its colour, printed solid').fill('#a02040')
+    await expect(dialog.getByRole('img', { name: 'In a deep line, printed solid' })).toBeVisible()
+    await dialog.getByRole('button', { name: 'Put it on the shelf and use it' }).click()
+    await expect(dialog).toBeHidden()
+    await expect(page.getByRole('list', { name: 'Inks in the mix' })).toContainText('Old tube, madder')
+    await expect(page.getByLabel('Name of the mix')).toHaveValue('Old tube, madder mix')
+    await expect(page.getByRole('list', { name: 'Inks in the mix' })).toContainText('estimated')
+    await kept(page)
+  })
+  await test.step('a paper by name, weight and size', async () => {
+    await openStation(page, 'Paper')
+    await page.getByRole('button', { name: 'Add a paper' }).click()
+    const dialog = page.getByRole('dialog', { name: 'Add a paper' })
+    await dialog.getByLabel('Name of the paper').fill('Curlew grey')
+    await dialog.getByLabel('Sheet width').fill('380 mm')
+    await dialog.getByLabel('Sheet height').fill('560 mm')
+    await dialog.getByLabel('Weight, g/m²').fill('250')
+    await expect(dialog.getByText('taken as 0.45 mm, usual for its weight')).toBeVisible()
+    await dialog.getByRole('button', { name: 'Add this paper' }).click()
+    await expect(page.getByLabel('Paper from the stockroom').locator('option:checked')).toContainText(
+      'Curlew grey, 250 g/m²',
+    )
+    await kept(page)
+  })
+  await test.step('a press by its name and how it is read', async () => {
+    await openStation(page, 'Press')
+    await page.getByRole('button', { name: 'Add a press' }).click()
+    const dialog = page.getByRole('dialog', { name: 'Add a press' })
+    await dialog.getByLabel('Name of the press').fill('Attic press')
+    await dialog.getByRole('button', { name: 'Add this press' }).click()
+    await expect(
+      page.getByRole('combobox', { name: 'Press', exact: true }).locator('option:checked'),
+    ).toHaveText('Attic press')
   })
 })
 

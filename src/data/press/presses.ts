@@ -78,15 +78,17 @@ function withLead(scale: PressureScale, thread: string): PressureScale {
 }
 
 /** Adds a press to the store; a thread nobody can turn into a lead is said at its field. */
-export async function addPress(input: NewPress): Promise<void> {
+export async function addPress(input: NewPress): Promise<StorePress> {
   const { scale: said, ...press } = newPressSchema.parse(input)
   const scale = withLead(said ?? usualScaleOf(press.kind), press.thread)
-  await write(async (tables, transaction) => {
+  return write(async (tables, transaction) => {
     const id = await freeSlug(
       press.name,
       async (slug) => (await tables.presses.count({ where: { id: slug }, transaction })) > 0,
     )
-    await tables.presses.create(pressRow({ ...press, scale, id, zeroedAt: null }), { transaction })
+    const added = { ...press, scale, id, zeroedAt: null }
+    await tables.presses.create(pressRow(added), { transaction })
+    return added
   })
 }
 

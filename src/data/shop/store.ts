@@ -174,10 +174,10 @@ export async function sheetsLeftOf(paperId: string | undefined): Promise<number 
 const layersNow = (ids: readonly string[], shelf: readonly StoreBlanket[]) =>
   ids.flatMap((id) => shelf.filter((blanket) => blanket.id === id).map(layerOfBlanket))
 
-/** Adds a paper to the store. @param reflectance its white, 36 values */
-export async function addPaper(input: NewPaper, reflectance: number[]): Promise<void> {
+/** Adds a paper to the store. @param reflectance its white, 36 values @returns its id */
+export async function addPaper(input: NewPaper, reflectance: number[]): Promise<string> {
   const paper = newPaperSchema.parse(input)
-  await write(async (tables, transaction) => {
+  return write(async (tables, transaction) => {
     const row: PaperRow = {
       ...paper,
       id: await freeSlug(
@@ -188,6 +188,7 @@ export async function addPaper(input: NewPaper, reflectance: number[]): Promise<
       colourFrom: 'taken',
     }
     await tables.papers.create(row, { transaction })
+    return row.id
   })
 }
 

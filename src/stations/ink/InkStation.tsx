@@ -73,6 +73,11 @@ export function InkStation({
   const need = needOfMix(whole, value.id)
   const parts = useMemo(() => value.parts ?? [], [value.parts])
   const unused = inks.filter(({ id }) => !parts.some((part) => part.inkId === id))
+  const stirIn = ({ id, name }: Pick<StoreInk, 'id' | 'name'>) =>
+    change({
+      parts: [...parts, { inkId: id, name, parts: 1 }],
+      name: value.name || `${name} mix`,
+    })
   return (
     <Panel
       rooms={<InkRooms />}
@@ -119,6 +124,7 @@ export function InkStation({
                 grams={
                   value.batchGrams ? recipeGrams({ parts, batchGrams: value.batchGrams })[i].grams : null
                 }
+                isEstimated={inks.some(({ id, source }) => id === part.inkId && source === 'estimated')}
                 held={heldPart(job.bat?.settings.ink, value.id, part.inkId)}
                 largest={Math.max(...parts.map((other) => other.parts))}
                 onParts={(amount) =>
@@ -147,11 +153,7 @@ export function InkStation({
             ]}
             onPick={(id) => {
               const ink = inks.find((candidate) => candidate.id === id)
-              if (ink)
-                change({
-                  parts: [...parts, { inkId: ink.id, name: ink.name, parts: 1 }],
-                  name: value.name || `${ink.name} mix`,
-                })
+              if (ink) stirIn(ink)
             }}
           />
           <MoreInks
@@ -161,6 +163,7 @@ export function InkStation({
             name={value.name ?? ''}
             isBegun={parts.length > 0}
             onAdd={add}
+            onOwn={stirIn}
             onTakeOff={takeOff}
             onNew={() => change({ name: '', parts: [], modifiers: [], card: undefined, target: undefined })}
           />

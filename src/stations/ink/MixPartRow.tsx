@@ -16,6 +16,7 @@ export function MixPartRow({
   grams,
   largest,
   held,
+  isEstimated,
   onParts,
   onRemove,
 }: {
@@ -26,6 +27,8 @@ export function MixPartRow({
   largest: number
   /** what the BAT has of it; null: no BAT, or not this ink */
   held: { parts: number; share: number } | null
+  /** its colour was never measured */
+  isEstimated: boolean
   onParts: (parts: number) => void
   onRemove: () => void
 }) {
@@ -33,7 +36,10 @@ export function MixPartRow({
   const off = held === null ? 0 : Math.round(share) - Math.round(held.share)
   return (
     <li className="grid grid-cols-[1fr_auto] items-end gap-x-3 border-b border-line py-1.5 sm:grid-cols-[6.5rem_minmax(4rem,1fr)_4.5rem_2.5rem_3.75rem_2.75rem] sm:items-center">
-      <span className="font-medium">{part.name}</span>
+      <span className="font-medium">
+        {part.name}
+        {isEstimated && <span className="block text-sm font-normal text-muted">estimated</span>}
+      </span>
       <span className="relative order-last col-span-2 flex h-11 items-center sm:order-none sm:col-span-1">
         <input
           type="range"

@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { MOST_MIXES, type RunMix } from '@/core/ink/mix'
 import type { MixCard } from '@/core/ink/mixCard'
 import { mixOfInk, type PlateRecipe } from '@/core/ink/plateInks'
@@ -7,6 +8,12 @@ import type { StoreInk } from '@/data/shop/inks'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
 import { plateRecipes } from './plateRecipes'
+
+/** Only who has a tube of their own needs it. */
+const NewInkDialog = dynamic(
+  () => import('../shop/store/NewInkDialog').then(({ NewInkDialog: dialog }) => dialog),
+  { ssr: false, loading: () => <span className="block min-h-11" /> },
+)
 
 /** What else is on the plate: another ink from a card or the shelf, this one off it, or this one put together anew. */
 export function MoreInks({
@@ -16,6 +23,7 @@ export function MoreInks({
   name,
   isBegun,
   onAdd,
+  onOwn,
   onTakeOff,
   onNew,
 }: {
@@ -27,12 +35,15 @@ export function MoreInks({
   /** it has an ink in it */
   isBegun: boolean
   onAdd: (recipe: PlateRecipe) => void
+  /** an ink that was not on the shelf was put there */
+  onOwn: (ink: Pick<StoreInk, 'id' | 'name'>) => void
   onTakeOff: () => void
   onNew: () => void
 }) {
-  if (!isBegun) return null
   const offered = plateRecipes(inks, cards).filter((recipe) => !mixOfInk({ mixes: [...mixes] }, recipe))
   const keyOf = ({ source, id }: PlateRecipe) => `${source}:${id}`
+  const ownInk = <NewInkDialog onAdded={onOwn} />
+  if (!isBegun) return ownInk
   return (
     <div className="mt-2 flex flex-wrap items-end gap-x-4 gap-y-1">
       {mixes.length < MOST_MIXES && (
@@ -52,6 +63,7 @@ export function MoreInks({
           }}
         />
       )}
+      {ownInk}
       <Button look="quiet" onClick={onNew}>
         Start a new mix
       </Button>

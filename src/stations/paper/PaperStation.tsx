@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import type { Blotting } from '@/core/paper/blotting'
 import { besideBat, dampGrams, dryGramsAt, standardGramsOf } from '@/core/paper/dampingPlan'
@@ -28,6 +29,7 @@ import { needSum } from '../across/bench/needSum'
 import { problemAt } from '../across/bench/problemAt'
 import { useNeed } from '../across/bench/useNeed'
 import { useStation, type Loose } from '../across/bench/useStation'
+import type { AddedPaper } from '../shop/store/NewPaperDialog'
 import { paperAnswer } from './answers'
 import { BlottingPanel } from './BlottingPanel'
 import { DampingPanel } from './DampingPanel'
@@ -48,6 +50,23 @@ const UNSET: Loose<PaperSetting> = {
   dampMinutes: 30,
   targetUptakePercent: 50,
 }
+
+/** Only who has a paper that is not in the list needs it. */
+const NewPaperDialog = dynamic(
+  () => import('../shop/store/NewPaperDialog').then(({ NewPaperDialog: dialog }) => dialog),
+  { ssr: false, loading: () => <span className="inline-block min-h-11" /> },
+)
+
+/** What the bench takes over of a paper of the stockroom. */
+const sheetOf = ({ id, name, gsm, caliperMm, sheetWidthMm, sheetHeightMm, grain }: AddedPaper) => ({
+  paperId: id,
+  name,
+  gsm,
+  caliperMm,
+  sheetWidthMm,
+  sheetHeightMm,
+  grain,
+})
 
 interface PaperStationProps {
   papers: StorePaper[]
@@ -126,24 +145,11 @@ export function PaperStation({
             }
             onPick={(id) => {
               const paper = papers.find((candidate) => candidate.id === id)
-              if (paper)
-                change({
-                  paperId: id,
-                  name: paper.name,
-                  gsm: paper.gsm,
-                  caliperMm: paper.caliperMm,
-                  sheetWidthMm: paper.sheetWidthMm,
-                  sheetHeightMm: paper.sheetHeightMm,
-                  grain: paper.grain,
-                })
+              if (paper) change(sheetOf(paper))
             }}
           />
           <p className="text-sm sm:col-span-2">
-            Not in the list?{' '}
-            <Link href="/store" className="underline underline-offset-4">
-              Add it to the stockroom
-            </Link>
-            .
+            Not in the list? <NewPaperDialog onAdded={(paper) => change(sheetOf(paper))} />
             {stocked && (
               <>
                 {' '}

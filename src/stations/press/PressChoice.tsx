@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import dynamic from 'next/dynamic'
 import { isHandKind } from '@/core/press/pressKind'
 import { MAKE_READY } from '@/core/press/laidStack'
 import { DIRECTIONS, type PressSetting } from '@/core/press/pressSetting'
@@ -18,6 +18,12 @@ import { problemAt } from '../across/bench/problemAt'
 import type { Loose } from '../across/bench/useStation'
 import { canBeCarried, isReadOtherwise, wholePress, withPress } from './emptyPress'
 import { ZeroLine } from './ZeroLine'
+
+/** Only who has a press that is not in the list needs it. */
+const NewPressDialog = dynamic(
+  () => import('../shop/store/NewPressDialog').then(({ NewPressDialog: dialog }) => dialog),
+  { ssr: false, loading: () => <span className="inline-block min-h-11" /> },
+)
 
 interface PressChoiceProps {
   value: Loose<PressSetting>
@@ -101,11 +107,7 @@ export function PressChoice({ value, presses, problems, onChange }: PressChoiceP
             <ZeroLine press={stock} />
           ) : (
             <>
-              Not in the list?{' '}
-              <Link href="/store" className="underline underline-offset-4">
-                Add the press to the stockroom
-              </Link>
-              .
+              Not in the list? <NewPressDialog onAdded={(press) => onChange(withPress(value, press))} />
             </>
           )}
         </p>

@@ -8,6 +8,7 @@ import { SAMPLE_TRAY } from '@/devices/sampleTray'
 import { SelectField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
 import { problemAt } from '../../across/bench/problemAt'
+import { EyeColour } from '../../ink/EyeColour'
 import { PicturePick } from '../../ink/PicturePick'
 import { SpectrumReading } from '../../ink/SpectrumReading'
 import type { Readings } from './bringInInk'
@@ -117,11 +118,17 @@ export function TintReadings(props: InkReadingsProps & { inks: readonly StoreInk
   )
 }
 
-/** One colour, picked from a picture. */
+/** One colour, chosen by eye or picked from a picture. */
 export function PickedColour({ state, change, problems }: InkReadingsProps) {
   const problem = problemAt(problems, 'lab')
   return (
     <>
+      <EyeColour
+        label="Its colour, printed solid"
+        hint="By eye, beside a print or a smear on white paper."
+        stands="#808080"
+        onPick={(lab) => change({ lab })}
+      />
       <PicturePick onPick={(lab) => change({ lab })} />
       <SelectField
         label="It covers"

@@ -26,7 +26,7 @@ const WAYS: readonly (readonly [InkSource, string])[] = [
   ['drawdown', 'drawdown'],
   ['tint', 'masstone and tint'],
   ['file', 'spectral file'],
-  ['estimated', 'estimate from a photo'],
+  ['estimated', 'estimate by eye or photo'],
 ]
 
 /** Brings an ink in: by drawdown, tint, file or a picked colour; seen before it is kept. */

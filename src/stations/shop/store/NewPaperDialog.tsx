@@ -2,8 +2,10 @@
 
 import { useState } from 'react'
 import { gsmOfSheet, SIZINGS, type Sizing } from '@/core/paper/substitutes'
+import { usualCaliperMm } from '@/core/paper/usualCaliper'
 import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/database/errors'
+import type { StorePaper } from '@/data/shop/store'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
 import { SelectField, TextField } from '@/ui/Field'
@@ -16,7 +18,8 @@ import { sendAct } from '../../across/act/sendAct'
 const EMPTY = {
   name: '',
   gsm: null as number | null,
-  caliperMm: 0.5 as number | null,
+  /** null: nobody measured it, and it is taken from the weight */
+  caliperMm: null as number | null,
   sheetWidthMm: null as number | null,
   sheetHeightMm: null as number | null,
   grain: 'unknown' as 'long' | 'short' | 'unknown',
@@ -27,31 +30,45 @@ const EMPTY = {
   note: '',
 }
 const FIELDS = Object.keys(EMPTY)
+/** What is written beside a paper whose thickness nobody measured. */
+const CALIPER_TAKEN = 'Caliper taken from its weight, not measured.'
+
+/** What a bench takes over of a paper that was just added. */
+export type AddedPaper = Pick<
+  StorePaper,
+  'id' | 'name' | 'gsm' | 'caliperMm' | 'sheetWidthMm' | 'sheetHeightMm' | 'grain'
+>
 
 /** Adds a paper to the store. */
-export function NewPaperDialog() {
+export function NewPaperDialog({ onAdded }: { onAdded?: (paper: AddedPaper) => void }) {
   const [open, setOpen] = useState(false)
   const [paper, setPaper] = useState(EMPTY)
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const [weighed, setWeighed] = useState<number | null>(null)
   const { sheetWidthMm: width, sheetHeightMm: height } = paper
   const byWeight = weighed && weighed > 0 && width && height ? gsmOfSheet(weighed, width, height) : null
+  const usual = paper.gsm === null || !(paper.gsm > 0) ? null : usualCaliperMm(paper.gsm)
   const set = (patch: Partial<typeof EMPTY>) => setPaper({ ...paper, ...patch })
   const add = async () => {
     const { gsm, caliperMm, sheetWidthMm, sheetHeightMm, sheetsReceived, ...words } = paper
     const number = (value: number | null) => value ?? Number.NaN
-    const answer = await sendAct(addPaperAction, {
-      ...words,
+    const sizes = {
       gsm: number(gsm),
-      caliperMm: number(caliperMm),
+      caliperMm: number(caliperMm ?? usual),
       sheetWidthMm: number(sheetWidthMm),
       sheetHeightMm: number(sheetHeightMm),
+    }
+    const answer = await sendAct(addPaperAction, {
+      ...words,
+      ...sizes,
+      note: [words.note.trim(), ...(caliperMm === null ? [CALIPER_TAKEN] : [])].filter(Boolean).join(' '),
       sheetsReceived: number(sheetsReceived),
     })
     setProblems(answer.ok ? [] : answer.problems)
     if (!answer.ok) return
     setPaper(EMPTY)
     setOpen(false)
+    onAdded?.({ id: answer.id, name: words.name.trim(), grain: words.grain, ...sizes })
   }
   return (
     <Dialog
@@ -109,6 +126,11 @@ export function NewPaperDialog() {
           value={paper.caliperMm}
           onValue={(caliperMm) => set({ caliperMm })}
           problem={problemAt(problems, 'caliperMm')}
+          hint={
+            paper.caliperMm === null && usual !== null
+              ? `taken as ${formatNumber(usual, 2)} mm, usual for its weight; measure it when you can`
+              : undefined
+          }
         />
         <SelectField
           label="Grain"

@@ -6,6 +6,7 @@ import { isHandKind, type PressKind } from '@/core/press/pressKind'
 import { PRESS_KINDS } from '@/core/press/pressKindNames'
 import type { PressureScale } from '@/core/press/pressureScale'
 import type { FieldProblem } from '@/data/database/errors'
+import type { StorePress } from '@/data/press/presses'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
 import { SelectField, TextField } from '@/ui/Field'
@@ -19,7 +20,7 @@ import { sendAct } from '../../across/act/sendAct'
 const FIRST_KIND = 'two-screw' satisfies PressKind
 
 /** Adds a press as it is read; by hand there is nothing to measure. */
-export function NewPressDialog() {
+export function NewPressDialog({ onAdded }: { onAdded?: (press: StorePress) => void }) {
   const [open, setOpen] = useState(false)
   const [name, setName] = useState('')
   const [thread, setThread] = useState('')
@@ -48,6 +49,7 @@ export function NewPressDialog() {
     setName('')
     pickKind(FIRST_KIND)
     setOpen(false)
+    onAdded?.(answer.press)
   }
   return (
     <Dialog

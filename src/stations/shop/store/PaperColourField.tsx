@@ -1,8 +1,6 @@
 'use client'
 
 import { useState } from 'react'
-import { convertSrgbToLab } from '@/core/colour/convertSrgbToLab'
-import type { Lab } from '@/core/colour/convertXyzToLab'
 import { convertLabToXyz } from '@/core/colour/convertXyzToLab'
 import { convertXyzToSrgb } from '@/core/colour/convertXyzToSrgb'
 import { describeSpectrum } from '@/core/colour/describeSpectrum'
@@ -11,11 +9,11 @@ import type { StorePaper } from '@/data/shop/store'
 import { SAMPLE_TRAY } from '@/devices/sampleTray'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
-import { Field } from '@/ui/Field'
 import { Folded } from '@/ui/Folded'
 import { sendAct } from '../../across/act/sendAct'
 import { useAct } from '../../across/bench/useAct'
 import { Problems } from '../../across/pull/Problems'
+import { EyeColour } from '../../ink/EyeColour'
 import { PicturePick } from '../../ink/PicturePick'
 import { SpectrumReading } from '../../ink/SpectrumReading'
 import { Swatch } from '../../ink/Swatch'
@@ -31,12 +29,6 @@ const colourOf = (colour: PaperColour): string =>
   colour.from === 'read'
     ? describeSpectrum(colour.reflectance).srgb
     : convertXyzToSrgb(convertLabToXyz(colour.lab))
-
-/** Eight-bit red, green and blue of a written colour, as CIE L*a*b*. */
-const labOf = (hex: string): Lab => {
-  const [r, g, b] = [1, 3, 5].map((at) => Number.parseInt(hex.slice(at, at + 2), 16) / 255)
-  return convertSrgbToLab(r, g, b)
-}
 
 /** A paper's colour, and how it is known: every forecast on it begins there. */
 export function PaperColourField({ paper }: { paper: StorePaper }) {
@@ -73,17 +65,12 @@ export function PaperColourField({ paper }: { paper: StorePaper }) {
         )}
         {way === 'picked' && <PicturePick onPick={(lab) => setColour({ from: 'picked', lab })} />}
         {way === 'chosen' && (
-          <Field label="Its colour on this screen" hint="Beside the paper, in daylight.">
-            {(ids) => (
-              <input
-                {...ids}
-                type="color"
-                className="h-11 w-24"
-                defaultValue={stands}
-                onChange={(event) => setColour({ from: 'chosen', lab: labOf(event.target.value) })}
-              />
-            )}
-          </Field>
+          <EyeColour
+            label="Its colour on this screen"
+            hint="Beside the paper, in daylight."
+            stands={stands}
+            onPick={(lab) => setColour({ from: 'chosen', lab })}
+          />
         )}
         {colour && (
           <div className="flex flex-wrap items-center gap-3">

@@ -15,10 +15,7 @@ import { act } from '../../across/act/act'
 export const addPaperAction = act(
   newPaperSchema,
   'shop',
-  async (paper) => {
-    await addPaper(paper, [...RAG_WHITE])
-    return {}
-  },
+  async (paper) => ({ id: await addPaper(paper, [...RAG_WHITE]) }),
   { shows: 'store' },
 )
 
@@ -26,10 +23,7 @@ export const addPaperAction = act(
 export const addPressAction = act(
   newPressSchema,
   'shop',
-  async (press) => {
-    await addPress(press)
-    return {}
-  },
+  async (press) => ({ press: await addPress(press) }),
   { shows: 'store' },
 )
 

@@ -6,14 +6,11 @@ import { label } from '@/core/units/schemas'
 import { addInks, keepTube, newInkSchema } from '@/data/shop/inks'
 import { act } from '../../across/act/act'
 
-/** Puts inks on the shelf, all of them or none. */
+/** Puts inks on the shelf, all of them or none; answers their ids. */
 export const addInksAction = act(
   z.strictObject({ inks: z.array(newInkSchema).min(1).max(500) }),
   'shop',
-  async ({ inks }) => {
-    await addInks(inks)
-    return {}
-  },
+  async ({ inks }) => ({ ids: await addInks(inks) }),
   { shows: 'store' },
 )
 
