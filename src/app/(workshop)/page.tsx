@@ -9,7 +9,8 @@ import { loadDryingPlaces } from '@/data/shop/dryingPlaces'
 import { latestMornings } from '@/data/shop/mornings'
 import { listJobs } from '@/data/shop/jobs'
 import { loadJobsUnderWay } from '@/data/shop/jobsUnderWay'
-import { loadWeighedAndFaced } from '@/data/shop/knownBeside'
+import { loadPlatesOfShop } from '@/data/plate/platesOfShop'
+import { loadOfInkAndPlate } from '@/data/shop/knownBeside'
 import { loadReservations } from '@/data/shop/stock'
 import { loadStore } from '@/data/shop/store'
 import { todayAnswer } from '@/stations/shop/morning/answers'
@@ -72,12 +73,15 @@ export default async function MorningPage({ searchParams }: { searchParams: Prom
       loadDryingPlaces(),
     ])
   const [now, zone] = [new Date().toISOString(), await viewerZone()]
-  const { read, unreadable } = await loadJobsUnderWay(onSheet.items)
+  const [{ read, unreadable }, plates] = await Promise.all([
+    loadJobsUnderWay(onSheet.items),
+    loadPlatesOfShop(),
+  ])
   const active = await Promise.all(
     read.map(async ({ slug, ...job }) => ({
       slug,
       facts: readMorning(job, inks, { now, zone }, calibration, {
-        ...(await loadWeighedAndFaced(job.id)),
+        ...(await loadOfInkAndPlate(job.id, plates)),
         // The sheet speaks of plates and mixes; paper and press have lines of their own.
         stock: null,
       }),

@@ -64,8 +64,8 @@ export type Fault = z.infer<typeof faultSchema>
 
 /** The keys of a second stroke: what a fault came from, the likeliest first. */
 const CAUSES_OF: Partial<Record<RejectReason, readonly FaultCause[]>> = {
-  grey: ['not-picked-up', 'blankets-spent'],
-  starved: ['over-wiped', 'under-inked'],
+  grey: ['not-picked-up', 'blankets-spent', 'worn-plate'],
+  starved: ['over-wiped', 'under-inked', 'worn-plate'],
   'dirty edge': ['bevel', 'under-the-plate', 'dirty-board'],
   smear: ['fingers', 'sheet-slid', 'set-off'],
   crease: ['wavy-sheet', 'folded-blanket'],

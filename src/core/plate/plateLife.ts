@@ -1,5 +1,6 @@
 import type { z } from 'zod'
 import { pullsLeft, type plateLifeOutput, type PlateLifeInput, type PlateReading } from './leftOnPlate'
+import type { StandsHere } from './standsHere'
 import { PLATE_KINDS, type PlateKind, type PlateSetting } from './plate'
 
 /** What is left of a plate: every pull spends it, proofs too. */
@@ -11,8 +12,8 @@ export interface PlateLife {
   leftAtMost: number
   /** `fresh` while a weak plate would still print, `watch` beyond that, `past` when even a strong one would be worn. */
   standing: 'fresh' | 'watch' | 'past'
-  /** what the count rests on: its kind alone, a steel facing, what its maker said, or this plate's own readings; `never`: its kind does not wear */
-  by: 'kind' | 'facing' | 'maker' | 'readings' | 'never'
+  /** what the count rests on: its kind alone, a steel facing, what its maker said, other plates of the kind here, or this plate's own readings; `never`: its kind does not wear */
+  by: 'kind' | 'here' | 'facing' | 'maker' | 'readings' | 'never'
 }
 
 /** Pulls a steel-faced copper plate usually stands from the facing on [common practice, no source: "hundreds"]. */
@@ -30,24 +31,37 @@ export interface PlateHistory {
   facedAfter?: number | null
   /** readings of what wears, by the plate's own count of pulls, and where they no longer match */
   line?: { floor: number; readings: readonly PlateReading[] } | null
+  /** what other plates of its kind stood in this workshop; null: there is none to tell by */
+  here?: StandsHere | null
 }
 
 /** What a life is reckoned from: the kind, and what its maker says. */
 export type LastingPlate = Pick<PlateSetting, 'kind' | 'standsAbout'>
 
-function beforeReadings({ standsAbout }: LastingPlate, { facedAfter }: PlateHistory): PlateLife['by'] {
+function beforeReadings({ standsAbout }: LastingPlate, { facedAfter, here }: PlateHistory): PlateLife['by'] {
   if (typeof standsAbout === 'number') return 'maker'
-  return typeof facedAfter === 'number' ? 'facing' : 'kind'
+  if (typeof facedAfter === 'number') return 'facing'
+  return here ? 'here' : 'kind'
+}
+
+/** Pulls a plate usually stands: of its facing where it has one, else of its kind, here or anywhere. */
+function usuallyStands(
+  kind: PlateKind,
+  { facedAfter, here }: PlateHistory,
+): readonly [low: number, high: number] {
+  if (typeof facedAfter === 'number') return FACED_STANDS
+  return here ? [here.low, here.high] : (PLATE_KINDS[kind].stands ?? NEVER)
 }
 
 /** The reckoning's input: what is usual, from the newest facing on, what the maker says, and the readings since then. */
 function reckonedFrom(
   { kind, standsAbout }: LastingPlate,
   pulls: number,
-  { facedAfter = null, line = null }: PlateHistory,
+  history: PlateHistory,
 ): PlateLifeInput {
+  const { facedAfter = null, line = null } = history
   const since = facedAfter ?? 0
-  const [low, high] = facedAfter === null ? (PLATE_KINDS[kind].stands ?? NEVER) : FACED_STANDS
+  const [low, high] = usuallyStands(kind, history)
   return {
     usualLow: since + low,
     usualHigh: since + high,
@@ -59,8 +73,8 @@ function reckonedFrom(
 }
 
 /**
- * Forecasts plate life, nine times in ten (`pullsLeft`): from what its kind usually stands [common practice, no source], from its
- * newest steel facing, or from what its maker says, moved by this plate's own readings as far as they tell.
+ * Forecasts plate life, nine times in ten (`pullsLeft`): from what its kind usually stands [common practice, no source] or
+ * stood here (`standsHere`), from its newest steel facing, or from what its maker says, moved by this plate's own readings as far as they tell.
  *
  * @param pullsMade every pull from this plate, proofs and warm-ups included
  */
@@ -84,6 +98,7 @@ function lifeFrom(
 
 const PAST: Record<PlateLife['by'], string> = {
   kind: 'past what its kind usually stands',
+  here: 'past what plates of its kind stood here',
   readings: 'past what its readings allow',
   facing: 'past what a facing usually stands',
   maker: 'past what its maker says it stands',
@@ -123,4 +138,13 @@ export function tellPullsLeft(input: PlateLifeInput): z.infer<typeof plateLifeOu
   const before = input.stated === undefined ? 'kind' : 'maker'
   const life = lifeFrom(told, input.pulls, told.isByReadings ? 'readings' : before)
   return { low: life.leftAtLeast, high: life.leftAtMost, words: describePlateLife(life) }
+}
+
+/** What a kind stands here, in words. @example standsHereWords({ low: 8.2, high: 21.9, worn: 2, going: 1 }) // '8 to 22, by 2 worn out here and 1 still printing' */
+export const standsHereWords = ({ low, high, worn, going }: StandsHere): string => {
+  const by = [
+    ...(worn > 0 ? [`${worn} worn out here`] : []),
+    ...(going > 0 ? [`${going} still printing`] : []),
+  ]
+  return `${Math.round(low)} to ${Math.round(high)}, by ${by.join(' and ')}`
 }

@@ -10,8 +10,8 @@ describe('causes beside the settings', () => {
   })
   it('does not ask for what the plate after the pull rules out, nor twice for one cause', () => {
     const causes = (features: Parameters<typeof causesOf>[0]) => causesOf(features).map(({ cause }) => cause)
-    expect(causes({ line: -1 })).toEqual(['not-picked-up', 'over-wiped', 'under-inked'])
-    expect(causes({ plate: -1, line: -1 })).toEqual(['under-inked', 'over-wiped'])
+    expect(causes({ line: -1 })).toEqual(['not-picked-up', 'over-wiped', 'under-inked', 'worn-plate'])
+    expect(causes({ plate: -1, line: -1 })).toEqual(['under-inked', 'over-wiped', 'worn-plate'])
     expect(causes({ plate: 1, line: -1 })).toEqual(['not-picked-up', 'blankets-spent'])
     expect(causes({ plate: 0, line: 0 })).toEqual([])
   })

@@ -30,6 +30,10 @@ const TOLD: Record<FaultCause, Omit<Cause, 'label'>> = {
     sign: 'the bottom of deep lines shows bare before the pull',
     remedy: 'dab the ink in from all ways, on a warm plate, before wiping',
   },
+  'worn-plate': {
+    sign: 'the finest lines and the palest tones went first, print by print, with everything else as at the BAT',
+    remedy: 'end the edition here and number fewer, or rework the plate as a new state',
+  },
   bevel: {
     sign: 'a dark frame close along the plate mark',
     remedy: 'wipe bevels and back last, after the hand',
@@ -120,7 +124,7 @@ export const CAUSES = Object.fromEntries(
 /** What may be behind a judged feature beside the settings, the first looked for first. */
 const BEHIND: Partial<Record<Feature, Partial<Record<-1 | 1, readonly FaultCause[]>>>> = {
   plate: { [-1]: ['under-inked', 'over-wiped'], 1: ['not-picked-up', 'blankets-spent'] },
-  line: { [-1]: ['not-picked-up', 'over-wiped', 'under-inked'] },
+  line: { [-1]: ['not-picked-up', 'over-wiped', 'under-inked', 'worn-plate'] },
   emboss: { [-1]: ['blankets-spent'] },
   edges: { [-1]: ['over-wiped'], 1: ['bevel', 'under-the-plate', 'dirty-board'] },
   register: { [-1]: ['out-of-register'], 1: ['out-of-register'] },
@@ -129,6 +133,9 @@ const BEHIND: Partial<Record<Feature, Partial<Record<-1 | 1, readonly FaultCause
   texture: { [-1]: ['back-of-the-sheet'], 1: ['blanket-texture'] },
   marks: { [-1]: ['hair', 'grit', 'under-inked'], 1: ['grit', 'hair', 'dried-ink'] },
 }
+
+/** Lines that still hold ink after the pull were filled, and are deep enough to hold it. */
+const NOT_WHERE_INK_STAYED: ReadonlySet<FaultCause> = new Set(['over-wiped', 'under-inked', 'worn-plate'])
 
 /** A cause worth looking for, and the complaint it would answer. */
 export interface CauseToLookFor extends Cause {
@@ -145,7 +152,7 @@ export interface CauseToLookFor extends Cause {
 export function causesOf(features: Features): CauseToLookFor[] {
   const isRuledOut = (cause: FaultCause) =>
     (features.plate === -1 && cause === 'not-picked-up') ||
-    (features.plate === 1 && (cause === 'over-wiped' || cause === 'under-inked'))
+    (features.plate === 1 && NOT_WHERE_INK_STAYED.has(cause))
   const seen = new Set<FaultCause>()
   return (Object.entries(features) as [Feature, -1 | 0 | 1][]).flatMap(([complaint, value]) =>
     (value === 0 ? [] : (BEHIND[complaint]?.[value] ?? [])).flatMap((cause) => {

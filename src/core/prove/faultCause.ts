@@ -4,6 +4,7 @@ export const CAUSE_LABELS = {
   'blankets-spent': 'blankets give no more',
   'over-wiped': 'wiped out',
   'under-inked': 'never filled',
+  'worn-plate': 'plate worn',
   bevel: 'bevel not clean',
   'under-the-plate': 'ink from under the plate',
   'dirty-board': 'dirty board',

@@ -17,8 +17,9 @@ import { cycleOf, workAhead } from './workAhead'
 import { PROOFS_TO_COME } from './sure'
 import { readThrough } from './through'
 import { sampleJobFile } from './sampleJobFile.test.fixture'
+import { NOTHING_BESIDE } from './nothingBeside.test.fixture'
 
-const beside: KnownBeside = { weighings: [], facings: [], stock: null }
+const beside: KnownBeside = NOTHING_BESIDE
 const accepted = (number: number) => ({
   ...samplePull(number, [{ kind: 'decision', decision: 'accepted', reason: '', fate: null }], {
     id: `e${number}`,

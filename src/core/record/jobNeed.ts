@@ -9,6 +9,7 @@ import {
   type PlateHistory,
   type PlateLife,
 } from '../plate/plateLife'
+import type { StandsByKind } from '../plate/standsHere'
 import type { Bench } from '../prove/settings'
 import { findByName } from '../units/byName'
 import { SURE } from './sure'
@@ -33,6 +34,8 @@ export interface KnownBeside {
   facings: readonly { afterPulls: number }[]
   /** sheets of one paper in the store that nobody else keeps back; null: none was asked after */
   stock: { paperId: string; sheets: number } | null
+  /** what plates of other jobs stood */
+  standsHere: StandsByKind
 }
 
 /** Where the ink of one pull is known from. */
@@ -167,7 +170,11 @@ export function needOfMix(need: JobNeed, mixId: string | null): JobNeed {
  * @param bench as it stands now: what is typed there counts at once
  * @param work what the record says @param beside what the workshop knows beside it
  */
-export function jobNeed(bench: Bench, work: WorkAhead, { weighings, facings, stock }: KnownBeside): JobNeed {
+export function jobNeed(
+  bench: Bench,
+  work: WorkAhead,
+  { weighings, facings, stock, standsHere }: KnownBeside,
+): JobNeed {
   const { through, proofs } = work
   const { left, fresh, waiting } = through
   const pulls = left === 0 ? 0 : fresh + (waiting ?? 0) + proofs
@@ -184,6 +191,7 @@ export function jobNeed(bench: Bench, work: WorkAhead, { weighings, facings, sto
       ? plateLife(bench.plate, work.pullsFromPlate, {
           facedAfter: facings.at(-1)?.afterPulls ?? null,
           line: work.line,
+          here: standsHere[bench.plate.kind] ?? null,
         })
       : null,
     canBeFaced: bench.plate !== null && canBeFaced(bench.plate.kind),

@@ -7,6 +7,7 @@ import { jobNeed } from './jobNeed'
 import { layOutAgain, settingsAgain, workAgain, workedOnce } from './printAgain'
 import { sampleJobFile } from './sampleJobFile.test.fixture'
 import type { FiledPull } from './jobFile'
+import { NOTHING_BESIDE } from './nothingBeside.test.fixture'
 
 const decided = (decision: 'accepted' | 'rejected'): PullEvent => ({
   kind: 'decision',
@@ -37,7 +38,7 @@ const job = {
     filed(4, []),
   ],
 }
-const beside = { weighings: [], facings: [], stock: null }
+const beside = NOTHING_BESIDE
 
 describe('a job printed again', () => {
   it('goes by the BAT, else by the last print that was kept, else by the last that was pulled', () => {

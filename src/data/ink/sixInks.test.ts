@@ -18,6 +18,7 @@ import { approveBat } from '../prove/bats'
 import { exportJob, importJob } from '../record/jobFiles'
 import { createJob, loadJob, saveStation } from '../shop/jobs'
 import { at, openWorkshop, pull } from '../shop/workshop.test.fixture'
+import { NOTHING_BESIDE } from '@/core/record/nothingBeside.test.fixture'
 
 openWorkshop()
 
@@ -107,7 +108,7 @@ it('six inks and two whites on a photopolymer plate are one BAT: three pulls, on
   )
   const held = await pull(await loadJob(slug), 'e1', 'edition', 'accepted')
   const bench = held.runs[0].bench
-  const need = jobNeed(bench, workAhead(held), { weighings: [], facings: [], stock: null })
+  const need = jobNeed(bench, workAhead(held), NOTHING_BESIDE)
   expect(need.inks).toHaveLength(6)
   for (const one of need.inks) expect(one.grams).toBeCloseTo(0.2 * need.pulls, 9)
 

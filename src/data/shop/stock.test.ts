@@ -8,6 +8,7 @@ import { loadJob } from './jobs'
 import { enterStock, loadReservations, loadStockBook } from './stock'
 import { changePaper, loadStore, setPaperColour, stockStore } from './store'
 import { approvedJob, at, benchedJob, openWorkshop, pull } from './workshop.test.fixture'
+import { NOTHING_BESIDE } from '@/core/record/nothingBeside.test.fixture'
 
 openWorkshop()
 
@@ -114,7 +115,7 @@ describe('sheets kept back', () => {
   it('are as many as the job itself says it takes, proofs and all its runs counted', async () => {
     const own = async (slug: string) => {
       const job = await loadJob(slug)
-      const need = jobNeed(job.runs[0].bench, workAhead(job), { weighings: [], facings: [], stock: null })
+      const need = jobNeed(job.runs[0].bench, workAhead(job), NOTHING_BESIDE)
       return [{ jobId: job.id, sheets: need.sheets }]
     }
     const kept = async () => (await loadReservations()).map(({ jobId, sheets }) => ({ jobId, sheets }))

@@ -27,7 +27,8 @@ export function LineWear({
   const job = useJob()
   if (!plate) return null
   const earlier = job.pullsFromPlate - pulls.length
-  const history = plateHistory(pulls, bat, facings, earlier)
+  const here = job.beside.standsHere[plate.kind] ?? null
+  const history = { ...plateHistory(pulls, bat, facings, earlier), here }
   const life = plateLife(plate, job.pullsFromPlate, history)
   const line = wearingLine(pulls, bat, earlier)
   const counted = line?.readings.filter(({ rejected }) => !rejected) ?? []

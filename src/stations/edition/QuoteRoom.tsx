@@ -87,7 +87,16 @@ export function QuoteRoom({
     : parsed.error.issues.map(({ path, message }) => ({ field: path.join('.'), message }))
   const quote =
     parsed.success && bench.plate
-      ? quoteEdition(parsed.data, history, { ...bench.plate, pullsMade, history: plateHistory }, runs)
+      ? quoteEdition(
+          parsed.data,
+          history,
+          {
+            ...bench.plate,
+            pullsMade,
+            history: { ...plateHistory, here: job.beside.standsHere[bench.plate.kind] ?? null },
+          },
+          runs,
+        )
       : null
   const field = (key: keyof QuoteInput, label: string, unit: string) => (
     <NumberField

@@ -2,7 +2,8 @@
 
 import { formatArea } from '@/core/units/quantity'
 import { PLATE_KINDS, romanNumeral, type PlateKind, type PlateSetting, standsWords } from '@/core/plate/plate'
-import { plateLife, type PlateHistory } from '@/core/plate/plateLife'
+import { plateLife, standsHereWords, type PlateHistory } from '@/core/plate/plateLife'
+import type { StandsHere } from '@/core/plate/standsHere'
 import { Figure } from '@/ui/Figure'
 import { SelectField, TextField } from '@/ui/Field'
 import { LengthField, NumberField } from '@/ui/NumberField'
@@ -29,6 +30,13 @@ const UNSET: Loose<PlateSetting> = {
   state: 1,
 }
 
+/** What plates of a kind stand: here first, then anywhere. */
+function standsHint(kind: PlateKind, here: StandsHere | null): string {
+  if (PLATE_KINDS[kind].stands === null) return 'does not wear'
+  const usual = `usually stands ${standsWords(kind)} pulls`
+  return here ? `stands here ${standsHereWords(here)}; ${usual}` : usual
+}
+
 /** A plate is in its first state whoever says so; the rest nobody has said. */
 const LAID_OUT = Object.keys(UNSET).filter((key) => key !== 'state')
 
@@ -36,7 +44,10 @@ const LAID_OUT = Object.keys(UNSET).filter((key) => key !== 'state')
 export function PlateStation({ states, history }: { states: PlatePictureState[]; history: PlateHistory }) {
   const job = useJob()
   const { value, change, ...kept } = useStation('plate', UNSET, LAID_OUT)
-  const life = value.kind ? plateLife({ ...value, kind: value.kind }, job.pullsFromPlate, history) : null
+  const here = (value.kind && job.beside.standsHere[value.kind]) ?? null
+  const life = value.kind
+    ? plateLife({ ...value, kind: value.kind }, job.pullsFromPlate, { ...history, here })
+    : null
   const measured =
     value.widthMm && value.heightMm ? { widthMm: value.widthMm, heightMm: value.heightMm } : null
 
@@ -69,6 +80,7 @@ export function PlateStation({ states, history }: { states: PlatePictureState[];
             value={value.kind ?? ''}
             onPick={(kind) => change({ kind: kind as PlateKind })}
             options={Object.entries(PLATE_KINDS).map(([kind, { label }]) => [kind, label])}
+            hint={value.kind && standsHint(value.kind, here)}
             className="sm:col-span-2"
           />
           <LengthField
@@ -121,7 +133,6 @@ export function PlateStation({ states, history }: { states: PlatePictureState[];
                 value={value.standsAbout ?? null}
                 onValue={(standsAbout) => change({ standsAbout })}
                 problem={problemAt(kept.problems, 'standsAbout')}
-                hint={`usual for its kind: ${standsWords(value.kind!)}`}
               />
             )}
             {measured && (

@@ -23,7 +23,7 @@ interface StatesRoomProps {
 }
 
 /** The plate through its states: two beside or over one another, what is to be watched, and what life it has left. */
-export function StatesRoom({ states, spots, facings, pulls, history }: StatesRoomProps) {
+export function StatesRoom({ states, spots, facings, pulls, history: own }: StatesRoomProps) {
   const job = useJob()
   const { plate } = useBench()
   if (!plate) {
@@ -39,6 +39,7 @@ export function StatesRoom({ states, spots, facings, pulls, history }: StatesRoo
       />
     )
   }
+  const history = { ...own, here: job.beside.standsHere[plate.kind] ?? null }
   const life = plateLife(plate, pulls, history)
   return (
     <Panel

@@ -1,5 +1,11 @@
 import { romanNumeral, standsWords } from '@/core/plate/plate'
-import { FACED_STANDS, type LastingPlate, type PlateHistory, type PlateLife } from '@/core/plate/plateLife'
+import {
+  FACED_STANDS,
+  standsHereWords,
+  type LastingPlate,
+  type PlateHistory,
+  type PlateLife,
+} from '@/core/plate/plateLife'
 import type { WatchSpot } from '@/core/plate/plateState'
 import { formatNumber } from '@/core/units/length'
 import { plural } from '@/core/units/counted'
@@ -44,6 +50,7 @@ export const spotsOn = <Spot extends WatchSpot>(
 /** What a forecast of the plate's life goes by. */
 export const LIFE_BY: Record<PlateLife['by'], string> = {
   kind: 'what its kind usually stands',
+  here: 'what plates of its kind stood here',
   facing: 'what a steel facing usually stands',
   maker: 'what its maker says',
   readings: 'this plate’s own line readings, as far as they tell',
@@ -54,12 +61,13 @@ export const LIFE_BY: Record<PlateLife['by'], string> = {
 export function lifeRows(
   { kind, standsAbout }: LastingPlate,
   { spent }: Pick<PlateLife, 'spent'>,
-  { facedAfter, line }: PlateHistory,
+  { facedAfter, line, here }: PlateHistory,
 ) {
   const rows = [
     { label: 'Pulled, proofs and warm-ups too', value: String(spent) },
     { label: 'Its kind usually stands', value: standsWords(kind) },
   ]
+  if (here) rows.push({ label: 'Plates of its kind here', value: standsHereWords(here) })
   if (standsAbout) rows.push({ label: 'Its maker says', value: `about ${standsAbout}` })
   if (typeof facedAfter === 'number')
     rows.push({

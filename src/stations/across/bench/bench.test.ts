@@ -11,6 +11,7 @@ import { answer } from '../act/answer'
 import { problemAt } from './problemAt'
 import { readBench } from './readBench'
 import { stationState } from './stationState'
+import { NOTHING_BESIDE } from '@/core/record/nothingBeside.test.fixture'
 
 const at = '2031-05-02T09:30:00.000Z'
 const pull = (id: string, kind: FiledPull['kind'], decision?: 'accepted' | 'rejected'): FiledPull => ({
@@ -45,7 +46,7 @@ const pull = (id: string, kind: FiledPull['kind'], decision?: 'accepted' | 'reje
     : [],
 })
 const bat = sampleBat
-const beside = { weighings: [], facings: [], stock: null }
+const beside = NOTHING_BESIDE
 const record = sampleRecord
 const words = (job: JobRecord, bench: Bench = job.runs[0].bench) =>
   Object.fromEntries(

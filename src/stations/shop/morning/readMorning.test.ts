@@ -8,6 +8,7 @@ import type { JobRecord } from '@/data/record/jobRecord'
 import { sampleRecord } from '@/data/record/sampleRecord.test.fixture'
 import { jobStanding } from '@/core/morning/jobStanding'
 import { readMorning } from './readMorning'
+import { NOTHING_BESIDE } from '@/core/record/nothingBeside.test.fixture'
 
 const now = '2031-05-03T08:00:00.000Z'
 const here = { now, zone: 'Etc/UTC' }
@@ -48,7 +49,7 @@ const shelf = firstMix(sampleSettings.ink).parts.map(({ inkId, name }) => ({
   name,
   viscosityPas: 60,
 }))
-const beside = { weighings: [], facings: [], stock: null }
+const beside = NOTHING_BESIDE
 const read = (more: Partial<JobRecord>) =>
   readMorning(jobStanding(job(more)), shelf as never, here, USUAL_CALIBRATION, beside)
 
