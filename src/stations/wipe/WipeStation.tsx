@@ -5,6 +5,7 @@ import dynamic from 'next/dynamic'
 import { useEffect, useState } from 'react'
 import type { WipeTaken } from '@/core/wipe/pace'
 import { liftDuring, SHEET_STEPS } from '@/core/edition/meeting'
+import { inkLeftIn, inksInPlate, type InkInPlate } from '@/core/wipe/inkLeftIn'
 import { pacedSteps, type PacedWipeStep } from '@/core/wipe/pacedSteps'
 import { PLATE_TONES, type PlateTone } from '@/core/plate/plateTone'
 import { wipingOrderSchema, wipingSeconds, type WipeStep, type WipingOrder } from '@/core/wipe/wipingOrder'
@@ -19,6 +20,7 @@ import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
 import { useStation, type Loose } from '../across/bench/useStation'
 import { wipeAnswer, type Colours } from './answers'
+import type { LastInked } from './LeftIn'
 import { StepRemarks } from './StepRemarks'
 import { WipeRooms } from './WipeRooms'
 
@@ -57,17 +59,27 @@ const RETROUSSAGE: WipeStep = {
   bundle: 'loose',
 }
 
+/** Only a plate that was put away needs it. */
+const LeftIn = dynamic(() => import('./LeftIn').then((module) => module.LeftIn), { ssr: false })
+
 interface WipeStationProps {
   lastSeconds: number | null
   /** what the BAT's own wipe took, step by step */
   batTaken: WipeTaken | null
   /** zones of the plate with the film they are wiped to */
   zoneTones: Record<string, PlateTone>
+  /** the ink it last printed, where that was so long ago that it may have been put away; null: it was not */
+  last: LastInked | null
+  /** kinds of the inks of the shelf, by id */
+  kinds: Readonly<Record<string, InkInPlate['kind']>>
 }
 
-/** The whole run of the plate; none while the order is not whole. */
-const pacedOf = (order: WipingOrder | undefined, known: Parameters<typeof pacedSteps>[1]): PacedWipeStep[] =>
-  order ? pacedSteps(order, known) : []
+/** The whole run of the plate, old ink out first; none while the order is not whole. */
+const pacedOf = (
+  order: WipingOrder | undefined,
+  known: Parameters<typeof pacedSteps>[1],
+  first: PacedWipeStep | null,
+): PacedWipeStep[] => (order ? [...(first ? [first] : []), ...pacedSteps(order, known)] : [])
 
 /** What is said of a plate with several inks: how long it takes, and when the sheet is lifted. @param paced the whole run; none: it is not set yet */
 function coloursOf(paced: readonly PacedWipeStep[], inks: number, isDry: boolean): Colours | null {
@@ -82,17 +94,21 @@ function coloursOf(paced: readonly PacedWipeStep[], inks: number, isDry: boolean
 }
 
 /** The wiping order as a strip to scale, its inks and steps, and the pacer that runs them. */
-export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationProps) {
+export function WipeStation({ lastSeconds, batTaken, zoneTones, last, kinds }: WipeStationProps) {
   const bench = useBench()
   const { value, change, ...kept } = useStation('wipe', UNSET)
   const [pacing, setPacing] = useState(false)
+  const [isLeftIn, setLeftIn] = useState<boolean | null>(null)
   // At once and not at the first press: by then the server may be away.
   useEffect(() => void import('./Pacer'), [])
   const steps = value.steps ?? []
   const inking = value.inking ?? []
   const total = wipingSeconds({ steps })
   const whole = wipingOrderSchema.safeParse(value)
-  const paced = pacedOf(whole.data, { batTaken, zoneTones, mixes: bench.ink?.mixes ?? [] })
+  const mixes = bench.ink?.mixes ?? []
+  const now = inksInPlate(mixes, kinds)
+  const first = last && isLeftIn ? inkLeftIn(last.inks, now).step : null
+  const paced = pacedOf(whole.data, { batTaken, zoneTones, mixes }, first)
 
   if (pacing && whole.success) return <Pacer steps={paced} onClose={() => setPacing(false)} />
   return (
@@ -117,6 +133,7 @@ export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationPro
       }
     >
       <WipeCaution />
+      {last && <LeftIn last={last} now={now} isLeftIn={isLeftIn} onAnswer={setLeftIn} />}
       <div className="flex flex-wrap items-end gap-x-10 gap-y-3">
         <SelectField
           label="Start from a method"
@@ -151,7 +168,7 @@ export function WipeStation({ lastSeconds, batTaken, zoneTones }: WipeStationPro
       </div>
       <InkingList
         inking={inking}
-        mixes={bench.ink?.mixes ?? []}
+        mixes={mixes}
         problems={kept.problems}
         onChange={(next) => change({ inking: next })}
       />
