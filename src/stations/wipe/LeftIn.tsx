@@ -7,12 +7,7 @@ import { listed } from '@/core/units/listed'
 import { Choice } from '@/ui/Choice'
 import { useZone } from '@/ui/ViewerZone'
 import { CleaningCaution } from '../across/bench/cautions'
-
-/** The ink a plate last printed, and when; asked after a break only. */
-export interface LastInked {
-  at: string
-  inks: InkInPlate[]
-}
+import type { LastInked } from './lastInked'
 
 const AS_SAID = ['clean', 'inked'] as const
 

@@ -20,7 +20,7 @@ import { KeepLine } from '../across/bench/KeepLine'
 import { problemAt } from '../across/bench/problemAt'
 import { useStation, type Loose } from '../across/bench/useStation'
 import { wipeAnswer, type Colours } from './answers'
-import type { LastInked } from './LeftIn'
+import type { LastInked } from './lastInked'
 import { StepRemarks } from './StepRemarks'
 import { WipeRooms } from './WipeRooms'
 
