@@ -302,3 +302,37 @@ test('a plate by any route: put together from parts, refused where they harm, an
   await page.keyboard.press('Enter')
   await expect(page.getByText(/in all: lift, rinse, feel the step/)).toBeVisible()
 })
+
+test('photopolymer: from a step wedge to a plate under way, with the screen its blacks ask for', async ({
+  page,
+  empty,
+}) => {
+  await bareJob(page, empty.url, {
+    title: 'Eelgrass',
+    kind: 'Photopolymer',
+    thickness: '0.95',
+    width: '120 mm',
+    height: '90 mm',
+  })
+  const rooms = page.getByRole('navigation', { name: 'Plate room' })
+  await expect(rooms.getByRole('link', { name: 'Bath' })).toHaveCount(0)
+  await rooms.getByRole('link', { name: 'Exposure' }).click()
+  await expect(answerOf(page)).toContainText('Expose a step wedge on an offcut')
+  await expect(page.getByText(/a screen is wanted where a black is wider than 0\.5 mm/)).toBeVisible()
+  await page.getByLabel('Wedge exposed for, s').fill('60')
+  await page.getByLabel('Last step that held').fill('4.5')
+  await expect(page.getByText('must be a whole number')).toBeVisible()
+  await page.getByLabel('Last step that held').fill('5')
+  await expect(answerOf(page)).toContainText('Screen 2:00, then image 2:00')
+  await page.getByLabel('Its own darkest strip, s').fill('95')
+  await expect(answerOf(page)).toContainText('Screen 1:35, then image 2:00')
+  expect(await broken(page)).toEqual([])
+  await signAs(page, 'Oona Fell')
+  await page.getByRole('button', { name: 'Begin the plate with these times' }).click()
+  await expect(page.getByRole('list', { name: 'Steps of the making' })).toContainText('Expose the screen')
+  await rooms.getByRole('link', { name: 'Exposure' }).click()
+  await page.getByRole('checkbox', { name: 'Expose the screen first' }).click()
+  await page.getByLabel('Wedge exposed for, s').fill('60')
+  await page.getByLabel('Last step that held').fill('7')
+  await expect(answerOf(page)).toContainText('Image 1:00')
+})

@@ -32,6 +32,7 @@ export const VIEWS = [
   ...['bath', 'bite'].map((room) => `/jobs/mooring-posts/plate/${room}`),
   ...[
     'plate/artwork',
+    'plate/exposure',
     'plate/making',
     'plate/states',
     'plate/zones',

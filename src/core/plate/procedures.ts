@@ -432,7 +432,7 @@ const STEPS: Record<MakingMethod, ProcedureStep[]> = {
     }),
     step('wedge', {
       title: 'Expose a step wedge',
-      how: 'An offcut with the wedge; the exposure tool of the bite room reads it.',
+      how: 'An offcut with the wedge; the Exposure room reads it.',
       needs: ['step wedge', 'offcut'],
       minutes: 2,
       check: 'The wanted step just stays.',

@@ -4,10 +4,12 @@ import {
   keptMakingEventSchema,
   makingEventSchema,
   makingSchema,
+  readMaking,
   type KeptMakingEvent,
   type Making,
   type MakingEvent,
 } from '@/core/plate/making'
+import { exposuresOf, isExposed, type Exposures } from '@/core/plate/exposurePlan'
 import { procedureSchema, type Procedure } from '@/core/plate/procedure'
 import { label } from '@/core/units/schemas'
 import { openDatabase, write } from '../database/database'
@@ -109,4 +111,23 @@ export async function loadMakings(jobId: string): Promise<Making[]> {
       makingSchema.parse({ id, procedure, startedAt, by, events: await eventsOf(tables, id) }),
     ),
   )
+}
+
+/** Makings looked through for the last one that was exposed. */
+const LOOKED_THROUGH = 20
+
+/** What the last photopolymer of the workshop was exposed for, and of which job; null: none was exposed yet. */
+export async function loadLastExposure(): Promise<(Exposures & { title: string; at: string }) | null> {
+  const { tables } = await openDatabase()
+  const rows = await readRows(tables.makings, { order: [['startedAt', 'DESC']], limit: LOOKED_THROUGH })
+  for (const { id, jobId, procedure, startedAt } of rows) {
+    const read = procedureSchema.parse(procedure)
+    const exposures = read.method === 'photopolymer' ? exposuresOf(read) : null
+    if (!exposures) continue
+    const { steps } = readMaking({ procedure: read, events: await eventsOf(tables, id) })
+    if (!steps.some(isExposed)) continue
+    const [job] = await readRows(tables.jobs, { where: { id: jobId } })
+    return { ...exposures, title: job.title, at: startedAt }
+  }
+  return null
 }

@@ -17,6 +17,7 @@ import { CHEMICALS, SPENT_BATH } from '@/core/plate/chemicals'
 import { METAL_IN_MORDANT } from '@/core/plate/mordants'
 import { PLATE_KINDS, type PlateKind } from '@/core/plate/plate'
 import { formatNumber } from '@/core/units/length'
+import type { ArtworkReading } from '@/core/plate/artworkReading'
 import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { SelectField, TextField } from '@/ui/Field'
@@ -30,6 +31,7 @@ import { problemAt } from '../across/bench/problemAt'
 import { PersonField } from '../across/person/PersonField'
 import { usePerson } from '../across/person/usePerson'
 import { Problems } from '../across/pull/Problems'
+import { useArtworkReading } from './useArtworkReading'
 import { bathAnswer } from './answers'
 import { BathUseForm } from './BathUseForm'
 import { endBathAction, makeBathAction } from './biteActions'
@@ -39,6 +41,12 @@ import { sendAct } from '../across/act/sendAct'
 /** Share of a plate bitten open, and depth, until the person says otherwise (common practice, no source). */
 const USUAL_OPEN = 0.2
 const USUAL_DEPTH = 80
+
+/** Where an open area that nobody typed comes from. */
+const openHint = (reading: ArtworkReading | null): string =>
+  reading
+    ? `by the artwork: ${formatNumber(100 * reading.openShare, 0)} % of the plate`
+    : `taken as a fifth of the plate`
 
 /** A depth by what it is known from: said and weighed stand beside each other. */
 function depthWords({ said, weighed }: DepthKnown, { lossGrams }: Pick<BathUse, 'lossGrams'>): string {
@@ -66,9 +74,11 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
   const bench = useBench()
   const { plate } = bench
   const [chosen, setChosen] = useState<string | null>(null)
-  const [openCm2, setOpen] = useState<number | null>(
-    plate ? Math.round(((plate.widthMm * plate.heightMm) / 100) * USUAL_OPEN) : 20,
-  )
+  const reading = useArtworkReading()
+  const usual = plate ? Math.round(((plate.widthMm * plate.heightMm) / 100) * USUAL_OPEN) : 20
+  const known = reading ? Number(reading.openCm2.toFixed(1)) : usual
+  const [typed, setOpen] = useState<number | null | undefined>(undefined)
+  const openCm2 = typed === undefined ? known : typed
   const [depth, setDepth] = useState<number | null>(USUAL_DEPTH)
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const live = baths.filter(({ endedAt }) => endedAt === null)
@@ -133,6 +143,7 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
                   value={openCm2}
                   onValue={setOpen}
                   problem={openCm2 !== null && openCm2 <= 0 ? 'must be more than 0' : undefined}
+                  hint={typed === undefined ? openHint(reading) : undefined}
                 />
                 <NumberField
                   label="Depth wanted"

@@ -15,6 +15,7 @@ import { useBench, useJob } from '../across/bench/BenchContext'
 import { PlateCaution } from '../across/bench/cautions'
 import { BESIDE_MORDANT, clockAnswer } from './clockAnswer'
 import { PlateRooms } from './PlateRooms'
+import { useArtworkReading } from './useArtworkReading'
 import { useClockBite, type ClockBench, type LooseBite } from './useClockBite'
 
 /** Read once the page stands: it runs the bite, and is not there before. */
@@ -31,7 +32,11 @@ const bittenKind = (kind: PlateKind | undefined): PlateKind =>
 export function ClockBite({ ways }: { ways: ReactNode }) {
   const { plate } = useBench()
   const job = useJob()
-  const bite = useClockBite(plate ? PLATE_KINDS[plate.kind].metal : null)
+  const reading = useArtworkReading()
+  const bite = useClockBite(
+    plate ? PLATE_KINDS[plate.kind].metal : null,
+    reading && Number(reading.openCm2.toFixed(1)),
+  )
   const [running, setRunning] = useState(false)
   // At once and not at the first press: by then the server may be away.
   useEffect(() => void import('../across/bench/SequencePacer'), [])

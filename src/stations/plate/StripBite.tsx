@@ -2,7 +2,6 @@
 
 import { clock } from '@/core/units/clock'
 import { formatCelsius, formatCelsiusStep } from '@/core/units/quantity'
-import { PLATE_KINDS } from '@/core/plate/plate'
 import dynamic from 'next/dynamic'
 import { useEffect, useReducer, useState, type ReactNode } from 'react'
 import { minutesForTone, slowness, toneAt, type BiteCurve, type BitePoint } from '@/core/plate/biteCurve'
@@ -21,7 +20,6 @@ import { Problems } from '../across/pull/Problems'
 import { biteAnswer } from './answers'
 import { biteBench, openBiteBench, readBiteBench, type BiteAct, type BiteBench } from './biteBench'
 import { keepBitePlanAction, keepStripAction } from './biteActions'
-import { ExposureTool } from './ExposureTool'
 import { PlateRooms } from './PlateRooms'
 import { sendAct } from '../across/act/sendAct'
 
@@ -143,7 +141,6 @@ export function StripBite({ strips, kept, ways }: StripBiteProps) {
               </span>
             </div>
           )}
-          {bench.plate && PLATE_KINDS[bench.plate.kind].isExposed && <ExposureTool />}
         </section>
       </div>
     </Panel>

@@ -11,7 +11,8 @@ import { keepArtwork } from '@/data/plate/artworks'
 import { addMakingEvent, beginMaking, keepProcedure } from '@/data/plate/makings'
 import { addFacing, addWatchSpot, endWatchSpot } from '@/data/plate/plateWatch'
 import { keepZoneMap } from '@/data/plate/zoneMaps'
-import { act } from '../across/act/act'
+import { readArtworkOf } from '@/data/plate/artworkReadings'
+import { act, ask } from '../across/act/act'
 
 /** Keeps a zone map as the next version. */
 export const keepZoneMapAction = act(
@@ -30,6 +31,11 @@ export const keepArtworkAction = act(
     return {}
   },
 )
+
+/** Reads the artwork's own dots: open area and widest black; null: there is no artwork. */
+export const readArtworkAction = ask(z.strictObject({ jobId: label }), 'shop', async ({ jobId }) => ({
+  reading: await readArtworkOf(jobId),
+}))
 
 /** Begins the making of a plate. */
 export const beginMakingAction = act(

@@ -30,14 +30,19 @@ const usualMordant = (metal: Metal): Mordant =>
   (Object.keys(MORDANTS) as Mordant[]).find((one) => METAL_IN_MORDANT[metal][one].does === 'bites') ??
   'ferric'
 
-/** A bite without a strip while it is planned. @param plateMetal of the plate on the bench; null: of none that is bitten */
-export function useClockBite(plateMetal: Metal | null) {
+/**
+ * A bite without a strip while it is planned.
+ *
+ * @param plateMetal of the plate on the bench; null: of none that is bitten @param artworkCm2 open area by its artwork; null: there is none
+ */
+export function useClockBite(plateMetal: Metal | null, artworkCm2: number | null) {
   const [metal, setMetal] = useState<Metal>(plateMetal ?? 'copper')
   const [mordant, setMordant] = useState<Mordant>(() => usualMordant(plateMetal ?? 'copper'))
   const [depth, setDepth] = useState<number | null>(60)
   const [bathC, setBathC] = useState<number | null>(20)
   const [baume, setBaume] = useState<number | null>(42)
-  const [first, setFirst] = useState(NOT_BITTEN)
+  const [typed, setFirst] = useState(NOT_BITTEN)
+  const first = { ...typed, openCm2: typed.openCm2 ?? artworkCm2 }
   const measured = measuredBy(first, metal)
   const wish = {
     metal,

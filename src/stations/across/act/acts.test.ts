@@ -268,6 +268,7 @@ const SAID: Record<string, (jobs: Jobs) => Promise<unknown> | unknown> = {
   importJobAction: async ({ samphire }) => ({ text: JSON.stringify(await exportJobFile(samphire.slug, AT)) }),
   modelScanAction: ({ mooring }) => ({ slug: mooring.slug, pullId: mooring.pulls.at(-1)!.id }),
   startEditionCheckAction: ({ mooring }) => ({ slug: mooring.slug, dry: true, by: BY, tolerances: {} }),
+  readArtworkAction: ({ mooring }) => ({ jobId: mooring.id }),
   readEditionCheckAction: ({ mooring }) => ({ slug: mooring.slug }),
   stopEditionCheckAction: ({ mooring }) => ({ slug: mooring.slug }),
   openStateAction: ({ samphire }) => ({ ...target(samphire), note: 'burnished' }),
@@ -477,7 +478,13 @@ const SAID: Record<string, (jobs: Jobs) => Promise<unknown> | unknown> = {
   takeOutAction: async (jobs) => ({ loadId: await newLoad(jobs) }),
 }
 /** Questions, and acts on a process beside the database: nothing they do is seen in it. */
-const UNSEEN = ['readEditionCheckAction', 'startEditionCheckAction', 'stopEditionCheckAction', 'backUpAction']
+const UNSEEN = [
+  'readArtworkAction',
+  'readEditionCheckAction',
+  'startEditionCheckAction',
+  'stopEditionCheckAction',
+  'backUpAction',
+]
 
 interface Jobs {
   mooring: JobRecord
