@@ -1,6 +1,6 @@
 import { turnsScale, USUAL_SCALES } from '../press/usualScales'
 import { firstMix } from '../ink/mix'
-import { changeFirstMix } from '../ink/severalMixes'
+import { addMix, changeFirstMix, changeMix } from '../ink/severalMixes'
 import { describe, expect, it } from 'vitest'
 import { setOutFrom } from './branch'
 import { complaintsOf, featuresSchema, featureWords, filmOrLines, type Features } from './features'
@@ -45,6 +45,16 @@ describe('what moved what', () => {
         amount: 0.25 * 2,
       },
     ])
+  })
+  it('learns from any ink of a plate, and lets any that holds oil have less', () => {
+    const oiled = (amount: number): Settings => {
+      const second = { ...firstMix(sampleSettings.ink), name: 'Dusk', modifiers: [] }
+      const ink = addMix(sampleSettings.ink, second)
+      const modifiers = amount > 0 ? [{ modifier: 'thin-oil' as const, amount }] : []
+      return { ...sampleSettings, ink: changeMix(ink, ink.mixes[1].id, { modifiers }) }
+    }
+    const moved = whatMovedWhat([pair(oiled(1), oiled(3), { line: -1 }, { line: 0 })])
+    expect(moved).toEqual([{ act: 'oil', way: 'up', feature: 'line', trials: 1, shift: 1, amount: 2 }])
   })
   it('counts a trial of several changes in part', () => {
     const both = pair(turned(3), turned(2.75, 45), { line: -1 }, { line: 1 })

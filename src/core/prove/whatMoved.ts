@@ -1,5 +1,5 @@
 import { formatCelsiusStep, formatFine, formatGrams } from '../units/quantity'
-import { firstMix, type Modifier } from '../ink/mix'
+import type { Modifier } from '../ink/mix'
 import type { PressDetails } from '../press/pressCard'
 import { isExhausted, isPressedByHand, middleReading, type PressSetting } from '../press/pressSetting'
 import {
@@ -100,6 +100,10 @@ export const ACTS = {
 >
 export type Act = keyof typeof ACTS
 
+/** Whether a setting is moved by an act: of several mixes, any one's. */
+const isKeyOf = (act: Act, key: string): boolean =>
+  (ACTS[act].keys as readonly string[]).includes(key.split('#')[0])
+
 /** How easily an act is taken back, the easiest first. */
 const EASE: Record<WayBack['cost'], number> = { seconds: 0, 'next-sheet': 1, minutes: 2, ink: 3, never: 4 }
 
@@ -143,7 +147,7 @@ export function whatMovedWhat(pairs: readonly ProofPair[]): Moved[] {
       ({ settings }) => new Map(settingEntries(settings).map(({ key, value }) => [key, value])),
     )
     const acts = (Object.keys(ACTS) as Act[]).flatMap((act) => {
-      const touched = changes.filter(({ key }) => (ACTS[act].keys as readonly string[]).includes(key))
+      const touched = changes.filter(({ key }) => isKeyOf(act, key))
       if (touched.length === 0) return []
       // What was not there before was none of it.
       const number = (value: string | number | undefined) => (typeof value === 'number' ? value : 0)
@@ -155,7 +159,7 @@ export function whatMovedWhat(pairs: readonly ProofPair[]): Moved[] {
       ]
     })
     const others = changes.filter(
-      ({ key }) => !Object.values(ACTS).some(({ keys }) => (keys as readonly string[]).includes(key)),
+      ({ key }) => !(Object.keys(ACTS) as Act[]).some((act) => isKeyOf(act, key)),
     ).length
     const weight = 1 / Math.max(1, acts.length + others)
     for (const { act, delta } of acts) {
@@ -323,7 +327,9 @@ function canBeMoved(press: PressSetting, way: Moved['way']): boolean {
 /** Whether a remedy can be followed at a bench: nothing can be taken out that is not in, no dry sheet is damper, no spent felt squeezes. */
 function canBeDone(act: Act, way: Moved['way'], { settings, press }: RemedyBench): boolean {
   const holds = (modifier: Modifier) =>
-    firstMix(settings.ink).modifiers.some((one) => one.modifier === modifier && one.amount > 0)
+    settings.ink.mixes.some(({ modifiers }) =>
+      modifiers.some((one) => one.modifier === modifier && one.amount > 0),
+    )
   if (way === 'down' && act === 'oil') return holds('thin-oil')
   if (way === 'down' && act === 'heavyOil') return holds('thick-oil')
   if (way === 'down' && act === 'stiff') return holds('magnesium')

@@ -70,7 +70,7 @@ export function ExposureRoom({ last }: { last: (Exposures & { title: string; at:
       <div className="grid gap-8 xl:grid-cols-2">
         <section aria-label="Step wedge" className="grid content-start gap-3">
           <h2 className="station-title">Step wedge</h2>
-          <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
+          <div className="grid grid-cols-2 items-end gap-3 sm:grid-cols-4">
             {WEDGE.map(({ field, label, unit, digits }) => (
               <NumberField
                 key={field}

@@ -2,6 +2,8 @@
 
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
+import { RAG_WHITE } from '@/core/paper/ragWhite'
+import { thinOver } from '@/core/paper/thinOver'
 import type { StoreInk } from '@/data/shop/inks'
 import { Button } from '@/ui/Button'
 import { SelectField } from '@/ui/Field'
@@ -9,6 +11,12 @@ import { useBench } from '../across/bench/BenchContext'
 import { mixOnPapers } from '../ink/mixOnPapers'
 import { PaperRows } from '../ink/OnEachPaper'
 import type { ThinPaper } from './collePiece'
+
+/** The papers as they look stuck onto the sheet, which stays as it is; onto ordinary rag where no sheet is chosen. */
+function onTheSheet(papers: readonly ThinPaper[], sheetId: string | undefined): ThinPaper[] {
+  const ground = papers.find(({ id }) => id === sheetId)?.reflectance ?? RAG_WHITE
+  return papers.map((one) => (one.id === sheetId ? one : { ...one, reflectance: thinOver(one, ground) }))
+}
 
 /** What the ink does on each paper a piece could be cut from, beside the sheet: chosen by eye before the paste is out. */
 export function InkOnPapers({
@@ -29,8 +37,8 @@ export function InkOnPapers({
   const mix = mixes.find(({ id }) => id === mixId) ?? mixes[0]
   const meantFor = chosenId ?? paper?.paperId ?? papers[0]?.id ?? ''
   const rows = useMemo(
-    () => (mix ? mixOnPapers(mix.parts, inks, papers, meantFor) : []),
-    [mix, inks, papers, meantFor],
+    () => (mix ? mixOnPapers(mix.parts, inks, onTheSheet(papers, paper?.paperId), meantFor) : []),
+    [mix, inks, papers, paper?.paperId, meantFor],
   )
   if (rows.length < 2) return null
   const taken = papers.filter(({ colourFrom }) => colourFrom === 'taken')
@@ -76,8 +84,8 @@ export function InkOnPapers({
         </p>
       )}
       <p className="mt-1 text-sm text-muted">
-        By each paper’s colour in the stockroom. A tissue lets the sheet beneath it through: paler than this
-        on white.
+        By each paper’s colour and weight in the stockroom, over the sheet: a tissue lets it show through.
+        Pasted down, a little more of it shows.
       </p>
     </section>
   )

@@ -58,6 +58,7 @@ describe('a piece of thin paper on the bench', () => {
         widthMm: 500,
         heightMm: 700,
         growth,
+        gsm: 30,
         reflectance: [],
         colourFrom: 'taken',
       }),
@@ -72,7 +73,16 @@ describe('a piece of thin paper on the bench', () => {
   it('is cut from a paper of the stockroom, a print given up, or either from elsewhere', () => {
     const growth = { alongPercent: 0, acrossPercent: 0, alongFrom: 0, acrossFrom: 0 }
     const papers: ThinPaper[] = [
-      { id: 'p', name: 'Thin', widthMm: 500, heightMm: 700, growth, reflectance: [], colourFrom: 'taken' },
+      {
+        id: 'p',
+        name: 'Thin',
+        widthMm: 500,
+        heightMm: 700,
+        growth,
+        gsm: 30,
+        reflectance: [],
+        colourFrom: 'taken',
+      },
     ]
     const prints = [{ title: 'Slack tide', artist: 'Ines Falk', number: 4 }]
     expect(materialChoices(papers, prints).map(([key]) => key)).toEqual([

@@ -36,6 +36,7 @@ export interface ThinPaper {
   name: string
   widthMm: number
   heightMm: number
+  gsm: number
   growth: LearnedGrowth
   reflectance: number[]
   colourFrom: PaperColourFrom

@@ -20,15 +20,18 @@ export default async function CollePage({ params }: { params: Promise<{ job: str
     loadGrowthMarks(),
     loadCollagePrints(),
   ])
-  const thin = papers.map(({ id: paperId, name, sheetWidthMm, sheetHeightMm, reflectance, colourFrom }) => ({
-    id: paperId,
-    name,
-    widthMm: sheetWidthMm,
-    heightMm: sheetHeightMm,
-    reflectance,
-    colourFrom,
-    growth: learnGrowth(marks.filter((one) => one.paperId === paperId)),
-  }))
+  const thin = papers.map(
+    ({ id: paperId, name, sheetWidthMm, sheetHeightMm, gsm, reflectance, colourFrom }) => ({
+      id: paperId,
+      name,
+      widthMm: sheetWidthMm,
+      heightMm: sheetHeightMm,
+      gsm,
+      reflectance,
+      colourFrom,
+      growth: learnGrowth(marks.filter((one) => one.paperId === paperId)),
+    }),
+  )
   return (
     <ColleRoom
       pieces={pieces}
