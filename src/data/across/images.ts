@@ -1,7 +1,8 @@
 import { createHash, randomUUID } from 'node:crypto'
-import { lstat, mkdir, open, rename, rm } from 'node:fs/promises'
+import { lstat, mkdir, open, readFile, rename, rm } from 'node:fs/promises'
 import path from 'node:path'
 import sharp, { type Metadata } from 'sharp'
+import { withoutTraces } from '@/core/document/withoutTraces'
 import { label } from '@/core/units/schemas'
 import { openDatabase, write } from '../database/database'
 import { dataFolder } from '../database/dataFolder'
@@ -80,6 +81,9 @@ async function isWhole(folder: string, format: string): Promise<boolean> {
 export const isPictureWhole = (id: string, format: string): Promise<boolean> =>
   isWhole(pictureFolder(id), format)
 
+/** The id of a picture: its own bytes. */
+const idOf = (bytes: Uint8Array): string => createHash('sha256').update(bytes).digest('hex').slice(0, 32)
+
 /** Pictures that are being kept, by id: one sent twice at once is kept by the first, and the second waits for it. */
 const underWay = new Map<string, Promise<unknown>>()
 
@@ -116,16 +120,17 @@ async function layDownFiles(folder: string, format: string, bytes: Buffer): Prom
 }
 
 /**
- * Keeps a picture: the original untouched, and smaller copies for the screen. Its id follows from its bytes, so that the
+ * Keeps a picture: its pixels untouched, without what it tells of place, moment, person and device, and smaller copies for the screen. Its id follows from its bytes, so that the
  * same picture is kept once; sent again, it mends what was lost of its files.
  *
  * @throws FieldError when it is no picture, too large, or damaged; nothing is kept then
  */
-export async function keepPicture(bytes: Buffer, name: string, at: string): Promise<string> {
-  if (bytes.length > LARGEST_PICTURE_BYTES)
+export async function keepPicture(came: Buffer, name: string, at: string): Promise<string> {
+  if (came.length > LARGEST_PICTURE_BYTES)
     refuse('The file is too large; at most 120 MB are taken. Save it smaller and choose it again.')
-  const { format, widthPx, heightPx } = await sniff(bytes)
-  const id = createHash('sha256').update(bytes).digest('hex').slice(0, 32)
+  const { format, widthPx, heightPx } = await sniff(came)
+  const bytes = Buffer.from(withoutTraces(came, format))
+  const id = idOf(bytes)
   await inTurn(id, async () => {
     const { tables } = await openDatabase()
     const folder = pictureFolder(id)
@@ -177,6 +182,13 @@ export async function originalFile(id: string): Promise<string> {
   const [row] = await readRows(tables.images, { where: { id } })
   if (!row) throw new NotFoundError('This picture')
   return path.join(pictureFolder(id), `original.${row.format}`)
+}
+
+/** A kept picture as it may leave the workshop: one kept by an earlier release is cleaned only now, and then has another id. @throws NotFoundError */
+export async function pictureToGive(id: string): Promise<{ id: string; bytes: Uint8Array }> {
+  const file = await originalFile(id)
+  const bytes = withoutTraces(await readFile(file), path.extname(file).slice(1))
+  return { id: idOf(bytes), bytes }
 }
 
 /** Sizes of kept pictures, turned the right way up. */

@@ -2,15 +2,20 @@ import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'nod
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { gunzipSync } from 'node:zlib'
+import JSZip from 'jszip'
 import { QueryTypes } from 'sequelize'
 import sharp from 'sharp'
 import { expect, it } from 'vitest'
-import { keepPicture } from '../across/images'
+import { layDownSchema } from '@/core/edition/layDown'
+import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
+import { picturesNamedIn } from '@/core/record/picturesNamed'
+import { keepPicture, originalFile } from '../across/images'
+import { layDown } from '../across/layDowns'
 import { closeDatabase, openDatabase } from '../database/database'
 import { dataFolder } from '../database/dataFolder'
 import { checkDatabase } from '../database/snapshot'
-import { listJobs } from '../shop/jobs'
-import { at, openWorkshop } from '../shop/workshop.test.fixture'
+import { createJob, listJobs, loadJob, saveStation } from '../shop/jobs'
+import { at, newPull, openWorkshop } from '../shop/workshop.test.fixture'
 import { packJob, unpackJob } from './jobFolder'
 
 openWorkshop()
@@ -126,8 +131,12 @@ it('carries every table of what the jobs of a whole workshop need, or says why n
     writeFileSync(path.join(folder, `original.${String(row.get('format'))}`), png)
   }
   const { sequelize } = await openDatabase()
-  // A picture's name is its bytes': the one artwork is made of is one that can travel.
+  // A picture's name is its bytes': those that documents name are one that can travel.
   const picture = await keepPicture(png, 'artwork', at())
+  await sequelize.query(
+    "UPDATE pull_events SET event = json_set(event, '$.scan.imageId', ?) WHERE json_type(event, '$.scan.imageId') = 'text'",
+    { replacements: [picture] },
+  )
   await sequelize.query("UPDATE artworks SET artwork = json_set(artwork, '$.imageId', ?)", {
     replacements: [picture],
   })
@@ -168,6 +177,65 @@ it('carries every table of what the jobs of a whole workshop need, or says why n
     ])
       expect(after[table].length, table).toBe(before[table].length)
     await checkDatabase(path.join(second, 'typothesis.sqlite'))
+    await closeDatabase()
+  } finally {
+    rmSync(second, { recursive: true, force: true })
+    process.env.TYPOTHESIS_DATA = first
+  }
+})
+
+it('takes the pictures of lay-downs along, and gives away no place or serial number that an earlier release kept', async () => {
+  const { id, slug } = await createJob({ title: 'Tide marks', artist: 'Bryn Ash', purpose: 'unique' }, at())
+  let revision = 0
+  for (const station of ['ink', 'paper', 'press'] as const)
+    revision = await saveStation(id, revision, station, sampleSettings[station], at())
+  revision = await saveStation(id, revision, 'plate', { ...sampleSettings.plate, kind: 'slab' }, at())
+  const telling = await sharp({ create: { width: 40, height: 30, channels: 3, background: '#2a5' } })
+    .withExif({ IFD2: { BodySerialNumber: 'SN-4471-K' } })
+    .jpeg()
+    .toBuffer()
+  const imageId = await keepPicture(telling, 'print.jpg', at())
+  expect(readFileSync(await originalFile(imageId)).includes('SN-4471-K')).toBe(false)
+  // As an earlier release kept it, under the name its bytes had then.
+  writeFileSync(await originalFile(imageId), telling)
+  await layDown(
+    id,
+    revision,
+    {
+      print: { is: 'new', pull: newPull('first', 'edition') },
+      laid: layDownSchema.parse({
+        number: 1,
+        way: 'slab',
+        tool: 'rolled',
+        inks: [
+          {
+            name: 'Ochre',
+            parts: [{ inkId: 'ochre', name: 'Ochre', parts: 1 }],
+            micrometres: 5,
+            place: 'all',
+            area: '',
+          },
+        ],
+        imageId,
+      }),
+      by: 'Bryn Ash',
+    },
+    at(1),
+  )
+  const zip = await packJob(slug, {}, at(2))
+  const inside = await JSZip.loadAsync(zip)
+  const pictures = Object.keys(inside.files).filter((name) => name.startsWith('pictures/') && name.length > 9)
+  expect(pictures).toEqual([`pictures/${imageId}`])
+  expect((await inside.file(pictures[0])!.async('nodebuffer')).includes('SN-4471-K')).toBe(false)
+  const first = dataFolder()
+  await closeDatabase()
+  const second = mkdtempSync(path.join(tmpdir(), 'typothesis-data-'))
+  process.env.TYPOTHESIS_DATA = second
+  try {
+    const there = await loadJob(await unpackJob(zip, at(3)))
+    const named = picturesNamedIn(there.pulls)
+    expect(named).toHaveLength(1)
+    expect(readFileSync(await originalFile(named[0])).length).toBeGreaterThan(0)
     await closeDatabase()
   } finally {
     rmSync(second, { recursive: true, force: true })

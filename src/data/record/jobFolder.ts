@@ -1,6 +1,6 @@
-import { readFile } from 'node:fs/promises'
 import JSZip from 'jszip'
 import type { JobFile } from '@/core/record/jobFile'
+import { picturesNamedIn, withPicturesNamed } from '@/core/record/picturesNamed'
 import { readJobFile } from '@/core/record/jobFileDocument'
 import { openDatabase, write } from '../database/database'
 import { FieldError } from '../database/errors'
@@ -9,7 +9,7 @@ import {
   keepPicture,
   keptPictures,
   LARGEST_PICTURE_BYTES,
-  originalFile,
+  pictureToGive,
 } from '../across/images'
 import { gatherBeside, jobBesideSchema, layBeside, type JobBeside } from './jobBeside'
 import { exportJob, exportJobFile, importJob } from './jobFiles'
@@ -20,30 +20,21 @@ import { readRows } from '../database/readRows'
 const JOB_FILE = 'job.json'
 /** What it needs beside it. */
 const BESIDE = 'beside.json'
+/** Which picture hangs at which state of the plate. */
+const STATES = 'plate-pictures.json'
 const PICTURES = 'pictures/'
 /** Largest whole of a job folder once it is unpacked, bytes. */
 const LARGEST_UNPACKED = 400 * 1048576
 
-/** Every picture a job refers to: of its plate's states, of its proofs and impressions, of its artwork. */
+/** Every picture a job refers to: of its plate's states, of whatever its file names, of its artwork. */
 async function picturesOf(slug: string, file: JobFile): Promise<string[]> {
   const { tables } = await openDatabase()
   const { id, plateStates } = await loadJob(slug)
-  const [artwork] = await readRows(tables.artworks, { where: { jobId: id } })
-  const ofProofs = [...file.pulls, ...file.withdrawn].flatMap(({ events }) =>
-    events.flatMap(({ event }) => {
-      if (event.kind === 'verdict' && event.imageId) return [event.imageId]
-      if (event.kind === 'scan') return [event.scan.imageId]
-      return []
-    }),
-  )
-  return [
-    ...new Set([
-      ...plateStates.flatMap(({ imageId }) => (imageId ? [imageId] : [])),
-      ...ofProofs,
-      ...file.givenSheets.flatMap(({ imageId }) => imageId ?? []),
-      ...(artwork ? [artwork.artwork.imageId] : []),
-    ]),
-  ]
+  const artworks = await readRows(tables.artworks, { where: { jobId: id } })
+  const named = picturesNamedIn([plateStates, file, artworks.map(({ artwork }) => artwork)])
+  // A job that came in without its pictures names some that are nowhere.
+  const kept = await keptPictures()
+  return named.filter((one) => kept.has(one))
 }
 
 /** A job as one folder, zipped: its file, its pictures as they came in, and what else is handed in. @param beside further files by name */
@@ -56,11 +47,16 @@ export async function packJob(
   const whole = await exportJobFile(slug, at)
   const zip = new JSZip()
   const states = (await loadJob(slug)).plateStates.map(({ state, imageId }) => ({ state, imageId }))
-  zip.file(JOB_FILE, JSON.stringify(whole, null, 1))
-  zip.file('plate-pictures.json', JSON.stringify(states))
-  zip.file(BESIDE, JSON.stringify(await gatherBeside((await loadJob(slug)).id, file), null, 1))
-  for (const id of await picturesOf(slug, file))
-    zip.file(`${PICTURES}${id}`, await readFile(await originalFile(id)))
+  const given = new Map<string, string>()
+  for (const id of await picturesOf(slug, file)) {
+    const picture = await pictureToGive(id)
+    given.set(id, picture.id)
+    zip.file(`${PICTURES}${picture.id}`, picture.bytes)
+  }
+  const named = (document: unknown) => withPicturesNamed(document, given)
+  zip.file(JOB_FILE, JSON.stringify(named(whole), null, 1))
+  zip.file(STATES, JSON.stringify(named(states)))
+  zip.file(BESIDE, JSON.stringify(named(await gatherBeside((await loadJob(slug)).id, file)), null, 1))
   for (const [name, content] of Object.entries(beside)) zip.file(name, content)
   return zip.generateAsync({ type: 'uint8array', compression: 'DEFLATE' })
 }
@@ -106,31 +102,34 @@ export async function unpackJob(bytes: Uint8Array, at: string): Promise<string> 
   }
   // Before any picture is kept: most of what is refused is refused here.
   readJobFile(document)
-  const states = zip.file('plate-pictures.json')
+  const states = zip.file(STATES)
   const hanging: unknown = states ? readJson(await read(states, 1048576)) : []
   const alongside = zip.file(BESIDE)
   // A folder of an earlier release has none.
   const beside = alongside ? jobBesideSchema.parse(readJson(await read(alongside, 60 * 1048576))) : null
   const before = await keptPictures()
-  const came: string[] = []
+  const came = new Map<string, string>()
   try {
     for (const [file, entry] of Object.entries(zip.files))
       if (!entry.dir && file.startsWith(PICTURES))
-        came.push(
+        came.set(
+          file.slice(PICTURES.length),
           await keepPicture(
             Buffer.from(await read(entry, LARGEST_PICTURE_BYTES)),
             file.slice(PICTURES.length),
             at,
           ),
         )
+    // A folder of an earlier release holds pictures as they were; cleaned, they have other names.
+    const named = (said: unknown) => withPicturesNamed(said, came)
     return await write(async () => {
-      const slug = await importJob(document)
-      await hangPictures(slug, hanging)
-      if (beside) await hangBeside(slug, beside)
+      const slug = await importJob(named(document))
+      await hangPictures(slug, named(hanging))
+      if (beside) await hangBeside(slug, jobBesideSchema.parse(named(beside)))
       return slug
     })
   } catch (error) {
-    for (const id of came) if (!before.has(id)) await forgetPicture(id)
+    for (const id of came.values()) if (!before.has(id)) await forgetPicture(id)
     throw error
   }
 }

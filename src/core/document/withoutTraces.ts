@@ -1,0 +1,279 @@
+/** A picture's bytes, changed or not, in a buffer of their own. */
+type Bytes = Uint8Array<ArrayBuffer>
+
+const ascii = (bytes: Uint8Array, at: number, length: number): string =>
+  String.fromCharCode(...bytes.subarray(at, at + length))
+const joined = (parts: readonly Uint8Array[]): Bytes => {
+  const out = new Uint8Array(parts.reduce((sum, { length }) => sum + length, 0))
+  let at = 0
+  for (const part of parts) {
+    out.set(part, at)
+    at += part.length
+  }
+  return out
+}
+
+/** Which way up a picture lies where it says nothing of it (TIFF 6.0, tag 274). */
+const UPRIGHT = 1
+const ORIENTATION = 274
+
+/** Numbers of a TIFF structure, in either order of bytes. */
+class Tiff {
+  private readonly view: DataView
+  readonly isLittle: boolean
+  constructor(readonly bytes: Uint8Array) {
+    this.view = new DataView(bytes.buffer, bytes.byteOffset, bytes.length)
+    this.isLittle = bytes[0] === 0x49
+  }
+  isTiff = (): boolean =>
+    this.bytes.length >= 8 && ['II', 'MM'].includes(ascii(this.bytes, 0, 2)) && this.short(2) === 42
+  short = (at: number): number => (at + 2 <= this.bytes.length ? this.view.getUint16(at, this.isLittle) : 0)
+  long = (at: number): number => (at + 4 <= this.bytes.length ? this.view.getUint32(at, this.isLittle) : 0)
+  setShort = (at: number, value: number): void => this.view.setUint16(at, value, this.isLittle)
+  setLong = (at: number, value: number): void => this.view.setUint32(at, value, this.isLittle)
+}
+
+/** Bytes of a value by its type (TIFF 6.0, section 2; 13: offset of a directory). */
+const TYPE_BYTES = [0, 1, 1, 2, 4, 8, 1, 1, 2, 4, 8, 4, 8, 4]
+const ENTRY = 12
+
+/** The orientation an Exif block says. */
+function orientationOf(exif: Uint8Array): number {
+  const tiff = new Tiff(exif)
+  if (!tiff.isTiff()) return UPRIGHT
+  const first = tiff.long(4)
+  for (let i = 0; i < tiff.short(first); i++) {
+    const at = first + 2 + ENTRY * i
+    if (tiff.short(at) === ORIENTATION) return tiff.short(at + 8)
+  }
+  return UPRIGHT
+}
+
+/** An Exif block that says which way up and nothing else. */
+function exifOf(orientation: number): Bytes {
+  const bytes = new Uint8Array(26)
+  bytes.set([0x4d, 0x4d, 0, 42])
+  const tiff = new Tiff(bytes)
+  tiff.setLong(4, 8)
+  tiff.setShort(8, 1)
+  tiff.setShort(10, ORIENTATION)
+  tiff.setShort(12, 3)
+  tiff.setLong(14, 1)
+  tiff.setShort(18, orientation)
+  return bytes
+}
+
+const EXIF = 'Exif\0\0'
+const isTurned = (orientation: number) => orientation > UPRIGHT && orientation <= 8
+
+/** Where the entropy coded data that begins here ends: at the next marker that is no restart. */
+function afterScan(bytes: Uint8Array, from: number): number {
+  for (let at = from; at + 1 < bytes.length; at++)
+    if (bytes[at] === 0xff && bytes[at + 1] !== 0 && (bytes[at + 1] < 0xd0 || bytes[at + 1] > 0xd7)) return at
+  return bytes.length
+}
+
+/** Whether a segment of a JPEG is kept: what decodes it, JFIF, Adobe's colour transform, and a colour profile. */
+function isKeptInJpeg(marker: number, bytes: Uint8Array, at: number): boolean {
+  if (marker === 0xe0) return ascii(bytes, at, 4) === 'JFIF'
+  if (marker === 0xe2) return ascii(bytes, at, 11) === 'ICC_PROFILE'
+  return marker === 0xee || !((marker >= 0xe1 && marker <= 0xef) || marker === 0xfe)
+}
+
+const isEnd = (bytes: Uint8Array, at: number): boolean => bytes[at] === 0xff && bytes[at + 1] === 0xd9
+
+function cleanJpeg(bytes: Uint8Array): Bytes | null {
+  const parts = [bytes.subarray(0, 2)]
+  let hasScan = false
+  let at = 2
+  while (at + 4 <= bytes.length) {
+    if (bytes[at] !== 0xff) return null
+    const marker = bytes[at + 1]
+    if (marker === 0xff) {
+      at += 1
+      continue
+    }
+    // What lies behind the end of the picture is another one, or a film.
+    if (marker === 0xd9) break
+    const length = 2 + ((bytes[at + 2] << 8) | bytes[at + 3])
+    const end = at + length
+    if (marker === 0xe1 && ascii(bytes, at + 4, 6) === EXIF) {
+      const orientation = orientationOf(bytes.subarray(at + 10, end))
+      if (isTurned(orientation)) {
+        const exif = exifOf(orientation)
+        const head = Uint8Array.of(0xff, 0xe1, 0, 8 + exif.length)
+        parts.push(
+          head,
+          Uint8Array.from(EXIF, (c) => c.charCodeAt(0)),
+          exif,
+        )
+      }
+    } else if (isKeptInJpeg(marker, bytes, at + 4)) parts.push(bytes.subarray(at, end))
+    at = end
+    if (marker === 0xda) {
+      hasScan = true
+      const next = afterScan(bytes, at)
+      parts.push(bytes.subarray(at, next))
+      at = next
+    }
+  }
+  // A picture whose end is missing is still drawn as far as it goes.
+  return hasScan ? joined([...parts, bytes.subarray(at, isEnd(bytes, at) ? at + 2 : at)]) : null
+}
+
+const CRC = Uint32Array.from({ length: 256 }, (_, n) => {
+  let c = n
+  for (let k = 0; k < 8; k++) c = c & 1 ? 0xedb88320 ^ (c >>> 1) : c >>> 1
+  return c >>> 0
+})
+/** CRC-32 of a PNG chunk (ISO 15948, annex D). */
+function crc32(bytes: Uint8Array): number {
+  let crc = 0xffffffff
+  for (const byte of bytes) crc = CRC[(crc ^ byte) & 0xff] ^ (crc >>> 8)
+  return (crc ^ 0xffffffff) >>> 0
+}
+
+function pngChunk(type: string, data: Uint8Array): Bytes {
+  const out = new Uint8Array(12 + data.length)
+  const view = new DataView(out.buffer)
+  view.setUint32(0, data.length)
+  out.set(
+    Uint8Array.from(type, (c) => c.charCodeAt(0)),
+    4,
+  )
+  out.set(data, 8)
+  view.setUint32(8 + data.length, crc32(out.subarray(4, 8 + data.length)))
+  return out
+}
+
+const TOLD_IN_PNG = new Set(['tEXt', 'zTXt', 'iTXt', 'tIME', 'eXIf'])
+/** Chunks of a PNG that must stand before its pixels. */
+function cleanPng(bytes: Uint8Array): Bytes | null {
+  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.length)
+  const parts = [bytes.subarray(0, 8)]
+  let at = 8
+  while (at + 12 <= bytes.length) {
+    const length = view.getUint32(at)
+    const type = ascii(bytes, at + 4, 4)
+    const end = at + 12 + length
+    if (end > bytes.length) return null
+    if (type === 'eXIf') {
+      const orientation = orientationOf(bytes.subarray(at + 8, at + 8 + length))
+      if (isTurned(orientation)) parts.push(pngChunk('eXIf', exifOf(orientation)))
+    } else if (!TOLD_IN_PNG.has(type)) parts.push(bytes.subarray(at, end))
+    if (type === 'IEND') return joined(parts)
+    at = end
+  }
+  return null
+}
+
+/** Flags of a WebP's extended header: it has Exif, it has XMP. */
+const WEBP_EXIF = 0x08
+const WEBP_XMP = 0x04
+
+function cleanWebp(bytes: Uint8Array): Bytes | null {
+  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.length)
+  const whole = bytes.length < 12 ? Infinity : 8 + view.getUint32(4, true)
+  if (whole > bytes.length) return null
+  const parts: Uint8Array[] = [bytes.slice(0, 12)]
+  let header: Uint8Array | null = null
+  let orientation = UPRIGHT
+  for (let at = 12; at + 8 <= whole;) {
+    const length = view.getUint32(at + 4, true)
+    const end = at + 8 + length + (length % 2)
+    const type = ascii(bytes, at, 4)
+    if (type === 'EXIF') {
+      const block = bytes.subarray(at + 8, at + 8 + length)
+      orientation = orientationOf(ascii(block, 0, 6) === EXIF ? block.subarray(6) : block)
+    } else if (type !== 'XMP ') {
+      const chunk = bytes.slice(at, Math.min(end, whole))
+      if (type === 'VP8X') header = chunk
+      parts.push(chunk)
+    }
+    at = end
+  }
+  if (header) header[8] &= ~(WEBP_EXIF | WEBP_XMP)
+  if (header && isTurned(orientation)) {
+    header[8] |= WEBP_EXIF
+    const exif = exifOf(orientation)
+    const head = Uint8Array.of(0x45, 0x58, 0x49, 0x46, exif.length, 0, 0, 0)
+    parts.push(head, exif)
+  }
+  const out = joined(parts)
+  new DataView(out.buffer).setUint32(4, out.length - 8, true)
+  return out
+}
+
+/** Tags of a TIFF that say who, where, when and with which device; the pixels, their size and their colours need none of them. */
+const TOLD_IN_TIFF = new Set([
+  269, 270, 271, 272, 305, 306, 315, 316, 700, 33432, 33723, 34377, 34665, 34853, 37500, 42032, 42033, 42037,
+  50708, 50735,
+])
+/** Of these the value is a directory of its own. */
+const DIRECTORIES = new Set([34665, 34853])
+/** More pages than this, or directories that lead back, are followed no further. */
+const MOST_DIRECTORIES = 64
+
+/** Blanks what an entry points at: its text, its numbers, or its whole directory. */
+function blank(tiff: Tiff, at: number, depth: number): void {
+  const [tag, type, length] = [tiff.short(at), tiff.short(at + 2), tiff.long(at + 4)]
+  const size = (TYPE_BYTES[type] ?? 1) * length
+  if (DIRECTORIES.has(tag) && depth < 3) {
+    const inner = tiff.long(at + 8)
+    const entries = tiff.short(inner)
+    for (let i = 0; i < entries; i++) blank(tiff, inner + 2 + ENTRY * i, depth + 1)
+    tiff.bytes.fill(0, inner, Math.min(tiff.bytes.length, inner + 2 + ENTRY * entries))
+  } else if (size > 4) {
+    const from = tiff.long(at + 8)
+    tiff.bytes.fill(0, from, Math.min(tiff.bytes.length, from + size))
+  }
+}
+
+function cleanTiff(bytes: Uint8Array): Bytes | null {
+  const out = Uint8Array.from(bytes)
+  const tiff = new Tiff(out)
+  if (!tiff.isTiff()) return null
+  let directory = tiff.long(4)
+  for (let page = 0; page < MOST_DIRECTORIES && directory > 0 && directory + 2 <= out.length; page++) {
+    const entries = tiff.short(directory)
+    const end = directory + 2 + ENTRY * entries
+    if (end + 4 > out.length) return null
+    const next = tiff.long(end)
+    const kept: Uint8Array[] = []
+    for (let i = 0; i < entries; i++) {
+      const at = directory + 2 + ENTRY * i
+      if (TOLD_IN_TIFF.has(tiff.short(at))) blank(tiff, at, 0)
+      else kept.push(out.slice(at, at + ENTRY))
+    }
+    out.fill(0, directory, end + 4)
+    tiff.setShort(directory, kept.length)
+    kept.forEach((entry, i) => out.set(entry, directory + 2 + ENTRY * i))
+    tiff.setLong(directory + 2 + ENTRY * kept.length, next)
+    directory = next
+  }
+  return out
+}
+
+const CLEANED: Partial<Record<string, (bytes: Uint8Array) => Bytes | null>> = {
+  jpeg: cleanJpeg,
+  png: cleanPng,
+  webp: cleanWebp,
+  tiff: cleanTiff,
+}
+
+/**
+ * A picture without what it tells beside itself: where it was taken and when, by whom, with which device and its serial number, notes, and
+ * whatever is hung on behind it. Pixels, size, colour profile and which way up it lies stay, bit for bit (JPEG: ITU-T T.81 with JFIF and
+ * Exif 2.32; PNG: ISO 15948; WebP: RFC 9649; TIFF 6.0).
+ *
+ * @param format as the bytes themselves say @returns the bytes; as they came where their structure cannot be followed
+ */
+export function withoutTraces(bytes: Uint8Array, format: string): Uint8Array {
+  try {
+    return CLEANED[format]?.(bytes) ?? bytes
+  } catch (error) {
+    // A length within it leads beyond its end: nothing more can be told from it.
+    if (error instanceof RangeError) return bytes
+    throw error
+  }
+}
