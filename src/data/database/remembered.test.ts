@@ -7,6 +7,7 @@ import { loadReservations } from '../shop/stock'
 import { loadJobsUnderWay } from '../shop/jobsUnderWay'
 import { approvedJob, at, benchedJob, openWorkshop, pull } from '../shop/workshop.test.fixture'
 import { openDatabase, write } from './database'
+import { loadPlatesOfShop } from '../plate/platesOfShop'
 import { remembered } from './remembered'
 
 openWorkshop()
@@ -14,7 +15,8 @@ openWorkshop()
 /** Everything that is remembered of jobs, as the first screen asks for it. */
 async function firstScreen() {
   const jobs = await listJobs()
-  return { jobs, reservations: await loadReservations(), ...(await loadJobsUnderWay(jobs)) }
+  const [reservations, plates] = await Promise.all([loadReservations(), loadPlatesOfShop()])
+  return { jobs, reservations, plates, ...(await loadJobsUnderWay(jobs)) }
 }
 
 /** The same with nothing remembered. */
