@@ -19,6 +19,8 @@ test('the frame takes one bar and one strip, every view has a title of its own, 
   walked: page,
   sample,
 }) => {
+  // Every view there is, one after another.
+  test.slow()
   const titles = new Map<string, string>()
   for (const view of VIEWS.filter((one) => !/desk|nowhere|wall/.test(one))) {
     await page.goto(sample.url + view)

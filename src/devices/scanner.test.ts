@@ -1,7 +1,8 @@
 import { firstMix } from '@/core/ink/mix'
 import { changeFirstMix } from '@/core/ink/severalMixes'
+import sharp from 'sharp'
 import { describe, expect, it } from 'vitest'
-import type { CheckResult, MatchCheck } from '@/core/match/checks/matchCheck'
+import { checkStanding, type CheckResult, type MatchCheck } from '@/core/match/checks/matchCheck'
 import { matchImpression, type ImpressionMatch } from '@/core/match/matchImpression'
 import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
 import type { Settings } from '@/core/prove/settings'
@@ -199,6 +200,59 @@ describe('an impression held against the approved proof, both printed and scanne
       ['marks', 0],
     ] as const)
       expect(Math.abs(check(clean, key).value!), key).toBeLessThanOrEqual(most)
+  })
+  describe('in a picture out of focus', () => {
+    /** By a general library, in linear light as a lens does it. */
+    const blurred = async ({ width, height, data }: Picture, sigma: number): Promise<Picture> => ({
+      width,
+      height,
+      data: await sharp(data, { raw: { width, height, channels: 3 } })
+        .pipelineColourspace('scrgb')
+        .blur({ sigma, minAmplitude: 0.01 })
+        .toColourspace('srgb')
+        .raw()
+        .toBuffer(),
+    })
+    const between = (one: Picture, other: Picture): ImpressionMatch => {
+      const found = matchImpression({
+        reference: { picture: one, corners: null },
+        impression: { picture: other, corners: null },
+        sheet: PLAIN.sheet,
+        plate: PLAIN.plate,
+        zones: [],
+      })
+      if ('which' in found) throw new Error(found.reason.code)
+      return found
+    }
+    const same = print(PLAIN, {}, 23, { ...SCAN, skewDegrees: 0.7 })
+    const worn = print(PLAIN, { wear: 0.6 }, 23, { ...SCAN, skewDegrees: 0.7 })
+    it('is judged as soft as it was taken, and loses no ink by it, whichever of the two it is', async () => {
+      const soft = between(reference, await blurred(same, 0.8))
+      expect(soft.softer).toEqual({ picture: 'impression', isTooSoft: false })
+      // Judged as it came it lost a quarter of its lines.
+      expect(checkStanding(check(soft, 'lines'), {}, new Set())).toBe('matches')
+      expect(Math.abs(check(soft, 'tone').value!)).toBeLessThan(2.5)
+      const other = between(await blurred(reference, 0.8), same)
+      expect(other.softer).toEqual({ picture: 'reference', isTooSoft: false })
+      expect(checkStanding(check(other, 'lines'), {}, new Set())).toBe('matches')
+      expect(clean.softer).toBeNull()
+    })
+    it('still tells a worn plate from a sharp one', async () => {
+      const sharpLoss = check(between(reference, worn), 'lines').value!
+      const softLoss = check(between(reference, await blurred(worn, 0.8)), 'lines').value!
+      expect(sharpLoss).toBeLessThan(-12)
+      expect(Math.abs(softLoss - sharpLoss)).toBeLessThan(6)
+    })
+    it('too soft, says that lines cannot be told instead of naming a loss', async () => {
+      const soft = between(reference, await blurred(same, 1.6))
+      expect(soft.softer).toEqual({ picture: 'impression', isTooSoft: true })
+      for (const key of ['lines', 'breaks', 'marks'] as const) {
+        const { value, words, places } = check(soft, key)
+        expect([value, places.length]).toEqual([null, 0])
+        expect(words).toContain('The picture of the impression is too soft beside the other to tell')
+      }
+      expect(check(soft, 'register').value).not.toBeNull()
+    })
   })
   it('measures where the plate was laid, in mm and degrees', () => {
     const { placed } = held(PLAIN, { moved: { xMm: 1.4, yMm: -0.8, degrees: 0.4 } })

@@ -20,6 +20,7 @@ import { judgePlate, type JudgedPlate } from './judgedPlate'
 import { alignPictures, type MatchRefusal } from './matchPictures'
 import { greyOf, shrunk, softened, type Rgb } from './picture'
 import { rectify } from './rectify'
+import { crispness, focusFor, outOfFocus, softerOf } from './softness'
 import { carry, type Similarity } from './similarity'
 
 /** Prints are judged at so many dots an inch: finer than this nobody looks at one. */
@@ -70,6 +71,8 @@ export interface ImpressionMatch {
   checks: CheckResult[]
   /** what the checks are seen in, over the plate and a little paper round it */
   layers: MapLayers
+  /** the picture that is softer than the other, so that both were compared as soft as it is; null: they are as sharp */
+  softer: { picture: 'reference' | 'impression'; isTooSoft: boolean } | null
   /** how unevenly each picture was lit, as a share */
   fall: { reference: number; impression: number }
 }
@@ -245,7 +248,7 @@ function holdAgainst(
   const plateInCrop: Box = { ...at, left: at.left - crop.left, top: at.top - crop.top }
   const middle = [plateInCrop.left + plateInCrop.width / 2, plateInCrop.top + plateInCrop.height / 2] as const
   const [toX, toY] = carry(alignment, [crop.width / 2, crop.height / 2], middle)
-  const judged = judgePlate(one, other, alignment, plateInCrop, pixelsPerMm)
+  const { judged, softer } = judgedAlike(one, other, alignment, plateInCrop, pixelsPerMm)
   const grown = (share: number) => 100 * (alignment.scale * (1 + share) - 1)
   const placed: Misplaced = {
     xMm: (toX - middle[0]) / pixelsPerMm,
@@ -292,9 +295,50 @@ function holdAgainst(
     placed,
     likeness: laid.likeness,
     colour,
-    checks: MATCH_CHECK_KEYS.map((key) => results[key]),
+    checks: MATCH_CHECK_KEYS.map((key) => unlessTooSoft(results[key], softer)),
     layers: mapLayers(judged, cells, origin, onSheetMm),
+    softer,
     fall: { reference: ours.fall, impression: theirs.fall },
+  }
+}
+
+/** Checks that need lines to be seen as lines. */
+const BY_LINES: ReadonlySet<MatchCheck> = new Set(['lines', 'breaks', 'marks'])
+
+/** A check as it came out, or that it cannot be said where it needs lines and a picture shows none. */
+function unlessTooSoft(result: CheckResult, softer: ImpressionMatch['softer']): CheckResult {
+  if (!softer?.isTooSoft || !BY_LINES.has(result.check)) return result
+  return {
+    check: result.check,
+    value: null,
+    words: `The picture of the ${softer.picture === 'reference' ? 'BAT' : 'impression'} is too soft beside the other to tell: take it again, held still and sharp, or with the same device.`,
+    places: [],
+  }
+}
+
+const crispOf = ({ referenceInk, impressionInk, width, height, seen }: JudgedPlate) => ({
+  reference: crispness(referenceInk, width, height, seen),
+  impression: crispness(impressionInk, width, height, seen),
+})
+
+/** Both prints judged, as soft as the softer picture is: a lens that spreads a line takes nothing from the plate. */
+function judgedAlike(
+  reference: Rgb,
+  impression: Rgb,
+  alignment: Similarity,
+  plate: Box,
+  pixelsPerMm: number,
+): { judged: JudgedPlate; softer: ImpressionMatch['softer'] } {
+  const asTaken = judgePlate(reference, impression, alignment, plate, pixelsPerMm)
+  const apart = softerOf(crispOf(asTaken))
+  if (!apart) return { judged: asTaken, softer: null }
+  const { softer: picture, share, isTooSoft } = apart
+  const sharper = picture === 'reference' ? impression : reference
+  const spread = outOfFocus(sharper, focusFor(sharper, share))
+  const [one, other] = picture === 'reference' ? [reference, spread] : [spread, impression]
+  return {
+    judged: judgePlate(one, other, alignment, plate, pixelsPerMm),
+    softer: { picture, isTooSoft },
   }
 }
 

@@ -1,12 +1,17 @@
 import { describe, expect, it } from 'vitest'
 import type { ImpressionMatch } from './matchImpression'
 import { checkRegister } from './checks/registerChecks'
-import { reportMatch } from './matchReport'
+import { pictureNotes, reportMatch } from './matchReport'
 
 const placed = { xMm: 0.8, yMm: -0.1, degrees: 0.1, widerPercent: 0.2, tallerPercent: -0.7, bentMm: 0 }
 const seen = { reference: true, impression: true }
-const match = (edgesSeen = seen, fall = { reference: 0.01, impression: 0.2 }) =>
+const match = (
+  edgesSeen = seen,
+  fall = { reference: 0.01, impression: 0.2 },
+  softer: ImpressionMatch['softer'] = null,
+) =>
   ({
+    softer,
     placed,
     edgesSeen,
     fall,
@@ -31,6 +36,16 @@ describe('what a match comes to', () => {
       'Lit unevenly, by 20 %; it was levelled by the margins.',
     ])
     expect(report.pictures.reference.notes).toEqual([])
+  })
+  it('says of a picture that is softer what was done about it, or that it is too soft', () => {
+    const soft = { picture: 'reference', isTooSoft: false } as const
+    expect(pictureNotes(match(seen, undefined, soft), 'reference')).toEqual([
+      'Softer than the other: both are compared as soft as it is.',
+    ])
+    expect(pictureNotes(match(seen, undefined, { ...soft, isTooSoft: true }), 'reference')[0]).toContain(
+      'too soft to tell lines by',
+    )
+    expect(pictureNotes(match(seen, { reference: 0, impression: 0 }, soft), 'impression')).toEqual([])
   })
   it('goes by the tolerances that were set', () =>
     expect(reportMatch(match(), { register: 2 }).checks[0].standing).toBe('matches'))

@@ -31,21 +31,33 @@ export interface MatchReport {
 const UNEVEN = 0.08
 
 /** What is said of one picture before anything is said of the print. */
-function pictureOf({ edgesSeen, fall }: ImpressionMatch, which: 'reference' | 'impression') {
-  return {
-    edgesSeen: edgesSeen[which],
-    notes: [
-      ...(edgesSeen[which]
-        ? []
-        : [
-            'The sheet’s edges are not seen: where the plate lies on it cannot be told. Set its corners by hand.',
-          ]),
-      ...(fall[which] > UNEVEN
-        ? [`Lit unevenly, by ${formatNumber(100 * fall[which], 0)} %; it was levelled by the margins.`]
-        : []),
-    ],
-  }
+export function pictureNotes(
+  { edgesSeen, fall, softer }: Pick<ImpressionMatch, 'edgesSeen' | 'fall' | 'softer'>,
+  which: 'reference' | 'impression',
+): string[] {
+  return [
+    ...(edgesSeen[which]
+      ? []
+      : [
+          'The sheet’s edges are not seen: where the plate lies on it cannot be told. Set its corners by hand.',
+        ]),
+    ...(fall[which] > UNEVEN
+      ? [`Lit unevenly, by ${formatNumber(100 * fall[which], 0)} %; it was levelled by the margins.`]
+      : []),
+    ...(softer?.picture === which
+      ? [
+          softer.isTooSoft
+            ? 'Softer than the other, too soft to tell lines by: take it again, held still and sharp.'
+            : 'Softer than the other: both are compared as soft as it is.',
+        ]
+      : []),
+  ]
 }
+
+const pictureOf = (match: ImpressionMatch, which: 'reference' | 'impression') => ({
+  edgesSeen: match.edgesSeen[which],
+  notes: pictureNotes(match, which),
+})
 
 /**
  * What a match comes to: the standing of every check, register and stretch in numbers where the pictures bear them, and a verdict. A

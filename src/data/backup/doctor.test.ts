@@ -54,13 +54,16 @@ describe('a workshop whose database', () => {
     const job = await approvedJob()
     await keepPicture(await picture(9), 'proof', at())
     await closeDatabase()
-    const kept = readFileSync(database())
+    // With what may still wait beside it to be written in.
+    const kept = ['', '-wal']
+      .filter((end) => existsSync(database() + end))
+      .map((end) => [end, readFileSync(database() + end)] as const)
     await lose()
     await expect(openDatabase()).rejects.toThrow(/is missing, and there was one: 1 picture lies beside it/)
     await expect(openDatabase()).rejects.toThrow('npm run restore')
     expect(existsSync(database())).toBe(false)
     // What failed once is not remembered: put back, it opens without a restart.
-    writeFileSync(database(), kept)
+    for (const [end, bytes] of kept) writeFileSync(database() + end, bytes)
     expect((await loadJob(job.slug)).id).toBe(job.id)
   })
   it('is empty, or damaged, says so with the way back, and is not written to', async () => {

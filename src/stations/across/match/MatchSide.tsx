@@ -6,6 +6,7 @@ import { readPull } from '@/core/edition/readPull'
 import type { Pull } from '@/core/edition/pull'
 import { MATCH_CHECK_KEYS, MATCH_CHECKS, toleranceOf } from '@/core/match/checks/matchCheck'
 import type { ImpressionMatch } from '@/core/match/matchImpression'
+import { pictureNotes } from '@/core/match/matchReport'
 import { Button } from '@/ui/Button'
 import { NumberField } from '@/ui/NumberField'
 import { useJob } from '../bench/BenchContext'
@@ -65,6 +66,14 @@ function MisfitOffer({ room: { view, busy, keepMisfit }, slug }: { room: MatchRo
   )
 }
 
+/** What the checks come to together; of a print that was not looked at in every way it is not said that it matches. */
+function wholeWords(differing: number, unclear: number, all: number): string {
+  if (differing > 0) return `◆ Differs in ${differing} of ${all}`
+  return unclear > 0
+    ? `◆ Nothing differs of what can be told: ${unclear} of ${all} cannot`
+    : '● Matches the BAT'
+}
+
 /** What the comparison says of the print, check by check, and how it is written on it. */
 export function MatchSide({
   room,
@@ -80,11 +89,21 @@ export function MatchSide({
   const { slug } = useJob()
   const { state, view, act, busy, setCorners } = room
   const { ours, theirs, differing } = view
+  const unclear = [...view.standings.values()].filter((standing) => standing === 'unclear').length
+  const notes = [
+    ...pictureNotes(match, 'reference').map((note) => `The BAT’s picture: ${note}`),
+    ...pictureNotes(match, 'impression').map((note) => `This print’s picture: ${note}`),
+  ]
   return (
     <div>
       <h2 className="station-title text-lg" aria-live="polite">
-        {differing === 0 ? '● Matches the BAT' : `◆ Differs in ${differing} of ${match.checks.length}`}
+        {wholeWords(differing, unclear, match.checks.length)}
       </h2>
+      {notes.map((note) => (
+        <p key={note} className="mt-1 text-sm">
+          ◆ {note}
+        </p>
+      ))}
       <p className="mt-2 mb-3 text-sm text-muted">{keptWords(readPull(pull).match)}</p>
       <Button look="main" disabled={busy} className="mb-3 w-full" onClick={room.keepVerdict}>
         Write the verdict on pull {pull.number}
