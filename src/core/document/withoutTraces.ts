@@ -146,8 +146,13 @@ function pngChunk(type: string, data: Uint8Array): Bytes {
   return out
 }
 
-const TOLD_IN_PNG = new Set(['tEXt', 'zTXt', 'iTXt', 'tIME', 'eXIf'])
-/** Chunks of a PNG that must stand before its pixels. */
+/** What of a PNG's optional chunks says how its pixels look; its critical ones begin with a capital (ISO 15948, 5.4). */
+const LOOKS_IN_PNG = new Set([
+  ...['tRNS', 'cHRM', 'gAMA', 'iCCP', 'sBIT', 'sRGB', 'cICP', 'mDCV', 'cLLI', 'bKGD', 'hIST', 'pHYs', 'sPLT'],
+  ...['acTL', 'fcTL', 'fdAT'],
+])
+const isKeptInPng = (type: string): boolean => /^[A-Z]/.test(type) || LOOKS_IN_PNG.has(type)
+
 function cleanPng(bytes: Uint8Array): Bytes | null {
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.length)
   const parts = [bytes.subarray(0, 8)]
@@ -160,13 +165,15 @@ function cleanPng(bytes: Uint8Array): Bytes | null {
     if (type === 'eXIf') {
       const orientation = orientationOf(bytes.subarray(at + 8, at + 8 + length))
       if (isTurned(orientation)) parts.push(pngChunk('eXIf', exifOf(orientation)))
-    } else if (!TOLD_IN_PNG.has(type)) parts.push(bytes.subarray(at, end))
+    } else if (isKeptInPng(type)) parts.push(bytes.subarray(at, end))
     if (type === 'IEND') return joined(parts)
     at = end
   }
   return null
 }
 
+/** What of a WebP says how it looks (RFC 9649, 2.7). */
+const LOOKS_IN_WEBP = new Set(['VP8 ', 'VP8L', 'VP8X', 'ALPH', 'ANIM', 'ANMF', 'ICCP'])
 /** Flags of a WebP's extended header: it has Exif, it has XMP. */
 const WEBP_EXIF = 0x08
 const WEBP_XMP = 0x04
@@ -185,7 +192,7 @@ function cleanWebp(bytes: Uint8Array): Bytes | null {
     if (type === 'EXIF') {
       const block = bytes.subarray(at + 8, at + 8 + length)
       orientation = orientationOf(ascii(block, 0, 6) === EXIF ? block.subarray(6) : block)
-    } else if (type !== 'XMP ') {
+    } else if (LOOKS_IN_WEBP.has(type)) {
       const chunk = bytes.slice(at, Math.min(end, whole))
       if (type === 'VP8X') header = chunk
       parts.push(chunk)
