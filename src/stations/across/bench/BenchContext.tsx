@@ -18,6 +18,7 @@ import type { Tolerances } from '@/core/prove/tolerance'
 import type { KnownBeside, WorkAhead } from '@/core/record/jobNeed'
 import type { KnownPresses } from '@/data/press/presses'
 import type { Answer } from '../act/answer'
+import { isNewerBench } from './newerBench'
 
 /** What every station of a job needs to know of it. */
 export interface BenchJob {
@@ -73,16 +74,16 @@ export function BenchProvider({ job, children }: { job: BenchJob; children: Reac
   const [bench, setBench] = useState(job.bench)
   const [isAhead, setAhead] = useState(false)
   const [seen, setSeen] = useState(job)
+  const [answered, setAnswered] = useState(job.revision)
   const [conflict, setConflict] = useState<string | null>(null)
   const revision = useRef(job.revision)
   const queue = useRef<Promise<unknown>>(Promise.resolve())
   const edits = useRef(0)
 
-  // The server's word is newer than ours only when it knows a later revision and nothing of ours is still on its way.
   if (job !== seen) {
     setSeen(job)
-    if (job.revision > seen.revision && !isAhead && JSON.stringify(job.bench) !== JSON.stringify(bench))
-      setBench(job.bench)
+    const isNewer = isNewerBench(job.revision, { seen: seen.revision, answered, isAhead })
+    if (isNewer && JSON.stringify(job.bench) !== JSON.stringify(bench)) setBench(job.bench)
   }
 
   useEffect(() => {
@@ -102,6 +103,7 @@ export function BenchProvider({ job, children }: { job: BenchJob; children: Reac
         const answer = await act({ jobId: job.id, revision: revision.current })
         if (answer.ok) {
           revision.current = answer.revision
+          setAnswered(answer.revision)
           if (edits.current === sent) setAhead(false)
         } else if (answer.conflict) setConflict(answer.problems[0].message)
         return answer

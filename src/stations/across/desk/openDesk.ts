@@ -60,7 +60,7 @@ export async function openDesk(slug: string): Promise<OpenedDesk | string> {
   const [said, rails] = await Promise.all([
     device.desk ? Promise.race([asked, later(PATIENCE_MS)]) : asked,
     // A key pressed at once must begin from how the rails stand, or the first answer would undo it.
-    Promise.race([askRails(slug), later(PATIENCE_MS)]),
+    device.memory ? Promise.race([askRails(slug), later(PATIENCE_MS)]) : askRails(slug),
   ])
   const first = typeof said === 'object' && said ? said : device.desk
   if (!first)
