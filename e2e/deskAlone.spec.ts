@@ -1,37 +1,7 @@
 import type { BrowserContext, Page } from '@playwright/test'
 import { answering, expect, test } from './fixtures'
+import { desk, heading, keys, openDesk, opensAlone, pullsAt } from './pullDesk'
 import { startServer } from './server'
-
-const desk = (page: Page) => page.getByRole('region', { name: 'Pull desk' })
-const heading = (page: Page) => desk(page).getByRole('heading', { level: 1 })
-const keys = async (page: Page, ...codes: string[]) => {
-  for (const code of codes) {
-    await page.keyboard.press(code)
-    await page.waitForTimeout(430)
-  }
-}
-
-/** Opens the desk of the mooring posts, with somebody who inks, where pulls count. */
-async function openDesk(page: Page, url: string): Promise<void> {
-  await page.goto(`${url}/desk/mooring-posts`)
-  await answering(page)
-  await expect(heading(page)).toBeVisible()
-  await desk(page)
-    .getByText(/^Hands:/)
-    .click()
-  await desk(page).getByLabel('Inks').fill('Ida Quill')
-  await desk(page)
-    .getByText(/^Hands:/)
-    .click()
-  const count = desk(page).getByRole('button', { name: 'Warm-ups done: count from here' })
-  if (await count.isVisible()) await count.click()
-  await expect(heading(page)).toContainText(/pull \d+/)
-}
-const opensAlone = (page: Page) => expect(desk(page).locator('[data-opens-alone]')).toBeAttached()
-const pullsAt = async (page: Page, url: string) =>
-  (await (await page.request.get(`${url}/jobs/mooring-posts/record/pulls.csv`)).text())
-    .split('\n')
-    .filter((row) => /Edition/i.test(row)).length
 
 test('with the server gone the desk opens, reloads and goes on; all of it arrives once it is back', async ({
   page,

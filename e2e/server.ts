@@ -68,8 +68,14 @@ export function readySample(): () => void {
   return () => rmSync(folder, { recursive: true, force: true })
 }
 
-/** Starts the built application; with `sample`, on the demo data. */
-export async function startServer({ sample }: { sample: boolean }): Promise<TestServer> {
+/** Starts the built application; with `sample`, on the demo data; with `shareAt`, shared at an address of this machine. */
+export async function startServer({
+  sample,
+  shareAt,
+}: {
+  sample: boolean
+  shareAt?: string
+}): Promise<TestServer> {
   const dataFolder = mkdtempSync(path.join(tmpdir(), 'typothesis-'))
   const port = await freePort()
   const url = `http://127.0.0.1:${port}`
@@ -85,11 +91,15 @@ export async function startServer({ sample }: { sample: boolean }): Promise<Test
   else if (sample) layOutSample(dataFolder)
   let child: ChildProcess
   const start = async () => {
-    child = spawn(process.execPath, ['src/cli/serveBuilt.mjs'], {
-      cwd: ROOT,
-      env: { ...env, PORT: String(port) },
-      stdio: 'ignore',
-    })
+    child = spawn(
+      process.execPath,
+      ['src/cli/serveBuilt.mjs', ...(shareAt ? ['--share', '--at', shareAt] : [])],
+      {
+        cwd: ROOT,
+        env: { ...env, PORT: String(port) },
+        stdio: 'ignore',
+      },
+    )
     await answers(url)
   }
   const kill = async () => {

@@ -116,3 +116,26 @@ test('a value that cannot be read stays where it was typed, and takes nothing el
   await expect(page.getByLabel('Bevel, degrees')).toHaveValue('12')
   await expect(page.getByLabel('Width')).toHaveValue('148 mm')
 })
+
+test('what was changed a moment before leaving the job is saved, wherever one goes', async ({
+  page,
+  sample,
+}) => {
+  await page.goto(`${sample.url}/help`)
+  await page.getByRole('link', { name: 'Today', exact: true }).click()
+  await page
+    .getByRole('link', { name: /^Samphire/ })
+    .first()
+    .click()
+  await openStation(page, 'Plate')
+  await page.getByLabel('Bevel, degrees').fill('14')
+  // Two pages back at once, before the hand has rested.
+  await page.evaluate(() => history.go(-2))
+  await expect(page).toHaveURL(`${sample.url}/`)
+  await expect
+    .poll(async () => {
+      await page.goto(`${sample.url}/jobs/samphire/plate`)
+      return page.getByLabel('Bevel, degrees').inputValue()
+    })
+    .toBe('14')
+})

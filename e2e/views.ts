@@ -29,6 +29,7 @@ export const VIEWS = [
   '/store/inks/dusk-blue',
   '/store/papers/heron-white',
   '/drying',
+  '/devices',
   ...['bath', 'bite'].map((room) => `/jobs/mooring-posts/plate/${room}`),
   ...[
     'plate/artwork',

@@ -4,4 +4,4 @@ import { serve } from './serve.mjs'
 
 installPackages()
 buildApplication()
-await serve(path.resolve(ROOT, process.env.TYPOTHESIS_DATA ?? 'data'))
+await serve(path.resolve(ROOT, process.env.TYPOTHESIS_DATA ?? 'data'), process.argv.slice(2))

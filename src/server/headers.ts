@@ -1,4 +1,5 @@
 import type { IncomingHttpHeaders } from 'node:http'
+import { ASKING_HEADER, type Asking } from './share/roles'
 
 /** What pages may load and run: what came from here, scripts by today's mark only. @param nonce that mark, new with every answer */
 export const contentPolicy = (nonce: string): string =>
@@ -23,10 +24,15 @@ export const answerHeaders = (nonce: string): Record<string, string> => ({
 
 /** Words of a server in front of this one, or of the framework to itself: there is none, so whoever sends them makes them up. */
 const MADE_UP =
-  /^(x-forwarded-|forwarded$|x-real-ip$|x-middleware-|x-invoke-|x-nextjs-|x-nonce$|content-security-policy)/
+  /^(x-forwarded-|forwarded$|x-real-ip$|x-middleware-|x-invoke-|x-nextjs-|x-typothesis-|x-nonce$|content-security-policy)/
 
-/** The headers of a request without what it cannot know. What the framework is told of the page's mark goes the same way. */
-export function ownHeaders(headers: IncomingHttpHeaders, nonce: string): IncomingHttpHeaders {
+/** The headers of a request without what it cannot know. What the framework is told of the page's mark, and of who asks, goes the same way. */
+export function ownHeaders(headers: IncomingHttpHeaders, nonce: string, asking: Asking): IncomingHttpHeaders {
   const kept = Object.fromEntries(Object.entries(headers).filter(([name]) => !MADE_UP.test(name)))
-  return { ...kept, 'content-security-policy': contentPolicy(nonce), 'x-nonce': nonce }
+  return {
+    ...kept,
+    'content-security-policy': contentPolicy(nonce),
+    'x-nonce': nonce,
+    [ASKING_HEADER]: asking,
+  }
 }

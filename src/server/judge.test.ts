@@ -123,15 +123,18 @@ describe('what an answer says', () => {
         forwarded: 'for=10.0.0.1',
         'x-middleware-subrequest': 'middleware',
         'x-nonce': 'mine',
+        'x-typothesis-asking': 'machine',
         'content-security-policy': "script-src 'nonce-mine'",
       },
       'abc',
+      'desk',
     )
     expect(own).toEqual({
       host: 'localhost:3000',
       cookie: 'a=b',
       'next-action': 'x',
       'x-nonce': 'abc',
+      'x-typothesis-asking': 'desk',
       'content-security-policy': contentPolicy('abc'),
     })
   })

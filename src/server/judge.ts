@@ -87,16 +87,21 @@ function refuseBody({ url, contentLength, isChunked }: Asked): Refusal | null {
  * changes nothing.
  *
  * @param hosts the names this workshop answers to, each with its port
+ * @param scheme how it is asked
  * @returns why it is turned away; null: it may come in
  */
-export function judge(asked: Asked, hosts: readonly string[]): Refusal | null {
+export function judge(
+  asked: Asked,
+  hosts: readonly string[],
+  scheme: 'http' | 'https' = 'http',
+): Refusal | null {
   const host = asked.host?.toLowerCase()
   if (host === undefined || !hosts.includes(host))
     return { status: 421, words: 'This workshop does not answer to that name.' }
   if (!isReadable(asked.url)) return { status: 400, words: 'This address cannot be read.' }
   if (!isState(asked.routerState)) return { status: 400, words: 'Where this page stands cannot be read.' }
   if (ASKS.has(asked.method)) return null
-  if (asked.origin !== `http://${host}`)
+  if (asked.origin !== `${scheme}://${host}`)
     return { status: 403, words: 'Changes are taken from this workshop’s own pages only.' }
   return refuseBody(asked)
 }

@@ -1,13 +1,10 @@
-import { randomBytes } from 'node:crypto'
 import { accessSync, chmodSync, constants, existsSync, mkdirSync } from 'node:fs'
-import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http'
+import { createServer, type Server } from 'node:http'
 import path from 'node:path'
-import { bringsActText, isActText, peek } from './actWords'
-import { answerHeaders, ownHeaders } from './headers'
+import { askingInside, letIn, refusalOf, turnAway, type Handle } from './door'
 import { hold, holderOf, lastPort, letGo, rememberPort, WHO_PATH, type Holder } from './holder'
-import { judge, ownHosts, properAddress } from './judge'
-
-type Handle = (request: IncomingMessage, response: ServerResponse) => Promise<void>
+import { ownHosts, properAddress } from './judge'
+import { share, ShareError, type Shared, type ShareWish } from './share/share'
 
 /** What of the framework is needed here; it is handed in, so that it is loaded as it is, once. */
 interface Framework {
@@ -83,22 +80,14 @@ async function listen(server: Server, wanted: number | undefined, last: number |
   )
 }
 
-/** Turns a request away. What it brings is not read. */
-function turnAway(response: ServerResponse, status: number, words: string): void {
-  response.writeHead(status, {
-    'content-type': 'text/plain; charset=utf-8',
-    'x-content-type-options': 'nosniff',
-    connection: 'close',
-  })
-  response.end(words)
-}
-
 /**
- * Serves the built application on this machine only: the one door, with the framework behind it, in this process.
+ * Serves the built application, on this machine only unless it is to be shared: the one door, with the framework behind it, in this
+ * process.
  *
  * @param dir the application's own folder
  * @param folder where the workshop is kept
- * @returns where it is, where it was the last time if that was elsewhere, and what ends it
+ * @param wish how it is to be shared; null: with nobody
+ * @returns where it is, how it is shared, where it was the last time if that was elsewhere, and what ends it
  * @throws ServeError in words: the folder cannot be written, another server has it, the port is taken
  */
 export async function serve(
@@ -106,7 +95,8 @@ export async function serve(
   dir: string,
   folder: string,
   wanted?: number,
-): Promise<{ url: string; movedFrom: string | null; close: () => Promise<void> }> {
+  wish: ShareWish | null = null,
+): Promise<{ url: string; shared: Shared | null; movedFrom: string | null; close: () => Promise<void> }> {
   openFolder(folder)
   const isOpen = ({ url }: Holder) =>
     new ServeError(`This workshop is open already, at ${url}: two at once would get in each other’s way.`)
@@ -118,18 +108,10 @@ export async function serve(
   let port = 0
   const server = createServer((request, response) => {
     const { method = 'GET', url = '/', headers } = request
-    const refusal = judge(
-      {
-        method,
-        url,
-        host: headers.host,
-        origin: headers.origin,
-        contentLength: headers['content-length'],
-        isChunked: headers['transfer-encoding'] !== undefined,
-        routerState: headers['next-router-state-tree'],
-      },
-      hosts,
-    )
+    const inside = askingInside(request)
+    // It was looked at as it came in.
+    if (inside) return letIn(request, response, handle, inside)
+    const refusal = refusalOf(request, hosts, 'http')
     if (refusal) return turnAway(response, refusal.status, refusal.words)
     const elsewhere = properAddress({ method, url, host: headers.host }, port)
     if (elsewhere) {
@@ -140,23 +122,7 @@ export async function serve(
       response.writeHead(200, { 'content-type': 'application/json' })
       return response.end(JSON.stringify({ pid: process.pid, folder }))
     }
-    if (!handle) return turnAway(response, 503, 'The workshop is being opened: try again in a moment.')
-    const nonce = randomBytes(16).toString('base64')
-    request.headers = ownHeaders(headers, nonce)
-    for (const [name, value] of Object.entries(answerHeaders(nonce))) response.setHeader(name, value)
-    const goOn = handle
-    const answer = async () => {
-      if (bringsActText(request)) {
-        const bytes = await peek(request)
-        if (!bytes || !isActText(bytes.toString('utf8')))
-          return turnAway(response, 400, 'What this act is given cannot be read.')
-      }
-      await goOn(request, response)
-    }
-    answer().catch((error: unknown) => {
-      console.error(error)
-      if (!response.headersSent) turnAway(response, 500, 'This could not be answered.')
-    })
+    letIn(request, response, handle, 'machine')
   })
   const last = lastPort(folder)
   port = await listen(server, wanted, last)
@@ -171,14 +137,26 @@ export async function serve(
   const app = next({ dev: false, dir, hostname: HOST, port, httpServer: server })
   await app.prepare()
   handle = app.getRequestHandler()
+  const end = async () => {
+    letGo(folder)
+    server.closeAllConnections()
+    await new Promise((resolve) => server.close(resolve))
+    await app.close()
+  }
+  let shared: Shared | null = null
+  try {
+    shared = wish && (await share(folder, wish, () => handle))
+  } catch (error) {
+    await end()
+    throw error instanceof ShareError ? new ServeError(error.message) : error
+  }
   return {
     url,
+    shared,
     movedFrom: last === null || last === port ? null : `http://${HOST}:${last}`,
     close: async () => {
-      letGo(folder)
-      server.closeAllConnections()
-      await new Promise((resolve) => server.close(resolve))
-      await app.close()
+      await shared?.close()
+      await end()
     },
   }
 }

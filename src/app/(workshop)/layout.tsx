@@ -8,9 +8,10 @@ import { WorkshopBar } from '@/stations/shop/workshop/WorkshopNav'
 import { UnitsShown } from '@/ui/UnitsShown'
 import { ViewerZone } from '@/ui/ViewerZone'
 import { viewerZone } from './viewerZone'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 /** Every page but the pull desk: the workshop’s name, where else to go, and what waits on this device. */
-export default async function WorkshopLayout({ children }: { children: React.ReactNode }) {
+async function WorkshopLayout({ children }: { children: React.ReactNode }) {
   const workshop = await workshopName().catch((error: unknown) => {
     if (error instanceof LaterReleaseError || error instanceof WorkshopTroubleError) return error
     throw error
@@ -43,3 +44,5 @@ export default async function WorkshopLayout({ children }: { children: React.Rea
     </>
   )
 }
+
+export default onlyFor('shop', WorkshopLayout)

@@ -27,6 +27,7 @@ import { isMeant, JobShelf, JOBS_ON_SHELF } from '@/stations/shop/workshop/JobSh
 import { pageOf, type Page } from '@/core/units/page'
 import { PageLinks, type Way } from '@/ui/PageLinks'
 import { Panel } from '@/ui/Panel'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 /** Jobs on one morning sheet: as many as one day's work bears, those last worked on first. */
 const JOBS_ON_SHEET = 6
@@ -52,7 +53,7 @@ function waysFrom(
 export const metadata = { title: 'Today' }
 
 /** The first screen of a working day: the morning sheet, and the jobs. */
-export default async function MorningPage({ searchParams }: { searchParams: Promise<Asked> }) {
+async function MorningPage({ searchParams }: { searchParams: Promise<Asked> }) {
   const asked = await searchParams
   const find = String(asked.find ?? '').trim()
   const jobs = (await listJobs()).toSorted((a, b) => b.lastAt.localeCompare(a.lastAt))
@@ -166,3 +167,5 @@ export default async function MorningPage({ searchParams }: { searchParams: Prom
     </div>
   )
 }
+
+export default onlyFor('shop', MorningPage)

@@ -1,6 +1,7 @@
 import { NextResponse, type NextRequest } from 'next/server'
 import { FieldError } from '@/data/database/errors'
 import { keepPicture, LARGEST_PICTURE_BYTES, pictureDetails } from '@/data/across/images'
+import { routeFor } from '@/stations/across/device/onlyFor'
 
 const tooLarge = () =>
   NextResponse.json(
@@ -9,8 +10,8 @@ const tooLarge = () =>
   )
 
 /** Takes a picture: the body is the file, `x-file-name` its name. Reading stops as soon as it is too large. */
-// eslint-disable-next-line no-restricted-syntax -- the body is a file, and a picture's id is its content's: sent twice, it is kept once.
-export async function POST(request: NextRequest): Promise<NextResponse> {
+// The body is a file, and a picture's id is its content's: sent twice, it is kept once.
+async function take(request: NextRequest): Promise<NextResponse> {
   if (Number(request.headers.get('content-length') ?? 0) > LARGEST_PICTURE_BYTES) return tooLarge()
   const chunks: Uint8Array[] = []
   let size = 0
@@ -34,3 +35,5 @@ export async function POST(request: NextRequest): Promise<NextResponse> {
     throw error
   }
 }
+
+export const POST = routeFor('desk', take)

@@ -1,11 +1,12 @@
 import { loadQueues } from '@/data/shop/queues'
 import { OnDevice } from '@/ui/OnDevice'
 import { QueueBench } from '@/stations/shop/day/QueueBench'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Press queue' }
 
 /** Several people, one press: an open day or a class. */
-export default async function QueuePage() {
+async function QueuePage() {
   const [latest] = await loadQueues()
   return (
     <main id="work" tabIndex={-1} className="flex-1 p-3 sm:p-5">
@@ -15,3 +16,5 @@ export default async function QueuePage() {
     </main>
   )
 }
+
+export default onlyFor('shop', QueuePage)

@@ -1,10 +1,11 @@
 import { loadReservations } from '@/data/shop/stock'
 import { loadStore } from '@/data/shop/store'
 import { StoreLedger } from '@/stations/shop/store/StoreLedger'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Stockroom' }
 
-export default async function StorePage() {
+async function StorePage() {
   const [store, reservations] = await Promise.all([loadStore(), loadReservations()])
   return (
     <main id="work" tabIndex={-1} className="p-3 sm:p-5">
@@ -12,3 +13,5 @@ export default async function StorePage() {
     </main>
   )
 }
+
+export default onlyFor('shop', StorePage)

@@ -2,11 +2,12 @@ import { listJobs } from '@/data/shop/jobs'
 import { WeekSheet } from '@/stations/shop/week/WeekSheet'
 import { viewerZone } from '../viewerZone'
 import { readWeek } from './readWeek'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'The week' }
 
 /** All jobs' next acts, press bookings and drying prints, seven days ahead. */
-export default async function WeekPage() {
+async function WeekPage() {
   const zone = await viewerZone()
   const [week, jobs] = await Promise.all([readWeek(new Date().toISOString(), zone), listJobs()])
   return (
@@ -15,3 +16,5 @@ export default async function WeekPage() {
     </main>
   )
 }
+
+export default onlyFor('shop', WeekPage)

@@ -1,8 +1,9 @@
 import { NotFoundError } from '@/data/database/errors'
 import { exportRaw } from '@/data/shop/jobs'
+import { routeFor } from '@/stations/across/device/onlyFor'
 
 /** Everything the database has of a job, as it lies there: for one that cannot be read. */
-export async function GET(_: Request, { params }: { params: Promise<{ job: string }> }): Promise<Response> {
+async function give(_: Request, { params }: { params: Promise<{ job: string }> }): Promise<Response> {
   try {
     return Response.json(await exportRaw((await params).job))
   } catch (error) {
@@ -10,3 +11,5 @@ export async function GET(_: Request, { params }: { params: Promise<{ job: strin
     throw error
   }
 }
+
+export const GET = routeFor('shop', give)

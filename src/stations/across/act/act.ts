@@ -1,13 +1,12 @@
 import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
+import type { Role } from '@/server/share/roles'
+import { mayAsk, NOT_HERE } from '../device/asking'
 import { doneBefore, noteAct } from '@/data/database/acts'
 import { write } from '@/data/database/database'
 import { FieldError } from '@/data/database/errors'
 import { answer, type Answer } from './answer'
 import { unkeepable } from './unkeepable'
-
-/** Who may do an act. So far everybody at this machine may do everything. */
-export type Role = 'shop'
 
 /** Which pages show what an act changed. */
 const SHOWN = {
@@ -51,6 +50,13 @@ const actKey = z
   .string({ error: 'an act needs a key' })
   .regex(/^[A-Za-z0-9-]{8,64}$/, { error: 'an act needs a key of letters, digits and hyphens' })
 
+/** What who may not ask is answered. */
+const notHere = (role: Role): Answer<never> => ({
+  ok: false,
+  conflict: false,
+  problems: [{ field: '', message: NOT_HERE[role] }],
+})
+
 /** Acts under way, by their key: sent again before it is answered, an act is not begun again. */
 const underWay = new Map<string, Promise<Answer>>()
 
@@ -62,7 +68,7 @@ function parsed<S extends z.ZodType>(schema: S, input: unknown): z.output<S> {
 }
 
 /**
- * Makes a write of the screens. In this order: what was said is checked by its schema; an act whose key was seen before is answered as it
+ * Makes a write of the screens. In this order: whether who asks may do it; what was said is checked by its schema; an act whose key was seen before is answered as it
  * was then, and not done again; then it is done. The handler's writes and the note of its key are one transaction, so that an act cut off
  * by a power cut was either done and noted or neither.
  *
@@ -90,6 +96,7 @@ export function act<S extends z.ZodType, Result extends object>(
     return result
   }
   return async (input, key) => {
+    if (!(await mayAsk(role))) return notHere(role)
     const known = typeof key === 'string' ? underWay.get(key) : undefined
     if (known) return known as Promise<Answer<Result>>
     const answered = answer(() => once(input, key))
@@ -105,5 +112,6 @@ export function ask<S extends z.ZodType, Result extends object>(
   role: Role,
   handler: (input: z.output<S>) => Promise<Result>,
 ): Act<z.input<S>, Result> {
-  return async (input) => answer(async () => handler(parsed(schema, input)))
+  return async (input) =>
+    (await mayAsk(role)) ? answer(async () => handler(parsed(schema, input))) : notHere(role)
 }

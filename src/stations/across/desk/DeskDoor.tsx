@@ -7,6 +7,7 @@ import { ShortcutList } from '@/ui/ShortcutList'
 import { ThemeSwitch } from '@/ui/ThemeSwitch'
 import { deskOf, jobIn } from './deskAddress'
 import { knownDesks } from './deskStore'
+import { jobsForDesks } from './deskTalk'
 import { openDesk, type OpenedDesk } from './openDesk'
 import { useOnlyWindow } from './useOnlyWindow'
 
@@ -20,24 +21,35 @@ const listen = (told: () => void) => {
   return () => window.removeEventListener('hashchange', told)
 }
 
-/** The desks this device knows, where the address names none or one that cannot be opened. */
-function KnownDesks() {
-  const [desks, setDesks] = useState<Awaited<ReturnType<typeof knownDesks>> | null>(null)
+/** What is read once; null until then. @param read must be the same at every call @param fallback when it fails */
+function useRead<Result>(read: () => Promise<Result>, fallback: Result): Result | null {
+  const [result, setResult] = useState<Result | null>(null)
   useEffect(() => {
     let isGone = false
-    const tell = (known: Awaited<ReturnType<typeof knownDesks>>) => {
-      if (!isGone) setDesks(known)
+    const tell = (known: Result) => {
+      if (!isGone) setResult(known)
     }
-    knownDesks().then(tell, () => tell([]))
+    read().then(tell, () => tell(fallback))
     return () => {
       isGone = true
     }
-  }, [])
+  }, [read, fallback])
+  return result
+}
+
+const NO_DESKS: Awaited<ReturnType<typeof knownDesks>> = []
+const NO_JOBS: Awaited<ReturnType<typeof jobsForDesks>> = []
+
+/** The desks this device knows and those it may open, where the address names none or one that cannot be opened. */
+function KnownDesks() {
+  const desks = useRead(knownDesks, NO_DESKS)
+  const jobs = useRead(jobsForDesks, NO_JOBS)
   if (!desks) return null
+  const others = (jobs ?? []).filter(({ slug }) => desks.every((known) => known.slug !== slug))
   return (
-    <section aria-label="Desks on this device" className="mt-4">
+    <section aria-label="Desks on this device" className="mt-4 grid gap-4">
       {desks.length === 0 ? (
-        <p>No desk was opened on this device yet. A desk opens from the Edition station of its job.</p>
+        <p>No desk was opened on this device yet.</p>
       ) : (
         <ul className="grid gap-2">
           {desks.map(({ slug, title, waiting, refused }) => (
@@ -50,6 +62,20 @@ function KnownDesks() {
             </li>
           ))}
         </ul>
+      )}
+      {others.length > 0 && (
+        <div>
+          <h2 className="station-title mb-2">Open the desk of a job</h2>
+          <ul className="flex flex-wrap gap-2">
+            {others.map(({ slug, title, artist }) => (
+              <li key={slug}>
+                <a href={deskOf(slug)} className={buttonClass('plain', 'min-h-14')}>
+                  {title}, {artist}
+                </a>
+              </li>
+            ))}
+          </ul>
+        </div>
       )}
     </section>
   )

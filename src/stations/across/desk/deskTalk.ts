@@ -48,6 +48,13 @@ export const sendRails = (
   words: readonly RailWord[],
 ): Promise<{ rails: DeskRails; moment: number; stamp: string }> => say(`/desk/${slug}/rails`, { words })
 
+/** The jobs a desk can be opened for. @throws TypeError or DOMException when the server is away, or does not say */
+export async function jobsForDesks(): Promise<{ slug: string; title: string; artist: string }[]> {
+  const reply = await fetch('/desks', { signal: AbortSignal.timeout(PATIENCE_MS) })
+  if (!reply.ok) throw new TypeError(`It answers ${reply.status}.`)
+  return (await reply.json()) as { slug: string; title: string; artist: string }[]
+}
+
 /** The next to be sent: as many as the server takes at a time, in their order. */
 export const nextToSend = (queue: readonly Waiting[]): Waiting[] =>
   queue.filter(({ refused }) => refused === null).slice(0, MOST_ENTRIES)

@@ -14,6 +14,7 @@ const PLACES = [
   ['/jobs/new', 'New job'],
   ['/queue', 'Press queue'],
   ['/store', 'Stockroom'],
+  ['/devices', 'Devices'],
   ['/help', 'Help'],
 ] as const
 

@@ -3,6 +3,7 @@ import { faultSchema, REJECT_REASONS, REJECT_REASONS_SHOWN, type RejectReason } 
 import { faultCases } from '@/core/edition/faultAlbum'
 import { loadFaultRuns } from '@/data/across/faultRuns'
 import { FaultAlbum } from '@/stations/shop/faults/FaultAlbum'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 type Params = Promise<{ what: string }>
 
@@ -17,7 +18,7 @@ export async function generateMetadata({ params }: { params: Params }) {
 }
 
 /** Earlier prints with a fault, those most like the one in hand first. */
-export default async function FaultPage({
+async function FaultPage({
   params,
   searchParams,
 }: {
@@ -36,3 +37,5 @@ export default async function FaultPage({
     </main>
   )
 }
+
+export default onlyFor('shop', FaultPage)

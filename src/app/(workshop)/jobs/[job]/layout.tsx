@@ -8,6 +8,7 @@ import { JobBar } from '@/stations/across/bench/JobBar'
 import { UnreadableNote } from '@/stations/shop/workshop/UnreadableNote'
 import { UnreadableJobError } from '@/data/database/errors'
 import { onlyUnreadable, openBench, openJob } from './openJob'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 type Params = { params: Promise<{ job: string }> }
 
@@ -17,7 +18,7 @@ export async function generateMetadata({ params }: Params): Promise<Metadata> {
 }
 
 /** A job opens as a bench: the stations along one line, the open one's instrument in the middle, the Slip beside it. */
-export default async function JobLayout({ children, params }: Params & { children: React.ReactNode }) {
+async function JobLayout({ children, params }: Params & { children: React.ReactNode }) {
   const job = await openJob((await params).job).catch(onlyUnreadable)
   if (job instanceof UnreadableJobError)
     return (
@@ -51,3 +52,5 @@ export default async function JobLayout({ children, params }: Params & { childre
     </BenchProvider>
   )
 }
+
+export default onlyFor('shop', JobLayout)

@@ -1,9 +1,10 @@
 import { NewJobForm } from '@/stations/shop/workshop/NewJobForm'
 import { Panel } from '@/ui/Panel'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'New job' }
 
-export default function NewJobPage() {
+function NewJobPage() {
   return (
     <main id="work" tabIndex={-1} className="p-3 sm:p-5">
       <Panel title="New job">
@@ -12,3 +13,5 @@ export default function NewJobPage() {
     </main>
   )
 }
+
+export default onlyFor('shop', NewJobPage)

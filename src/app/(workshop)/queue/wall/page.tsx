@@ -6,6 +6,7 @@ import { loadJob } from '@/data/shop/jobs'
 import { loadQueues } from '@/data/shop/queues'
 import { OnDevice } from '@/ui/OnDevice'
 import { QueueWall } from '@/stations/shop/day/QueueWall'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Queue on the wall' }
 
@@ -37,7 +38,7 @@ async function queueTurns(): Promise<Shown | null> {
 }
 
 /** A queue on a wall screen, of a class where one is asked for: who is up, who prepares, who is next. */
-export default async function WallPage({ searchParams }: { searchParams: Promise<{ class?: string }> }) {
+async function WallPage({ searchParams }: { searchParams: Promise<{ class?: string }> }) {
   const { class: slug } = await searchParams
   const shown = slug ? await classTurns(slug) : await queueTurns()
   return (
@@ -59,3 +60,5 @@ export default async function WallPage({ searchParams }: { searchParams: Promise
     </main>
   )
 }
+
+export default onlyFor('shop', WallPage)

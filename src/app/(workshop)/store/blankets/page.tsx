@@ -1,9 +1,10 @@
 import { loadStore } from '@/data/shop/store'
 import { BlanketShelf } from '@/stations/press/BlanketShelf'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Blankets' }
 
-export default async function BlanketsPage() {
+async function BlanketsPage() {
   const { blankets, packs } = await loadStore()
   return (
     <main id="work" tabIndex={-1} className="p-3 sm:p-5">
@@ -11,3 +12,5 @@ export default async function BlanketsPage() {
     </main>
   )
 }
+
+export default onlyFor('shop', BlanketsPage)

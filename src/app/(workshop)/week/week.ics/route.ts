@@ -1,9 +1,10 @@
 import { writeWeekCalendar } from '@/stations/shop/week/weekCalendar'
 import { viewerZone } from '../../viewerZone'
 import { readWeek } from '../readWeek'
+import { routeFor } from '@/stations/across/device/onlyFor'
 
 /** The week as a calendar (RFC 5545). */
-export async function GET(): Promise<Response> {
+async function give(): Promise<Response> {
   const now = new Date().toISOString()
   return new Response(writeWeekCalendar(await readWeek(now, await viewerZone()), now), {
     headers: {
@@ -12,3 +13,5 @@ export async function GET(): Promise<Response> {
     },
   })
 }
+
+export const GET = routeFor('shop', give)

@@ -11,7 +11,7 @@ import { readDesk } from '@/stations/across/desk/readDesk'
 /** Takes in what a pull desk kept on its device; answers what became of each entry and how the desk stands then. Entries carry ids of their own. */
 export const POST = actRoute(
   z.looseObject({ entries: z.array(z.unknown()), zone: timeZone.default('UTC') }),
-  'shop',
+  'desk',
   async (sent, { job }: { job: string }, at) => {
     const outcomes = await syncDesk(job, sent, at)
     // Before the job is read: a change in between is then asked for again.

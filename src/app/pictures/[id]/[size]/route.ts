@@ -1,9 +1,10 @@
 import { readFile } from 'node:fs/promises'
 import { NotFoundError } from '@/data/database/errors'
 import { PICTURE_SIZES, pictureFile, type PictureSize } from '@/data/across/images'
+import { routeFor } from '@/stations/across/device/onlyFor'
 
 /** One of the sizes of a kept picture. It never changes, so it may be kept for good. */
-export async function GET(
+async function give(
   _request: Request,
   { params }: { params: Promise<{ id: string; size: string }> },
 ): Promise<Response> {
@@ -19,3 +20,5 @@ export async function GET(
     throw error
   }
 }
+
+export const GET = routeFor('desk', give)

@@ -1,12 +1,10 @@
 import { NotFoundError } from '@/data/database/errors'
 import { originalFile } from '@/data/across/images'
 import { COMPARED_LONGEST, PixelError, readPixels } from '@/data/across/pixels'
+import { routeFor } from '@/stations/across/device/onlyFor'
 
 /** The bare pixels of a kept picture, upright, three bytes each, for comparing: no browser's colour handling comes between. */
-export async function GET(
-  _request: Request,
-  { params }: { params: Promise<{ id: string }> },
-): Promise<Response> {
+async function give(_request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   try {
     const { width, height, data } = await readPixels(await originalFile((await params).id), COMPARED_LONGEST)
     return new Response(new Uint8Array(data), {
@@ -23,3 +21,5 @@ export async function GET(
     throw error
   }
 }
+
+export const GET = routeFor('desk', give)

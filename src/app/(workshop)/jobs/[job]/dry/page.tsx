@@ -6,10 +6,11 @@ import { loadSorting } from '@/data/dry/sortings'
 import { loadUnlocks } from '@/data/dry/unlocks'
 import { DryStation } from '@/stations/dry/DryStation'
 import { openJob } from '../openJob'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Dry & Sign' }
 
-export default async function DryPage({ params }: { params: Promise<{ job: string }> }) {
+async function DryPage({ params }: { params: Promise<{ job: string }> }) {
   const {
     id: jobId,
     openRun,
@@ -49,3 +50,5 @@ export default async function DryPage({ params }: { params: Promise<{ job: strin
     />
   )
 }
+
+export default onlyFor('shop', DryPage)

@@ -6,10 +6,11 @@ import { readThrough } from '@/core/record/through'
 import { loadFacings, loadWatchSpots } from '@/data/plate/plateWatch'
 import { EditionStation } from '@/stations/edition/EditionStation'
 import { openJob } from '../openJob'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Edition' }
 
-export default async function EditionPage({ params }: { params: Promise<{ job: string }> }) {
+async function EditionPage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   if (purposeFacts(job.purpose).hasRoster) redirect(`/jobs/${job.slug}/edition/class`)
   const { proof, otherEnd } = batPulls(job)
@@ -27,3 +28,5 @@ export default async function EditionPage({ params }: { params: Promise<{ job: s
     />
   )
 }
+
+export default onlyFor('shop', EditionPage)

@@ -6,10 +6,11 @@ import { loadWeighIns } from '@/data/paper/soaks'
 import { loadReservations } from '@/data/shop/stock'
 import { loadStore } from '@/data/shop/store'
 import { PaperStation } from '@/stations/paper/PaperStation'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Paper' }
 
-export default async function PaperPage() {
+async function PaperPage() {
   const [{ papers }, reservations, weighIns, blottings, morning] = await Promise.all([
     loadStore(),
     loadReservations(),
@@ -29,3 +30,5 @@ export default async function PaperPage() {
     />
   )
 }
+
+export default onlyFor('shop', PaperPage)

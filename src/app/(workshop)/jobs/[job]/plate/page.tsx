@@ -5,10 +5,11 @@ import { pictureDetails } from '@/data/across/images'
 import { loadFacings } from '@/data/plate/plateWatch'
 import { PlateStation } from '@/stations/plate/PlateStation'
 import { openJob } from '../openJob'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Plate' }
 
-export default async function PlatePage({ params }: { params: Promise<{ job: string }> }) {
+async function PlatePage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const { id, plateStates } = job
   const pulls = pullsOnBench(job)
@@ -26,3 +27,5 @@ export default async function PlatePage({ params }: { params: Promise<{ job: str
     />
   )
 }
+
+export default onlyFor('shop', PlatePage)

@@ -2,10 +2,11 @@ import { loadPressureTrials } from '@/data/press/pressCards'
 import { loadWorkedSettings } from '@/data/press/workedSettings'
 import { loadStore } from '@/data/shop/store'
 import { PressStation } from '@/stations/press/PressStation'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Press' }
 
-export default async function PressPage() {
+async function PressPage() {
   const [{ presses, packs, blankets }, trials, worked] = await Promise.all([
     loadStore(),
     loadPressureTrials(),
@@ -13,3 +14,5 @@ export default async function PressPage() {
   ])
   return <PressStation presses={presses} packs={packs} shelf={blankets} trials={trials} worked={worked} />
 }
+
+export default onlyFor('shop', PressPage)

@@ -7,10 +7,11 @@ import { loadProofPairs } from '@/data/prove/proofPairs'
 import { latestZoneMap } from '@/data/plate/zoneMaps'
 import { ProveStation } from '@/stations/prove/ProveStation'
 import { openJob } from '../openJob'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Prove' }
 
-export default async function ProvePage({ params }: { params: Promise<{ job: string }> }) {
+async function ProvePage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const [spots, pairs, zones, presses] = await Promise.all([
     loadWatchSpots(job.id),
@@ -39,3 +40,5 @@ export default async function ProvePage({ params }: { params: Promise<{ job: str
     />
   )
 }
+
+export default onlyFor('shop', ProvePage)

@@ -3,10 +3,11 @@ import { loadCustody } from '@/data/record/custody'
 import { documentRecord } from '@/stations/record/documentRecord'
 import { RecordStation } from '@/stations/record/RecordStation'
 import { openJob } from '../openJob'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Record' }
 
-export default async function RecordPage({ params }: { params: Promise<{ job: string }> }) {
+async function RecordPage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   return (
     <RecordStation
@@ -17,3 +18,5 @@ export default async function RecordPage({ params }: { params: Promise<{ job: st
     />
   )
 }
+
+export default onlyFor('shop', RecordPage)

@@ -1,10 +1,11 @@
 import { loadGrowthMarks } from '@/data/paper/growths'
 import { loadStore } from '@/data/shop/store'
 import { RegisterStation } from '@/stations/register/RegisterStation'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Register' }
 
-export default async function RegisterPage() {
+async function RegisterPage() {
   const [marks, { papers }] = await Promise.all([loadGrowthMarks(), loadStore()])
   return (
     <RegisterStation
@@ -19,3 +20,5 @@ export default async function RegisterPage() {
     />
   )
 }
+
+export default onlyFor('shop', RegisterPage)

@@ -4,10 +4,11 @@ import { sheetLines } from '@/core/edition/runs'
 import { listGivingJobs, loadOfferedPrints } from '@/data/across/givenSheets'
 import { RunsRoom } from '@/stations/across/runs/RunsRoom'
 import { openJob } from '../openJob'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Runs' }
 
-export default async function RunsPage({
+async function RunsPage({
   params,
   searchParams,
 }: {
@@ -36,3 +37,5 @@ export default async function RunsPage({
     />
   )
 }
+
+export default onlyFor('shop', RunsPage)

@@ -6,10 +6,11 @@ import { latestZoneMap } from '@/data/plate/zoneMaps'
 import { lastInked } from '@/stations/wipe/lastInked'
 import { WipeStation } from '@/stations/wipe/WipeStation'
 import { openJob } from '../openJob'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Wipe' }
 
-export default async function WipePage({ params }: { params: Promise<{ job: string }> }) {
+async function WipePage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const pulls = pullsOnBench(job)
   const times = pulls.map((pull) => readPull(pull).wipeSeconds)
@@ -27,3 +28,5 @@ export default async function WipePage({ params }: { params: Promise<{ job: stri
     />
   )
 }
+
+export default onlyFor('shop', WipePage)

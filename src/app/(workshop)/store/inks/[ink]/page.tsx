@@ -1,6 +1,7 @@
 import { notFound } from 'next/navigation'
 import { loadInks } from '@/data/shop/inks'
 import { InkSheet } from '@/stations/shop/store/InkSheet'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 interface Params {
   params: Promise<{ ink: string }>
@@ -11,7 +12,7 @@ export async function generateMetadata({ params }: Params) {
   return { title: (await loadInks()).find((one) => one.id === id)?.name ?? 'Ink' }
 }
 
-export default async function InkSheetPage({ params }: Params) {
+async function InkSheetPage({ params }: Params) {
   const { ink: id } = await params
   const ink = (await loadInks()).find((candidate) => candidate.id === id)
   if (!ink) notFound()
@@ -21,3 +22,5 @@ export default async function InkSheetPage({ params }: Params) {
     </main>
   )
 }
+
+export default onlyFor('shop', InkSheetPage)

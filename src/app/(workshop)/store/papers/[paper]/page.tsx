@@ -6,6 +6,7 @@ import { loadWeighIns } from '@/data/paper/soaks'
 import { loadReservations, loadStockBook } from '@/data/shop/stock'
 import { loadStore } from '@/data/shop/store'
 import { PaperSheet } from '@/stations/shop/store/PaperSheet'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 interface Params {
   params: Promise<{ paper: string }>
@@ -16,7 +17,7 @@ export async function generateMetadata({ params }: Params) {
   return { title: (await loadStore()).papers.find((one) => one.id === id)?.name ?? 'Paper' }
 }
 
-export default async function PaperSheetPage({ params }: Params) {
+async function PaperSheetPage({ params }: Params) {
   const { paper: id } = await params
   const { papers } = await loadStore()
   const paper = papers.find((one) => one.id === id)
@@ -45,3 +46,5 @@ export default async function PaperSheetPage({ params }: Params) {
     </main>
   )
 }
+
+export default onlyFor('shop', PaperSheetPage)

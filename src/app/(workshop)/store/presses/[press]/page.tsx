@@ -4,6 +4,7 @@ import { loadPressEvents } from '@/data/press/pressCards'
 import { loadWorkedSettings } from '@/data/press/workedSettings'
 import { loadStore } from '@/data/shop/store'
 import { PressCard } from '@/stations/press/PressCard'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 interface Params {
   params: Promise<{ press: string }>
@@ -14,7 +15,7 @@ export async function generateMetadata({ params }: Params) {
   return { title: (await loadStore()).presses.find((one) => one.id === id)?.name ?? 'Press' }
 }
 
-export default async function PressCardPage({ params }: Params) {
+async function PressCardPage({ params }: Params) {
   const { press: id } = await params
   const press = (await loadStore()).presses.find((one) => one.id === id)
   if (!press) notFound()
@@ -30,3 +31,5 @@ export default async function PressCardPage({ params }: Params) {
     </main>
   )
 }
+
+export default onlyFor('shop', PressCardPage)

@@ -5,11 +5,12 @@ import { loadRoster } from '@/data/across/rosters'
 import { ClassRoom } from '@/stations/across/class/ClassRoom'
 import { OnDevice } from '@/ui/OnDevice'
 import { openJob } from '../../openJob'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Class' }
 
 /** A class at the press; a job that is for none has its prints at the edition. */
-export default async function ClassPage({ params }: { params: Promise<{ job: string }> }) {
+async function ClassPage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   if (!purposeFacts(job.purpose).hasRoster) redirect(`/jobs/${job.slug}/edition`)
   return (
@@ -18,3 +19,5 @@ export default async function ClassPage({ params }: { params: Promise<{ job: str
     </OnDevice>
   )
 }
+
+export default onlyFor('shop', ClassPage)

@@ -7,10 +7,11 @@ import { latestZoneMap } from '@/data/plate/zoneMaps'
 import { loadStore } from '@/data/shop/store'
 import { LayDownRoom } from '@/stations/edition/layDowns/LayDownRoom'
 import { openJob } from '../../openJob'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Lay-downs' }
 
-export default async function LayDownPage({ params }: { params: Promise<{ job: string }> }) {
+async function LayDownPage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const [shares, { inks, papers }, zones] = await Promise.all([
     loadGhostShares(),
@@ -40,3 +41,5 @@ export default async function LayDownPage({ params }: { params: Promise<{ job: s
     />
   )
 }
+
+export default onlyFor('shop', LayDownPage)

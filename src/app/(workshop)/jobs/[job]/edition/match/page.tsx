@@ -4,10 +4,11 @@ import { batPulls } from '@/core/record/batOnBench'
 import { latestZoneMap } from '@/data/plate/zoneMaps'
 import { MatchRoom } from '@/stations/across/match/MatchRoom'
 import { openJob } from '../../openJob'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Match check' }
 
-export default async function MatchPage({
+async function MatchPage({
   params,
   searchParams,
 }: {
@@ -27,3 +28,5 @@ export default async function MatchPage({
     />
   )
 }
+
+export default onlyFor('shop', MatchPage)

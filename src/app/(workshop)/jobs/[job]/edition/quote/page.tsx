@@ -11,10 +11,11 @@ import { loadStore } from '@/data/shop/store'
 import { QuoteRoom } from '@/stations/edition/QuoteRoom'
 import { listJobs } from '@/data/shop/jobs'
 import { openJob } from '../../openJob'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Quote' }
 
-export default async function QuotePage({ params }: { params: Promise<{ job: string }> }) {
+async function QuotePage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const [{ papers, inks }, weighings, facings, jobs] = await Promise.all([
     loadStore(),
@@ -58,3 +59,5 @@ export default async function QuotePage({ params }: { params: Promise<{ job: str
     />
   )
 }
+
+export default onlyFor('shop', QuotePage)

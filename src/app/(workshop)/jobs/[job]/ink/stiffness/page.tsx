@@ -2,10 +2,11 @@ import { loadCalibration } from '@/data/ink/calibrations'
 import { loadInks } from '@/data/shop/inks'
 import { latestMorning } from '@/data/shop/mornings'
 import { StiffnessRoom } from '@/stations/ink/StiffnessRoom'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Stiffness' }
 
-export default async function InkStiffnessPage() {
+async function InkStiffnessPage() {
   const [inks, calibration, morning] = await Promise.all([loadInks(), loadCalibration(), latestMorning()])
   return (
     <StiffnessRoom
@@ -16,3 +17,5 @@ export default async function InkStiffnessPage() {
     />
   )
 }
+
+export default onlyFor('shop', InkStiffnessPage)

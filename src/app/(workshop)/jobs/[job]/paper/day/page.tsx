@@ -5,10 +5,11 @@ import { latestDay } from '@/data/shop/days'
 import { loadDryingPlaces } from '@/data/shop/dryingPlaces'
 import { DayRoom } from '@/stations/shop/day/DayRoom'
 import { openJob } from '../../openJob'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Day plan' }
 
-export default async function DayPage({ params }: { params: Promise<{ job: string }> }) {
+async function DayPage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const { id } = job
   const pulls = pullsOnBench(job)
@@ -36,3 +37,5 @@ export default async function DayPage({ params }: { params: Promise<{ job: strin
     />
   )
 }
+
+export default onlyFor('shop', DayPage)

@@ -1,8 +1,11 @@
 import { loadGrowthMarks } from '@/data/paper/growths'
 import { TearingRoom } from '@/stations/paper/TearingRoom'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Tear and growth' }
 
-export default async function TearingPage() {
+async function TearingPage() {
   return <TearingRoom marks={await loadGrowthMarks()} />
 }
+
+export default onlyFor('shop', TearingPage)

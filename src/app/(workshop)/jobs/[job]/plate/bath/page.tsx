@@ -1,8 +1,11 @@
 import { loadBaths } from '@/data/plate/baths'
 import { BathRoom } from '@/stations/plate/BathRoom'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Bath' }
 
-export default async function BathPage() {
+async function BathPage() {
   return <BathRoom baths={await loadBaths()} />
 }
+
+export default onlyFor('shop', BathPage)

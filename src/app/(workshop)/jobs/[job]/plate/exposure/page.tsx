@@ -1,8 +1,11 @@
 import { loadLastExposure } from '@/data/plate/makings'
 import { ExposureRoom } from '@/stations/plate/ExposureRoom'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Exposure' }
 
-export default async function ExposurePage() {
+async function ExposurePage() {
   return <ExposureRoom last={await loadLastExposure()} />
 }
+
+export default onlyFor('shop', ExposurePage)

@@ -5,10 +5,11 @@ import { pictureDetails } from '@/data/across/images'
 import { loadFacings, loadWatchSpots } from '@/data/plate/plateWatch'
 import { StatesRoom } from '@/stations/plate/StatesRoom'
 import { openJob } from '../../openJob'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'States and wear' }
 
-export default async function StatesPage({ params }: { params: Promise<{ job: string }> }) {
+async function StatesPage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const { id, plateStates } = job
   const pulls = pullsOnBench(job)
@@ -30,3 +31,5 @@ export default async function StatesPage({ params }: { params: Promise<{ job: st
     />
   )
 }
+
+export default onlyFor('shop', StatesPage)

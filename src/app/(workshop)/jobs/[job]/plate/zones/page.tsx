@@ -6,10 +6,11 @@ import { latestZoneMap } from '@/data/plate/zoneMaps'
 import { ZoneRoom } from '@/stations/plate/ZoneRoom'
 import { lookOver } from '@/stations/wipe/inkLooks'
 import { openJob } from '../../openJob'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Zones' }
 
-export default async function ZonesPage({ params }: { params: Promise<{ job: string }> }) {
+async function ZonesPage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const { id, plateStates } = job
   const [kept, { inks, papers }, cards] = await Promise.all([latestZoneMap(id), loadStore(), loadCards()])
@@ -24,3 +25,5 @@ export default async function ZonesPage({ params }: { params: Promise<{ job: str
     />
   )
 }
+
+export default onlyFor('shop', ZonesPage)

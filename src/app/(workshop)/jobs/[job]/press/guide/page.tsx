@@ -2,10 +2,11 @@ import { runOnBench } from '@/core/edition/runs'
 import { loadStore } from '@/data/shop/store'
 import { SettingGuide } from '@/stations/press/SettingGuide'
 import { openJob } from '../../openJob'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Setting guide' }
 
-export default async function GuidePage({ params }: { params: Promise<{ job: string }> }) {
+async function GuidePage({ params }: { params: Promise<{ job: string }> }) {
   const [{ presses, papers }, job] = await Promise.all([loadStore(), openJob((await params).job)])
   return (
     <SettingGuide
@@ -14,3 +15,5 @@ export default async function GuidePage({ params }: { params: Promise<{ job: str
     />
   )
 }
+
+export default onlyFor('shop', GuidePage)

@@ -6,13 +6,14 @@ import { writeMoment } from '@/core/units/moment'
 import { carryPicture } from '@/data/prove/askPicture'
 import { renderAskPdf } from '@/stations/prove/askPdf'
 import { openJob } from '../../openJob'
+import { routeFor } from '@/stations/across/device/onlyFor'
 
 /** Asked where nobody typed a question. */
 const USUAL = 'Is this the print you want? It would become the proof the others are held to.'
 const LONGEST = 300
 
 /** The page an absent approver is asked by, of the proof `?proof=`, with the question `?asks=`. */
-export async function GET(
+async function give(
   request: NextRequest,
   { params }: { params: Promise<{ job: string }> },
 ): Promise<Response> {
@@ -43,3 +44,5 @@ export async function GET(
     },
   })
 }
+
+export const GET = routeFor('shop', give)

@@ -3,10 +3,11 @@ import { batPulls } from '@/core/record/batOnBench'
 import { loadStore } from '@/data/shop/store'
 import { ModelRoom } from '@/stations/prove/ModelRoom'
 import { openJob } from '../../openJob'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Simulated print' }
 
-export default async function ModelPage({ params }: { params: Promise<{ job: string }> }) {
+async function ModelPage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const { inks, papers } = await loadStore()
   const { bench } = runOnBench(job)
@@ -24,3 +25,5 @@ export default async function ModelPage({ params }: { params: Promise<{ job: str
     />
   )
 }
+
+export default onlyFor('shop', ModelPage)

@@ -3,10 +3,11 @@ import { settingsAgain, workedOnce } from '@/core/record/printAgain'
 import { loadKnownBeside } from '@/data/shop/knownBeside'
 import { AgainRoom } from '@/stations/record/AgainRoom'
 import { openJob } from '../../openJob'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Print it again' }
 
-export default async function AgainPage({ params }: { params: Promise<{ job: string }> }) {
+async function AgainPage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const runs = job.runs.flatMap(({ position, name }) => {
     const again = settingsAgain(job, position)
@@ -21,3 +22,5 @@ export default async function AgainPage({ params }: { params: Promise<{ job: str
     />
   )
 }
+
+export default onlyFor('shop', AgainPage)

@@ -3,9 +3,10 @@ import type { NextRequest } from 'next/server'
 import { documentRecord } from '@/stations/record/documentRecord'
 import { renderCertificatesPdf } from '@/stations/record/certificatesPdf'
 import { openJob } from '../../openJob'
+import { routeFor } from '@/stations/across/device/onlyFor'
 
 /** Certificates of the numbered impressions, one page each; `?mark=3/12` for one. */
-export async function GET(
+async function give(
   request: NextRequest,
   { params }: { params: Promise<{ job: string }> },
 ): Promise<Response> {
@@ -20,3 +21,5 @@ export async function GET(
     headers: { 'content-type': 'application/pdf' },
   })
 }
+
+export const GET = routeFor('shop', give)

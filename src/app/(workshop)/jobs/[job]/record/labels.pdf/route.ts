@@ -4,9 +4,10 @@ import { loadRoster } from '@/data/across/rosters'
 import { documentRecord } from '@/stations/record/documentRecord'
 import { renderLabelsPdf } from '@/stations/record/labelsPdf'
 import { openJob } from '../../openJob'
+import { routeFor } from '@/stations/across/device/onlyFor'
 
 /** Labels of the numbered impressions, to be cut apart. */
-export async function GET(_: Request, { params }: { params: Promise<{ job: string }> }): Promise<Response> {
+async function give(_: Request, { params }: { params: Promise<{ job: string }> }): Promise<Response> {
   const job = await openJob((await params).job)
   if (job.prints.length === 0) return new Response('No impression has a number yet.', { status: 404 })
   const makers = makersByPull(await loadRoster(job.id), job.pulls)
@@ -24,3 +25,5 @@ export async function GET(_: Request, { params }: { params: Promise<{ job: strin
     { headers: { 'content-type': 'application/pdf' } },
   )
 }
+
+export const GET = routeFor('shop', give)

@@ -7,10 +7,11 @@ import { loadStore } from '@/data/shop/store'
 import { latestZoneMap } from '@/data/plate/zoneMaps'
 import { ColleRoom } from '@/stations/register/ColleRoom'
 import { openJob } from '../../openJob'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Chine collé' }
 
-export default async function CollePage({ params }: { params: Promise<{ job: string }> }) {
+async function CollePage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const { id } = job
   const [pieces, kept, { papers, inks }, marks, prints] = await Promise.all([
@@ -43,3 +44,5 @@ export default async function CollePage({ params }: { params: Promise<{ job: str
     />
   )
 }
+
+export default onlyFor('shop', CollePage)

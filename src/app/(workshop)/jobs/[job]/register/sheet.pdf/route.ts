@@ -3,9 +3,10 @@ import { PAGES, tileSheet, type PageSize } from '@/core/sheet/tileSheet'
 import { readWish } from '@/stations/register/readWish'
 import { renderSheetPdf } from '@/stations/across/sheet/sheetPdf'
 import { openJob } from '../../openJob'
+import { routeFor } from '@/stations/across/device/onlyFor'
 
 /** The registration sheet at 1:1 as PDF, as its query wishes: whole, or with `&pages=a4` (a3, letter) cut into pages that are joined. */
-export async function GET(
+async function give(
   request: NextRequest,
   { params }: { params: Promise<{ job: string }> },
 ): Promise<Response> {
@@ -21,3 +22,5 @@ export async function GET(
     headers: { 'content-type': 'application/pdf' },
   })
 }
+
+export const GET = routeFor('shop', give)

@@ -2,9 +2,10 @@ import type { NextRequest } from 'next/server'
 import { drawingToSvg } from '@/core/sheet/sheetDrawing'
 import { readWish } from '@/stations/register/readWish'
 import { openJob } from '../../openJob'
+import { routeFor } from '@/stations/across/device/onlyFor'
 
 /** The registration sheet of a job's bench at 1:1 as SVG, as its query wishes. */
-export async function GET(
+async function give(
   request: NextRequest,
   { params }: { params: Promise<{ job: string }> },
 ): Promise<Response> {
@@ -14,3 +15,5 @@ export async function GET(
     headers: { 'content-type': 'image/svg+xml; charset=utf-8' },
   })
 }
+
+export const GET = routeFor('shop', give)

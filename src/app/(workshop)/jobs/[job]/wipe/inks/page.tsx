@@ -6,10 +6,11 @@ import { latestZoneMap } from '@/data/plate/zoneMaps'
 import { lookOver } from '@/stations/wipe/inkLooks'
 import { PoupeeRoom } from '@/stations/wipe/PoupeeRoom'
 import { openJob } from '../../openJob'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Inks in order' }
 
-export default async function InksPage({ params }: { params: Promise<{ job: string }> }) {
+async function InksPage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const { id } = job
   const [kept, { inks, papers }, cards] = await Promise.all([latestZoneMap(id), loadStore(), loadCards()])
@@ -17,3 +18,5 @@ export default async function InksPage({ params }: { params: Promise<{ job: stri
     papers.find((one) => one.id === runOnBench(job).bench.paper?.paperId)?.reflectance ?? RAG_WHITE
   return <PoupeeRoom kept={kept} inks={lookOver(inks, cards, paper)} />
 }
+
+export default onlyFor('shop', InksPage)

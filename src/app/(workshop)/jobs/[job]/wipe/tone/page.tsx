@@ -10,10 +10,11 @@ import { ToneRoom } from '@/stations/wipe/ToneRoom'
 import { firstMix } from '@/core/ink/mix'
 import { mixOfInk } from '@/core/ink/plateInks'
 import { openJob } from '../../openJob'
+import { onlyFor } from '@/stations/across/device/onlyFor'
 
 export const metadata = { title: 'Densitometer' }
 
-export default async function TonePage({ params }: { params: Promise<{ job: string }> }) {
+async function TonePage({ params }: { params: Promise<{ job: string }> }) {
   const job = await openJob((await params).job)
   const [kept, { inks, papers }] = await Promise.all([latestZoneMap(job.id), loadStore()])
   const { ink, paper, wipe } = runOnBench(job).bench
@@ -45,3 +46,5 @@ export default async function TonePage({ params }: { params: Promise<{ job: stri
     />
   )
 }
+
+export default onlyFor('shop', TonePage)

@@ -2,9 +2,10 @@ import Papa from 'papaparse'
 import { PLATE_KINDS } from '@/core/plate/plate'
 import { gapMm, middleReading, passesWords } from '@/core/press/pressSetting'
 import { loadWorkedSettings } from '@/data/press/workedSettings'
+import { routeFor } from '@/stations/across/device/onlyFor'
 
 /** Settings that printed well on a press, with all that lay under it, as CSV; cells a spreadsheet would run as a formula are escaped. */
-export async function GET(
+async function give(
   _request: Request,
   { params }: { params: Promise<{ press: string }> },
 ): Promise<Response> {
@@ -28,3 +29,5 @@ export async function GET(
     headers: { 'content-type': 'text/csv; charset=utf-8' },
   })
 }
+
+export const GET = routeFor('shop', give)

@@ -2,12 +2,10 @@ import { planDay } from '@/core/day/dayPlan'
 import { latestDay } from '@/data/shop/days'
 import { writeDayCalendar } from '@/stations/shop/day/dayCalendar'
 import { openJob } from '../../../openJob'
+import { routeFor } from '@/stations/across/device/onlyFor'
 
 /** The day that was begun, as a calendar: every act with an alarm (RFC 5545). */
-export async function GET(
-  _request: Request,
-  { params }: { params: Promise<{ job: string }> },
-): Promise<Response> {
+async function give(_request: Request, { params }: { params: Promise<{ job: string }> }): Promise<Response> {
   const job = await openJob((await params).job)
   const kept = await latestDay(job.id)
   if (!kept) return new Response('No day is begun yet.', { status: 404 })
@@ -19,3 +17,5 @@ export async function GET(
     },
   })
 }
+
+export const GET = routeFor('shop', give)

@@ -7,11 +7,12 @@ import { carrierPng, carrierSheetPng, renderCarrier } from '@/data/plate/carrier
 import { FieldError } from '@/data/database/errors'
 import { renderSheetPdf } from '@/stations/across/sheet/sheetPdf'
 import { openJob } from '../../../openJob'
+import { routeFor } from '@/stations/across/device/onlyFor'
 
 const TYPES = { png: 'image/png', pdf: 'application/pdf', svg: 'image/svg+xml; charset=utf-8' } as const
 
 /** What goes onto the plate, at 1:1, as `?form=png`, `pdf` or `svg`. */
-export async function GET(
+async function give(
   request: NextRequest,
   { params }: { params: Promise<{ job: string }> },
 ): Promise<Response> {
@@ -45,3 +46,5 @@ export async function GET(
     throw error
   }
 }
+
+export const GET = routeFor('shop', give)

@@ -6,9 +6,10 @@ import { drawingToSvg } from '@/core/sheet/sheetDrawing'
 import { loadCollePieces } from '@/data/register/collePieces'
 import { renderSheetPdf } from '@/stations/across/sheet/sheetPdf'
 import { openJob } from '../../../openJob'
+import { routeFor } from '@/stations/across/device/onlyFor'
 
 /** A kept piece at 1:1: `?piece=name&form=svg|pdf&what=template|sheet`. */
-export async function GET(
+async function give(
   request: NextRequest,
   { params }: { params: Promise<{ job: string }> },
 ): Promise<Response> {
@@ -27,3 +28,5 @@ export async function GET(
     })
   return new Response(drawingToSvg(drawing), { headers: { 'content-type': 'image/svg+xml; charset=utf-8' } })
 }
+
+export const GET = routeFor('shop', give)

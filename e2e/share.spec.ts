@@ -1,0 +1,201 @@
+import { createHash, X509Certificate } from 'node:crypto'
+import { readdirSync, readFileSync } from 'node:fs'
+import path from 'node:path'
+import {
+  chromium,
+  request,
+  type APIResponse,
+  type Browser,
+  type BrowserContext,
+  type Page,
+} from '@playwright/test'
+import { broken } from './axe'
+import { LAUNCH, ZONE } from './browser'
+import { expect, test } from './fixtures'
+import { desk, heading, keys, openDesk, opensAlone, pullsAt } from './pullDesk'
+import { startServer, type TestServer } from './server'
+import { VIEWS } from './views'
+
+const ROOT = path.resolve(import.meta.dirname, '..')
+/** This machine by an address that stands for one in the room. */
+const ADDRESS = '127.0.0.3'
+
+/** A browser on another device, which trusts the workshop’s authority. */
+async function deviceThatTrusts({ dataFolder }: TestServer): Promise<Browser> {
+  const authority = new X509Certificate(readFileSync(path.join(dataFolder, 'share/authority.crt')))
+  const known = createHash('sha256')
+    .update(authority.publicKey.export({ type: 'spki', format: 'der' }))
+    .digest('base64')
+  return chromium.launch({
+    ...LAUNCH,
+    args: [...LAUNCH.args, `--ignore-certificate-errors-spki-list=${known}`],
+  })
+}
+
+/** What a device’s scripts ask, with its cookies; who is asked was compared already by the browser. */
+const scriptsOf = async (context: BrowserContext) =>
+  request.newContext({ ignoreHTTPSErrors: true, storageState: await context.storageState() })
+
+/** Every act the built application knows, by the name the framework gave it. */
+const acts = (): string[] =>
+  Object.keys(
+    (
+      JSON.parse(readFileSync(path.join(ROOT, '.next/server/server-reference-manifest.json'), 'utf8')) as {
+        node: object
+      }
+    ).node,
+  )
+
+/** Every route of the application that is no page, on the sample; what stands for any name is filled in. */
+const routes = (): string[] =>
+  (readdirSync(path.join(ROOT, 'src/app'), { recursive: true }) as string[])
+    .filter((file) => path.basename(file) === 'route.ts')
+    .map((file) =>
+      `/${file}`
+        .replace(/\/route\.ts$/, '')
+        .replace(/\/\([^)]+\)/, '')
+        .replace('[job]', 'mooring-posts')
+        .replace('[press]', 'little-press')
+        .replace('[id]', 'x')
+        .replace('[size]', 'small'),
+    )
+
+/** Pairs a device at its pairing page, by a code made at the machine. */
+async function pair(
+  machine: Page,
+  device: Page,
+  { url, name, role }: { url: string; name: string; role: string },
+) {
+  await machine.getByRole('button', { name: 'Make a code for a device' }).click()
+  const code = (await machine
+    .getByRole('region', { name: 'The code' })
+    .getByLabel(/^Code \d{6}$/)
+    .innerText())!
+  await device.goto(url)
+  await expect(device.getByRole('heading', { name: 'Pair this device' })).toBeVisible()
+  await device.getByLabel('Code').fill(code)
+  await device.getByLabel('Name of this device').fill(name)
+  await device.getByRole('button', { name: 'Ask to be let in' }).click()
+  await expect(device.getByRole('heading', { name: `“${name}” waits to be let in` })).toBeVisible()
+  const asks = machine.getByRole('region', { name: 'Asks to be let in' })
+  await expect(asks).toContainText(name)
+  await asks.getByRole('button', { name: `Let in: ${role}` }).click()
+}
+
+test('a tablet is paired for the desk, pulls five while the machine goes and comes back, and is taken out', async ({
+  page: machine,
+}) => {
+  test.slow()
+  const server = await startServer({ sample: true, shareAt: ADDRESS })
+  const browser = await deviceThatTrusts(server)
+  try {
+    await machine.goto(`${server.url}/devices`)
+    await expect(machine.getByText('Shared, with no device yet')).toBeVisible()
+    const url = (
+      await machine
+        .getByText(/^https:/)
+        .first()
+        .innerText()
+    ).trim()
+    const context = await browser.newContext({ viewport: { width: 1024, height: 768 }, timezoneId: ZONE })
+    const tablet = await context.newPage()
+
+    await test.step('unpaired it reaches the pairing page and nothing else, by whatever way', async () => {
+      const scripts = await scriptsOf(context)
+      const isOut = (answer: APIResponse) =>
+        answer.status() === 401 || (answer.status() === 303 && answer.headers().location === '/pair')
+      for (const at of [...VIEWS, ...routes(), '/_next/static/chunks/a.js']) {
+        expect(isOut(await scripts.get(url + at, { maxRedirects: 0 })), at).toBe(true)
+        const posted = await scripts.post(url + at, { headers: { origin: url }, maxRedirects: 0 })
+        expect(posted.status(), at).toBe(401)
+      }
+      for (const act of acts()) {
+        const headers = { origin: url, 'next-action': act, 'content-type': 'text/plain;charset=UTF-8' }
+        expect((await scripts.post(`${url}/devices`, { headers, data: '[]' })).status()).toBe(401)
+      }
+      await tablet.goto(`${url}/jobs/mooring-posts/plate`)
+      await expect(tablet.getByRole('heading', { name: 'Pair this device' })).toBeVisible()
+      expect(await broken(tablet)).toEqual([])
+      await tablet.getByLabel('Code').fill('123456')
+      await tablet.getByLabel('Name of this device').fill('Tablet at the press')
+      await tablet.getByRole('button', { name: 'Ask to be let in' }).click()
+      await expect(tablet.getByRole('alert')).toHaveText(/No code is open at the machine/)
+    })
+
+    await test.step('it asks with a code, and the machine lets it in', async () => {
+      await pair(machine, tablet, { url, name: 'Tablet at the press', role: 'desk and pictures' })
+      await expect(tablet).toHaveURL(`${url}/desk`)
+      await expect(tablet.getByRole('link', { name: /^Mooring posts, / })).toBeVisible()
+      await expect(machine.getByText('Shared with 1 device')).toBeVisible()
+      await expect(machine.getByRole('region', { name: 'Paired devices' })).toContainText(
+        'Tablet at the press',
+      )
+      expect(await broken(machine)).toEqual([])
+    })
+
+    await test.step('for the desk and pictures it gets these, and nothing else', async () => {
+      const scripts = await scriptsOf(context)
+      for (const at of VIEWS.filter((view) => !view.startsWith('/desk') && view !== '/nowhere')) {
+        const said = await (await scripts.get(url + at)).text()
+        expect(said, at).toContain('Not on this device')
+        expect(said, at).not.toContain('Oona Fell')
+      }
+      const its = /^\/(desk|desks|pictures)|schema\.json$/
+      for (const at of routes().filter((route) => !its.test(route)))
+        expect((await scripts.get(url + at)).status(), at).toBe(403)
+      for (const act of acts()) {
+        const headers = { origin: url, 'next-action': act, 'content-type': 'text/plain;charset=UTF-8' }
+        const said = await (await scripts.post(`${url}/desk`, { headers, data: '[]' })).text()
+        expect(said).toMatch(/This device is paired for the pull desk|at the machine the workshop is kept on/)
+      }
+    })
+
+    await test.step('five pulls, with the server killed and begun again in between', async () => {
+      await openDesk(tablet, url)
+      await opensAlone(tablet)
+      const before = await pullsAt(machine, server.url)
+      const pull = () => keys(tablet, 'Numpad0', 'NumpadEnter', 'NumpadEnter')
+      await pull()
+      await pull()
+      await expect.poll(() => pullsAt(machine, server.url)).toBe(before + 2)
+      await server.kill()
+      await pull()
+      await tablet.reload()
+      await expect(heading(tablet)).toContainText(`pull ${before + 4}`)
+      await pull()
+      await server.restart()
+      await pull()
+      await expect(desk(tablet).getByText('All saved')).toBeVisible({ timeout: 40_000 })
+      expect(await pullsAt(machine, server.url)).toBe(before + 5)
+    })
+
+    await test.step('a second device may do all but share; the first, taken out, gets nothing any more', async () => {
+      const scripts = await scriptsOf(context)
+      await machine.goto(`${server.url}/devices`)
+      const other = await (await browser.newContext({ timezoneId: ZONE })).newPage()
+      await pair(machine, other, { url, name: 'Second desk', role: 'whole workshop' })
+      await expect(other).toHaveURL(`${url}/`)
+      await other.goto(`${url}/store`)
+      await expect(other.getByRole('heading', { name: 'Stockroom' })).toBeVisible()
+      await other.goto(`${url}/devices`)
+      await expect(other.getByRole('heading', { name: 'Not on this device' })).toBeVisible()
+      await machine.getByRole('button', { name: 'Take out Tablet at the press' }).click()
+      await expect(machine.getByText('Shared with 1 device')).toBeVisible()
+      expect((await scripts.get(`${url}/desk`, { maxRedirects: 0 })).status()).toBe(401)
+      await keys(tablet, 'Numpad0')
+      await expect(desk(tablet)).toContainText('This device is not paired, or no longer')
+      await expect(desk(tablet)).toContainText('1 saved on this device, waiting for the server')
+      await expect(desk(tablet).getByText(/^What waits here: 1;/)).toBeVisible()
+    })
+  } finally {
+    await browser.close()
+    await server.remove()
+  }
+})
+
+test('without the word nothing is shared, and the machine says how it is', async ({ page, empty }) => {
+  await page.goto(`${empty.url}/devices`)
+  await expect(page.getByText('Nobody but this machine reaches the workshop')).toBeVisible()
+  await expect(page.getByText('npm start -- --share')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Make a code' })).toBeHidden()
+})
