@@ -36,15 +36,17 @@ async function deviceThatTrusts({ dataFolder }: TestServer): Promise<Browser> {
 const scriptsOf = async (context: BrowserContext) =>
   request.newContext({ ignoreHTTPSErrors: true, storageState: await context.storageState() })
 
-/** Every act the built application knows, by the name the framework gave it. */
-const acts = (): string[] =>
-  Object.keys(
-    (
-      JSON.parse(readFileSync(path.join(ROOT, '.next/server/server-reference-manifest.json'), 'utf8')) as {
-        node: object
-      }
-    ).node,
-  )
+/** What a device that is paired for desk and pictures may ask: for a picture. */
+const OF_PICTURES = ['wantPictureAction', 'collectPictureAction', 'forgetPictureAction']
+
+/** Every act the built application knows, by the name the framework gave it; but for those named. */
+function acts(but: readonly string[] = []): string[] {
+  const file = path.join(ROOT, '.next/server/server-reference-manifest.json')
+  const { node } = JSON.parse(readFileSync(file, 'utf8')) as {
+    node: Record<string, { exportedName: string }>
+  }
+  return Object.keys(node).filter((id) => !but.includes(node[id].exportedName))
+}
 
 /** Every route of the application that is no page, on the sample; what stands for any name is filled in. */
 const routes = (): string[] =>
@@ -143,7 +145,7 @@ test('a tablet is paired for the desk, pulls five while the machine goes and com
       const its = /^\/(desk|desks|pictures)|schema\.json$/
       for (const at of routes().filter((route) => !its.test(route)))
         expect((await scripts.get(url + at)).status(), at).toBe(403)
-      for (const act of acts()) {
+      for (const act of acts(OF_PICTURES)) {
         const headers = { origin: url, 'next-action': act, 'content-type': 'text/plain;charset=UTF-8' }
         const said = await (await scripts.post(`${url}/desk`, { headers, data: '[]' })).text()
         expect(said).toMatch(/This device is paired for the pull desk|at the machine the workshop is kept on/)
@@ -167,6 +169,30 @@ test('a tablet is paired for the desk, pulls five while the machine goes and com
       await pull()
       await expect(desk(tablet).getByText('All saved')).toBeVisible({ timeout: 40_000 })
       expect(await pullsAt(machine, server.url)).toBe(before + 5)
+    })
+
+    await test.step('a phone that is paired for nothing brings one picture to the field that wants it', async () => {
+      const pictures = () => readdirSync(path.join(server.dataFolder, 'pictures'))
+      const before = new Set(pictures())
+      await machine.goto(`${server.url}/jobs/samphire/plate/artwork`)
+      await machine.getByRole('button', { name: 'Take it with a phone' }).first().click()
+      const code = machine.getByRole('dialog').getByRole('img', { name: /as a QR code$/ })
+      const [address] = (await code.getAttribute('aria-label'))!.split(' ')
+      expect(await broken(machine)).toEqual([])
+      const phone = await (await browser.newContext({ viewport: { width: 390, height: 780 } })).newPage()
+      await phone.goto(address)
+      expect(await broken(phone)).toEqual([])
+      const picture = path.join(ROOT, 'docs/screenshots/plate.png')
+      await phone.getByLabel('Open the camera').setInputFiles(picture)
+      await expect(phone.getByText('The picture is there.')).toBeVisible()
+      await expect(machine.getByRole('dialog')).toBeHidden()
+      const [taken] = pictures().filter((id) => !before.has(id))
+      const kept = async () => (await machine.request.get(`${server.url}/raw/samphire`)).text()
+      await expect.poll(kept).toContain(taken)
+      await phone.goto(address)
+      await expect(phone.getByRole('heading', { name: 'Not wanted any more' })).toBeVisible()
+      await phone.goto(url)
+      await expect(phone.getByRole('heading', { name: 'Pair this device' })).toBeVisible()
     })
 
     await test.step('a second device may do all but share; the first, taken out, gets nothing any more', async () => {

@@ -57,12 +57,14 @@ export const refusalOf = (
  * Lets a request in to the framework, which is told who asks.
  *
  * @param handle null: it is not ready yet
+ * @param more headers of the door’s own
  */
 export function letIn(
   request: IncomingMessage,
   response: ServerResponse,
   handle: Handle | null,
   asking: Asking,
+  more: Record<string, string> = {},
 ): void {
   if (!handle) return turnAway(response, 503, 'The workshop is being opened: try again in a moment.')
   const nonce = randomBytes(16).toString('base64')
@@ -70,6 +72,7 @@ export function letIn(
   const host = isInside ? request.headers['x-forwarded-host'] : request.headers.host
   request.headers = {
     ...ownHeaders(request.headers, nonce, asking),
+    ...more,
     [INSIDE_HEADER]: INSIDE,
     // What it sends to itself goes by http, and is held against the host that was asked first.
     'x-forwarded-host': host,

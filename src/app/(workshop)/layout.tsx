@@ -3,6 +3,8 @@ import { LaterReleaseError } from '@/data/database/migrations/migration'
 import { WorkshopTroubleError } from '@/data/database/trouble'
 import { workshopName } from '@/data/shop/mornings'
 import { loadPeople } from '@/data/shop/people'
+import { sharingNow } from '@/server/share/sharing'
+import { SharedNow } from '@/stations/across/device/SharedContext'
 import { People } from '@/stations/across/person/People'
 import { WorkshopBar } from '@/stations/shop/workshop/WorkshopNav'
 import { UnitsShown } from '@/ui/UnitsShown'
@@ -38,7 +40,9 @@ async function WorkshopLayout({ children }: { children: React.ReactNode }) {
         </a>
         <WorkshopBar name={workshop} />
         <ViewerZone zone={await viewerZone()}>
-          <UnitsShown order={shownUnits()}>{children}</UnitsShown>
+          <SharedNow isShared={sharingNow() !== null}>
+            <UnitsShown order={shownUnits()}>{children}</UnitsShown>
+          </SharedNow>
         </ViewerZone>
       </People>
     </>

@@ -1,6 +1,8 @@
 import { NextResponse, type NextRequest } from 'next/server'
 import { FieldError } from '@/data/database/errors'
 import { keepPicture, LARGEST_PICTURE_BYTES, pictureDetails } from '@/data/across/images'
+import { sharingNow } from '@/server/share/sharing'
+import { BEGUN_HEADER } from '@/server/share/takeHeader'
 import { routeFor } from '@/stations/across/device/onlyFor'
 
 const tooLarge = () =>
@@ -26,7 +28,11 @@ async function take(request: NextRequest): Promise<NextResponse> {
     const name = decodeURIComponent(request.headers.get('x-file-name') ?? 'picture')
     const id = await keepPicture(Buffer.concat(chunks), name, new Date().toISOString())
     const [{ widthPx, heightPx }] = await pictureDetails([id])
-    return NextResponse.json({ id, size: { widthPx, heightPx } })
+    const picture = { id, size: { widthPx, heightPx } }
+    // Taken with a phone: whoever waits for it is told.
+    const begun = request.headers.get(BEGUN_HEADER)
+    if (begun) sharingNow()?.pictures.done(begun, picture)
+    return NextResponse.json(picture)
   } catch (error) {
     if (error instanceof FieldError)
       return NextResponse.json({ message: error.problems[0].message }, { status: 400 })

@@ -1,6 +1,8 @@
 import type { Refused } from './pairing'
 
-const escaped = (text: string): string => text.replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`)
+/** A text as it stands in a page. */
+export const escaped = (text: string): string =>
+  text.replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`)
 
 /** These pages are shown before anything of the application may be: they load nothing. */
 const STYLE = `
@@ -21,9 +23,14 @@ p>.act{margin-top:.25rem}
 code{display:block;padding:.75rem;background:var(--field);font:1rem/1.6 ui-monospace,monospace;overflow-wrap:anywhere}
 :focus-visible{outline:3px solid var(--text);outline-offset:2px}
 a{color:inherit}
+.act{position:relative}
+.act:focus-within{outline:3px solid var(--text);outline-offset:2px}
+.unseen{position:absolute;inset:0;opacity:0;max-width:none;min-height:0}
+[hidden]{display:none}
 `
 
-const page = (title: string, nonce: string, body: string, head = ''): string =>
+/** A page in the look of the application, by itself. @param body its HTML @param head more of its head */
+export const page = (title: string, nonce: string, body: string, head = ''): string =>
   `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escaped(title)}</title>${head}<style nonce="${nonce}">${STYLE}</style></head><body><main>${body}</main></body></html>`
 
 /** What these pages may load and do: their own style, and be sent back to where they came from. */

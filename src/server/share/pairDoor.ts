@@ -13,16 +13,16 @@ const PAIRED_SECONDS = PAIRED_DAYS * 86_400
 
 const mark = (): string => randomBytes(16).toString('base64')
 
-/** Answers with a page that loads nothing. */
+/** Answers with a page that stands by itself. @param policy what it may load; left out: nothing */
 export function sendPage(
   response: ServerResponse,
   make: (nonce: string) => string,
-  { status = 200, cookies = [] as string[] } = {},
+  { status = 200, cookies = [] as string[], policy = pagePolicy } = {},
 ): void {
   const nonce = mark()
   response.writeHead(status, {
     'content-type': 'text/html; charset=utf-8',
-    'content-security-policy': pagePolicy(nonce),
+    'content-security-policy': policy(nonce),
     'x-content-type-options': 'nosniff',
     // With none at all a browser would not say where a form comes from.
     'referrer-policy': 'same-origin',

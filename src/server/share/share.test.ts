@@ -14,6 +14,10 @@ const echo = () => ({
   prepare: async () => undefined,
   getRequestHandler: () => async (asked: IncomingMessage, answer: import('node:http').ServerResponse) => {
     const { url } = asked
+    const begun = asked.headers['x-typothesis-begun']
+    // As the route of pictures does.
+    if (url === '/pictures' && begun && asked.headers['x-file-name'] !== 'torn')
+      sharingNow()!.pictures.done(String(begun), PICTURE)
     if (url !== '/sends-on')
       return void answer.end(JSON.stringify({ url, asking: asked.headers['x-typothesis-asking'] }))
     // As the framework does with an act of another page: to itself, on this machine, with all it was told.
@@ -23,6 +27,8 @@ const echo = () => ({
   },
   close: async () => undefined,
 })
+
+const PICTURE = { id: 'a'.repeat(64), size: { widthPx: 3, heightPx: 2 } }
 
 /** This machine by an address that no other server of the tests listens at. */
 const ADDRESS = '127.0.0.7'
@@ -229,6 +235,36 @@ describe('a workshop that is shared', () => {
     expect((await tryCode(shared.url, code, 'x'.repeat(3000))).status).toBe(413)
     // None of these was a try.
     expect(shared.sharing.pairing.open()).toMatchObject({ code, triesLeft: 5 })
+  })
+  it('takes one picture from a phone that is paired for nothing, and lets it no further', async () => {
+    const { url, sharing } = await open()
+    const { id, token } = sharing.pictures.want('Picture of <proof> 3')!
+    const send = (given: string, headers: Record<string, string> = {}, method = 'POST') =>
+      ask(`${url}/take/${given}`, {
+        method,
+        body: method === 'POST' ? 'pixels' : undefined,
+        headers: { origin: url, 'content-length': '6', ...headers },
+      })
+    const page = await visit(`${url}/take/${token}`)
+    expect(page.text).toContain('<h1>Picture of &#60;proof&#62; 3</h1>')
+    expect(page.text).toContain('accept="image/jpeg,image/png" capture="environment"')
+    expect(page.headers['set-cookie']).toBeUndefined()
+    for (const made of ['', 'x', token.slice(0, -1), `${token}/..`, id]) {
+      expect((await visit(`${url}/take/${made}`)).status, made).toBe(410)
+      expect((await send(made)).status, made).toBe(410)
+    }
+    expect((await send(token, { 'content-length': String(41 * 1024 * 1024) })).status).toBe(413)
+    expect((await send(token, { origin: 'https://evil.example' })).status).toBe(403)
+    expect((await send(token, {}, 'PUT')).status).toBe(405)
+    expect((await visit(`${url}/pictures`)).headers.location).toBe('/pair')
+    // One that is refused may be tried again; one that is there closes the door.
+    expect((await send(token, { 'x-file-name': 'torn' })).status).toBe(200)
+    expect(sharing.pictures.collect(id)).toEqual({ stand: 'wanted' })
+    const sent = await send(token, { 'x-typothesis-begun': 'made up', 'x-typothesis-asking': 'machine' })
+    expect(JSON.parse(sent.text)).toEqual({ url: '/pictures', asking: 'desk' })
+    expect((await send(token)).status).toBe(410)
+    expect((await visit(`${url}/take/${token}`)).text).toContain('Not wanted any more')
+    expect(sharing.pictures.collect(id)).toEqual({ stand: 'taken', picture: PICTURE })
   })
   it('says nothing without https but what to trust', async () => {
     const { sharing } = await open()

@@ -11,6 +11,8 @@ import { openPairing } from './pairing'
 import { hostOf, isLoopback, isPrivate, ownPrivateAddresses } from './privateAddresses'
 import { hostName, openShareFolder } from './shareFolder'
 import { setSharing, type Sharing } from './sharing'
+import { answerTaking, TAKE_PATH } from './takeDoor'
+import { openWantedPictures } from './wantedPictures'
 
 /** The first port tried; the page to trust is at the one after it. */
 const FIRST_PORT = 3443
@@ -70,6 +72,33 @@ const closeAll = (servers: readonly Server[]): Promise<unknown> =>
     }),
   )
 
+/**
+ * Opens both doors at every address, the one without https a port higher; null: a port is taken at one of them.
+ *
+ * @throws ShareError where an address cannot be opened; nothing is left open then
+ */
+async function openDoors(
+  addresses: readonly string[],
+  port: number,
+  make: () => readonly [secure: Server, plain: Server],
+): Promise<Server[] | null> {
+  const opened: Server[] = []
+  try {
+    for (const address of addresses)
+      for (const [higher, server] of make().entries()) {
+        if (!(await listenAt(server, port + higher, address))) {
+          await closeAll(opened)
+          return null
+        }
+        opened.push(server)
+      }
+    return opened
+  } catch (error) {
+    await closeAll(opened)
+    throw error
+  }
+}
+
 /** Whether a browser asks for a page to show, and not a script for something. */
 const isVisit = ({ method, headers }: IncomingMessage): boolean =>
   (method === 'GET' || method === 'HEAD') &&
@@ -90,15 +119,17 @@ function notPaired(request: IncomingMessage, response: ServerResponse): void {
   )
 }
 
-/** What answers over https: nobody gets further than the pairing page without a session. */
+/** What answers over https: nobody gets further than the pairing page without a session, but to bring one picture that is wanted. */
 function sharedDoor(
   devices: Devices,
   answerPair: ReturnType<typeof answerPairing>,
+  answerTake: ReturnType<typeof answerTaking>,
   { hosts, handle }: { hosts: () => readonly string[]; handle: () => Handle | null },
 ) {
   return (request: IncomingMessage, response: ServerResponse) => {
     const refusal = refusalOf(request, hosts(), 'https')
     if (refusal) return turnAway(response, refusal.status, refusal.words)
+    if (request.url?.startsWith(TAKE_PATH)) return answerTake(request, response)
     const token = cookieOf(request.headers.cookie, SESSION)
     const device = token === null ? null : devices.find(token)
     if (request.url?.split('?')[0] === PAIR_PATH) {
@@ -162,7 +193,8 @@ export async function share(
   const fingerprint = fingerprintOf(authority)
   let port = 0
   const hostsAt = (at: number) => [...addresses, ...names].map((name) => hostOf(name, at).toLowerCase())
-  const onShared = sharedDoor(devices, answerPairing({ pairing, devices }), {
+  const pictures = openWantedPictures()
+  const onShared = sharedDoor(devices, answerPairing({ pairing, devices }), answerTaking(pictures, handle), {
     hosts: () => hostsAt(port),
     handle,
   })
@@ -170,28 +202,13 @@ export async function share(
     hosts: () => hostsAt(port + 1),
     onward: (host) => `https://${host.replace(/:\d+$/, `:${port}`)}`,
   })
-  /** Opens both doors at every address; null: one of the two ports is taken at one of them. */
-  const openAt = async (wanted: number): Promise<Server[] | null> => {
-    const opened: Server[] = []
-    for (const address of addresses) {
-      const secure = createServer(
-        { cert: `${shown.certificate}\n${authority.certificate}`, key: shown.key, minVersion: 'TLSv1.2' },
-        onShared,
-      )
-      const plain = createPlainServer(onTrust)
-      for (const [server, its] of [
-        [secure, wanted],
-        [plain, wanted + 1],
-      ] as const) {
-        if (!(await listenAt(server, its, address))) {
-          await closeAll(opened)
-          return null
-        }
-        opened.push(server)
-      }
-    }
-    return opened
-  }
+  const makeDoors = (): [secure: Server, plain: Server] => [
+    createServer(
+      { cert: `${shown.certificate}\n${authority.certificate}`, key: shown.key, minVersion: 'TLSv1.2' },
+      onShared,
+    ),
+    createPlainServer(onTrust),
+  ]
   const last = folder.port()
   const wanted = [
     ...(last === null ? [] : [last]),
@@ -200,7 +217,7 @@ export async function share(
   let servers: Server[] | null = null
   for (const one of wanted) {
     port = one
-    servers = await openAt(one)
+    servers = await openDoors(addresses, one, makeDoors)
     if (servers) break
   }
   if (!servers) throw new ShareError(`Ports ${FIRST_PORT} and on are all in use: nothing is shared.`)
@@ -211,6 +228,7 @@ export async function share(
     trustUrl: `http://${hostOf(addresses[0], port + 1)}`,
     fingerprint,
     pairing,
+    pictures,
     devices,
   }
   setSharing(sharing)

@@ -1,5 +1,6 @@
 import type { ShownDevice } from './devices'
 import type { Pairing } from './pairing'
+import type { WantedPictures } from './wantedPictures'
 
 /** A workshop that is shared: what the machine’s own screen shows of it, and does. It ends with the process. */
 export interface Sharing {
@@ -10,6 +11,7 @@ export interface Sharing {
   /** of the authority, to compare */
   fingerprint: string
   pairing: Pick<Pairing, 'openCode' | 'closeCode' | 'open' | 'waiting' | 'admit' | 'decline'>
+  pictures: Pick<WantedPictures, 'want' | 'done' | 'collect' | 'forget'>
   devices: { list: () => ShownDevice[]; revoke: (id: string) => boolean }
 }
 

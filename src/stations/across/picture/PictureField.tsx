@@ -1,8 +1,12 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { Field } from '@/ui/Field'
+import { useIsShared } from '../device/SharedContext'
 import { LARGEST_MB, uploadPicture, type UploadedPicture } from './uploadPicture'
+
+const PhonePicture = dynamic(() => import('./PhonePicture'), { ssr: false })
 
 const KINDS = 'image/png,image/jpeg,image/webp,image/tiff'
 
@@ -24,22 +28,23 @@ export function PictureField({
 }) {
   const [busy, setBusy] = useState(false)
   const [refusal, setRefusal] = useState<string>()
-  const take = async (field: HTMLInputElement) => {
-    const file = field.files?.[0]
+  const isShared = useIsShared()
+  const take = async (input: HTMLInputElement) => {
+    const file = input.files?.[0]
     if (!file) return
     setBusy(true)
     const kept = await uploadPicture(file)
     setRefusal('message' in kept ? kept.message : undefined)
     if (!('message' in kept)) await onPicture(kept)
     setBusy(false)
-    field.value = ''
+    input.value = ''
   }
-  return (
+  const field = (
     <Field
       label={label}
       problem={refusal ?? problem}
       hint={busy ? 'Keeping the picture…' : `PNG, JPEG, WebP or TIFF, up to ${LARGEST_MB} MB${hint}`}
-      className={className}
+      className={isShared ? undefined : className}
     >
       {(ids) => (
         <input
@@ -51,5 +56,12 @@ export function PictureField({
         />
       )}
     </Field>
+  )
+  if (!isShared) return field
+  return (
+    <div className={`flex flex-wrap items-end gap-x-4 ${className ?? ''}`}>
+      {field}
+      <PhonePicture label={label} disabled={busy} onPicture={onPicture} />
+    </div>
   )
 }

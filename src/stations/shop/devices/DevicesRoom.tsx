@@ -11,6 +11,7 @@ import { DEVICE_ROLES, type DeviceRole } from '@/server/share/roles'
 import { Button } from '@/ui/Button'
 import { MainAct } from '@/ui/MainAct'
 import { Panel } from '@/ui/Panel'
+import { QrCode } from '@/ui/QrCode'
 import { useNow } from '@/ui/useNow'
 import { useZone } from '@/ui/ViewerZone'
 import {
@@ -211,15 +212,7 @@ function WhereToBegin({ shared: { urls, trustUrl, qr, fingerprint } }: { shared:
   return (
     <Block title="A device that was never here">
       <div className="flex flex-wrap gap-x-6 gap-y-3">
-        <svg
-          viewBox={`0 0 ${qr.size} ${qr.size}`}
-          className="size-44 bg-white"
-          role="img"
-          aria-label={`${trustUrl} as a QR code`}
-          shapeRendering="crispEdges"
-        >
-          <path d={qr.path} fill="#000" />
-        </svg>
+        <QrCode qr={qr} says={`${trustUrl} as a QR code`} className="size-44" />
         <div className="min-w-0 flex-1 basis-60">
           <p>
             Join it to this network, open its camera on the code, or type{' '}

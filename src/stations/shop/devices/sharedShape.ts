@@ -1,12 +1,13 @@
 import type { ShownDevice } from '@/server/share/devices'
 import type { WaitingDevice } from '@/server/share/pairing'
+import type { QrShape } from '@/ui/qrOf'
 
 /** What the machine shows of a workshop that is shared. */
 export interface SharedShape {
   urls: string[]
   trustUrl: string
-  /** the address a new device begins at, as a QR code: an SVG path over a square of `size` */
-  qr: { path: string; size: number }
+  /** the address a new device begins at */
+  qr: QrShape
   fingerprint: string
   code: { code: string; until: number; triesLeft: number } | null
   waiting: WaitingDevice[]
