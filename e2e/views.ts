@@ -30,6 +30,7 @@ export const VIEWS = [
   '/store/papers/heron-white',
   '/drying',
   '/devices',
+  '/wall',
   ...['bath', 'bite'].map((room) => `/jobs/mooring-posts/plate/${room}`),
   ...[
     'plate/artwork',

@@ -1,18 +1,6 @@
-import { dayOf, saidDayOf } from '@/core/units/moment'
+import { saidDayOf } from '@/core/units/moment'
 import { viewerZone } from './viewerZone'
-import { dryingActs } from '@/core/dry/dryingPlaces'
-import { writeMorningSheet } from '@/core/morning/morningSheet'
-import { writeWorkshopLines } from '@/core/morning/workshopLines'
-import { paperStanding } from '@/core/paper/stock'
-import { loadCalibration } from '@/data/ink/calibrations'
-import { loadDryingPlaces } from '@/data/shop/dryingPlaces'
-import { latestMornings } from '@/data/shop/mornings'
 import { listJobs } from '@/data/shop/jobs'
-import { loadJobsUnderWay } from '@/data/shop/jobsUnderWay'
-import { loadPlatesOfShop } from '@/data/plate/platesOfShop'
-import { loadOfInkAndPlate } from '@/data/shop/knownBeside'
-import { loadReservations } from '@/data/shop/stock'
-import { loadStore } from '@/data/shop/store'
 import { todayAnswer } from '@/stations/shop/morning/answers'
 import { MorningReadingsForm } from '@/stations/shop/morning/MorningReadingsForm'
 import { MorningSheet } from '@/stations/shop/morning/MorningSheet'
@@ -21,16 +9,13 @@ import { backupStanding } from '@/data/backup/backups'
 import { hasSample } from '@/data/shop/sample'
 import { SampleLine } from '@/stations/shop/workshop/SampleLine'
 import { BackupLine } from '@/stations/shop/morning/BackupLine'
-import { readMorning } from '@/stations/shop/morning/readMorning'
+import { JOBS_ON_SHEET, readToday } from '@/stations/shop/morning/readToday'
 import { FirstRun } from '@/stations/shop/workshop/FirstRun'
 import { isMeant, JobShelf, JOBS_ON_SHELF } from '@/stations/shop/workshop/JobShelf'
 import { pageOf, type Page } from '@/core/units/page'
 import { PageLinks, type Way } from '@/ui/PageLinks'
 import { Panel } from '@/ui/Panel'
 import { onlyFor } from '@/stations/across/device/onlyFor'
-
-/** Jobs on one morning sheet: as many as one day's work bears, those last worked on first. */
-const JOBS_ON_SHEET = 6
 
 /** What is looked for, and which page of the sheet and of the shelf is open. */
 type Asked = { find?: string; sheet?: string; shelf?: string }
@@ -65,60 +50,12 @@ async function MorningPage({ searchParams }: { searchParams: Promise<Asked> }) {
     Number(asked.shelf ?? 1),
     JOBS_ON_SHELF,
   )
-  const [[morning, before], { inks, papers, presses }, calibration, reservations, { places, loads }] =
-    await Promise.all([
-      latestMornings(2),
-      loadStore(),
-      loadCalibration(),
-      loadReservations(jobs),
-      loadDryingPlaces(),
-    ])
-  const [now, zone] = [new Date().toISOString(), await viewerZone()]
-  const [{ read, unreadable }, plates] = await Promise.all([
-    loadJobsUnderWay(onSheet.items),
-    loadPlatesOfShop(),
-  ])
-  const active = await Promise.all(
-    read.map(async ({ slug, ...job }) => ({
-      slug,
-      facts: readMorning(job, inks, { now, zone }, calibration, {
-        ...(await loadOfInkAndPlate(job.id, plates)),
-        // The sheet speaks of plates and mixes; paper and press have lines of their own.
-        stock: null,
-      }),
-    })),
-  )
-  const lines = morning
-    ? writeMorningSheet(
-        morning.readings,
-        active.map(({ facts }) => facts),
-      )
-    : []
-  const ours = morning
-    ? writeWorkshopLines({
-        readings: morning.readings,
-        before: before?.readings ?? null,
-        presses,
-        now,
-        zone,
-        drying: dryingActs(places, loads, now),
-        papers: papers.map(({ id, name, sheetsLeft, lowAt }) => ({
-          id,
-          name,
-          lowAt,
-          ...paperStanding(
-            sheetsLeft,
-            reservations.filter(({ paperId }) => paperId === id),
-            lowAt,
-          ),
-        })),
-      })
-    : []
+  const zone = await viewerZone()
+  const { morning, isFresh, ours, sheets, unreadable } = await readToday(jobs, onSheet.items, zone)
   // Besides those on the sheet, the one whose sheet was weighed.
   const weighable = underWay.filter(
     (job) => onSheet.items.includes(job) || job.id === morning?.readings.sheetJobId,
   )
-  const fresh = morning && dayOf(morning.at, zone) === dayOf(now, zone)
   return (
     <div className="grid flex-1 lg:grid-cols-[minmax(0,1fr)_20rem]">
       <main id="work" tabIndex={-1} className="min-w-0 p-3 sm:p-5">
@@ -126,8 +63,10 @@ async function MorningPage({ searchParams }: { searchParams: Promise<Asked> }) {
           title="Today in the shop"
           answer={todayAnswer(
             morning ? saidDayOf(morning.at, zone) : null,
-            fresh === true,
-            [...ours, ...lines].filter(({ act }) => act).map(({ text }) => text),
+            isFresh,
+            [...ours, ...sheets.flatMap(({ lines }) => lines)]
+              .filter(({ act }) => act)
+              .map(({ text }) => text),
           )}
         >
           <MorningReadingsForm
@@ -136,13 +75,13 @@ async function MorningPage({ searchParams }: { searchParams: Promise<Asked> }) {
           />
           {morning && <WorkshopLines lines={ours} />}
           {morning &&
-            active.map(({ slug, facts }) => (
+            sheets.map(({ id, slug, title, lines }) => (
               <MorningSheet
-                key={facts.id}
+                key={id}
                 slug={slug}
-                title={facts.title}
-                imageId={jobs.find(({ id }) => id === facts.id)?.imageId ?? null}
-                lines={lines.filter((line) => line.jobId === facts.id)}
+                title={title}
+                imageId={jobs.find((job) => job.id === id)?.imageId ?? null}
+                lines={lines}
               />
             ))}
           {underWay.length === 0 && <p className="mt-4">No job is under way.</p>}
@@ -162,7 +101,7 @@ async function MorningPage({ searchParams }: { searchParams: Promise<Asked> }) {
           ways={waysFrom(onShelf, (page) => address({ ...asked, shelf: page }))}
         />
         {hasSample() && <SampleLine />}
-        <BackupLine standing={backupStanding()} now={now} />
+        <BackupLine standing={backupStanding()} now={new Date().toISOString()} />
       </aside>
     </div>
   )

@@ -5,9 +5,8 @@ import { cookieOf, SESSION, setCookie, WAITING } from './cookies'
 import { PAIRED_DAYS, type Devices } from './devices'
 import { pagePolicy, pairPage, REFUSED_WORDS, waitingPage } from './pages'
 import { CODE_MS, type Pairing } from './pairing'
+import { DEVICE_HOMES, PAIR_PATH } from './roles'
 
-/** The only address that a device sees before it is paired. */
-export const PAIR_PATH = '/pair'
 const MOST_BYTES = 2048
 const PAIRED_SECONDS = PAIRED_DAYS * 86_400
 
@@ -58,7 +57,7 @@ export function answerPairing({ pairing, devices }: { pairing: Pairing; devices:
         { cookies: [forget] },
       )
     const session = devices.pair(standing.device)
-    return sendOn(response, standing.device.role === 'desk' ? '/desk' : '/', [
+    return sendOn(response, DEVICE_HOMES[standing.device.role], [
       setCookie(SESSION, session, PAIRED_SECONDS),
       forget,
     ])

@@ -130,10 +130,11 @@ describe('paired devices', () => {
 describe('who asks', () => {
   it('may have what is theirs: the machine all, a device not the sharing, a desk the desk', () => {
     const may = (asking: Parameters<typeof isAllowed>[0]) =>
-      (['machine', 'shop', 'desk'] as const).filter((role) => isAllowed(asking, role))
-    expect(may('machine')).toEqual(['machine', 'shop', 'desk'])
-    expect(may('shop')).toEqual(['shop', 'desk'])
+      (['machine', 'shop', 'desk', 'wall'] as const).filter((role) => isAllowed(asking, role))
+    expect(may('machine')).toEqual(['machine', 'shop', 'desk', 'wall'])
+    expect(may('shop')).toEqual(['shop', 'desk', 'wall'])
     expect(may('desk')).toEqual(['desk'])
+    expect(may('wall')).toEqual(['wall'])
     expect(may('nobody')).toEqual([])
   })
   it('is nobody where the door says nothing, or what it never says', () => {

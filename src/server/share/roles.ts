@@ -1,6 +1,16 @@
-/** What a paired device may do: everything but share the workshop further, or only work at a pull desk and give pictures. */
-export const DEVICE_ROLES = { shop: 'Whole workshop', desk: 'Desk and pictures' } as const
+/** What a paired device may do: everything but share the workshop further, only work at a pull desk and give pictures, or only show the wall. */
+export const DEVICE_ROLES = {
+  shop: 'Whole workshop',
+  desk: 'Desk and pictures',
+  wall: 'Wall screen, to look at',
+} as const
 export type DeviceRole = keyof typeof DEVICE_ROLES
+
+/** The only address that a device sees before it is paired; afterwards it is sent on from there to where it belongs. */
+export const PAIR_PATH = '/pair'
+
+/** Where a device is sent once it is let in. */
+export const DEVICE_HOMES: Record<DeviceRole, string> = { shop: '/', desk: '/desk', wall: '/wall' }
 
 /** Who asks: the machine the workshop is kept on, a paired device by its role, or nobody known. */
 export type Asking = 'machine' | DeviceRole | 'nobody'
@@ -9,9 +19,10 @@ export type Asking = 'machine' | DeviceRole | 'nobody'
 export type Role = 'machine' | DeviceRole
 
 const RIGHTS: Record<Asking, readonly Role[]> = {
-  machine: ['machine', 'shop', 'desk'],
-  shop: ['shop', 'desk'],
+  machine: ['machine', 'shop', 'desk', 'wall'],
+  shop: ['shop', 'desk', 'wall'],
   desk: ['desk'],
+  wall: ['wall'],
   nobody: [],
 }
 

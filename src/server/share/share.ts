@@ -6,9 +6,10 @@ import { certifyServer, derOf, fingerprintOf, namesOfHost } from './authority'
 import { cookieOf, SESSION, setCookie } from './cookies'
 import { keepDevices, type Devices } from './devices'
 import { trustPage } from './pages'
-import { answerPairing, PAIR_PATH, sendOn, sendPage } from './pairDoor'
+import { answerPairing, sendOn, sendPage } from './pairDoor'
 import { openPairing } from './pairing'
 import { hostOf, isLoopback, isPrivate, ownPrivateAddresses } from './privateAddresses'
+import { DEVICE_HOMES, PAIR_PATH } from './roles'
 import { hostName, openShareFolder } from './shareFolder'
 import { setSharing, type Sharing } from './sharing'
 import { answerTaking, TAKE_PATH } from './takeDoor'
@@ -133,7 +134,7 @@ function sharedDoor(
     const token = cookieOf(request.headers.cookie, SESSION)
     const device = token === null ? null : devices.find(token)
     if (request.url?.split('?')[0] === PAIR_PATH) {
-      if (device) return sendOn(response, device.role === 'desk' ? '/desk' : '/')
+      if (device) return sendOn(response, DEVICE_HOMES[device.role])
       answerPair(request, response).catch((error: unknown) => {
         console.error(error)
         if (!response.headersSent) turnAway(response, 500, 'This could not be answered.')

@@ -1,7 +1,7 @@
 import { revalidatePath } from 'next/cache'
 import { z } from 'zod'
 import type { Role } from '@/server/share/roles'
-import { mayAsk, NOT_HERE } from '../device/asking'
+import { refusalFor } from '../device/asking'
 import { doneBefore, noteAct } from '@/data/database/acts'
 import { write } from '@/data/database/database'
 import { FieldError } from '@/data/database/errors'
@@ -51,10 +51,10 @@ const actKey = z
   .regex(/^[A-Za-z0-9-]{8,64}$/, { error: 'an act needs a key of letters, digits and hyphens' })
 
 /** What who may not ask is answered. */
-const notHere = (role: Role): Answer<never> => ({
+const notHere = (message: string): Answer<never> => ({
   ok: false,
   conflict: false,
-  problems: [{ field: '', message: NOT_HERE[role] }],
+  problems: [{ field: '', message }],
 })
 
 /** Acts under way, by their key: sent again before it is answered, an act is not begun again. */
@@ -96,7 +96,8 @@ export function act<S extends z.ZodType, Result extends object>(
     return result
   }
   return async (input, key) => {
-    if (!(await mayAsk(role))) return notHere(role)
+    const refusal = await refusalFor(role)
+    if (refusal !== null) return notHere(refusal)
     const known = typeof key === 'string' ? underWay.get(key) : undefined
     if (known) return known as Promise<Answer<Result>>
     const answered = answer(() => once(input, key))
@@ -112,6 +113,8 @@ export function ask<S extends z.ZodType, Result extends object>(
   role: Role,
   handler: (input: z.output<S>) => Promise<Result>,
 ): Act<z.input<S>, Result> {
-  return async (input) =>
-    (await mayAsk(role)) ? answer(async () => handler(parsed(schema, input))) : notHere(role)
+  return async (input) => {
+    const refusal = await refusalFor(role)
+    return refusal === null ? answer(async () => handler(parsed(schema, input))) : notHere(refusal)
+  }
 }

@@ -2,7 +2,7 @@ import { NextResponse, type NextRequest } from 'next/server'
 import { z } from 'zod'
 import { NotFoundError } from '@/data/database/errors'
 import type { Role } from '@/server/share/roles'
-import { mayAsk, NOT_HERE } from '../device/asking'
+import { refusalFor } from '../device/asking'
 import { answer } from './answer'
 import { unkeepable } from './unkeepable'
 
@@ -20,7 +20,8 @@ export function actRoute<S extends z.ZodType, Params extends object>(
   handler: (input: z.output<S>, params: Params, at: string) => Promise<object>,
 ) {
   return async (request: NextRequest, { params }: { params: Promise<Params> }): Promise<NextResponse> => {
-    if (!(await mayAsk(role))) return refused(NOT_HERE[role], 403)
+    const refusal = await refusalFor(role)
+    if (refusal !== null) return refused(refusal, 403)
     let input: unknown
     try {
       input = await request.json()

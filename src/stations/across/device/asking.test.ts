@@ -7,7 +7,7 @@ vi.mock('next/headers', () => ({
     return said.headers
   },
 }))
-const { askingNow, mayAsk } = await import('./asking')
+const { askingNow, refusalFor } = await import('./asking')
 const { onlyFor, routeFor } = await import('./onlyFor')
 const { act, ask } = await import('../act/act')
 const { z } = await import('zod')
@@ -29,7 +29,7 @@ describe('who asks', () => {
     for (const word of [undefined, 'nobody', 'owner']) {
       asking(word)
       expect(await askingNow()).toBe('nobody')
-      expect(await mayAsk('desk')).toBe(false)
+      expect(await refusalFor('desk')).toBe('This device is not paired.')
     }
   })
   it('is the machine where nothing was asked for, and in development', async () => {
@@ -48,7 +48,7 @@ describe('what is not for who asks', () => {
     for (const one of [act(input, 'shop', did), ask(input, 'shop', did), act(input, 'machine', did)])
       expect(await one({}, 'key-of-this-act')).toMatchObject({
         ok: false,
-        problems: [{ message: expect.stringMatching(/This device is paired|at the machine/) }],
+        problems: [{ message: expect.stringMatching(/^This device is paired for the pull desk/) }],
       })
     const shown = vi.fn(() => 'the job')
     expect(await onlyFor('shop', shown)({})).not.toBe('the job')

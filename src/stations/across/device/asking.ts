@@ -17,12 +17,16 @@ export async function askingNow(): Promise<Asking> {
   return askingOf(said)
 }
 
-/** Whether who asks may have what is kept for a role. */
-export const mayAsk = async (role: Role): Promise<boolean> => isAllowed(await askingNow(), role)
+/** What is said to who may not. */
+const NOT_HERE: Record<Exclude<Asking, 'machine'>, string> = {
+  shop: 'Devices are let in and taken out at the machine the workshop is kept on, and nowhere else.',
+  desk: 'This device is paired for the pull desk and for pictures, and for nothing else.',
+  wall: 'This device is paired as a screen on the wall, and for nothing else.',
+  nobody: 'This device is not paired.',
+}
 
-/** What is said to a device that may not. */
-export const NOT_HERE: Record<Role, string> = {
-  machine: 'Devices are let in and taken out at the machine the workshop is kept on, and nowhere else.',
-  shop: 'This device is paired for the pull desk and for pictures, and for nothing else.',
-  desk: 'This device is not paired.',
+/** Why who asks may not have what is kept for a role, in words; null: they may. */
+export async function refusalFor(role: Role): Promise<string | null> {
+  const asking = await askingNow()
+  return isAllowed(asking, role) || asking === 'machine' ? null : NOT_HERE[asking]
 }

@@ -24,7 +24,7 @@ describe('every page, layout and route', () => {
     for (const door of doors!)
       expect(door).toMatch(
         file.endsWith('.tsx')
-          ? /^export default onlyFor\('(?:machine|shop|desk)', \w+\)$/
+          ? /^export default onlyFor\('(?:machine|shop|desk|wall)', \w+\)$/
           : /^export const (?:GET = routeFor|POST = (?:routeFor|actRoute))\(/,
       )
   })

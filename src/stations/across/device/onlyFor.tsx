@@ -1,21 +1,19 @@
-import Link from 'next/link'
 import type { NextRequest } from 'next/server'
 import type { ReactNode } from 'react'
-import type { Role } from '@/server/share/roles'
-import { mayAsk, NOT_HERE } from './asking'
+import { PAIR_PATH, type Role } from '@/server/share/roles'
+import { refusalFor } from './asking'
 
-function NotHere({ role }: { role: Role }) {
+function NotHere({ why }: { why: string }) {
   return (
     <main id="work" tabIndex={-1} className="grid gap-4 p-8">
       <h1 className="station-title text-2xl">Not on this device</h1>
-      <p className="max-w-[60ch]">{NOT_HERE[role]}</p>
-      {role === 'shop' && (
-        <p>
-          <Link href="/desk" className="underline underline-offset-4">
-            To the pull desk
-          </Link>
-        </p>
-      )}
+      <p className="max-w-[60ch]">{why}</p>
+      <p>
+        {/* The door sends a paired device on from there. */}
+        <a href={PAIR_PATH} className="underline underline-offset-4">
+          To what it is for
+        </a>
+      </p>
     </main>
   )
 }
@@ -26,7 +24,8 @@ export function onlyFor<Props extends object>(
   page: (props: Props) => ReactNode | Promise<ReactNode>,
 ): (props: Props) => Promise<ReactNode> {
   return async function OnlyFor(props) {
-    return (await mayAsk(role)) ? page(props) : <NotHere role={role} />
+    const why = await refusalFor(role)
+    return why === null ? page(props) : <NotHere why={why} />
   }
 }
 
@@ -36,7 +35,7 @@ export const routeFor =
     role: Role,
     handler: (request: NextRequest, ...rest: Rest) => Response | Promise<Response>,
   ) =>
-  async (request: NextRequest, ...rest: Rest): Promise<Response> =>
-    (await mayAsk(role))
-      ? handler(request, ...rest)
-      : Response.json({ message: NOT_HERE[role] }, { status: 403 })
+  async (request: NextRequest, ...rest: Rest): Promise<Response> => {
+    const why = await refusalFor(role)
+    return why === null ? handler(request, ...rest) : Response.json({ message: why }, { status: 403 })
+  }

@@ -3,8 +3,7 @@
 import { formatFine } from '@/core/units/quantity'
 import { useNow } from '@/ui/useNow'
 import { useZone } from '@/ui/ViewerZone'
-import { useRouter } from 'next/navigation'
-import { useEffect } from 'react'
+import { useRefresh } from '@/ui/useRefresh'
 import { boardAt, type Turn } from '@/core/day/pressQueue'
 import { wallClock } from './daySpans'
 
@@ -27,12 +26,7 @@ export function QueueWall({
 }) {
   const zone = useZone()
   const [now] = useNow(1000)
-  const router = useRouter()
-  useEffect(() => {
-    if (!isLive) return
-    const again = setInterval(() => router.refresh(), REFRESH_MS)
-    return () => clearInterval(again)
-  }, [isLive, router])
+  useRefresh(isLive ? REFRESH_MS : null)
   const endMinutes = Math.max(0, ...turns.map(({ pressTo }) => pressTo))
   const minute = (now - Date.parse(startAt)) / 60_000
   const board = boardAt(turns, Math.max(-1, minute))

@@ -15,7 +15,7 @@ export function MorningSheet({
   title: string
   /** picture of the plate; null: it has none */
   imageId: string | null
-  lines: MorningLine[]
+  lines: readonly MorningLine[]
 }) {
   return (
     <section
