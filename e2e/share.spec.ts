@@ -152,6 +152,15 @@ test('a tablet is paired for the desk, pulls five while the machine goes and com
       }
     })
 
+    await test.step('what waits on it is seen at the machine', async () => {
+      const scripts = await scriptsOf(context)
+      const said = { words: [], waiting: { toSend: 2, refused: 1 } }
+      await scripts.post(`${url}/desk/mooring-posts/rails`, { headers: { origin: url }, data: said })
+      await expect(machine.getByRole('region', { name: 'Paired devices' })).toContainText(
+        'On it 2 entries to send, 1 refused',
+      )
+    })
+
     await test.step('five pulls, with the server killed and begun again in between', async () => {
       await openDesk(tablet, url)
       await opensAlone(tablet)
@@ -214,12 +223,19 @@ test('a tablet is paired for the desk, pulls five while the machine goes and com
       await expect(wall.getByText('paired as a screen on the wall, and for nothing else')).toBeVisible()
       await wall.getByRole('link', { name: 'To what it is for' }).click()
       await expect(wall).toHaveURL(`${url}/wall`)
+      await context.setOffline(true)
+      await keys(tablet, 'Numpad0')
       await machine.getByRole('button', { name: 'Take out Tablet at the press' }).click()
       await expect(machine.getByText('Shared with 2 devices')).toBeVisible()
       expect((await scripts.get(`${url}/desk`, { maxRedirects: 0 })).status()).toBe(401)
-      await keys(tablet, 'Numpad0')
-      await expect(desk(tablet)).toContainText('This device is not paired, or no longer')
-      await expect(desk(tablet)).toContainText('1 saved on this device, waiting for the server')
+      await context.setOffline(false)
+      await expect(desk(tablet)).toContainText(
+        'This device is not paired, or no longer. 1 entry was not sent',
+      )
+      await expect(desk(tablet).getByText(/^What waits here: 1;/)).toBeVisible()
+      expect(await broken(tablet)).toEqual([])
+      // Nothing more is pulled on it.
+      await keys(tablet, 'NumpadEnter', 'Numpad0')
       await expect(desk(tablet).getByText(/^What waits here: 1;/)).toBeVisible()
     })
   } finally {

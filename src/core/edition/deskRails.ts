@@ -29,6 +29,10 @@ export const RAILS_STEPS: readonly Upgrade[] = [
   ({ plate, sheet, ...rest }) => ({ ...rest, plate: withoutClock(plate), sheet: withoutClock(sheet) }),
 ]
 
+/** What waits on a device: entries to be sent, and those the server refused and somebody has to put right. */
+export const deskWaitsSchema = z.strictObject({ toSend: count, refused: count })
+export type DeskWaits = z.infer<typeof deskWaitsSchema>
+
 /** One device's words: of a rail, how it stands now there, and which state of the server's it began from. */
 export const railWordsSchema = z.strictObject({
   words: z

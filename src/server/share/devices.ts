@@ -28,6 +28,8 @@ export interface ShownDevice {
   until: number
   /** asked for something last; null: not since the workshop was opened */
   seenAt: number | null
+  /** entries its desk had still to send when it said so last, and those that were refused; null: it said nothing */
+  waits: { toSend: number; refused: number } | null
 }
 
 /** The paired devices of a workshop. */
@@ -38,6 +40,8 @@ export interface Devices {
   find: (token: string) => PairedDevice | null
   /** @returns whether there was such a device */
   revoke: (id: string) => boolean
+  /** what a device says waits on it */
+  noteWaits: (id: string, waits: NonNullable<ShownDevice['waits']>) => void
   list: () => ShownDevice[]
 }
 
@@ -53,6 +57,7 @@ export function keepDevices(
 ): Devices {
   let devices = kept.filter((one) => !isOver(one, now()))
   const seen = new Map<string, number>()
+  const waiting = new Map<string, NonNullable<ShownDevice['waits']>>()
   const put = (next: readonly PairedDevice[]) => {
     keep(next)
     devices = [...next]
@@ -76,6 +81,7 @@ export function keepDevices(
       put(left)
       return true
     },
+    noteWaits: (id, waits) => void waiting.set(id, waits),
     list: () =>
       devices
         .filter((one) => !isOver(one, now()))
@@ -86,6 +92,7 @@ export function keepDevices(
           pairedAt,
           until: pairedAt + PAIRED_DAYS * DAY_MS,
           seenAt: seen.get(id) ?? null,
+          waits: waiting.get(id) ?? null,
         })),
   }
 }

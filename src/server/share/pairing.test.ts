@@ -101,6 +101,9 @@ describe('paired devices', () => {
     expect(devices.find(token)).toMatchObject({ id: 'a', role: 'desk' })
     expect(devices.find(kept[0].hash)).toBeNull()
     expect(devices.list()[0]).not.toHaveProperty('hash')
+    expect(devices.list()[0].waits).toBeNull()
+    devices.noteWaits('a', { toSend: 2, refused: 1 })
+    expect(devices.list()[0].waits).toEqual({ toSend: 2, refused: 1 })
     // Opened again, the workshop knows it still.
     expect(keepDevices(kept, () => undefined).find(token)).toMatchObject({ id: 'a' })
     expect(devices.revoke('a')).toBe(true)

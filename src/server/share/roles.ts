@@ -32,6 +32,9 @@ export const isAllowed = (asking: Asking, role: Role): boolean => RIGHTS[asking]
 /** The header in which the door says who asks. What a sender says there is taken out before. */
 export const ASKING_HEADER = 'x-typothesis-asking'
 
+/** The header in which the door says which of the paired devices asks. */
+export const DEVICE_HEADER = 'x-typothesis-device'
+
 /** Who asks, by what the door said; whatever is no such word is nobody. */
 export const askingOf = (said: string | null): Asking =>
   said !== null && Object.hasOwn(RIGHTS, said) ? (said as Asking) : 'nobody'

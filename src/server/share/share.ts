@@ -9,7 +9,7 @@ import { trustPage } from './pages'
 import { answerPairing, sendOn, sendPage } from './pairDoor'
 import { openPairing } from './pairing'
 import { hostOf, isLoopback, isPrivate, ownPrivateAddresses } from './privateAddresses'
-import { DEVICE_HOMES, PAIR_PATH } from './roles'
+import { DEVICE_HEADER, DEVICE_HOMES, PAIR_PATH } from './roles'
 import { hostName, openShareFolder } from './shareFolder'
 import { setSharing, type Sharing } from './sharing'
 import { answerTaking, TAKE_PATH } from './takeDoor'
@@ -146,7 +146,7 @@ function sharedDoor(
       if (token !== null) response.setHeader('set-cookie', setCookie(SESSION, '', 0))
       return notPaired(request, response)
     }
-    letIn(request, response, handle(), device.role)
+    letIn(request, response, handle(), device.role, { [DEVICE_HEADER]: device.id })
   }
 }
 

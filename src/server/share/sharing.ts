@@ -1,4 +1,4 @@
-import type { ShownDevice } from './devices'
+import type { Devices } from './devices'
 import type { Pairing } from './pairing'
 import type { WantedPictures } from './wantedPictures'
 
@@ -12,7 +12,7 @@ export interface Sharing {
   fingerprint: string
   pairing: Pick<Pairing, 'openCode' | 'closeCode' | 'open' | 'waiting' | 'admit' | 'decline'>
   pictures: Pick<WantedPictures, 'want' | 'done' | 'collect' | 'forget'>
-  devices: { list: () => ShownDevice[]; revoke: (id: string) => boolean }
+  devices: Pick<Devices, 'list' | 'revoke' | 'noteWaits'>
 }
 
 // The door and the framework’s pages are put together apart from each other, and are one process.

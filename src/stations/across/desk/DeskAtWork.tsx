@@ -20,6 +20,7 @@ import { deviceZone } from '@/ui/deviceZone'
 import { RollerTap } from '../../press/RollerTimer'
 import { DeskHands } from './DeskHands'
 import { DeskKeys } from './DeskKeys'
+import { DeskOut } from './DeskOut'
 import { DeskNotices, type DeskNotice } from './DeskNotices'
 import { DeskStanding } from './DeskStanding'
 import { DeskWaiting } from './DeskWaiting'
@@ -172,6 +173,8 @@ export default function DeskAtWork({
         ]
       : []),
   ]
+  if (connection === 'out')
+    return <DeskOut slug={desk.slug} title={desk.title} memory={memory} onMemory={set} />
   return (
     <section
       ref={whole}

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
-import { FRESH_DESK, readBeside, readFirstDesk } from './deskMemory'
+import { FRESH_DESK, readBeside, readFirstDesk, waitingOf, type Waiting } from './deskMemory'
 
 /** A pull as an earlier release wrote it on the device: its settings are of the first version. */
 const waiting = {
@@ -17,6 +17,14 @@ describe('what a desk holds beside its queue', () => {
     expect(readBeside({ ...fresh, warmEnded: '2031-05-02' }).warmEnded).toBe('2031-05-02')
     expect(readBeside({ ...fresh, lamp: 'north' })).toEqual(fresh)
     expect(readBeside(undefined)).toEqual(fresh)
+  })
+})
+
+describe('what is said of the queue', () => {
+  it('is how many entries go by themselves, and how many somebody has to put right', () => {
+    const one = (refused: string | null) => ({ version: 1, entry: waiting, refused }) as unknown as Waiting
+    expect(waitingOf([one(null), one('No such sheet.'), one(null)])).toEqual({ toSend: 2, refused: 1 })
+    expect(waitingOf([])).toEqual({ toSend: 0, refused: 0 })
   })
 })
 

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { ENTRY_VERSION, type DeskEntry } from '@/core/edition/deskEntry'
 import { DESK_START, type DeskState } from '@/core/edition/deskKeys'
-import { EMPTY_RAILS, type OwnRail } from '@/core/edition/deskRails'
+import { EMPTY_RAILS, type DeskWaits, type OwnRail } from '@/core/edition/deskRails'
 import { faultSchema } from '@/core/edition/fault'
 import { meetingSchema } from '@/core/edition/meeting'
 
@@ -90,6 +90,12 @@ export const unrefused = (queue: readonly Waiting[]): DeskEntry[] =>
 /** How many pulls wait that were not refused: what is said of one pull is one with it. */
 export const pullsWaiting = (queue: readonly Waiting[]): number =>
   new Set(unrefused(queue).map((entry) => (entry.kind === 'pull' ? entry.id : entry.pullId))).size
+
+/** What a desk says of its queue to the machine. */
+export const waitingOf = (queue: readonly Waiting[]): DeskWaits => {
+  const toSend = unrefused(queue).length
+  return { toSend, refused: queue.length - toSend }
+}
 
 /** Reads what a desk holds beside its queue; what another Typothesis wrote otherwise begins anew. */
 export function readBeside(kept: unknown): Omit<DeskMemory, 'queue'> {

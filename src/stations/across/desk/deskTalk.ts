@@ -1,5 +1,5 @@
 import { MOST_ENTRIES, type DeskOutcome } from '@/core/edition/deskEntry'
-import type { DeskRails, RailWord } from '@/core/edition/deskRails'
+import type { DeskRails, DeskWaits, RailWord } from '@/core/edition/deskRails'
 import { deviceZone } from '@/ui/deviceZone'
 import type { DeskMemory, Waiting } from './deskMemory'
 import type { Desk } from './deskShape'
@@ -16,6 +16,14 @@ export class RefusedError extends Error {
     super(message)
   }
 }
+
+/** How a desk stands to the server: it answers, it is away, or it does not know this device any more. */
+export type Connection = 'there' | 'away' | 'out'
+
+const NOT_PAIRED = 401
+
+/** Whether the server does not know this device, or no longer. */
+export const isOut = (error: unknown): boolean => error instanceof RefusedError && error.status === NOT_PAIRED
 
 /** Says something to the server. @throws RefusedError; TypeError or DOMException when it is away */
 async function say<Reply>(path: string, what: object): Promise<Reply> {
@@ -42,11 +50,13 @@ export const sendEntries = (
     entries: entries.map(({ version, entry }) => ({ ...entry, version })),
   })
 
-/** Says words on the rails and asks how they stand. @returns with the server's moment, ms since 1970, and what the job stands at. @throws as `say` */
+/** Says words on the rails, and what waits on this device, and asks how the rails stand. @returns with the server's moment, ms since 1970, and what the job stands at. @throws as `say` */
 export const sendRails = (
   slug: string,
   words: readonly RailWord[],
-): Promise<{ rails: DeskRails; moment: number; stamp: string }> => say(`/desk/${slug}/rails`, { words })
+  waiting?: DeskWaits,
+): Promise<{ rails: DeskRails; moment: number; stamp: string }> =>
+  say(`/desk/${slug}/rails`, { words, ...(waiting && { waiting }) })
 
 /** The jobs a desk can be opened for. @throws TypeError or DOMException when the server is away, or does not say */
 export async function jobsForDesks(): Promise<{ slug: string; title: string; artist: string }[]> {

@@ -11,6 +11,7 @@ import { unrefused, type DeskMemory } from './deskMemory'
 import { keepJob } from './deskStore'
 import { deskStep, isGapLong, nextOf, warmUpsLeft, withForgotten, type DeskNow } from './deskSteps'
 import type { Desk } from './deskShape'
+import type { Connection } from './deskTalk'
 import { useDeskMemory } from './useDeskMemory'
 import { useDeskQueue } from './useDeskQueue'
 import { useDeskRails } from './useDeskRails'
@@ -24,7 +25,7 @@ export interface DeskHandle {
   set: (patch: Partial<DeskMemory>) => void
   press: (key: DeskKey) => void
   /** what the server says, or that it does not answer */
-  connection: 'there' | 'away'
+  connection: Connection
   /** all that was done is on the disk of this device */
   isKept: boolean
   /** why this device keeps nothing; null: it does */
@@ -100,6 +101,7 @@ export function useDesk(first: Desk, held: DeskMemory, trouble: string | null): 
     const before = latest.current
     const isMeeting = before.state.phase === 'meeting'
     if (desk.stop && isMeeting) return
+    if (connection === 'out') return
     const { state, act } = pressKey(before.state, key, hasPieces)
     if (act && SIGNED.has(act.kind) && !inker) return setProblem(NAMELESS)
     if (act?.kind === 'pull' && alarm && connection === 'away') return setProblem(NOWHERE)

@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useRef, type RefObject } from 'react'
 import type { DeskMemory, Waiting } from './deskMemory'
-import { nextToSend, RefusedError, sendEntries, withOutcomes } from './deskTalk'
+import { isOut, nextToSend, RefusedError, sendEntries, withOutcomes, type Connection } from './deskTalk'
 import type { Desk } from './deskShape'
 
 /** How often entries that wait are tried again, ms. */
@@ -16,7 +16,7 @@ interface DeskQueue {
   latest: RefObject<DeskMemory>
   put: (memory: DeskMemory) => void
   /** what the server says: it is away, it took them, or it does not */
-  tell: (connection: 'there' | 'away', problem?: string | null) => void
+  tell: (connection: Connection, problem?: string | null) => void
   /** how the desk stands at the server */
   onDesk: (desk: Desk) => void
 }
@@ -67,7 +67,8 @@ export function useDeskQueue(queue: DeskQueue, waiting: number): () => Promise<v
       do await sendLot(now.current, nextToSend(latest.current.queue))
       while (nextToSend(latest.current.queue).length > 0)
     } catch (error) {
-      if (error instanceof RefusedError)
+      if (isOut(error)) tell('out', null)
+      else if (error instanceof RefusedError)
         tell(
           'there',
           `The server does not answer this desk: ${error.message} What waits stays on this device.`,

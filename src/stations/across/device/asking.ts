@@ -1,5 +1,14 @@
 import { headers } from 'next/headers'
-import { ASKING_HEADER, askingOf, isAllowed, type Asking, type Role } from '@/server/share/roles'
+import type { DeskWaits } from '@/core/edition/deskRails'
+import { sharingNow } from '@/server/share/sharing'
+import {
+  ASKING_HEADER,
+  askingOf,
+  DEVICE_HEADER,
+  isAllowed,
+  type Asking,
+  type Role,
+} from '@/server/share/roles'
 
 /**
  * Who asks for what is being answered: the machine itself, a paired device, or nobody known. The door says it with every request; where
@@ -15,6 +24,15 @@ export async function askingNow(): Promise<Asking> {
   // In development there is no door, and nobody but this machine.
   if (said === null && process.env.NODE_ENV === 'development') return 'machine'
   return askingOf(said)
+}
+
+/** Tells the machine what waits on the paired device that asks; where it is the machine itself, or nobody shares, nothing is noted. */
+export async function noteWaits(waits: DeskWaits | undefined): Promise<void> {
+  const device = await headers().then(
+    (said) => said.get(DEVICE_HEADER),
+    () => null,
+  )
+  if (device && waits) sharingNow()?.devices.noteWaits(device, waits)
 }
 
 /** What is said to who may not. */

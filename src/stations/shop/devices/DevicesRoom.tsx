@@ -185,7 +185,7 @@ function Paired({
   return (
     <Block title="Paired devices">
       <ul className="grid">
-        {devices.map(({ id, name, role, until, seenAt }) => (
+        {devices.map(({ id, name, role, until, seenAt, waits }) => (
           <li key={id} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line py-2">
             <span className="min-w-0 flex-1 basis-60">
               <b>{name}</b>, {DEVICE_ROLES[role].toLowerCase()}
@@ -193,6 +193,12 @@ function Paired({
                 {seenAt === null ? 'not seen since the start' : `seen ${soonOf(moment(seenAt), zone)}`};
                 paired until {saidDayOf(moment(until), zone)}
               </span>
+              {waits && waits.toSend + waits.refused > 0 && (
+                <span className="block font-medium">
+                  ◆ On it {waits.toSend} {plural(waits.toSend, 'entry', 'entries')} to send, {waits.refused}{' '}
+                  refused: see its desk
+                </span>
+              )}
             </span>
             <Button disabled={isBusy} aria-label={`Take out ${name}`} onClick={() => void onRevoke(id)}>
               Take out

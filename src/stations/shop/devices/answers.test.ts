@@ -2,7 +2,15 @@ import { describe, expect, it } from 'vitest'
 import { devicesAnswer } from './answers'
 import { readShared } from './readShared'
 
-const device = { id: 'a', name: 'Tablet', role: 'desk' as const, pairedAt: 0, until: 1, seenAt: null }
+const device = {
+  id: 'a',
+  name: 'Tablet',
+  role: 'desk' as const,
+  pairedAt: 0,
+  until: 1,
+  seenAt: null,
+  waits: null,
+}
 const quiet = { code: null, waiting: [], devices: [] }
 const says = (shared: Parameters<typeof devicesAnswer>[0]) => devicesAnswer(shared).says
 

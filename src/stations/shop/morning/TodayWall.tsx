@@ -19,7 +19,7 @@ function WallLines({
   if (lines.length === 0) return null
   const inOrder = lines.toSorted((a, b) => Number(b.act) - Number(a.act))
   return (
-    <section aria-label={title} className="mt-6">
+    <section aria-label={title} className="mt-6 break-inside-avoid">
       <h2 className="station-title border-b-2 border-text pb-1 text-3xl">{title}</h2>
       <ul>
         {inOrder.map(({ at, text, act }) => (
@@ -53,17 +53,20 @@ export function TodayWall({
     <div>
       <h1 className="station-title text-4xl">{says}</h1>
       <p className="mt-2 text-xl text-muted">{because}</p>
-      <WallLines
-        title="The workshop"
-        lines={ours.map(({ heading, text, act }) => ({ at: heading, text, act }))}
-      />
-      {sheets.map(({ id, title, lines }) => (
+      {/* Nobody scrolls a wall: as much as fits stands side by side. */}
+      <div className="gap-x-10 2xl:columns-2">
         <WallLines
-          key={id}
-          title={title}
-          lines={lines.map(({ station, text, act }) => ({ at: STATIONS[station], text, act }))}
+          title="The workshop"
+          lines={ours.map(({ heading, text, act }) => ({ at: heading, text, act }))}
         />
-      ))}
+        {sheets.map(({ id, title, lines }) => (
+          <WallLines
+            key={id}
+            title={title}
+            lines={lines.map(({ station, text, act }) => ({ at: STATIONS[station], text, act }))}
+          />
+        ))}
+      </div>
     </div>
   )
 }
