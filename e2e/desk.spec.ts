@@ -1,17 +1,7 @@
 import type { Page } from '@playwright/test'
 import { answering, expect, test } from './fixtures'
+import { desk as line, nameHand } from './pullDesk'
 
-const line = (page: Page) => page.getByRole('region', { name: 'Pull desk' })
-/** Says who inks: nothing is pulled without a name. */
-const nameHand = async (page: Page) => {
-  await line(page)
-    .getByText(/^Hands:/)
-    .click()
-  await line(page).getByLabel('Inks').fill('Ida Quill')
-  await line(page)
-    .getByText(/^Hands:/)
-    .click()
-}
 /** A knuckle needs its time: the same key within 400 ms is one press. */
 const keys = async (page: Page, ...codes: string[]) => {
   for (const code of codes) {

@@ -14,18 +14,20 @@ export async function keys(page: Page, ...codes: string[]): Promise<void> {
   }
 }
 
+/** Says who inks: nothing is pulled without a name. */
+export async function nameHand(page: Page): Promise<void> {
+  const hands = desk(page).getByText(/^Hands:/)
+  await hands.click()
+  await desk(page).getByLabel('Inks').fill('Ida Quill')
+  await hands.click()
+}
+
 /** Opens the desk of the mooring posts, with somebody who inks, where pulls count. */
 export async function openDesk(page: Page, url: string): Promise<void> {
   await page.goto(`${url}/desk/mooring-posts`)
   await answering(page)
   await expect(heading(page)).toBeVisible()
-  await desk(page)
-    .getByText(/^Hands:/)
-    .click()
-  await desk(page).getByLabel('Inks').fill('Ida Quill')
-  await desk(page)
-    .getByText(/^Hands:/)
-    .click()
+  await nameHand(page)
   const count = desk(page).getByRole('button', { name: 'Warm-ups done: count from here' })
   if (await count.isVisible()) await count.click()
   await expect(heading(page)).toContainText(/pull \d+/)

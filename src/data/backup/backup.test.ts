@@ -79,6 +79,18 @@ describe('a workshop that moves house', () => {
     expect(statSync(there).mode & 0o777).toBe(0o700)
     await closeDatabase()
   })
+  it('holds nothing of what the workshop is shared by', async () => {
+    const zip = path.join(elsewhere, 'shop.zip')
+    await workshop()
+    mkdirSync(path.join(dataFolder(), 'share'))
+    writeFileSync(path.join(dataFolder(), 'share/authority.key'), 'secret')
+    await packWorkshop(zip, at(20))
+    await closeDatabase()
+    const there = path.join(elsewhere, 'there')
+    await restoreWorkshop(zip, there, at(30))
+    expect(readdirSync(there)).not.toContain('share')
+    expect(readFileSync(zip).includes('authority')).toBe(false)
+  })
   it('sets what lay there aside, whole', async () => {
     await workshop()
     const zip = path.join(elsewhere, 'shop.zip')

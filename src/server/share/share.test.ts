@@ -1,4 +1,4 @@
-import { existsSync, mkdtempSync, readFileSync, rmSync, statSync } from 'node:fs'
+import { existsSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import { get, type IncomingMessage } from 'node:http'
 import { request } from 'node:https'
 import { tmpdir } from 'node:os'
@@ -15,6 +15,8 @@ const echo = () => ({
   getRequestHandler: () => async (asked: IncomingMessage, answer: import('node:http').ServerResponse) => {
     const { url } = asked
     const begun = asked.headers['x-typothesis-begun']
+    if (url === '/pictures' && (asked.headers.cookie || asked.headers['next-action']))
+      throw new Error('more came')
     // As the route of pictures does.
     if (url === '/pictures' && begun && asked.headers['x-file-name'] !== 'torn')
       sharingNow()!.pictures.done(String(begun), PICTURE)
@@ -260,7 +262,12 @@ describe('a workshop that is shared', () => {
     // One that is refused may be tried again; one that is there closes the door.
     expect((await send(token, { 'x-file-name': 'torn' })).status).toBe(200)
     expect(sharing.pictures.collect(id)).toEqual({ stand: 'wanted' })
-    const sent = await send(token, { 'x-typothesis-begun': 'made up', 'x-typothesis-asking': 'machine' })
+    const sent = await send(token, {
+      'x-typothesis-begun': 'made up',
+      'x-typothesis-asking': 'machine',
+      'next-action': 'made up',
+      cookie: 'a=b',
+    })
     expect(JSON.parse(sent.text)).toEqual({ url: '/pictures', asking: 'desk' })
     expect((await send(token)).status).toBe(410)
     expect((await visit(`${url}/take/${token}`)).text).toContain('Not wanted any more')
@@ -323,5 +330,15 @@ describe('the folder of what is shared', () => {
       certificate: one.certificate,
     })
     expect(await openShareFolder(folder, 'press').authority(at)).toMatchObject({ isNew: true })
+  })
+  it('lets nobody in by what cannot be read', () => {
+    const kept = openShareFolder(folder, 'bench')
+    const one = { id: 'a', name: 'Tablet', role: 'desk' as const, hash: 'x', pairedAt: 1 }
+    kept.keepDevices([one])
+    expect(kept.devices()).toEqual([one])
+    for (const torn of ['', '[{"id":"a"', '[{"id":"a"}]', 'null']) {
+      writeFileSync(path.join(folder, 'share/devices.json'), torn)
+      expect(kept.devices(), torn).toEqual([])
+    }
   })
 })

@@ -11,6 +11,14 @@ const CERTIFICATE = 'authority.crt'
 const DEVICES = 'devices.json'
 const PORT = 'port'
 
+const jsonOf = (text: string | null): unknown => {
+  try {
+    return JSON.parse(text ?? 'null')
+  } catch {
+    return null
+  }
+}
+
 /** What a folder keeps for sharing. */
 export interface ShareFolder {
   /** the workshop’s own authority; made anew for another host or before it ends */
@@ -63,10 +71,8 @@ export function openShareFolder(dataFolder: string, host = hostName()): ShareFol
       write(CERTIFICATE, made.certificate)
       return { ...made, isNew: true }
     },
-    devices: () => {
-      const kept = read(DEVICES)
-      return kept === null ? [] : devicesSchema.parse(JSON.parse(kept))
-    },
+    // What cannot be read lets nobody in: devices are paired anew.
+    devices: () => devicesSchema.catch([]).parse(jsonOf(read(DEVICES))),
     keepDevices: (devices) => write(DEVICES, JSON.stringify(devices)),
     port: () => {
       const port = Number(read(PORT) ?? NaN)

@@ -1,4 +1,4 @@
-import type { IncomingMessage, ServerResponse } from 'node:http'
+import type { IncomingHttpHeaders, IncomingMessage, ServerResponse } from 'node:http'
 import { letIn, turnAway, type Handle } from '../door'
 import { BEGUN_HEADER } from './takeHeader'
 import { takePage, takePolicy } from './takePage'
@@ -9,7 +9,13 @@ import type { WantedPictures } from './wantedPictures'
 export const TAKE_PATH = '/take/'
 /** Largest picture of a phone, bytes: told before it is read. */
 export const LARGEST_TAKEN = 40 * 1024 * 1024
+
 const OVER = 'This is not wanted any more. Ask for it anew on the screen that wants it.'
+
+/** What is read of a request that brings a picture: nothing of it may ask for anything else. */
+const READ = ['host', 'content-length', 'content-type', 'x-file-name']
+const onlyOfPicture = (headers: IncomingHttpHeaders): IncomingHttpHeaders =>
+  Object.fromEntries(Object.entries(headers).filter(([key]) => READ.includes(key)))
 
 /** Answers with the page that opens the camera, and takes what it sends. @param handle the framework; null: not ready yet */
 export function answerTaking(wanted: WantedPictures, handle: () => Handle | null) {
@@ -31,6 +37,7 @@ export function answerTaking(wanted: WantedPictures, handle: () => Handle | null
     if (begun === null) return turnAway(response, 410, OVER)
     response.once('close', () => wanted.release(begun))
     request.url = '/pictures'
+    request.headers = onlyOfPicture(request.headers)
     letIn(request, response, handle(), 'desk', { [BEGUN_HEADER]: begun })
   }
 }

@@ -68,9 +68,9 @@ function parsed<S extends z.ZodType>(schema: S, input: unknown): z.output<S> {
 }
 
 /**
- * Makes a write of the screens. In this order: whether who asks may do it; what was said is checked by its schema; an act whose key was seen before is answered as it
- * was then, and not done again; then it is done. The handler's writes and the note of its key are one transaction, so that an act cut off
- * by a power cut was either done and noted or neither.
+ * Makes a write of the screens. In this order: whether who asks may do it; what was said is checked by its schema; an act whose key was
+ * seen before is answered as it was then, and not done again; then it is done. The handler's writes and the note of its key are one
+ * transaction, so that an act cut off by a power cut was either done and noted or neither.
  *
  * @param handler what is done, at which moment; throws what `answer` turns into words, and nothing is written then
  */

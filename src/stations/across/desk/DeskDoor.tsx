@@ -49,7 +49,10 @@ function KnownDesks() {
   return (
     <section aria-label="Desks on this device" className="mt-4 grid gap-4">
       {desks.length === 0 ? (
-        <p>No desk was opened on this device yet.</p>
+        <p>
+          No desk was opened on this device yet.
+          {others.length === 0 && ' A desk opens from the Edition station of its job.'}
+        </p>
       ) : (
         <ul className="grid gap-2">
           {desks.map(({ slug, title, waiting, refused }) => (

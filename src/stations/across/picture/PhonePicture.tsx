@@ -1,6 +1,6 @@
 'use client'
 
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
 import { QrCode } from '@/ui/QrCode'
@@ -30,22 +30,28 @@ export default function PhonePicture({
     if (answer.ok) setWanted(answer.wanted)
   }
   const id = wanted?.id
+  // Handed over once: it must not be asked for by a call whose answer nobody waits for any more.
+  const give = useRef(onPicture)
+  useEffect(() => {
+    give.current = onPicture
+  })
   useEffect(() => {
     if (id === undefined) return
-    let isGone = false
+    let isAsking = false
     const look = async () => {
+      if (isAsking) return
+      isAsking = true
       const answer = await sendAct(collectPictureAction, { id })
-      if (isGone || !answer.ok || answer.standing.stand === 'wanted') return
+      isAsking = false
+      if (!answer.ok || answer.standing.stand === 'wanted') return
+      clearInterval(again)
       setWanted(null)
-      if (answer.standing.stand === 'taken') await onPicture(answer.standing.picture)
+      if (answer.standing.stand === 'taken') await give.current(answer.standing.picture)
       else setSaid('The code was good for ten minutes: ask for a new one.')
     }
     const again = setInterval(() => void look(), ASK_MS)
-    return () => {
-      isGone = true
-      clearInterval(again)
-    }
-  }, [id, onPicture])
+    return () => clearInterval(again)
+  }, [id])
   const close = () => {
     if (id) void sendAct(forgetPictureAction, { id })
     setWanted(null)

@@ -10,6 +10,7 @@ import { Problems } from '../../across/pull/Problems'
 import { DEVICE_ROLES, type DeviceRole } from '@/server/share/roles'
 import { Button } from '@/ui/Button'
 import { MainAct } from '@/ui/MainAct'
+import { OnDevice } from '@/ui/OnDevice'
 import { Panel } from '@/ui/Panel'
 import { QrCode } from '@/ui/QrCode'
 import { useNow } from '@/ui/useNow'
@@ -157,10 +158,12 @@ function OpenCode({
       <p className="text-6xl font-semibold tracking-wider" aria-label={`Code ${code.code}`}>
         {code.code.slice(0, 3)} {code.code.slice(3)}
       </p>
-      <p>
-        For one device, {clock(code.until - now)} more; {code.triesLeft} wrong{' '}
-        {plural(code.triesLeft, 'try is', 'tries are')} left.
-      </p>
+      <OnDevice>
+        <p>
+          For one device, {clock(code.until - now)} more; {code.triesLeft} wrong{' '}
+          {plural(code.triesLeft, 'try is', 'tries are')} left.
+        </p>
+      </OnDevice>
       <span>
         <Button look="quiet" disabled={isBusy} onClick={() => void onClose()}>
           Take the code back
