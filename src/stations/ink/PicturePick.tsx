@@ -1,9 +1,13 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { useRef, useState } from 'react'
 import { convertSrgbToLab } from '@/core/colour/convertSrgbToLab'
 import type { Lab } from '@/core/colour/convertXyzToLab'
 import { Field } from '@/ui/Field'
+import { useIsShared } from '../across/device/SharedContext'
+
+const PhonePicture = dynamic(() => import('../across/picture/PhonePicture'), { ssr: false })
 
 /** Pixels round the spot that are averaged, so that one grain of the picture does not decide. */
 const REACH = 3
@@ -12,13 +16,15 @@ const LONGEST = 640
 /** Step of the cross with an arrow key, px. */
 const STEP = 4
 
-/** Picks the colour of a spot in a picture; the picture stays in the browser. */
+/** Picks the colour of a spot in a picture. One chosen here stays in the browser; one from a phone comes by way of the workshop. */
 export function PicturePick({ onPick }: { onPick: (lab: Lab) => void }) {
   const canvas = useRef<HTMLCanvasElement>(null)
   const [problem, setProblem] = useState<string>()
   const [spot, setSpot] = useState<{ x: number; y: number; width: number; height: number } | null>(null)
 
-  const show = async (file: File | undefined) => {
+  const isShared = useIsShared()
+
+  const show = async (file: Blob | undefined) => {
     if (!file || !canvas.current) return
     try {
       const picture = await createImageBitmap(file)
@@ -33,6 +39,11 @@ export function PicturePick({ onPick }: { onPick: (lab: Lab) => void }) {
     } catch {
       setProblem('This is not a picture the browser can read; choose a PNG, JPEG or WebP.')
     }
+  }
+  const showKept = async (id: string) => {
+    const kept = await fetch(`/pictures/${id}/view`).catch(() => null)
+    if (kept?.ok) await show(await kept.blob())
+    else setProblem('The picture came, and cannot be read here; take it again.')
   }
   const pick = (x: number, y: number) => {
     const from = canvas.current!
@@ -80,6 +91,13 @@ export function PicturePick({ onPick }: { onPick: (lab: Lab) => void }) {
           />
         )}
       </Field>
+      {isShared && (
+        <PhonePicture
+          label="A picture to pick a colour from"
+          disabled={false}
+          onPicture={({ id }) => showKept(id)}
+        />
+      )}
       <div className="relative w-fit">
         <canvas
           ref={canvas}

@@ -21,6 +21,10 @@ describe('every page, layout and route', () => {
           /export (?:const|async function|function) (?:GET|POST|PUT|PATCH|DELETE|HEAD|OPTIONS)\b[^\n]*/g,
         )
     expect(doors).not.toBeNull()
+    for (const title of text.match(/^.*\bgenerateMetadata\b.*$/gm) ?? [])
+      expect(title).toMatch(
+        /^export const generateMetadata = titleFor\($|^export const generateMetadata = titleFor\('shop', /,
+      )
     for (const door of doors!)
       expect(door).toMatch(
         file.endsWith('.tsx')

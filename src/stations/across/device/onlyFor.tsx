@@ -1,3 +1,4 @@
+import type { Metadata } from 'next'
 import type { NextRequest } from 'next/server'
 import type { ReactNode } from 'react'
 import { PAIR_PATH, type Role } from '@/server/share/roles'
@@ -28,6 +29,12 @@ export function onlyFor<Props extends object>(
     return why === null ? page(props) : <NotHere why={why} />
   }
 }
+
+/** The title of a page as it is told to who may see the page: it can name a job or an ink, and is not looked up for anybody else. */
+export const titleFor =
+  <Props extends object>(role: Role, title: (props: Props) => Promise<Metadata['title']>) =>
+  async (props: Props): Promise<Metadata> =>
+    (await refusalFor(role)) === null ? { title: await title(props) } : { title: 'Not on this device' }
 
 /** A route as it answers who may ask. Parameters are those of the framework’s route handlers. */
 export const routeFor =

@@ -4,9 +4,12 @@ import { STATIONS } from '@/core/prove/settings'
 import type { MorningLine } from '@/core/morning/morningSheet'
 import type { WorkshopLine } from '@/core/morning/workshopLines'
 import { useRefresh } from '@/ui/useRefresh'
+import { useTurning } from '@/ui/useTurning'
 
 /** How often a wall asks anew, ms. */
 const REFRESH_MS = 60_000
+/** How long a screenful stands before the next is shown, ms. */
+const TURN_MS = 20_000
 
 /** Lines under one heading, read from a metre and more. What asks for an act comes first, and bold. */
 function WallLines({
@@ -49,11 +52,12 @@ export function TodayWall({
   sheets: readonly { id: string; title: string; lines: readonly MorningLine[] }[]
 }) {
   useRefresh(REFRESH_MS)
+  useTurning(TURN_MS)
   return (
     <div>
       <h1 className="station-title text-4xl">{says}</h1>
       <p className="mt-2 text-xl text-muted">{because}</p>
-      {/* Nobody scrolls a wall: as much as fits stands side by side. */}
+      {/* As much as fits stands side by side; the rest comes by turns. */}
       <div className="gap-x-10 2xl:columns-2">
         <WallLines
           title="The workshop"

@@ -3,7 +3,7 @@ import { faultSchema, REJECT_REASONS, REJECT_REASONS_SHOWN, type RejectReason } 
 import { faultCases } from '@/core/edition/faultAlbum'
 import { loadFaultRuns } from '@/data/across/faultRuns'
 import { FaultAlbum } from '@/stations/shop/faults/FaultAlbum'
-import { onlyFor } from '@/stations/across/device/onlyFor'
+import { onlyFor, titleFor } from '@/stations/across/device/onlyFor'
 
 type Params = Promise<{ what: string }>
 
@@ -13,9 +13,11 @@ function faultIn(what: string): RejectReason {
   return REJECT_REASONS.find((one) => one === named) ?? notFound()
 }
 
-export async function generateMetadata({ params }: { params: Params }) {
-  return { title: `Fault album: ${REJECT_REASONS_SHOWN[faultIn((await params).what)]}` }
-}
+export const generateMetadata = titleFor(
+  'shop',
+  async ({ params }: { params: Params }) =>
+    `Fault album: ${REJECT_REASONS_SHOWN[faultIn((await params).what)]}`,
+)
 
 /** Earlier prints with a fault, those most like the one in hand first. */
 async function FaultPage({

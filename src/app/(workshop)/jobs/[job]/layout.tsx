@@ -1,4 +1,3 @@
-import type { Metadata } from 'next'
 import { runOnBench } from '@/core/edition/runs'
 import { purposeWords } from '@/core/prove/purpose'
 import { BenchProvider } from '@/stations/across/bench/BenchContext'
@@ -8,14 +7,14 @@ import { JobBar } from '@/stations/across/bench/JobBar'
 import { UnreadableNote } from '@/stations/shop/workshop/UnreadableNote'
 import { UnreadableJobError } from '@/data/database/errors'
 import { onlyUnreadable, openBench, openJob } from './openJob'
-import { onlyFor } from '@/stations/across/device/onlyFor'
+import { onlyFor, titleFor } from '@/stations/across/device/onlyFor'
 
 type Params = { params: Promise<{ job: string }> }
 
-export async function generateMetadata({ params }: Params): Promise<Metadata> {
+export const generateMetadata = titleFor('shop', async ({ params }: Params) => {
   const job = await openJob((await params).job).catch(onlyUnreadable)
-  return { title: { default: job.title, template: `%s · ${job.title}` } }
-}
+  return { default: job.title, template: `%s · ${job.title}` }
+})
 
 /** A job opens as a bench: the stations along one line, the open one's instrument in the middle, the Slip beside it. */
 async function JobLayout({ children, params }: Params & { children: React.ReactNode }) {

@@ -1,16 +1,16 @@
 import { notFound } from 'next/navigation'
 import { loadInks } from '@/data/shop/inks'
 import { InkSheet } from '@/stations/shop/store/InkSheet'
-import { onlyFor } from '@/stations/across/device/onlyFor'
+import { onlyFor, titleFor } from '@/stations/across/device/onlyFor'
 
 interface Params {
   params: Promise<{ ink: string }>
 }
 
-export async function generateMetadata({ params }: Params) {
+export const generateMetadata = titleFor('shop', async ({ params }: Params) => {
   const { ink: id } = await params
-  return { title: (await loadInks()).find((one) => one.id === id)?.name ?? 'Ink' }
-}
+  return (await loadInks()).find((one) => one.id === id)?.name ?? 'Ink'
+})
 
 async function InkSheetPage({ params }: Params) {
   const { ink: id } = await params

@@ -6,16 +6,16 @@ import { loadWeighIns } from '@/data/paper/soaks'
 import { loadReservations, loadStockBook } from '@/data/shop/stock'
 import { loadStore } from '@/data/shop/store'
 import { PaperSheet } from '@/stations/shop/store/PaperSheet'
-import { onlyFor } from '@/stations/across/device/onlyFor'
+import { onlyFor, titleFor } from '@/stations/across/device/onlyFor'
 
 interface Params {
   params: Promise<{ paper: string }>
 }
 
-export async function generateMetadata({ params }: Params) {
+export const generateMetadata = titleFor('shop', async ({ params }: Params) => {
   const { paper: id } = await params
-  return { title: (await loadStore()).papers.find((one) => one.id === id)?.name ?? 'Paper' }
-}
+  return (await loadStore()).papers.find((one) => one.id === id)?.name ?? 'Paper'
+})
 
 async function PaperSheetPage({ params }: Params) {
   const { paper: id } = await params

@@ -4,16 +4,16 @@ import { loadPressEvents } from '@/data/press/pressCards'
 import { loadWorkedSettings } from '@/data/press/workedSettings'
 import { loadStore } from '@/data/shop/store'
 import { PressCard } from '@/stations/press/PressCard'
-import { onlyFor } from '@/stations/across/device/onlyFor'
+import { onlyFor, titleFor } from '@/stations/across/device/onlyFor'
 
 interface Params {
   params: Promise<{ press: string }>
 }
 
-export async function generateMetadata({ params }: Params) {
+export const generateMetadata = titleFor('shop', async ({ params }: Params) => {
   const { press: id } = await params
-  return { title: (await loadStore()).presses.find((one) => one.id === id)?.name ?? 'Press' }
-}
+  return (await loadStore()).presses.find((one) => one.id === id)?.name ?? 'Press'
+})
 
 async function PressCardPage({ params }: Params) {
   const { press: id } = await params
