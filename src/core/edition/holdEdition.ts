@@ -1,4 +1,4 @@
-import { dayOf } from '../units/moment'
+import { dayOf, isOnDay } from '../units/moment'
 import { compareSettings } from '../prove/compareSettings'
 import { handEffects, type HandEffect } from '../stats/handEffects'
 import { mean } from '../stats/mean'
@@ -232,9 +232,7 @@ export function handsOfEdition(
 export function warmUpsToday(pulls: readonly Pull[], today: string): { isNewDay: boolean; matched: number } {
   const last = pulls.findLast(({ kind }) => kind === 'edition')
   if (!last || dayOf(last.pulledAt, last.zone) >= today) return { isNewDay: false, matched: 0 }
-  const warm = pulls.filter(
-    ({ kind, pulledAt, zone }) => kind === 'warmup' && dayOf(pulledAt, zone) === today,
-  )
+  const warm = pulls.filter(({ kind, pulledAt, zone }) => kind === 'warmup' && isOnDay(pulledAt, today, zone))
   const eyes = warm.map((pull) => readPull(pull).eye)
   const unlike = eyes.findLastIndex((eye) => eye !== 'same')
   return { isNewDay: true, matched: eyes.length - 1 - unlike }

@@ -49,10 +49,29 @@ function above(x: number): number {
 }
 
 /** Mean and variance of what a standard normal is, given that it is above a deviate; far out by its asymptote. */
-function beyond(deviate: number): { mean: number; variance: number } {
-  if (deviate > 5) return { mean: deviate + 1 / deviate, variance: 1 / deviate ** 2 }
+function beyond(deviate: number): readonly [mean: number, variance: number] {
+  if (deviate > 5) return [deviate + 1 / deviate, 1 / deviate ** 2]
   const hazard = density(deviate) / above(deviate)
-  return { mean: hazard, variance: Math.max(0, 1 + deviate * hazard - hazard * hazard) }
+  return [hazard, Math.max(0, 1 + deviate * hazard - hazard * hazard)]
+}
+
+/** Plates that stand at the same pulls, taken together: the logarithm of these, and how many they are. */
+interface Alike {
+  life: number
+  isWorn: boolean
+  count: number
+}
+
+/** A workshop prints edition after edition of the same size: its plates, those alike taken together. */
+function alike(plates: readonly PlateHere[]): Alike[] {
+  const found = new Map<number, Alike>()
+  for (const { pulls, isWorn } of plates) {
+    const key = isWorn ? -pulls : pulls
+    const one = found.get(key)
+    if (one) one.count += 1
+    else found.set(key, { life: Math.log(pulls), isWorn, count: 1 })
+  }
+  return [...found.values()]
 }
 
 /**
@@ -69,19 +88,19 @@ export function standsHere(input: z.input<typeof standsHereInput>): StandsHere {
   const middle = (low + high) / 2
   const spread = Math.max((high - low) / 2 / Z, LEAST_SPREAD)
   const all = USUAL_WEIGHS + plates.length
+  const groups = alike(plates)
   let [mean, sd] = [middle, spread]
   for (let round = 0, moved = 1; round < ROUNDS && moved > SETTLED; round++) {
-    let [sum, squares] = [USUAL_WEIGHS * middle, 0]
-    const guessed = plates.map(({ pulls, isWorn }) => {
-      const life = Math.log(pulls)
-      if (isWorn) return { life, variance: 0 }
-      const more = beyond((life - mean) / sd)
-      return { life: mean + sd * more.mean, variance: sd * sd * more.variance }
-    })
-    for (const { life } of guessed) sum += life
-    const next = sum / all
-    squares = USUAL_WEIGHS * (spread ** 2 + (next - middle) ** 2)
-    for (const { life, variance } of guessed) squares += (life - next) ** 2 + variance
+    // Sums of what each plate lives and of its square, counted from the middle that is usual, and of what is not known of it.
+    let [sum, squares] = [0, USUAL_WEIGHS * spread ** 2]
+    for (const { life, isWorn, count: several } of groups) {
+      const [more, unsure] = isWorn ? [0, 0] : beyond((life - mean) / sd)
+      const from = (isWorn ? life : mean + sd * more) - middle
+      sum += several * from
+      squares += several * (from * from + sd * sd * unsure)
+    }
+    const next = middle + sum / all
+    squares -= all * (next - middle) ** 2
     moved = Math.abs(next - mean)
     mean = next
     sd = Math.max(Math.sqrt(squares / all), LEAST_SPREAD)

@@ -1,5 +1,16 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { dayAndTimeOf, dayOf, isTimeZone, saidDayOf, soonOf, timeOf, weekdayOf, writeMoment } from './moment'
+import {
+  dayAndTimeOf,
+  dayOf,
+  isOnDay,
+  isTimeZone,
+  saidDayOf,
+  soonOf,
+  timeOf,
+  weekdayOf,
+  writeMoment,
+} from './moment'
 
 describe('a moment', () => {
   it('falls on the day of where somebody stands', () => {
@@ -8,6 +19,27 @@ describe('a moment', () => {
     expect(dayOf('2031-05-02T23:30:00.000Z', 'Etc/UTC')).toBe('2031-05-02')
     expect(dayAndTimeOf('2031-05-02T12:05:00.000Z', 'Pacific/Auckland')).toBe('2031-05-03 00:05')
     expect(dayAndTimeOf('2031-05-02T01:00:00.000Z', 'America/St_Johns')).toBe('2031-05-01 22:30')
+  })
+  it('is on a day or not, also where the day begins first and ends last', () => {
+    expect(isOnDay('2031-05-02T23:30:00.000Z', '2031-05-03', 'Europe/Lisbon')).toBe(true)
+    // Kiribati is 14 hours ahead of Greenwich, Baker Island 12 behind (IANA time zone database).
+    expect(isOnDay('2031-05-02T10:00:00.000Z', '2031-05-03', 'Pacific/Kiritimati')).toBe(true)
+    expect(isOnDay('2031-05-04T11:59:59.999Z', '2031-05-03', 'Etc/GMT+12')).toBe(true)
+    const near = fc.date({
+      min: new Date('2031-05-01T00:00:00Z'),
+      max: new Date('2031-05-06T00:00:00Z'),
+      noInvalidDate: true,
+    })
+    fc.assert(
+      fc.property(
+        near,
+        fc.constantFrom('Pacific/Kiritimati', 'Etc/GMT+12', 'Asia/Kolkata'),
+        (moment, zone) => {
+          const at = moment.toISOString()
+          expect(isOnDay(at, '2031-05-03', zone)).toBe(dayOf(at, zone) === '2031-05-03')
+        },
+      ),
+    )
   })
   it('has its day of the week where somebody stands', () => {
     expect(weekdayOf('2031-05-02T23:30:00.000Z', 'Etc/UTC')).toBe('Fri')

@@ -49,6 +49,18 @@ export function dayOf(at: string, zone: string): string {
   return `${part('year').padStart(4, '0')}-${part('month')}-${part('day')}`
 }
 
+/** The furthest a moment of a day can lie from that day's noon at Greenwich, ms: half a day, and fourteen hours of zone. */
+const FROM_NOON_MS = 26 * 3_600_000
+
+/**
+ * Whether a moment falls on a day where somebody stands; most moments of a long log lie too far off to be worth a calendar.
+ *
+ * @param at ISO 8601 @param day as `dayOf` says it @param zone IANA name of a zone
+ * @example isOnDay('2031-05-02T23:30:00.000Z', '2031-05-03', 'Europe/Lisbon') // true
+ */
+export const isOnDay = (at: string, day: string, zone: string): boolean =>
+  Math.abs(Date.parse(at) - Date.parse(`${day}T12:00:00.000Z`)) <= FROM_NOON_MS && dayOf(at, zone) === day
+
 /**
  * What the clock on the wall shows at a moment, 24 hours.
  *

@@ -34,7 +34,10 @@ export async function remembered<Value>(
   read: (changed: string[]) => Promise<ReadonlyMap<string, Value>>,
 ): Promise<Map<string, Value>> {
   const { sequelize, memory } = await openDatabase()
-  const rows = await sequelize.query<{ id: string; stamp: string }>(STAMPS, { type: QueryTypes.SELECT })
+  const rows = await sequelize.query<{ id: string; stamp: string }>(
+    jobIds ? `${STAMPS} WHERE j.id IN (:jobIds)` : STAMPS,
+    { type: QueryTypes.SELECT, replacements: { jobIds } },
+  )
   const stamps = new Map(rows.map(({ id, stamp }) => [id, stamp]))
   const kept = (memory.get(what) ?? new Map()) as Map<string, { stamp: string; value: Value }>
   memory.set(what, kept)

@@ -4,7 +4,7 @@ import { readPull } from '@/core/edition/readPull'
 import type { Pull } from '@/core/edition/pull'
 import { SHEET_STEPS, type PlannedSegment } from '@/core/edition/meeting'
 import { checkAfter } from '@/core/edition/checkAfter'
-import { dayOf } from '@/core/units/moment'
+import { dayOf, isOnDay } from '@/core/units/moment'
 import { dryingWords, SAY_DRY_AT, sheetsToPrint, waitingToDry } from '@/core/edition/dryBetween'
 import { noSheetWords, pullsOnBench, runOnBench } from '@/core/edition/runs'
 import { batOfRun, batPulls } from '@/core/record/batOnBench'
@@ -37,7 +37,7 @@ function readWarm(pulls: readonly Pull[], today: string): Desk['warm'] {
     lastDay: last ? dayOf(last.pulledAt, last.zone) : null,
     today,
     eyes: pulls
-      .filter(({ kind, pulledAt, zone }) => kind === 'warmup' && dayOf(pulledAt, zone) === today)
+      .filter(({ kind, pulledAt, zone }) => kind === 'warmup' && isOnDay(pulledAt, today, zone))
       .map((pull) => ({ id: pull.id, eye: readPull(pull).eye })),
   }
 }

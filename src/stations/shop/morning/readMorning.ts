@@ -1,4 +1,4 @@
-import { dayOf, saidDayOf } from '@/core/units/moment'
+import { dayOf, isOnDay, saidDayOf } from '@/core/units/moment'
 import { mixViscosity } from '@/core/ink/mixViscosity'
 import type { ShelfInk } from '@/core/ink/shelfInk'
 import type { InkCalibration } from '@/core/ink/stiffness'
@@ -21,7 +21,7 @@ export function readMorning(
     mixesPas: Object.fromEntries(mixes.map((mix) => [mix.id, mixViscosity(mix, shelf, calibration)])),
     calibration,
     need: jobNeed(job.bench, work, beside),
-    pulledToday: pulledAts.some((pulledAt) => dayOf(pulledAt, zone) === today),
+    pulledToday: pulledAts.some((pulledAt) => isOnDay(pulledAt, today, zone)),
     drying: readyAt === null ? null : { ready: readyAt <= now, when: saidDayOf(readyAt, zone) },
   }
 }
