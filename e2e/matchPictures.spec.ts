@@ -1,3 +1,7 @@
+import { readdirSync } from 'node:fs'
+import path from 'node:path'
+import sharp from 'sharp'
+import { sheetEdges } from '@/core/match/sheetEdges'
 import { drawPlate } from '../demo/plateDrawing'
 import { expect, signAs, test } from './fixtures'
 import { atWork, bringOtherPlate, check, COMPARED, verdict } from './matchRoom'
@@ -95,6 +99,65 @@ test('pictures are brought in, refused in words, straightened by hand, and never
   })
   await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 10' })
   await expect(page.getByRole('button', { name: 'Lay pull 10 over the BAT' })).toBeVisible()
+})
+
+/** A picture of the sample as it would be on a white table: what lies round its sheet is as light as its paper. */
+async function onWhiteTable(dataFolder: string, imageId: string): Promise<Buffer> {
+  const folder = path.join(dataFolder, 'pictures', imageId)
+  const file = readdirSync(folder).find((name) => name.startsWith('original'))!
+  const { data, info } = await sharp(path.join(folder, file))
+    .removeAlpha()
+    .raw()
+    .toBuffer({ resolveWithObject: true })
+  const size = { width: info.width, height: info.height }
+  const [a, b, c, d] = sheetEdges({ ...size, data }, null, { widthMm: 1, heightMm: 1 })!.corners
+  const table = `<svg xmlns="http://www.w3.org/2000/svg" width="${size.width}" height="${size.height}"><path fill="#edeae2" fill-rule="evenodd" d="M0 0H${size.width}V${size.height}H0Z M${a} L${b} L${c} L${d}Z"/></svg>`
+  return sharp(data, { raw: { ...size, channels: 3 } })
+    .composite([{ input: Buffer.from(table) }])
+    .png()
+    .toBuffer()
+}
+
+test('a picture on a white table is told what is wrong with it, gets its corners by hand, and then a verdict', async ({
+  page,
+  sample,
+}) => {
+  const raw = JSON.stringify(await (await page.request.get(`${sample.url}/raw/mooring-posts`)).json())
+  const pictures = [...raw.matchAll(/\\"imageId\\":\\"(\w+)\\",\\"taken\\":\\"model\\"/g)].map(([, id]) => id)
+  await page.goto(`${sample.url}/jobs/mooring-posts/edition/match`)
+  await signAs(page, 'Ida Quill')
+  await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 5' })
+  await bringOtherPlate(page, 'Picture of pull 5, dry')
+  // What cannot be compared is no dead end.
+  await page.getByRole('button', { name: 'Another picture of pull 5' }).click()
+  await page.getByLabel('Picture of pull 5, dry').setInputFiles({
+    name: 'table.png',
+    mimeType: 'image/png',
+    buffer: await onWhiteTable(sample.dataFolder, pictures.at(-1)!),
+  })
+  const whole = page.getByRole('heading', { level: 2, name: /can be told/ })
+  await expect(whole).toBeVisible(COMPARED)
+  await expect(
+    page.getByText('This print’s picture: The sheet’s edges are not seen. Set its corners by hand'),
+  ).toBeVisible()
+  await expect(check(page, 'Register on the sheet')).toContainText('the sheet’s edges are not seen')
+  await expect(page.getByText('These pictures tell nothing of pull 5')).toBeVisible()
+  await page.getByRole('button', { name: 'Corners of the picture of pull 5' }).click()
+  // The sheet lies some two per cent within the picture's frame, a little askew.
+  const rings = {
+    'top left': ['Right', 'Down'],
+    'top right': ['Left', 'Down'],
+    'bottom right': ['Left', 'Up'],
+    'bottom left': ['Right', 'Up'],
+  }
+  for (const [at, ways] of Object.entries(rings)) {
+    await page.getByRole('button', { name: `Corner at the ${at}` }).focus()
+    for (const way of ways) for (let i = 0; i < 2; i++) await page.keyboard.press(`Shift+Arrow${way}`)
+  }
+  await page.getByRole('button', { name: 'Straighten by these corners' }).click()
+  await expect(verdict(page)).toBeVisible(COMPARED)
+  await expect(page.getByText('The sheet’s edges are not seen')).toHaveCount(0)
+  await expect(check(page, 'Register on the sheet')).not.toContainText('cannot be said')
 })
 
 test('the check of the edition is stopped and begun again, and says of which picture nothing can be told', async ({

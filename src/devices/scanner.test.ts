@@ -249,7 +249,7 @@ describe('an impression held against the approved proof, both printed and scanne
       for (const key of ['lines', 'breaks', 'marks'] as const) {
         const { value, words, places } = check(soft, key)
         expect([value, places.length]).toEqual([null, 0])
-        expect(words).toContain('The picture of the impression is too soft beside the other to tell')
+        expect(words).toContain('In the picture of the impression, it is too soft beside the other')
       }
       expect(check(soft, 'register').value).not.toBeNull()
     })

@@ -1,16 +1,12 @@
 import { cornersInPixels } from '@/core/edition/compareScans'
 import { refusalWords } from '@/core/match/words'
-import {
-  matchImpression,
-  type ImpressionMatch,
-  type MatchImpressionInput,
-  type MatchSide,
-} from '@/core/match/matchImpression'
+import { matchImpression, type ImpressionMatch } from '@/core/match/matchImpression'
+import type { MatchImpressionInput, MatchSide } from '@/core/match/straightSheets'
 import type { Rgb } from '@/core/match/picture'
 import { showUnits, type UnitOrder } from '@/core/units/shownUnits'
 
 /** One picture to be compared: its address, the corners of its sheet as shares of it, and what is known of it. */
-export interface MatchPicture extends Pick<MatchSide, 'corners' | 'dries' | 'plateAt'> {
+export interface MatchPicture extends Pick<MatchSide, 'corners' | 'dries' | 'plateAt' | 'taken'> {
   url: string
 }
 export interface MatchTask {

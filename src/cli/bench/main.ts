@@ -14,6 +14,7 @@ const BENCHES: Record<string, () => boolean | Promise<boolean>> = {
   faults: benchFaults,
   ink: benchInk,
   match: benchMatch,
+  photographs: async () => (await import('./photographs/photographsBench')).benchPhotographs(process.argv[3]),
   plan: benchPlan,
   press: benchPress,
   wear: benchWear,

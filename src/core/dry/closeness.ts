@@ -44,10 +44,12 @@ export function closenessTo(pull: Pick<Pull, 'events'>, bat: Pick<Pull, 'events'
   if (eye) parts.push({ distance: eye === 'same' ? 0 : 1, by: `the eye: ${eye}` })
   for (const [feature, value] of complaintsOf(features))
     parts.push({ distance: 1, by: featureWords(feature, value).toLowerCase() })
-  if (match) {
-    const { distance, check } = scanDistance(match)
-    parts.push({ distance, by: `the scan: ${MATCH_CHECKS[check].label.toLowerCase()}` })
-  }
+  const byScan = match && scanDistance(match)
+  if (byScan)
+    parts.push({
+      distance: byScan.distance,
+      by: `the scan: ${MATCH_CHECKS[byScan.check].label.toLowerCase()}`,
+    })
   if (parts.length === 0 && faults.length === 0) return null
   const said = parts
     .filter(({ distance }) => distance > 0)

@@ -30,7 +30,11 @@ const checks: CheckResult[] = [
   { check: 'marks', value: 1, words: '', places: [spot] },
   { check: 'edges', value: 1.4, words: '', places: [strip] },
 ]
-const found = { checks, colour: { mean: 1, p95: 3, zones: [] } }
+const found = {
+  checks,
+  colour: { mean: 1, p95: 3, zones: [] },
+  flaws: { reference: [], impression: [] },
+}
 
 describe('the pictures an impression is compared by', () => {
   it('are of the same state where the BAT has one', () => {
@@ -104,9 +108,21 @@ describe('the verdict of a comparison', () => {
     expect(accepted).toMatchObject({ outcome: 'matches', accepted: [{ ...spot, why: 'under the mount' }] })
     expect(readPull(pull(2, { kind: 'match', match: accepted })).match).toEqual(accepted)
   })
+  it('is no match where a picture kept a check from being made', () => {
+    const spoilt = { ...found, checks: [], flaws: { reference: [], impression: ['clipped'] as const } }
+    expect(verdictOf(spoilt, { id: 'bat' }, new Map(), USUAL_MATCH_TOLERANCES).outcome).toBe('unclear')
+    expect(verdictOf({ ...spoilt, checks }, { id: 'bat' }, new Map(), USUAL_MATCH_TOLERANCES).outcome).toBe(
+      'differs',
+    )
+  })
   it('is a sentence where there is none', () => {
     expect(refusalWords({ which: 'impression', reason: { code: 'blank' } })).toBe(
       'The picture of the impression is blank: no plate can be seen in it.',
+    )
+    expect(
+      refusalWords({ which: 'impression', reason: { code: 'another-plate', unseen: 'reference' } }),
+    ).toBe(
+      'These do not look like the same plate. The sheet’s edges are not seen in the picture of the BAT, and that may be why: set its corners by hand.',
     )
     expect(refusalWords({ which: 'impression', reason: { code: 'another-plate' } })).toBe(
       'These do not look like the same plate.',

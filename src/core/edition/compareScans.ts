@@ -1,10 +1,17 @@
 import { dryBack } from './dryBack'
 import { readPull } from './readPull'
 import type { Pull } from './pull'
-import { checkStanding, placeKey, type FoundPlace, type MatchTolerances } from '../match/checks/matchCheck'
+import {
+  checkStanding,
+  placeKey,
+  type CheckStanding,
+  type FoundPlace,
+  type MatchTolerances,
+} from '../match/checks/matchCheck'
 import type { DriedTone } from '../match/driedPicture'
 import type { Corners } from '../match/homography'
 import type { ImpressionMatch } from '../match/matchImpression'
+import { isBorne, type PictureFlaws } from '../match/pictureFlaws'
 import { unlikeScans, type MatchVerdict, type Scan } from '../match/scan'
 
 /** What is known of a picture that is to be compared: where its sheet and plate lie, as shares of it and in mm, and what drying does to it. */
@@ -13,6 +20,7 @@ export interface ScanSide {
   corners: Corners | null
   plateAt: Scan['plateAt']
   dries: DriedTone[] | undefined
+  taken: Scan['taken']
 }
 
 /** Two pictures to be held against one another, or why not; null where one is missing. */
@@ -32,10 +40,11 @@ export function scanPair(bat: Pull, pull: Pull, others: readonly Pull[], dry: bo
   const isMixed = impression.dry !== reference.dry
   const tones = isMixed ? dryBack([bat, ...others]) : []
   if (isMixed && tones.length === 0) return { refusal: unlikeScans(reference, impression)! }
-  const side = ({ imageId, corners, plateAt, dry: isDry }: Scan): ScanSide => ({
+  const side = ({ imageId, corners, plateAt, taken, dry: isDry }: Scan): ScanSide => ({
     imageId,
     corners: corners as Corners | null,
     plateAt,
+    taken,
     dries: isMixed && !isDry ? tones.map(({ wet, mean }) => ({ wet, change: mean })) : undefined,
   })
   return {
@@ -57,9 +66,15 @@ export const placesToLookAt = (
     .toReversed()
     .flatMap(({ places }) => places)
 
+/** What checks come to together: of a print that a picture kept from being looked at in every way it is not said that it matches. */
+export function outcomeOf(standings: readonly CheckStanding[], flaws: PictureFlaws): MatchVerdict['outcome'] {
+  if (standings.includes('differs')) return 'differs'
+  return isBorne(flaws) ? 'matches' : 'unclear'
+}
+
 /** What a comparison says of the print. @param accepted what is let pass, by place, and why */
 export function verdictOf(
-  match: Pick<ImpressionMatch, 'checks' | 'colour'>,
+  match: Pick<ImpressionMatch, 'checks' | 'colour' | 'flaws'>,
   bat: Pick<Pull, 'id'>,
   accepted: ReadonlyMap<string, string>,
   tolerances: MatchTolerances,
@@ -68,9 +83,10 @@ export function verdictOf(
   const places = placesToLookAt(match, tolerances)
   return {
     referencePullId: bat.id,
-    outcome: match.checks.some((result) => checkStanding(result, tolerances, keys) === 'differs')
-      ? 'differs'
-      : 'matches',
+    outcome: outcomeOf(
+      match.checks.map((result) => checkStanding(result, tolerances, keys)),
+      match.flaws,
+    ),
     deltaE00: { mean: match.colour.mean, p95: match.colour.p95 },
     values: Object.fromEntries(
       match.checks.map(({ check, value }) => [check, value]),

@@ -94,7 +94,7 @@ export function scanSeries(pulls: readonly Pull[]): {
     .filter(({ kind }) => kind === 'edition')
     .flatMap((pull) => {
       const { match } = readPull(pull)
-      return match ? [{ pull: pull.number, match }] : []
+      return match && match.values.colour !== null ? [{ pull: pull.number, match }] : []
     })
   if (compared.length === 0) return null
   return {

@@ -3,56 +3,32 @@ import { mapLayers, type MapLayers } from './checkPictures'
 import { checkBands } from './checks/bandsCheck'
 import { checkBlanks } from './checks/blanksCheck'
 import { checkBreaks } from './checks/breaksCheck'
-import { checkColour, colourFigures, type ColourFigures, type PrintedZone } from './checks/colourCheck'
+import { checkColour, colourFigures, type ColourFigures } from './checks/colourCheck'
 import { checkEdges } from './checks/edgesCheck'
 import { checkEvenness, checkLines, checkSides, checkTone } from './checks/inkChecks'
 import { checkMarks, findMarks } from './checks/marksCheck'
 import { MATCH_CHECK_KEYS, type CheckResult, type FoundPlace, type MatchCheck } from './checks/matchCheck'
 import { checkRegister, type Misplaced } from './checks/registerChecks'
 import { outOfShape } from './deformation'
-import { driedPicture, type DriedTone } from './driedPicture'
-import { evenLight, type PaperWhite } from './evenLight'
+import { driedPicture } from './driedPicture'
+import type { PaperWhite } from './evenLight'
 import { findPlate, type Box } from './findPlate'
-import { findSheet } from './findSheet'
-import { cornersOf, isConvex, type Corners } from './homography'
+import type { Corners } from './homography'
 import { inkCells } from './inkCells'
 import { judgePlate, type JudgedPlate } from './judgedPlate'
-import { alignPictures, type MatchRefusal } from './matchPictures'
-import { greyOf, shrunk, softened, type Rgb } from './picture'
-import { rectify } from './rectify'
+import { alignPictures, type MatchRefusal, type RefusalReason } from './matchPictures'
+import { greyOf, softened, type Rgb } from './picture'
+import { flawsOf, unlessSpoiled, type PictureFlaws } from './pictureFlaws'
 import { crispness, focusFor, outOfFocus, softerOf } from './softness'
 import { carry, type Similarity } from './similarity'
+import { straightSheets, type MatchImpressionInput, type StraightSheets } from './straightSheets'
 
-/** Prints are judged at so many dots an inch: finer than this nobody looks at one. */
-const JUDGED_DPI = 150
-/** Longest side of a picture the sheet is looked for in, px: its edge is found to a fraction of a pixel. */
-const SEARCHED = 1800
 /** Paper kept round the plate when two are laid over one another, and left out at the sheet's and the plate's edges, mm. */
 const ROUND_MM = 12
 const SHEET_EDGE_MM = 2.5
 const EMBOSS_MM = 1.2
 /** Side of the squares most checks go by, mm. */
 const CELL_MM = 1
-
-/** One of the two pictures: with the corners of its sheet, where a person has set them. */
-export interface MatchSide {
-  picture: Rgb
-  corners: Corners | null
-  /** of a wet print held against a dry one: what its tones change by as they dry */
-  dries?: readonly DriedTone[]
-  /** where the plate mark lies on the upright sheet, where a person has set it, mm; found by the tool otherwise. Of the reference alone. */
-  plateAt?: { leftMm: number; topMm: number } | null
-}
-
-export interface MatchImpressionInput {
-  reference: MatchSide
-  impression: MatchSide
-  sheet: { widthMm: number; heightMm: number }
-  /** the plate and where the settings place it on the sheet, as the print's face shows it */
-  plate: { leftMm: number; topMm: number; widthMm: number; heightMm: number }
-  /** zones as the print shows them, mm from the plate mark's top left corner */
-  zones: readonly PrintedZone[]
-}
 
 export interface ImpressionMatch {
   /** both sheets upright, their light evened; the impression laid over the reference by its plate */
@@ -61,8 +37,8 @@ export interface ImpressionMatch {
   pixelsPerMm: number
   /** of both sheets, as shares of their pictures */
   corners: { reference: Corners; impression: Corners }
-  /** whether the sheet's edges were seen in each picture, or set by hand; where not, the picture's frame stands for them */
-  edgesSeen: Record<'reference' | 'impression', boolean>
+  /** what keeps checks from being made, picture by picture; where a sheet's edges are not seen, the picture's frame stands for them */
+  flaws: PictureFlaws
   /** where the plate was found on the reference, mm */
   plate: { leftMm: number; topMm: number; widthMm: number; heightMm: number }
   placed: Misplaced
@@ -165,55 +141,21 @@ export function matchImpression(
   input: MatchImpressionInput,
   tell: (step: number) => void = () => undefined,
 ): ImpressionMatch | MatchRefusal {
-  return holdAgainst(input, tell, false)
+  return holdAgainst(input, tell, 0)
 }
 
-/** @param isTurned the corners of the impression were named anew already */
+/** @param turned quarters by which the impression lies otherwise than its corners say */
 function holdAgainst(
   input: MatchImpressionInput,
   tell: (step: number) => void,
-  isTurned: boolean,
+  turned: number,
 ): ImpressionMatch | MatchRefusal {
   const { reference, impression, sheet, plate, zones } = input
-  tell(0)
-  for (const [which, { picture, corners }] of [
-    ['reference', reference],
-    ['impression', impression],
-  ] as const) {
-    if (Math.min(picture.width, picture.height) < 64)
-      return { which, reason: { code: 'too-small', widthPx: picture.width, heightPx: picture.height } }
-    if (corners && !isConvex(corners)) return { which, reason: { code: 'corners-crossed' } }
-  }
-  const seen = [reference, impression].map(({ picture, corners }) => corners ?? sheetIn(picture))
-  const found = seen.map((corners, i) => corners ?? frameOf([reference, impression][i].picture))
-  const finest = Math.min(
-    ...[reference, impression].map(
-      (_, i) => Math.hypot(found[i][1][0] - found[i][0][0], found[i][1][1] - found[i][0][1]) / sheet.widthMm,
-    ),
-  )
-  const pixelsPerMm = Math.min(JUDGED_DPI / 25.4, finest)
-  const [width, height] = [Math.round(sheet.widthMm * pixelsPerMm), Math.round(sheet.heightMm * pixelsPerMm)]
-  const upright = rectify(reference.picture, found[0], width, height)
-  // A sheet scanned a quarter turn apart is turned back by naming its corners from another one.
-  const quarter = turnsOf(found[1], width > height)
-  const lying = rectify(impression.picture, quarter, width, height)
-  if (!upright || !lying)
-    return {
-      which: upright ? 'impression' : 'reference',
-      reason: { code: 'no-sheet' },
-    }
-
-  tell(1)
-  const place = reference.plateAt ?? plate
-  const wanted: Box = {
-    left: place.leftMm * pixelsPerMm,
-    top: place.topMm * pixelsPerMm,
-    width: plate.widthMm * pixelsPerMm,
-    height: plate.heightMm * pixelsPerMm,
-  }
-  const ours = evenLight(upright, wanted, pixelsPerMm, null)
+  const straight = straightSheets(input, turned, tell)
+  if ('which' in straight) return straight
+  const { ours, theirs, wanted, pixelsPerMm, look, corners } = straight
+  const { width, height } = ours.picture
   const { white } = ours
-  const theirs = evenLight(lying, wanted, pixelsPerMm, white)
   if (white && reference.dries) ours.picture = driedPicture(ours.picture, white, reference.dries)
   if (white && impression.dries) theirs.picture = driedPicture(theirs.picture, white, impression.dries)
 
@@ -233,16 +175,11 @@ function holdAgainst(
   tell(3)
   const [one, other] = [cropped(ours.picture, crop), cropped(theirs.picture, crop)]
   const laid = alignPictures(one, other)
-  if ('which' in laid) return laid
+  if ('which' in laid) return { which: laid.which, reason: withEdges(laid.reason, look) }
   const { alignment } = laid
   const quarters = Math.round(alignment.rotation / (Math.PI / 2))
   // It lay the other way round on the glass: its corners are named anew, so that its margins lie over the reference's too.
-  if (quarters !== 0 && !isTurned)
-    return holdAgainst(
-      { ...input, impression: { ...impression, corners: turnedBy(quarter, quarters) } },
-      tell,
-      true,
-    )
+  if (quarters !== 0 && turned === 0) return holdAgainst(input, tell, quarters)
 
   tell(4)
   const plateInCrop: Box = { ...at, left: at.left - crop.left, top: at.top - crop.top }
@@ -266,8 +203,17 @@ function holdAgainst(
     ...plateMarks(judged, origin),
     ...marginMarks(ours.picture, theirs.picture, ours.white, at, alignment, pixelsPerMm),
   ]
-  const edgesSeen = { reference: seen[0] !== null, impression: seen[1] !== null }
-  const [register, turn] = checkRegister(placed, edgesSeen)
+  const flaws = flawsOf(
+    look,
+    sheet,
+    {
+      scale: alignment.scale,
+      stretch: Math.max(Math.abs(judged.deformation.stretch.x), Math.abs(judged.deformation.stretch.y)),
+      bentMm: placed.bentMm,
+    },
+    softer,
+  )
+  const [register, turn] = checkRegister(placed)
   const results: Record<MatchCheck, CheckResult> = {
     register,
     turn,
@@ -287,32 +233,18 @@ function holdAgainst(
     impression: theirs.picture,
     pixelsPerMm,
     corners: {
-      reference: inShares(found[0], reference.picture),
-      impression: inShares(found[1], impression.picture),
+      reference: inShares(corners.reference, reference.picture),
+      impression: inShares(corners.impression, impression.picture),
     },
-    edgesSeen,
+    flaws,
     plate: { ...onSheetMm, widthMm: plate.widthMm, heightMm: plate.heightMm },
     placed,
     likeness: laid.likeness,
     colour,
-    checks: MATCH_CHECK_KEYS.map((key) => unlessTooSoft(results[key], softer)),
+    checks: MATCH_CHECK_KEYS.map((key) => unlessSpoiled(results[key], flaws)),
     layers: mapLayers(judged, cells, origin, onSheetMm),
     softer,
     fall: { reference: ours.fall, impression: theirs.fall },
-  }
-}
-
-/** Checks that need lines to be seen as lines. */
-const BY_LINES: ReadonlySet<MatchCheck> = new Set(['lines', 'breaks', 'marks'])
-
-/** A check as it came out, or that it cannot be said where it needs lines and a picture shows none. */
-function unlessTooSoft(result: CheckResult, softer: ImpressionMatch['softer']): CheckResult {
-  if (!softer?.isTooSoft || !BY_LINES.has(result.check)) return result
-  return {
-    check: result.check,
-    value: null,
-    words: `The picture of the ${softer.picture === 'reference' ? 'BAT' : 'impression'} is too soft beside the other to tell: take it again, held still and sharp, or with the same device.`,
-    places: [],
   }
 }
 
@@ -320,6 +252,12 @@ const crispOf = ({ referenceInk, impressionInk, width, height, seen }: JudgedPla
   reference: crispness(referenceInk, width, height, seen),
   impression: crispness(impressionInk, width, height, seen),
 })
+
+/** Why two pictures cannot be compared, and, where they seem to be of two plates, of which the sheet is not seen. */
+function withEdges(reason: RefusalReason, look: StraightSheets['look']): RefusalReason {
+  const unseen = (['impression', 'reference'] as const).find((which) => look[which].edges === null)
+  return reason.code === 'another-plate' && unseen ? { ...reason, unseen } : reason
+}
 
 /** Both prints judged, as soft as the softer picture is: a lens that spreads a line takes nothing from the plate. */
 function judgedAlike(
@@ -342,28 +280,5 @@ function judgedAlike(
   }
 }
 
-const frameOf = ({ width, height }: Rgb): Corners => cornersOf(width, height)
-
-/** Corners of the sheet in a picture, looked for in one that is no larger than need be. */
-function sheetIn(picture: Rgb): Corners | null {
-  const times = Math.max(1, Math.round(Math.max(picture.width, picture.height) / SEARCHED))
-  return (
-    (findSheet(greyOf(shrunk(picture, times)))?.map(([x, y]) => [x * times, y * times] as const) as
-      Corners | undefined) ?? null
-  )
-}
-
 const inShares = (corners: Corners, { width, height }: Rgb) =>
   corners.map(([x, y]) => [x / width, y / height] as const) as unknown as Corners
-
-/** Corners named so that the sheet lies the way it is wanted: a sheet scanned lying across begins at its next corner. */
-function turnsOf(corners: Corners, isWide: boolean): Corners {
-  const [a, b, , d] = corners
-  const lies = Math.hypot(b[0] - a[0], b[1] - a[1]) > Math.hypot(d[0] - a[0], d[1] - a[1])
-  return lies === isWide ? corners : turnedBy(corners, 1)
-}
-
-/** The same corners begun so many further on: what stood turned clockwise by so many quarters stands upright. */
-function turnedBy(corners: Corners, quarters: number): Corners {
-  return [0, 1, 2, 3].map((i) => corners[(((i + quarters) % 4) + 4) % 4]) as unknown as Corners
-}

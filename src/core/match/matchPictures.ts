@@ -21,7 +21,8 @@ export type RefusalReason =
   | { code: 'blank' }
   | { code: 'no-sheet' }
   | { code: 'corners-crossed' }
-  | { code: 'another-plate' }
+  /** where the edges of a sheet are not seen, that may be why */
+  | { code: 'another-plate'; unseen?: 'reference' | 'impression' }
 
 /** Why two pictures cannot be compared, and which of them is to blame. */
 export interface MatchRefusal {

@@ -2,20 +2,21 @@ import { describe, expect, it } from 'vitest'
 import type { ImpressionMatch } from './matchImpression'
 import { checkRegister } from './checks/registerChecks'
 import { pictureNotes, reportMatch } from './matchReport'
+import { unlessSpoiled } from './pictureFlaws'
 
 const placed = { xMm: 0.8, yMm: -0.1, degrees: 0.1, widerPercent: 0.2, tallerPercent: -0.7, bentMm: 0 }
-const seen = { reference: true, impression: true }
+const none: ImpressionMatch['flaws'] = { reference: [], impression: [] }
 const match = (
-  edgesSeen = seen,
+  flaws = none,
   fall = { reference: 0.01, impression: 0.2 },
   softer: ImpressionMatch['softer'] = null,
 ) =>
   ({
     softer,
     placed,
-    edgesSeen,
+    flaws,
     fall,
-    checks: [...checkRegister(placed, edgesSeen)],
+    checks: checkRegister(placed).map((result) => unlessSpoiled(result, flaws)),
   }) as unknown as ImpressionMatch
 
 describe('what a match comes to', () => {
@@ -39,18 +40,19 @@ describe('what a match comes to', () => {
   })
   it('says of a picture that is softer what was done about it, or that it is too soft', () => {
     const soft = { picture: 'reference', isTooSoft: false } as const
-    expect(pictureNotes(match(seen, undefined, soft), 'reference')).toEqual([
+    expect(pictureNotes(match(none, undefined, soft), 'reference')).toEqual([
       'Softer than the other: both are compared as soft as it is.',
     ])
-    expect(pictureNotes(match(seen, undefined, { ...soft, isTooSoft: true }), 'reference')[0]).toContain(
-      'too soft to tell lines by',
-    )
-    expect(pictureNotes(match(seen, { reference: 0, impression: 0 }, soft), 'impression')).toEqual([])
+    const tooSoft = { ...none, reference: ['soft'] as const }
+    expect(pictureNotes(match(tooSoft, undefined, { ...soft, isTooSoft: true }), 'reference')).toEqual([
+      'It is too soft beside the other. Take it again, held still and sharp, or with the same device.',
+    ])
+    expect(pictureNotes(match(none, { reference: 0, impression: 0 }, soft), 'impression')).toEqual([])
   })
   it('goes by the tolerances that were set', () =>
     expect(reportMatch(match(), { register: 2 }).checks[0].standing).toBe('matches'))
   it('says nothing of where a plate lies on a sheet whose edges nobody saw', () => {
-    const report = reportMatch(match({ reference: true, impression: false }))
+    const report = reportMatch(match({ reference: [], impression: ['edges-unseen'] }))
     expect(report).toMatchObject({
       verdict: 'cannot-say',
       registerMm: null,

@@ -2,6 +2,8 @@ import { formatNumber } from '../units/length'
 import { USUAL_TOLERANCES } from '../tolerance/usualTolerances'
 import { checkStanding, MATCH_CHECKS, type FoundPlace, type MatchTolerances } from './checks/matchCheck'
 import type { ImpressionMatch } from './matchImpression'
+import { isBorne, isSheetKnown, PICTURE_FLAWS } from './pictureFlaws'
+import { capital } from '../units/capital'
 
 /** What can be said of a check, or of a whole print. */
 export type Said = 'matches' | 'differs' | 'cannot-say'
@@ -32,30 +34,22 @@ const UNEVEN = 0.08
 
 /** What is said of one picture before anything is said of the print. */
 export function pictureNotes(
-  { edgesSeen, fall, softer }: Pick<ImpressionMatch, 'edgesSeen' | 'fall' | 'softer'>,
+  { flaws, fall, softer }: Pick<ImpressionMatch, 'flaws' | 'fall' | 'softer'>,
   which: 'reference' | 'impression',
 ): string[] {
   return [
-    ...(edgesSeen[which]
-      ? []
-      : [
-          'The sheet’s edges are not seen: where the plate lies on it cannot be told. Set its corners by hand.',
-        ]),
-    ...(fall[which] > UNEVEN
+    ...flaws[which].map((flaw) => `${capital(PICTURE_FLAWS[flaw].says)}. ${PICTURE_FLAWS[flaw].cure}`),
+    ...(fall[which] > UNEVEN && !flaws[which].includes('uneven-light')
       ? [`Lit unevenly, by ${formatNumber(100 * fall[which], 0)} %; it was levelled by the margins.`]
       : []),
-    ...(softer?.picture === which
-      ? [
-          softer.isTooSoft
-            ? 'Softer than the other, too soft to tell lines by: take it again, held still and sharp.'
-            : 'Softer than the other: both are compared as soft as it is.',
-        ]
+    ...(softer?.picture === which && !flaws[which].includes('soft')
+      ? ['Softer than the other: both are compared as soft as it is.']
       : []),
   ]
 }
 
 const pictureOf = (match: ImpressionMatch, which: 'reference' | 'impression') => ({
-  edgesSeen: match.edgesSeen[which],
+  edgesSeen: !match.flaws[which].includes('edges-unseen'),
   notes: pictureNotes(match, which),
 })
 
@@ -64,8 +58,9 @@ const pictureOf = (match: ImpressionMatch, which: 'reference' | 'impression') =>
  * print differs where a check differs; where none does but a picture kept one from being made, nothing is said of the whole.
  */
 export function reportMatch(match: ImpressionMatch, tolerances: MatchTolerances = {}): MatchReport {
-  const { placed, edgesSeen } = match
-  const areEdgesSeen = edgesSeen.reference && edgesSeen.impression
+  const { placed } = match
+  const isKnown = isSheetKnown(match.flaws)
+  const isSizeKnown = isKnown && ![...match.flaws.reference, ...match.flaws.impression].includes('soft')
   const said = { matches: 'matches', differs: 'differs', unclear: 'cannot-say' } as const
   const checks: ToldCheck[] = match.checks.map((result) => ({
     check: result.check,
@@ -80,23 +75,23 @@ export function reportMatch(match: ImpressionMatch, tolerances: MatchTolerances 
   const isStretched = most > USUAL_TOLERANCES.stretchPercent
   const stretch: ToldCheck = {
     check: 'stretch',
-    standing: areEdgesSeen ? said[isStretched ? 'differs' : 'matches'] : 'cannot-say',
-    value: areEdgesSeen ? most : null,
+    standing: isSizeKnown ? said[isStretched ? 'differs' : 'matches'] : 'cannot-say',
+    value: isSizeKnown ? most : null,
     unit: '%',
-    words: areEdgesSeen
+    words: isSizeKnown
       ? `Across ${formatNumber(placed.widerPercent, 2)} %, along ${formatNumber(placed.tallerPercent, 2)} %.`
-      : 'Without the sheet’s edges its size is not known.',
+      : 'Without sharp edges of the sheet its size is not known.',
     places: [],
     causes: [],
   }
   const all = [...checks, stretch]
-  const unsaid: Said = areEdgesSeen ? 'matches' : 'cannot-say'
+  const unsaid: Said = isBorne(match.flaws) ? 'matches' : 'cannot-say'
   return {
     pictures: { reference: pictureOf(match, 'reference'), impression: pictureOf(match, 'impression') },
     verdict: all.some(({ standing }) => standing === 'differs') ? 'differs' : unsaid,
-    registerMm: areEdgesSeen ? { x: placed.xMm, y: placed.yMm } : null,
-    rotationDeg: areEdgesSeen ? placed.degrees : null,
-    stretchPercent: areEdgesSeen ? { x: placed.widerPercent, y: placed.tallerPercent } : null,
+    registerMm: isKnown ? { x: placed.xMm, y: placed.yMm } : null,
+    rotationDeg: isKnown ? placed.degrees : null,
+    stretchPercent: isSizeKnown ? { x: placed.widerPercent, y: placed.tallerPercent } : null,
     checks: all,
   }
 }

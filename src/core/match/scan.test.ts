@@ -105,8 +105,11 @@ describe('an edition compared', () => {
     })
     expect(scanDistance(verdict({ places: [spot] }))).toMatchObject({ check: 'marks', distance: 1.25 })
     expect(
-      scanDistance(verdict({ places: [spot], accepted: [{ ...spot, why: 'under the mount' }] })).distance,
+      scanDistance(verdict({ places: [spot], accepted: [{ ...spot, why: 'under the mount' }] }))!.distance,
     ).toBeLessThan(1)
+    // What a picture kept from being said is no distance of nothing.
+    expect(scanDistance(verdict({ values: { register: null, colour: null } }))).toBeNull()
+    expect(closenessTo(matched(1, { values: { register: null }, outcome: 'unclear' }), null)).toBeNull()
   })
   it('is sorted by it, the closest first', () => {
     const [near, far, unknown] = [

@@ -49,7 +49,8 @@ export type AcceptedPlace = z.infer<typeof acceptedPlaceSchema>
 export const matchVerdictSchema = z.strictObject({
   /** the pull it was held against */
   referencePullId: label,
-  outcome: z.enum(['matches', 'differs']),
+  /** unclear: nothing differs of what could be told, and a picture kept the rest from being told */
+  outcome: z.enum(['matches', 'differs', 'unclear']),
   /** mean ΔE00 over the plate, and the value 19 of 20 places lie below */
   deltaE00: z.strictObject({ mean: nonNegative, p95: nonNegative }),
   /** every check in its unit; null: could not be said; left out: not judged */
@@ -60,27 +61,29 @@ export const matchVerdictSchema = z.strictObject({
 })
 export type MatchVerdict = z.infer<typeof matchVerdictSchema>
 
-/** How far an impression is from the approved proof by its scan, in tolerances: the farthest check; places that were accepted do not count. */
+/** How far an impression is from the approved proof by its scan, in tolerances: the farthest check; places that were accepted do not count, nor what could not be said. Null: nothing could. */
 export function scanDistance({ values, tolerances, places, accepted }: MatchVerdict): {
   distance: number
   check: MatchCheck
-} {
+} | null {
   const left = (check: MatchCheck) =>
     places.filter((place) => place.check === check).length -
     accepted.filter((place) => place.check === check).length
   const hasPlaces = (check: MatchCheck) => places.some((place) => place.check === check)
-  const parts = MATCH_CHECK_KEYS.map((check) => {
-    const value = values[check] ?? 0
+  const distanceOf = (check: MatchCheck, value: number): number => {
     const tolerance = toleranceOf(tolerances, check)
     if (check === 'blanks' || check === 'marks')
-      return {
-        check,
-        distance: left(check) <= tolerance ? 0 : 1 + 0.25 * (left(check) - tolerance),
-      }
-    if (value === 0 || (hasPlaces(check) && left(check) <= 0)) return { check, distance: 0 }
-    return { check, distance: tolerance === 0 ? 2 : Math.abs(value) / tolerance }
+      return left(check) <= tolerance ? 0 : 1 + 0.25 * (left(check) - tolerance)
+    if (value === 0 || (hasPlaces(check) && left(check) <= 0)) return 0
+    return tolerance === 0 ? 2 : Math.abs(value) / tolerance
+  }
+  const parts = MATCH_CHECK_KEYS.flatMap((check) => {
+    const value = values[check] ?? (hasPlaces(check) ? 0 : null)
+    return value === null ? [] : [{ check, distance: distanceOf(check, value) }]
   })
-  return parts.reduce((most, part) => (part.distance > most.distance ? part : most))
+  return parts.length === 0
+    ? null
+    : parts.reduce((most, part) => (part.distance > most.distance ? part : most))
 }
 
 /** Why two pictures may not be held against one another as they are; null: they may. Fresh ink reads darker and the damp sheet is larger. */

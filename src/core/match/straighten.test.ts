@@ -87,7 +87,7 @@ describe('a sheet in its picture', () => {
           ]
           const found = findSheet(greyOf(sheetIn(200, 150, corners)))!
           corners.forEach(([x, y], i) =>
-            expect(Math.hypot(found[i][0] - x, found[i][1] - y)).toBeLessThan(0.75),
+            expect(Math.hypot(found.corners[i][0] - x, found.corners[i][1] - y)).toBeLessThan(0.75),
           )
         },
       ),

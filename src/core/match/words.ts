@@ -14,12 +14,12 @@ export function reasonWords(reason: RefusalReason): string {
     case 'corners-crossed':
       return 'has corners that are not set round the sheet in order'
     case 'another-plate':
-      return 'does not look like the same plate'
+      return `does not look like the same plate${reason.unseen ? '; the edges of a sheet are not seen, and that may be why' : ''}`
   }
 }
 
 /** Why two pictures cannot be compared, as a sentence. */
 export const refusalWords = ({ which, reason }: MatchRefusal): string =>
   reason.code === 'another-plate'
-    ? 'These do not look like the same plate.'
+    ? `These do not look like the same plate.${reason.unseen ? ` The sheet’s edges are not seen in the picture of the ${reason.unseen === 'reference' ? 'BAT' : 'impression'}, and that may be why: set its corners by hand.` : ''}`
     : `${PICTURES[which]} ${reasonWords(reason)}.`

@@ -2,6 +2,7 @@ import { faultWords, type Ninth } from '@/core/edition/fault'
 import { readPull } from '@/core/edition/readPull'
 import type { Pull } from '@/core/edition/pull'
 import { complaintsOf, featureWords } from '@/core/prove/features'
+import { STANDINGS } from '../across/match/words'
 
 /** Keypad rows from the top of the print down. */
 const ROWS: readonly (readonly Ninth[])[] = [
@@ -20,7 +21,7 @@ export function impressionWords(pull: Pull): string {
     eye === null ? 'not judged by eye' : eye === 'same' ? 'as the BAT' : eye,
     ...complaintsOf(features).map(([feature, value]) => featureWords(feature, value).toLowerCase()),
     ...faults.map(faultWords),
-    ...(match ? [`${match.outcome} by its scan`] : []),
+    ...(match ? [`${STANDINGS[match.outcome].word} by its scan`] : []),
   ].join('; ')
 }
 

@@ -7,7 +7,6 @@ import { QUANTITIES, QUANTITY_KEYS, writeReading } from '@/core/edition/quantiti
 import { readPull } from '@/core/edition/readPull'
 import type { Pull, PullEvent } from '@/core/edition/pull'
 import { complaintsOf, featureWords } from '@/core/prove/features'
-import { formatNumber } from '@/core/units/length'
 import { dayAndTimeOf } from '@/core/units/moment'
 import { faultWords, REJECT_REASONS, REJECT_REASONS_SHOWN, type Fault } from '@/core/edition/fault'
 import { Button } from '@/ui/Button'
@@ -16,6 +15,7 @@ import { TextField } from '@/ui/Field'
 import { RejectForm } from './RejectForm'
 import type { FieldProblem } from '@/data/database/errors'
 import { WithdrawPull } from '../across/pull/WithdrawPull'
+import { scanWords } from '../across/match/words'
 import { LaterEntries } from '../across/pull/LaterEntries'
 
 const DECISION = { accepted: 'accepted', 'set-aside': '○ set aside', rejected: '◆ rejected' } as const
@@ -133,9 +133,7 @@ export function PullTable({ pulls, lastPullId, busy, locked, onAdd, onWithdraw }
                   ))}
                   {isScanned && (
                     <td className={match?.outcome === 'differs' ? 'font-semibold' : ''}>
-                      {match
-                        ? `${match.outcome === 'differs' ? '◆ differs' : 'matches'}, ΔE00 ${formatNumber(match.deltaE00.mean, 1)}`
-                        : '—'}
+                      {match ? scanWords(match) : '—'}
                     </td>
                   )}
                   <td>{pull.hands.inked}</td>

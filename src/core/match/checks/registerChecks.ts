@@ -18,21 +18,15 @@ const way = (value: number, more: string, less: string) =>
 const size = (percent: number, more: string, less: string) =>
   Math.abs(percent) < 0.1 ? [] : [`${formatNumber(Math.abs(percent), 2)} % ${percent > 0 ? more : less}`]
 
-/**
- * Register on the sheet and how square the plate lies, as two checks. Where the sheet's edges are not seen, neither can be said: the
- * picture's own frame would be measured instead.
- */
-export function checkRegister(
-  { xMm, yMm, degrees, widerPercent, tallerPercent, bentMm }: Misplaced,
-  edgesSeen: Readonly<Record<'reference' | 'impression', boolean>> = { reference: true, impression: true },
-): readonly [CheckResult, CheckResult] {
-  if (!edgesSeen.reference || !edgesSeen.impression) {
-    const words = `The sheet’s edges are not seen in the picture of the ${edgesSeen.reference ? 'impression' : 'BAT'}: set its corners by hand.`
-    return [
-      { check: 'register', value: null, words, places: [] },
-      { check: 'turn', value: null, words, places: [] },
-    ]
-  }
+/** Register on the sheet and how square the plate lies, as two checks. */
+export function checkRegister({
+  xMm,
+  yMm,
+  degrees,
+  widerPercent,
+  tallerPercent,
+  bentMm,
+}: Misplaced): readonly [CheckResult, CheckResult] {
   const off = Math.hypot(xMm, yMm)
   const grown = [...size(widerPercent, 'wider', 'narrower'), ...size(tallerPercent, 'taller', 'lower')]
   const words = [...way(xMm, 'to the right', 'to the left'), ...way(yMm, 'lower', 'higher')]

@@ -28,10 +28,12 @@ interface ContactSheetProps {
 /** How far an impression is from the BAT, by its picture where it was compared, else by what was seen. */
 function distanceWords(pull: Pull, bat: Pull): string {
   const { match } = readPull(pull)
-  if (match) {
-    const { distance, check } = scanDistance(match)
-    const farthest = distance > 0 ? `; farthest: ${MATCH_CHECKS[check].label.toLowerCase()}` : ''
-    return `ΔE00 ${formatNumber(match.deltaE00.mean, 1)}${farthest}`
+  const far = match && scanDistance(match)
+  if (match && !far) return 'its picture tells nothing'
+  if (match && far) {
+    const colour = match.values.colour === null ? [] : [`ΔE00 ${formatNumber(match.deltaE00.mean, 1)}`]
+    const farthest = far.distance > 0 ? [`farthest: ${MATCH_CHECKS[far.check].label.toLowerCase()}`] : []
+    return [...colour, ...farthest].join('; ')
   }
   const closeness = closenessTo(pull, bat)
   return closeness ? closeness.by.join(', ') || 'as the BAT to the eye' : 'nothing known'

@@ -29,6 +29,9 @@ const LightTable = dynamic(() => import('./LightTable').then((module) => module.
 const MatchSide = dynamic(() => import('./MatchSide').then((module) => module.MatchSide), { ssr: false })
 /** Speaks once there is something to compare. */
 const Comparing = dynamic(() => import('./Comparing').then((module) => module.Comparing), { ssr: false })
+const PictureTools = dynamic(() => import('./PictureTools').then((module) => module.PictureTools), {
+  ssr: false,
+})
 const PlaceStepper = dynamic(() => import('./PlaceStepper').then((module) => module.PlaceStepper), {
   ssr: false,
 })
@@ -129,6 +132,7 @@ function MatchAtWork(props: MatchRoomProps) {
           ...(view.theirs || !view.pull ? [] : [`pull ${view.pull.number}`]),
         ],
         standings: view.match ? [...view.standings.values()] : null,
+        flaws: view.match?.flaws ?? null,
         refusal: view.refusal,
         isBusy: room.step !== null,
       })}
@@ -148,6 +152,7 @@ function MatchAtWork(props: MatchRoomProps) {
       <Problems problems={room.problems} except={['person']} />
       <MissingPictures room={room} bat={bat} />
       <Comparing room={room} />
+      {view.refusal && <PictureTools room={room} bat={bat} match={null} />}
       <Compared room={room} bat={bat} />
       <ContactSheet
         pulls={pulls}

@@ -7,22 +7,17 @@ import type { Pull } from '@/core/edition/pull'
 import { MATCH_CHECK_KEYS, MATCH_CHECKS, toleranceOf } from '@/core/match/checks/matchCheck'
 import type { ImpressionMatch } from '@/core/match/matchImpression'
 import { pictureNotes } from '@/core/match/matchReport'
+import { isBorne } from '@/core/match/pictureFlaws'
 import { Button } from '@/ui/Button'
 import { NumberField } from '@/ui/NumberField'
 import { useJob } from '../bench/BenchContext'
 import type { MatchRoomHandle } from './useMatchRoom'
-import { keptWords } from './words'
+import { PictureTools } from './PictureTools'
+import { keptWords, wholeWords } from './words'
 
 const CheckLedger = dynamic(() => import('./CheckLedger').then((module) => module.CheckLedger), {
   ssr: false,
 })
-const PlateMarkDialog = dynamic(() => import('./PlateMarkDialog').then((module) => module.PlateMarkDialog), {
-  ssr: false,
-})
-const CornersDialog = dynamic(() => import('./CornersDialog').then((module) => module.CornersDialog), {
-  ssr: false,
-})
-
 /** How far each check may stray before it differs. */
 function Tolerances({ room: { state, act } }: { room: MatchRoomHandle }) {
   return (
@@ -66,14 +61,6 @@ function MisfitOffer({ room: { view, busy, keepMisfit }, slug }: { room: MatchRo
   )
 }
 
-/** What the checks come to together; of a print that was not looked at in every way it is not said that it matches. */
-function wholeWords(differing: number, unclear: number, all: number): string {
-  if (differing > 0) return `◆ Differs in ${differing} of ${all}`
-  return unclear > 0
-    ? `◆ Nothing differs of what can be told: ${unclear} of ${all} cannot`
-    : '● Matches the BAT'
-}
-
 /** What the comparison says of the print, check by check, and how it is written on it. */
 export function MatchSide({
   room,
@@ -87,9 +74,7 @@ export function MatchSide({
   match: ImpressionMatch
 }) {
   const { slug } = useJob()
-  const { state, view, act, busy, setCorners } = room
-  const { ours, theirs, differing } = view
-  const unclear = [...view.standings.values()].filter((standing) => standing === 'unclear').length
+  const { state, view, act, busy } = room
   const notes = [
     ...pictureNotes(match, 'reference').map((note) => `The BAT’s picture: ${note}`),
     ...pictureNotes(match, 'impression').map((note) => `This print’s picture: ${note}`),
@@ -97,13 +82,14 @@ export function MatchSide({
   return (
     <div>
       <h2 className="station-title text-lg" aria-live="polite">
-        {wholeWords(differing, unclear, match.checks.length)}
+        {wholeWords([...view.standings.values()], match.flaws)}
       </h2>
       {notes.map((note) => (
         <p key={note} className="mt-1 text-sm">
           ◆ {note}
         </p>
       ))}
+      {!isBorne(match.flaws) && <PictureTools room={room} bat={bat} match={match} />}
       <p className="mt-2 mb-3 text-sm text-muted">{keptWords(readPull(pull).match)}</p>
       <Button look="main" disabled={busy} className="mb-3 w-full" onClick={room.keepVerdict}>
         Write the verdict on pull {pull.number}
@@ -119,33 +105,7 @@ export function MatchSide({
       />
       <MisfitOffer room={room} slug={slug} />
       <Tolerances room={room} />
-      <div className="mt-2 flex flex-wrap gap-x-4">
-        {ours && (
-          <>
-            <CornersDialog
-              what="the BAT’s picture"
-              imageId={ours.imageId}
-              corners={match.corners.reference}
-              busy={busy}
-              onKeep={(corners) => setCorners(bat, ours, corners)}
-            />
-            <PlateMarkDialog
-              match={match}
-              busy={busy}
-              onKeep={(plateAt) => void room.addScan(bat, { ...ours, plateAt }, 'plate mark set by hand')}
-            />
-          </>
-        )}
-        {theirs && (
-          <CornersDialog
-            what={`the picture of pull ${pull.number}`}
-            imageId={theirs.imageId}
-            corners={match.corners.impression}
-            busy={busy}
-            onKeep={(corners) => setCorners(pull, theirs, corners)}
-          />
-        )}
-      </div>
+      {isBorne(match.flaws) && <PictureTools room={room} bat={bat} match={match} />}
     </div>
   )
 }

@@ -136,7 +136,13 @@ describe('the words of the match room', () => {
     expect(modelWords(taken('model'), taken('model'), pulls[0])).toMatch(/^Both pictures are/)
   })
   it('say how a wet print stands against a dry one', () => {
-    const side = { imageId: 'x', corners: null, plateAt: undefined, dries: undefined }
+    const side = {
+      imageId: 'x',
+      corners: null,
+      plateAt: undefined,
+      dries: undefined,
+      taken: 'scanner' as const,
+    }
     const pair = (from: number) => ({ reference: side, impression: side, mixed: { from } })
     expect(mixedWords({ ...pair(1), mixed: null }, taken('scanner'))).toBeNull()
     expect(mixedWords(pair(1), taken('scanner'))).toMatch(

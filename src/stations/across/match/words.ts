@@ -1,8 +1,10 @@
 import type { Pull } from '@/core/edition/pull'
-import type { ScanPair } from '@/core/edition/compareScans'
+import { outcomeOf, type ScanPair } from '@/core/edition/compareScans'
 import type { CheckStanding } from '@/core/match/checks/matchCheck'
+import type { PictureFlaws } from '@/core/match/pictureFlaws'
 import type { MatchVerdict, Scan } from '@/core/match/scan'
 import { counted } from '@/core/units/counted'
+import { formatNumber } from '@/core/units/length'
 import { listed } from '@/core/units/listed'
 import type { RoomAnswer } from '@/ui/Answer'
 
@@ -46,6 +48,25 @@ export const STANDINGS: Record<CheckStanding, { mark: string; word: string }> = 
 export const outcomeWords = (match: Pick<MatchVerdict, 'outcome'> | null): string =>
   match ? `${STANDINGS[match.outcome].mark} ${STANDINGS[match.outcome].word}` : 'not checked'
 
+const howMany = (standings: readonly CheckStanding[], one: CheckStanding) =>
+  standings.filter((standing) => standing === one).length
+
+/** What the checks come to together; of a print that a picture kept from being looked at in every way it is not said that it matches. */
+export function wholeWords(standings: readonly CheckStanding[], flaws: PictureFlaws): string {
+  const outcome = outcomeOf(standings, flaws)
+  if (outcome === 'matches') return '● Matches the BAT'
+  if (howMany(standings, 'unclear') === standings.length) return '– Nothing can be told from these pictures'
+  return outcome === 'differs'
+    ? `◆ Differs in ${howMany(standings, 'differs')} of ${standings.length}`
+    : `– Nothing differs of what can be told: ${howMany(standings, 'unclear')} of ${standings.length} cannot`
+}
+
+/** A verdict with the mean colour difference, where a picture bore it. */
+export function scanWords(match: Pick<MatchVerdict, 'outcome' | 'values' | 'deltaE00'>): string {
+  const colour = match.values.colour === null ? '' : `, ΔE00 ${formatNumber(match.deltaE00.mean, 1)}`
+  return `${outcomeWords(match)}${colour}`
+}
+
 /** What the match check is asked for its answer. */
 export interface MatchAsked {
   /** number of the pull that is looked at */
@@ -54,12 +75,20 @@ export interface MatchAsked {
   missing: readonly string[]
   /** how each check stands; null: not compared yet */
   standings: readonly CheckStanding[] | null
+  /** what keeps the pictures from bearing checks; null: not compared yet */
+  flaws: PictureFlaws | null
   refusal: string | null
   isBusy: boolean
 }
 
+function becauseOf(unclear: number, all: number): string {
+  if (unclear === all) return 'What is wrong with them, and what to do, is said below.'
+  const unsaid = unclear > 0 ? `${counted(unclear, 'check')} cannot be said from these pictures. ` : ''
+  return `${unsaid}The verdict is yours: write it on the print.`
+}
+
 /** What the comparison says of the print, or what it needs. */
-export function matchAnswer({ pull, missing, standings, refusal, isBusy }: MatchAsked): RoomAnswer {
+export function matchAnswer({ pull, missing, standings, flaws, refusal, isBusy }: MatchAsked): RoomAnswer {
   if (missing.length > 0)
     return {
       says: `Add a picture of ${listed(missing)}`,
@@ -67,14 +96,19 @@ export function matchAnswer({ pull, missing, standings, refusal, isBusy }: Match
     }
   if (isBusy) return { says: `Comparing pull ${pull} with the BAT…` }
   if (refusal) return { says: 'The pictures cannot be compared', because: refusal }
-  if (!standings) return { says: `Compare pull ${pull} with the BAT`, because: 'Both pictures are there.' }
-  const count = (one: CheckStanding) => standings.filter((standing) => standing === one).length
-  const unclear = count('unclear')
+  if (!standings || !flaws)
+    return { says: `Compare pull ${pull} with the BAT`, because: 'Both pictures are there.' }
+  const unclear = howMany(standings, 'unclear')
+  const says = {
+    matches: `Pull ${pull} matches the BAT`,
+    differs: `◆ Pull ${pull} differs from the BAT in ${howMany(standings, 'differs')} of ${counted(standings.length, 'check')}`,
+    unclear:
+      unclear === standings.length
+        ? `These pictures tell nothing of pull ${pull}`
+        : `Pull ${pull}: nothing differs of what these pictures show`,
+  }
   return {
-    says:
-      count('differs') === 0
-        ? `Pull ${pull} matches the BAT`
-        : `◆ Pull ${pull} differs from the BAT in ${count('differs')} of ${counted(standings.length, 'check')}`,
-    because: `${unclear > 0 ? `${counted(unclear, 'check')} cannot be said from these pictures. ` : ''}The verdict is yours: write it on the print.`,
+    says: says[outcomeOf(standings, flaws)],
+    because: becauseOf(unclear, standings.length),
   }
 }

@@ -1,0 +1,44 @@
+import { FLATBED, PHONE, type Taking } from './imaging'
+
+/** How the two pictures of a pair are taken, and whether they can bear the question. */
+export interface Condition {
+  name: string
+  reference: Taking
+  impression: Taking
+  isGood: boolean
+}
+
+const bad = (
+  name: string,
+  impression: Partial<Taking>,
+  base: Taking = PHONE,
+  reference: Taking = base,
+): Condition => ({
+  name,
+  reference,
+  impression: { ...base, ...impression },
+  isGood: false,
+})
+
+export const CONDITIONS: readonly Condition[] = [
+  {
+    name: 'flatbed, dark lid',
+    reference: FLATBED,
+    impression: { ...FLATBED, turnDegrees: -0.7 },
+    isGood: true,
+  },
+  { name: 'phone, dark table', reference: PHONE, impression: { ...PHONE, turnDegrees: -1.5 }, isGood: true },
+  bad('flatbed, white lid', { ground: 'white' }, FLATBED),
+  bad('phone, white table', { ground: 'white' }),
+  bad('phone, wood', { ground: 'wood' }),
+  bad('phone, on another sheet', { ground: 'sheet' }),
+  bad('phone, soft', { spread: 2.4 }),
+  bad('phone, lamplight', { lamp: [1.05, 0.82, 0.55] }),
+  bad('phone, shadow of a hand', { shadow: true }),
+  bad('phone, glare', { glare: true }),
+  bad('phone, whites clipped', { exposure: 1.6 }),
+  bad('phone, dark', { exposure: 0.35, noise: 0.02 }),
+  bad('phone, paper cut off', { rightMm: -14 }),
+  bad('phone, lens that bends', { barrel: 0.03 }),
+  bad('phone against flatbed', {}, PHONE, FLATBED),
+]

@@ -1,0 +1,133 @@
+import { matchImpression } from '@/core/match/matchImpression'
+import { reportMatch, type MatchReport } from '@/core/match/matchReport'
+import type { Rgb } from '@/core/match/picture'
+import { CONDITIONS, type Condition } from './conditions'
+import { taken } from './imaging'
+import { PLATE, PLATES, SHEET } from './plates'
+import { printed, type Planted, type Sheet } from './prints'
+
+const held = (reference: Rgb, impression: Rgb) => {
+  const match = matchImpression({
+    reference: { picture: reference, corners: null },
+    impression: { picture: impression, corners: null },
+    sheet: SHEET,
+    plate: PLATE,
+    zones: [],
+  })
+  return 'which' in match ? null : reportMatch(match)
+}
+
+/** What was said of pairs of like prints: of how many checks that they differ, or match, and of how many nothing. */
+interface Tally {
+  pairs: number
+  refused: number
+  differs: Map<string, number>
+  matches: number
+  unsaid: number
+  /** misfit and stretch that were stated, mm and %; of these prints there is none */
+  registerMm: number[]
+  stretchPercent: number[]
+}
+const empty = (): Tally => ({
+  pairs: 0,
+  refused: 0,
+  differs: new Map(),
+  matches: 0,
+  unsaid: 0,
+  registerMm: [],
+  stretchPercent: [],
+})
+
+function count(tally: Tally, report: MatchReport | null): void {
+  tally.pairs += 1
+  if (!report) {
+    tally.refused += 1
+    return
+  }
+  for (const { check, standing } of report.checks) {
+    if (standing === 'differs') tally.differs.set(check, (tally.differs.get(check) ?? 0) + 1)
+    else if (standing === 'matches') tally.matches += 1
+    else tally.unsaid += 1
+  }
+  if (report.registerMm) tally.registerMm.push(Math.hypot(report.registerMm.x, report.registerMm.y))
+  if (report.stretchPercent)
+    tally.stretchPercent.push(Math.max(Math.abs(report.stretchPercent.x), Math.abs(report.stretchPercent.y)))
+}
+
+const most = (values: readonly number[], places: number) =>
+  values.length === 0 ? '–' : Math.max(...values).toFixed(places)
+
+const wrongOf = ({ differs }: Tally) => [...differs.values()].reduce((sum, n) => sum + n, 0)
+
+function row({ name, isGood }: Condition, tally: Tally): string {
+  const wrong = wrongOf(tally)
+  const said = wrong + tally.matches
+  const which = [...tally.differs].map(([check, n]) => `${check} ${n}`).join(', ')
+  return `${isGood ? 'good' : 'bad '} ${name.padEnd(26)} ${String(tally.pairs).padStart(3)} pairs, ${String(tally.refused).padStart(2)} refused, ${String(said).padStart(3)} said, ${String(tally.unsaid).padStart(3)} unsaid, ${String(wrong).padStart(3)} wrong${which ? ` (${which})` : ''}; register to ${most(tally.registerMm, 2)} mm, stretch to ${most(tally.stretchPercent, 2)} %`
+}
+
+/** Faults planted in good pictures, and the checks of which one must tell them. */
+const FAULTS: readonly { name: string; planted: Planted; toldBy: readonly string[] }[] = [
+  { name: '1 mm off', planted: { shift: [5, 3] }, toldBy: ['register'] },
+  { name: 'a third less ink', planted: { ink: 0.67 }, toldBy: ['tone', 'lines', 'colour'] },
+  { name: 'a smear of 4 mm', planted: { smear: [14, 60, 2] }, toldBy: ['marks'] },
+  {
+    name: 'half the ink lost over 9 cm²',
+    planted: { loss: [38, 26, 30, 30, 0.5] },
+    toldBy: ['blanks', 'bands', 'breaks', 'edges', 'sides', 'evenness', 'lines', 'tone', 'colour'],
+  },
+]
+
+/** How far from the truth it may be stated where a plate lies, mm, and how much it grew, %; and how often like prints in good pictures may be said to differ. */
+const LIMITS = { registerMm: 0.15, stretchPercent: 0.2, falseShare: 0.05, found: 0.9 }
+
+/**
+ * Holds like prints of ten kinds of plate against one another in good pictures and bad, and prints with planted faults in good ones; prints
+ * what was said of them. @param only kinds and conditions whose names begin so
+ */
+export function benchPhotographs(only = ''): boolean {
+  const tallies = new Map<Condition, Tally>(CONDITIONS.map((one) => [one, empty()]))
+  const found = new Map<string, number>(FAULTS.map(({ name }) => [name, 0]))
+  for (const [at, { film }] of PLATES.entries()) {
+    const seed = 100 * (at + 1)
+    const [bat, like]: Sheet[] = [printed(film, seed + 1), printed(film, seed + 2)]
+    for (const [nth, condition] of CONDITIONS.entries()) {
+      if (!condition.name.startsWith(only)) continue
+      const reference = taken(bat, condition.reference, seed + 10 + nth)
+      count(tallies.get(condition)!, held(reference, taken(like, condition.impression, seed + 40 + nth)))
+    }
+    if (only) continue
+    const [good] = CONDITIONS
+    const reference = taken(bat, good.reference, seed + 70)
+    for (const [nth, { name, planted, toldBy }] of FAULTS.entries()) {
+      const faulty = taken(printed(film, seed + 3 + nth, planted), good.impression, seed + 80 + nth)
+      const report = held(reference, faulty)
+      const isTold = report?.checks.some(
+        ({ check, standing }) => standing === 'differs' && toldBy.includes(check),
+      )
+      if (isTold) found.set(name, found.get(name)! + 1)
+    }
+  }
+  const all = [...tallies].filter(([, { pairs }]) => pairs > 0)
+  for (const [condition, tally] of all) console.log(row(condition, tally))
+  for (const [name, n] of only ? [] : found)
+    console.log(`planted: ${name}, told of ${n} of ${PLATES.length} plates`)
+  const sum = (isGood: boolean, of: (tally: Tally) => number) =>
+    all
+      .filter(([condition]) => condition.isGood === isGood)
+      .reduce((total, [, tally]) => total + of(tally), 0)
+  const said = (tally: Tally) => wrongOf(tally) + tally.matches
+  const falseShare = sum(true, wrongOf) / Math.max(1, sum(true, said))
+  const registers = all.flatMap(([, { registerMm }]) => registerMm)
+  const stretches = all.flatMap(([, { stretchPercent }]) => stretchPercent)
+  console.log(
+    `Like prints: ${(100 * falseShare).toFixed(1)} % of what was said of good pictures was wrong (wanted ${100 * LIMITS.falseShare} % at most); of bad ones ${sum(false, wrongOf)} of ${sum(false, said)} said (wanted none). Register within ${most(registers, 2)} mm (wanted ${LIMITS.registerMm}), stretch within ${most(stretches, 2)} % (wanted ${LIMITS.stretchPercent}).`,
+  )
+  return (
+    falseShare <= LIMITS.falseShare &&
+    sum(false, wrongOf) === 0 &&
+    Math.max(0, ...registers) <= LIMITS.registerMm &&
+    Math.max(0, ...stretches) <= LIMITS.stretchPercent &&
+    (only !== '' || [...found.values()].every((n) => n >= LIMITS.found * PLATES.length))
+  )
+}

@@ -1,0 +1,132 @@
+import { describe, expect, it } from 'vitest'
+import type { Corners } from './homography'
+import {
+  flawOfEdges,
+  flawsOf,
+  flawsOfPaper,
+  isSheetKnown,
+  PICTURE_FLAWS,
+  unlessSpoiled,
+  type EdgesFound,
+  type PictureLook,
+} from './pictureFlaws'
+
+const SHEET = { widthMm: 300, heightMm: 200 }
+const corners = (...at: [number, number][]) => at as unknown as Corners
+const upright = corners([10, 10], [910, 10], [910, 610], [10, 610])
+const edges = (more: Partial<EdgesFound> = {}): EdgesFound => ({
+  corners: upright,
+  isSetByHand: false,
+  bowMm: 0.02,
+  spreadMm: 0.2,
+  ...more,
+})
+const paper = { clipped: 0, light: 220, uneven: 0.004, lighter: 0.003 }
+const LAID = { scale: 1.001, stretch: 0.002, bentMm: 0.05 }
+const look = (more: Partial<PictureLook> = {}): PictureLook => ({
+  taken: null,
+  edges: edges(),
+  white: [228, 224, 214],
+  paper,
+  levelled: paper,
+  ...more,
+})
+
+describe('the edges of a sheet', () => {
+  it('are right, also of one that lies across', () => {
+    expect(flawOfEdges(edges(), SHEET)).toBeNull()
+    expect(flawOfEdges(edges(), { widthMm: 200, heightMm: 300 })).toBeNull()
+  })
+  it('are not seen, bowed, or not those of this sheet', () => {
+    expect(flawOfEdges(null, SHEET)).toBe('edges-unseen')
+    expect(flawOfEdges(edges({ bowMm: 1.1 }), SHEET)).toBe('edges-bowed')
+    // A sheet of 300 × 200 mm of which 20 mm lie beyond the frame.
+    const cut = corners([10, 10], [850, 10], [850, 610], [10, 610])
+    expect(flawOfEdges(edges({ corners: cut }), SHEET)).toBe('another-shape')
+  })
+  it('are believed where a person set them', () =>
+    expect(
+      flawOfEdges(edges({ isSetByHand: true, corners: corners([0, 0], [5, 0], [5, 5], [0, 5]) }), SHEET),
+    ).toBeNull())
+})
+
+describe('paper', () => {
+  it('tells of a picture too light, too dark, or in uneven light', () => {
+    expect(flawsOfPaper(paper, paper)).toEqual([])
+    expect(flawsOfPaper(null, null)).toEqual([])
+    expect(flawsOfPaper({ ...paper, clipped: 0.4 }, paper)).toEqual(['clipped'])
+    expect(flawsOfPaper({ ...paper, light: 120 }, { ...paper, uneven: 0.08 })).toEqual([
+      'dark',
+      'uneven-light',
+    ])
+    expect(flawsOfPaper(paper, { ...paper, lighter: 0.09 })).toEqual(['uneven-light'])
+    // What was uneven as it came and is levelled spoils nothing.
+    expect(flawsOfPaper({ ...paper, uneven: 0.2 }, paper)).toEqual([])
+  })
+})
+
+describe('two pictures', () => {
+  it('bear every check where nothing is wrong with either', () => {
+    const flaws = flawsOf({ reference: look(), impression: look() }, SHEET, LAID, null)
+    expect(flaws).toEqual({ reference: [], impression: [] })
+    expect(isSheetKnown(flaws)).toBe(true)
+  })
+  it('in light of two colours tell no colour', () => {
+    const lamp = look({ white: [230, 205, 160] })
+    expect(flawsOf({ reference: look(), impression: lamp }, SHEET, LAID, null).impression).toEqual([
+      'other-light',
+    ])
+    // The same paper in a camera that balances a little otherwise.
+    const near = look({ white: [225, 223, 216] })
+    expect(flawsOf({ reference: look(), impression: near }, SHEET, LAID, null).impression).toEqual([])
+  })
+  it('tell nothing of the print where no edges were seen and one does not fit the other', () => {
+    const blind = { reference: look(), impression: look({ edges: null }) }
+    const off = { ...LAID, bentMm: 1.4 }
+    expect(flawsOf(blind, SHEET, off, null).impression).toEqual(['edges-unseen', 'not-laid-over'])
+    expect(flawsOf(blind, SHEET, LAID, null).impression).toEqual(['edges-unseen'])
+    // With its edges seen a sheet may be bent.
+    expect(flawsOf({ reference: look(), impression: look() }, SHEET, off, null).impression).toEqual([])
+  })
+  it('of which one was seen at a slant are of two devices', () => {
+    const slanted = look({ edges: edges({ corners: corners([30, 12], [895, 10], [918, 605], [8, 612]) }) })
+    expect(flawsOf({ reference: look(), impression: slanted }, SHEET, LAID, null).impression).toEqual([
+      'other-device',
+    ])
+    const said = look({ taken: 'camera' })
+    expect(
+      flawsOf({ reference: look({ taken: 'scanner' }), impression: said }, SHEET, LAID, null).impression,
+    ).toEqual(['other-device'])
+    expect(flawsOf({ reference: said, impression: slanted }, SHEET, LAID, null).impression).toEqual([])
+    expect(flawsOf({ reference: slanted, impression: slanted }, SHEET, LAID, null).impression).toEqual([])
+  })
+  it('of which one is softer bear no detail where its sheet’s edges are blurred beside the other’s', () => {
+    const softer = { picture: 'impression', isTooSoft: false } as const
+    const pair = (spreadMm: number) => ({
+      reference: look(),
+      impression: look({ edges: edges({ spreadMm }) }),
+    })
+    expect(flawsOf(pair(0.35), SHEET, LAID, softer).impression).toEqual([])
+    expect(flawsOf(pair(0.65), SHEET, LAID, softer).impression).toEqual(['soft'])
+    // An edge that is torn is no blur: the prints are as crisp.
+    expect(flawsOf(pair(0.65), SHEET, LAID, null).impression).toEqual([])
+  })
+  it('say of a check that is spoiled which picture spoils it and what to do, and no number', () => {
+    const flaws = flawsOf({ reference: look({ edges: null }), impression: look() }, SHEET, LAID, {
+      picture: 'impression',
+      isTooSoft: true,
+    })
+    expect(flaws).toEqual({ reference: ['edges-unseen'], impression: ['soft'] })
+    expect(isSheetKnown(flaws)).toBe(false)
+    const place = { check: 'register', what: 'x', xMm: 0, yMm: 0, widthMm: 1, heightMm: 1 } as const
+    expect(unlessSpoiled({ check: 'register', value: 3, words: '', places: [place] }, flaws)).toEqual({
+      check: 'register',
+      value: null,
+      words: `In the picture of the BAT, the sheet’s edges are not seen. ${PICTURE_FLAWS['edges-unseen'].cure}`,
+      places: [],
+    })
+    expect(unlessSpoiled({ check: 'lines', value: -30, words: '', places: [] }, flaws).value).toBeNull()
+    const colour = { check: 'colour', value: 1, words: 'as it is', places: [] } as const
+    expect(unlessSpoiled({ ...colour, places: [] }, flaws)).toEqual(colour)
+  })
+})

@@ -1,0 +1,266 @@
+import { convertSrgbToLab } from '../colour/convertSrgbToLab'
+import type { CheckResult, MatchCheck } from './checks/matchCheck'
+import type { PaperWhite } from './evenLight'
+import type { Corners } from './homography'
+import type { PaperRound } from './paperRound'
+import type { Scan } from './scan'
+
+/** Checks that go by how dark paper and ink are. */
+const BY_INK: readonly MatchCheck[] = [
+  'colour',
+  'tone',
+  'lines',
+  'evenness',
+  'edges',
+  'sides',
+  'bands',
+  'blanks',
+  'marks',
+]
+const BY_SHEET: readonly MatchCheck[] = ['register', 'turn']
+/** Checks that go by single places, which must lie over one another. */
+const BY_PLACE: readonly MatchCheck[] = ['lines', 'breaks', 'edges', 'bands', 'blanks', 'marks']
+
+/** What a picture can have that keeps checks from being made: which, what is said of the picture, and what to do. */
+export const PICTURE_FLAWS = {
+  'edges-unseen': {
+    spoils: BY_SHEET,
+    says: 'the sheet’s edges are not seen',
+    cure: 'Set its corners by hand, or take the whole sheet again on something darker than its paper.',
+  },
+  'edges-bowed': {
+    spoils: [...BY_SHEET, ...BY_PLACE],
+    says: 'the sheet’s edges are bowed, by the lens or because it does not lie flat',
+    cure: 'Lay it flat and take it again from farther off, or scan it.',
+  },
+  'another-shape': {
+    spoils: BY_SHEET,
+    says: 'what was found as the sheet has not its shape',
+    cure: 'Set its corners by hand, or take the whole sheet again on something darker than its paper.',
+  },
+  'not-laid-over': {
+    spoils: [...BY_INK, 'breaks'],
+    says: 'without the sheet’s edges it could not be laid over the other closely',
+    cure: 'Set its corners by hand.',
+  },
+  clipped: {
+    spoils: BY_INK,
+    says: 'the paper is as light as a picture goes, and pale tones are lost in it',
+    cure: 'Take it again darker.',
+  },
+  dark: {
+    spoils: BY_INK,
+    says: 'it is so dark that dark tones run into one another',
+    cure: 'Take it again in more light.',
+  },
+  'uneven-light': {
+    spoils: [...BY_INK, 'breaks'],
+    says: 'a shadow or a reflection lies over it that could not be levelled',
+    cure: 'Take it again away from lamps and hands, in even light.',
+  },
+  'other-light': {
+    spoils: ['colour', 'tone'],
+    says: 'its light has another colour than the other picture’s',
+    cure: 'Take both under one lamp, or by daylight.',
+  },
+  'other-device': {
+    spoils: ['colour', 'tone', 'lines', 'evenness', 'edges', 'sides', 'bands'],
+    says: 'it is from a camera and the other from a scanner, or the other way round: they see tones differently',
+    cure: 'Take both with one device.',
+  },
+  soft: {
+    spoils: [...BY_PLACE, 'tone', 'evenness'],
+    says: 'it is too soft beside the other',
+    cure: 'Take it again, held still and sharp, or with the same device.',
+  },
+} as const satisfies Record<string, { spoils: readonly MatchCheck[]; says: string; cure: string }>
+export type PictureFlaw = keyof typeof PICTURE_FLAWS
+type Which = 'reference' | 'impression'
+/** What is wrong with each of two pictures. */
+export type PictureFlaws = Record<Which, readonly PictureFlaw[]>
+
+/** How the edges of a sheet are known in a picture. */
+export interface EdgesFound {
+  corners: Corners
+  isSetByHand: boolean
+  /** how far the worst side bows, mm */
+  bowMm: number
+  /** how far the light takes from a quarter to three quarters of the way across the edge, mm; null: nobody measured */
+  spreadMm: number | null
+}
+
+/** A side that bows farther moves the plate on its sheet by as much [bench photographs]. */
+const BOWED_MM = 0.2
+/** Length to width may be off by so much, and by such a share of how much smaller one side looks than the one across: a sheet seen at a slant looks shorter one way. */
+const SHAPE = 0.03
+const SHAPE_AT_A_SLANT = 0.3
+/** An edge that is blurred by so much more than that of the other picture [bench photographs: a blur of a third of a millimetre, by its standard deviation]. */
+const BLURRED_MM = 0.45
+/** Shares of the paper, and its lightness. */
+const CLIPPED = 0.05
+const DARK = 160
+/** What levelling left of uneven light, as a share; paper alone strays by a tenth of that. */
+const UNEVEN = 0.02
+/** Lighter than its paper by such a share nothing is but what shines; paper alone strays by a fifth of that. */
+const SHINING = 0.02
+
+const long = ([ax, ay]: readonly [number, number], [bx, by]: readonly [number, number]) =>
+  Math.hypot(bx - ax, by - ay)
+
+/** Width to height of what lies between four corners, seen nearly from above. */
+const shapeOf = ([a, b, c, d]: Corners): number => (long(a, b) + long(d, c)) / (long(a, d) + long(b, c))
+
+/** How much shorter a side looks than the one across from it, as a share; the greater of the two. */
+const slantOf = ([a, b, c, d]: Corners): number =>
+  Math.max(Math.abs(Math.log(long(a, b) / long(d, c))), Math.abs(Math.log(long(a, d) / long(b, c))))
+
+/** What is wrong with the edges of a sheet; null: nothing. @param edges null: none were found */
+export function flawOfEdges(
+  edges: EdgesFound | null,
+  sheet: { widthMm: number; heightMm: number },
+): PictureFlaw | null {
+  if (edges === null) return 'edges-unseen'
+  if (edges.isSetByHand) return null
+  const wanted = sheet.widthMm / sheet.heightMm
+  const shape = shapeOf(edges.corners)
+  // It may lie across.
+  const off = Math.min(Math.abs(Math.log(shape / wanted)), Math.abs(Math.log(shape * wanted)))
+  if (off > SHAPE + SHAPE_AT_A_SLANT * slantOf(edges.corners)) return 'another-shape'
+  return edges.bowMm > BOWED_MM ? 'edges-bowed' : null
+}
+
+/** What the paper says is wrong with a picture. @param taken as it came @param levelled with its light evened */
+export function flawsOfPaper(taken: PaperRound | null, levelled: PaperRound | null): PictureFlaw[] {
+  return [
+    ...(taken && taken.clipped > CLIPPED ? (['clipped'] as const) : []),
+    ...(taken && taken.light < DARK ? (['dark'] as const) : []),
+    ...(levelled && (levelled.uneven > UNEVEN || levelled.lighter > SHINING)
+      ? (['uneven-light'] as const)
+      : []),
+  ]
+}
+
+/** A camera sees a sheet smaller at its far side; a scanner never does, beyond what corners are found to. */
+const SLANTED = 0.004
+
+/** Whether a sheet was seen at a slant, as only a camera sees it. */
+function isSlanted([a, b, c, d]: Corners): boolean {
+  const off = Math.hypot(a[0] - b[0] + c[0] - d[0], a[1] - b[1] + c[1] - d[1])
+  return off > (SLANTED * (long(a, b) + long(d, c) + long(a, d) + long(b, c))) / 4
+}
+
+/** Whites of two papers that are so far apart in a* and b* were seen in light of two colours, or are two papers. */
+const OTHER_LIGHT = 8
+
+/** How far the whites of two pictures are apart in a* and b*, both brought to one lightness. */
+function lightsApart(one: PaperWhite, other: PaperWhite): number {
+  const [p, q] = [one, other].map(([r, g, b]) => convertSrgbToLab((0.8 * r) / g, 0.8, (0.8 * b) / g))
+  return Math.hypot(p.a - q.a, p.b - q.b)
+}
+
+/** How closely one picture was laid over another: how much larger it had to be made, and how far its drawing is out of shape, mm. */
+export interface LaidOver {
+  scale: number
+  stretch: number
+  bentMm: number
+}
+/** Paper grows by less than this as it is damped, and bends by less as it is lifted; more is a frame that is not the sheet's. */
+const GROWTH = 0.02
+const BENT_MM = 0.5
+const isLaidOver = ({ scale, stretch, bentMm }: LaidOver): boolean =>
+  Math.abs(scale - 1) <= GROWTH && Math.abs(stretch) <= GROWTH && bentMm <= BENT_MM
+
+/** What was seen of a picture: its edges, its paper's white, and the paper as it was taken and after its light was evened. */
+export interface PictureLook {
+  /** how it was taken, where somebody said so */
+  taken: Scan['taken'] | null
+  edges: EdgesFound | null
+  white: PaperWhite | null
+  paper: PaperRound | null
+  levelled: PaperRound | null
+}
+
+/** Whether a picture is a camera's: as somebody said, else by the slant of its sheet; null: nobody knows. */
+function isOfCamera({ taken, edges }: PictureLook): boolean | null {
+  if (taken) return taken === 'camera'
+  return edges && isSlanted(edges.corners)
+}
+
+/** Whether one sheet's edges are blurred beside the other's; spreads of independent causes add by their squares. */
+const isBlurred = (one: EdgesFound | null, other: EdgesFound | null): boolean =>
+  one?.spreadMm != null &&
+  other?.spreadMm != null &&
+  one.spreadMm ** 2 - other.spreadMm ** 2 > BLURRED_MM ** 2
+
+/** What is wrong with each of two pictures that are held against one another. @param softer which is the softer, if one is */
+export function flawsOf(
+  look: Record<Which, PictureLook>,
+  sheet: { widthMm: number; heightMm: number },
+  laid: LaidOver,
+  softer: { picture: Which; isTooSoft: boolean } | null,
+): PictureFlaws {
+  const { reference, impression } = look
+  const own = (which: Which): PictureFlaw[] => {
+    const { edges, paper, levelled } = look[which]
+    const ofEdges = flawOfEdges(edges, sheet)
+    const isByFrame = ofEdges === 'edges-unseen' || ofEdges === 'another-shape'
+    const isSoft =
+      softer?.picture === which &&
+      (softer.isTooSoft || isBlurred(edges, look[which === 'reference' ? 'impression' : 'reference'].edges))
+    return [
+      ...(ofEdges ? [ofEdges] : []),
+      ...(isByFrame && !isLaidOver(laid) ? (['not-laid-over'] as const) : []),
+      ...flawsOfPaper(paper, levelled),
+      ...(isSoft ? (['soft'] as const) : []),
+    ]
+  }
+  const isOtherLight =
+    reference.white !== null &&
+    impression.white !== null &&
+    lightsApart(reference.white, impression.white) > OTHER_LIGHT
+  const [ours, theirs] = [isOfCamera(reference), isOfCamera(impression)]
+  const isOtherDevice = ours !== null && theirs !== null && ours !== theirs
+  return {
+    reference: own('reference'),
+    impression: [
+      ...own('impression'),
+      ...(isOtherLight ? (['other-light'] as const) : []),
+      ...(isOtherDevice ? (['other-device'] as const) : []),
+    ],
+  }
+}
+
+/** Whether two pictures bear every check. */
+export const isBorne = ({ reference, impression }: PictureFlaws): boolean =>
+  reference.length + impression.length === 0
+
+/** Whether it can be told where a plate lies on the sheets of both pictures. */
+export const isSheetKnown = ({ reference, impression }: PictureFlaws): boolean =>
+  [...reference, ...impression].every(
+    (flaw) => !(PICTURE_FLAWS[flaw].spoils as readonly MatchCheck[]).includes('register'),
+  )
+
+/** The first flaw of the two pictures that spoils a check, and of which it is. */
+function spoiling(check: MatchCheck, flaws: PictureFlaws): readonly [Which, PictureFlaw] | null {
+  for (const which of ['impression', 'reference'] as const) {
+    const flaw = flaws[which].find((one) =>
+      (PICTURE_FLAWS[one].spoils as readonly MatchCheck[]).includes(check),
+    )
+    if (flaw) return [which, flaw]
+  }
+  return null
+}
+
+/** A check as it came out, or, where a picture cannot bear it, that it cannot be said, and why. */
+export function unlessSpoiled(result: CheckResult, flaws: PictureFlaws): CheckResult {
+  const spoilt = spoiling(result.check, flaws)
+  if (!spoilt) return result
+  const [which, flaw] = spoilt
+  const { says, cure } = PICTURE_FLAWS[flaw]
+  return {
+    check: result.check,
+    value: null,
+    words: `In the picture of the ${which === 'reference' ? 'BAT' : 'impression'}, ${says}. ${cure}`,
+    places: [],
+  }
+}

@@ -1,0 +1,132 @@
+import type { PrintedZone } from './checks/colourCheck'
+import type { DriedTone } from './driedPicture'
+import { evenLight } from './evenLight'
+import type { Box } from './findPlate'
+import { isConvex, type Corners } from './homography'
+import type { MatchRefusal } from './matchPictures'
+import { lookAtPaper } from './paperRound'
+import type { Rgb } from './picture'
+import type { PictureLook } from './pictureFlaws'
+import { rectify } from './rectify'
+import type { Scan } from './scan'
+import { frameOf, sheetEdges } from './sheetEdges'
+
+/** Prints are judged at so many dots an inch: finer than this nobody looks at one. */
+const JUDGED_DPI = 150
+
+/** One of the two pictures: with the corners of its sheet, where a person has set them. */
+export interface MatchSide {
+  picture: Rgb
+  corners: Corners | null
+  /** of a wet print held against a dry one: what its tones change by as they dry */
+  dries?: readonly DriedTone[]
+  /** how it was taken, where somebody said so */
+  taken?: Scan['taken'] | null
+  /** where the plate mark lies on the upright sheet, where a person has set it, mm; found by the tool otherwise. Of the reference alone. */
+  plateAt?: { leftMm: number; topMm: number } | null
+}
+
+export interface MatchImpressionInput {
+  reference: MatchSide
+  impression: MatchSide
+  sheet: { widthMm: number; heightMm: number }
+  /** the plate and where the settings place it on the sheet, as the print's face shows it */
+  plate: { leftMm: number; topMm: number; widthMm: number; heightMm: number }
+  /** zones as the print shows them, mm from the plate mark's top left corner */
+  zones: readonly PrintedZone[]
+}
+
+/** Both sheets upright and in even light, and what was seen of their pictures on the way. */
+export interface StraightSheets {
+  ours: ReturnType<typeof evenLight>
+  theirs: ReturnType<typeof evenLight>
+  pixelsPerMm: number
+  /** where the plate is wanted, px */
+  wanted: Box
+  look: Record<'reference' | 'impression', PictureLook>
+  /** of the sheets in their pictures, named as they stand now */
+  corners: Record<'reference' | 'impression', Corners>
+}
+
+/** Why a picture cannot be straightened whatever is on it; null: it may be. */
+function unfit(which: MatchRefusal['which'], { picture, corners }: MatchSide): MatchRefusal | null {
+  const { width: widthPx, height: heightPx } = picture
+  if (Math.min(widthPx, heightPx) < 64) return { which, reason: { code: 'too-small', widthPx, heightPx } }
+  return corners && !isConvex(corners) ? { which, reason: { code: 'corners-crossed' } } : null
+}
+
+/**
+ * Finds and straightens the sheets of two pictures, and evens their light by their margins.
+ *
+ * @param turned quarters by which the impression lies otherwise than its corners say
+ * @param tell hears what is going on, as the place of a step in `MATCH_STEPS` (matchSteps)
+ */
+export function straightSheets(
+  { reference, impression, sheet, plate }: MatchImpressionInput,
+  turned: number,
+  tell: (step: number) => void,
+): StraightSheets | MatchRefusal {
+  tell(0)
+  const refusal = unfit('reference', reference) ?? unfit('impression', impression)
+  if (refusal) return refusal
+  const [ourEdges, theirEdges] = [reference, impression].map(({ picture, corners }) =>
+    sheetEdges(picture, corners, sheet),
+  )
+  const ourCorners = ourEdges?.corners ?? frameOf(reference.picture)
+  const found = theirEdges?.corners ?? frameOf(impression.picture)
+  const across = ([a, b]: Corners) => Math.hypot(b[0] - a[0], b[1] - a[1]) / sheet.widthMm
+  const pixelsPerMm = Math.min(JUDGED_DPI / 25.4, across(ourCorners), across(found))
+  const [width, height] = [Math.round(sheet.widthMm * pixelsPerMm), Math.round(sheet.heightMm * pixelsPerMm)]
+  // A sheet scanned a quarter turn apart is turned back by naming its corners from another one.
+  const theirCorners = turnedBy(turnsOf(found, width > height), turned)
+  const upright = rectify(reference.picture, ourCorners, width, height)
+  const lying = rectify(impression.picture, theirCorners, width, height)
+  if (!upright || !lying) return { which: upright ? 'impression' : 'reference', reason: { code: 'no-sheet' } }
+
+  tell(1)
+  const place = reference.plateAt ?? plate
+  const wanted: Box = {
+    left: place.leftMm * pixelsPerMm,
+    top: place.topMm * pixelsPerMm,
+    width: plate.widthMm * pixelsPerMm,
+    height: plate.heightMm * pixelsPerMm,
+  }
+  const ours = evenLight(upright, wanted, pixelsPerMm, null)
+  const theirs = evenLight(lying, wanted, pixelsPerMm, ours.white)
+  const paperOf = (picture: Rgb) => lookAtPaper(picture, wanted, pixelsPerMm)
+  return {
+    ours,
+    theirs,
+    pixelsPerMm,
+    wanted,
+    look: {
+      reference: {
+        taken: reference.taken ?? null,
+        edges: ourEdges,
+        white: ours.white,
+        paper: paperOf(upright),
+        levelled: paperOf(ours.picture),
+      },
+      impression: {
+        taken: impression.taken ?? null,
+        edges: theirEdges,
+        white: theirs.white,
+        paper: paperOf(lying),
+        levelled: paperOf(theirs.picture),
+      },
+    },
+    corners: { reference: ourCorners, impression: theirCorners },
+  }
+}
+
+/** Corners named so that the sheet lies the way it is wanted: a sheet scanned lying across begins at its next corner. */
+function turnsOf(corners: Corners, isWide: boolean): Corners {
+  const [a, b, , d] = corners
+  const lies = Math.hypot(b[0] - a[0], b[1] - a[1]) > Math.hypot(d[0] - a[0], d[1] - a[1])
+  return lies === isWide ? corners : turnedBy(corners, 1)
+}
+
+/** The same corners begun so many further on: what stood turned clockwise by so many quarters stands upright. */
+function turnedBy(corners: Corners, quarters: number): Corners {
+  return [0, 1, 2, 3].map((i) => corners[(((i + quarters) % 4) + 4) % 4]) as unknown as Corners
+}
