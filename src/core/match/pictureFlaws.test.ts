@@ -52,16 +52,18 @@ describe('the edges of a sheet', () => {
 
 describe('paper', () => {
   it('tells of a picture too light, too dark, or in uneven light', () => {
-    expect(flawsOfPaper(paper, paper)).toEqual([])
-    expect(flawsOfPaper(null, null)).toEqual([])
-    expect(flawsOfPaper({ ...paper, clipped: 0.4 }, paper)).toEqual(['clipped'])
-    expect(flawsOfPaper({ ...paper, light: 120 }, { ...paper, uneven: 0.08 })).toEqual([
+    expect(flawsOfPaper(paper, paper, paper)).toEqual([])
+    expect(flawsOfPaper(null, null, null)).toEqual([])
+    expect(flawsOfPaper({ ...paper, clipped: 0.4 }, paper, paper)).toEqual(['clipped'])
+    expect(flawsOfPaper({ ...paper, light: 120 }, { ...paper, uneven: 0.08 }, paper)).toEqual([
       'dark',
       'uneven-light',
     ])
-    expect(flawsOfPaper(paper, { ...paper, lighter: 0.09 })).toEqual(['uneven-light'])
+    expect(flawsOfPaper(paper, { ...paper, lighter: 0.09 }, paper)).toEqual(['uneven-light'])
+    // Paper that is dark by itself is so in both.
+    expect(flawsOfPaper({ ...paper, light: 120 }, paper, { ...paper, light: 125 })).toEqual([])
     // What was uneven as it came and is levelled spoils nothing.
-    expect(flawsOfPaper({ ...paper, uneven: 0.2 }, paper)).toEqual([])
+    expect(flawsOfPaper({ ...paper, uneven: 0.2 }, paper, paper)).toEqual([])
   })
 })
 
@@ -93,6 +95,11 @@ describe('two pictures', () => {
     expect(flawsOf({ reference: look(), impression: slanted }, SHEET, LAID, null).impression).toEqual([
       'other-device',
     ])
+    // Corners set by hand are not so sure, and these are two millimetres off.
+    const byHand = edges({ isSetByHand: true, corners: corners([16, 10], [910, 12], [908, 610], [10, 608]) })
+    expect(
+      flawsOf({ reference: look(), impression: look({ edges: byHand }) }, SHEET, LAID, null).impression,
+    ).toEqual([])
     const said = look({ taken: 'camera' })
     expect(
       flawsOf({ reference: look({ taken: 'scanner' }), impression: said }, SHEET, LAID, null).impression,

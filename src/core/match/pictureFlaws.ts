@@ -96,9 +96,11 @@ const SHAPE = 0.03
 const SHAPE_AT_A_SLANT = 0.3
 /** An edge that is blurred by so much more than that of the other picture [bench photographs: a blur of a third of a millimetre, by its standard deviation]. */
 const BLURRED_MM = 0.45
-/** Shares of the paper, and its lightness. */
+/** Share of the paper that may be as light as a picture goes. */
 const CLIPPED = 0.05
-const DARK = 160
+/** Paper may be dark by itself; darker than this, or by such a share darker than in the other picture, it is the picture that is. */
+const DARK = 90
+const DARKER = 0.75
 /** What levelling left of uneven light, as a share; paper alone strays by a tenth of that. */
 const UNEVEN = 0.02
 /** Lighter than its paper by such a share nothing is but what shines; paper alone strays by a fifth of that. */
@@ -129,24 +131,29 @@ export function flawOfEdges(
   return edges.bowMm > BOWED_MM ? 'edges-bowed' : null
 }
 
-/** What the paper says is wrong with a picture. @param taken as it came @param levelled with its light evened */
-export function flawsOfPaper(taken: PaperRound | null, levelled: PaperRound | null): PictureFlaw[] {
+/** What the paper says is wrong with a picture. @param taken as it came @param levelled with its light evened @param other of the other picture, as it came */
+export function flawsOfPaper(
+  taken: PaperRound | null,
+  levelled: PaperRound | null,
+  other: PaperRound | null,
+): PictureFlaw[] {
   return [
     ...(taken && taken.clipped > CLIPPED ? (['clipped'] as const) : []),
-    ...(taken && taken.light < DARK ? (['dark'] as const) : []),
+    ...(taken && taken.light < Math.max(DARK, DARKER * (other?.light ?? 0)) ? (['dark'] as const) : []),
     ...(levelled && (levelled.uneven > UNEVEN || levelled.lighter > SHINING)
       ? (['uneven-light'] as const)
       : []),
   ]
 }
 
-/** A camera sees a sheet smaller at its far side; a scanner never does, beyond what corners are found to. */
-const SLANTED = 0.004
+/** A camera sees a sheet smaller at its far side; a scanner never does, beyond what corners are found to, or set to by hand. */
+const SLANTED = { found: 0.004, byHand: 0.02 }
 
 /** Whether a sheet was seen at a slant, as only a camera sees it. */
-function isSlanted([a, b, c, d]: Corners): boolean {
+function isSlanted({ corners: [a, b, c, d], isSetByHand }: EdgesFound): boolean {
   const off = Math.hypot(a[0] - b[0] + c[0] - d[0], a[1] - b[1] + c[1] - d[1])
-  return off > (SLANTED * (long(a, b) + long(d, c) + long(a, d) + long(b, c))) / 4
+  const least = isSetByHand ? SLANTED.byHand : SLANTED.found
+  return off > (least * (long(a, b) + long(d, c) + long(a, d) + long(b, c))) / 4
 }
 
 /** Whites of two papers that are so far apart in a* and b* were seen in light of two colours, or are two papers. */
@@ -183,7 +190,7 @@ export interface PictureLook {
 /** Whether a picture is a camera's: as somebody said, else by the slant of its sheet; null: nobody knows. */
 function isOfCamera({ taken, edges }: PictureLook): boolean | null {
   if (taken) return taken === 'camera'
-  return edges && isSlanted(edges.corners)
+  return edges && isSlanted(edges)
 }
 
 /** Whether one sheet's edges are blurred beside the other's; spreads of independent causes add by their squares. */
@@ -202,15 +209,14 @@ export function flawsOf(
   const { reference, impression } = look
   const own = (which: Which): PictureFlaw[] => {
     const { edges, paper, levelled } = look[which]
+    const other = look[which === 'reference' ? 'impression' : 'reference']
     const ofEdges = flawOfEdges(edges, sheet)
     const isByFrame = ofEdges === 'edges-unseen' || ofEdges === 'another-shape'
-    const isSoft =
-      softer?.picture === which &&
-      (softer.isTooSoft || isBlurred(edges, look[which === 'reference' ? 'impression' : 'reference'].edges))
+    const isSoft = softer?.picture === which && (softer.isTooSoft || isBlurred(edges, other.edges))
     return [
       ...(ofEdges ? [ofEdges] : []),
       ...(isByFrame && !isLaidOver(laid) ? (['not-laid-over'] as const) : []),
-      ...flawsOfPaper(paper, levelled),
+      ...flawsOfPaper(paper, levelled, other.paper),
       ...(isSoft ? (['soft'] as const) : []),
     ]
   }
