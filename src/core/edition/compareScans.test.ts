@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { readPull } from './readPull'
 import type { PullEvent } from './pull'
 import { placeKey, USUAL_MATCH_TOLERANCES, type CheckResult } from '../match/checks/matchCheck'
-import { cornersInPixels, placesToLookAt, scanPair, unchecked, verdictOf } from './compareScans'
+import { cornersInPixels, outcomeOf, placesToLookAt, scanPair, unchecked, verdictOf } from './compareScans'
 import { refusalWords } from '../match/words'
 
 const pull = (number: number, ...events: PullEvent[]) => samplePull(number, events)
@@ -107,6 +107,12 @@ describe('the verdict of a comparison', () => {
     )
     expect(accepted).toMatchObject({ outcome: 'matches', accepted: [{ ...spot, why: 'under the mount' }] })
     expect(readPull(pull(2, { kind: 'match', match: accepted })).match).toEqual(accepted)
+  })
+  it('goes by what differs first, then by whether the pictures bore the rest', () => {
+    expect(outcomeOf(['matches', 'differs'], { reference: ['dark'], impression: [] })).toBe('differs')
+    expect(outcomeOf(['matches', 'unclear'], { reference: ['dark'], impression: [] })).toBe('unclear')
+    // Too few lines on the plate is no fault of a picture.
+    expect(outcomeOf(['matches', 'unclear'], found.flaws)).toBe('matches')
   })
   it('is no match where a picture kept a check from being made', () => {
     const spoilt = { ...found, checks: [], flaws: { reference: [], impression: ['clipped'] as const } }

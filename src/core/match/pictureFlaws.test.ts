@@ -4,6 +4,7 @@ import {
   flawOfEdges,
   flawsOf,
   flawsOfPaper,
+  isBorne,
   isSheetKnown,
   PICTURE_FLAWS,
   unlessSpoiled,
@@ -71,6 +72,8 @@ describe('two pictures', () => {
   it('bear every check where nothing is wrong with either', () => {
     const flaws = flawsOf({ reference: look(), impression: look() }, SHEET, LAID, null)
     expect(flaws).toEqual({ reference: [], impression: [] })
+    expect(isBorne(flaws)).toBe(true)
+    expect(isBorne({ ...flaws, reference: ['clipped'] })).toBe(false)
     expect(isSheetKnown(flaws)).toBe(true)
   })
   it('in light of two colours tell no colour', () => {

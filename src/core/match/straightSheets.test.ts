@@ -1,0 +1,81 @@
+import { describe, expect, it } from 'vitest'
+import type { Rgb } from './picture'
+import { frameOf, sheetEdges } from './sheetEdges'
+import { straightSheets } from './straightSheets'
+
+const SHEET = { widthMm: 60, heightMm: 40 }
+const PLATE = { leftMm: 15, topMm: 10, widthMm: 30, heightMm: 20 }
+/** A sheet of 240 × 160 px on something, 20 px of which are seen round it, with a grey plate and a black corner of it. */
+function picture(round: number): Rgb {
+  const [width, height] = [280, 200]
+  const data = new Uint8Array(3 * width * height).fill(round)
+  const paint = (left: number, top: number, w: number, h: number, value: number) => {
+    for (let y = top; y < top + h; y++) data.fill(value, 3 * (y * width + left), 3 * (y * width + left + w))
+  }
+  paint(20, 20, 240, 160, 225)
+  paint(80, 60, 120, 80, 150)
+  paint(80, 60, 40, 20, 30)
+  return { width, height, data }
+}
+const side = (round: number) => ({ picture: picture(round), corners: null })
+const straight = (round: number, turned: number) => {
+  const found = straightSheets(
+    { reference: side(20), impression: side(round), sheet: SHEET, plate: PLATE, zones: [] },
+    turned,
+    () => undefined,
+  )
+  if ('which' in found) throw new Error(found.reason.code)
+  return found
+}
+
+describe('the edges of the sheet in a picture', () => {
+  it('are found on something dark, sharp and straight', () => {
+    const edges = sheetEdges(picture(20), null, SHEET)!
+    expect(edges.isSetByHand).toBe(false)
+    expect(edges.corners.map(([x, y]) => [Math.round(x), Math.round(y)])).toEqual([
+      [20, 20],
+      [260, 20],
+      [260, 180],
+      [20, 180],
+    ])
+    expect(edges.bowMm).toBeLessThan(0.02)
+    expect(edges.spreadMm).toBeLessThan(0.3)
+  })
+  it('are not found on something as light, unless a person sets them', () => {
+    const white = picture(225)
+    expect(sheetEdges(white, null, SHEET)).toBeNull()
+    const set = frameOf(white)
+    expect(sheetEdges(white, set, SHEET)).toEqual({
+      corners: set,
+      isSetByHand: true,
+      bowMm: 0,
+      spreadMm: null,
+    })
+  })
+})
+
+describe('both sheets', () => {
+  it('lie upright with their paper round the plate as it was seen', () => {
+    const { ours, theirs, pixelsPerMm, look } = straight(20, 0)
+    expect(pixelsPerMm).toBeCloseTo(4, 1)
+    expect([ours.picture.width, ours.picture.height]).toEqual([theirs.picture.width, theirs.picture.height])
+    expect(look.impression.paper!.light).toBeCloseTo(225, 0)
+    expect(look.impression.edges).not.toBeNull()
+  })
+  it('are found and not set by hand, also where one is turned round', () => {
+    const { look, corners } = straight(20, 2)
+    expect(look.impression.edges!.isSetByHand).toBe(false)
+    expect(corners.impression[0][0]).toBeCloseTo(260, 0)
+    expect(straight(225, 2).look.impression.edges).toBeNull()
+  })
+  it('are refused where a picture has too few pixels', () => {
+    const tiny = { picture: { width: 20, height: 20, data: new Uint8Array(1200) }, corners: null }
+    expect(
+      straightSheets(
+        { reference: side(20), impression: tiny, sheet: SHEET, plate: PLATE, zones: [] },
+        0,
+        () => undefined,
+      ),
+    ).toEqual({ which: 'impression', reason: { code: 'too-small', widthPx: 20, heightPx: 20 } })
+  })
+})
