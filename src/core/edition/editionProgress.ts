@@ -88,18 +88,25 @@ export function eyeSeries(pulls: readonly Pull[]): { pull: number; value: number
 export function scanSeries(pulls: readonly Pull[]): {
   points: { pull: number; value: number }[]
   band: { target: number; low: number; high: number }
-  /** pulls that differ in anything */ differing: number[]
+  /** pulls that differ in anything */
+  differing: number[]
+  /** pulls of which a picture kept something from being told */
+  unclear: number[]
 } | null {
   const compared = pulls
     .filter(({ kind }) => kind === 'edition')
     .flatMap((pull) => {
       const { match } = readPull(pull)
-      return match && match.values.colour !== null ? [{ pull: pull.number, match }] : []
+      return match ? [{ pull: pull.number, match }] : []
     })
   if (compared.length === 0) return null
   return {
-    points: compared.map(({ pull, match }) => ({ pull, value: match.deltaE00.mean })),
+    // Where a picture bore no colour there is no point; what differs otherwise is named all the same.
+    points: compared
+      .filter(({ match }) => match.values.colour !== null)
+      .map(({ pull, match }) => ({ pull, value: match.deltaE00.mean })),
     band: { target: 0, low: 0, high: toleranceOf(compared.at(-1)!.match.tolerances, 'colour') },
     differing: compared.filter(({ match }) => match.outcome === 'differs').map(({ pull }) => pull),
+    unclear: compared.filter(({ match }) => match.outcome === 'unclear').map(({ pull }) => pull),
   }
 }

@@ -135,6 +135,16 @@ describe('an edition compared', () => {
       ],
       band: { target: 0, low: 0, high: USUAL_MATCH_TOLERANCES.colour },
       differing: [3],
+      unclear: [],
+    })
+  })
+  it('has no point where a picture bore no colour, and names the print that differs all the same', () => {
+    const pale = matched(5, { outcome: 'differs', values: { register: 2, colour: null } })
+    const blind = matched(6, { outcome: 'unclear', values: { colour: null } })
+    expect(scanSeries([matched(1, {}), pale, blind])).toMatchObject({
+      points: [{ pull: 1, value: 0.8 }],
+      differing: [5],
+      unclear: [6],
     })
   })
 })

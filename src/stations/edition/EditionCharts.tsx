@@ -5,6 +5,7 @@ import { eyeSeries, runSeries, scanSeries } from '@/core/edition/editionProgress
 import { QUANTITIES } from '@/core/edition/quantities'
 import type { Pull } from '@/core/edition/pull'
 import { controlChart } from '@/core/stats/controlChart'
+import { comparedWords } from '../across/match/words'
 import type { Facing } from '@/core/plate/plateState'
 import { Holding } from './Holding'
 import { LineWear } from './LineWear'
@@ -59,11 +60,7 @@ export function EditionCharts({
           title="Scan against the BAT, mean ΔE00"
           points={scans.points}
           band={scans.band}
-          remark={
-            scans.differing.length > 0
-              ? `◆ Differs by its scan: pull ${scans.differing.join(', ')}`
-              : 'All that were compared match.'
-          }
+          remark={comparedWords(scans)}
         />
       )}
       {series.map(({ quantity, points, band, outside: strays }) => (

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { matchAnswer, scanWords, wholeWords, type MatchAsked } from './words'
+import { comparedWords, matchAnswer, scanWords, wholeWords, type MatchAsked } from './words'
 
 const NONE = { reference: [], impression: [] }
 const SHADED = { reference: [], impression: ['uneven-light'] as const }
@@ -38,6 +38,13 @@ it('says that a print matches only where both pictures bore it', () => {
   expect(wholeWords(['unclear', 'unclear'], SHADED)).toBe('– Nothing can be told from these pictures')
   expect(says({ standings: ['unclear'], flaws: SHADED })).toBe('These pictures tell nothing of pull 10')
   expect(wholeWords(['matches', 'differs'], SHADED)).toBe('◆ Differs in 1 of 2')
+  expect(comparedWords({ differing: [], unclear: [] })).toBe('All that were compared match.')
+  expect(comparedWords({ differing: [], unclear: [6] })).toBe(
+    'Nothing differs; not all can be told of pull 6.',
+  )
+  expect(comparedWords({ differing: [5], unclear: [6] })).toBe(
+    '◆ Differs by its scan: pull 5; not all can be told of pull 6',
+  )
   const deltaE00 = { mean: 1.24, p95: 3 }
   expect(scanWords({ outcome: 'matches', values: { colour: 2 }, deltaE00 })).toBe('● matches, ΔE00 1.2')
   expect(scanWords({ outcome: 'unclear', values: { colour: null }, deltaE00 })).toBe('– cannot be said')

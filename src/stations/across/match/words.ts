@@ -67,6 +67,16 @@ export function scanWords(match: Pick<MatchVerdict, 'outcome' | 'values' | 'delt
   return `${outcomeWords(match)}${colour}`
 }
 
+/** What the prints that were compared come to together. */
+export function comparedWords({
+  differing,
+  unclear,
+}: Record<'differing' | 'unclear', readonly number[]>): string {
+  const told = unclear.length > 0 ? [`not all can be told of pull ${unclear.join(', ')}`] : []
+  if (differing.length > 0) return [`◆ Differs by its scan: pull ${differing.join(', ')}`, ...told].join('; ')
+  return told.length > 0 ? `Nothing differs; ${told[0]}.` : 'All that were compared match.'
+}
+
 /** What the match check is asked for its answer. */
 export interface MatchAsked {
   /** number of the pull that is looked at */
