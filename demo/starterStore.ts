@@ -313,7 +313,7 @@ export const STARTER_PACKS = [
   { id: 'one-felt', name: 'One felt', layers: [felt('Felt', 3, 0.8, 0.62)] },
 ]
 
-/** What a new workshop starts with: general, invented, to be replaced by its own measurements. */
+/** What the invented workshop has on its shelves. */
 export const STARTER_STORE = {
   inks: [...STARTER_INKS],
   papers: STARTER_PAPERS,
@@ -336,7 +336,7 @@ export const storeMovedBy = (days: number): typeof STARTER_STORE => ({
   })),
 })
 
-/** What a workshop of one's own begins with: the same things, of which nobody knows yet how old they are. */
+/** A shop that has its things and no job yet: the same things, of which nobody knows yet how old they are. */
 export const freshStore = (now: string): typeof STARTER_STORE => ({
   ...STARTER_STORE,
   inks: STARTER_STORE.inks.map((ink) => ({ ...ink, weighedAt: now, openedOn: null })),

@@ -22,9 +22,9 @@ function waitForAnswers(page: Page): Page {
   return page
 }
 
-/** An application on the sample, laid out anew for every file, so that no file's tests change another's; and one on an empty folder, a fresh one each test. */
+/** An application on the sample, laid out anew for every file, so that no file's tests change another's; one that has its things on the shelves and no job, and one on an empty folder, both fresh each test. */
 export const test = base.extend<
-  { sample: TestServer; empty: TestServer },
+  { sample: TestServer; empty: TestServer; bare: TestServer },
   {
     laid: { file: string | null; server: TestServer | null }
     /** one page that goes from view to view */ walked: Page
@@ -60,6 +60,14 @@ export const test = base.extend<
     { timeout: 240_000 },
   ],
   empty: [
+    async ({}, use) => {
+      const server = await startServer({ sample: false, stocked: true })
+      await use(server)
+      await server.remove()
+    },
+    { timeout: 240_000 },
+  ],
+  bare: [
     async ({}, use) => {
       const server = await startServer({ sample: false })
       await use(server)

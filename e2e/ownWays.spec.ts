@@ -1,23 +1,6 @@
-import type { Locator, Page } from '@playwright/test'
+import type { Page } from '@playwright/test'
 import { answerOf, expect, kept, openStation, signAs, test, unfold } from './fixtures'
-
-/** Counts what a hand does: a tap, a field filled, a choice made. */
-class Hand {
-  acts = 0
-  async tap(what: Locator) {
-    this.acts++
-    await what.click()
-  }
-  async fill(what: Locator, text: string) {
-    this.acts++
-    await what.fill(text)
-  }
-  async pick(what: Locator, label: string | RegExp) {
-    this.acts++
-    const option = what.locator('option').filter({ hasText: label }).first()
-    await what.selectOption(await option.getAttribute('value'))
-  }
-}
+import { Hand } from './hand'
 
 /** Adds a press from the stockroom. */
 async function addPress(page: Page, hand: Hand, url: string, name: string, kind: string, way: string) {

@@ -42,11 +42,15 @@ async function answers(url: string): Promise<void> {
   throw new Error(`${url} does not answer`)
 }
 
-/** Where the sample lies ready to be copied, when whoever runs many servers laid it out beforehand. */
-const READY = 'TYPOTHESIS_TEST_SAMPLE'
+/** What a workshop of a test begins with, and where it lies ready to be copied, when whoever runs many servers laid it out beforehand. */
+const GROUNDS = {
+  sample: { script: 'src/cli/seed.ts', ready: 'TYPOTHESIS_TEST_SAMPLE' },
+  stocked: { script: 'e2e/stockShelves.ts', ready: 'TYPOTHESIS_TEST_SHELVES' },
+} as const
+type Ground = keyof typeof GROUNDS
 
-function layOutSample(dataFolder: string): void {
-  const seeded = spawnSync(process.execPath, ['--import', 'tsx', 'src/cli/seed.ts'], {
+function layOut(ground: Ground, dataFolder: string): void {
+  const laid = spawnSync(process.execPath, ['--import', 'tsx', GROUNDS[ground].script], {
     cwd: ROOT,
     env: {
       ...process.env,
@@ -56,24 +60,30 @@ function layOutSample(dataFolder: string): void {
     },
     encoding: 'utf8',
   })
-  if (seeded.status !== 0) throw new Error(seeded.stderr)
+  if (laid.status !== 0) throw new Error(laid.stderr)
 }
 
-/** Lays the sample out once for all servers started after it, in this process or its children, unless that was done; answers what takes it away again. */
+/** Lays out once what all servers started after it begin with, in this process or its children, unless that was done; answers what takes it away again. */
 export function readySample(): () => void {
-  if (process.env[READY]) return () => undefined
-  const folder = mkdtempSync(path.join(tmpdir(), 'typothesis-sample-'))
-  layOutSample(folder)
-  process.env[READY] = folder
-  return () => rmSync(folder, { recursive: true, force: true })
+  const folders = (Object.keys(GROUNDS) as Ground[])
+    .filter((ground) => !process.env[GROUNDS[ground].ready])
+    .map((ground) => {
+      const folder = mkdtempSync(path.join(tmpdir(), `typothesis-${ground}-`))
+      layOut(ground, folder)
+      process.env[GROUNDS[ground].ready] = folder
+      return folder
+    })
+  return () => folders.forEach((folder) => rmSync(folder, { recursive: true, force: true }))
 }
 
-/** Starts the built application; with `sample`, on the demo data; with `shareAt`, shared at an address of this machine. */
+/** Starts the built application; with `sample`, on the demo data; with `stocked`, on shelves that are full and no job; with `shareAt`, shared at an address of this machine. */
 export async function startServer({
   sample,
+  stocked = false,
   shareAt,
 }: {
   sample: boolean
+  stocked?: boolean
   shareAt?: string
 }): Promise<TestServer> {
   const dataFolder = mkdtempSync(path.join(tmpdir(), 'typothesis-'))
@@ -86,9 +96,12 @@ export async function startServer({
     TZ: ZONE,
     NODE_ENV: 'production' as const,
   }
-  const ready = process.env[READY]
-  if (sample && ready) cpSync(ready, dataFolder, { recursive: true })
-  else if (sample) layOutSample(dataFolder)
+  const ground = sample ? 'sample' : 'stocked'
+  const ready = process.env[GROUNDS[ground].ready]
+  if (sample || stocked) {
+    if (ready) cpSync(ready, dataFolder, { recursive: true })
+    else layOut(ground, dataFolder)
+  }
   let child: ChildProcess
   const start = async () => {
     child = spawn(

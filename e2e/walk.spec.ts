@@ -12,7 +12,6 @@ test('a new print from a bare plate to a signed edition', async ({ page, empty }
   test.slow()
   await page.goto(empty.url)
   await test.step('make the first job', async () => {
-    await page.getByRole('link', { name: 'Make your first job' }).click()
     await page.getByLabel('Title of the print').fill('Withies at slack water')
     await page.getByLabel('Artist').fill('Ida Quill')
     await page.getByLabel('Edition size').fill('2')

@@ -10,6 +10,7 @@ import { hasSample } from '@/data/shop/sample'
 import { SampleLine } from '@/stations/shop/workshop/SampleLine'
 import { BackupLine } from '@/stations/shop/morning/BackupLine'
 import { JOBS_ON_SHEET, readToday } from '@/stations/shop/morning/readToday'
+import { readBeginShelf } from '@/stations/shop/workshop/readBeginShelf'
 import { FirstRun } from '@/stations/shop/workshop/FirstRun'
 import { isMeant, JobShelf, JOBS_ON_SHELF } from '@/stations/shop/workshop/JobShelf'
 import { pageOf, type Page } from '@/core/units/page'
@@ -42,7 +43,7 @@ async function MorningPage({ searchParams }: { searchParams: Promise<Asked> }) {
   const asked = await searchParams
   const find = String(asked.find ?? '').trim()
   const jobs = (await listJobs()).toSorted((a, b) => b.lastAt.localeCompare(a.lastAt))
-  if (jobs.length === 0) return <FirstRun />
+  if (jobs.length === 0) return <FirstRun shelf={await readBeginShelf()} />
   const underWay = jobs.filter(({ phase }) => phase !== 'signed')
   const onSheet = pageOf(underWay, Number(asked.sheet ?? 1), JOBS_ON_SHEET)
   const onShelf = pageOf(

@@ -45,26 +45,25 @@ export interface Reservation {
   sheets: number
 }
 
-/** How a paper stands: what lies there, what jobs keep back, what is free. */
-export interface PaperStanding {
-  left: number
-  reserved: number
-  free: number
-  standing: 'short' | 'low' | 'enough'
-}
+/** How a paper stands: what lies there, what jobs keep back, what is free; of one nobody counted only what jobs keep back. */
+export type PaperStanding = { reserved: number } & (
+  | { left: number; free: number; standing: 'short' | 'low' | 'enough' }
+  | { left: null; free: null; standing: 'uncounted' }
+)
 
 /**
  * Standing of a paper. Short: the jobs want more than lies there. Low: what stays free is not above the mark at which it is
  * ordered again.
  *
- * @param lowAt null where no mark was set
+ * @param left by the book; null: nobody counted @param lowAt null where no mark was set
  */
 export function paperStanding(
-  left: number,
+  left: number | null,
   reservations: readonly Pick<Reservation, 'sheets'>[],
   lowAt: number | null,
 ): PaperStanding {
   const reserved = reservations.reduce((sum, { sheets }) => sum + sheets, 0)
+  if (left === null) return { left, reserved, free: null, standing: 'uncounted' }
   const free = left - reserved
   const aboveNought = lowAt !== null && free <= lowAt ? 'low' : 'enough'
   return {

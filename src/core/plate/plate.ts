@@ -7,6 +7,8 @@ interface PlateFacts {
   label: string
   /** pulls it usually stands; null: it does not wear */
   stands: readonly [low: number, high: number] | null
+  /** how thick it usually is, mm: what one begins with until it is measured */
+  usualMm: number
   metal: 'copper' | 'zinc' | 'aluminium' | 'steel' | null
   /** a hard edge cuts blankets where it is not bevelled */
   isHard: boolean
@@ -28,6 +30,7 @@ export const PLATE_KINDS = {
   'plastic-drypoint': {
     label: 'Drypoint on plastic',
     stands: [10, 20],
+    usualMm: 0.75,
     metal: null,
     isHard: true,
     hasBurr: true,
@@ -36,6 +39,7 @@ export const PLATE_KINDS = {
   'card-drypoint': {
     label: 'Coated card, drypoint',
     stands: [5, 15],
+    usualMm: 0.5,
     metal: null,
     isHard: false,
     hasBurr: true,
@@ -44,6 +48,7 @@ export const PLATE_KINDS = {
   'carton-laminate': {
     label: 'Carton drypoint (drinks carton)',
     stands: [5, 10],
+    usualMm: 0.4,
     metal: null,
     isHard: false,
     hasBurr: false,
@@ -52,6 +57,7 @@ export const PLATE_KINDS = {
   'copper-drypoint': {
     label: 'Copper, drypoint',
     stands: [10, 50],
+    usualMm: 1,
     metal: 'copper',
     isHard: true,
     hasBurr: true,
@@ -61,14 +67,23 @@ export const PLATE_KINDS = {
   'copper-etched': {
     label: 'Copper, etched',
     stands: [300, 800],
+    usualMm: 1,
     metal: 'copper',
     ...BITTEN,
     canBeFaced: true,
   },
-  'zinc-etched': { label: 'Zinc, etched', stands: [150, 400], metal: 'zinc', ...BITTEN, canBeFaced: false },
+  'zinc-etched': {
+    label: 'Zinc, etched',
+    stands: [150, 400],
+    usualMm: 1,
+    metal: 'zinc',
+    ...BITTEN,
+    canBeFaced: false,
+  },
   'aluminium-etched': {
     label: 'Aluminium, etched',
     stands: [40, 100],
+    usualMm: 0.8,
     metal: 'aluminium',
     ...BITTEN,
     canBeFaced: false,
@@ -76,6 +91,7 @@ export const PLATE_KINDS = {
   mezzotint: {
     label: 'Mezzotint',
     stands: [30, 100],
+    usualMm: 1.5,
     metal: 'copper',
     isHard: true,
     hasBurr: false,
@@ -85,6 +101,7 @@ export const PLATE_KINDS = {
   photopolymer: {
     label: 'Photopolymer',
     stands: [200, 600],
+    usualMm: 0.85,
     metal: 'steel',
     isHard: true,
     hasBurr: false,
@@ -95,6 +112,7 @@ export const PLATE_KINDS = {
   slab: {
     label: 'Smooth slab, for monotypes',
     stands: null,
+    usualMm: 3,
     metal: null,
     isHard: true,
     hasBurr: false,

@@ -94,10 +94,11 @@ export async function insertJob(
   return row
 }
 
-/** Begins a job with an empty bench. */
+/** Begins a job. A plate that is set has its first state. @param bench what is set already; left out: nothing */
 export async function createJob(
   input: z.input<typeof newJobSchema>,
   at: string,
+  bench: Bench = EMPTY_BENCH,
 ): Promise<{ id: string; slug: string }> {
   const job = newJobSchema.parse(input)
   return write(async (tables, transaction) => {
@@ -107,11 +108,16 @@ export async function createJob(
         jobId: id,
         position: 0,
         ...runWishSchema.parse({ name: FIRST_RUN }),
-        bench: EMPTY_BENCH,
+        bench,
         earlierPulls: 0,
       },
       { transaction },
     )
+    if (bench.plate)
+      await tables.plate_states.create(
+        { jobId: id, state: 1, note: '', openedAt: at, imageId: null },
+        { transaction },
+      )
     return { id, slug }
   })
 }

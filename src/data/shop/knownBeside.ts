@@ -29,7 +29,7 @@ export async function loadKnownBeside(jobId: string, { paper }: Pick<Bench, 'pap
     ...own,
     stock:
       paper && left !== null
-        ? { paperId: paper.paperId, sheets: Math.max(0, paperStanding(left, others, null).free) }
+        ? { paperId: paper.paperId, sheets: Math.max(0, paperStanding(left, others, null).free ?? 0) }
         : null,
   }
 }

@@ -35,8 +35,13 @@ export async function enterStock(input: NewStockMove, at: string): Promise<void>
     const left = row.sheetsReceived + moved - used.reduce((sum, { count }) => sum + count, 0)
     const problem = stockProblem(move.kind, move.sheets, left)
     if (problem) throw new FieldError([{ field: 'sheets', message: problem }])
+    // Of a paper nobody counted, sheets printed before the first entry came from others than those that come in now.
+    const isFirst =
+      row.sheetsReceived === 0 &&
+      (await tables.stock_moves.count({ where: { paperId: move.paperId }, transaction })) === 0
+    const counts = isFirst && move.kind === 'received' ? 'counted' : move.kind
     await tables.stock_moves.create(
-      { ...move, change: changeOfStock(move.kind, move.sheets, left), at },
+      { ...move, change: changeOfStock(counts, move.sheets, left), at },
       { transaction },
     )
   })

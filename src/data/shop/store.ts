@@ -53,8 +53,8 @@ const paperSchema = newPaperSchema.extend({
   reflectance: reflectanceSpectrum,
   colourFrom: z.enum(Object.keys(PAPER_COLOURS) as [PaperColourFrom, ...PaperColourFrom[]]).default('taken'),
 })
-/** A paper of the store; what is left is counted from the stock book and the pulls and never asked for. */
-export type StorePaper = z.infer<typeof paperSchema> & { sheetsLeft: number }
+/** A paper of the store; what is left is counted from the stock book and the pulls and never asked for; null: nobody counted, none came in by the book. */
+export type StorePaper = z.infer<typeof paperSchema> & { sheetsLeft: number | null }
 
 const shelfBlanketSchema = blanketSchema.safeExtend({ id: label })
 /** A blanket of the shelf, and when it was last washed. */
@@ -145,7 +145,7 @@ export async function loadStore(): Promise<Store> {
       .map((row) => paperSchema.parse(row))
       .map((paper) => ({
         ...paper,
-        sheetsLeft: paper.sheetsReceived + (moved.get(paper.id) ?? 0) - (used.get(paper.id) ?? 0),
+        sheetsLeft: leftByTheBook(paper, moved.get(paper.id) ?? null, used.get(paper.id) ?? 0),
       })),
     presses: presses.map(readPress),
     packs: packs
@@ -158,16 +158,24 @@ export async function loadStore(): Promise<Store> {
   }
 }
 
-/** How many sheets of one paper lie in the store; null: it is not in it. @param paperId undefined: none is on the bench */
+/** What lies there by the book; null: nobody counted. @param moved sum of the book's entries; null: none was made */
+const leftByTheBook = (
+  { sheetsReceived }: Pick<PaperRow, 'sheetsReceived'>,
+  moved: number | null,
+  used: number,
+): number | null => (sheetsReceived === 0 && moved === null ? null : sheetsReceived + (moved ?? 0) - used)
+
+/** How many sheets of one paper lie in the store; null: it is not in it, or nobody counted. @param paperId undefined: none is on the bench */
 export async function sheetsLeftOf(paperId: string | undefined): Promise<number | null> {
   if (paperId === undefined) return null
   const { tables } = await openDatabase()
-  const [[row], moved, used] = await Promise.all([
+  const [[row], moves, used] = await Promise.all([
     readRows(tables.papers, { where: { id: paperId } }),
-    tables.stock_moves.sum('change', { where: { paperId } }),
+    readRows(tables.stock_moves, { where: { paperId } }),
     sheetsPulled(),
   ])
-  return row ? row.sheetsReceived + (moved ?? 0) - (used.get(paperId) ?? 0) : null
+  const moved = moves.length === 0 ? null : moves.reduce((sum, { change }) => sum + change, 0)
+  return row ? leftByTheBook(row, moved, used.get(paperId) ?? 0) : null
 }
 
 /** A pack's layers as its blankets are now. */

@@ -36,6 +36,11 @@ const EditionCharts = dynamic(() => import('./EditionCharts').then((module) => m
   loading: () => <p className="text-sm text-muted">Reading how the run holds…</p>,
 })
 
+/** Only before the first of all pulls, where no proof is asked before it. */
+const FirstPrint = dynamic(() => import('../across/pull/FirstPrint').then((module) => module.FirstPrint), {
+  ssr: false,
+})
+
 const EditionFigures = dynamic(() => import('./EditionFigures').then((module) => module.EditionFigures))
 /** Not drawn before its script is there: a button that stands and does nothing yet would swallow the first tap. */
 const PullTable = dynamic(() => import('./PullTable').then((module) => module.PullTable), {
@@ -129,6 +134,8 @@ export function EditionStation({
   const { asksBat, isAlike } = purposeFacts(job.purpose)
   const name = stationName('edition', job.purpose)
   const isWaiting = asksBat && !job.bat
+  const unset = stationsWanting(bench, job.purpose)
+  const isFirst = !job.bat && pulls.length === 0 && job.proofs === 0 && unset.length === 0
   const pullNow = () => void pull('edition', undefined, laid)
   useKey(PULL_KEYS, ({ code }) => {
     if (!/^(Digit|Numpad)0$/.test(code) || open || isWaiting || busy) return false
@@ -156,7 +163,7 @@ export function EditionStation({
           next,
           accepted: job.accepted,
           job,
-          unset: stationsWanting(bench, job.purpose),
+          unset,
           isNumbered: job.numbered,
           ...againstBat(job, bench),
           doubt,
@@ -189,6 +196,7 @@ export function EditionStation({
           onPull={pullNow}
         />
       </div>
+      {isFirst && <FirstPrint />}
       <div className="mt-4 border-t border-line pt-4">
         <EditionFigures prints={pulls.filter(isPrint)} through={through} />
       </div>

@@ -13,7 +13,7 @@ import {
   type PaperSetting,
 } from '@/core/paper/dampPaper'
 import { BASIS_SIZES_IN, convertPaperWeight, type Basis } from '@/core/paper/paperWeight'
-import { paperStanding, type Reservation } from '@/core/paper/stock'
+import { paperStanding, type PaperStanding, type Reservation } from '@/core/paper/stock'
 import { formatNumber } from '@/core/units/length'
 import type { WeighIn } from '@/data/paper/soaks'
 import type { StorePaper } from '@/data/shop/store'
@@ -56,6 +56,21 @@ const NewPaperDialog = dynamic(
   () => import('../shop/store/NewPaperDialog').then(({ NewPaperDialog: dialog }) => dialog),
   { ssr: false, loading: () => <span className="inline-block min-h-11" /> },
 )
+
+/** How many sheets are left, where somebody counted. */
+const leftWords = (sheets: number | null): string[] => (sheets === null ? [] : [`${sheets} left`])
+
+/** That fewer sheets are free than are wanted; null: enough, or nobody counted. @param others jobs that keep some back */
+function shortWords(
+  { left, free, reserved }: PaperStanding,
+  others: readonly Reservation[],
+  wanted: number,
+): string | null {
+  if (free === null || free >= wanted) return null
+  const kept =
+    others.length > 0 ? `, ${reserved} reserved for ${others.map(({ title }) => title).join(', ')}` : ''
+  return `◆ ${left} sheets left by the book${kept}; ${wanted} wanted here.`
+}
 
 /** What the bench takes over of a paper of the stockroom. */
 const sheetOf = ({ id, name, gsm, caliperMm, sheetWidthMm, sheetHeightMm, grain }: AddedPaper) => ({
@@ -105,7 +120,7 @@ export function PaperStation({
   const uptake = weighIn.success ? uptakePercent(weighIn.data) : null
   const batUptake = job.bat?.settings.paper?.targetUptakePercent
   const others = reservations.filter(({ paperId, jobId }) => paperId === value.paperId && jobId !== job.id)
-  const forThis = stocked ? paperStanding(stocked.sheetsLeft, others, null).free : 0
+  const standing = stocked ? paperStanding(stocked.sheetsLeft, others, null) : null
 
   return (
     <Panel
@@ -135,14 +150,13 @@ export function PaperStation({
               ['', 'choose…'],
               ...papers.map(
                 ({ id, name, gsm, sheetsLeft }) =>
-                  [id, `${name}, ${formatNumber(gsm, 0)} g/m², ${sheetsLeft} left`] as const,
+                  [
+                    id,
+                    [`${name}, ${formatNumber(gsm, 0)} g/m²`, ...leftWords(sheetsLeft)].join(', '),
+                  ] as const,
               ),
             ]}
-            hint={
-              stocked && forThis < need.sheets
-                ? `◆ ${stocked.sheetsLeft} sheets left by the book${others.length > 0 ? `, ${stocked.sheetsLeft - forThis} reserved for ${others.map(({ title }) => title).join(', ')}` : ''}; ${need.sheets} wanted here.`
-                : stocked?.note
-            }
+            hint={(standing && shortWords(standing, others, need.sheets)) ?? stocked?.note}
             onPick={(id) => {
               const paper = papers.find((candidate) => candidate.id === id)
               if (paper) change(sheetOf(paper))

@@ -38,6 +38,11 @@ const CompareProofs = dynamic(() => import('./CompareProofs').then((module) => m
   ssr: false,
 })
 
+/** Only before the first proof. */
+const FirstPrint = dynamic(() => import('../across/pull/FirstPrint').then((module) => module.FirstPrint), {
+  ssr: false,
+})
+
 const PapersInARow = dynamic(() => import('./PapersInARow').then((module) => module.PapersInARow), {
   ssr: false,
 })
@@ -117,6 +122,7 @@ export function ProveStation({
     >
       <WatchLine spots={spots} />
       {unset.length === 0 && <NextProof last={last} pulling={pulling} />}
+      {unset.length === 0 && !last && <FirstPrint />}
       {/* After a proof the plate is cleaned for the first time. */}
       {proofs.length > 0 && <CleaningCaution />}
       <p role="status" aria-label="Last written" className="sr-only">

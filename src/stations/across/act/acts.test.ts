@@ -272,7 +272,10 @@ const SAID: Record<string, (jobs: Jobs) => Promise<unknown> | unknown> = {
   }),
   keepMorningAction: () => ({ roomC: 17, humidityPercent: 60, sheetGrams: null, sheetJobId: null }),
   backUpAction: () => ({}),
-  createJobAction: () => ({ title: 'Plover', artist: BY, editionSize: 5 }),
+  beginJobAction: () => ({
+    job: { title: 'Plover', artist: BY, editionSize: 5 },
+    ink: { name: 'Plover grey', lab: { L: 40, a: 0, b: 0 }, covering: 'covering' },
+  }),
   printAgainAction: ({ mooring }) => ({
     jobId: target(mooring).jobId,
     title: 'Mooring posts, again',

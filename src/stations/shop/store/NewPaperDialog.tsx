@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { gsmOfSheet, SIZINGS, type Sizing } from '@/core/paper/substitutes'
-import { usualCaliperMm } from '@/core/paper/usualCaliper'
+import { CALIPER_TAKEN, usualCaliperMm } from '@/core/paper/usualCaliper'
 import { formatNumber } from '@/core/units/length'
 import type { FieldProblem } from '@/data/database/errors'
 import type { StorePaper } from '@/data/shop/store'
@@ -23,16 +23,14 @@ const EMPTY = {
   sheetWidthMm: null as number | null,
   sheetHeightMm: null as number | null,
   grain: 'unknown' as 'long' | 'short' | 'unknown',
-  sheetsReceived: 25 as number | null,
+  /** null: nobody counted */
+  sheetsReceived: null as number | null,
   fibre: '',
   sizing: 'unknown' as Sizing,
   sides: '',
   note: '',
 }
 const FIELDS = Object.keys(EMPTY)
-/** What is written beside a paper whose thickness nobody measured. */
-const CALIPER_TAKEN = 'Caliper taken from its weight, not measured.'
-
 /** What a bench takes over of a paper that was just added. */
 export type AddedPaper = Pick<
   StorePaper,
@@ -62,7 +60,7 @@ export function NewPaperDialog({ onAdded }: { onAdded?: (paper: AddedPaper) => v
       ...words,
       ...sizes,
       note: [words.note.trim(), ...(caliperMm === null ? [CALIPER_TAKEN] : [])].filter(Boolean).join(' '),
-      sheetsReceived: number(sheetsReceived),
+      sheetsReceived: sheetsReceived ?? 0,
     })
     setProblems(answer.ok ? [] : answer.problems)
     if (!answer.ok) return
@@ -148,6 +146,7 @@ export function NewPaperDialog({ onAdded }: { onAdded?: (paper: AddedPaper) => v
           value={paper.sheetsReceived}
           onValue={(sheetsReceived) => set({ sheetsReceived })}
           problem={problemAt(problems, 'sheetsReceived')}
+          hint="may stay empty: count them later"
         />
         <TextField
           label="Fibre"

@@ -41,6 +41,13 @@ const STANDING = {
   short: () => '◆ The jobs want more than lies there.',
   low: (at: number | null) => `◆ Low: order again at ${at}.`,
   enough: () => undefined,
+  uncounted: () => undefined,
+}
+
+/** What is said of a count: that there is none, or that it cannot be. */
+function countNote(left: number | null): string | undefined {
+  if (left === null) return 'not counted yet'
+  return left <= 0 ? '◆ Count them.' : undefined
 }
 
 /** One paper of the store: what lies there and for whom, what is known of it, its stock book, and what could stand in for it. */
@@ -63,12 +70,17 @@ export function PaperSheet({ paper, others, book, reservations, growth, soak }: 
           <div className="flex flex-wrap gap-x-8 gap-y-3">
             <Figure
               name="sheets-there"
-              value={left}
+              value={left ?? '–'}
               label="sheets lie there, by the book"
-              note={left <= 0 ? '◆ Count them.' : undefined}
+              note={countNote(left)}
             />
             <Figure name="sheets-kept-back" value={reserved} label="reserved for jobs" />
-            <Figure name="sheets-free" value={free} label="free" note={STANDING[standing](paper.lowAt)} />
+            <Figure
+              name="sheets-free"
+              value={free ?? '–'}
+              label="free"
+              note={STANDING[standing](paper.lowAt)}
+            />
           </div>
           {reservations.length > 0 && (
             <ul className="text-sm">
@@ -126,7 +138,8 @@ export function PaperSheet({ paper, others, book, reservations, growth, soak }: 
               </Link>
               <span>{differences.length === 0 ? 'the same by every number' : differences.join('; ')}</span>
               <span className="text-sm text-muted">
-                {formatNumber(steps, 1)} steps away, {other.sheetsLeft} left
+                {formatNumber(steps, 1)} steps away
+                {other.sheetsLeft === null ? '' : `, ${other.sheetsLeft} left`}
               </span>
             </li>
           ))}

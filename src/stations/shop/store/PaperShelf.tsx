@@ -1,12 +1,20 @@
 import { formatFine } from '@/core/units/quantity'
 import Link from 'next/link'
-import { paperStanding, type Reservation } from '@/core/paper/stock'
+import { paperStanding, type PaperStanding, type Reservation } from '@/core/paper/stock'
 import { SIZINGS } from '@/core/paper/substitutes'
 import { formatMm, formatNumber } from '@/core/units/length'
 import type { StorePaper } from '@/data/shop/store'
 import { NewPaperDialog } from './NewPaperDialog'
 
 const HEADS = ['Paper', 'Weight', 'Sheet', 'Caliper', 'Sizing', 'Left', 'Reserved', 'Free', 'Note']
+
+/** What is left and what is free, in a word each. */
+function countWords({ left, free, standing }: PaperStanding): [left: string, free: string] {
+  if (left === null) return ['not counted', '–']
+  const said = { short: `◆ ${-free} short`, low: `◆ ${free}: low`, enough: String(free) }
+  return [left <= 0 ? `◆ ${left}: count them` : String(left), said[standing]]
+}
+const looks = (isWarned: boolean) => (isWarned ? 'pr-3 font-semibold' : 'pr-3')
 
 /** The papers with what lies there, what jobs keep back, and what stays free. */
 export function PaperShelf({
@@ -35,11 +43,13 @@ export function PaperShelf({
           </thead>
           <tbody>
             {papers.map((paper) => {
-              const { left, reserved, free, standing } = paperStanding(
+              const stands = paperStanding(
                 paper.sheetsLeft,
                 reservations.filter(({ paperId }) => paperId === paper.id),
                 paper.lowAt,
               )
+              const { reserved } = stands
+              const [left, free] = countWords(stands)
               return (
                 <tr key={paper.id} className="border-t border-line">
                   <th scope="row" className="py-1.5 pr-3 text-left">
@@ -56,13 +66,9 @@ export function PaperShelf({
                   </td>
                   <td className="pr-3">{formatFine(paper.caliperMm, 2)}</td>
                   <td className="pr-3">{SIZINGS[paper.sizing]}</td>
-                  <td className={left <= 0 ? 'pr-3 font-semibold' : 'pr-3'}>
-                    {left <= 0 ? `◆ ${left}: count them` : left}
-                  </td>
+                  <td className={looks((stands.left ?? 1) <= 0)}>{left}</td>
                   <td className="pr-3">{reserved || '–'}</td>
-                  <td className={standing === 'enough' ? 'pr-3' : 'pr-3 font-semibold'}>
-                    {standing === 'short' ? `◆ ${-free} short` : standing === 'low' ? `◆ ${free}: low` : free}
-                  </td>
+                  <td className={looks(stands.standing === 'short' || stands.standing === 'low')}>{free}</td>
                   <td>{paper.note}</td>
                 </tr>
               )

@@ -8,7 +8,7 @@ import type { RoomAnswer } from '@/ui/Answer'
 /** What the shelf is asked for. */
 interface Shelf {
   inks: readonly { name: string; gramsNow: number | null }[]
-  papers: readonly { id: string; name: string; sheetsLeft: number; lowAt: number | null }[]
+  papers: readonly { id: string; name: string; sheetsLeft: number | null; lowAt: number | null }[]
   presses: number
   reservations: readonly Reservation[]
 }
@@ -44,7 +44,7 @@ export function shelfAnswer({ inks, papers, presses, reservations }: Shelf): Roo
   if (low.length > 0)
     return {
       says: `Order ${listed(low.map(({ name }) => name))} soon`,
-      because: low.map(({ name, free }) => `${name}: ${counted(free, 'sheet')} free.`).join(' '),
+      because: low.map(({ name, free }) => `${name}: ${counted(free ?? 0, 'sheet')} free.`).join(' '),
     }
   return {
     says: 'Enough of everything for the jobs under way',
@@ -73,6 +73,11 @@ export function inkSheetAnswer(ink: {
 
 /** How many sheets of a paper are free, or how many are missing. */
 export function paperSheetAnswer({ left, reserved, free, standing }: PaperStanding): RoomAnswer {
+  if (left === null)
+    return {
+      says: 'Not counted yet',
+      because: `Count them once, and what the press takes is taken off. ${reserved} reserved for jobs.`,
+    }
   const because = `${counted(left, 'sheet lies', 'sheets lie')} there by the book, ${reserved} reserved for jobs.`
   if (left <= 0) return { says: '◆ None left by the book: count them', because }
   if (standing === 'short') return { says: `◆ ${counted(-free, 'sheet')} short`, because }

@@ -32,9 +32,6 @@ export interface NewInkState {
   viscosityPas: number | null
 }
 
-/** What is written beside an ink that was put on the shelf by its name and a colour by eye: what of it nobody measured. */
-export const TAKEN_BY_EYE = 'Colour by eye; stiffness taken as usual, not measured.'
-
 /** Film a file's readings are taken for, micrometres, and the scattering then guessed. */
 const FILE_FILM = 7
 /** An ink that scatters so much somewhere is taken for a white. */

@@ -1,43 +1,22 @@
 'use server'
 
 import { z } from 'zod'
-import { freshStore } from '@demo/starterStore'
 import { FieldError } from '@/data/database/errors'
 import { importJob } from '@/data/record/jobFiles'
 import { unpackJob } from '@/data/record/jobFolder'
-import { createJob, listJobs, newJobSchema } from '@/data/shop/jobs'
+import { beginJob, beginJobSchema } from '@/data/shop/beginJob'
+import { listJobs } from '@/data/shop/jobs'
 import { jobAgainSchema, printJobAgain } from '@/data/shop/jobAgain'
 import { takeSampleAway } from '@/data/shop/sample'
-import { loadStore, stockStore } from '@/data/shop/store'
 import { act } from '../../across/act/act'
 import { layOutSample } from './layOutSample'
 
-/**
- * A new workshop gets invented things to begin with, so that the first job has inks, papers, presses and blankets to choose from: on each
- * shelf that is still empty, and never beside what somebody put there.
- */
-async function stockEmptyShelves(at: string): Promise<void> {
-  if ((await listJobs()).length > 0) return
-  const own = await loadStore()
-  const fresh = freshStore(at)
-  const ifEmpty = <Thing>(shelf: readonly unknown[], things: Thing[]) => (shelf.length === 0 ? things : [])
-  const areFeltsOwn = own.blankets.length + own.packs.length > 0
-  await stockStore({
-    inks: ifEmpty(own.inks, fresh.inks),
-    papers: ifEmpty(own.papers, fresh.papers),
-    presses: ifEmpty(own.presses, fresh.presses),
-    packs: areFeltsOwn ? [] : fresh.packs,
-    blankets: areFeltsOwn ? [] : fresh.blankets,
-  })
-}
-
-/** Makes a job and answers its slug. */
-export const createJobAction = act(
-  newJobSchema,
+/** Begins a job and answers its slug. */
+export const beginJobAction = act(
+  beginJobSchema,
   'shop',
-  async (job, at) => {
-    await stockEmptyShelves(at)
-    const { slug } = await createJob(job, at)
+  async (begun, at) => {
+    const { slug } = await beginJob(begun, at)
     return { slug }
   },
   { shows: 'jobs' },

@@ -1,0 +1,29 @@
+import type { Bench } from '@/core/prove/settings'
+import { STATIONS } from '@/core/prove/settings'
+import { purposeFacts, type Purpose } from '@/core/prove/purpose'
+import { stationsWanting } from '@/core/prove/stationsWanting'
+import { wipingSeconds } from '@/core/wipe/wipingOrder'
+import { counted } from '@/core/units/counted'
+import { listed } from '@/core/units/listed'
+import type { RoomAnswer } from '@/ui/Answer'
+
+/** Minutes from the sheet in the water to the print, for what is set: damping, and wiping while it lies. */
+const minutesToPrint = ({ paper, wipe }: Bench): number =>
+  Math.round(Math.max(paper?.dampMinutes ?? 0, wipe ? wipingSeconds(wipe) / 60 : 0))
+
+/** How far a new print is said: what is missing before its first proof, or that it can be pulled. */
+export function beginAnswer(bench: Bench, purpose: Purpose): RoomAnswer {
+  const wanting = stationsWanting(bench, purpose)
+  if (wanting.length === 0)
+    return {
+      says: `Ready for the first ${purposeFacts(purpose).asksBat ? 'proof' : 'print'}: ${counted(minutesToPrint(bench), 'minute')} from a dry sheet`,
+      because: 'What you did not say is laid out as is usual, and marked so until you set it.',
+    }
+  const said = Object.values(bench).some((part) => part !== null && typeof part === 'object')
+  return {
+    says: said
+      ? `Still to say: ${listed(wanting.map((station) => STATIONS[station].toLowerCase()))}`
+      : 'Say what you have',
+    because: 'Only title and artist are needed now: the rest can wait for its station.',
+  }
+}
