@@ -42,7 +42,7 @@ test('with more jobs than a shelf and a morning bear, the ones at work come firs
       await page.getByLabel('Find by title or artist').fill('no such plate')
       await page.getByRole('button', { name: 'Find' }).click()
       await expect(shelf.getByText('None of 18 with “no such plate”')).toBeVisible()
-      await shelf.getByRole('link', { name: 'All jobs' }).click()
+      await shelf.getByRole('link', { name: 'Show them all' }).click()
       await expect(shelf.getByText('1 to 12 of 18')).toBeVisible()
     })
   } finally {

@@ -1,6 +1,7 @@
 /** Every view of the application, on the sample. */
 export const VIEWS = [
   '/',
+  '/jobs',
   '/jobs/new',
   '/store',
   '/help',

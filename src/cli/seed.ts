@@ -1,10 +1,10 @@
 import { seedDemo } from '@demo/seedDemo'
 import { closeDatabase } from '@/data/database/database'
-import { listJobs } from '@/data/shop/jobs'
+import { listAllJobs } from '@/data/shop/jobs'
 
 /** Lays out the sample in the data folder, its day today, unless something is there already. For tests it stays on the days it is written for. */
 async function main(): Promise<void> {
-  const jobs = await listJobs()
+  const jobs = await listAllJobs()
   if (jobs.length > 0) console.log(`The folder already holds ${jobs.length} jobs; nothing was changed.`)
   else {
     await seedDemo(process.env.TYPOTHESIS_SAMPLE_AS_WRITTEN ? undefined : new Date().toISOString())

@@ -1,6 +1,6 @@
 import { saidDayOf } from '@/core/units/moment'
 import { viewerZone } from './viewerZone'
-import { listJobs } from '@/data/shop/jobs'
+import { listAllJobs, listJobs } from '@/data/shop/jobs'
 import { todayAnswer } from '@/stations/shop/morning/answers'
 import { MorningReadingsForm } from '@/stations/shop/morning/MorningReadingsForm'
 import { MorningSheet } from '@/stations/shop/morning/MorningSheet'
@@ -12,7 +12,8 @@ import { BackupLine } from '@/stations/shop/morning/BackupLine'
 import { JOBS_ON_SHEET, readToday } from '@/stations/shop/morning/readToday'
 import { readBeginShelf } from '@/stations/shop/workshop/readBeginShelf'
 import { FirstRun } from '@/stations/shop/workshop/FirstRun'
-import { isMeant, JobShelf, JOBS_ON_SHELF } from '@/stations/shop/workshop/JobShelf'
+import { isMeant } from '@/core/prove/jobList'
+import { JobShelf, JOBS_ON_SHELF } from '@/stations/shop/workshop/JobShelf'
 import { pageOf, type Page } from '@/core/units/page'
 import { PageLinks, type Way } from '@/ui/PageLinks'
 import { Panel } from '@/ui/Panel'
@@ -43,7 +44,8 @@ async function MorningPage({ searchParams }: { searchParams: Promise<Asked> }) {
   const asked = await searchParams
   const find = String(asked.find ?? '').trim()
   const jobs = (await listJobs()).toSorted((a, b) => b.lastAt.localeCompare(a.lastAt))
-  if (jobs.length === 0) return <FirstRun shelf={await readBeginShelf()} />
+  if (jobs.length === 0 && (await listAllJobs()).length === 0)
+    return <FirstRun shelf={await readBeginShelf()} />
   const underWay = jobs.filter(({ phase }) => phase !== 'signed')
   const onSheet = pageOf(underWay, Number(asked.sheet ?? 1), JOBS_ON_SHEET)
   const onShelf = pageOf(

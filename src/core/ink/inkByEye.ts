@@ -1,4 +1,3 @@
-import { RAG_WHITE } from '../paper/ragWhite'
 import type { Coefficients } from './characteriseInk'
 import { estimateInk, estimateInkInput, type Covering } from './estimateInk'
 import type { Lab } from '../colour/convertXyzToLab'
@@ -11,15 +10,16 @@ export const TAKEN_BY_EYE = 'Colour by eye; stiffness taken as usual, not measur
 const FILM_MICROMETRES = 7
 
 /**
- * k and s of an ink of which only its colour printed solid on rag is known, by eye.
+ * k and s of an ink of which only its colour printed solid is known, by eye.
  *
+ * @param paper reflectance of what it is printed on
  * @returns null where no ink on paper can have this colour
  */
-export function inkByEye(lab: Lab, covering: Covering): Coefficients | null {
+export function inkByEye(lab: Lab, covering: Covering, paper: readonly number[]): Coefficients | null {
   const input = estimateInkInput.safeParse({
     lab,
     filmMicrometres: FILM_MICROMETRES,
-    paper: [...RAG_WHITE],
+    paper: [...paper],
     covering,
     surface: USUAL_SURFACE,
     geometry: '45:0',

@@ -3,12 +3,13 @@ import { deltaE00 } from '../colour/deltaE00'
 import { RAG_WHITE } from '../paper/ragWhite'
 import { typicalPapers } from '../paper/typicalPapers'
 import { FilmView } from './filmView'
+import { inkByEye } from './inkByEye'
 import { shelfInkSchema } from './shelfInk'
 import { USUAL_SURFACE } from './surface'
 import { typicalInks } from './typicalInks'
 
 describe('what a workshop begins with', () => {
-  const inks = typicalInks()
+  const inks = typicalInks(RAG_WHITE)
   const view = new FilmView({
     filmMicrometres: 7,
     paper: RAG_WHITE,
@@ -35,6 +36,11 @@ describe('what a workshop begins with', () => {
     for (const a of inks)
       for (const b of inks)
         if (a.id < b.id) expect(deltaE00(lab(a.id), lab(b.id)), `${a.id} ${b.id}`).toBeGreaterThan(3)
+  })
+  test('an ink by eye prints the colour it was picked at, and no ink has a colour that no paper can', () => {
+    const { k, s } = inkByEye({ L: 40, a: 20, b: -10 }, 'transparent', RAG_WHITE)!
+    expect(deltaE00(view.colour(k, s), { L: 40, a: 20, b: -10 })).toBeLessThan(1)
+    expect(inkByEye({ L: 100, a: 120, b: 120 }, 'covering', RAG_WHITE)).toBeNull()
   })
   test('papers are named by kind and weight, each with a caliper of its weight', () => {
     const papers = typicalPapers()

@@ -22,13 +22,15 @@ const TYPICAL: readonly [key: string, lab: Lab, covering: Covering, viscosityPas
 /**
  * Inks a workshop begins with until its own are on the shelf: what inks of such a name usually look like. They are marked estimated, nobody
  * has counted them, and none of them is anybody's tube.
+ *
+ * @param paper reflectance of what they are printed on
  */
-export const typicalInks = (): ShelfInk[] =>
+export const typicalInks = (paper: readonly number[]): ShelfInk[] =>
   TYPICAL.map(([key, lab, covering, viscosityPas]) => ({
     id: `typical-${key.replace(' ', '-')}`,
     name: `Typical ${key}`,
     kind: 'oil',
-    ...inkByEye(lab, covering)!,
+    ...inkByEye(lab, covering, paper)!,
     viscosityPas,
     source: 'estimated',
     forecastable: true,

@@ -8,7 +8,7 @@ import { usualPack } from '../press/usualPack'
 import { firstReading } from '../press/usualScales'
 import { usualWiping } from '../wipe/usualWiping'
 import { BEGUN } from './begun.test.fixture'
-import { beginBench, type BeginWith } from './beginBench'
+import { beginBench, carryInto, type BeginWith } from './beginBench'
 import { completeBench } from './completeBench'
 import { PURPOSE_KEYS } from './purpose'
 import { leftAsLaidOut } from './settingOrigins'
@@ -75,6 +75,30 @@ describe('beginBench', () => {
     const bench = beginBench({ ...said(), paper: chosen })
     expect(bench.paper).toMatchObject({ sheetWidthMm: 280, sheetHeightMm: 380 })
     expect(bench.origins!['paper.sheetWidthMm']).toBe('typed')
+  })
+})
+
+describe('carryInto', () => {
+  const earlier = beginBench({ ...BEGUN, press: { ...BEGUN.press!, reading: 3.25 } })
+  const nothing: BeginWith = { ...BEGUN, plate: null, ink: null, paper: null, press: null }
+  test('brings over what was not said, as carried, with a plate of its own name in its first state', () => {
+    const worn = { ...earlier, plate: { ...earlier.plate!, state: 4 } }
+    const bench = carryInto(beginBench(nothing), worn, 'Rushes')
+    expect(bench.plate).toEqual({ ...earlier.plate, name: 'Rushes', state: 1 })
+    for (const station of ['ink', 'wipe', 'paper', 'press', 'register'] as const)
+      expect(bench[station]).toEqual(earlier[station])
+    expect(new Set(Object.values(bench.origins!))).toEqual(new Set(['carried']))
+    expect(completeBench(bench, 'edition')).not.toBeNull()
+  })
+  test('what was said stands, and goes before what was', () => {
+    const said = beginBench({ ...nothing, ink: { id: 'silt-brown', name: 'Silt brown' } })
+    const bench = carryInto(said, earlier, 'Rushes')
+    expect(bench.ink).toEqual(said.ink)
+    expect(bench.press!.readingLeft).toBe(3.25)
+    expect(bench.origins!['ink.mixes.0.parts']).toBe('typed')
+  })
+  test('of an empty bench nothing comes', () => {
+    expect(carryInto(beginBench(nothing), EMPTY_BENCH, 'Rushes')).toEqual({ ...EMPTY_BENCH, origins: {} })
   })
 })
 

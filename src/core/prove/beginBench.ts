@@ -129,6 +129,36 @@ function laidOut<Station extends 'wipe' | 'register'>(
   return { setting, origins: origins(station, Object.keys(setting), []) }
 }
 
+/**
+ * A bench that was begun with what an earlier job had where nothing was said: station by station, each value as carried over. The plate is
+ * a new one: it has the new name and is in its first state.
+ *
+ * @param begun with what was said @param earlier bench of the job it begins as @param title of the new job
+ */
+export function carryInto(begun: Bench, earlier: Bench, title: string): Bench {
+  const carried = SETTING_STATIONS.filter((station) => isUnsaid(begun, station) && earlier[station] !== null)
+  const known = Object.entries(begun.origins ?? {}).filter(
+    ([path]) => !carried.some((station) => path.startsWith(`${station}.`)),
+  )
+  const { plate } = earlier
+  return {
+    ...begun,
+    ...Object.fromEntries(carried.map((station) => [station, earlier[station]])),
+    ...(carried.includes('plate') && plate ? { plate: { ...plate, name: title, state: 1 } } : {}),
+    origins: {
+      ...Object.fromEntries(known),
+      ...Object.fromEntries(carried.map((station) => [station, 'carried' as const])),
+    },
+  }
+}
+
+/** Whether nobody said anything of a station: it is unset, or stands all as it is laid out. */
+const isUnsaid = ({ origins, ...bench }: Bench, station: SettingStation): boolean =>
+  bench[station] === null ||
+  Object.entries(origins ?? {}).every(
+    ([path, origin]) => !path.startsWith(`${station}.`) || origin === 'default',
+  )
+
 /** How the sheet meets the plate where the press wants it another way than usual. */
 const layingAt = ({ press, shelf }: BeginWith): { laying?: 'face-down' } =>
   press && usualPack(press.kind, shelf).isFaceDown ? { laying: 'face-down' } : {}

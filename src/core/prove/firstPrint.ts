@@ -61,7 +61,7 @@ function wipeStep({ wipe, ...bench }: Bench): PrintStep | null {
   return {
     station: 'wipe',
     act: `Ink the plate and wipe it: about ${clock(wipingSeconds(wipe))}`,
-    how: `${capital(listed(steps))}.`,
+    how: `${capital(steps.join('; '))}.`,
     isUsual: isUsual(bench, 'wipe.steps'),
   }
 }

@@ -28,6 +28,8 @@ export const sampleRecord = (more: Partial<JobRecord> = {}): JobRecord => ({
   openRun: 0,
   purpose: 'edition',
   credits: [],
+  putAway: null,
+  putAwayAt: null,
   signing: USUAL_SIGNING,
   runs: [sampleRun()],
   sheetMarks: [],

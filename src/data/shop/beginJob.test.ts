@@ -87,4 +87,19 @@ describe('a job begun with all that can be said', () => {
       expect(await sheetsLeftOf('heron')).toBe(9)
     },
   )
+
+  it('begins as an earlier job printed well by, with what is said otherwise', async () => {
+    const { id, slug } = await beginJob(BEGUN, at())
+    await pull(await loadJob(slug), 'first')
+    const job = { title: 'Rushes', artist: 'Ida Quill', purpose: 'unique' as const }
+    const next = await beginJob(
+      { job, fromJobId: id, press: { kind: 'baren', way: 'hand', reading: null } },
+      at(5),
+    )
+    const [before, after] = [(await loadJob(slug)).runs[0].bench, (await loadJob(next.slug)).runs[0].bench]
+    expect(after.ink).toEqual(before.ink)
+    expect(after.plate).toEqual({ ...before.plate, name: 'Rushes' })
+    expect(after.press!.name).toBe('Baren or spoon')
+    await expect(beginJob({ job, fromJobId: 'nobody' }, at(6))).rejects.toThrow()
+  })
 })

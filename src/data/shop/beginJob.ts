@@ -11,11 +11,14 @@ import type { PressKind } from '@/core/press/pressKind'
 import { PRESS_KINDS } from '@/core/press/pressKindNames'
 import { readingProblem, type WayOfReading } from '@/core/press/pressureScale'
 import { WAYS_OF_READING } from '@/core/press/waysOfReading'
-import { beginBench, type BeginWith } from '@/core/prove/beginBench'
-import { checkBench } from '@/core/prove/settings'
+import { beginBench, carryInto, type BeginWith } from '@/core/prove/beginBench'
+import { checkBench, type Bench } from '@/core/prove/settings'
+import { settingsAgain } from '@/core/record/printAgain'
 import { finite, label, positive } from '@/core/units/schemas'
 import { FieldError, NotFoundError } from '../database/errors'
-import { write } from '../database/database'
+import { openDatabase, write } from '../database/database'
+import { readRows } from '../database/readRows'
+import { readJobRecord } from '../record/jobRecord'
 import { addPress } from '../press/presses'
 import { addInks } from './inks'
 import { createJob, newJobSchema } from './jobs'
@@ -64,6 +67,8 @@ export const beginJobSchema = z.strictObject({
   ink: inkWish.nullable().default(null),
   paper: paperWish.nullable().default(null),
   press: pressWish.nullable().default(null),
+  /** a job whose settings are brought over where nothing else was said; null: none */
+  fromJobId: label.nullable().default(null),
 })
 export type BeginJob = z.input<typeof beginJobSchema>
 type Begun = z.output<typeof beginJobSchema>
@@ -81,7 +86,7 @@ async function inkToBegin(
 ): Promise<BeginWith['ink']> {
   if (!wish) return null
   if ('id' in wish) return ofStore(inks, wish.id, 'This ink')
-  const found = inkByEye(wish.lab, wish.covering)
+  const found = inkByEye(wish.lab, wish.covering, RAG_WHITE)
   if (!found) throw new FieldError([{ field: 'ink', message: 'No ink on paper can have this colour.' }])
   const { name } = wish
   const [id] = await addInks([
@@ -134,6 +139,15 @@ async function pressToBegin(wish: Begun['press'], presses: Store['presses']): Pr
   return { id, name, kind, rollerRadiusMm, scale, frameNPerMm, reading: wish.reading }
 }
 
+/** What an earlier job printed well by, or else what stands on its bench. @throws NotFoundError */
+async function benchToCarry(jobId: string): Promise<Bench> {
+  const { tables } = await openDatabase()
+  const [row] = await readRows(tables.jobs, { where: { id: jobId } })
+  if (!row) throw new NotFoundError('The earlier job')
+  const job = await readJobRecord(row, tables)
+  return settingsAgain(job, 0)?.settings ?? job.runs[0].bench
+}
+
 /**
  * Begins a job with all that somebody can say of it at once: ink, paper and press that are not there yet go into the store by the least
  * that is known of them, and around what was said everything is laid out as is usual. All of it, or nothing.
@@ -149,7 +163,7 @@ export async function beginJob(input: BeginJob, at: string): Promise<{ id: strin
     const typical = await stockEmptyShelves(own)
     const inks = [...own.inks, ...typical.inks]
     const papers = [...own.papers, ...typical.papers]
-    const bench = beginBench({
+    const said = beginBench({
       title: job.title,
       plate,
       ink: await inkToBegin(wish.ink, inks),
@@ -157,6 +171,8 @@ export async function beginJob(input: BeginJob, at: string): Promise<{ id: strin
       press: await pressToBegin(wish.press, own.presses),
       shelf: own.blankets,
     })
+    const before = wish.fromJobId === null ? null : await benchToCarry(wish.fromJobId)
+    const bench = before ? carryInto(said, before, job.title) : said
     const unfit = checkBench(bench).find(({ station }) => station === 'plate')
     if (unfit) throw new FieldError([{ field: 'plate.size', message: unfit.message }])
     return createJob(job, at, bench)

@@ -86,6 +86,8 @@ export async function insertJob(
     slug,
     openRun: 0,
     credits: [],
+    putAway: null,
+    putAwayAt: null,
     ...job,
     revision: 0,
     createdAt: at,
@@ -165,8 +167,12 @@ function phaseOf(job: ShelfRow, accepted: number): JobSummary['phase'] {
   return accepted >= printsWanted(job) ? 'sorting' : 'edition'
 }
 
-/** Every job as the shelf shows it, newest first. */
-export async function listJobs(): Promise<JobSummary[]> {
+/** The jobs of the shelf, newest first: those put away and those in the bin are not on it. */
+export const listJobs = async (): Promise<JobSummary[]> =>
+  (await listAllJobs()).filter(({ putAway }) => putAway === null)
+
+/** Every job there is, newest first, wherever it lies. */
+export async function listAllJobs(): Promise<JobSummary[]> {
   const { sequelize } = await openDatabase()
   const rows = await sequelize.query<ShelfRow>(SHELF, { type: QueryTypes.SELECT })
   const counted = await countJobs()

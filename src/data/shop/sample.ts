@@ -2,6 +2,7 @@ import { existsSync, readdirSync } from 'node:fs'
 import { copyFile, cp, rename, rm } from 'node:fs/promises'
 import path from 'node:path'
 import { QueryTypes, Sequelize, type Transaction } from 'sequelize'
+import { deleteDangling } from '../database/dangling'
 import { openDatabase, write } from '../database/database'
 import { dataFolder } from '../database/dataFolder'
 import { FieldError } from '../database/errors'
@@ -166,20 +167,6 @@ async function saidBy(
     )
   for (const [table, column] of OF_NO_JOB) await add(`SELECT "${column}" AS said FROM "${table}"`)
   return said.join('\n')
-}
-
-/** Deletes what speaks of what is gone, until nothing does. */
-async function deleteDangling(of: Sequelize, transaction: Transaction): Promise<void> {
-  for (;;) {
-    const dangling = await select<{ table: string; rowid: number }>(
-      of,
-      'PRAGMA foreign_key_check',
-      transaction,
-    )
-    if (dangling.length === 0) return
-    for (const { table, rowid } of dangling)
-      await of.query(`DELETE FROM "${table}" WHERE rowid = ?`, { transaction, replacements: [rowid] })
-  }
 }
 
 /**

@@ -1,8 +1,9 @@
 import { typicalInks } from '@/core/ink/typicalInks'
+import { RAG_WHITE } from '@/core/paper/ragWhite'
 import { typicalPapers } from '@/core/paper/typicalPapers'
 import { PACK_SCHOOLS } from '@/core/press/blanket'
 import { schoolPack } from '@/core/press/usualPack'
-import { listJobs } from './jobs'
+import { listAllJobs } from './jobs'
 import { stockStore, type Stock, type Store } from './store'
 
 /** Sets of blankets a workshop begins with, before it has blankets of its own. */
@@ -10,7 +11,7 @@ const TYPICAL_PACKS = ['three', 'two', 'one'] as const
 
 /** What a workshop begins with: things of the kind that is usual, marked as such, counted by nobody. A press is everybody's own. */
 export const typicalStock = (): Stock => ({
-  inks: typicalInks(),
+  inks: typicalInks(RAG_WHITE),
   papers: typicalPapers().map(({ widthMm, heightMm, reflectance, ...paper }) => ({
     ...paper,
     sheetWidthMm: widthMm,
@@ -55,7 +56,7 @@ export function typicalFor(own: Store, jobs: number): Stock {
 
 /** Puts typical things on the shelves before the first job. @param own what lies there @returns what was put there */
 export async function stockEmptyShelves(own: Store): Promise<Stock> {
-  const added = typicalFor(own, (await listJobs()).length)
+  const added = typicalFor(own, (await listAllJobs()).length)
   await stockStore(added)
   return added
 }

@@ -18,6 +18,7 @@ import { m0017Rosters } from './m0017Rosters'
 import { m0018GivenSheets } from './m0018GivenSheets'
 import { m0019MixWeighed } from './m0019MixWeighed'
 import { m0020PaperColour } from './m0020PaperColour'
+import { m0021PutAway } from './m0021PutAway'
 import type { Migration } from './migration'
 
 /** Every change of the database's shape, in order. A released one is never edited: the next change is a new one. */
@@ -42,4 +43,5 @@ export const MIGRATIONS = [
   m0018GivenSheets,
   m0019MixWeighed,
   m0020PaperColour,
+  m0021PutAway,
 ] as const satisfies readonly Migration[]

@@ -25,6 +25,7 @@ const RELEASES: [string, string[]][] = [
   ['release-7', [...FIRST_JOBS, 'two-tides']],
   ['release-8', [...FIRST_JOBS, 'two-tides']],
   ['release-9', [...FIRST_JOBS, 'two-tides']],
+  ['release-10', [...FIRST_JOBS, 'two-tides']],
 ]
 
 const NEWEST = RELEASES.at(-1)![0]

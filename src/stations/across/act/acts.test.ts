@@ -276,6 +276,11 @@ const SAID: Record<string, (jobs: Jobs) => Promise<unknown> | unknown> = {
     job: { title: 'Plover', artist: BY, editionSize: 5 },
     ink: { name: 'Plover grey', lab: { L: 40, a: 0, b: 0 }, covering: 'covering' },
   }),
+  changeJobDetailsAction: ({ mooring }) => ({
+    ...target(mooring),
+    details: { title: 'Posts', artist: BY, editionSize: 20 },
+  }),
+  layJobAction: ({ mooring }) => ({ jobId: target(mooring).jobId, place: 'archive' }),
   printAgainAction: ({ mooring }) => ({
     jobId: target(mooring).jobId,
     title: 'Mooring posts, again',

@@ -48,6 +48,14 @@ function OneCaution({ name }: { name: keyof typeof CAUTIONS }) {
   )
 }
 
+/** A caution within the work, at the act it is of: for a list that is read act by act. */
+export const CautionAtAct = ({ name }: { name: 'hotplate' | 'wipe' | 'press' | 'kitchen' }) => (
+  <span className="block text-sm">
+    <span aria-hidden>⚠ </span>
+    {CAUTIONS[name]} <span className="text-muted">{CAUTION_POINTER}</span>
+  </span>
+)
+
 export const HotplateCaution = () => <OneCaution name="hotplate" />
 export const WipeCaution = () => <OneCaution name="wipe" />
 export const CleaningCaution = () => <OneCaution name="cleaning" />

@@ -2,10 +2,22 @@
 
 import Link from 'next/link'
 import { firstPrint } from '@/core/prove/firstPrint'
-import { STATIONS } from '@/core/prove/settings'
+import { isHandKind, type PressKind } from '@/core/press/pressKind'
+import { STATIONS, type SettingStation } from '@/core/prove/settings'
 import { useBench, useJob } from '../bench/BenchContext'
-import { HotplateCaution, PressCaution, WipeCaution } from '../bench/cautions'
+import { CautionAtAct } from '../bench/cautions'
 import { usePressKind } from '../bench/usePressKind'
+
+/** What can hurt at an act. @param kind of the press; null: not known */
+function cautionsAt(
+  station: SettingStation,
+  kind: PressKind | null,
+): readonly ('hotplate' | 'wipe' | 'press' | 'kitchen')[] {
+  if (station === 'ink') return ['hotplate']
+  if (station === 'wipe') return ['wipe']
+  if (station !== 'press' || (kind && isHandKind(kind))) return []
+  return kind === 'kitchen-roller' ? ['kitchen', 'press'] : ['press']
+}
 
 /**
  * The first print of a job, act by act with the figures of its bench, from the sheet in the water to the roller: a list to stand beside,
@@ -18,9 +30,6 @@ export function FirstPrint() {
   const steps = firstPrint(bench)
   return (
     <section aria-label="Your first print, act by act" className="mt-4">
-      <HotplateCaution />
-      <WipeCaution />
-      <PressCaution kind={kind} />
       <ol className="max-w-3xl">
         {steps.map(({ station, act, how, isUsual }, at) => (
           <li
@@ -34,6 +43,9 @@ export function FirstPrint() {
                 {act}
               </b>
               <span className="text-sm">{how}</span>
+              {cautionsAt(station, kind).map((name) => (
+                <CautionAtAct key={name} name={name} />
+              ))}
             </span>
             <Link
               href={`/jobs/${job.slug}/${station}`}

@@ -63,19 +63,22 @@ const hexOf = (lab: BeginState['lab']): string => convertXyzToSrgb(convertLabToX
  * A new print, said at once as far as one can: what it is, what it is printed with and on. What is left empty is set later at its station;
  * what goes without saying is laid out, and says of itself that nobody set it.
  *
- * @param title of the page @param children what stands beneath
+ * @param children what stands beneath
  */
 export function BeginForm({
   shelf,
+  open = {},
   title = 'New job',
   children,
 }: {
   shelf: BeginShelf
+  /** what the fields begin with */
+  open?: Partial<BeginState>
   title?: string
   children?: React.ReactNode
 }) {
   const router = useRouter()
-  const [state, change] = usePatched(() => OPEN_BEGIN)
+  const [state, change] = usePatched(() => ({ ...OPEN_BEGIN, ...open }))
   const [refused, setRefused] = useState<FieldProblem[]>([])
   const [busy, setBusy] = useState(false)
   const [isTried, setTried] = useState(false)
@@ -123,6 +126,11 @@ export function BeginForm({
             void begin()
           }}
         >
+          {shelf.earlier && (
+            <p className="sm:col-span-2">
+              As <b>{shelf.earlier.title}</b> wherever you say nothing here.
+            </p>
+          )}
           <TextField
             label="Title of the print"
             value={state.title}
@@ -263,7 +271,7 @@ function pulledFirstAt(purpose: Purpose): 'prove' | 'edition' {
 const plateHint = (kind: BeginState['kind']): string | undefined =>
   kind === ''
     ? undefined
-    : `Usually ${formatFine(PLATE_KINDS[kind].usualMm, 2)} thick: measure it when you can. Stands: ${standsWords(kind)}.`
+    : `Usually ${formatFine(PLATE_KINDS[kind].usualMm, 2)} thick; stands ${standsWords(kind)} pulls.`
 
 /** How a paper that is new here was understood. */
 const newPaperWords = ({ newPaper }: BegunPrint): string | undefined =>
@@ -316,7 +324,7 @@ function PressFields({
             value={state.reading}
             onValue={(reading) => onChange({ reading })}
             problem={problem}
-            hint={`Left empty: ${readingWords(scale, firstReading(scale))}, to begin from.`}
+            hint={`Empty: ${readingWords(scale, firstReading(scale))}`}
           />
         )}
         {scale && isNamed && scale.names.length > 1 && (

@@ -47,15 +47,14 @@ function SheetSketch({ bench: { plate, paper, register } }: { bench: Bench }) {
         role="img"
         aria-label={`The plate on its sheet: margins of ${formatMm(leftMm)} at the left and ${formatMm(topMm)} at the top`}
       >
-        <rect width={width} height={height} fill="var(--color-paper, #fff)" stroke="currentColor" />
+        <rect width={width} height={height} fill="#fff" stroke="#444" />
         <rect
           x={leftMm * scale}
           y={topMm * scale}
           width={plate.widthMm * scale}
           height={plate.heightMm * scale}
-          fill="currentColor"
-          opacity={0.25}
-          stroke="currentColor"
+          fill="#c4c4c4"
+          stroke="#444"
         />
       </svg>
       <figcaption className="text-sm text-muted">

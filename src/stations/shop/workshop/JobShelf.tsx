@@ -1,27 +1,15 @@
 import { counted } from '@/core/units/counted'
-import { printsMade, purposeFacts, purposeWords, sortWords } from '@/core/prove/purpose'
 import Link from 'next/link'
 import type { JobSummary } from '@/data/shop/jobs'
 import { PageLinks, type Way } from '@/ui/PageLinks'
 import type { Page } from '@/core/units/page'
 import { FindJob } from './FindJob'
 import { PlateThumb } from './PlateThumb'
+import { standingWords } from './words'
 import { UnreadableNote, type UnreadableJob } from './UnreadableNote'
-
-const PHASE: Record<JobSummary['phase'], (job: JobSummary) => string> = {
-  proving: (job) => `being proved: ${counted(job.proofs, 'proof')}`,
-  edition: (job) =>
-    `${purposeFacts(job.purpose).asksBat ? 'in edition' : 'being printed'}: ${printsMade(job, job.accepted)}${job.rejected ? `, ${job.rejected} rejected` : ''}`,
-  sorting: (job) => `pulled: ${job.accepted} to ${sortWords(job)}`,
-  signed: (job) => `signed and filed: ${purposeWords(job)}`,
-}
 
 /** So many jobs lie on the shelf at once; from the next one on they are looked for. */
 export const JOBS_ON_SHELF = 12
-
-/** Whether a job is meant by what somebody looks for: part of its title or of the artist's name. */
-export const isMeant = ({ title, artist }: Pick<JobSummary, 'title' | 'artist'>, find: string): boolean =>
-  `${title} ${artist}`.toLocaleLowerCase().includes(find.trim().toLocaleLowerCase())
 
 /**
  * The jobs of the workshop with their plates as they print, those last worked on first; one that cannot be read says why, and can be
@@ -45,13 +33,18 @@ export function JobShelf({
 }) {
   return (
     <nav aria-label="Jobs">
-      <h2 className="station-title mb-1">Jobs</h2>
+      <div className="flex items-baseline justify-between">
+        <h2 className="station-title mb-1">Jobs</h2>
+        <Link href="/jobs" className="inline-flex min-h-11 items-center text-sm underline underline-offset-4">
+          All jobs
+        </Link>
+      </div>
       {count > JOBS_ON_SHELF && <FindJob key={find} find={find} />}
       {find !== '' && (
         <p className="mb-2 text-sm">
           {jobs.of === 0 ? 'None' : counted(jobs.of, 'job')} of {count} with “{find}” in title or artist.{' '}
           <Link href="/" className="underline underline-offset-4">
-            All jobs
+            Show them all
           </Link>
         </p>
       )}
@@ -66,7 +59,7 @@ export function JobShelf({
               <span>
                 <span className="block font-semibold">{job.title}</span>
                 <span className="condensed block text-sm text-muted">{job.artist}</span>
-                <span className="condensed block text-sm">{PHASE[job.phase](job)}</span>
+                <span className="condensed block text-sm">{standingWords(job)}</span>
               </span>
             </Link>
             {unreadable

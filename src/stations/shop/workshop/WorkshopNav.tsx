@@ -11,6 +11,7 @@ import { WaitingCount } from '../../across/desk/WaitingCount'
 const PLACES = [
   ['/', 'Today'],
   ['/week', 'Week'],
+  ['/jobs', 'Jobs'],
   ['/jobs/new', 'New job'],
   ['/queue', 'Press queue'],
   ['/store', 'Stockroom'],

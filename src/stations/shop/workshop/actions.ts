@@ -5,10 +5,13 @@ import { FieldError } from '@/data/database/errors'
 import { importJob } from '@/data/record/jobFiles'
 import { unpackJob } from '@/data/record/jobFolder'
 import { beginJob, beginJobSchema } from '@/data/shop/beginJob'
-import { listJobs } from '@/data/shop/jobs'
+import { listAllJobs } from '@/data/shop/jobs'
+import { changeJobDetails, jobDetailsSchema, layJob, placeOfJobSchema } from '@/data/shop/putAway'
+import { label } from '@/core/units/schemas'
 import { jobAgainSchema, printJobAgain } from '@/data/shop/jobAgain'
 import { takeSampleAway } from '@/data/shop/sample'
 import { act } from '../../across/act/act'
+import { JOB_TARGET } from '../../across/act/jobTarget'
 import { layOutSample } from './layOutSample'
 
 /** Begins a job and answers its slug. */
@@ -30,6 +33,25 @@ export const printAgainAction = act(
   { shows: 'jobs' },
 )
 
+/** Says anew what a job is called, whose it is, and how many prints. */
+export const changeJobDetailsAction = act(
+  z.strictObject({ ...JOB_TARGET, details: jobDetailsSchema }),
+  'shop',
+  async ({ jobId, revision, details }) => ({ revision: await changeJobDetails(jobId, revision, details) }),
+  { shows: 'jobs' },
+)
+
+/** Lays a job on the shelf, puts it away, or into the bin. */
+export const layJobAction = act(
+  z.strictObject({ jobId: label, place: placeOfJobSchema }),
+  'shop',
+  async ({ jobId, place }, at) => {
+    await layJob(jobId, place, at)
+    return {}
+  },
+  { shows: 'everywhere' },
+)
+
 /** The sample while it is being laid out: a second press waits for the first instead of laying another beside it. */
 let laying: Promise<void> | null = null
 
@@ -38,7 +60,7 @@ export const layOutSampleAction = act(
   z.strictObject({}),
   'shop',
   async () => {
-    laying ??= listJobs()
+    laying ??= listAllJobs()
       .then((jobs) => (jobs.length === 0 ? layOutSample() : undefined))
       .finally(() => (laying = null))
     await laying

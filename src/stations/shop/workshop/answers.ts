@@ -5,6 +5,7 @@ import { stationsWanting } from '@/core/prove/stationsWanting'
 import { wipingSeconds } from '@/core/wipe/wipingOrder'
 import { counted } from '@/core/units/counted'
 import { listed } from '@/core/units/listed'
+import { BIN_DAYS, PLACES_OF_JOBS, type PlaceOfJob } from '@/core/prove/placeOfJob'
 import type { RoomAnswer } from '@/ui/Answer'
 
 /** Minutes from the sheet in the water to the print, for what is set: damping, and wiping while it lies. */
@@ -26,4 +27,22 @@ export function beginAnswer(bench: Bench, purpose: Purpose): RoomAnswer {
       : 'Say what you have',
     because: 'Only title and artist are needed now: the rest can wait for its station.',
   }
+}
+
+/** How many jobs are shown, of those that lie there. @param shown that are meant @param there at that place */
+export function jobsAnswer(
+  { find, place }: { find: string; place: PlaceOfJob },
+  shown: number,
+  there: number,
+): RoomAnswer {
+  const where = PLACES_OF_JOBS[place]
+  const because = {
+    shelf: 'Those put away are out of today, week and stockroom, and keep all that was done.',
+    archive:
+      'They take no paper and no place in the week. Each opens as before, and comes back with one tap.',
+    bin: `After ${BIN_DAYS} days they go for good; one that was pulled from is put away instead.`,
+  }[place]
+  if (there === 0) return { says: `No job is ${where}`, because }
+  if (find !== '') return { says: `${shown} of ${counted(there, 'job')} ${where} with “${find}”`, because }
+  return { says: `${counted(there, 'job')} ${where}`, because }
 }

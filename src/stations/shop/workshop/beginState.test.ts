@@ -7,7 +7,7 @@ import { beginAnswer } from './answers'
 import { OPEN_BEGIN, paperLabel, readBegin, wishOf, type BeginShelf, type BeginState } from './beginState'
 
 const { inks, papers } = typicalStock()
-const shelf: BeginShelf = { inks, papers, presses: [], blankets: [] }
+const shelf: BeginShelf = { inks, papers, presses: [], blankets: [], earlier: null }
 
 const SAID: BeginState = {
   ...OPEN_BEGIN,
@@ -76,5 +76,15 @@ describe('a print while it is being said', () => {
     const chosen = { ...SAID, fold: folds[0].times }
     expect(readBegin(chosen, shelf).bench.paper).toMatchObject({ sheetWidthMm: 560, sheetHeightMm: 760 })
     expect(wishOf(chosen, shelf).paper).toMatchObject({ sheet: { widthMm: 560, heightMm: 760 } })
+  })
+  test('begun as an earlier job, only what is new has to be said', () => {
+    const earlier = { jobId: 'j', title: 'Reeds', bench: readBegin(SAID, shelf).bench }
+    const state = { ...OPEN_BEGIN, title: 'Rushes', artist: 'Ida Quill', ink: 'Typical red' }
+    const { bench, problems } = readBegin(state, { ...shelf, earlier })
+    expect(problems).toEqual([])
+    expect(completeBench(bench, 'edition')).not.toBeNull()
+    expect(bench.ink!.mixes[0].name).toBe('Typical red')
+    expect(bench.paper).toEqual(earlier.bench.paper)
+    expect(wishOf(state, { ...shelf, earlier })).toMatchObject({ fromJobId: 'j', plate: null, press: null })
   })
 })

@@ -9,7 +9,7 @@ import type { Blanket } from '@/core/press/blanket'
 import { pressByAnswer, waysOf } from '@/core/press/pressByAnswer'
 import type { PressKind } from '@/core/press/pressKind'
 import { readingProblem, type PressureScale, type WayOfReading } from '@/core/press/pressureScale'
-import { beginBench, type BeginWith } from '@/core/prove/beginBench'
+import { beginBench, carryInto, type BeginWith } from '@/core/prove/beginBench'
 import { purposeFacts, type Purpose } from '@/core/prove/purpose'
 import type { Bench } from '@/core/prove/settings'
 import { formatMm, formatNumber } from '@/core/units/length'
@@ -25,6 +25,8 @@ export interface BeginShelf {
   papers: readonly Omit<StorePaper, 'sheetsLeft'>[]
   presses: readonly StorePress[]
   blankets: readonly (Blanket & { id: string })[]
+  /** the job it is begun as, where nothing else is said; null: none */
+  earlier: { jobId: string; title: string; bench: Bench } | null
 }
 
 /** A new print while it is being said: every field as it was typed or picked, '' and null where nobody has. */
@@ -182,11 +184,11 @@ const wrongReading = ({ press }: Parts, { reading }: BeginState): string | null 
   press && reading !== null ? readingProblem(press.scale, reading) : null
 
 /** The bench that a print begins with, as far as it was said; things that are not in the store yet stand under a stopgap. */
-function benchOf(state: BeginState, parts: Parts, { blankets }: BeginShelf): Bench {
+function benchOf(state: BeginState, parts: Parts, { blankets, earlier }: BeginShelf): Bench {
   const { size, paper, press, ink, chosen } = parts
   const title = state.title.trim()
   const isInkSaid = state.ink.trim().length > 0
-  return beginBench({
+  const said = beginBench({
     title: title || 'The plate',
     plate: size.value && state.kind !== '' ? { kind: state.kind, size: size.value } : null,
     ink: isInkSaid ? (ink ?? { id: 'new', name: state.ink.trim() }) : null,
@@ -202,6 +204,7 @@ function benchOf(state: BeginState, parts: Parts, { blankets }: BeginShelf): Ben
     },
     shelf: blankets,
   })
+  return earlier ? carryInto(said, earlier.bench, title || 'The plate') : said
 }
 
 /** What is unreadable, at its field. */
@@ -249,6 +252,7 @@ export function wishOf(state: BeginState, shelf: BeginShelf): BeginJob {
     ink: ink ? { id: ink.id } : newInk,
     paper: paper.value && paperWish(paper.value, chosen && sizeOf(chosen)),
     press: press && pressWish(press, reading),
+    fromJobId: shelf.earlier?.jobId ?? null,
   }
 }
 

@@ -1,11 +1,12 @@
-import { listJobs } from '@/data/shop/jobs'
+import { settingsAgain } from '@/core/record/printAgain'
+import { listAllJobs, loadJob } from '@/data/shop/jobs'
 import { loadStore } from '@/data/shop/store'
 import { typicalFor } from '@/data/shop/typicalShelf'
-import type { BeginShelf } from './beginState'
+import type { BeginShelf, BeginState } from './beginState'
 
 /** What a new print can be begun with: what lies on the shelves, and before the first job what is put there with it. */
 export async function readBeginShelf(): Promise<BeginShelf> {
-  const [store, jobs] = await Promise.all([loadStore(), listJobs()])
+  const [store, jobs] = await Promise.all([loadStore(), listAllJobs()])
   const typical = typicalFor(store, jobs.length)
   const { presses, blankets } = store
   return {
@@ -13,5 +14,22 @@ export async function readBeginShelf(): Promise<BeginShelf> {
     papers: [...store.papers, ...typical.papers],
     presses,
     blankets,
+    earlier: null,
+  }
+}
+
+/**
+ * An earlier job as a new print is begun as it: what it printed well by, or else what stands on its bench; and what the form opens with.
+ *
+ * @throws NotFoundError
+ */
+export async function readEarlier(
+  slug: string,
+): Promise<{ earlier: NonNullable<BeginShelf['earlier']>; open: Partial<BeginState> }> {
+  const job = await loadJob(slug)
+  const { id, title, artist, purpose, editionSize } = job
+  return {
+    earlier: { jobId: id, title, bench: settingsAgain(job, 0)?.settings ?? job.runs[0].bench },
+    open: { artist, purpose, editionSize },
   }
 }

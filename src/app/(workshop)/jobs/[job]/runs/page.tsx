@@ -2,6 +2,7 @@ import { lastUsed, waitingToDry } from '@/core/edition/dryBetween'
 import { isPrint } from '@/core/edition/readPull'
 import { sheetLines } from '@/core/edition/runs'
 import { listGivingJobs, loadOfferedPrints } from '@/data/across/givenSheets'
+import { AboutJob } from '@/stations/across/runs/AboutJob'
 import { RunsRoom } from '@/stations/across/runs/RunsRoom'
 import { openJob } from '../openJob'
 import { onlyFor } from '@/stations/across/device/onlyFor'
@@ -25,16 +26,19 @@ async function RunsPage({
   const chosen = giving.find(({ slug }) => slug === from)
   const offer = chosen ? { slug: chosen.slug, ...(await loadOfferedPrints(chosen.slug)) } : null
   return (
-    <RunsRoom
-      runs={runs.map((run, at) => ({
-        ...run,
-        drying: waitingToDry(job, at, now),
-        lastUsed: lastUsed(sheetMarks, run.position),
-      }))}
-      lines={lines}
-      given={givenSheets}
-      existing={beganFresh ? null : { giving, offer }}
-    />
+    <>
+      <RunsRoom
+        runs={runs.map((run, at) => ({
+          ...run,
+          drying: waitingToDry(job, at, now),
+          lastUsed: lastUsed(sheetMarks, run.position),
+        }))}
+        lines={lines}
+        given={givenSheets}
+        existing={beganFresh ? null : { giving, offer }}
+      />
+      <AboutJob place={job.putAway ?? 'shelf'} artist={job.artist} />
+    </>
   )
 }
 
