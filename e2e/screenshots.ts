@@ -13,7 +13,7 @@ const VIEWS: Record<string, string> = {
   store: '/store',
   plate: '/jobs/samphire/plate',
   artwork: '/jobs/samphire/plate/artwork',
-  bite: '/jobs/mooring-posts/plate/bite',
+  begin: '/jobs/new',
   zones: '/jobs/samphire/plate/zones',
   ink: '/jobs/mooring-posts/ink',
   wipe: '/jobs/mooring-posts/wipe',
@@ -44,7 +44,7 @@ const MORE: Record<string, string> = {
   plates: '/jobs/mooring-posts/register/plates',
   tearing: '/jobs/mooring-posts/paper/tearing',
   queue: '/queue',
-  'new-job': '/jobs/new',
+  bite: '/jobs/mooring-posts/plate/bite',
   bath: '/jobs/mooring-posts/plate/bath',
   match: '/jobs/mooring-posts/ink/match',
   correct: '/jobs/mooring-posts/ink/correct',
@@ -63,6 +63,16 @@ const MORE: Record<string, string> = {
 
 /** What is done on a view before its picture is taken, where the address alone does not show it. */
 const BEFORE: Record<string, (page: Page) => Promise<void>> = {
+  begin: async (page) => {
+    await page.getByLabel('Title of the print').fill('Reeds')
+    await page.getByLabel('Artist').fill('Oona Fell')
+    await page.getByLabel('What is the plate?').selectOption({ label: 'Drypoint on plastic' })
+    await page.getByLabel('Size of the plate').fill('120 × 90 mm')
+    await page.getByLabel('What do you print with?').selectOption({ label: 'The little press' })
+    await page.getByLabel('Ink', { exact: true }).fill('Harbour black')
+    await page.getByLabel('Paper', { exact: true }).fill('Heron 300 g 56 × 76 cm')
+    await page.getByLabel('Title of the print').focus()
+  },
   'match-check': async (page) => {
     await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 10' })
     await page.getByRole('heading', { name: /Differs in/ }).waitFor()

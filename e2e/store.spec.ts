@@ -1,6 +1,5 @@
 import { settingsColumn } from './settingsColumn'
 import { bareJob, expect, kept, openStation, signAs, test } from './fixtures'
-import { startServer } from './server'
 
 test('a paper and a press come into the store, and what cannot be is said at its field', async ({
   page,
@@ -108,28 +107,37 @@ test('a decision is amended with its reason, and both stay', async ({ page, samp
   await expect(page.getByRole('row', { name: /^7 .*set aside \(amended\)/ })).toBeVisible()
 })
 
-test('an empty workshop offers the sample, lays it out once, and takes it away again', async ({ page }) => {
+test('the sample opens beside an empty workshop, never in it, and goes without a trace', async ({
+  page,
+  bare,
+}) => {
   test.slow()
-  const server = await startServer({ sample: false })
-  try {
-    await page.goto(server.url)
-    await expect(page.getByRole('heading', { name: 'Every proof is a test' })).toBeVisible()
-    await page.getByRole('button', { name: 'Look at the sample' }).dblclick()
-    await expect(page.getByRole('navigation', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(4, {
-      timeout: 150_000,
-    })
-    await expect(page.getByText('in edition: 10 of 24 accepted, 1 rejected')).toBeVisible()
-    await expect(page.getByText('signed and filed: edition of 6')).toBeVisible()
-    await page.getByRole('link', { name: 'Samphire', exact: true }).click()
-    await expect(page.getByRole('heading', { level: 1, name: 'Prove' })).toBeVisible()
-    // And takes it away again.
-    await page.goto(server.url)
-    await page.getByRole('button', { name: 'Take the sample away…' }).click()
-    await page.getByRole('button', { name: 'Take it away' }).click()
-    await expect(page.getByRole('heading', { name: 'Every proof is a test' })).toBeVisible()
-  } finally {
-    await server.remove()
-  }
+  await page.goto(bare.url)
+  await expect(page.getByRole('heading', { name: 'Your first print' })).toBeVisible()
+  await page.getByRole('button', { name: 'Look at the sample' }).click()
+  const go = page.getByRole('link', { name: 'Go to the sample' })
+  await expect(go).toBeVisible({ timeout: 150_000 })
+  const address = (await go.getAttribute('href'))!
+  expect(address).not.toContain(bare.url)
+  const [sample] = await Promise.all([page.context().waitForEvent('page'), go.click()])
+  await expect(sample.getByRole('navigation', { name: 'Jobs' }).getByRole('listitem')).toHaveCount(4)
+  await expect(sample.getByText('in edition: 10 of 24 accepted, 1 rejected')).toBeVisible()
+  await expect(sample.getByText('This is the sample: invented, beside your own workshop.')).toBeVisible()
+  await sample.close()
+  // One's own workshop has nothing of it, and finds it open after a reload.
+  await page.reload()
+  await expect(page.getByRole('heading', { name: 'Your first print' })).toBeVisible()
+  await page.getByRole('button', { name: 'Close it: it leaves no trace' }).click()
+  await expect(page.getByRole('button', { name: 'Look at the sample' })).toBeVisible()
+  await expect.poll(() => fetch(address).catch(() => null)).toBeNull()
+
+  // It ends with the workshop too, however that ends.
+  await page.getByRole('button', { name: 'Look at the sample' }).click()
+  await expect(go).toBeVisible({ timeout: 150_000 })
+  const again = (await go.getAttribute('href'))!
+  expect((await fetch(again)).ok).toBe(true)
+  await bare.kill()
+  await expect.poll(() => fetch(again).catch(() => null), { timeout: 20_000 }).toBeNull()
 })
 
 test('the registration sheet and the record are print-ready', async ({ page, sample }) => {

@@ -75,8 +75,13 @@ export async function serve(dataFolder, words = []) {
       console.log(
         `Before, it was at ${movedFrom}. Pulls that wait on devices wait for that address: free it, or save them there as a file.`,
       )
-    for (const signal of ['SIGINT', 'SIGTERM'])
-      process.once(signal, () => void close().finally(() => process.exit(0)))
+    const end = () => void close().finally(() => process.exit(0))
+    for (const signal of ['SIGINT', 'SIGTERM']) process.once(signal, end)
+    const { removeFleeting, whenInputEnds } = await tsImport('../server/endsWithInput.ts', import.meta.url)
+    whenInputEnds(() => {
+      process.once('exit', () => removeFleeting(dataFolder))
+      end()
+    })
   } catch (error) {
     if (!(error instanceof ServeError)) throw error
     console.error(error.message)

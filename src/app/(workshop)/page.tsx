@@ -7,6 +7,9 @@ import { MorningSheet } from '@/stations/shop/morning/MorningSheet'
 import { WorkshopLines } from '@/stations/shop/morning/WorkshopLines'
 import { backupStanding } from '@/data/backup/backups'
 import { hasSample } from '@/data/shop/sample'
+import { isBeside } from '@/server/endsWithInput'
+import { sampleBeside } from '@/server/sampleBeside'
+import { SampleBeside } from '@/stations/shop/workshop/SampleBeside'
 import { SampleLine } from '@/stations/shop/workshop/SampleLine'
 import { BackupLine } from '@/stations/shop/morning/BackupLine'
 import { JOBS_ON_SHEET, readToday } from '@/stations/shop/morning/readToday'
@@ -39,13 +42,25 @@ function waysFrom(
 
 export const metadata = { title: 'Today' }
 
+/** What is said of the sample: that this is it, that it lies in here since an earlier release, or that it can be looked at. */
+function SampleSide({ at }: { at: string | null }) {
+  if (isBeside())
+    return (
+      <p className="mt-4 border-t border-line pt-2 text-sm">
+        This is the sample: invented, beside your own workshop. It goes without a trace when it is closed
+        there.
+      </p>
+    )
+  return hasSample() ? <SampleLine /> : <SampleBeside at={at} />
+}
+
 /** The first screen of a working day: the morning sheet, and the jobs. */
 async function MorningPage({ searchParams }: { searchParams: Promise<Asked> }) {
   const asked = await searchParams
   const find = String(asked.find ?? '').trim()
   const jobs = (await listJobs()).toSorted((a, b) => b.lastAt.localeCompare(a.lastAt))
   if (jobs.length === 0 && (await listAllJobs()).length === 0)
-    return <FirstRun shelf={await readBeginShelf()} />
+    return <FirstRun shelf={await readBeginShelf()} sampleAt={await sampleBeside()} />
   const underWay = jobs.filter(({ phase }) => phase !== 'signed')
   const onSheet = pageOf(underWay, Number(asked.sheet ?? 1), JOBS_ON_SHEET)
   const onShelf = pageOf(
@@ -103,7 +118,7 @@ async function MorningPage({ searchParams }: { searchParams: Promise<Asked> }) {
           unreadable={unreadable.map(({ slug, reason }) => ({ slug, reason }))}
           ways={waysFrom(onShelf, (page) => address({ ...asked, shelf: page }))}
         />
-        {hasSample() && <SampleLine />}
+        <SampleSide at={await sampleBeside()} />
         <BackupLine standing={backupStanding()} now={new Date().toISOString()} />
       </aside>
     </div>

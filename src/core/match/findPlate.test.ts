@@ -42,6 +42,16 @@ describe('a plate mark on its sheet', () => {
     const picture = sheet(420, 340, [plate, 0.8], ...across, ...upright)
     expect(findPlate(picture, box(120, 100, 150, 100), 2)).toEqual(plate)
   })
+  it.each([
+    ['above it', box(114, 0, 150, 90), null],
+    ['below it', box(114, 202, 150, 130), null],
+    ['left of it', null, box(0, 86, 118, 100)],
+    ['right of it', null, box(280, 86, 130, 100)],
+  ])('of what stands %s, as wide or as tall as the plate and darker, nothing counts', (_, over, beside) => {
+    const plate = box(124, 96, 150, 100)
+    const other = (over ?? beside)!
+    expect(findPlate(sheet(420, 340, [other, 0], [plate, 0.75]), box(120, 100, 150, 100), 2)).toEqual(plate)
+  })
   it('goes by strips of 1.2 mm: a hair beside it is none of its edges', () => {
     const plate = box(240, 200, 300, 200)
     // At 4 px a mm a hair of a fifth of a millimetre, far darker than the plate, stands beside its left and above it.

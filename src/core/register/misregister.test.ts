@@ -128,4 +128,48 @@ describe('misregister', () => {
     const { path, message } = misregisterInput.safeParse({ marks }).error!.issues[0]
     expect(`${path.join('.')}: ${message}`).toContain(words)
   })
+  it('takes marks that lie anywhere but on one line, and two of any place', () => {
+    const takes = (...places: [number, number][]) =>
+      misregisterInput.safeParse({ marks: places.map(([x, y]) => at(x, y)) }).success
+    expect(takes([0, 0], [100, 0])).toBe(true)
+    expect(takes([0, 0], [100, 0], [100, 100], [0, 100])).toBe(true)
+    expect(takes([0, 0], [0, 100], [50, 100])).toBe(true)
+    expect(takes([1000, 2000], [1100, 2000], [1050, 2005])).toBe(true)
+    // On one line wherever it lies, and across as along.
+    expect(takes([1000, 2000], [1100, 2050], [1200, 2100])).toBe(false)
+    expect(takes([1000, -2000], [1000, 0], [1000, 70])).toBe(false)
+    // Where a line ends: the middle of three marks 100 mm apart lies 0.043 mm beside it.
+    expect(takes([0, 0], [100, 0], [50, 0.1])).toBe(true)
+    expect(takes([0, 0], [100, 0], [50, 0.02])).toBe(false)
+    expect(takes([0, 0], [0, 100], [0.1, 50])).toBe(true)
+  })
+  it('finds any turn of a long narrow sheet again, and of two marks (property)', () => {
+    const degrees = near(-179, 179)
+    const long = [
+      [0, 0],
+      [400, 3],
+      [395, 21],
+      [4, 18],
+    ] as const
+    fc.assert(
+      fc.property(degrees, near(-30, 30), near(-30, 30), fc.boolean(), (turn, sx, sy, isUpright) => {
+        const marks = isUpright ? long.map(([x, y]) => [y, x] as const) : long
+        const found = solveMisregister({ marks: moved(marks, { x: 1, y: -2, degrees: turn, sx, sy }) })
+        expect(found.rotationDeg).toBeCloseTo(turn, 6)
+        expect(found.stretchXPercent).toBeCloseTo(sx, 5)
+        expect(found.stretchYPercent).toBeCloseTo(sy, 5)
+      }),
+    )
+    fc.assert(
+      fc.property(degrees, near(-200, 200), near(1, 200), (turn, x, y) => {
+        const two = [
+          [10, 20],
+          [10 + x, 20 + y],
+        ] as const
+        const found = solveMisregister({ marks: moved(two, { x: 3, y: 4, degrees: turn, sx: 0, sy: 0 }) })
+        expect(found.rotationDeg).toBeCloseTo(turn, 7)
+        expect(found.residualMm).toBeLessThan(1e-9)
+      }),
+    )
+  })
 })

@@ -1,20 +1,16 @@
-import { existsSync, readdirSync } from 'node:fs'
-import { copyFile, cp, rename, rm } from 'node:fs/promises'
+import { existsSync } from 'node:fs'
+import { rm } from 'node:fs/promises'
 import path from 'node:path'
 import { QueryTypes, Sequelize, type Transaction } from 'sequelize'
 import { deleteDangling } from '../database/dangling'
 import { openDatabase, write } from '../database/database'
 import { dataFolder } from '../database/dataFolder'
 import { FieldError } from '../database/errors'
-import { settle } from '../database/snapshot'
 
 /** The sample as it was laid out: what it brought is known by it. */
 const SAMPLE = 'sample.sqlite'
-const DATABASE = 'typothesis.sqlite'
 /** What is the workshop’s own whatever lies in it. */
 const OWN = new Set(['migrations', 'acts', 'workshops', 'unit_orders', 'people', 'mornings'])
-/** What of it the sample does not bring. */
-const NEVER = new Set(['migrations', 'acts'])
 /** Tables that say how a job is worked: what they speak of is in use. */
 const SPEAKING: readonly (readonly [table: string, column: string])[] = [
   ['runs', 'bench'],
@@ -85,68 +81,8 @@ const keysOf = async (of: Sequelize, table: string, transaction?: Transaction) =
     .filter(({ pk }) => pk > 0)
     .map(({ name }) => name)
 
-/** Whether the sample lies in this workshop, and can be taken away again. */
+/** Whether the sample lies in this workshop, where earlier releases laid it out, and can be taken away again. */
 export const hasSample = (): boolean => existsSync(samplePath())
-
-/** What of an empty workshop is not empty: the first table that holds something; null: it is empty. */
-async function firstFilled(): Promise<string | null> {
-  const { sequelize } = await openDatabase()
-  for (const table of await tablesOf(sequelize)) {
-    if (OWN.has(table)) continue
-    const [{ rows }] = await select<{ rows: number }>(sequelize, `SELECT count(*) AS rows FROM "${table}"`)
-    if (rows > 0) return table
-  }
-  return null
-}
-
-/**
- * Takes in the sample from a folder of its own, where it was laid out: all of it, or nothing.
- *
- * @throws FieldError when the workshop holds something already
- */
-export async function takeSampleIn(from: string): Promise<void> {
-  if (await firstFilled())
-    throw new FieldError([
-      {
-        field: '',
-        message:
-          'The sample is laid out in an empty workshop only, and something lies in this one. Look at it in a folder of its own: npm run demo.',
-      },
-    ])
-  const pictures = path.join(from, 'pictures')
-  const came = existsSync(pictures) ? readdirSync(pictures) : []
-  const own = path.join(dataFolder(), 'pictures')
-  const part = `${samplePath()}.part`
-  try {
-    for (const id of came) await cp(path.join(pictures, id), path.join(own, id), { recursive: true })
-    await copyFile(path.join(from, DATABASE), part)
-    settle(part)
-    await reading(part, async (sample) => {
-      const tables = (await tablesOf(sample)).filter((table) => !NEVER.has(table))
-      await write(async (_tables, transaction) => {
-        const { sequelize } = await openDatabase()
-        await sequelize.query('PRAGMA defer_foreign_keys = ON', { transaction })
-        for (const table of tables) {
-          for (const row of await select(sample, `SELECT * FROM "${table}"`)) {
-            const columns = Object.keys(row)
-            await sequelize.query(
-              `INSERT ${OWN.has(table) ? 'OR IGNORE ' : ''}INTO "${table}" (${columns.map((one) => `"${one}"`).join(', ')}) VALUES (${columns.map(() => '?').join(', ')})`,
-              { transaction, replacements: Object.values(row) },
-            )
-          }
-        }
-      })
-    })
-    await rename(part, samplePath())
-  } catch (error) {
-    await rm(part, { force: true })
-    const { tables } = await openDatabase()
-    for (const id of came)
-      if ((await tables.images.count({ where: { id } })) === 0)
-        await rm(path.join(own, id), { recursive: true, force: true })
-    throw error
-  }
-}
 
 /** All that jobs which stay say, in one text: what it names is in use. */
 async function saidBy(

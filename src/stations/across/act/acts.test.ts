@@ -44,6 +44,12 @@ vi.mock('../match/editionCheck', () => {
   return { startEditionCheck: () => state, readEditionCheck: () => state, stopEditionCheck: () => state }
 })
 
+// The sample is a process of its own too.
+vi.mock('@/server/sampleBeside', () => ({
+  openSampleBeside: () => Promise.resolve('http://127.0.0.1:3001'),
+  closeSampleBeside: () => Promise.resolve(),
+}))
+
 const modules = import.meta.glob<Record<string, Act<unknown, object>>>('../../**/*ctions.ts', { eager: true })
 const ACTS = new Map(Object.values(modules).flatMap((module) => Object.entries(module)))
 
@@ -286,7 +292,8 @@ const SAID: Record<string, (jobs: Jobs) => Promise<unknown> | unknown> = {
     title: 'Mooring posts, again',
     prints: 5,
   }),
-  layOutSampleAction: () => ({}),
+  openSampleAction: () => ({}),
+  closeSampleAction: () => ({}),
   takeSampleAwayAction: () => {
     // As if it had been laid out here: what it brought is known by the copy beside.
     copyFileSync(path.join(sample(), 'typothesis.sqlite'), path.join(folder, 'sample.sqlite'))
@@ -599,9 +606,8 @@ afterEach(async () => {
   rmSync(folder, { recursive: true, force: true })
 })
 
-/** A workshop as the act wants it: the demo, or empty where only that takes it. */
-async function workshopFor(name: string): Promise<Jobs | null> {
-  if (name === 'layOutSampleAction') return null
+/** The demo, as every act begins with it. */
+async function workshop(): Promise<Jobs> {
   cpSync(sample(), folder, { recursive: true })
   const [mooring, samphire, window, tides] = await Promise.all(
     ['mooring-posts', 'samphire', 'the-pilot-s-window', 'two-tides'].map(loadJob),
@@ -614,7 +620,7 @@ describe('every act', () => {
 
   it.each([...ACTS.keys()])('%s, sent twice, is done once and answered alike', async (name) => {
     const act = ACTS.get(name)!
-    const said = await SAID[name]((await workshopFor(name))!)
+    const said = await SAID[name](await workshop())
     const before = await everything()
     const first = await act(said, 'key-of-this-act')
     expect(first, JSON.stringify(first)).toMatchObject({ ok: true })
@@ -627,7 +633,7 @@ describe('every act', () => {
   })
 
   it('answers in words whatever it is sent, and writes nothing', async () => {
-    await workshopFor('any')
+    await workshop()
     const before = await everything()
     const odd: unknown[] = [null, undefined, [], [null], 'words', 7, { jobId: null }, { by: { $gt: '' } }]
     odd.push({ by: 'half \ud83d' }, { name: 'nought \0' })
@@ -639,14 +645,14 @@ describe('every act', () => {
     expect(await everything()).toEqual(before)
   })
   it('without a key, or with one that is none, is not done', async () => {
-    const said = await SAID.addPaperAction((await workshopFor('any'))!)
+    const said = await SAID.addPaperAction(await workshop())
     const before = await everything()
     for (const key of [undefined, null, 'short', 'a b c d e f g h', {}])
       expect(await ACTS.get('addPaperAction')!(said, key as string)).toMatchObject({ ok: false })
     expect(await everything()).toEqual(before)
   })
   it('says where a text stands that cannot be kept', async () => {
-    const paper = (await SAID.addPaperAction((await workshopFor('any'))!)) as object
+    const paper = (await SAID.addPaperAction(await workshop())) as object
     const answered = await ACTS.get('addPaperAction')!({ ...paper, note: 'half \ud83d' }, 'key-of-half')
     expect(answered).toEqual({
       ok: false,

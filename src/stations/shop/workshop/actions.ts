@@ -5,14 +5,13 @@ import { FieldError } from '@/data/database/errors'
 import { importJob } from '@/data/record/jobFiles'
 import { unpackJob } from '@/data/record/jobFolder'
 import { beginJob, beginJobSchema } from '@/data/shop/beginJob'
-import { listAllJobs } from '@/data/shop/jobs'
 import { changeJobDetails, jobDetailsSchema, layJob, placeOfJobSchema } from '@/data/shop/putAway'
 import { label } from '@/core/units/schemas'
 import { jobAgainSchema, printJobAgain } from '@/data/shop/jobAgain'
 import { takeSampleAway } from '@/data/shop/sample'
+import { closeSampleBeside, openSampleBeside } from '@/server/sampleBeside'
 import { act } from '../../across/act/act'
 import { JOB_TARGET } from '../../across/act/jobTarget'
-import { layOutSample } from './layOutSample'
 
 /** Begins a job and answers its slug. */
 export const beginJobAction = act(
@@ -52,24 +51,26 @@ export const layJobAction = act(
   { shows: 'everywhere' },
 )
 
-/** The sample while it is being laid out: a second press waits for the first instead of laying another beside it. */
-let laying: Promise<void> | null = null
-
-/** Lays out the sample beside nothing: only where there is no job yet. */
-export const layOutSampleAction = act(
+/** Opens the sample beside the workshop, and answers where. */
+export const openSampleAction = act(
   z.strictObject({}),
-  'shop',
-  async () => {
-    laying ??= listAllJobs()
-      .then((jobs) => (jobs.length === 0 ? layOutSample() : undefined))
-      .finally(() => (laying = null))
-    await laying
-    return {}
-  },
-  { shows: 'jobs', isLong: true },
+  'machine',
+  async () => ({ url: await openSampleBeside() }),
+  { shows: 'today', isLong: true },
 )
 
-/** Takes the sample away again, with all that was done on its jobs. */
+/** Closes the sample; it leaves no trace. */
+export const closeSampleAction = act(
+  z.strictObject({}),
+  'machine',
+  async () => {
+    await closeSampleBeside()
+    return {}
+  },
+  { shows: 'today', isLong: true },
+)
+
+/** Takes the sample away again that an earlier release laid out in the workshop, with all that was done on its jobs. */
 export const takeSampleAwayAction = act(
   z.strictObject({}),
   'shop',
