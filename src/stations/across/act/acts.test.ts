@@ -546,6 +546,8 @@ const UNSEEN = [
   'startEditionCheckAction',
   'stopEditionCheckAction',
   'backUpAction',
+  'openSampleAction',
+  'closeSampleAction',
 ]
 /** What asks for something that is new each time. */
 const EACH_ANEW = ['wantPictureAction']
