@@ -54,7 +54,7 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
   page,
   context,
   sample,
-  empty,
+  bare,
 }, info) => {
   test.slow()
   await bringIn(page, sample.url)
@@ -255,7 +255,7 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
     ).toBe(13)
     const written = JSON.parse(await readFile(await take(page, info, 'Job as JSON'), 'utf8')) as File
     const folder = await take(page, info, 'Job folder')
-    await page.goto(`${empty.url}/jobs/new`)
+    await page.goto(`${bare.url}/jobs/new`)
     await page.getByLabel('Import a job (.json or .zip)').setInputFiles(folder)
     await expect(page).toHaveURL(/slack-water\/record/)
     const arrived = (await (

@@ -29,13 +29,13 @@ const drawing = async () =>
 
 test('aluminium by toner, rolled on its surface on coated paper: the tones are the other way round, nothing is wiped', async ({
   page,
-  sample,
+  empty,
 }) => {
-  await page.goto(`${sample.url}/store/papers/heron-white`)
+  await page.goto(`${empty.url}/store/papers/heron-white`)
   await page.getByLabel('Sizing').selectOption({ label: 'coated: takes no water' })
   await page.getByRole('button', { name: 'Save these words' }).click()
   await expect(page.getByRole('button', { name: 'Saved' })).toBeVisible()
-  await bareJob(page, sample.url, {
+  await bareJob(page, empty.url, {
     title: 'Salt pans',
     kind: 'Aluminium, etched',
     thickness: '0.6',

@@ -224,10 +224,10 @@ test('a job begins on existing prints: one of another job and one from outside, 
 
 test('monotype over two existing prints from a slab: white tried, a mask, a ghost judged, one unique print each', async ({
   page,
-  sample,
+  empty,
 }) => {
   test.slow()
-  await begin(page, sample.url, 'Tide marks', 'Single or unique prints')
+  await begin(page, empty.url, 'Tide marks', 'Single or unique prints')
   await setTheBench(page, 'Tide marks')
   await openStation(page, 'Plate')
   await page.getByLabel('Kind').selectOption({ label: 'Smooth slab, for monotypes' })

@@ -18,9 +18,9 @@ async function dress(page: Page, name: string, ink: string): Promise<void> {
   await ledger(page).getByLabel('Ink', { exact: true }).selectOption({ label: ink })
 }
 
-test('a plate of six inks is mapped, ordered and wiped by the pacer', async ({ page, sample }) => {
+test('a plate of six inks is mapped, ordered and wiped by the pacer', async ({ page, empty }) => {
   test.setTimeout(150_000)
-  await bareJob(page, sample.url, {
+  await bareJob(page, empty.url, {
     title: 'Six inks',
     kind: 'Zinc, etched',
     thickness: '1',
