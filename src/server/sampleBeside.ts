@@ -16,10 +16,11 @@ const process_ = globalThis as typeof globalThis & { typothesisSample?: Promise<
 /** How long the sample may take to answer, ms. */
 const PATIENCE_MS = 180_000
 
-/** What a process of the application is started with: nothing of this one's port or folder. */
+/** What a process of the application is started with: nothing of this one's port or folders, so that no backup of the sample lies among one's own. */
 const environment = (folder: string): NodeJS.ProcessEnv => ({
   ...process.env,
   TYPOTHESIS_DATA: folder,
+  TYPOTHESIS_BACKUPS: undefined,
   PORT: undefined,
   [ENDS_WITH_INPUT]: '1',
 })

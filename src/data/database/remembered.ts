@@ -3,12 +3,12 @@ import { openDatabase } from './database'
 
 /**
  * What a job's rows stand at: its revision, which every act upon it moves, its newest event and its newest pull, which desks add without
- * moving it, and how many pulls were taken back. As long as these are the same, so is all that follows from the job, its runs, pulls, events, BATs and dryings.
+ * moving it, where it lies, and how many pulls were taken back. As long as these are the same, so is all that follows from the job, its runs, pulls, events, BATs and dryings.
  */
 const STAMPS = `
   SELECT j.id, j.revision || ' ' || coalesce((SELECT max(e.id) FROM pull_events e WHERE e.jobId = j.id), 0)
     || ' ' || coalesce((SELECT max(p.place) FROM pulls p WHERE p.jobId = j.id), 0)
-    || ' ' || (SELECT count(*) FROM withdrawn_pulls w WHERE w.jobId = j.id) AS stamp FROM jobs j`
+    || ' ' || coalesce(j.putAway, '') || ' ' || (SELECT count(*) FROM withdrawn_pulls w WHERE w.jobId = j.id) AS stamp FROM jobs j`
 
 /** What one job's rows stand at; empty where there is no such job. */
 export async function stampOf(slug: string): Promise<string> {

@@ -4,6 +4,7 @@ import { giveNumbers } from '../dry/prints'
 import { createJob, listAllJobs, listJobs, loadJob } from './jobs'
 import { goesAt } from '@/core/prove/placeOfJob'
 import { changeJobDetails, emptyBin, layJob } from './putAway'
+import { loadReservations } from './stock'
 import { approvedJob, at, benchedJob, openWorkshop, pull } from './workshop.test.fixture'
 
 openWorkshop()
@@ -21,6 +22,15 @@ describe('where a job lies', () => {
       expect(await loadJob(job.slug)).toEqual(job)
     }
     await expect(layJob('nobody', 'bin', at())).rejects.toThrow()
+  })
+  it('keeps no paper back while it is off the shelf', async () => {
+    const job = await approvedJob(5)
+    const kept = async () => (await loadReservations()).map(({ jobId }) => jobId)
+    expect(await kept()).toEqual([job.id])
+    await layJob(job.id, 'archive', at())
+    expect(await kept()).toEqual([])
+    await layJob(job.id, 'shelf', at())
+    expect(await kept()).toEqual([job.id])
   })
   it('goes for good after thirty days in the bin, with all that speaks of it, and no day before', async () => {
     const [kept, gone] = [await benchedJob(), await benchedJob()]
