@@ -4,7 +4,7 @@ import type { PullEvent } from '../edition/pull'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
 import { startsNeeded } from '../stats/startsNeeded'
 import { jobNeed } from './jobNeed'
-import { layOutAgain, settingsAgain, workAgain, workedOnce } from './printAgain'
+import { benchAgain, layOutAgain, settingsAgain, workAgain, workedOnce } from './printAgain'
 import { sampleJobFile } from './sampleJobFile.test.fixture'
 import type { FiledPull } from './jobFile'
 import { NOTHING_BESIDE } from './nothingBeside.test.fixture'
@@ -47,6 +47,9 @@ describe('a job printed again', () => {
     expect(settingsAgain({ ...job, pulls: [] }, 0)).toBeNull()
     expect(settingsAgain(sampleJobFile, 0)).toMatchObject({ bat: 1 })
     expect(settingsAgain(job, 1)).toBeNull()
+    // As it printed well, or as it stands where it never printed.
+    expect(benchAgain(sampleJobFile)).toBe(settingsAgain(sampleJobFile, 0)!.settings)
+    expect(benchAgain({ ...sampleJobFile, bats: [], pulls: [] })).toBe(sampleJobFile.runs[0].bench)
   })
   it('takes the sheets its own rejects ask for and one proof more, and knows all the pulls its plate made', () => {
     const again = workAgain(workedOnce(job), 12)

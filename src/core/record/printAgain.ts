@@ -11,7 +11,7 @@ import { describePlateLife } from '../plate/plateLife'
 import { PLATE_KINDS, romanNumeral } from '../plate/plate'
 import { passesWords } from '../press/pressSetting'
 import { settingEntries } from '../prove/settingEntries'
-import { SETTING_STATIONS, type Settings, type SettingStation } from '../prove/settings'
+import { SETTING_STATIONS, type Bench, type Settings, type SettingStation } from '../prove/settings'
 import { startsNeeded } from '../stats/startsNeeded'
 import { batOfRun } from './batOnBench'
 import type { Bat, FiledPull } from './jobFile'
@@ -20,6 +20,11 @@ import { SURE } from './sure'
 import { workAhead } from './workAhead'
 
 type Recorded = Parameters<typeof workAhead>[0]
+
+/** What a job is begun as again: the settings its first run was last printed well by, or what stands on its bench. */
+export const benchAgain = (
+  job: { bats: readonly Bat[]; pulls: readonly FiledPull[] } & { runs: readonly { bench: Bench }[] },
+): Bench => settingsAgain(job, 0)?.settings ?? job.runs[0].bench
 
 /**
  * The settings a run was last printed well by: its BAT, else its last print that was kept, else its last pull of a print or proof; null:

@@ -13,7 +13,7 @@ import { readingProblem, type WayOfReading } from '@/core/press/pressureScale'
 import { WAYS_OF_READING } from '@/core/press/waysOfReading'
 import { beginBench, carryInto, type BeginWith } from '@/core/prove/beginBench'
 import { checkBench, type Bench } from '@/core/prove/settings'
-import { settingsAgain } from '@/core/record/printAgain'
+import { benchAgain } from '@/core/record/printAgain'
 import { finite, label, positive } from '@/core/units/schemas'
 import { FieldError, NotFoundError } from '../database/errors'
 import { openDatabase, write } from '../database/database'
@@ -144,8 +144,7 @@ async function benchToCarry(jobId: string): Promise<Bench> {
   const { tables } = await openDatabase()
   const [row] = await readRows(tables.jobs, { where: { id: jobId } })
   if (!row) throw new NotFoundError('The earlier job')
-  const job = await readJobRecord(row, tables)
-  return settingsAgain(job, 0)?.settings ?? job.runs[0].bench
+  return benchAgain(await readJobRecord(row, tables))
 }
 
 /**

@@ -1,4 +1,4 @@
-import { settingsAgain } from '@/core/record/printAgain'
+import { benchAgain } from '@/core/record/printAgain'
 import { listAllJobs, loadJob } from '@/data/shop/jobs'
 import { loadStore } from '@/data/shop/store'
 import { typicalFor } from '@/data/shop/typicalShelf'
@@ -29,7 +29,7 @@ export async function readEarlier(
   const job = await loadJob(slug)
   const { id, title, artist, purpose, editionSize } = job
   return {
-    earlier: { jobId: id, title, bench: settingsAgain(job, 0)?.settings ?? job.runs[0].bench },
+    earlier: { jobId: id, title, bench: benchAgain(job) },
     open: { artist, purpose, editionSize },
   }
 }
