@@ -6,6 +6,8 @@ import { fileURLToPath } from 'node:url'
 const CORE = ['src/core/**/*.test.ts', 'src/devices/**/*.test.ts']
 const usual = {
   setupFiles: ['./src/propertySeed.test.setup.ts'],
+  // Modules are read once for all files, which halves the run: a test leaves nothing behind it in a module.
+  isolate: false,
   testTimeout: 90_000,
   hookTimeout: 90_000,
 }

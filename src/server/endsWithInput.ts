@@ -6,7 +6,7 @@ import path from 'node:path'
 export const ENDS_WITH_INPUT = 'TYPOTHESIS_ENDS_WITH_INPUT'
 
 /** What the folder of a workshop is called that is thrown away at its end. */
-export const FLEETING = 'typothesis-sample-'
+export const FLEETING = 'typothesis-sample-beside-'
 
 /** Whether this process serves the sample beside a workshop. */
 export const isBeside = (): boolean => Boolean(process.env[ENDS_WITH_INPUT])
@@ -17,8 +17,8 @@ export function removeFleeting(folder: string): void {
   if (isOurs) rmSync(folder, { recursive: true, force: true })
 }
 
-/** Calls when the process that holds this one's input is gone; without one, never. */
+/** Calls when the process that holds this one's input is gone; without one, never. Waiting for it keeps no process alive. */
 export function whenInputEnds(end: () => void): void {
   if (!isBeside()) return
-  process.stdin.once('end', end).once('close', end).resume()
+  process.stdin.once('end', end).once('close', end).resume().unref()
 }

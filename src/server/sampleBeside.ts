@@ -25,7 +25,7 @@ const environment = (folder: string): NodeJS.ProcessEnv => ({
   [ENDS_WITH_INPUT]: '1',
 })
 
-/** Runs a process to its end. */
+/** Runs a process to its end; while it holds its input, it ends when this process does. */
 function finished(child: ChildProcess): Promise<void> {
   return new Promise((resolve, reject) => {
     child.once('error', reject)
@@ -62,10 +62,13 @@ async function open(): Promise<Beside> {
   }
   try {
     const how = { cwd: process.cwd(), env: environment(folder) }
+    // The input of both is held open from here: when this process goes, however it goes, the sample goes too, laid out or half so.
     await finished(
-      spawn(process.execPath, ['--import', 'tsx', 'src/cli/seed.ts'], { ...how, stdio: 'ignore' }),
+      spawn(process.execPath, ['--import', 'tsx', 'src/cli/seed.ts'], {
+        ...how,
+        stdio: ['pipe', 'ignore', 'ignore'],
+      }),
     )
-    // Its input is held open from here: when this process goes, however it goes, the sample goes too.
     const child = spawn(process.execPath, ['src/cli/serveBuilt.mjs'], {
       ...how,
       stdio: ['pipe', 'pipe', 'ignore'],
