@@ -62,11 +62,10 @@ test('a press test: one trial proof with its moment, kept, dried, signed imp. by
   await expect(
     page.getByText('Enter the printer’s name: the printer signs for the artist.').first(),
   ).toBeVisible()
-  await expect(page.getByRole('button', { name: 'Mark the prints…' })).toBeDisabled()
+  await expect(page.getByRole('button', { name: 'Mark 1 impression' })).toBeDisabled()
   await page.getByLabel('Printer’s name (imp.)').fill('Tam Brocket')
   await page.getByLabel('Chop').selectOption({ label: 'In ink and embossed' })
   await expect(page.getByLabel('The prints are marked')).toHaveValue('moment')
-  await page.getByRole('button', { name: 'Mark the prints…' }).click()
   await page.getByRole('button', { name: 'Mark 1 impression' }).click()
   await expect(page.getByText(/Tam Brocket imp\., for the artist/)).toBeVisible()
   await openStation(page, 'Record')
@@ -113,7 +112,6 @@ test('a series that varies: pulled without a range, then changed to single print
   await expect(answerOf(page)).toContainText('2 prints kept: dry and sign, or pull another')
   await openStation(page, 'Dry & Sign')
   await page.getByRole('button', { name: 'Start drying' }).click()
-  await page.getByRole('button', { name: 'Mark the prints…' }).click()
   await page.getByRole('button', { name: 'Mark 2 impressions' }).click()
   await expect(page.getByRole('region', { name: 'Signing list' }).getByText('1/1')).toHaveCount(2)
 })

@@ -1,17 +1,18 @@
 'use client'
 
-import { useState } from 'react'
 import type { NumberedImpression, Signing, SortedImpression } from '@/core/dry/numbering'
 import { purposeFacts } from '@/core/prove/purpose'
-import { counted, plural } from '@/core/units/counted'
+import { counted } from '@/core/units/counted'
 import { Button } from '@/ui/Button'
-import { Dialog } from '@/ui/Dialog'
 import { useJob, useSend } from '../across/bench/BenchContext'
 import type { useAct } from '../across/bench/useAct'
 import { sendAct } from '../across/act/sendAct'
 import { giveNumbersAction } from './actions'
 
-/** Gives the sorted prints their marks, once it was asked: after that no more is pulled. */
+/** Where it is said what comes of numbering. */
+export const NUMBERING_NOTE = 'numbering-note'
+
+/** Gives the sorted prints the marks they lie under: after that no more is pulled, until it is undone. */
 export function NumberPrints({
   numbered,
   sorted,
@@ -28,9 +29,7 @@ export function NumberPrints({
 }) {
   const { purpose } = useJob()
   const { send } = useSend()
-  const [asking, setAsking] = useState(false)
-  const { asksBat, asksSize } = purposeFacts(purpose)
-  const words = asksBat ? 'Number the edition' : 'Mark the prints'
+  const { asksSize } = purposeFacts(purpose)
   const give = () =>
     act(() =>
       send((target) =>
@@ -38,29 +37,13 @@ export function NumberPrints({
       ),
     )
   return (
-    <Dialog
-      title={`${words}?`}
-      open={asking}
-      onOpenChange={setAsking}
-      trigger={
-        <Button look={isReady ? 'main' : 'plain'} disabled={!isReady}>
-          {words}…
-        </Button>
-      }
+    <Button
+      look={isReady ? 'main' : 'plain'}
+      disabled={!isReady || busy}
+      aria-describedby={NUMBERING_NOTE}
+      onClick={() => void give()}
     >
-      <p>
-        {counted(numbered.length, 'impression')} {plural(numbered.length, 'gets its mark', 'get their marks')}
-        , and the job is closed: no more pulls, no other numbers.
-      </p>
-      <p className="mt-2 font-semibold">{numbered.map(({ mark }) => mark).join(', ')}</p>
-      <Button
-        look="main"
-        className="mt-4"
-        disabled={busy}
-        onClick={() => void give().then(() => setAsking(false))}
-      >
-        {asksSize === null ? 'Mark' : 'Number'} {counted(numbered.length, 'impression')}
-      </Button>
-    </Dialog>
+      {asksSize === null ? 'Mark' : 'Number'} {counted(numbered.length, 'impression')}
+    </Button>
   )
 }

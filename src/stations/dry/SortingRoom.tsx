@@ -28,7 +28,7 @@ import { Problems } from '../across/pull/Problems'
 import { declareSizeAction, keepSortingAction } from './actions'
 import { isMarked, LANES, layInto, LANE_KEYS, orderBy, type Lane } from './lanes'
 import { MoveDialog, type Move } from './MoveDialog'
-import { NumberPrints } from './NumberPrints'
+import { NUMBERING_NOTE, NumberPrints } from './NumberPrints'
 import { SigningWishes } from './SigningWishes'
 import { useKeeping } from './useKeeping'
 import { SortingLanes, type Lying } from './SortingLanes'
@@ -214,6 +214,10 @@ export default function SortingRoom({
         )}
         {inTheWay.length > 0 ? numbering : <MainAct>{numbering}</MainAct>}
       </div>
+      <p id={NUMBERING_NOTE} className="mt-2 text-sm text-muted">
+        Numbered, {plural(numbered.length, 'it gets the mark it lies', 'they get the marks they lie')} under,
+        and no more is pulled. It can be undone until a print has left the workshop.
+      </p>
       {moving && (
         <MoveDialog
           move={moving}

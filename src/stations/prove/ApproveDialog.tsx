@@ -1,6 +1,7 @@
 'use client'
 
 import dynamic from 'next/dynamic'
+import { useRouter } from 'next/navigation'
 import { useEffect, useState } from 'react'
 import type { Pull } from '@/core/edition/pull'
 import { Button } from '@/ui/Button'
@@ -15,7 +16,12 @@ const ApproveForm = dynamic(() => load().then((module) => module.ApproveForm), {
 export function ApproveDialog({ proof, others }: { proof: Pull; others: readonly Pull[] }) {
   const job = useJob()
   const [open, setOpen] = useState(false)
-  const approval = useApproval(proof, () => setOpen(false))
+  const router = useRouter()
+  // What was approved is what is printed next.
+  const approval = useApproval(proof, () => {
+    setOpen(false)
+    router.push(`/jobs/${job.slug}/edition`)
+  })
   // As the window itself: when the page has been read, not at the first press.
   useEffect(() => void load(), [])
   return (

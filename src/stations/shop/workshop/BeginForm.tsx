@@ -18,7 +18,6 @@ import { formatMm, formatNumber } from '@/core/units/length'
 import { formatFine } from '@/core/units/quantity'
 import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
-import { Check } from '@/ui/Check'
 import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
@@ -84,7 +83,10 @@ export function BeginForm({
   const [isTried, setTried] = useState(false)
   const begun = readBegin(state, shelf)
   const person = useNamedPerson()
-  const [isMine, setMine] = useState(false)
+  const [name, setName] = useState('')
+  const isNameAsked = person.person === ''
+  // Whose print it is goes without saying where it is one's own.
+  const self = isNameAsked ? name.trim() : person.person
   // A text that is still being written is not called wrong before it is left or sent.
   const problems = [...refused, ...(isTried ? begun.problems : [])]
   const at = (field: string) => problemAt(problems, field)
@@ -96,11 +98,14 @@ export function BeginForm({
     setTried(true)
     if (begun.problems.length > 0) return
     setBusy(true)
-    const answer = await sendAct(beginJobAction, wishOf(state, shelf))
+    const answer = await sendAct(
+      beginJobAction,
+      wishOf({ ...state, artist: state.artist.trim() || self }, shelf),
+    )
     setBusy(false)
     if (!answer.ok)
       return setRefused(answer.problems.map(({ field, message }) => ({ field: AT[field] ?? field, message })))
-    if (isMine) person.name(state.artist.trim())
+    if (isNameAsked && self !== '') person.name(self)
     const [first] = stationsWanting(begun.bench, state.purpose)
     router.push(`/jobs/${answer.slug}/${first ?? pulledFirstAt(state.purpose)}`)
   }
@@ -136,19 +141,29 @@ export function BeginForm({
             value={state.title}
             onText={(text) => set({ title: text })}
             problem={at('title')}
+            className={isNameAsked ? 'sm:col-span-2' : ''}
           />
-          <div>
+          {isNameAsked && (
             <TextField
-              label="Artist"
-              value={state.artist}
+              label="Your name"
+              value={name}
               list={PEOPLE_LIST}
-              onText={(artist) => set({ artist })}
-              problem={at('artist')}
+              onText={(text) => {
+                setRefused([])
+                setName(text)
+              }}
+              problem={at('artist') && 'Enter your name, or whose print it is.'}
+              hint="It stands by what you do."
             />
-            {person.person === '' && (
-              <Check label="That is me: my name stands by what I do" checked={isMine} onCheck={setMine} />
-            )}
-          </div>
+          )}
+          <TextField
+            label="Artist, if it is not you"
+            value={state.artist}
+            list={PEOPLE_LIST}
+            placeholder={self}
+            onText={(artist) => set({ artist })}
+            problem={isNameAsked ? undefined : at('artist')}
+          />
           <SelectField
             label="What is it for?"
             value={state.purpose}
