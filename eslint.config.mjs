@@ -80,6 +80,21 @@ export default defineConfig([
       ],
     },
   },
+  {
+    files: ['src/**/*.test.ts', 'demo/**/*.test.ts'],
+    ignores: ['**/*.alone.test.ts'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        ...['mock', 'doMock', 'resetModules'].map((property) => ({
+          object: 'vi',
+          property,
+          message:
+            'Modules are shared by all unit tests: a file that changes them is called *.alone.test.ts.',
+        })),
+      ],
+    },
+  },
   { files: NESTED_TERNARIES, rules: { 'no-nested-ternary': 'off' } },
   { files: TOO_COMPLEX, rules: { complexity: 'off' } },
 ])

@@ -2,11 +2,14 @@ import { defineConfig } from 'vitest/config'
 import { availableParallelism } from 'node:os'
 import { fileURLToPath } from 'node:url'
 
+/** What puts a module in another's place, or reads one anew. */
+const ALONE = ['src/**/*.alone.test.ts']
 /** What needs neither database nor disk. */
 const CORE = ['src/core/**/*.test.ts', 'src/devices/**/*.test.ts']
+const READY = ['./src/data/database/readyDatabase.test.setup.ts']
 const usual = {
   setupFiles: ['./src/propertySeed.test.setup.ts'],
-  // Modules are read once for all files, which halves the run: a test leaves nothing behind it in a module.
+  // Modules are read once for all files, which halves the run: a test leaves nothing behind it in a module. Whoever puts another in its place is alone.
   isolate: false,
   testTimeout: 90_000,
   hookTimeout: 90_000,
@@ -30,9 +33,13 @@ export default defineConfig({
           ...usual,
           name: 'shop',
           include: ['src/**/*.test.ts', 'demo/**/*.test.ts'],
-          exclude: CORE,
-          globalSetup: ['./src/data/database/readyDatabase.test.setup.ts'],
+          exclude: [...CORE, ...ALONE],
+          globalSetup: READY,
         },
+      },
+      {
+        extends: true,
+        test: { ...usual, name: 'alone', include: ALONE, isolate: true, globalSetup: READY },
       },
     ],
   },

@@ -27,6 +27,7 @@ import { enterPressEvent, keepPressureTrial } from '@/data/press/pressCards'
 import { layToDry } from '@/data/dry/prints'
 import { addEvents } from '@/data/across/pulls'
 import { keepQueue } from '@/data/shop/queues'
+import { layThing } from '@/data/shop/shelves'
 import { keepUnitOrder } from '@/data/shop/unitOrder'
 import { giveSheets } from '@/data/across/givenSheets'
 import { keepSorting } from '@/data/dry/sortings'
@@ -133,6 +134,7 @@ async function addTheRest(): Promise<void> {
     BY,
   )
   await keepUnitOrder('metric', AT)
+  await layThing({ shelf: 'papers', thing: 'proofing-oat', isAway: true }, AT)
   // The list of a class stays with a job that became something else.
   const { tables } = await openDatabase()
   await tables.rosters.create({

@@ -81,15 +81,16 @@ const readUnit = ({ numPassedTests, numFailedTests, testResults }) => ({
     }),
 })
 
-/** Unit tests of one project, on the core this lane has. */
-async function unitTests(project) {
-  const report = path.join(REPORTS, `${project}.json`)
-  const what = `Unit tests, ${project}`
+/** Unit tests of one project or several, on the core this lane has. */
+async function unitTests(...projects) {
+  const report = path.join(REPORTS, `${projects[0]}.json`)
+  const what = `Unit tests, ${projects.join(' and ')}`
   const succeeded = await run(
     what,
     process.execPath,
     [
-      ...['node_modules/vitest/vitest.mjs', 'run', '--project', project, '--maxWorkers', '1'],
+      ...['node_modules/vitest/vitest.mjs', 'run', '--maxWorkers', '1'],
+      ...projects.flatMap((project) => ['--project', project]),
       ...['--reporter=dot', '--reporter=json', `--outputFile.json=${report}`],
     ],
     { env: TEST_ENV },
@@ -127,7 +128,7 @@ async function shopLane() {
     !(await run('The sample', process.execPath, ['--import', 'tsx', 'src/cli/seed.ts'], { env: SAMPLE_ENV }))
   )
     return failures.push('the sample could not be laid out')
-  await unitTests('shop')
+  await unitTests('shop', 'alone')
   built = await check('Production build', 'node_modules/next/dist/bin/next', 'build')
 }
 await Promise.all([coreLane(), shopLane()])

@@ -114,12 +114,58 @@ describe('tearing pieces out of a sheet', () => {
     )
   })
   it('loses the gap between neighbours and none at the edge', () => {
+    expect(plan([10, 200], [10, 100], { gapMm: 10, allowRotate: false }).count).toBe(1)
+    expect(plan([10, 210], [10, 100], { gapMm: 10, allowRotate: false }).count).toBe(2)
     expect(plan([100, 10], [20, 10], { gapMm: 0 }).count).toBe(5)
     expect(plan([100, 10], [20, 10], { gapMm: 1 }).count).toBe(4)
     expect(plan([104, 10], [20, 10], { gapMm: 1 }).count).toBe(5)
   })
   it('answers for small pieces of a large sheet too', () =>
     expect(plan([1000, 700], [37, 23]).count).toBeGreaterThanOrEqual(810))
+  it.each([
+    [
+      [1000, 1000],
+      [31, 17],
+    ],
+    [
+      [3000, 2000],
+      [13.7, 11.3],
+    ],
+    [
+      [997, 463],
+      [29, 13],
+    ],
+  ] as const)(
+    'of %j gives no fewer of %j than somebody finds by hand: strips of both ways round, side by side',
+    (sheet, piece) => {
+      const [width, height] = sheet
+      const [w, h] = piece
+      const byHand = Array.from({ length: Math.floor(width / w) + 1 }, (_, strips) => {
+        const left = Math.floor((width - strips * w) / h)
+        return strips * Math.floor(height / h) + left * Math.floor(height / w)
+      })
+      const { count } = plan([...sheet], [...piece])
+      expect(count).toBeGreaterThanOrEqual(Math.max(...byHand))
+      expect(count).toBeLessThanOrEqual((width * height) / (w * h))
+    },
+  )
+  it('takes what fits, to the edge of the sheet and to the most pieces, and says of the rest which side is too long', () => {
+    const problem = (sheet: [number, number], piece: [number, number], allowRotate: boolean) =>
+      tearPlanInput.safeParse({
+        sheet: { widthMm: sheet[0], heightMm: sheet[1] },
+        piece: { widthMm: piece[0], heightMm: piece[1] },
+        allowRotate,
+        gapMm: 0,
+      }).error?.issues[0].path ?? null
+    expect(problem([100, 60], [100, 60], false)).toBeNull()
+    expect(problem([100, 60], [60, 100], true)).toBeNull()
+    expect(problem([100, 60], [60, 100], false)).toEqual(['piece', 'heightMm'])
+    expect(problem([100, 60], [100, 61], true)).toEqual(['piece', 'heightMm'])
+    expect(problem([100, 60], [101, 60], true)).toEqual(['piece', 'widthMm'])
+    expect(problem([1000, 1000], [10, 1], true)).toBeNull()
+    expect(problem([1000, 1000], [4, 4], true)).toBeNull()
+    expect(problem([1000, 1000], [9, 1], true)).toEqual(['piece'])
+  })
   it('of strips two millimetres wide is exact', () => {
     // By hand: 380 across and 2 deep leave 760 × 160 mm, in which turned ones lie 3 across and 80 deep.
     const { count } = plan([760, 560], [2, 200])

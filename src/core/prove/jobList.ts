@@ -1,3 +1,4 @@
+import { isFound } from '../units/isFound'
 import type { PlaceOfJob } from './placeOfJob'
 
 /** What lists of jobs can be put in order by. */
@@ -20,7 +21,7 @@ export interface ListedJob {
 
 /** Whether a job is meant by what somebody looks for: part of its title or of the artist's name. */
 export const isMeant = ({ title, artist }: Pick<ListedJob, 'title' | 'artist'>, find: string): boolean =>
-  `${title} ${artist}`.toLocaleLowerCase().includes(find.trim().toLocaleLowerCase())
+  isFound([title, artist], find)
 
 const BY: Record<JobOrder, (a: ListedJob, b: ListedJob) => number> = {
   last: (a, b) => b.lastAt.localeCompare(a.lastAt),

@@ -81,7 +81,7 @@ async function readWhole(slug: string, at: string): Promise<{ file: JobFile; asi
     bats,
     prints,
     dryings,
-    inks: store.inks.filter(({ id }) => used.has(id)).map(({ gramsNow: _, ...ink }) => ink),
+    inks: store.inks.filter(({ id }) => used.has(id)).map(({ gramsNow: _, putAwayAt: __, ...ink }) => ink),
     zoneMaps,
     makings,
     watchSpots: spots.map(({ id: _, ...spot }) => spot),

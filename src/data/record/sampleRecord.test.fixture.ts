@@ -30,6 +30,7 @@ export const sampleRecord = (more: Partial<JobRecord> = {}): JobRecord => ({
   credits: [],
   putAway: null,
   putAwayAt: null,
+  templateAt: null,
   signing: USUAL_SIGNING,
   runs: [sampleRun()],
   sheetMarks: [],

@@ -1,13 +1,15 @@
 import { z } from 'zod'
 import { batchContents } from '@/core/ink/mixCard'
 import { shelfInkSchema, tubeSchema, type ShelfInk } from '@/core/ink/shelfInk'
+import type { ShelvedThing } from '@/core/units/onShelf'
 import { openDatabase, write } from '../database/database'
 import { NotFoundError } from '../database/errors'
 import { readRows } from '../database/readRows'
 import { freeSlug } from '../database/slug'
+import { loadPutAway } from './shelves'
 
 /** An ink of the shelf with what is left of it: the last weighing less what was mixed since. */
-export type StoreInk = ShelfInk & { gramsNow: number | null }
+export type StoreInk = ShelfInk & { gramsNow: number | null } & Pick<ShelvedThing, 'putAwayAt'>
 
 /** An ink as it is brought in; its id is made of its name. */
 export const newInkSchema = shelfInkSchema.omit({ id: true })
@@ -46,9 +48,10 @@ export async function keepTube(
 /** The inks of the shelf, in the order they came in. */
 export async function loadInks(): Promise<StoreInk[]> {
   const { sequelize, tables } = await openDatabase()
-  const [inks, batches] = await Promise.all([
+  const [inks, batches, awayAt] = await Promise.all([
     readRows(tables.inks, { order: sequelize.literal('rowid') }),
     readRows(tables.batches, {}),
+    loadPutAway(),
   ])
   return inks.map((row) => {
     const ink = shelfInkSchema.parse(row)
@@ -57,6 +60,10 @@ export async function loadInks(): Promise<StoreInk[]> {
       .filter(({ madeAt }) => weighedAt !== null && madeAt > weighedAt)
       .flatMap(batchContents)
     const taken = used.filter(({ inkId }) => inkId === ink.id).reduce((sum, { grams }) => sum + grams, 0)
-    return { ...ink, gramsNow: gramsLeft === null ? null : Math.max(0, gramsLeft - taken) }
+    return {
+      ...ink,
+      gramsNow: gramsLeft === null ? null : Math.max(0, gramsLeft - taken),
+      putAwayAt: awayAt('inks', ink.id),
+    }
   })
 }

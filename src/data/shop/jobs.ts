@@ -88,6 +88,7 @@ export async function insertJob(
     credits: [],
     putAway: null,
     putAwayAt: null,
+    templateAt: null,
     ...job,
     revision: 0,
     createdAt: at,

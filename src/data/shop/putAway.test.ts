@@ -3,7 +3,7 @@ import { openDatabase } from '../database/database'
 import { giveNumbers } from '../dry/prints'
 import { createJob, listAllJobs, listJobs, loadJob } from './jobs'
 import { goesAt } from '@/core/prove/placeOfJob'
-import { changeJobDetails, emptyBin, layJob } from './putAway'
+import { changeJobDetails, emptyBin, layJob, offerAsTemplate } from './putAway'
 import { loadReservations } from './stock'
 import { approvedJob, at, benchedJob, openWorkshop, pull } from './workshop.test.fixture'
 
@@ -57,6 +57,18 @@ describe('where a job lies', () => {
     await layJob(id, 'archive', at())
     expect(await emptyBin(day(4000))).toBe(0)
     expect(await listAllJobs()).toHaveLength(1)
+  })
+})
+
+describe('a template', () => {
+  it('is a job that is offered where a new one is begun, wherever it lies', async () => {
+    const job = await benchedJob()
+    await offerAsTemplate(job.id, true, at())
+    await layJob(job.id, 'archive', at())
+    expect((await listAllJobs())[0].templateAt).toBe(at())
+    await offerAsTemplate(job.id, false, at())
+    expect((await listAllJobs())[0].templateAt).toBeNull()
+    await expect(offerAsTemplate('nobody', true, at())).rejects.toThrow()
   })
 })
 

@@ -23,6 +23,17 @@ export async function layJob(jobId: string, place: PlaceOfJob, at: string): Prom
   })
 }
 
+/** Offers a job where a new one is begun, or no longer: new ones take its settings over. */
+export async function offerAsTemplate(jobId: string, isOffered: boolean, at: string): Promise<void> {
+  await write(async (tables, transaction) => {
+    const [changed] = await tables.jobs.update(
+      { templateAt: isOffered ? at : null },
+      { where: { id: jobId }, transaction },
+    )
+    if (changed === 0) throw new NotFoundError('This job')
+  })
+}
+
 /**
  * Empties the bin of what lay in it for thirty days. A job that was ever pulled from is put away instead: what was printed is somebody's
  * record, and the paper it took stays taken.

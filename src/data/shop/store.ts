@@ -11,6 +11,7 @@ import {
   type PaperColourFrom,
 } from '@/core/paper/paperColour'
 import { SIZINGS, type Sizing } from '@/core/paper/substitutes'
+import type { ShelvedThing } from '@/core/units/onShelf'
 import { count, label, positive, remark } from '@/core/units/schemas'
 import { openDatabase, write } from '../database/database'
 import { NotFoundError } from '../database/errors'
@@ -18,8 +19,12 @@ import { loadInks, type StoreInk } from './inks'
 import { countJobs } from './jobCounts'
 import { readRows } from '../database/readRows'
 import { freeSlug } from '../database/slug'
+import { loadPutAway } from './shelves'
 import { pressRow, pressSchema, readPress, type StorePress } from '../press/presses'
 import type { PaperRow } from '../database/tables'
+
+/** A thing that may have been put away. */
+type MayBeAway = Pick<ShelvedThing, 'putAwayAt'>
 
 const length = (most: number) => positive.max(most, { error: `must be at most ${most} mm` })
 
@@ -54,7 +59,7 @@ const paperSchema = newPaperSchema.extend({
   colourFrom: z.enum(Object.keys(PAPER_COLOURS) as [PaperColourFrom, ...PaperColourFrom[]]).default('taken'),
 })
 /** A paper of the store; what is left is counted from the stock book and the pulls and never asked for; null: nobody counted, none came in by the book. */
-export type StorePaper = z.infer<typeof paperSchema> & { sheetsLeft: number | null }
+export type StorePaper = z.infer<typeof paperSchema> & { sheetsLeft: number | null } & MayBeAway
 
 const shelfBlanketSchema = blanketSchema.safeExtend({ id: label })
 /** A blanket of the shelf, and when it was last washed. */
@@ -72,7 +77,7 @@ const packSchema = z.strictObject({
     .default(null),
 })
 /** Blankets laid together, from the sheet upward; those from the shelf as they are now. */
-export type StorePack = z.infer<typeof packSchema>
+export type StorePack = z.infer<typeof packSchema> & MayBeAway
 
 /** What a new workshop can be stocked with. */
 export const stockSchema = z.strictObject({
@@ -88,7 +93,7 @@ export type Stock = z.infer<typeof stockSchema>
 export interface Store {
   inks: StoreInk[]
   papers: StorePaper[]
-  presses: StorePress[]
+  presses: (StorePress & MayBeAway)[]
   packs: StorePack[]
   blankets: StoreBlanket[]
 }
@@ -118,7 +123,7 @@ async function sheetsPulled(): Promise<Map<string, number>> {
 export async function loadStore(): Promise<Store> {
   const { sequelize, tables } = await openDatabase()
   const all = { order: sequelize.literal('rowid') }
-  const [inks, papers, presses, packs, blankets, washed, used, moves] = await Promise.all([
+  const [inks, papers, presses, packs, blankets, washed, used, moves, awayAt] = await Promise.all([
     loadInks(),
     readRows(tables.papers, all),
     readRows(tables.presses, all),
@@ -133,6 +138,7 @@ export async function loadStore(): Promise<Store> {
       'SELECT paperId, sum(change) AS sheets FROM stock_moves GROUP BY paperId',
       { type: QueryTypes.SELECT },
     ),
+    loadPutAway(),
   ])
   const moved = new Map(moves.map(({ paperId, sheets }) => [paperId, sheets]))
   const shelf = blankets.map((row) => ({
@@ -146,13 +152,15 @@ export async function loadStore(): Promise<Store> {
       .map((paper) => ({
         ...paper,
         sheetsLeft: leftByTheBook(paper, moved.get(paper.id) ?? null, used.get(paper.id) ?? 0),
+        putAwayAt: awayAt('papers', paper.id),
       })),
-    presses: presses.map(readPress),
+    presses: presses.map(readPress).map((press) => ({ ...press, putAwayAt: awayAt('presses', press.id) })),
     packs: packs
       .map((row) => packSchema.parse(row))
       .map((pack) => ({
         ...pack,
         layers: pack.blanketIds ? layersNow(pack.blanketIds, shelf) : pack.layers,
+        putAwayAt: awayAt('packs', pack.id),
       })),
     blankets: shelf,
   }

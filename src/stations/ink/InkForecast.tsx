@@ -1,5 +1,6 @@
 'use client'
 
+import { onShelf } from '@/core/units/onShelf'
 import dynamic from 'next/dynamic'
 import { useMemo, useState } from 'react'
 import { SPECTRUM_START_NM, SPECTRUM_STEP_NM } from '@/core/colour/spectrum'
@@ -75,7 +76,7 @@ export function InkForecast({
             value={overId}
             options={[
               ['', 'the bare paper'],
-              ...inks.map(({ id, name }) => [id, `a dry layer of ${name}`] as const),
+              ...onShelf(inks, overId).map(({ id, name }) => [id, `a dry layer of ${name}`] as const),
             ]}
             onPick={setOverId}
           />

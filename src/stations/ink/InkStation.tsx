@@ -1,5 +1,6 @@
 'use client'
 
+import { onShelf } from '@/core/units/onShelf'
 import { formatGrams } from '@/core/units/quantity'
 import dynamic from 'next/dynamic'
 import { useMemo } from 'react'
@@ -72,7 +73,7 @@ export function InkStation({
   const { value, change, mixes, add, takeOff, pick, ...kept } = useMix()
   const need = needOfMix(whole, value.id)
   const parts = useMemo(() => value.parts ?? [], [value.parts])
-  const unused = inks.filter(({ id }) => !parts.some((part) => part.inkId === id))
+  const unused = onShelf(inks).filter(({ id }) => !parts.some((part) => part.inkId === id))
   const stirIn = ({ id, name }: Pick<StoreInk, 'id' | 'name'>) =>
     change({
       parts: [...parts, { inkId: id, name, parts: 1 }],

@@ -1,5 +1,6 @@
 'use client'
 
+import { onShelf } from '@/core/units/onShelf'
 import { formatGrams } from '@/core/units/quantity'
 import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
@@ -56,7 +57,7 @@ function Recipe({ inks, papers, cards }: { inks: StoreInk[]; papers: StorePaper[
   const { done, found, failed, search, cancel } = useInkSearch()
   const paper = papers.find(({ id }) => id === bench.paper?.paperId) ?? papers[0]
   const conditions = useMemo(() => inkConditions(paper?.reflectance, film), [paper, film])
-  const usable = inks.filter(({ forecastable }) => forecastable)
+  const usable = onShelf(inks).filter(({ forecastable }) => forecastable)
   const offered = usable.filter(({ id }) => uses[id] !== 'out')
   const mustUse = offered.filter(({ id }) => uses[id] === 'must').map(({ id }) => id)
   const ready =

@@ -1,5 +1,6 @@
 'use client'
 
+import { onShelf } from '@/core/units/onShelf'
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import type { Blotting } from '@/core/paper/blotting'
@@ -148,7 +149,7 @@ export function PaperStation({
             className="sm:col-span-2"
             options={[
               ['', 'choose…'],
-              ...papers.map(
+              ...onShelf(papers, value.paperId).map(
                 ({ id, name, gsm, sheetsLeft }) =>
                   [
                     id,

@@ -1,5 +1,6 @@
 'use client'
 
+import { onShelf } from '@/core/units/onShelf'
 import { formatFine } from '@/core/units/quantity'
 import { findByName, hasName } from '@/core/units/byName'
 import {
@@ -113,7 +114,7 @@ export function PackBench({
           value={findByName(packs, packName)?.id ?? ''}
           options={[
             ['', pack.length > 0 ? 'laid by hand' : 'choose…'],
-            ...packs.map(({ id, name }) => [id, name] as const),
+            ...onShelf(packs, findByName(packs, packName)?.id).map(({ id, name }) => [id, name] as const),
           ]}
           problem={problem}
           onPick={(id) => {

@@ -1,5 +1,6 @@
 'use client'
 
+import { onShelf } from '@/core/units/onShelf'
 import dynamic from 'next/dynamic'
 import { isHandKind } from '@/core/press/pressKind'
 import { MAKE_READY } from '@/core/press/laidStack'
@@ -51,7 +52,7 @@ export function PressChoice({ value, presses, problems, onChange }: PressChoiceP
             label="Press"
             anchor="press-choice"
             value={value.pressId ?? ''}
-            options={[['', 'choose…'], ...presses.map(optionOf)]}
+            options={[['', 'choose…'], ...onShelf(presses, value.pressId).map(optionOf)]}
             problem={problemAt(problems, 'pressId') && 'Choose a press.'}
             onPick={(id) => {
               const chosen = presses.find((candidate) => candidate.id === id)

@@ -102,7 +102,7 @@ function MaterialFields({ setting, at, papers, prints, onChange }: ColleFieldsPr
       <SelectField
         label="Cut from"
         value={choice}
-        options={materialChoices(papers, prints)}
+        options={materialChoices(papers, prints, material?.from === 'paper' ? material.paperId : null)}
         onPick={(next) => onChange(chosenMaterial(next, papers, prints))}
         problem={at('material')}
         className="sm:col-span-2"

@@ -1,5 +1,6 @@
 'use client'
 
+import { onShelf } from '@/core/units/onShelf'
 import { formatFines } from '@/core/units/quantity'
 import { useState } from 'react'
 import { learnGrowth, type GrowthMarks } from '@/core/paper/growth'
@@ -228,7 +229,9 @@ export function RegisterStation({ marks, papers }: RegisterStationProps) {
             value={otherId}
             options={[
               ['', 'none'],
-              ...papers.filter(({ id }) => id !== paper?.paperId).map(({ id, name }) => [id, name] as const),
+              ...onShelf(papers)
+                .filter(({ id }) => id !== paper?.paperId)
+                .map(({ id, name }) => [id, name] as const),
             ]}
             hint={otherId ? 'Dashed. A proof on other paper than the edition’s proves less.' : undefined}
             onPick={setOther}

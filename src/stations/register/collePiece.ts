@@ -1,3 +1,4 @@
+import { onShelf, type ShelvedThing } from '@/core/units/onShelf'
 import type { Point } from '@/core/geometry/point'
 import { boxOutline } from '@/core/geometry/polygon'
 import type { LearnedGrowth } from '@/core/paper/growth'
@@ -31,8 +32,7 @@ export interface ColleBench {
 }
 
 /** A paper of the store with what is known of its growth. */
-export interface ThinPaper {
-  id: string
+export interface ThinPaper extends ShelvedThing {
   name: string
   widthMm: number
   heightMm: number
@@ -96,13 +96,14 @@ export const takenFrom = ({ id, name, growth, widthMm, heightMm }: ThinPaper) =>
 /** What is offered to cut a piece from beside the papers of the stockroom. */
 const OTHER = { paper: 'other-paper', print: 'other-print' } as const
 
-/** What a piece can be cut from: papers, prints that were given up for collage, or either from elsewhere. */
+/** What a piece can be cut from: papers on the shelf or the chosen one, prints that were given up for collage, or either from elsewhere. */
 export const materialChoices = (
   papers: readonly ThinPaper[],
   prints: readonly CollagePrint[],
+  chosen: string | null = null,
 ): [key: string, words: string][] => [
   ['', 'choose…'],
-  ...papers.map(({ id, name }): [string, string] => [`paper ${id}`, name]),
+  ...onShelf(papers, chosen).map(({ id, name }): [string, string] => [`paper ${id}`, name]),
   [OTHER.paper, 'a paper that is not in the stockroom'],
   ...prints.map(({ title, artist, number }, i): [string, string] => [
     `print ${i}`,

@@ -4,15 +4,22 @@ import { pageOf } from '@/core/units/page'
 import { listAllJobs } from '@/data/shop/jobs'
 import { onlyFor } from '@/stations/across/device/onlyFor'
 import { jobsAnswer } from '@/stations/shop/workshop/answers'
-import { JobFilter, type JobsAsked } from '@/stations/shop/workshop/JobFilter'
 import { JobTable } from '@/stations/shop/workshop/JobTable'
 import { PageLinks, type Way } from '@/ui/PageLinks'
 import { Panel } from '@/ui/Panel'
+import { SearchForm } from '@/ui/SearchForm'
 
 export const metadata = { title: 'Jobs' }
 
 /** Jobs on one page of the table. */
 const ON_A_PAGE = 20
+
+/** Which jobs are shown, and in what order. */
+interface JobsAsked {
+  find: string
+  place: PlaceOfJob
+  order: JobOrder
+}
 
 const isPlace = (text: string): text is PlaceOfJob => text in PLACES_OF_JOBS
 const isOrder = (text: string): text is JobOrder => text in JOB_ORDERS
@@ -39,7 +46,29 @@ async function JobsPage({ searchParams }: { searchParams: Promise<Record<string,
   return (
     <main id="work" tabIndex={-1} className="p-3 sm:p-5">
       <Panel title="Jobs" answer={jobsAnswer(asked, page.of, counts[asked.place])}>
-        <JobFilter key={JSON.stringify(asked)} asked={asked} counts={counts} />
+        <SearchForm
+          key={JSON.stringify(asked)}
+          page="/jobs"
+          label="Find by title or artist"
+          find={asked.find}
+          choices={[
+            {
+              name: 'place',
+              label: 'Where they lie',
+              value: asked.place,
+              options: Object.entries(PLACES_OF_JOBS).map(([key, words]) => [
+                key,
+                `${words} (${counts[key as PlaceOfJob]})`,
+              ]),
+            },
+            {
+              name: 'order',
+              label: 'In order of',
+              value: asked.order,
+              options: Object.entries(JOB_ORDERS),
+            },
+          ]}
+        />
         {page.items.length > 0 && <JobTable jobs={page.items} place={asked.place} />}
         <PageLinks
           label="More jobs"

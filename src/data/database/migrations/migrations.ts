@@ -19,6 +19,7 @@ import { m0018GivenSheets } from './m0018GivenSheets'
 import { m0019MixWeighed } from './m0019MixWeighed'
 import { m0020PaperColour } from './m0020PaperColour'
 import { m0021PutAway } from './m0021PutAway'
+import { m0022Shelves } from './m0022Shelves'
 import type { Migration } from './migration'
 
 /** Every change of the database's shape, in order. A released one is never edited: the next change is a new one. */
@@ -44,4 +45,5 @@ export const MIGRATIONS = [
   m0019MixWeighed,
   m0020PaperColour,
   m0021PutAway,
+  m0022Shelves,
 ] as const satisfies readonly Migration[]

@@ -26,6 +26,7 @@ const RELEASES: [string, string[]][] = [
   ['release-8', [...FIRST_JOBS, 'two-tides']],
   ['release-9', [...FIRST_JOBS, 'two-tides']],
   ['release-10', [...FIRST_JOBS, 'two-tides']],
+  ['release-11', [...FIRST_JOBS, 'two-tides']],
 ]
 
 const NEWEST = RELEASES.at(-1)![0]

@@ -5,10 +5,11 @@ import { useState } from 'react'
 import { purposeFacts } from '@/core/prove/purpose'
 import { PLACES_OF_JOBS, type PlaceOfJob } from '@/core/prove/placeOfJob'
 import { Button, buttonClass } from '@/ui/Button'
+import { Check } from '@/ui/Check'
 import { Dialog } from '@/ui/Dialog'
 import { TextField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
-import { changeJobDetailsAction, layJobAction } from '../../shop/workshop/actions'
+import { changeJobDetailsAction, layJobAction, offerAsTemplateAction } from '../../shop/workshop/actions'
 import { sendAct } from '../act/sendAct'
 import { useJob, useSend } from '../bench/BenchContext'
 import { problemAt } from '../bench/problemAt'
@@ -16,7 +17,16 @@ import { useAct } from '../bench/useAct'
 import { Problems } from '../pull/Problems'
 
 /** What the job is called, whose it is and how many prints; where it lies; and a new one begun as this one is. */
-export function AboutJob({ place, artist }: { place: PlaceOfJob; artist: string }) {
+export function AboutJob({
+  place,
+  artist,
+  isTemplate,
+}: {
+  place: PlaceOfJob
+  artist: string
+  /** offered where a new job is begun */
+  isTemplate: boolean
+}) {
   const job = useJob()
   const { send } = useSend()
   const { busy, problems, act } = useAct()
@@ -24,6 +34,7 @@ export function AboutJob({ place, artist }: { place: PlaceOfJob; artist: string 
   const [title, setTitle] = useState(job.title)
   const [by, setBy] = useState(artist)
   const [editionSize, setSize] = useState<number | null>(job.editionSize)
+  const [isOffered, setOffered] = useState(isTemplate)
   const { asksSize } = purposeFacts(job.purpose)
   const save = () =>
     act(() =>
@@ -101,6 +112,16 @@ export function AboutJob({ place, artist }: { place: PlaceOfJob; artist: string 
           </Button>
         )}
       </div>
+      <Check
+        label="A template: offered wherever a new job is begun"
+        checked={isOffered}
+        onCheck={(next) => {
+          setOffered(next)
+          void act(() => sendAct(offerAsTemplateAction, { jobId: job.id, isOffered: next })).then(
+            (isDone) => isDone || setOffered(!next),
+          )
+        }}
+      />
       <Problems problems={problems} except={['details.title', 'details.artist', 'details.editionSize']} />
     </section>
   )

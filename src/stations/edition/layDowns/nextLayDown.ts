@@ -1,3 +1,4 @@
+import { onShelf, type ShelvedThing } from '@/core/units/onShelf'
 import { describeSpectrum } from '@/core/colour/describeSpectrum'
 import { filmsAt, ghostInks, LAID_FILMS, placesOf, type LaidFilmKey } from '@/core/edition/laidPlaces'
 import type { LaidInk, LayDown } from '@/core/edition/layDown'
@@ -42,11 +43,11 @@ type Recipe = { name: string; parts: MixSetting['parts'] }
 /** What can be laid: the mixes of the bench, and every ink of the shelf by itself. */
 export const inkChoices = (
   mixes: readonly Pick<RunMix, 'id' | 'name'>[],
-  inks: readonly Pick<ShelfInk, 'id' | 'name'>[],
+  inks: readonly (Pick<ShelfInk, 'id' | 'name'> & ShelvedThing)[],
 ): [key: string, words: string][] => [
   ['', 'choose…'],
   ...mixes.map(({ id, name }): [string, string] => [`mix ${id}`, `${name}, as mixed`]),
-  ...inks.map(({ id, name }): [string, string] => [`ink ${id}`, name]),
+  ...onShelf(inks).map(({ id, name }): [string, string] => [`ink ${id}`, name]),
 ]
 
 /** What a source is mixed of; null: nothing is chosen, or it is no longer there. */

@@ -1,3 +1,4 @@
+import { onShelf } from '@/core/units/onShelf'
 import { dryingActs } from '@/core/dry/dryingPlaces'
 import { writeMorningSheet, type MorningLine } from '@/core/morning/morningSheet'
 import { writeWorkshopLines, type WorkshopLine } from '@/core/morning/workshopLines'
@@ -72,7 +73,7 @@ export async function readToday(
         now,
         zone,
         drying: dryingActs(places, loads, now),
-        papers: papers.map(({ id, name, sheetsLeft, lowAt }) => ({
+        papers: onShelf(papers).map(({ id, name, sheetsLeft, lowAt }) => ({
           id,
           name,
           lowAt,

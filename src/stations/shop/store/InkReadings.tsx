@@ -1,5 +1,6 @@
 'use client'
 
+import { onShelf } from '@/core/units/onShelf'
 import { COVERINGS, type Covering } from '@/core/ink/estimateInk'
 import type { Geometry } from '@/core/ink/surface'
 import type { FieldProblem } from '@/data/database/errors'
@@ -109,7 +110,10 @@ export function TintReadings(props: InkReadingsProps & { inks: readonly StoreInk
       <SelectField
         label="The white"
         value={state.whiteId}
-        options={[['', 'choose…'], ...inks.map(({ id, name }) => [id, name] as const)]}
+        options={[
+          ['', 'choose…'],
+          ...onShelf(inks, state.whiteId).map(({ id, name }) => [id, name] as const),
+        ]}
         onPick={(whiteId) => change({ whiteId })}
         className="max-w-56"
         hint="Needed to separate the ink’s strength from the white’s."

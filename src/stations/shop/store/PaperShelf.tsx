@@ -5,6 +5,7 @@ import { SIZINGS } from '@/core/paper/substitutes'
 import { formatMm, formatNumber } from '@/core/units/length'
 import type { StorePaper } from '@/data/shop/store'
 import { NewPaperDialog } from './NewPaperDialog'
+import { PutAway, type Going } from './PutAway'
 
 const HEADS = ['Paper', 'Weight', 'Sheet', 'Caliper', 'Sizing', 'Left', 'Reserved', 'Free', 'Note']
 
@@ -20,9 +21,11 @@ const looks = (isWarned: boolean) => (isWarned ? 'pr-3 font-semibold' : 'pr-3')
 export function PaperShelf({
   papers,
   reservations,
+  going,
 }: {
   papers: readonly StorePaper[]
   reservations: readonly Reservation[]
+  going: Going | null
 }) {
   return (
     <section aria-label="Papers" className="mt-6">
@@ -39,6 +42,11 @@ export function PaperShelf({
                   {head}
                 </th>
               ))}
+              {going && (
+                <th scope="col">
+                  <span className="sr-only">Where it lies</span>
+                </th>
+              )}
             </tr>
           </thead>
           <tbody>
@@ -70,6 +78,11 @@ export function PaperShelf({
                   <td className="pr-3">{reserved || '–'}</td>
                   <td className={looks(stands.standing === 'short' || stands.standing === 'low')}>{free}</td>
                   <td>{paper.note}</td>
+                  {going && (
+                    <td className="text-right">
+                      <PutAway shelf="papers" thing={paper} going={going} />
+                    </td>
+                  )}
                 </tr>
               )
             })}

@@ -5,11 +5,20 @@ import { RAG_WHITE } from '@/core/paper/ragWhite'
 import { paperColourSchema } from '@/core/paper/paperColour'
 import { newStockMoveSchema } from '@/core/paper/stock'
 import { label } from '@/core/units/schemas'
+import { bringInList, readMaterialList } from '@/data/shop/materialLists'
+import { layThing, layThingSchema } from '@/data/shop/shelves'
 import { enterStock } from '@/data/shop/stock'
-import { addPaper, changePaper, newPaperSchema, paperDetailsSchema, setPaperColour } from '@/data/shop/store'
+import {
+  addPaper,
+  changePaper,
+  loadStore,
+  newPaperSchema,
+  paperDetailsSchema,
+  setPaperColour,
+} from '@/data/shop/store'
 import { addPress, newPressSchema } from '@/data/press/presses'
 import { keepUnitOrder, unitOrderSchema } from '@/data/shop/unitOrder'
-import { act } from '../../across/act/act'
+import { act, ask } from '../../across/act/act'
 
 /** Adds a paper to the store; its white is taken as an ordinary rag's until it is measured. */
 export const addPaperAction = act(
@@ -68,5 +77,36 @@ export const enterStockAction = act(
     await enterStock(move, at)
     return {}
   },
+  { shows: 'store' },
+)
+
+/** Puts a thing of a shelf away, or back. */
+export const layThingAction = act(
+  layThingSchema,
+  'shop',
+  async (said, at) => {
+    await layThing(said, at)
+    return {}
+  },
+  { shows: 'store' },
+)
+
+const listSchema = z.strictObject({ text: z.string({ error: 'choose a file' }) })
+
+/** Looks a list of materials over: what of it is new, what is there already, and which lines cannot be read. */
+export const readListAction = ask(listSchema, 'shop', async ({ text }) => {
+  const { kind, papers, inks, there, problems } = readMaterialList(
+    text,
+    await loadStore(),
+    new Date().toISOString(),
+  )
+  return { kind, names: [...papers, ...inks].map(({ name }) => name), there, problems }
+})
+
+/** Brings in what a list has that is not in the stockroom yet. */
+export const bringInListAction = act(
+  listSchema,
+  'shop',
+  async ({ text }, at) => ({ added: await bringInList(readMaterialList(text, await loadStore(), at)) }),
   { shows: 'store' },
 )

@@ -1,5 +1,6 @@
 'use client'
 
+import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { COVERINGS, type Covering } from '@/core/ink/estimateInk'
@@ -134,6 +135,20 @@ export function BeginForm({
           {shelf.earlier && (
             <p className="sm:col-span-2">
               As <b>{shelf.earlier.title}</b> wherever you say nothing here.
+            </p>
+          )}
+          {!shelf.earlier && shelf.templates.length > 0 && (
+            <p className="sm:col-span-2">
+              Begin it as{' '}
+              {shelf.templates.map(({ slug, title: one }) => (
+                <Link
+                  key={slug}
+                  href={`/jobs/new?as=${slug}`}
+                  className="mr-4 inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
+                >
+                  {one}
+                </Link>
+              ))}
             </p>
           )}
           <TextField

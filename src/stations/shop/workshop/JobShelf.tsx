@@ -3,7 +3,7 @@ import Link from 'next/link'
 import type { JobSummary } from '@/data/shop/jobs'
 import { PageLinks, type Way } from '@/ui/PageLinks'
 import type { Page } from '@/core/units/page'
-import { FindJob } from './FindJob'
+import { SearchForm } from '@/ui/SearchForm'
 import { PlateThumb } from './PlateThumb'
 import { standingWords } from './words'
 import { UnreadableNote, type UnreadableJob } from './UnreadableNote'
@@ -39,7 +39,9 @@ export function JobShelf({
           All jobs
         </Link>
       </div>
-      {count > JOBS_ON_SHELF && <FindJob key={find} find={find} />}
+      {count > JOBS_ON_SHELF && (
+        <SearchForm key={find} page="/" label="Find by title or artist" find={find} />
+      )}
       {find !== '' && (
         <p className="mb-2 text-sm">
           {jobs.of === 0 ? 'None' : counted(jobs.of, 'job')} of {count} with “{find}” in title or artist.{' '}

@@ -5,7 +5,13 @@ import { FieldError } from '@/data/database/errors'
 import { importJob } from '@/data/record/jobFiles'
 import { unpackJob } from '@/data/record/jobFolder'
 import { beginJob, beginJobSchema } from '@/data/shop/beginJob'
-import { changeJobDetails, jobDetailsSchema, layJob, placeOfJobSchema } from '@/data/shop/putAway'
+import {
+  changeJobDetails,
+  jobDetailsSchema,
+  layJob,
+  offerAsTemplate,
+  placeOfJobSchema,
+} from '@/data/shop/putAway'
 import { label } from '@/core/units/schemas'
 import { jobAgainSchema, printJobAgain } from '@/data/shop/jobAgain'
 import { takeSampleAway } from '@/data/shop/sample'
@@ -49,6 +55,17 @@ export const layJobAction = act(
     return {}
   },
   { shows: 'everywhere' },
+)
+
+/** Offers a job where a new one is begun, or no longer. */
+export const offerAsTemplateAction = act(
+  z.strictObject({ jobId: label, isOffered: z.boolean() }),
+  'shop',
+  async ({ jobId, isOffered }, at) => {
+    await offerAsTemplate(jobId, isOffered, at)
+    return {}
+  },
+  { shows: 'jobs' },
 )
 
 /** Opens the sample beside the workshop, and answers where. */

@@ -7,7 +7,7 @@ import { beginAnswer } from './answers'
 import { OPEN_BEGIN, paperLabel, readBegin, wishOf, type BeginShelf, type BeginState } from './beginState'
 
 const { inks, papers } = typicalStock()
-const shelf: BeginShelf = { inks, papers, presses: [], blankets: [], earlier: null }
+const shelf: BeginShelf = { inks, papers, presses: [], blankets: [], earlier: null, templates: [] }
 
 const SAID: BeginState = {
   ...OPEN_BEGIN,

@@ -27,6 +27,8 @@ export interface BeginShelf {
   blankets: readonly (Blanket & { id: string })[]
   /** the job it is begun as, where nothing else is said; null: none */
   earlier: { jobId: string; title: string; bench: Bench } | null
+  /** jobs that new ones are begun as; those of the bin are none */
+  templates: readonly { slug: string; title: string }[]
 }
 
 /** A new print while it is being said: every field as it was typed or picked, '' and null where nobody has. */

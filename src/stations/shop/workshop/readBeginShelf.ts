@@ -1,3 +1,4 @@
+import { onShelf } from '@/core/units/onShelf'
 import { benchAgain } from '@/core/record/printAgain'
 import { listAllJobs, loadJob } from '@/data/shop/jobs'
 import { loadStore } from '@/data/shop/store'
@@ -8,13 +9,15 @@ import type { BeginShelf, BeginState } from './beginState'
 export async function readBeginShelf(): Promise<BeginShelf> {
   const [store, jobs] = await Promise.all([loadStore(), listAllJobs()])
   const typical = typicalFor(store, jobs.length)
-  const { presses, blankets } = store
   return {
-    inks: [...store.inks, ...typical.inks].map(({ id, name }) => ({ id, name })),
-    papers: [...store.papers, ...typical.papers],
-    presses,
-    blankets,
+    inks: [...onShelf(store.inks), ...typical.inks].map(({ id, name }) => ({ id, name })),
+    papers: [...onShelf(store.papers), ...typical.papers],
+    presses: onShelf(store.presses),
+    blankets: store.blankets,
     earlier: null,
+    templates: jobs
+      .filter(({ templateAt, putAway }) => templateAt !== null && putAway !== 'bin')
+      .map(({ slug, title }) => ({ slug, title })),
   }
 }
 

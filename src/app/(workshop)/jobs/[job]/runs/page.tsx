@@ -37,7 +37,7 @@ async function RunsPage({
         given={givenSheets}
         existing={beganFresh ? null : { giving, offer }}
       />
-      <AboutJob place={job.putAway ?? 'shelf'} artist={job.artist} />
+      <AboutJob place={job.putAway ?? 'shelf'} artist={job.artist} isTemplate={job.templateAt !== null} />
     </>
   )
 }

@@ -22,7 +22,7 @@ async function CollePage({ params }: { params: Promise<{ job: string }> }) {
     loadCollagePrints(),
   ])
   const thin = papers.map(
-    ({ id: paperId, name, sheetWidthMm, sheetHeightMm, gsm, reflectance, colourFrom }) => ({
+    ({ id: paperId, name, sheetWidthMm, sheetHeightMm, gsm, reflectance, colourFrom, putAwayAt }) => ({
       id: paperId,
       name,
       widthMm: sheetWidthMm,
@@ -30,6 +30,7 @@ async function CollePage({ params }: { params: Promise<{ job: string }> }) {
       gsm,
       reflectance,
       colourFrom,
+      putAwayAt,
       growth: learnGrowth(marks.filter((one) => one.paperId === paperId)),
     }),
   )

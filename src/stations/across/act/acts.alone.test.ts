@@ -267,9 +267,12 @@ const SAID: Record<string, (jobs: Jobs) => Promise<unknown> | unknown> = {
     colour: { from: 'chosen', lab: { L: 88, a: 2, b: 12 } },
   }),
   changePaperAction: () => ({ paperId: 'heron-white', details: { note: 'from the top shelf' } }),
+  layThingAction: () => ({ shelf: 'papers', thing: 'heron-white', isAway: true }),
+  readListAction: () => ({ text: 'Name,Weight,Size\nTern white,250,56 × 76 cm' }),
+  bringInListAction: () => ({ text: 'Name,Weight,Size\nTern white,250,56 × 76 cm' }),
   enterStockAction: () => ({ paperId: 'heron-white', kind: 'received', sheets: 5, lot: '', by: BY }),
   addInksAction: async () => {
-    const { id: _, gramsNow: __, ...ink } = (await loadStore()).inks[0]
+    const { id: _, gramsNow: __, putAwayAt: ___, ...ink } = (await loadStore()).inks[0]
     return { inks: [{ ...ink, name: 'Plover grey' }] }
   },
   keepTubeAction: () => ({
@@ -286,6 +289,7 @@ const SAID: Record<string, (jobs: Jobs) => Promise<unknown> | unknown> = {
     ...target(mooring),
     details: { title: 'Posts', artist: BY, editionSize: 20 },
   }),
+  offerAsTemplateAction: ({ mooring }) => ({ jobId: target(mooring).jobId, isOffered: true }),
   layJobAction: ({ mooring }) => ({ jobId: target(mooring).jobId, place: 'archive' }),
   printAgainAction: ({ mooring }) => ({
     jobId: target(mooring).jobId,
@@ -532,6 +536,7 @@ const SAID: Record<string, (jobs: Jobs) => Promise<unknown> | unknown> = {
 }
 /** Questions, and acts on a process beside the database: nothing they do is seen in it. */
 const UNSEEN = [
+  'readListAction',
   'readArtworkAction',
   'readSharedAction',
   'openCodeAction',
