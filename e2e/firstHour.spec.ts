@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test'
 import { broken } from './axe'
+import { tabTo } from './byKeys'
 import { answerOf, expect, openStation, test } from './fixtures'
 import { Hand } from './hand'
 
@@ -154,4 +155,35 @@ test('what cannot be read is said at its field, and nothing that was written is 
   await page.getByRole('button', { name: 'Start the job' }).click()
   // Not everything is said: the job opens at the first station that wants something.
   await expect(page).toHaveURL(/\/jobs\/reeds\/plate/)
+})
+
+test('in inches and by keys alone: from nothing to the first proof, and every size is read in inches from then on', async ({
+  page,
+  bare,
+}) => {
+  await page.goto(bare.url)
+  const say = async (label: string, text: string) => {
+    await tabTo(page, page.getByLabel(label, { exact: true }))
+    await page.keyboard.type(text)
+  }
+  await say('Title of the print', 'Withies')
+  await say('Your name', 'Oona Fell')
+  await say('Edition size', '3')
+  await say('What is the plate?', 'Copper, etched')
+  await say('Size of the plate', '5 x 7 in')
+  await expect(page.getByText('Inches are read first from here on; the stockroom changes it.')).toBeVisible()
+  await say('What do you print with?', 'Roller over bed, two')
+  await say('Ink', 'Harbour black')
+  await say('Paper', 'Heron 300 g 22 x 30 in')
+  await tabTo(page, page.getByRole('button', { name: 'Start the job' }))
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('region', { name: 'Your first print, act by act' })).toBeVisible()
+  await tabTo(page, page.getByRole('button', { name: 'Pull proof 1' }))
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('button', { name: 'Pull proof 2' })).toBeVisible()
+  await page.goto(`${bare.url}/jobs/withies/plate`)
+  await expect(page.getByLabel('Width')).toHaveValue(/^5 in/)
+  await page.goto(`${bare.url}/store`)
+  await expect(page.getByRole('radio', { name: 'Inches, °F, ounces' })).toBeChecked()
+  await expect(page.getByRole('region', { name: 'Papers', exact: true })).toContainText('22 in × 30 in')
 })

@@ -34,6 +34,7 @@ test('a paper and a press come into the store, and what cannot be is said at its
   await test.step('a press', async () => {
     await page.getByRole('button', { name: 'Add a press' }).click()
     const dialog = page.getByRole('dialog', { name: 'Add a press' })
+    await dialog.getByText('Its scale, roller and bed').click()
     await dialog.getByLabel('Screw thread').fill('M17')
     await expect(dialog.getByText('M17 is not a usual metric thread')).toBeVisible()
     await dialog.getByLabel('Screw thread').fill('1/2-13')

@@ -14,11 +14,11 @@ const CALLED: Record<PressKind, string> = {
 }
 
 /** What is written beside a press of which only kind and reading were said. */
-const NOTE = 'Roller and bed as presses of its kind usually have them, not measured.'
+export const TAKEN_AS_USUAL = 'Roller and bed as presses of its kind usually have them, not measured.'
 
 /** Roller and bed a small press usually has, mm [from memory]. */
-const USUAL_ROLLER_RADIUS_MM = 45
-const USUAL_BED_WIDTH_MM = 400
+export const USUAL_ROLLER_RADIUS_MM = 45
+export const USUAL_BED_WIDTH_MM = 400
 
 /** How a press of a kind is read, the usual way first. */
 export const waysOf = (kind: PressKind): readonly WayOfReading[] => READ_BY[kind]
@@ -38,5 +38,5 @@ export const pressByAnswer = (kind: PressKind, way: WayOfReading) => ({
   scale: scaleBy(kind, way),
   rollerRadiusMm: USUAL_ROLLER_RADIUS_MM,
   bedWidthMm: USUAL_BED_WIDTH_MM,
-  note: NOTE,
+  note: TAKEN_AS_USUAL,
 })

@@ -1,12 +1,15 @@
 import { describe, expect, it } from 'vitest'
 import { completeBench } from '@/core/prove/completeBench'
 import { leftAsLaidOut } from '@/core/prove/settingOrigins'
+import { showUnits, shownUnits } from '@/core/units/shownUnits'
 import { openDatabase } from '../database/database'
+import { readRows } from '../database/readRows'
 import { beginJob, type BeginJob } from './beginJob'
 import { listJobs, loadJob } from './jobs'
 import { addPaper, loadStore, sheetsLeftOf } from './store'
 import { enterStock } from './stock'
 import { typicalStock } from './typicalShelf'
+import { keepUnitOrder } from './unitOrder'
 import { at, openWorkshop, pull } from './workshop.test.fixture'
 
 openWorkshop()
@@ -41,6 +44,25 @@ describe('a job begun with all that can be said', () => {
     expect(papers.every(({ sheetsLeft }) => sheetsLeft === null)).toBe(true)
     expect(inks.every(({ gramsNow }) => gramsNow === null)).toBe(true)
     expect(presses).toEqual([])
+  })
+  it('typed in inches, a workshop that never said reads inches first from then on; one that said is asked nothing', async () => {
+    try {
+      const units = async () => {
+        const { tables } = await openDatabase()
+        return (await readRows(tables.unit_orders, {})).map((row) => row.units)
+      }
+      await beginJob({ ...BEGUN, units: 'metric' }, at())
+      expect(await units()).toEqual([])
+      await beginJob({ ...BEGUN, units: 'inches' }, at())
+      expect(await units()).toEqual(['inches'])
+      expect(shownUnits()).toBe('inches')
+      await keepUnitOrder('metric', at(1))
+      await beginJob({ ...BEGUN, units: 'inches' }, at(2))
+      expect(await units()).toEqual(['inches', 'metric'])
+      expect(shownUnits()).toBe('metric')
+    } finally {
+      showUnits('metric')
+    }
   })
   it('nothing typical is put beside what is one’s own', async () => {
     await addPaper(

@@ -24,6 +24,7 @@ import { addInks } from './inks'
 import { createJob, newJobSchema } from './jobs'
 import { addPaper, loadStore, type Stock, type Store } from './store'
 import { stockEmptyShelves } from './typicalShelf'
+import { isUnitOrderSaid, keepUnitOrder, unitOrderSchema } from './unitOrder'
 
 const side = positive.max(3000, { error: 'must be at most 3000 mm' })
 const size = z.strictObject({ widthMm: side, heightMm: side })
@@ -67,6 +68,8 @@ export const beginJobSchema = z.strictObject({
   ink: inkWish.nullable().default(null),
   paper: paperWish.nullable().default(null),
   press: pressWish.nullable().default(null),
+  /** the units its sizes were typed in: where nobody ever said, they are read first from here on; null: it cannot be told */
+  units: unitOrderSchema.nullable().default(null),
   /** a job whose settings are brought over where nothing else was said; null: none */
   fromJobId: label.nullable().default(null),
 })
@@ -174,6 +177,8 @@ export async function beginJob(input: BeginJob, at: string): Promise<{ id: strin
     const bench = before ? carryInto(said, before, job.title) : said
     const unfit = checkBench(bench).find(({ station }) => station === 'plate')
     if (unfit) throw new FieldError([{ field: 'plate.size', message: unfit.message }])
-    return createJob(job, at, bench)
+    const begun = await createJob(job, at, bench)
+    if (wish.units === 'inches' && !(await isUnitOrderSaid())) await keepUnitOrder(wish.units, at)
+    return begun
   })
 }

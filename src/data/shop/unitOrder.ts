@@ -1,6 +1,12 @@
 import { z } from 'zod'
 import { showUnits, UNIT_ORDER_KEYS, type UnitOrder } from '@/core/units/shownUnits'
-import { write } from '../database/database'
+import { openDatabase, write } from '../database/database'
+
+/** Whether somebody ever said which units are read first. */
+export async function isUnitOrderSaid(): Promise<boolean> {
+  const { tables } = await openDatabase()
+  return (await tables.unit_orders.count()) > 0
+}
 
 export const unitOrderSchema = z.enum(UNIT_ORDER_KEYS)
 

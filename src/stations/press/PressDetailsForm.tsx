@@ -12,7 +12,7 @@ import { Problems } from '../across/pull/Problems'
 import { sendAct } from '../across/act/sendAct'
 import { changePressAction } from './actions'
 import { detailsOf } from './pressDetails'
-import { ScaleFields } from './ScaleFields'
+import { ScaleFields, WayField } from './ScaleFields'
 import { waysFor } from './scaleForm'
 
 /** What a press is, changed and kept. */
@@ -46,8 +46,13 @@ export function PressDetailsForm({ press }: { press: StorePress }) {
           onText={(next) => set({ serial: next })}
           problem={problemAt(problems, 'serial')}
         />
-        <ScaleFields
+        <WayField
           kind={details.kind}
+          scale={details.scale}
+          thread={details.thread}
+          onScale={(scale, thread) => set({ scale, thread })}
+        />
+        <ScaleFields
           scale={details.scale}
           thread={details.thread}
           problems={problems}

@@ -29,6 +29,21 @@ interface ScaleFieldsProps {
   onScale: (scale: PressureScale, thread: string) => void
 }
 
+/** How the pressure of a press is read, where its kind is read in several ways. */
+export function WayField({ kind, scale, thread, onScale }: Omit<ScaleFieldsProps, 'problems'>) {
+  const ways = waysFor(kind)
+  return (
+    ways.length > 1 && (
+      <SelectField
+        label="How the pressure is read"
+        value={scale.id}
+        options={ways}
+        onPick={(way) => onScale(scaleForWay(kind, way as WayOfReading, scale), thread)}
+      />
+    )
+  )
+}
+
 /** Steps a screw is turned by. */
 const TURN_STEPS = [
   ['1', 'whole turns'],
@@ -50,22 +65,13 @@ const SIDES = [
   ['1', 'one for both sides'],
 ] as const
 
-/** How a press is read: only what its way of reading asks, and, folded, what turns it into millimetres. */
-export function ScaleFields({ kind, scale, thread, problems, onScale }: ScaleFieldsProps) {
+/** What the way a press is read asks, and, folded, what turns it into millimetres. */
+export function ScaleFields({ scale, thread, problems, onScale }: Omit<ScaleFieldsProps, 'kind'>) {
   const set = (patch: Partial<PressureScale>) => onScale({ ...scale, ...patch }, thread)
   const at = (field: string) => problemAt(problems, `scale.${field}`)
-  const ways = waysFor(kind)
   const isCounted = scale.id === 'gauge' || scale.id === 'notches' || scale.id === 'wheel'
   return (
     <>
-      {ways.length > 1 && (
-        <SelectField
-          label="How the pressure is read"
-          value={scale.id}
-          options={ways}
-          onPick={(way) => onScale(scaleForWay(kind, way as WayOfReading, scale), thread)}
-        />
-      )}
       {scale.id === 'turns' && (
         <>
           <TurnFields

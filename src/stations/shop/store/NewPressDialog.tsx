@@ -2,18 +2,21 @@
 
 import { useState } from 'react'
 import { usualScaleOf } from '@/core/press/pressCard'
+import { TAKEN_AS_USUAL, USUAL_BED_WIDTH_MM, USUAL_ROLLER_RADIUS_MM } from '@/core/press/pressByAnswer'
 import { isHandKind, type PressKind } from '@/core/press/pressKind'
 import { PRESS_KINDS } from '@/core/press/pressKindNames'
 import type { PressureScale } from '@/core/press/pressureScale'
+import { formatMm } from '@/core/units/length'
 import type { FieldProblem } from '@/data/database/errors'
 import type { StorePress } from '@/data/press/presses'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
 import { SelectField, TextField } from '@/ui/Field'
+import { Folded, FoldedLine } from '@/ui/Folded'
 import { LengthField } from '@/ui/NumberField'
 import { problemAt } from '../../across/bench/problemAt'
 import { Problems } from '../../across/pull/Problems'
-import { ScaleFields } from '../../press/ScaleFields'
+import { ScaleFields, WayField } from '../../press/ScaleFields'
 import { addPressAction } from './actions'
 import { sendAct } from '../../across/act/sendAct'
 
@@ -24,8 +27,8 @@ export function NewPressDialog({ onAdded }: { onAdded?: (press: StorePress) => v
   const [open, setOpen] = useState(false)
   const [name, setName] = useState('')
   const [thread, setThread] = useState('')
-  const [rollerDiameterMm, setDiameter] = useState<number | null>(90)
-  const [bedWidthMm, setBedWidth] = useState<number | null>(400)
+  const [rollerDiameterMm, setDiameter] = useState<number | null>(null)
+  const [bedWidthMm, setBedWidth] = useState<number | null>(null)
   const [problems, setProblems] = useState<FieldProblem[]>([])
   const [kind, setKind] = useState<PressKind>(FIRST_KIND)
   const [scale, setScale] = useState<PressureScale>(() => usualScaleOf(FIRST_KIND))
@@ -34,15 +37,20 @@ export function NewPressDialog({ onAdded }: { onAdded?: (press: StorePress) => v
     setScale(usualScaleOf(next))
     setThread('')
   }
+  const change = (nextScale: PressureScale, nextThread: string) => {
+    setScale(nextScale)
+    setThread(nextThread)
+  }
+  const isMeasured = rollerDiameterMm !== null || bedWidthMm !== null || isHandKind(kind)
   const add = async () => {
     const answer = await sendAct(addPressAction, {
       name,
       kind,
       thread,
       scale,
-      rollerRadiusMm: (rollerDiameterMm ?? Number.NaN) / 2,
-      bedWidthMm: bedWidthMm ?? Number.NaN,
-      note: '',
+      rollerRadiusMm: rollerDiameterMm === null ? USUAL_ROLLER_RADIUS_MM : rollerDiameterMm / 2,
+      bedWidthMm: bedWidthMm ?? USUAL_BED_WIDTH_MM,
+      note: isMeasured ? '' : TAKEN_AS_USUAL,
     })
     setProblems(answer.ok ? [] : answer.problems)
     if (!answer.ok) return
@@ -73,31 +81,37 @@ export function NewPressDialog({ onAdded }: { onAdded?: (press: StorePress) => v
           onPick={(next) => pickKind(next as PressKind)}
           className="sm:col-span-2"
         />
-        <ScaleFields
-          kind={kind}
-          scale={scale}
-          thread={thread}
-          problems={problems}
-          onScale={(nextScale, nextThread) => {
-            setScale(nextScale)
-            setThread(nextThread)
-          }}
-        />
-        {!isHandKind(kind) && (
-          <>
-            <LengthField
-              label="Roller, diameter"
-              value={rollerDiameterMm}
-              onValue={setDiameter}
-              problem={problemAt(problems, 'rollerRadiusMm')}
-            />
-            <LengthField
-              label="Bed, width"
-              value={bedWidthMm}
-              onValue={setBedWidth}
-              problem={problemAt(problems, 'bedWidthMm')}
-            />
-          </>
+        <WayField kind={kind} scale={scale} thread={thread} onScale={change} />
+        {scale.id !== 'hand' && (
+          <Folded
+            className="sm:col-span-2"
+            summary={
+              <FoldedLine title="Its scale, roller and bed" value="as such presses usually have them" />
+            }
+            isOpen={problems.some(({ field }) => field !== 'name')}
+          >
+            <div className="grid gap-3 sm:grid-cols-2">
+              <ScaleFields scale={scale} thread={thread} problems={problems} onScale={change} />
+              {!isHandKind(kind) && (
+                <>
+                  <LengthField
+                    label="Roller, diameter"
+                    value={rollerDiameterMm}
+                    hint={`Empty: taken as ${formatMm(2 * USUAL_ROLLER_RADIUS_MM)}`}
+                    onValue={setDiameter}
+                    problem={problemAt(problems, 'rollerRadiusMm')}
+                  />
+                  <LengthField
+                    label="Bed, width"
+                    value={bedWidthMm}
+                    hint={`Empty: taken as ${formatMm(USUAL_BED_WIDTH_MM)}`}
+                    onValue={setBedWidth}
+                    problem={problemAt(problems, 'bedWidthMm')}
+                  />
+                </>
+              )}
+            </div>
+          </Folded>
         )}
       </div>
       <Problems

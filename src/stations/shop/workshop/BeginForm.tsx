@@ -17,6 +17,7 @@ import { PURPOSE_NOTES } from '@/core/prove/purposeNotes'
 import { stationsWanting } from '@/core/prove/stationsWanting'
 import { formatMm, formatNumber } from '@/core/units/length'
 import { formatFine } from '@/core/units/quantity'
+import { showUnits, shownUnits } from '@/core/units/shownUnits'
 import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
@@ -38,6 +39,7 @@ import {
   OPEN_BEGIN,
   paperLabel,
   readBegin,
+  unitsOf,
   wishOf,
   type BeginShelf,
   type BeginState,
@@ -88,6 +90,7 @@ export function BeginForm({
   const isNameAsked = person.person === ''
   // Whose print it is goes without saying where it is one's own.
   const self = isNameAsked ? name.trim() : person.person
+  const setsInches = !shelf.isUnitOrderSaid && unitsOf(state) === 'inches'
   // A text that is still being written is not called wrong before it is left or sent.
   const problems = [...refused, ...(isTried ? begun.problems : [])]
   const at = (field: string) => problemAt(problems, field)
@@ -108,7 +111,11 @@ export function BeginForm({
       return setRefused(answer.problems.map(({ field, message }) => ({ field: AT[field] ?? field, message })))
     if (isNameAsked && self !== '') person.name(self)
     const [first] = stationsWanting(begun.bench, state.purpose)
-    router.push(`/jobs/${answer.slug}/${first ?? pulledFirstAt(state.purpose)}`)
+    const page = `/jobs/${answer.slug}/${first ?? pulledFirstAt(state.purpose)}`
+    // Every sentence has a quantity in it: where the units changed, all of it is written anew.
+    if (setsInches) showUnits('inches')
+    router.push(page)
+    if (setsInches) router.refresh()
   }
   const { asksSize } = purposeFacts(state.purpose)
   return (
@@ -132,25 +139,7 @@ export function BeginForm({
             void begin()
           }}
         >
-          {shelf.earlier && (
-            <p className="sm:col-span-2">
-              As <b>{shelf.earlier.title}</b> wherever you say nothing here.
-            </p>
-          )}
-          {!shelf.earlier && shelf.templates.length > 0 && (
-            <p className="sm:col-span-2">
-              Begin it as{' '}
-              {shelf.templates.map(({ slug, title: one }) => (
-                <Link
-                  key={slug}
-                  href={`/jobs/new?as=${slug}`}
-                  className="mr-4 inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
-                >
-                  {one}
-                </Link>
-              ))}
-            </p>
-          )}
+          <BeginAs shelf={shelf} />
           <TextField
             label="Title of the print"
             value={state.title}
@@ -210,9 +199,10 @@ export function BeginForm({
           <TextField
             label="Size of the plate"
             value={state.size}
-            placeholder="120 × 90 mm"
+            placeholder={example().plate}
             onText={(size) => set({ size })}
             problem={at('size')}
+            hint={setsInches ? SETS_INCHES : undefined}
           />
           <PressFields
             state={state}
@@ -257,7 +247,7 @@ export function BeginForm({
             label="Paper"
             value={state.paper}
             list="begin-papers"
-            placeholder="name, weight, size: Heron 300 g 56 × 76 cm"
+            placeholder={`name, weight, size: ${example().paper}`}
             onText={(paper) => set({ paper, fold: null })}
             problem={at('paper')}
             hint={newPaperWords(begun)}
@@ -288,6 +278,40 @@ export function BeginForm({
       </div>
       {children}
     </Panel>
+  )
+}
+
+/** What is said where sizes are typed in inches and nobody said what is read first. */
+const SETS_INCHES = 'Inches are read first from here on; the stockroom changes it.'
+
+/** Sizes as somebody here would write them. */
+const example = () =>
+  shownUnits() === 'inches'
+    ? { plate: '5 × 7 in', paper: 'Heron 300 g 22 × 30 in' }
+    : { plate: '120 × 90 mm', paper: 'Heron 300 g 56 × 76 cm' }
+
+/** The job it is begun as, or else the templates it can be. */
+function BeginAs({ shelf: { earlier, templates } }: { shelf: BeginShelf }) {
+  if (earlier)
+    return (
+      <p className="sm:col-span-2">
+        As <b>{earlier.title}</b> wherever you say nothing here.
+      </p>
+    )
+  if (templates.length === 0) return null
+  return (
+    <p className="sm:col-span-2">
+      Begin it as{' '}
+      {templates.map(({ slug, title }) => (
+        <Link
+          key={slug}
+          href={`/jobs/new?as=${slug}`}
+          className="mr-4 inline-flex min-h-11 items-center font-semibold underline underline-offset-4"
+        >
+          {title}
+        </Link>
+      ))}
+    </p>
   )
 }
 

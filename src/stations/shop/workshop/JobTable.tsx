@@ -21,7 +21,7 @@ export function JobTable({ jobs, place }: { jobs: readonly JobSummary[]; place: 
   return (
     <div className="relative overflow-x-auto" role="region" aria-label="Jobs in a table" tabIndex={0}>
       <table className="w-full text-sm">
-        <thead className="text-left text-muted">
+        <thead className="text-left text-muted max-sm:sr-only">
           <tr>
             {HEADS.map((head) => (
               <th key={head} scope="col" className="pr-3 font-normal">
@@ -54,7 +54,7 @@ function JobRow({ job, place }: { job: JobSummary; place: PlaceOfJob }) {
     </Button>
   )
   return (
-    <tr className="border-t border-line">
+    <tr className="border-t border-line max-sm:grid max-sm:py-2">
       <th scope="row" className="py-1.5 pr-3 text-left font-normal">
         <Link
           href={`/jobs/${job.slug}`}
@@ -73,8 +73,8 @@ function JobRow({ job, place }: { job: JobSummary; place: PlaceOfJob }) {
         {purposeWords(job)}
         <span className="block text-muted">{standingWords(job)}</span>
       </td>
-      <td className="pr-3 whitespace-nowrap">{saidDayOf(job.createdAt, zone)}</td>
-      <td className="pr-3 whitespace-nowrap">
+      <td className="pr-3 whitespace-nowrap max-sm:hidden">{saidDayOf(job.createdAt, zone)}</td>
+      <td className="pr-3 whitespace-nowrap max-sm:text-muted">
         {saidDayOf(job.lastAt, zone)}
         {job.putAway === 'bin' && job.putAwayAt && (
           <span className="block text-muted">
@@ -85,7 +85,7 @@ function JobRow({ job, place }: { job: JobSummary; place: PlaceOfJob }) {
         )}
       </td>
       <td>
-        <span className="flex flex-wrap justify-end">
+        <span className="flex flex-wrap sm:justify-end">
           {place === 'shelf' && lay('archive', 'Put away')}
           {place !== 'bin' && lay('bin', 'Into the bin')}
           {place !== 'shelf' && lay('shelf', 'Back on the shelf')}

@@ -7,7 +7,15 @@ import { beginAnswer } from './answers'
 import { OPEN_BEGIN, paperLabel, readBegin, wishOf, type BeginShelf, type BeginState } from './beginState'
 
 const { inks, papers } = typicalStock()
-const shelf: BeginShelf = { inks, papers, presses: [], blankets: [], earlier: null, templates: [] }
+const shelf: BeginShelf = {
+  inks,
+  papers,
+  presses: [],
+  blankets: [],
+  earlier: null,
+  isUnitOrderSaid: false,
+  templates: [],
+}
 
 const SAID: BeginState = {
   ...OPEN_BEGIN,
@@ -22,6 +30,10 @@ const SAID: BeginState = {
 const fields = (state: BeginState) => readBegin(state, shelf).problems.map(({ field }) => field)
 
 describe('a print while it is being said', () => {
+  test('in inches is in inches from here on, unless somebody said otherwise', () => {
+    expect(wishOf({ ...SAID, size: '5 × 7 in', paper: 'Heron 300 g 22 × 30 in' }, shelf).units).toBe('inches')
+    expect(wishOf(SAID, shelf).units).toBe('metric')
+  })
   test('with nothing said, nothing is wrong and nothing is set', () => {
     const { bench, problems } = readBegin(OPEN_BEGIN, shelf)
     expect(problems).toEqual([])

@@ -13,7 +13,9 @@ import { beginBench, carryInto, type BeginWith } from '@/core/prove/beginBench'
 import { purposeFacts, type Purpose } from '@/core/prove/purpose'
 import type { Bench } from '@/core/prove/settings'
 import { formatMm, formatNumber } from '@/core/units/length'
+import type { UnitOrder } from '@/core/units/shownUnits'
 import { parseSize, type Size } from '@/core/units/sizeLine'
+import { unitsTyped } from '@/core/units/unitsTyped'
 import type { FieldProblem } from '@/data/database/errors'
 import type { BeginJob } from '@/data/shop/beginJob'
 import type { StorePress } from '@/data/press/presses'
@@ -27,6 +29,8 @@ export interface BeginShelf {
   blankets: readonly (Blanket & { id: string })[]
   /** the job it is begun as, where nothing else is said; null: none */
   earlier: { jobId: string; title: string; bench: Bench } | null
+  /** somebody said which units are read first */
+  isUnitOrderSaid: boolean
   /** jobs that new ones are begun as; those of the bin are none */
   templates: readonly { slug: string; title: string }[]
 }
@@ -241,6 +245,10 @@ export function readBegin(state: BeginState, shelf: BeginShelf): BegunPrint {
 
 const sizeOf = ({ widthMm, heightMm }: Fold): Size => ({ widthMm, heightMm })
 
+/** The units its sizes are typed in; null: it cannot be told. */
+export const unitsOf = ({ size, paper }: Pick<BeginState, 'size' | 'paper'>): UnitOrder | null =>
+  unitsTyped([size, paper])
+
 /** What is sent: what was said, and nothing else. */
 export function wishOf(state: BeginState, shelf: BeginShelf): BeginJob {
   const { title, artist, purpose, editionSize, kind, reading, lab, covering } = state
@@ -254,6 +262,7 @@ export function wishOf(state: BeginState, shelf: BeginShelf): BeginJob {
     ink: ink ? { id: ink.id } : newInk,
     paper: paper.value && paperWish(paper.value, chosen && sizeOf(chosen)),
     press: press && pressWish(press, reading),
+    units: unitsOf(state),
     fromJobId: shelf.earlier?.jobId ?? null,
   }
 }
