@@ -6,11 +6,12 @@ import { settingEntries } from '@/core/prove/settingEntries'
 import { leftAsLaidOut } from '@/core/prove/settingOrigins'
 import { STATIONS } from '@/core/prove/settings'
 import { usualTolerances } from '@/core/prove/tolerance'
-import { plural } from '@/core/units/counted'
+import { counted, plural } from '@/core/units/counted'
 import { impressionPicture } from '@/core/edition/impressionPicture'
 import { Button, buttonClass } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { SelectField, TextField } from '@/ui/Field'
+import { Folded, FoldedLine } from '@/ui/Folded'
 import { NumberField } from '@/ui/NumberField'
 import { useJob } from '../across/bench/BenchContext'
 import { problemAt } from '../across/bench/problemAt'
@@ -133,8 +134,16 @@ export function ApproveForm({
           })
         }
       />
-      <details className="mt-3" open>
-        <summary className="min-h-11 py-2 font-semibold">Tolerances</summary>
+      <Folded
+        className="mt-3"
+        summary={
+          <FoldedLine
+            title="How far each may stray"
+            value={`${PRESETS[wish.preset].label.toLowerCase()}, ${counted(measured.length, 'setting')}`}
+          />
+        }
+        isOpen={problems.some(({ field }) => field.startsWith('tolerances'))}
+      >
         <div className="grid max-h-[40dvh] grid-cols-2 gap-x-4 gap-y-2 overflow-y-auto pr-2">
           {measured.map((entry) => (
             <NumberField
@@ -153,7 +162,7 @@ export function ApproveForm({
             />
           ))}
         </div>
-      </details>
+      </Folded>
       <details className="mt-1">
         <summary className="min-h-11 py-2 font-semibold">What may differ to the eye and still pass</summary>
         <div className="grid gap-x-4 gap-y-2 sm:grid-cols-2">

@@ -222,7 +222,7 @@ function Turns({
       {turns.map(({ maker, name, place, press, pressFrom, prepFrom, prepTo, makeReadyMm }, i) => (
         <li
           key={maker.id}
-          className="grid items-center gap-x-4 gap-y-1 border-b border-line py-1 md:grid-cols-[6.5rem_minmax(0,1fr)_auto]"
+          className="grid items-center gap-x-4 gap-y-1 border-b border-line py-1 md:grid-cols-[6.5rem_minmax(0,1fr)] xl:grid-cols-[6.5rem_minmax(12rem,1fr)_auto]"
         >
           <span className={i === 0 ? 'far-number text-3xl' : 'far-number text-xl'}>{at(pressFrom)}</span>
           <span>
@@ -233,7 +233,7 @@ function Turns({
               {startOf(maker) ? `; ${startOf(maker)}` : ''}
             </span>
           </span>
-          <span className="flex flex-wrap items-center gap-2">
+          <span className="flex flex-wrap items-center gap-2 md:col-start-2 xl:col-start-3">
             <select
               aria-label={`Plate of ${name}`}
               value={maker.kind ?? ''}
