@@ -39,6 +39,11 @@ test('a complaint is answered with what helped before, and any two proofs are co
   await expect(next.getByRole('list', { name: 'Causes to look for' })).toContainText(
     'Crept, the blanket pushed: lines drawn out along the travel, more toward its end? Dry blankets',
   )
+  // What it lacks leads to earlier prints like it.
+  await rung.getByRole('link', { name: 'Plate tone: too much' }).click()
+  await expect(page.getByRole('heading', { name: 'Fault album: plate tone: too much' })).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Prints that had it' })).toContainText(`proof ${proof}`)
+  await page.goBack()
   // Back to an earlier proof's settings and on from there: the ladder says where the branch set out from.
   await page.getByRole('button', { name: 'Go back to proof 2' }).click()
   await page.getByRole('button', { name: 'Set the bench as proof 2' }).click()

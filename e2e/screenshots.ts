@@ -65,13 +65,13 @@ const MORE: Record<string, string> = {
 const BEFORE: Record<string, (page: Page) => Promise<void>> = {
   begin: async (page) => {
     await page.getByLabel('Title of the print').fill('Reeds')
-    await page.getByLabel('Artist').fill('Oona Fell')
+    await page.getByLabel('Your name').fill('Oona Fell')
     await page.getByLabel('What is the plate?').selectOption({ label: 'Drypoint on plastic' })
     await page.getByLabel('Size of the plate').fill('120 × 90 mm')
     await page.getByLabel('What do you print with?').selectOption({ label: 'The little press' })
     await page.getByLabel('Ink', { exact: true }).fill('Harbour black')
     await page.getByLabel('Paper', { exact: true }).fill('Heron 300 g 56 × 76 cm')
-    await page.getByLabel('Title of the print').focus()
+    await page.evaluate(() => scrollTo(0, 0))
   },
   'match-check': async (page) => {
     await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 10' })

@@ -7,6 +7,7 @@ export const VIEWS = [
   '/help',
   '/week',
   '/faults/crease',
+  '/faults/tone%20less',
   ...['plate', 'ink', 'wipe', 'paper', 'press', 'register', 'prove', 'edition', 'dry', 'record'].map(
     (station) => `/jobs/mooring-posts/${station}`,
   ),

@@ -81,16 +81,15 @@ const readUnit = ({ numPassedTests, numFailedTests, testResults }) => ({
     }),
 })
 
-/** Unit tests of one project or several, on the core this lane has. */
-async function unitTests(...projects) {
-  const report = path.join(REPORTS, `${projects[0]}.json`)
-  const what = `Unit tests, ${projects.join(' and ')}`
+/** Unit tests of one project, on the core this lane has. */
+async function unitTests(project) {
+  const report = path.join(REPORTS, `${project}.json`)
+  const what = `Unit tests, ${project}`
   const succeeded = await run(
     what,
     process.execPath,
     [
-      ...['node_modules/vitest/vitest.mjs', 'run', '--maxWorkers', '1'],
-      ...projects.flatMap((project) => ['--project', project]),
+      ...['node_modules/vitest/vitest.mjs', 'run', '--project', project, '--maxWorkers', '1'],
       ...['--reporter=dot', '--reporter=json', `--outputFile.json=${report}`],
     ],
     { env: TEST_ENV },
@@ -104,7 +103,11 @@ rmSync(REPORTS, { recursive: true, force: true })
 mkdirSync(REPORTS, { recursive: true })
 console.log(`Packages are in place after ${since(began)}.`)
 
-/** What needs no database goes on beside the driver's compiling. */
+/** Says whether the sample lies ready, as soon as that is known. */
+let sampleLies
+const sampleReady = new Promise((resolve) => (sampleLies = resolve))
+
+/** What needs no database goes on beside the driver's compiling; what needs it and takes long in one file comes after. */
 async function coreLane() {
   await check('Format', 'node_modules/prettier/bin/prettier.cjs', '--check', '.', '--log-level', 'warn')
   await check('Types', 'node_modules/typescript/bin/tsc', '--noEmit')
@@ -115,6 +118,7 @@ async function coreLane() {
     ...['src', 'demo', 'e2e', '--config', '.dependency-cruiser.cjs'],
   )
   await unitTests('core')
+  if (await sampleReady) await unitTests('alone')
 }
 
 let built = false
@@ -128,10 +132,11 @@ async function shopLane() {
     !(await run('The sample', process.execPath, ['--import', 'tsx', 'src/cli/seed.ts'], { env: SAMPLE_ENV }))
   )
     return failures.push('the sample could not be laid out')
-  await unitTests('shop', 'alone')
+  sampleLies(true)
+  await unitTests('shop')
   built = await check('Production build', 'node_modules/next/dist/bin/next', 'build')
 }
-await Promise.all([coreLane(), shopLane()])
+await Promise.all([coreLane(), shopLane().finally(() => sampleLies(false))])
 
 const browserReport = path.join(REPORTS, 'browser.json')
 const browser =

@@ -1,8 +1,11 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { sampleSettings } from '../prove/sampleSettings.test.fixture'
-import { countCures, faultCases, usualRemedies } from './faultAlbum'
+import { FEATURE_KEYS } from '../prove/features'
+import { albumSubject, complaint, complaintOf, subjectWords, usualRemedies } from './albumSubject'
+import { countCures, faultCases } from './faultAlbum'
 import { REJECT_REASONS } from './fault'
+import type { Features } from '../prove/features'
 import type { PullEvent } from './pull'
 import { samplePull } from './samplePull.test.fixture'
 
@@ -83,5 +86,45 @@ describe('earlier prints with a fault', () => {
   it('have a usual remedy whatever the fault', () => {
     for (const what of REJECT_REASONS) expect(usualRemedies(what).length).toBeGreaterThan(0)
     expect(usualRemedies('smear')).toHaveLength(3)
+  })
+  it('are also those that somebody judged so, and went where it is judged otherwise', () => {
+    const judged = (features: Features): PullEvent => ({
+      kind: 'verdict',
+      seen: null,
+      note: '',
+      outcome: 'keep',
+      features,
+      imageId: null,
+    })
+    const runs = run(
+      samplePull(1, [judged({ tone: -1, line: 1 })]),
+      samplePull(2, [judged({ tone: 1 })], { settings: tighter }),
+      samplePull(3, [{ kind: 'features', features: { tone: -1 } }]),
+    )
+    const cases = faultCases('tone less', runs)
+    expect(cases.map(({ pull }) => pull.number).sort()).toEqual([1, 3])
+    const first = cases.find(({ pull }) => pull.number === 1)!
+    expect(first.cure).toEqual({ after: 1, changes: [expect.stringContaining('tighter')] })
+    expect(faultCases('tone more', runs).map(({ pull }) => pull.number)).toEqual([2])
+    expect(faultCases('marks more', runs)).toEqual([])
+  })
+})
+
+describe('what an album is of', () => {
+  it('is named by its address, and nothing else is', () => {
+    for (const what of REJECT_REASONS) expect(albumSubject(what)).toBe(what)
+    for (const feature of FEATURE_KEYS)
+      for (const value of [-1, 1] as const) {
+        const subject = complaint(feature, value)
+        expect(albumSubject(subject)).toBe(subject)
+        expect(complaintOf(subject)).toEqual({ feature, value })
+      }
+    for (const named of ['', 'tone', 'tone none', 'less', 'tone less more'])
+      expect(albumSubject(named)).toBeNull()
+  })
+  it('is said in words, with what the trade looks for', () => {
+    expect(subjectWords('tone less')).toBe('plate tone: too little')
+    expect(subjectWords('felt texture')).toBe('blanket texture')
+    expect(usualRemedies('sharpness more')[0]).toMatch(/dry blankets/)
   })
 })

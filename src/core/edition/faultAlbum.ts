@@ -1,8 +1,7 @@
-import { CAUSES } from '../prove/causes'
 import type { FaultCause } from '../prove/faultCause'
 import { compareSettings } from '../prove/compareSettings'
-import { capital } from '../units/capital'
-import { causesOfFault, FAULTS, type Ninth, type RejectReason } from './fault'
+import { complaintOf, type AlbumSubject } from './albumSubject'
+import type { Ninth } from './fault'
 import { impressionPicture, type ImpressionPicture } from './impressionPicture'
 import { readPull } from './readPull'
 import type { Pull } from './pull'
@@ -31,9 +30,14 @@ export interface FaultCase {
   cure: Cure | null
 }
 
-/** The fault as a pull bears it: tapped with a place, or what it was rejected for. */
-function faultOf(pull: Pull, what: RejectReason): Pick<FaultCase, 'where' | 'cause'> | null {
-  const { faults, decision } = readPull(pull)
+/** The fault as a pull bears it: tapped with a place, what it was rejected for, or what somebody found of a feature. */
+function faultOf(pull: Pull, what: AlbumSubject): Pick<FaultCase, 'where' | 'cause'> | null {
+  const { faults, decision, features, verdict } = readPull(pull)
+  const judged = complaintOf(what)
+  if (judged) {
+    const found = features[judged.feature] ?? verdict?.features[judged.feature]
+    return found === judged.value ? { where: null, cause: null } : null
+  }
   const tapped = faults.find((fault) => fault.what === what)
   if (tapped) return { where: tapped.where, cause: tapped.cause ?? null }
   return decision?.decision === 'rejected' && decision.reason === what ? { where: null, cause: null } : null
@@ -45,7 +49,7 @@ const isSeen = (pull: Pull): boolean => {
   return eye !== null || decision !== null || verdict !== null
 }
 
-function cureOf(pulls: readonly Pull[], at: number, what: RejectReason): Cure | null {
+function cureOf(pulls: readonly Pull[], at: number, what: AlbumSubject): Cure | null {
   const found = pulls.findIndex((pull, i) => i > at && isSeen(pull) && faultOf(pull, what) === null)
   if (found < 0) return null
   return {
@@ -61,7 +65,7 @@ function cureOf(pulls: readonly Pull[], at: number, what: RejectReason): Cure | 
  * @param like what is known of the fault one stands before
  */
 export function faultCases(
-  what: RejectReason,
+  what: AlbumSubject,
   runs: readonly RunOfPulls[],
   like: { where?: Ninth; cause?: FaultCause } = {},
 ): FaultCase[] {
@@ -95,12 +99,4 @@ export function countCures(cases: readonly Pick<FaultCase, 'cure'>[]): CureCount
       times.set(change, (times.get(change) ?? 0) + 1)
   }
   return [...times].map(([change, count]) => ({ change, times: count })).sort((a, b) => b.times - a.times)
-}
-
-/** What is looked for with a fault by the custom of the trade, where no print of one's own says more [common practice, no source]. */
-export const usualRemedies = (what: RejectReason): string[] => {
-  const causes = causesOfFault(what)
-  return causes.length === 0
-    ? [FAULTS[what].check]
-    : causes.map((cause) => `${capital(CAUSES[cause].label)}: ${CAUSES[cause].remedy}`)
 }

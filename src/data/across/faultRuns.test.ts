@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import { faultCases } from '@/core/edition/faultAlbum'
-import { at, approvedJob, openWorkshop, pull } from '../shop/workshop.test.fixture'
+import { at, approvedJob, benchedJob, openWorkshop, pull } from '../shop/workshop.test.fixture'
 import { loadFaultRuns } from './faultRuns'
 import { addEvents } from './pulls'
 
@@ -32,4 +32,25 @@ it('finds a fault that was tapped and one that was the reason of a rejection, an
   expect(await found('smear')).toEqual([first])
   expect(await found('crease')).toEqual([second])
   expect(await loadFaultRuns('spot')).toEqual([])
+})
+
+it('finds a proof that was judged so', async () => {
+  const job = await pull(await benchedJob(), 'p1')
+  await addEvents(
+    job.id,
+    job.revision,
+    {
+      pullId: 'p1',
+      events: [
+        { kind: 'verdict', seen: null, note: '', outcome: 'keep', features: { tone: -1 }, imageId: null },
+      ],
+      by: 'Ida Quill',
+      why: '',
+    },
+    at(40),
+  )
+  expect(faultCases('tone less', await loadFaultRuns('tone less')).map(({ pull: one }) => one.id)).toEqual([
+    'p1',
+  ])
+  expect(await loadFaultRuns('tone more')).toEqual([])
 })

@@ -1,4 +1,4 @@
-import type { RejectReason } from '@/core/edition/fault'
+import { complaintOf, type AlbumSubject } from '@/core/edition/albumSubject'
 import type { RunOfPulls } from '@/core/edition/faultAlbum'
 import { literal, Op, where } from 'sequelize'
 import { openDatabase } from '../database/database'
@@ -10,16 +10,19 @@ import { loadJob } from '../shop/jobs'
 const MOST_JOBS = 20
 
 /** The runs that hold a print with a fault, of the jobs where it was entered last. A job that cannot be read is no other's trouble. */
-export async function loadFaultRuns(what: RejectReason): Promise<RunOfPulls[]> {
+export async function loadFaultRuns(what: AlbumSubject): Promise<RunOfPulls[]> {
   const { tables } = await openDatabase()
+  const judged = complaintOf(what)
   const entered = await tables.pull_events.findAll({
     attributes: ['jobId'],
-    where: {
-      [Op.or]: [
-        { subject: { [Op.like]: `fault.%.${what}` } },
-        where(literal("json_extract(event, '$.reason')"), what),
-      ],
-    },
+    where: judged
+      ? where(literal(`json_extract(event, '$.features.${judged.feature}')`), judged.value)
+      : {
+          [Op.or]: [
+            { subject: { [Op.like]: `fault.%.${what}` } },
+            where(literal("json_extract(event, '$.reason')"), what),
+          ],
+        },
     order: [['at', 'DESC']],
   })
   const ids = [...new Set(entered.map((row) => row.get('jobId') as string))].slice(0, MOST_JOBS)

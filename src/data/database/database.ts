@@ -16,7 +16,7 @@ export interface Database {
   sequelize: Sequelize
   tables: Tables
   /** what was read of jobs, by what it is and by job, with where their rows stood: see `remembered` */
-  memory: Map<string, Map<string, { stamp: string; value: unknown }>>
+  memory: Map<string, unknown>
 }
 
 interface Held {

@@ -1,3 +1,5 @@
+import { spawnSync } from 'node:child_process'
+import path from 'node:path'
 import { describe, expect, it } from 'vitest'
 import { addEvents } from '../across/pulls'
 import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
@@ -6,17 +8,23 @@ import { listJobs, loadJob } from '../shop/jobs'
 import { loadReservations } from '../shop/stock'
 import { loadJobsUnderWay } from '../shop/jobsUnderWay'
 import { approvedJob, at, benchedJob, openWorkshop, pull } from '../shop/workshop.test.fixture'
+import { loadStore } from '../shop/store'
 import { openDatabase, write } from './database'
+import { dataFolder } from './dataFolder'
 import { loadPlatesOfShop } from '../plate/platesOfShop'
-import { remembered } from './remembered'
+import { remembered, whileUnchanged } from './remembered'
 
 openWorkshop()
 
 /** Everything that is remembered of jobs, as the first screen asks for it. */
 async function firstScreen() {
   const jobs = await listJobs()
-  const [reservations, plates] = await Promise.all([loadReservations(), loadPlatesOfShop()])
-  return { jobs, reservations, plates, ...(await loadJobsUnderWay(jobs)) }
+  const [reservations, plates, store] = await Promise.all([
+    loadReservations(),
+    loadPlatesOfShop(),
+    loadStore(),
+  ])
+  return { jobs, reservations, plates, store, ...(await loadJobsUnderWay(jobs)) }
 }
 
 /** The same with nothing remembered. */
@@ -25,6 +33,38 @@ async function afresh() {
   memory.clear()
   return firstScreen()
 }
+
+describe('what is remembered of the whole workshop', () => {
+  it('is read again as soon as anything changes, by whomever, and not before', async () => {
+    const job = await benchedJob()
+    let times = 0
+    const ask = () => whileUnchanged('probe', async () => (times += 1))
+    expect([await ask(), await ask()]).toEqual([1, 1])
+    // By a write of this process, on a connection of its own.
+    await write((tables, transaction) =>
+      tables.jobs.update({ title: 'Sedge' }, { where: { id: job.id }, transaction }),
+    )
+    expect([await ask(), await ask()]).toEqual([2, 2])
+    expect((await listJobs())[0].title).toBe('Sedge')
+    // By the connection that reads.
+    const { tables } = await openDatabase()
+    await tables.jobs.update({ title: 'Reeds' }, { where: { id: job.id } })
+    expect([await ask(), await ask()]).toEqual([3, 3])
+    // By another process.
+    const file = path.join(dataFolder(), 'typothesis.sqlite')
+    const said = spawnSync(process.execPath, [
+      '-e',
+      `const { Database } = require('sqlite3'); new Database(${JSON.stringify(file)}).run("UPDATE jobs SET title = 'Rushes'")`,
+    ])
+    expect(said.stderr.toString()).toBe('')
+    expect([await ask(), await ask()]).toEqual([4, 4])
+    expect((await listJobs())[0].title).toBe('Rushes')
+  })
+  it('is asked for again where it could not be read', async () => {
+    await expect(whileUnchanged('probe', () => Promise.reject(new Error('no')))).rejects.toThrow('no')
+    expect(await whileUnchanged('probe', async () => 7)).toBe(7)
+  })
+})
 
 describe('what is remembered of a job', () => {
   it('is what would be read now, after whatever was done', async () => {

@@ -22,6 +22,7 @@ import {
   whyUnreadable,
 } from '../database/errors'
 import { greatest } from '../database/greatest'
+import { whileUnchanged } from '../database/remembered'
 import { sumOfColumns } from '../database/migrations/migration'
 import { MIGRATIONS } from '../database/migrations/migrations'
 import { readJobRecord, type JobRecord } from '../record/jobRecord'
@@ -173,7 +174,9 @@ export const listJobs = async (): Promise<JobSummary[]> =>
   (await listAllJobs()).filter(({ putAway }) => putAway === null)
 
 /** Every job there is, newest first, wherever it lies. */
-export async function listAllJobs(): Promise<JobSummary[]> {
+export const listAllJobs = (): Promise<readonly JobSummary[]> => whileUnchanged('jobs', readAllJobs)
+
+async function readAllJobs(): Promise<readonly JobSummary[]> {
   const { sequelize } = await openDatabase()
   const rows = await sequelize.query<ShelfRow>(SHELF, { type: QueryTypes.SELECT })
   const counted = await countJobs()

@@ -18,6 +18,7 @@ import { NotFoundError } from '../database/errors'
 import { loadInks, type StoreInk } from './inks'
 import { countJobs } from './jobCounts'
 import { readRows } from '../database/readRows'
+import { whileUnchanged } from '../database/remembered'
 import { freeSlug } from '../database/slug'
 import { loadPutAway } from './shelves'
 import { pressRow, pressSchema, readPress, type StorePress } from '../press/presses'
@@ -120,7 +121,9 @@ async function sheetsPulled(): Promise<Map<string, number>> {
 }
 
 /** Reads shelf and store in the order things came in; every sheet that went through a press is off the stock. */
-export async function loadStore(): Promise<Store> {
+export const loadStore = (): Promise<Store> => whileUnchanged('store', readStore)
+
+async function readStore(): Promise<Store> {
   const { sequelize, tables } = await openDatabase()
   const all = { order: sequelize.literal('rowid') }
   const [inks, papers, presses, packs, blankets, washed, used, moves, awayAt] = await Promise.all([

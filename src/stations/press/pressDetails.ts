@@ -1,3 +1,4 @@
+import type { ShelvedThing } from '@/core/units/onShelf'
 import type { PressDetails } from '@/core/press/pressCard'
 import type { StorePress } from '@/data/press/presses'
 
@@ -8,5 +9,6 @@ export const detailsOf = ({
   rollerRadiusMm: ___,
   bedWidthMm: ____,
   zeroedAt: _____,
+  putAwayAt: ______,
   ...details
-}: StorePress): PressDetails => details
+}: StorePress & Pick<ShelvedThing, 'putAwayAt'>): PressDetails => details

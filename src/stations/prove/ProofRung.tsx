@@ -1,5 +1,7 @@
 'use client'
 
+import Link from 'next/link'
+import { complaint } from '@/core/edition/albumSubject'
 import dynamic from 'next/dynamic'
 import type { ReactNode } from 'react'
 import { readPull } from '@/core/edition/readPull'
@@ -81,8 +83,17 @@ export function ProofRung({
           <LaterEntries kinds={later} />
           {verdict && <p className="font-semibold">{verdict.note || 'No note.'}</p>}
           {complaints.length > 0 && (
-            <p className="text-sm">
-              {complaints.map(([feature, value]) => featureWords(feature, value)).join('; ')}
+            <p className="flex flex-wrap gap-x-3 text-sm">
+              {complaints.map(([feature, value]) => (
+                <Link
+                  key={feature}
+                  href={`/faults/${encodeURIComponent(complaint(feature, value))}`}
+                  title="Earlier prints like it"
+                  className="inline-flex min-h-6 underline underline-offset-4"
+                >
+                  {featureWords(feature, value)}
+                </Link>
+              ))}
             </p>
           )}
           <p className="condensed text-sm text-muted">{writeMoment(proof.pulledAt, proof.zone)}</p>

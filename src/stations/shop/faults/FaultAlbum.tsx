@@ -1,6 +1,7 @@
 import Link from 'next/link'
 import { NINTHS, REJECT_REASONS_SHOWN, type RejectReason } from '@/core/edition/fault'
-import { countCures, usualRemedies, type FaultCase } from '@/core/edition/faultAlbum'
+import { subjectWords, usualRemedies, type AlbumSubject } from '@/core/edition/albumSubject'
+import { countCures, type FaultCase } from '@/core/edition/faultAlbum'
 import { cropAt } from '@/core/edition/impressionPicture'
 import { CAUSE_LABELS } from '@/core/prove/faultCause'
 import { nameOfPull } from '@/core/record/withdrawal'
@@ -68,10 +69,11 @@ function OneCase({ one }: { one: FaultCase }) {
 }
 
 /** Earlier prints with a fault, at the place it was seen, and what was otherwise once it was gone. */
-export function FaultAlbum({ what, cases }: { what: RejectReason; cases: readonly FaultCase[] }) {
+export function FaultAlbum({ what, cases }: { what: AlbumSubject; cases: readonly FaultCase[] }) {
   const cures = countCures(cases)
+  const usual = usualRemedies(what)
   return (
-    <Panel title={`Fault album: ${REJECT_REASONS_SHOWN[what]}`} answer={faultAnswer(what, cases)}>
+    <Panel title={`Fault album: ${subjectWords(what)}`} answer={faultAnswer(what, cases)}>
       <nav aria-label="Faults" className="mb-3 flex flex-wrap gap-x-4">
         {(Object.entries(REJECT_REASONS_SHOWN) as [RejectReason, string][]).map(([key, words]) => (
           <Link
@@ -107,15 +109,19 @@ export function FaultAlbum({ what, cases }: { what: RejectReason; cases: readonl
               </ul>
             </>
           )}
-          <h2 className="station-title mt-4">Where the trade looks</h2>
-          <ul>
-            {usualRemedies(what).map((words) => (
-              <li key={words} className="border-t border-line py-1">
-                {words}
-              </li>
-            ))}
-          </ul>
-          <p className="mt-2 text-sm text-muted">Common practice; your own prints say more.</p>
+          {usual.length > 0 && (
+            <>
+              <h2 className="station-title mt-4">Where the trade looks</h2>
+              <ul>
+                {usual.map((words) => (
+                  <li key={words} className="border-t border-line py-1">
+                    {words}
+                  </li>
+                ))}
+              </ul>
+              <p className="mt-2 text-sm text-muted">Common practice; your own prints say more.</p>
+            </>
+          )}
         </aside>
       </div>
     </Panel>

@@ -1,13 +1,13 @@
-import { REJECT_REASONS_SHOWN, type RejectReason } from '@/core/edition/fault'
-import { countCures, usualRemedies, type FaultCase } from '@/core/edition/faultAlbum'
+import { subjectWords, usualRemedies, type AlbumSubject } from '@/core/edition/albumSubject'
+import { countCures, type FaultCase } from '@/core/edition/faultAlbum'
 import { capital } from '@/core/units/capital'
 import { counted } from '@/core/units/counted'
 import type { RoomAnswer } from '@/ui/Answer'
 
 /** What cured a fault most often here, or what the trade looks for first. */
-export function faultAnswer(what: RejectReason, cases: readonly FaultCase[]): RoomAnswer {
-  const [usual] = usualRemedies(what)
-  const name = capital(REJECT_REASONS_SHOWN[what])
+export function faultAnswer(what: AlbumSubject, cases: readonly FaultCase[]): RoomAnswer {
+  const usual = usualRemedies(what)[0] ?? 'what was set otherwise since the print before it.'
+  const name = capital(subjectWords(what))
   if (cases.length === 0)
     return {
       says: `${name}: none of your prints had it yet`,

@@ -91,6 +91,9 @@ export function StoreLedger({
         <a href="/store/papers.csv" download className={buttonClass('quiet')}>
           Papers as CSV
         </a>
+        <a href="/store/labels.pdf" download className={buttonClass('quiet')}>
+          Labels for tins, drawers and plates
+        </a>
         <ListDialog />
       </p>
       <PressShelf presses={listedThings(presses, asked)} packs={listedThings(packs, asked)} going={moved} />

@@ -1,5 +1,6 @@
 import { notFound } from 'next/navigation'
-import { faultSchema, REJECT_REASONS, REJECT_REASONS_SHOWN, type RejectReason } from '@/core/edition/fault'
+import { albumSubject, subjectWords, type AlbumSubject } from '@/core/edition/albumSubject'
+import { faultSchema } from '@/core/edition/fault'
 import { faultCases } from '@/core/edition/faultAlbum'
 import { loadFaultRuns } from '@/data/across/faultRuns'
 import { FaultAlbum } from '@/stations/shop/faults/FaultAlbum'
@@ -7,16 +8,12 @@ import { onlyFor, titleFor } from '@/stations/across/device/onlyFor'
 
 type Params = Promise<{ what: string }>
 
-/** The fault an address names. */
-function faultIn(what: string): RejectReason {
-  const named = decodeURIComponent(what)
-  return REJECT_REASONS.find((one) => one === named) ?? notFound()
-}
+/** What an address names: a fault, or what somebody found of a feature. */
+const faultIn = (what: string): AlbumSubject => albumSubject(decodeURIComponent(what)) ?? notFound()
 
 export const generateMetadata = titleFor(
   'shop',
-  async ({ params }: { params: Params }) =>
-    `Fault album: ${REJECT_REASONS_SHOWN[faultIn((await params).what)]}`,
+  async ({ params }: { params: Params }) => `Fault album: ${subjectWords(faultIn((await params).what))}`,
 )
 
 /** Earlier prints with a fault, those most like the one in hand first. */

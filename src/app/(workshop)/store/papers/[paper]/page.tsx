@@ -1,3 +1,4 @@
+import { onShelf } from '@/core/units/onShelf'
 import { notFound } from 'next/navigation'
 import { learnGrowth } from '@/core/paper/growth'
 import { fitSoak, soakFitInput } from '@/core/paper/soakFit'
@@ -37,7 +38,7 @@ async function PaperSheetPage({ params }: Params) {
     <main id="work" tabIndex={-1} className="p-3 sm:p-5">
       <PaperSheet
         paper={paper}
-        others={papers.filter((one) => one.id !== id)}
+        others={onShelf(papers).filter((one) => one.id !== id)}
         book={book}
         reservations={reservations.filter(({ paperId }) => paperId === id)}
         growth={learnGrowth(marks.filter(({ paperId }) => paperId === id))}
