@@ -42,7 +42,7 @@ test('a complaint is answered with what helped before, and any two proofs are co
   // What it lacks leads to earlier prints like it.
   await rung.getByRole('link', { name: 'Plate tone: too much' }).click()
   await expect(page.getByRole('heading', { name: 'Fault album: plate tone: too much' })).toBeVisible()
-  await expect(page.getByRole('region', { name: 'Prints that had it' })).toContainText(`proof ${proof}`)
+  await expect(page.getByRole('region', { name: 'Prints that had it' })).toContainText(`Proof ${proof}`)
   await page.goBack()
   // Back to an earlier proof's settings and on from there: the ladder says where the branch set out from.
   await page.getByRole('button', { name: 'Go back to proof 2' }).click()
