@@ -72,6 +72,15 @@ describe('a thing of the shelves', () => {
     const { tables } = await openDatabase()
     expect(await tables.put_away.count()).toBe(1)
   })
+  it('that is a set of blankets is known by what it is called, as settings have it', async () => {
+    const job = await jobOnShelves()
+    const [used, idle] = (await loadStore()).packs
+    const { packName } = job.runs[0].bench.press!
+    const { tables } = await openDatabase()
+    await tables.packs.update({ name: packName }, { where: { id: used.id } })
+    for (const { id } of [used, idle]) await layThing({ shelf: 'packs', thing: id, isAway: true }, at())
+    expect(await whatGoes()).toEqual({ [`packs ${used.id}`]: null, [`packs ${idle.id}`]: goesAt(at()) })
+  })
   it('that is in no shelf cannot be put away', async () => {
     await expect(layThing({ shelf: 'inks', thing: 'nothing', isAway: true }, at())).rejects.toThrow()
   })

@@ -48,12 +48,16 @@ async function isSpokenOf(
   { shelf, thing }: { shelf: ShelfName; thing: string },
   transaction?: Transaction,
 ): Promise<boolean> {
+  // Settings say the layers of a set of blankets, and what it is called.
+  const { tables } = await openDatabase()
+  const row = shelf === 'packs' ? await tables.packs.findByPk(thing, { transaction }) : null
+  const called = (row?.get('name') as string | undefined) ?? thing
   const ask = <R extends object>(sql: string) =>
     // Quoted, as documents have it; a column may hold an id by itself.
     of.query<R>(sql, {
       type: QueryTypes.SELECT,
       transaction,
-      replacements: { thing, quoted: JSON.stringify(thing) },
+      replacements: { thing, quoted: JSON.stringify(thing), called: JSON.stringify(called) },
     })
   const columns = await ask<{ table: string; column: string }>(
     `SELECT m.name AS "table", c.name AS "column" FROM sqlite_master m, pragma_table_info(m.name) c
@@ -63,7 +67,7 @@ async function isSpokenOf(
     if (SAYS_NOTHING.has(table)) continue
     const notItself = table === shelf ? 'id <> :thing AND ' : ''
     const said = await ask(
-      `SELECT 1 FROM "${table}" WHERE ${notItself}("${column}" = :thing OR instr("${column}", :quoted) > 0) LIMIT 1`,
+      `SELECT 1 FROM "${table}" WHERE ${notItself}("${column}" = :thing OR instr("${column}", :quoted) > 0 OR instr("${column}", :called) > 0) LIMIT 1`,
     )
     if (said.length > 0) return true
   }
