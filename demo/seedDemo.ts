@@ -228,7 +228,7 @@ class JobStory {
   ): Promise<void> {
     this.revision = await addRun(this.id, this.revision, {
       name,
-      kind: 'hand',
+      kind: 'colouring',
       between: 'dry',
       waitHours: 72,
     })

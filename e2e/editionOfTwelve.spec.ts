@@ -69,7 +69,7 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
       [
         'Ink',
         async () => {
-          await page.getByLabel('Light plate oil, drops').fill('4')
+          await page.getByLabel('Light copperplate oil, drops').fill('4')
         },
       ],
       [

@@ -28,7 +28,7 @@ test('a hobby: from nothing to the first print in ten acts, rubbed by hand with 
 }) => {
   const hand = new Hand()
   await page.goto(bare.url)
-  await expect(answerOf(page)).toContainText('Say what you have')
+  await expect(answerOf(page)).toContainText('Enter what you have')
   expect(await broken(page)).toEqual([])
   await say(page, hand, {
     title: 'Reeds',
@@ -171,7 +171,9 @@ test('in inches and by keys alone: from nothing to the first proof, and every si
   await say('Edition size', '3')
   await say('What is the plate?', 'Copper, etched')
   await say('Size of the plate', '5 x 7 in')
-  await expect(page.getByText('Inches are read first from here on; the stockroom changes it.')).toBeVisible()
+  await expect(
+    page.getByText('Inches and American trade words are read first from here on; the stockroom changes it.'),
+  ).toBeVisible()
   await say('What do you print with?', 'Roller over bed, two')
   await say('Ink', 'Harbour black')
   await say('Paper', 'Heron 300 g 22 x 30 in')

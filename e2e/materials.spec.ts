@@ -97,5 +97,5 @@ test('a job is offered as a template where new ones are begun, also when it is p
   await page.goto(`${empty.url}/jobs/new`)
   await page.getByRole('link', { name: 'Reeds' }).click()
   await expect(page.getByText('As Reeds wherever you say nothing here.')).toBeVisible()
-  await expect(answerOf(page)).not.toContainText('Say what you have')
+  await expect(answerOf(page)).not.toContainText('Enter what you have')
 })

@@ -59,3 +59,24 @@ test('a workshop that reads inches first has them on every screen and paper, and
     await expect(page.getByLabel('Width', { exact: true })).toHaveValue('180 mm')
   })
 })
+
+test('a workshop that reads American words has them on screens and papers', async ({ page, sample }) => {
+  const wipe = `${sample.url}/jobs/mooring-posts/wipe`
+  // The page is written anew by then.
+  const read = (words: string) =>
+    Promise.all([page.waitForEvent('load'), page.getByRole('radio', { name: words }).click()])
+  const method = page.getByLabel('Start from a method')
+  await page.goto(wipe)
+  await expect(method).toContainText('Scrim only, tone left')
+  await page.goto(`${sample.url}/store`)
+  await read('American: tarlatan, plate oil, mineral spirits')
+  await page.goto(wipe)
+  await expect(method).toContainText('Tarlatan only, tone left')
+  await expect(page.getByText(/scrim/i)).toHaveCount(0)
+  await page.goto(`${sample.url}/jobs/mooring-posts/ink/card`)
+  await expect(page.getByText(/light plate oil/i).first()).toBeVisible()
+  await page.goto(`${sample.url}/store`)
+  await read('British: scrim, copperplate oil, white spirit')
+  await page.goto(wipe)
+  await expect(method).toContainText('Scrim only, tone left')
+})

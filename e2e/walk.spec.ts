@@ -60,7 +60,7 @@ test('a new print from a bare plate to a signed edition', async ({ page, empty }
     await page.getByLabel('Add an ink').selectOption({ label: 'Dusk blue (estimated)' })
     await page.getByLabel('Quay black, parts').fill('6')
     await unfold(page, 'Oils and powders')
-    await page.getByLabel('Light plate oil, drops').fill('3')
+    await page.getByLabel('Light copperplate oil, drops').fill('3')
     await expect(page.getByTestId('swatch-plateTone')).toBeVisible()
     await expect(answerOf(page)).toContainText('34.3 g')
     await kept(page)

@@ -150,13 +150,13 @@ test('a plate of six inks is mapped, ordered and wiped by the pacer', async ({ p
   await openStation(page, 'Ink')
   await slab.getByRole('radio', { name: /Mussel violet/ }).click()
   await page.getByText('Oils and powders').click()
-  await page.getByLabel('Light plate oil').fill('2')
+  await page.getByLabel('Light copperplate oil').fill('2')
   await kept(page)
   await openStation(page, 'Edition')
   await expect(
     page.getByRole('list', { name: 'Settings that differ from the BAT' }).getByRole('listitem'),
   ).toHaveCount(1)
-  await expect(page.getByText(/Ink \d, light plate oil added: 2 drops/).first()).toBeVisible()
+  await expect(page.getByText(/Ink \d, light copperplate oil added: 2 drops/).first()).toBeVisible()
   await printOne(2)
   await printOne(3)
   await openStation(page, 'Record')

@@ -28,6 +28,7 @@ import { layToDry } from '@/data/dry/prints'
 import { addEvents } from '@/data/across/pulls'
 import { keepQueue } from '@/data/shop/queues'
 import { layThing } from '@/data/shop/shelves'
+import { keepTongue } from '@/data/shop/tongue'
 import { keepUnitOrder } from '@/data/shop/unitOrder'
 import { giveSheets } from '@/data/across/givenSheets'
 import { keepSorting } from '@/data/dry/sortings'
@@ -134,6 +135,7 @@ async function addTheRest(): Promise<void> {
     BY,
   )
   await keepUnitOrder('metric', AT)
+  await keepTongue('british', AT)
   await layThing({ shelf: 'papers', thing: 'proofing-oat', isAway: true }, AT)
   // The list of a class stays with a job that became something else.
   const { tables } = await openDatabase()

@@ -1,9 +1,19 @@
 'use client'
 
 import { showUnits, type UnitOrder } from '@/core/units/shownUnits'
+import { showTongue, type TradeTongue } from '@/core/units/tradeWords'
 
-/** Everything within it writes its quantities in the units the workshop reads first, on the server and on the screen alike. */
-export function UnitsShown({ order, children }: { order: UnitOrder; children: React.ReactNode }) {
+/** Everything within it is written in the units and the words of the trade the workshop reads, on the server and on the screen alike. */
+export function UnitsShown({
+  order,
+  tongue,
+  children,
+}: {
+  order: UnitOrder
+  tongue: TradeTongue
+  children: React.ReactNode
+}) {
   showUnits(order)
+  showTongue(tongue)
   return children
 }

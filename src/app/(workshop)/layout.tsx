@@ -1,4 +1,5 @@
 import { shownUnits } from '@/core/units/shownUnits'
+import { shownTongue } from '@/core/units/tradeWords'
 import { LaterReleaseError } from '@/data/database/migrations/migration'
 import { WorkshopTroubleError } from '@/data/database/trouble'
 import { workshopName } from '@/data/shop/mornings'
@@ -41,7 +42,9 @@ async function WorkshopLayout({ children }: { children: React.ReactNode }) {
         <WorkshopBar name={workshop} />
         <ViewerZone zone={await viewerZone()}>
           <SharedNow isShared={sharingNow() !== null}>
-            <UnitsShown order={shownUnits()}>{children}</UnitsShown>
+            <UnitsShown order={shownUnits()} tongue={shownTongue()}>
+              {children}
+            </UnitsShown>
           </SharedNow>
         </ViewerZone>
       </People>

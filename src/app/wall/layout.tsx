@@ -1,4 +1,5 @@
 import { shownUnits } from '@/core/units/shownUnits'
+import { shownTongue } from '@/core/units/tradeWords'
 import { onlyFor } from '@/stations/across/device/onlyFor'
 import { UnitsShown } from '@/ui/UnitsShown'
 import { ViewerZone } from '@/ui/ViewerZone'
@@ -8,7 +9,9 @@ import { viewerZone } from '../(workshop)/viewerZone'
 async function WallLayout({ children }: { children: React.ReactNode }) {
   return (
     <ViewerZone zone={await viewerZone()}>
-      <UnitsShown order={shownUnits()}>{children}</UnitsShown>
+      <UnitsShown order={shownUnits()} tongue={shownTongue()}>
+        {children}
+      </UnitsShown>
     </ViewerZone>
   )
 }

@@ -9,7 +9,7 @@ const after = (days: number) => new Date(Date.parse(SAMPLE_MOMENT) + days * 86_4
 const run = (
   position: number,
   between: BetweenRuns = 'dry',
-  kind: 'plate' | 'hand' = 'plate',
+  kind: 'plate' | 'colouring' = 'plate',
   waitHours = 0,
 ) => runSchema.parse({ name: `Run ${position}`, kind, between, waitHours, position, bench: EMPTY_BENCH })
 const pulls: RunPull[] = [1, 2].map((sheet) => ({
@@ -48,7 +48,7 @@ describe('ink onto ink', () => {
     expect(standings(1, [], run(1, 'dry-damp'))).toEqual(['wet', 'wet'])
   })
   it('counts from the last work on the sheet, a colouring too, and remembers what was used', () => {
-    const runs = [run(0), run(1, 'wet', 'hand'), run(2)]
+    const runs = [run(0), run(1, 'wet', 'colouring'), run(2)]
     const marks = [mark(1, 'done', 20), mark(2, 'done', 21)]
     const found = waitingToDry({ runs, pulls, sheetMarks: marks, givenSheets: [] }, 2, after(22))
     expect(found.map(({ sheet, standing }) => [sheet, standing])).toEqual([

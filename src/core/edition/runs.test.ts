@@ -10,7 +10,7 @@ const at = '2031-05-02T09:00:00.000Z'
 const runs = [
   { position: 0, kind: 'plate' },
   { position: 1, kind: 'plate' },
-  { position: 2, kind: 'hand' },
+  { position: 2, kind: 'colouring' },
 ] as const
 const pulled = (
   sheet: number,

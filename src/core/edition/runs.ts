@@ -11,7 +11,7 @@ export const RUN_KINDS = {
   monotype: { label: 'Monotype, with or without a tape mask', press: true },
   ghost: { label: 'Ghost (second pull)', press: true },
   'chine-colle': { label: 'Chine collé', press: true },
-  hand: { label: 'By hand: colouring, drawing', press: false },
+  colouring: { label: 'By hand: colouring, drawing', press: false },
 } as const
 export type RunKind = keyof typeof RUN_KINDS
 

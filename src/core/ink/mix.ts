@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { labSchema } from '../colour/convertXyzToLab'
 import { reflectanceSpectrum } from '../colour/spectrum'
 import { finite, label, nonNegative, positive } from '../units/schemas'
+import { inTradeWords } from '../units/tradeWords'
 
 /** What everything that depends on a modifier asks: a new one says all of it. */
 interface ModifierFacts {
@@ -17,9 +18,18 @@ interface ModifierFacts {
 
 /** What is stirred into a mix besides coloured ink; viscosities of heavy oil (the strong grade) and tack reducer from memory. */
 export const MODIFIERS = {
-  'thin-oil': { label: 'Light plate oil', unit: 'drops', effect: 'softens', viscosityPas: 'measured' },
+  'thin-oil': {
+    get label() {
+      return inTradeWords('Light copperplate oil')
+    },
+    unit: 'drops',
+    effect: 'softens',
+    viscosityPas: 'measured',
+  },
   'thick-oil': {
-    label: 'Heavy plate oil',
+    get label() {
+      return inTradeWords('Heavy copperplate oil')
+    },
     unit: 'drops',
     effect: 'adds tack, guards against over-wiping',
     viscosityPas: 20,

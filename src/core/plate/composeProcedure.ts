@@ -8,7 +8,7 @@ import {
   type ProcedureParts,
   type ProcedureStep,
 } from './procedure'
-import { takeSteps } from './procedures'
+import { stepInTradeWords, takeSteps } from './procedures'
 
 /** A step of its own among those that come with a method. */
 const own = (step: Pick<ProcedureStep, 'id' | 'title' | 'how'> & Partial<ProcedureStep>): ProcedureStep => ({
@@ -318,7 +318,7 @@ export function composeProcedure(parts: ProcedureParts): { procedure: Procedure 
         clean,
         ...FINISH_STEPS[finish],
         ...takeSteps('hard-ground', 'ready'),
-      ]),
+      ]).map(stepInTradeWords),
     },
   }
 }

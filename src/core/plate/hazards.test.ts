@@ -10,6 +10,7 @@ describe('the caution a step wants by its words', () => {
       ['Lay in ferric chloride, 42 °Bé', 'ferric'],
       ['Dust rosin, fuse it on the hotplate', 'rosin'],
       ['Degrease with whiting and ammonia', 'talc'],
+      ['French chalk on the hand', 'talc'],
       ['Second exposure in the UV unit', 'uv'],
       ['Fine-sand, 1200 grit', 'dust'],
       ['Scratch with a needle', 'blades'],

@@ -33,7 +33,7 @@ const TOLD_BY: readonly (readonly [Hazard, RegExp])[] = [
   ['laser', /\blaser (?:cut|engrav)\w*/i],
   ['heat', /\b(?:hotplate|laminator|torch|heat gun|fuse|iron on)\b/i],
   ['ground', /\b(?:hard|soft|warm) ground\b/i],
-  ['talc', /\b(?:talc|whiting|ammonia|degrease\w*)\b/i],
+  ['talc', /\b(?:talc|french chalk|whiting|ammonia|degrease\w*)\b/i],
   ['dust', /\b(?:sand|sanding|sandpaper|emery|file|filing)\b/i],
   ['blades', /\b(?:needle|blade|knife|burin|rocker|scraper|burnisher|saw|cut|scratch)\w*/i],
 ]

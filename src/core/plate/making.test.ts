@@ -4,6 +4,7 @@ import { HAZARDS } from './hazards'
 import { eventProblem, readMaking, type KeptMakingEvent, type MakingEvent } from './making'
 import { carrierTurn, MAKING_METHODS, type MakingMethod } from './makingMethod'
 import { materialsOf, moveStep, procedureSchema } from './procedure'
+import { showTongue } from '../units/tradeWords'
 import { procedureFor } from './procedures'
 
 const methods = Object.keys(MAKING_METHODS) as MakingMethod[]
@@ -23,6 +24,21 @@ describe('procedures', () => {
       }
     },
   )
+  it('are written in the words the workshop reads', () => {
+    const how = () =>
+      methods
+        .flatMap((method) => procedureFor(method).steps.map((step) => `${step.how} ${step.check}`))
+        .join('\n')
+    try {
+      expect(how()).toMatch(/thread of scrim\./)
+      expect(how()).not.toMatch(/mineral spirits|tarlatan/i)
+      showTongue('american')
+      expect(how()).toMatch(/Mineral spirits, little of it, then oil/)
+      expect(how()).not.toMatch(/white spirit|scrim/i)
+    } finally {
+      showTongue('british')
+    }
+  })
   it('say of the carrier what the turns say', () => {
     for (const method of methods) {
       const text = procedureFor(method)

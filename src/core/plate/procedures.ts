@@ -1,5 +1,6 @@
 import type { Hazard } from './hazards'
 import { MAKING_METHODS, type MakingMethod } from './makingMethod'
+import { inTradeWords } from '../units/tradeWords'
 import type { Procedure, ProcedureStep } from './procedure'
 
 type StepText = Omit<ProcedureStep, 'id' | 'needs' | 'minutes' | 'check' | 'rescues' | 'hazard'> &
@@ -14,7 +15,7 @@ const bevel = (how: string, hazard: Hazard = 'blades') =>
     title: 'Bevel the edges',
     how,
     needs: ['file', 'burnisher'],
-    check: 'No edge catches a fingernail or a thread of tarlatan.',
+    check: 'No edge catches a fingernail or a thread of scrim.',
     hazard,
   })
 const degrease = step('degrease', {
@@ -575,6 +576,13 @@ const STEPS: Record<MakingMethod, ProcedureStep[]> = {
   ],
 }
 
+/** A step of ours in the words this workshop reads. */
+export const stepInTradeWords = (ours: ProcedureStep): ProcedureStep => ({
+  ...ours,
+  how: inTradeWords(ours.how),
+  check: inTradeWords(ours.check),
+})
+
 /** Some steps of a procedure that comes with the tool, in the order asked. @throws Error where it has none of that id */
 export const takeSteps = (method: MakingMethod, ...ids: readonly string[]): ProcedureStep[] =>
   ids.map((id) => {
@@ -585,5 +593,5 @@ export const takeSteps = (method: MakingMethod, ...ids: readonly string[]): Proc
 
 /** The procedure that comes with the tool for a method, named as the method is. */
 export function procedureFor(method: MakingMethod): Procedure {
-  return { name: MAKING_METHODS[method].label, method, steps: STEPS[method] }
+  return { name: MAKING_METHODS[method].label, method, steps: STEPS[method].map(stepInTradeWords) }
 }

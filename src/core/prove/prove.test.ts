@@ -62,10 +62,10 @@ describe('compareSettings', () => {
   })
   it('says drops, added and left out', () => {
     expect(words(change((s) => (s.ink.mixes[0].modifiers[0].amount += 2)))).toEqual([
-      'Light plate oil +2 drops (3 drops → 5 drops)',
+      'Light copperplate oil +2 drops (3 drops → 5 drops)',
     ])
     expect(words(change((s) => (s.ink.mixes[0].modifiers = [])))).toEqual([
-      'Light plate oil left out (was 3 drops)',
+      'Light copperplate oil left out (was 3 drops)',
     ])
     expect(
       words(change((s) => s.ink.mixes[0].modifiers.push({ modifier: 'magnesium', amount: 0.5 }))),
@@ -161,7 +161,7 @@ describe('several inks on one plate', () => {
       'Mix',
       'Bone black',
       'Dusk blue',
-      'Light plate oil',
+      'Light copperplate oil',
       'Plate',
       'Room',
     ])
@@ -169,10 +169,10 @@ describe('several inks on one plate', () => {
       'Ink 1',
       'Ink 1, Bone black',
       'Ink 1, Dusk blue',
-      'Ink 1, light plate oil',
+      'Ink 1, light copperplate oil',
       'Ink 2',
       'Ink 2, Dusk blue',
-      'Ink 2, light plate oil',
+      'Ink 2, light copperplate oil',
       'Plate',
       'Room',
     ])
@@ -184,11 +184,11 @@ describe('several inks on one plate', () => {
   it('a change of one is that one change, with its way back', () => {
     const said = (bench: Settings) => compareSettings(bat, bench).map((one) => [one.words, one.wayBack.text])
     expect(said(oiled('mix-2'))).toEqual([
-      ['Ink 2, light plate oil left out (was 3 drops)', 'add 3 drops again'],
+      ['Ink 2, light copperplate oil left out (was 3 drops)', 'add 3 drops again'],
     ])
     expect(said({ ...bat, ink: changeMix(bat.ink, 'mix-2', { plateC: 39 }) })).toHaveLength(1)
     expect(outsideBat(oiled('mix-1'), { settings: bat, tolerances: {} }).map(({ label }) => label)).toEqual([
-      'Ink 1, light plate oil',
+      'Ink 1, light copperplate oil',
     ])
   })
   it('an ink that comes or goes is one change, and not one for each of its parts', () => {

@@ -23,7 +23,7 @@ import { writeMoment } from '../units/moment'
 import { creditsSchema } from './credits'
 
 /** Version of the job file; a later one is refused and says so. */
-export const JOB_FILE_VERSION = 3
+export const JOB_FILE_VERSION = 4
 
 /** What an approver who was not there was asked, and what was answered. */
 export const fromPictureSchema = z.strictObject({ asked: remark, answered: label })

@@ -18,8 +18,18 @@ const purposeOfVariation: Upgrade = (file) => {
   return { ...file, job: { ...job, purpose: PURPOSE_OF[String(variation)] ?? variation } }
 }
 
+/** Version 4: a run that is done by hand is told from whose hand it was, and is called what it is. */
+const colouringByHand: Upgrade = (file) => ({
+  ...file,
+  runs: Array.isArray(file.runs)
+    ? file.runs.map((run: unknown) =>
+        isLoose(run) && run.kind === 'hand' ? { ...run, kind: 'colouring' } : run,
+      )
+    : file.runs,
+})
+
 /** Version 2: settings of version 2 within. Those carry a version of their own and are brought up where they stand. */
-const JOB_FILE_UPGRADES: readonly Upgrade[] = [(file) => ({ ...file }), purposeOfVariation]
+const JOB_FILE_UPGRADES: readonly Upgrade[] = [(file) => ({ ...file }), purposeOfVariation, colouringByHand]
 
 const listOf = (value: unknown): unknown[] => (Array.isArray(value) ? value : [])
 

@@ -26,6 +26,13 @@ describe('a job file', () => {
       pulls: [{ light: 'north', events: [{ event: sound }] }],
     })
   })
+  it('of the third version calls a run by hand what is done in it', () => {
+    const colouring = { ...file.runs[0], kind: 'hand', position: 1 }
+    const { value } = readJobFile({ ...file, version: 3, runs: [file.runs[0], colouring] })
+    expect(value.runs.map(({ kind }) => kind)).toEqual([file.runs[0].kind, 'colouring'])
+    expect(() => readJobFile({ ...file, runs: [file.runs[0], colouring] })).toThrow(z.ZodError)
+    expect(() => readJobFile({ ...file, version: 3, runs: 'torn' })).toThrow(z.ZodError)
+  })
   it('that is none is refused by the schema', () => {
     expect(() => readJobFile('half a fi')).toThrow(z.ZodError)
     expect(() => readJobFile({ ...file, format: 'a recipe' })).toThrow(z.ZodError)

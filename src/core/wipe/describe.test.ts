@@ -1,5 +1,13 @@
 import { describe, expect, it } from 'vitest'
-import { describeInking, howToWipe, mannerCode, stepCode, type InkingStep } from './wipingOrder'
+import {
+  describeInking,
+  howToWipe,
+  mannerCode,
+  stepCode,
+  WIPE_MATERIALS,
+  type InkingStep,
+} from './wipingOrder'
+import { showTongue } from '../units/tradeWords'
 import { usualStep } from './usualStep'
 import { WIPING_SCHOOLS } from './wipingSchools'
 
@@ -22,6 +30,25 @@ describe('a step of wiping', () => {
     expect(howToWipe({ ...medium, strokes: 7 })).toMatch(/; 7 strokes$/)
     expect(howToWipe({ ...medium, strokes: 0 })).not.toMatch(/strokes/)
     expect(howToWipe(card)).not.toMatch(/bundle/)
+  })
+})
+
+describe('what wipes', () => {
+  it('is called as the workshop reads it', () => {
+    try {
+      expect([WIPE_MATERIALS.tarlatan.label, WIPING_SCHOOLS['tarlatan-tone'].label]).toEqual([
+        'Scrim',
+        'Scrim only, tone left',
+      ])
+      showTongue('american')
+      expect([WIPE_MATERIALS.tarlatan.label, WIPING_SCHOOLS['tarlatan-tone'].label]).toEqual([
+        'Tarlatan',
+        'Tarlatan only, tone left',
+      ])
+      expect(WIPE_MATERIALS.talc.label).toBe('Hand with whiting')
+    } finally {
+      showTongue('british')
+    }
   })
 })
 

@@ -19,7 +19,7 @@ describe('wiping order', () => {
   })
   it('adds up its seconds', () => expect(wipingSeconds({ steps })).toBe(300))
   it('leaves unsaid what goes without saying', () => {
-    expect(describeWipeStep(steps[1])).toBe('Tarlatan, dirty')
+    expect(describeWipeStep(steps[1])).toBe('Scrim, dirty')
     expect(describeWipeStep(steps[5])).toBe('Edges and back')
   })
   it('refuses an order without steps', () =>

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { count, label, nonNegative } from '../units/schemas'
+import { inTradeWords } from '../units/tradeWords'
 import { PLATE_TONES, type PlateTone } from '../plate/plateTone'
 import { CYCLE_ACTS, cycleStepSchema } from './inkingCycle'
 
@@ -18,11 +19,23 @@ const USUAL_MATERIAL = { isAlwaysClean: false, isBundled: false, hasOneManner: f
 /** What wipes: in the order most shops reach for it. */
 export const WIPE_MATERIALS = {
   card: { label: 'Card or squeegee', ...USUAL_MATERIAL, isAlwaysClean: true },
-  tarlatan: { label: 'Tarlatan', ...USUAL_MATERIAL, isBundled: true },
+  tarlatan: {
+    get label() {
+      return inTradeWords('Scrim')
+    },
+    ...USUAL_MATERIAL,
+    isBundled: true,
+  },
   paper: { label: 'Thin paper', ...USUAL_MATERIAL },
   rag: { label: 'Small rag', ...USUAL_MATERIAL, isBundled: true },
   hand: { label: 'Heel of the hand', ...USUAL_MATERIAL },
-  talc: { label: 'Hand with whiting', ...USUAL_MATERIAL, isAlwaysClean: true },
+  talc: {
+    get label() {
+      return inTradeWords('Hand with French chalk')
+    },
+    ...USUAL_MATERIAL,
+    isAlwaysClean: true,
+  },
   bud: { label: 'Cotton bud', ...USUAL_MATERIAL },
   retroussage: { label: 'Retroussage, clean rag', ...USUAL_MATERIAL, isAlwaysClean: true },
   edges: { label: 'Edges and back', isAlwaysClean: true, isBundled: false, hasOneManner: true },
@@ -109,7 +122,7 @@ export function wipingSeconds({ steps }: Pick<WipingOrder, 'steps'>): number {
   return steps.reduce((sum, { seconds }) => sum + seconds, 0)
 }
 
-/** A step as one says it: "tarlatan, medium". Edges and fingers are always clean, so that goes unsaid. */
+/** A step as one says it: "scrim, medium". Edges and fingers are always clean, so that goes unsaid. */
 export function describeWipeStep({
   material,
   cleanliness,

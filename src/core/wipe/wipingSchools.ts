@@ -1,3 +1,4 @@
+import { inTradeWords } from '../units/tradeWords'
 import { usualStep as step } from './usualStep'
 import type { WipingOrder } from './wipingOrder'
 
@@ -14,7 +15,9 @@ export const WIPING_SCHOOLS: Record<
   }
 > = {
   'three-stage': {
-    label: 'Three-stage tarlatan, then hand',
+    get label() {
+      return inTradeWords('Three-stage scrim, then hand')
+    },
     order: {
       steps: [
         step('card', 'dirty', 30),
@@ -44,7 +47,9 @@ export const WIPING_SCHOOLS: Record<
     },
   },
   'tarlatan-tone': {
-    label: 'Tarlatan only, tone left',
+    get label() {
+      return inTradeWords('Scrim only, tone left')
+    },
     order: {
       steps: [
         step('card', 'dirty', 30),

@@ -127,7 +127,11 @@ describe('a second run', () => {
   it('by hand is marked off sheet by sheet, and has no bench', async () => {
     let job = await approvedJob(1)
     job = await pull(job, 'e1', 'edition', 'accepted')
-    const revision = await addRun(job.id, job.revision, { name: 'Colouring', kind: 'hand', between: 'wet' })
+    const revision = await addRun(job.id, job.revision, {
+      name: 'Colouring',
+      kind: 'colouring',
+      between: 'wet',
+    })
     await expect(openRun(job.id, revision, 1)).rejects.toMatchObject({
       problems: [expect.objectContaining({ message: expect.stringContaining('no bench') })],
     })
@@ -154,7 +158,11 @@ describe('a second run', () => {
   it('by hand waits until ink is dry: by the tissue, or knowingly wet, and says what colours were used', async () => {
     let job = await approvedJob(2)
     for (const id of ['e1', 'e2']) job = await pull(job, id, 'edition', 'accepted')
-    let revision = await addRun(job.id, job.revision, { name: 'Colouring', kind: 'hand', between: 'dry' })
+    let revision = await addRun(job.id, job.revision, {
+      name: 'Colouring',
+      kind: 'colouring',
+      between: 'dry',
+    })
     const done = (sheet: number, why: string) =>
       ({ sheet, runPosition: 1, mark: 'done', why, by: 'Oona Fell' }) as const
     const wet = { problems: [{ field: 'mark', message: expect.stringContaining('Flat is not dry') }] }
@@ -199,7 +207,7 @@ describe('a second run', () => {
       problems: [expect.objectContaining({ field: 'name' })],
     })
     await expect(
-      changeRun(job.id, revision, 0, { name: 'Key', kind: 'hand', between: 'dry', waitHours: 0 }),
+      changeRun(job.id, revision, 0, { name: 'Key', kind: 'colouring', between: 'dry', waitHours: 0 }),
     ).rejects.toMatchObject({ problems: [expect.objectContaining({ field: 'kind' })] })
     await removeRun(job.id, revision, 1)
     expect((await loadJob(job.slug)).runs).toHaveLength(1)

@@ -2,6 +2,7 @@ import { AsyncLocalStorage } from 'node:async_hooks'
 import { existsSync, mkdirSync } from 'node:fs'
 import path from 'node:path'
 import { showUnits, UNIT_ORDER_KEYS } from '@/core/units/shownUnits'
+import { showTongue, TRADE_TONGUE_KEYS } from '@/core/units/tradeWords'
 import { Sequelize, Transaction } from 'sequelize'
 import { dataFolder } from './dataFolder'
 import { bringUp } from './migrations/migration'
@@ -55,15 +56,18 @@ async function open(file: string): Promise<Database> {
     throw inWords(error, file)
   }
   const tables = defineTables(sequelize)
-  await readUnits(tables)
+  await readShown(tables)
   return { sequelize, tables, memory: new Map() }
 }
 
 /** What the workshop reads first holds for everything this process writes of it. */
-async function readUnits(tables: Tables): Promise<void> {
+async function readShown(tables: Tables): Promise<void> {
   const newest = await tables.unit_orders.findOne({ order: [['id', 'DESC']] })
   const units = UNIT_ORDER_KEYS.find((order) => order === newest?.get('units'))
   showUnits(units ?? 'metric')
+  const last = await tables.tongues.findOne({ order: [['id', 'DESC']] })
+  const tongue = TRADE_TONGUE_KEYS.find((key) => key === last?.get('tongue'))
+  showTongue(tongue ?? 'british')
 }
 
 /** Opens the workshop's database once a process, bringing it up to the newest shape. */

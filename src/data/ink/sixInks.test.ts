@@ -119,7 +119,7 @@ it('six inks and two whites on a photopolymer plate are one BAT: three pulls, on
   const changed = await loadJob(slug)
   const bat = batOfRun(changed.bats, 0)!
   expect(outsideBat(changed.runs[0].bench, bat).map(({ words }) => words)).toEqual([
-    `Ink ${violet.rag}, light plate oil added: 2 drops`,
+    `Ink ${violet.rag}, light copperplate oil added: 2 drops`,
   ])
   const printed = await pull(await pull(changed, 'e2', 'edition', 'accepted'), 'e3', 'edition', 'accepted')
   expect(printed.pulls.map((one) => one.settings.ink.mixes.length)).toEqual([6, 6, 6, 6])

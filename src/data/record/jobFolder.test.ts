@@ -25,6 +25,7 @@ const LEFT: Record<string, string> = {
   migrations: 'of the database itself',
   workshops: 'the workshop’s own name',
   unit_orders: 'which units that workshop reads first',
+  tongues: 'whose words that workshop reads',
   mornings: 'the weather there',
   calibrations: 'the other workshop’s oil and plates',
   procedures: 'a making carries the procedure it follows',

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { completeBench } from '@/core/prove/completeBench'
 import { leftAsLaidOut } from '@/core/prove/settingOrigins'
 import { showUnits, shownUnits } from '@/core/units/shownUnits'
+import { showTongue, shownTongue } from '@/core/units/tradeWords'
 import { openDatabase } from '../database/database'
 import { readRows } from '../database/readRows'
 import { beginJob, type BeginJob } from './beginJob'
@@ -9,6 +10,7 @@ import { listJobs, loadJob } from './jobs'
 import { addPaper, loadStore, sheetsLeftOf } from './store'
 import { enterStock } from './stock'
 import { typicalStock } from './typicalShelf'
+import { keepTongue } from './tongue'
 import { keepUnitOrder } from './unitOrder'
 import { at, openWorkshop, pull } from './workshop.test.fixture'
 
@@ -56,12 +58,16 @@ describe('a job begun with all that can be said', () => {
       await beginJob({ ...BEGUN, units: 'inches' }, at())
       expect(await units()).toEqual(['inches'])
       expect(shownUnits()).toBe('inches')
+      expect(shownTongue()).toBe('american')
       await keepUnitOrder('metric', at(1))
+      await keepTongue('british', at(1))
       await beginJob({ ...BEGUN, units: 'inches' }, at(2))
       expect(await units()).toEqual(['inches', 'metric'])
       expect(shownUnits()).toBe('metric')
+      expect(shownTongue()).toBe('british')
     } finally {
       showUnits('metric')
+      showTongue('british')
     }
   })
   it('nothing typical is put beside what is one’s own', async () => {

@@ -24,6 +24,7 @@ import { addInks } from './inks'
 import { createJob, newJobSchema } from './jobs'
 import { addPaper, loadStore, type Stock, type Store } from './store'
 import { stockEmptyShelves } from './typicalShelf'
+import { isTongueSaid, keepTongue } from './tongue'
 import { isUnitOrderSaid, keepUnitOrder, unitOrderSchema } from './unitOrder'
 
 const side = positive.max(3000, { error: 'must be at most 3000 mm' })
@@ -178,7 +179,11 @@ export async function beginJob(input: BeginJob, at: string): Promise<{ id: strin
     const unfit = checkBench(bench).find(({ station }) => station === 'plate')
     if (unfit) throw new FieldError([{ field: 'plate.size', message: unfit.message }])
     const begun = await createJob(job, at, bench)
-    if (wish.units === 'inches' && !(await isUnitOrderSaid())) await keepUnitOrder(wish.units, at)
+    if (wish.units === 'inches' && !(await isUnitOrderSaid())) {
+      await keepUnitOrder(wish.units, at)
+      // Who measures in inches mostly reads American words too; what somebody chose stays.
+      if (!(await isTongueSaid())) await keepTongue('american', at)
+    }
     return begun
   })
 }

@@ -24,7 +24,7 @@ const DECISIONS = `
     WHERE e.subject = 'decision' AND e.jobId IN (:jobIds) GROUP BY e.jobId, e.pullId
   ) s
   JOIN pulls p ON p.jobId = s.jobId AND p.id = s.pullId
-  JOIN (SELECT jobId, max(position) AS last FROM runs WHERE kind <> 'hand' GROUP BY jobId) r ON r.jobId = s.jobId
+  JOIN (SELECT jobId, max(position) AS last FROM runs WHERE kind <> 'colouring' GROUP BY jobId) r ON r.jobId = s.jobId
   GROUP BY s.jobId`
 
 const SHEETS = `

@@ -10,7 +10,7 @@ import { FieldError } from '../database/errors'
 /** The sample as it was laid out: what it brought is known by it. */
 const SAMPLE = 'sample.sqlite'
 /** What is the workshop’s own whatever lies in it. */
-const OWN = new Set(['migrations', 'acts', 'workshops', 'unit_orders', 'people', 'mornings'])
+const OWN = new Set(['migrations', 'acts', 'workshops', 'unit_orders', 'tongues', 'people', 'mornings'])
 /** Tables that say how a job is worked: what they speak of is in use. */
 const SPEAKING: readonly (readonly [table: string, column: string])[] = [
   ['runs', 'bench'],

@@ -4,6 +4,7 @@ import sharp from 'sharp'
 import { describe, expect, it } from 'vitest'
 import { usualTolerances } from '@/core/prove/tolerance'
 import { shownUnits, showUnits } from '@/core/units/shownUnits'
+import { shownTongue, showTongue } from '@/core/units/tradeWords'
 import { sampleSettings } from '@/core/prove/sampleSettings.test.fixture'
 import { closeDatabase, openDatabase, write } from '../database/database'
 import { dataFolder } from '../database/dataFolder'
@@ -11,6 +12,7 @@ import { keepPicture, pictureDetails, pictureFile } from '../across/images'
 import { exportJob, importJob } from '../record/jobFiles'
 import { loadJob } from './jobs'
 import { keepMorning, latestMorning, nameWorkshop, workshopName } from './mornings'
+import { keepTongue } from './tongue'
 import { keepUnitOrder } from './unitOrder'
 import { giveNumbers } from '../dry/prints'
 import { enterPressEvent } from '../press/pressCards'
@@ -33,6 +35,15 @@ describe('the database', () => {
     expect(shownUnits()).toBe('inches')
     await keepUnitOrder('metric', at())
     expect(shownUnits()).toBe('metric')
+  })
+  it('reads the words of the trade it was told to read, from its opening on', async () => {
+    await keepTongue('american', at())
+    showTongue('british')
+    await closeDatabase()
+    await openDatabase()
+    expect(shownTongue()).toBe('american')
+    await keepTongue('british', at(1))
+    expect(shownTongue()).toBe('british')
   })
   it('takes a failed write back whole, and goes on', async () => {
     await nameWorkshop('Withy Creek', at())

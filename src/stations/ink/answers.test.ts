@@ -21,7 +21,8 @@ describe('what the mix says first', () => {
     // 60 g at 2.6 g a pull cover 23; nothing was pulled from it yet.
     expect(mixAnswer(sampleMix, { ...need, mixCovers: 23 })).toEqual({
       says: 'Mix 60 g: 53.3 g Bone black and 6.7 g Dusk blue',
-      because: '3 drops of light plate oil into every 5 g. It covers the 18 pulls to come, which take 47 g.',
+      because:
+        '3 drops of light copperplate oil into every 5 g. It covers the 18 pulls to come, which take 47 g.',
     })
     // Ten were pulled: what it lacks for the other five is mixed beside it, 5 × 2.6 = 13 g.
     expect(mixAnswer(sampleMix, need)).toMatchObject({

@@ -2,6 +2,7 @@
 
 import { formatArea, formatGrams } from '@/core/units/quantity'
 import { saidDayOf } from '@/core/units/moment'
+import { inTradeWords } from '@/core/units/tradeWords'
 import { useZone } from '@/ui/ViewerZone'
 import { useState } from 'react'
 import { BATH_RECIPES, bathInput, makeBath, type BathRecipe } from '@/core/plate/bath'
@@ -213,8 +214,8 @@ export function BathRoom({ baths }: { baths: BathCard[] }) {
             <ul>
               {CHEMICALS.map(({ name, formula, use, lookAlikes, keepFrom }) => (
                 <li key={name} className="border-b border-line py-2 text-sm">
-                  <b>{name}</b>, {formula}: {use}. <b>Do not confuse with</b> {lookAlikes}. <b>Keep from</b>{' '}
-                  {keepFrom}.
+                  <b>{inTradeWords(name)}</b>, {formula}: {use}. <b>Do not confuse with</b> {lookAlikes}.{' '}
+                  <b>Keep from</b> {keepFrom}.
                 </li>
               ))}
             </ul>

@@ -20,6 +20,7 @@ import { m0019MixWeighed } from './m0019MixWeighed'
 import { m0020PaperColour } from './m0020PaperColour'
 import { m0021PutAway } from './m0021PutAway'
 import { m0022Shelves } from './m0022Shelves'
+import { m0023TradeWords } from './m0023TradeWords'
 import type { Migration } from './migration'
 
 /** Every change of the database's shape, in order. A released one is never edited: the next change is a new one. */
@@ -46,4 +47,5 @@ export const MIGRATIONS = [
   m0020PaperColour,
   m0021PutAway,
   m0022Shelves,
+  m0023TradeWords,
 ] as const satisfies readonly Migration[]

@@ -443,6 +443,7 @@ const SAID: Record<string, (jobs: Jobs) => Promise<unknown> | unknown> = {
     batchId: await newBatch(samphire),
     addition: { weighed: [{ inkId: 'clear-base', name: 'Clear base', grams: 2 }], by: BY },
   }),
+  keepTongueAction: () => ({ tongue: 'british' }),
   keepUnitOrderAction: () => ({ units: 'metric' }),
   keepCalibrationAction: () => ({ ...USUAL_CALIBRATION, dropGrams: 0.05 }),
   keepInkWeighingAction: ({ mooring }) => ({ jobId: mooring.id, weighing: { grams: 12, pulls: 5 }, by: BY }),

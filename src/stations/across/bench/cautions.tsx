@@ -25,7 +25,7 @@ const TITLES: Record<keyof typeof CAUTIONS, string> = {
 const CAUTIONS = {
   hotplate:
     'Hotplate: burns and fire. No solvent near it, and oily rags go into a lidded metal bin or lie out flat.',
-  wipe: 'Do not breathe talc or whiting. Bare hands in ink for hours, and cobalt driers, harm the skin: glove or cream. Food and drink stay out of the room.',
+  wipe: 'Do not breathe talc, which is French chalk, or whiting. Bare hands in ink for hours, and cobalt driers, harm the skin: glove or cream. Food and drink stay out of the room.',
   press:
     'The roller pinches: never reach for a crease once the wheel turns. The wheel and its handle swing back when they are let go. Hair and sleeves back, nothing loose on the bed, end stops in. Two people lift a bed or a roller.',
   kitchen:

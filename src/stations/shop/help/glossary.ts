@@ -61,7 +61,8 @@ export const GLOSSARY: readonly Term[] = [
   { term: 'Plate mark', means: 'The dent the plate’s edge leaves in the sheet.' },
   {
     term: 'Plate oil',
-    means: 'Burnt linseed oil, copperplate oil. Light oil softens ink; heavy oil adds tack.',
+    means:
+      'Burnt linseed oil; copperplate oil in British shops, plate oil in American ones. Light oil softens ink; heavy oil adds tack.',
   },
   { term: 'Plate tone', means: 'The film of ink left on the surface after wiping.' },
   { term: 'Proof', means: 'A pull made to see what the settings give. Each one tests a change.' },
@@ -80,6 +81,14 @@ export const GLOSSARY: readonly Term[] = [
   { term: 'Tack', means: 'How hard the ink pulls at the sheet and at the rag; not the same as stiffness.' },
   { term: 'Tolerance', means: 'How far a setting or a print may be from the BAT and still pass.' },
   { term: 'Warm-up', means: 'A pull on scrap that warms blankets and plate, and is not counted.' },
-  { term: 'Whiting', means: 'Chalk on the hand for the last wipe; French chalk, in some shops.' },
+  {
+    term: 'White spirit',
+    means: 'What takes off ground and ink where oil does not; mineral spirits in American shops.',
+  },
+  {
+    term: 'Whiting',
+    means:
+      'Ground chalk: with water it takes the grease off a plate. On the hand, for the last wipe, British shops take French chalk, which is talc.',
+  },
   { term: 'ΔE', means: 'How far two colours are apart: below 1 hardly seen side by side, 3 seen at once.' },
 ]

@@ -17,6 +17,7 @@ import {
   setPaperColour,
 } from '@/data/shop/store'
 import { addPress, newPressSchema } from '@/data/press/presses'
+import { keepTongue, tongueSchema } from '@/data/shop/tongue'
 import { keepUnitOrder, unitOrderSchema } from '@/data/shop/unitOrder'
 import { act, ask } from '../../across/act/act'
 
@@ -64,6 +65,17 @@ export const keepUnitOrderAction = act(
   'shop',
   async ({ units }, at) => {
     await keepUnitOrder(units, at)
+    return {}
+  },
+  { shows: 'everywhere' },
+)
+
+/** Keeps whose words of the trade are read. */
+export const keepTongueAction = act(
+  z.strictObject({ tongue: tongueSchema }),
+  'shop',
+  async ({ tongue }, at) => {
+    await keepTongue(tongue, at)
     return {}
   },
   { shows: 'everywhere' },

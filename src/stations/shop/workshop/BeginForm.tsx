@@ -18,6 +18,7 @@ import { stationsWanting } from '@/core/prove/stationsWanting'
 import { formatMm, formatNumber } from '@/core/units/length'
 import { formatFine } from '@/core/units/quantity'
 import { showUnits, shownUnits } from '@/core/units/shownUnits'
+import { showTongue } from '@/core/units/tradeWords'
 import type { FieldProblem } from '@/data/database/errors'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
@@ -114,6 +115,7 @@ export function BeginForm({
     const page = `/jobs/${answer.slug}/${first ?? pulledFirstAt(state.purpose)}`
     // Every sentence has a quantity in it: where the units changed, all of it is written anew.
     if (setsInches) showUnits('inches')
+    if (setsInches && !shelf.isTongueSaid) showTongue('american')
     router.push(page)
     if (setsInches) router.refresh()
   }
@@ -190,7 +192,7 @@ export function BeginForm({
             label="What is the plate?"
             value={state.kind}
             options={[
-              ['', 'say later'],
+              ['', 'choose later'],
               ...Object.entries(PLATE_KINDS).map(([kind, { label }]) => [kind, label] as const),
             ]}
             hint={plateHint(state.kind)}
@@ -202,7 +204,7 @@ export function BeginForm({
             placeholder={example().plate}
             onText={(size) => set({ size })}
             problem={at('size')}
-            hint={setsInches ? SETS_INCHES : undefined}
+            hint={setsInches ? setsInchesWords(shelf.isTongueSaid) : undefined}
           />
           <PressFields
             state={state}
@@ -281,8 +283,9 @@ export function BeginForm({
   )
 }
 
-/** What is said where sizes are typed in inches and nobody said what is read first. */
-const SETS_INCHES = 'Inches are read first from here on; the stockroom changes it.'
+/** What is said where sizes are typed in inches and nobody said what is read first. @param isTongueSaid whose words are read stays as it is */
+const setsInchesWords = (isTongueSaid: boolean): string =>
+  `Inches ${isTongueSaid ? 'are' : 'and American trade words are'} read first from here on; the stockroom changes it.`
 
 /** Sizes as somebody here would write them. */
 const example = () =>
@@ -360,7 +363,7 @@ function PressFields({
       <SelectField
         label="What do you print with?"
         value={state.press}
-        options={[['', 'say later'], ...presses.map(({ id, name }) => [id, name] as const), ...kinds]}
+        options={[['', 'choose later'], ...presses.map(({ id, name }) => [id, name] as const), ...kinds]}
         onPick={(press) => onChange({ press, way: null, reading: null })}
       />
       <div className="grid gap-3 sm:grid-cols-2">

@@ -24,8 +24,8 @@ export function beginAnswer(bench: Bench, purpose: Purpose): RoomAnswer {
   return {
     says: said
       ? `Still to say: ${listed(wanting.map((station) => STATIONS[station].toLowerCase()))}`
-      : 'Say what you have',
-    because: 'Only title and artist are needed now: the rest can wait for its station.',
+      : 'Enter what you have',
+    because: 'Only a title and your name are needed now: the rest can wait for its station.',
   }
 }
 

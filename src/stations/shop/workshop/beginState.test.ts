@@ -14,6 +14,7 @@ const shelf: BeginShelf = {
   blankets: [],
   earlier: null,
   isUnitOrderSaid: false,
+  isTongueSaid: false,
   templates: [],
 }
 
@@ -38,7 +39,7 @@ describe('a print while it is being said', () => {
     const { bench, problems } = readBegin(OPEN_BEGIN, shelf)
     expect(problems).toEqual([])
     expect(Object.values(bench).filter((part) => part !== null && typeof part === 'object')).toEqual([])
-    expect(beginAnswer(bench, 'edition').says).toBe('Say what you have')
+    expect(beginAnswer(bench, 'edition').says).toBe('Enter what you have')
   })
   test('whole, it can be pulled for every purpose, and what is sent is what the act takes', () => {
     const { bench, problems } = readBegin(SAID, shelf)

@@ -31,6 +31,8 @@ export interface BeginShelf {
   earlier: { jobId: string; title: string; bench: Bench } | null
   /** somebody said which units are read first */
   isUnitOrderSaid: boolean
+  /** somebody said whose words of the trade are read */
+  isTongueSaid: boolean
   /** jobs that new ones are begun as; those of the bin are none */
   templates: readonly { slug: string; title: string }[]
 }

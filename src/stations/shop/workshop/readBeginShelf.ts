@@ -3,12 +3,18 @@ import { benchAgain } from '@/core/record/printAgain'
 import { listAllJobs, loadJob } from '@/data/shop/jobs'
 import { loadStore } from '@/data/shop/store'
 import { typicalFor } from '@/data/shop/typicalShelf'
+import { isTongueSaid } from '@/data/shop/tongue'
 import { isUnitOrderSaid } from '@/data/shop/unitOrder'
 import type { BeginShelf, BeginState } from './beginState'
 
 /** What a new print can be begun with: what lies on the shelves, and before the first job what is put there with it. */
 export async function readBeginShelf(): Promise<BeginShelf> {
-  const [store, jobs, isSaid] = await Promise.all([loadStore(), listAllJobs(), isUnitOrderSaid()])
+  const [store, jobs, isUnitsSaid, isWordsSaid] = await Promise.all([
+    loadStore(),
+    listAllJobs(),
+    isUnitOrderSaid(),
+    isTongueSaid(),
+  ])
   const typical = typicalFor(store, jobs.length)
   return {
     inks: [...onShelf(store.inks), ...typical.inks].map(({ id, name }) => ({ id, name })),
@@ -16,7 +22,8 @@ export async function readBeginShelf(): Promise<BeginShelf> {
     presses: onShelf(store.presses),
     blankets: store.blankets,
     earlier: null,
-    isUnitOrderSaid: isSaid,
+    isUnitOrderSaid: isUnitsSaid,
+    isTongueSaid: isWordsSaid,
     templates: jobs
       .filter(({ templateAt, putAway }) => templateAt !== null && putAway !== 'bin')
       .map(({ slug, title }) => ({ slug, title })),
