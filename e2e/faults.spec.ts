@@ -205,7 +205,7 @@ test.describe('uploads that are refused', () => {
     })
     expect([text.status, ((await text.json()) as { message: string }).message]).toEqual([
       400,
-      'This is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read.',
+      'This is not a picture, or it is damaged: PNG, JPEG, WebP, AVIF and TIFF can be read.',
     ])
   })
 

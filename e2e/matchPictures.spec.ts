@@ -20,7 +20,7 @@ test('pictures are brought in, refused in words, straightened by hand, and never
     buffer: Buffer.from('a shopping list'),
   })
   await expect(
-    page.getByText('This is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read.'),
+    page.getByText('This is not a picture, or it is damaged: PNG, JPEG, WebP, AVIF and TIFF can be read.'),
   ).toBeVisible()
   await bringOtherPlate(page, 'Picture of pull 9, dry')
 

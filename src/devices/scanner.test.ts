@@ -269,7 +269,7 @@ describe('an impression held against the approved proof, both printed and scanne
     expect(found.placed.tallerPercent - clean.placed.tallerPercent).toBeCloseTo(0, 1)
     expect(check(found, 'colour').value!).toBeLessThan(2)
     expect(check(found, 'marks').value).toBe(0)
-    expect(check(found, 'register').words).toMatch(/The print is 0\.[89]\d? % wider\./)
+    expect(check(found, 'stretch').words).toMatch(/The print is 0\.[89]\d? % wider\./)
   })
   it('points at a starved corner, and nowhere else', () => {
     const { places } = check(

@@ -31,6 +31,7 @@ async function fetchPixels(url: string): Promise<Rgb | string> {
     width: Number(reply.headers.get('x-width')),
     height: Number(reply.headers.get('x-height')),
     data: new Uint8Array(await reply.arrayBuffer()),
+    isGrey: reply.headers.get('x-grey') === 'yes',
   }
 }
 

@@ -62,15 +62,15 @@ describe('calc match', () => {
     [{ impressionPath: 'nowhere.png' }, 'impressionPath: there is no such file'],
     [
       { impressionPath: 'words.png' },
-      'impressionPath: is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read',
+      'impressionPath: is not a picture, or it is damaged: PNG, JPEG, WebP, AVIF and TIFF can be read',
     ],
     [
       { impressionPath: 'cut.png' },
-      'impressionPath: is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read',
+      'impressionPath: is not a picture, or it is damaged: PNG, JPEG, WebP, AVIF and TIFF can be read',
     ],
     [
       { referencePath: 'words.png' },
-      'referencePath: is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read',
+      'referencePath: is not a picture, or it is damaged: PNG, JPEG, WebP, AVIF and TIFF can be read',
     ],
     [{ dpi: 0 }, 'dpi: must be more than 0'],
   ])('refuses %o on one line', async (wrong, line) => {

@@ -26,16 +26,23 @@ function windows(profile: Float64Array): (from: number, count: number) => number
   }
 }
 
-/** Where along one axis a span of the plate's length lies best: darker inside its two edges than outside them, near its place. */
+/** Weight of how clear both edges are together, beside that of both being edges at all. */
+const TOGETHER = 0.1
+
+/**
+ * Where along one axis a span of the plate's length lies best: darker inside its two edges than outside them, near its place. Both have to
+ * be edges: a line of the drawing is darker than what is beside it too, but seldom a plate's length from another.
+ */
 function settle(profile: Float64Array, wanted: number, length: number, reach: number, strip: number): number {
   const mean = windows(profile)
   let best = Math.round(wanted)
   let most = -Infinity
   for (let at = Math.round(wanted - reach); at <= wanted + reach; at++) {
-    const step =
-      mean(at, strip) -
-      mean(at - strip, strip) +
-      (mean(at + Math.round(length) - strip, strip) - mean(at + Math.round(length), strip))
+    const [one, other] = [
+      mean(at, strip) - mean(at - strip, strip),
+      mean(at + Math.round(length) - strip, strip) - mean(at + Math.round(length), strip),
+    ]
+    const step = Math.sqrt(Math.max(0, one) * Math.max(0, other)) + TOGETHER * (one + other)
     if (step > most) {
       most = step
       best = at

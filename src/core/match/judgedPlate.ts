@@ -32,6 +32,8 @@ export interface JudgedPlate {
   deltaE: Float32Array
   /** what the impression's sheet grew and bent by beyond its size */
   deformation: Deformation
+  /** whether enough of the drawing could be followed to say how the sheet grew */
+  isGrowthMeasured: boolean
 }
 
 /** Lightness most of a picture's brightest part has: its paper. */
@@ -58,12 +60,15 @@ export function judgePlate(
   const { width, height } = reference
   const ours = greyOf(reference)
   let deformation = noDeformation(plate)
+  let isGrowthMeasured = false
   for (let pass = 0; pass < PASSES; pass++) {
     const left = estimateDeformation(
       ours,
       greyOf({ width, height, data: laidOver(reference, impression, at, deformation).rgb }),
       plate,
     )
+    // Where too few blocks could be followed nothing is said of a bend either.
+    if (left.bend !== null) isGrowthMeasured = true
     deformation = addDeformation(deformation, left)
     if (farthestMove(left) < SETTLED_PX) break
   }
@@ -90,5 +95,6 @@ export function judgePlate(
     seen,
     deltaE,
     deformation,
+    isGrowthMeasured,
   }
 }

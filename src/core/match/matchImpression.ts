@@ -3,12 +3,21 @@ import { mapLayers, type MapLayers } from './checkPictures'
 import { checkBands } from './checks/bandsCheck'
 import { checkBlanks } from './checks/blanksCheck'
 import { checkBreaks } from './checks/breaksCheck'
+import { checkChine } from './checks/chineCheck'
 import { checkColour, colourFigures, type ColourFigures } from './checks/colourCheck'
 import { checkEdges } from './checks/edgesCheck'
-import { checkEvenness, checkLines, checkSides, checkTone } from './checks/inkChecks'
+import { checkEvenness, checkFilm, checkLines, checkSides, checkTone } from './checks/inkChecks'
 import { checkMarks, findMarks } from './checks/marksCheck'
-import { MATCH_CHECK_KEYS, type CheckResult, type FoundPlace, type MatchCheck } from './checks/matchCheck'
+import {
+  checkStanding,
+  MATCH_CHECK_KEYS,
+  type CheckResult,
+  type FoundPlace,
+  type MatchCheck,
+} from './checks/matchCheck'
+import { overlap } from './checks/placesOf'
 import { checkRegister, type Misplaced } from './checks/registerChecks'
+import { checkState } from './checks/stateCheck'
 import { outOfShape } from './deformation'
 import { driedPicture } from './driedPicture'
 import type { PaperWhite } from './evenLight'
@@ -21,7 +30,12 @@ import { greyOf, softened, type Rgb } from './picture'
 import { flawsOf, unlessSpoiled, type PictureFlaws } from './pictureFlaws'
 import { crispness, focusFor, outOfFocus, softerOf } from './softness'
 import { carry, type Similarity } from './similarity'
-import { straightSheets, type MatchImpressionInput, type StraightSheets } from './straightSheets'
+import {
+  straightSheets,
+  type MatchImpressionInput,
+  type MatchSide,
+  type StraightSheets,
+} from './straightSheets'
 
 /** Paper kept round the plate when two are laid over one another, and left out at the sheet's and the plate's edges, mm. */
 const ROUND_MM = 12
@@ -185,7 +199,7 @@ function holdAgainst(
   const plateInCrop: Box = { ...at, left: at.left - crop.left, top: at.top - crop.top }
   const middle = [plateInCrop.left + plateInCrop.width / 2, plateInCrop.top + plateInCrop.height / 2] as const
   const [toX, toY] = carry(alignment, [crop.width / 2, crop.height / 2], middle)
-  const { judged, softer } = judgedAlike(one, other, alignment, plateInCrop, pixelsPerMm)
+  const { judged, softer } = judgedAlike(one, other, alignment, plateInCrop, pixelsPerMm, look)
   const grown = (share: number) => 100 * (alignment.scale * (1 + share) - 1)
   const placed: Misplaced = {
     xMm: (toX - middle[0]) / pixelsPerMm,
@@ -194,6 +208,7 @@ function holdAgainst(
     widerPercent: grown(judged.deformation.stretch.x),
     tallerPercent: grown(judged.deformation.stretch.y),
     bentMm: outOfShape(judged.deformation) / pixelsPerMm,
+    isSizeKnown: judged.isGrowthMeasured,
   }
   const cells = inkCells(judged, CELL_MM)
   const onSheetMm = { leftMm: at.left / pixelsPerMm, topMm: at.top / pixelsPerMm }
@@ -203,6 +218,8 @@ function holdAgainst(
     ...plateMarks(judged, origin),
     ...marginMarks(ours.picture, theirs.picture, ours.white, at, alignment, pixelsPerMm),
   ]
+  const state = checkState(judged, origin)
+  const isNewState = checkStanding(state, {}, new Set()) === 'differs'
   const flaws = flawsOf(
     look,
     sheet,
@@ -213,20 +230,27 @@ function holdAgainst(
     },
     softer,
   )
-  const [register, turn] = checkRegister(placed)
+  const [register, turn, stretch] = checkRegister(placed)
   const results: Record<MatchCheck, CheckResult> = {
     register,
     turn,
+    stretch: isOneWet(reference, impression) ? WET_SIZE : stretch,
     colour: checkColour(colour),
     tone: checkTone(cells),
     lines: checkLines(cells),
     breaks: checkBreaks(judged, origin),
+    state,
+    film: checkFilm(cells),
     evenness: checkEvenness(cells),
     edges: checkEdges(cells, onSheetMm),
     sides: checkSides(cells, onSheetMm),
     bands: checkBands(cells, onSheetMm),
     blanks: checkBlanks(cells, onSheetMm),
-    marks: checkMarks(marks),
+    // Lines of another state are no dirt.
+    marks: checkMarks(
+      marks.filter((mark) => !isNewState || !state.places.some((place) => overlap(place, mark))),
+    ),
+    chine: checkChine(judged, cells, onSheetMm),
   }
   return {
     reference: ours.picture,
@@ -248,6 +272,16 @@ function holdAgainst(
   }
 }
 
+/** One of the two was taken wet, and is only judged as if it were dry. */
+const isOneWet = (one: Pick<MatchSide, 'dries'>, other: Pick<MatchSide, 'dries'>) =>
+  Boolean(one.dries) !== Boolean(other.dries)
+const WET_SIZE: CheckResult = {
+  check: 'stretch',
+  value: null,
+  words: 'One print is wet, and a damp sheet is larger: compare sizes dry with dry.',
+  places: [],
+}
+
 const crispOf = ({ referenceInk, impressionInk, width, height, seen }: JudgedPlate) => ({
   reference: crispness(referenceInk, width, height, seen),
   impression: crispness(impressionInk, width, height, seen),
@@ -259,6 +293,16 @@ function withEdges(reason: RefusalReason, look: StraightSheets['look']): Refusal
   return reason.code === 'another-plate' && unseen ? { ...reason, unseen } : reason
 }
 
+/** Edges of sheets whose squared spreads are apart by less are as sharp, mm²: less than four fifths of a pixel of blur at 120 dots an inch add. */
+const SPREAD_APART_MM2 = 0.03
+
+/** Whether the sheet's edge is softer too in the picture whose drawing is: where it is not, it is the print that is, worn or cut anew, and no lens. */
+function isSofterByEdge(look: StraightSheets['look'], softer: 'reference' | 'impression'): boolean {
+  const own = look[softer].edges?.spreadMm
+  const other = look[softer === 'reference' ? 'impression' : 'reference'].edges?.spreadMm
+  return own == null || other == null || own ** 2 - other ** 2 > SPREAD_APART_MM2
+}
+
 /** Both prints judged, as soft as the softer picture is: a lens that spreads a line takes nothing from the plate. */
 function judgedAlike(
   reference: Rgb,
@@ -266,10 +310,11 @@ function judgedAlike(
   alignment: Similarity,
   plate: Box,
   pixelsPerMm: number,
+  look: StraightSheets['look'],
 ): { judged: JudgedPlate; softer: ImpressionMatch['softer'] } {
   const asTaken = judgePlate(reference, impression, alignment, plate, pixelsPerMm)
   const apart = softerOf(crispOf(asTaken))
-  if (!apart) return { judged: asTaken, softer: null }
+  if (!apart || !isSofterByEdge(look, apart.softer)) return { judged: asTaken, softer: null }
   const { softer: picture, share, isTooSoft } = apart
   const sharper = picture === 'reference' ? impression : reference
   const spread = outOfFocus(sharper, focusFor(sharper, share))

@@ -4,7 +4,15 @@ import { checkRegister } from './checks/registerChecks'
 import { pictureNotes, reportMatch } from './matchReport'
 import { unlessSpoiled } from './pictureFlaws'
 
-const placed = { xMm: 0.8, yMm: -0.1, degrees: 0.1, widerPercent: 0.2, tallerPercent: -0.7, bentMm: 0 }
+const placed = {
+  xMm: 0.8,
+  yMm: -0.1,
+  degrees: 0.1,
+  widerPercent: 0.2,
+  tallerPercent: -0.7,
+  bentMm: 0,
+  isSizeKnown: true,
+}
 const none: ImpressionMatch['flaws'] = { reference: [], impression: [] }
 const match = (
   flaws = none,

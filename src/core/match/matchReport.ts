@@ -1,6 +1,6 @@
 import { formatNumber } from '../units/length'
-import { USUAL_TOLERANCES } from '../tolerance/usualTolerances'
 import { checkStanding, MATCH_CHECKS, type FoundPlace, type MatchTolerances } from './checks/matchCheck'
+import { likelyCauses } from './checks/likelyCauses'
 import type { ImpressionMatch } from './matchImpression'
 import { isBorne, isSheetKnown, PICTURE_FLAWS } from './pictureFlaws'
 import { capital } from '../units/capital'
@@ -60,38 +60,28 @@ const pictureOf = (match: ImpressionMatch, which: 'reference' | 'impression') =>
 export function reportMatch(match: ImpressionMatch, tolerances: MatchTolerances = {}): MatchReport {
   const { placed } = match
   const isKnown = isSheetKnown(match.flaws)
-  const isSizeKnown = isKnown && ![...match.flaws.reference, ...match.flaws.impression].includes('soft')
+  const isSizeKnown =
+    isKnown && placed.isSizeKnown && ![...match.flaws.reference, ...match.flaws.impression].includes('soft')
   const said = { matches: 'matches', differs: 'differs', unclear: 'cannot-say' } as const
-  const checks: ToldCheck[] = match.checks.map((result) => ({
-    check: result.check,
-    standing: said[checkStanding(result, tolerances, new Set())],
-    value: result.value,
-    unit: MATCH_CHECKS[result.check].unit,
-    words: result.words,
-    places: result.places.map(({ xMm, yMm, widthMm, heightMm }) => ({ xMm, yMm, widthMm, heightMm })),
-    causes: [],
-  }))
-  const most = Math.max(Math.abs(placed.widerPercent), Math.abs(placed.tallerPercent))
-  const isStretched = most > USUAL_TOLERANCES.stretchPercent
-  const stretch: ToldCheck = {
-    check: 'stretch',
-    standing: isSizeKnown ? said[isStretched ? 'differs' : 'matches'] : 'cannot-say',
-    value: isSizeKnown ? most : null,
-    unit: '%',
-    words: isSizeKnown
-      ? `Across ${formatNumber(placed.widerPercent, 2)} %, along ${formatNumber(placed.tallerPercent, 2)} %.`
-      : 'Without sharp edges of the sheet its size is not known.',
-    places: [],
-    causes: [],
-  }
-  const all = [...checks, stretch]
+  const checks: ToldCheck[] = match.checks.map((result) => {
+    const standing = said[checkStanding(result, tolerances, new Set())]
+    return {
+      check: result.check,
+      standing,
+      value: result.value,
+      unit: MATCH_CHECKS[result.check].unit,
+      words: result.words,
+      places: result.places.map(({ xMm, yMm, widthMm, heightMm }) => ({ xMm, yMm, widthMm, heightMm })),
+      causes: standing === 'differs' ? likelyCauses(result, []).map(({ words }) => words) : [],
+    }
+  })
   const unsaid: Said = isBorne(match.flaws) ? 'matches' : 'cannot-say'
   return {
     pictures: { reference: pictureOf(match, 'reference'), impression: pictureOf(match, 'impression') },
-    verdict: all.some(({ standing }) => standing === 'differs') ? 'differs' : unsaid,
+    verdict: checks.some(({ standing }) => standing === 'differs') ? 'differs' : unsaid,
     registerMm: isKnown ? { x: placed.xMm, y: placed.yMm } : null,
     rotationDeg: isKnown ? placed.degrees : null,
     stretchPercent: isSizeKnown ? { x: placed.widerPercent, y: placed.tallerPercent } : null,
-    checks: all,
+    checks,
   }
 }

@@ -7,7 +7,7 @@ import type { Misplaced } from './checks/registerChecks'
  * corner, mm, as a person would have measured them on the print.
  */
 export function misfitMarks(
-  { xMm, yMm, degrees, widerPercent, tallerPercent }: Omit<Misplaced, 'bentMm'>,
+  { xMm, yMm, degrees, widerPercent, tallerPercent }: Omit<Misplaced, 'bentMm' | 'isSizeKnown'>,
   plate: { widthMm: number; heightMm: number },
 ): MisfitMark[] {
   const { widthMm, heightMm } = plate

@@ -3,6 +3,8 @@ export interface Rgb {
   width: number
   height: number
   data: Uint8Array | Uint8ClampedArray
+  /** its file has one channel; left out: it has colours, or nobody looked */
+  isGrey?: boolean
 }
 
 /** A picture in grey, 0 to 1. Points are measured continuously: a pixel covers [i, i + 1), its middle is at i + ½. */

@@ -30,6 +30,8 @@ const look = (more: Partial<PictureLook> = {}): PictureLook => ({
   white: [228, 224, 214],
   paper,
   levelled: paper,
+  tones: { isGrey: false, isTwoTone: false },
+  pixelsPerMm: 5.9,
   ...more,
 })
 
@@ -75,6 +77,34 @@ describe('two pictures', () => {
     expect(isBorne(flaws)).toBe(true)
     expect(isBorne({ ...flaws, reference: ['clipped'] })).toBe(false)
     expect(isSheetKnown(flaws)).toBe(true)
+  })
+  it('tell no colour where they are grey, and no tone where one is or where there are no tones', () => {
+    const grey = look({ tones: { isGrey: true, isTwoTone: false } })
+    const lines = look({ tones: { isGrey: true, isTwoTone: true } })
+    const of = (reference: PictureLook, impression: PictureLook) =>
+      flawsOf({ reference, impression }, SHEET, LAID, null)
+    expect(of(grey, grey)).toEqual({ reference: ['grey'], impression: ['grey'] })
+    expect(of(look(), grey)).toEqual({ reference: [], impression: ['grey-beside-colour'] })
+    expect(of(look(), lines)).toEqual({ reference: [], impression: ['two-tones'] })
+    const said = (check: 'colour' | 'lines' | 'breaks', flaws: ReturnType<typeof of>) =>
+      unlessSpoiled({ check, value: 1, words: '', places: [] }, flaws).value
+    expect(['colour', 'lines', 'breaks'].map((check) => said(check as 'lines', of(grey, grey)))).toEqual([
+      null,
+      1,
+      1,
+    ])
+    expect(['colour', 'lines', 'breaks'].map((check) => said(check as 'lines', of(look(), lines)))).toEqual([
+      null,
+      null,
+      1,
+    ])
+  })
+  it('too coarse, show no lines', () => {
+    const of = (pixelsPerMm: number) =>
+      flawsOf({ reference: look(), impression: look({ pixelsPerMm }) }, SHEET, LAID, null).impression
+    expect([of(2.6), of(2.4)]).toEqual([[], ['coarse']])
+    expect(PICTURE_FLAWS.coarse.spoils).toContain('breaks')
+    expect(PICTURE_FLAWS.coarse.spoils).not.toContain('register')
   })
   it('in light of two colours tell no colour', () => {
     const lamp = look({ white: [230, 205, 160] })

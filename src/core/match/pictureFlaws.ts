@@ -10,16 +10,18 @@ const BY_INK: readonly MatchCheck[] = [
   'colour',
   'tone',
   'lines',
+  'film',
   'evenness',
   'edges',
   'sides',
   'bands',
   'blanks',
   'marks',
+  'chine',
 ]
-const BY_SHEET: readonly MatchCheck[] = ['register', 'turn']
+const BY_SHEET: readonly MatchCheck[] = ['register', 'turn', 'stretch']
 /** Checks that go by single places, which must lie over one another. */
-const BY_PLACE: readonly MatchCheck[] = ['lines', 'breaks', 'edges', 'bands', 'blanks', 'marks']
+const BY_PLACE: readonly MatchCheck[] = ['lines', 'breaks', 'state', 'edges', 'bands', 'blanks', 'marks']
 
 /** What a picture can have that keeps checks from being made: which, what is said of the picture, and what to do. */
 export const PICTURE_FLAWS = {
@@ -39,7 +41,7 @@ export const PICTURE_FLAWS = {
     cure: 'Set its corners by hand, or take the whole sheet again on something darker than its paper.',
   },
   'not-laid-over': {
-    spoils: [...BY_INK, 'breaks'],
+    spoils: [...BY_INK, 'breaks', 'state'],
     says: 'without the sheet’s edges it could not be laid over the other closely',
     cure: 'Set its corners by hand.',
   },
@@ -54,22 +56,42 @@ export const PICTURE_FLAWS = {
     cure: 'Take it again in more light.',
   },
   'uneven-light': {
-    spoils: [...BY_INK, 'breaks'],
+    spoils: [...BY_INK, 'breaks', 'state'],
     says: 'a shadow or a reflection lies over it that could not be levelled',
     cure: 'Take it again away from lamps and hands, in even light.',
   },
+  'two-tones': {
+    spoils: BY_INK,
+    says: 'there is black and white and no tone between',
+    cure: 'Scan it in colour, or in grey.',
+  },
+  grey: {
+    spoils: ['colour', 'chine'],
+    says: 'everything is grey, so that colours cannot be told',
+    cure: 'Scan it in colour.',
+  },
+  'grey-beside-colour': {
+    spoils: ['colour', 'chine', 'tone', 'film'],
+    says: 'everything is grey and the other picture is in colour: grey takes colours for tones of its own',
+    cure: 'Take both in colour.',
+  },
   'other-light': {
-    spoils: ['colour', 'tone'],
+    spoils: ['colour', 'tone', 'chine'],
     says: 'its light has another colour than the other picture’s',
     cure: 'Take both under one lamp, or by daylight.',
   },
   'other-device': {
-    spoils: ['colour', 'tone', 'lines', 'evenness', 'edges', 'sides', 'bands'],
+    spoils: ['colour', 'tone', 'lines', 'film', 'evenness', 'edges', 'sides', 'bands', 'chine'],
     says: 'it is from a camera and the other from a scanner, or the other way round: they see tones differently',
     cure: 'Take both with one device.',
   },
-  soft: {
+  coarse: {
     spoils: [...BY_PLACE, 'tone', 'evenness'],
+    says: 'a millimetre is fewer than two and a half of its pixels, too few to see lines by',
+    cure: 'Scan it at 150 dots an inch or more, or photograph it from nearer.',
+  },
+  soft: {
+    spoils: [...BY_PLACE, 'stretch', 'tone', 'film', 'evenness'],
     says: 'it is too soft beside the other',
     cure: 'Take it again, held still and sharp, or with the same device.',
   },
@@ -185,6 +207,20 @@ export interface PictureLook {
   white: PaperWhite | null
   paper: PaperRound | null
   levelled: PaperRound | null
+  /** how finely it shows the sheet, as it came */
+  pixelsPerMm: number
+  /** whether it is grey, and whether it has black and white alone */
+  tones: { isGrey: boolean; isTwoTone: boolean }
+}
+
+/** Fewer pixels to a millimetre show no line of a print, which are a few tenths wide [common practice, no source]. */
+const COARSE = 2.5
+
+/** What the tones of a picture keep from being told. */
+function flawOfTones(own: PictureLook['tones'], other: PictureLook['tones']): PictureFlaw[] {
+  if (own.isTwoTone) return ['two-tones']
+  if (!own.isGrey) return []
+  return [other.isGrey ? 'grey' : 'grey-beside-colour']
 }
 
 /** Whether a picture is a camera's: as somebody said, else by the slant of its sheet; null: nobody knows. */
@@ -208,7 +244,7 @@ export function flawsOf(
 ): PictureFlaws {
   const { reference, impression } = look
   const own = (which: Which): PictureFlaw[] => {
-    const { edges, paper, levelled } = look[which]
+    const { edges, paper, levelled, tones, pixelsPerMm } = look[which]
     const other = look[which === 'reference' ? 'impression' : 'reference']
     const ofEdges = flawOfEdges(edges, sheet)
     const isByFrame = ofEdges === 'edges-unseen' || ofEdges === 'another-shape'
@@ -217,6 +253,8 @@ export function flawsOf(
       ...(ofEdges ? [ofEdges] : []),
       ...(isByFrame && !isLaidOver(laid) ? (['not-laid-over'] as const) : []),
       ...flawsOfPaper(paper, levelled, other.paper),
+      ...flawOfTones(tones, other.tones),
+      ...(pixelsPerMm < COARSE ? (['coarse'] as const) : []),
       ...(isSoft ? (['soft'] as const) : []),
     ]
   }

@@ -16,14 +16,18 @@ export type CheckPicture = keyof typeof CHECK_PICTURES
 export const PICTURE_OF: Record<MatchCheck, CheckPicture> = {
   register: 'lie',
   turn: 'lie',
+  stretch: 'lie',
   colour: 'colour',
   tone: 'ink',
   lines: 'drawing',
   breaks: 'drawing',
+  state: 'drawing',
+  film: 'film',
   evenness: 'film',
   edges: 'film',
   sides: 'ink',
   bands: 'ink',
   blanks: 'ink',
   marks: 'lie',
+  chine: 'colour',
 }

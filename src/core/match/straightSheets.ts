@@ -7,6 +7,7 @@ import type { MatchRefusal } from './matchPictures'
 import { lookAtPaper } from './paperRound'
 import type { Rgb } from './picture'
 import type { PictureLook } from './pictureFlaws'
+import { isTwoTone } from './pictureTones'
 import { rectify } from './rectify'
 import type { Scan } from './scan'
 import { frameOf, sheetEdges } from './sheetEdges'
@@ -106,6 +107,8 @@ export function straightSheets(
         white: ours.white,
         paper: paperOf(upright),
         levelled: paperOf(ours.picture),
+        tones: tonesOf(reference.picture),
+        pixelsPerMm: across(ourCorners),
       },
       impression: {
         taken: impression.taken ?? null,
@@ -113,11 +116,15 @@ export function straightSheets(
         white: theirs.white,
         paper: paperOf(lying),
         levelled: paperOf(theirs.picture),
+        tones: tonesOf(impression.picture),
+        pixelsPerMm: across(theirCorners),
       },
     },
     corners: { reference: ourCorners, impression: theirCorners },
   }
 }
+
+const tonesOf = (picture: Rgb) => ({ isGrey: picture.isGrey === true, isTwoTone: isTwoTone(picture) })
 
 /** Corners named so that the sheet lies the way it is wanted: a sheet scanned lying across begins at its next corner. */
 function turnsOf(corners: Corners, isWide: boolean): Corners {

@@ -5,7 +5,7 @@ import { eventProblem, readMaking, type KeptMakingEvent, type MakingEvent } from
 import { carrierTurn, MAKING_METHODS, type MakingMethod } from './makingMethod'
 import { materialsOf, moveStep, procedureSchema } from './procedure'
 import { showTongue } from '../units/tradeWords'
-import { procedureFor } from './procedures'
+import { procedureFor, stepInTradeWords } from './procedures'
 
 const methods = Object.keys(MAKING_METHODS) as MakingMethod[]
 
@@ -35,6 +35,11 @@ describe('procedures', () => {
       showTongue('american')
       expect(how()).toMatch(/Mineral spirits, little of it, then oil/)
       expect(how()).not.toMatch(/white spirit|scrim/i)
+      const [step] = procedureFor(methods[0]).steps
+      expect(stepInTradeWords({ ...step, how: 'Scrim', check: 'no white spirit' })).toMatchObject({
+        how: 'Tarlatan',
+        check: 'no mineral spirits',
+      })
     } finally {
       showTongue('british')
     }

@@ -1,11 +1,14 @@
+import { nextChangeAt, type DryingLoad, type DryingPlace } from '../dry/dryingPlaces'
 import type { MixCard } from '../ink/mixCard'
 import type { ShelfInk } from '../ink/shelfInk'
 import { SIZINGS, type Sizing } from '../paper/substitutes'
 import { PLATE_KINDS, romanNumeral, type PlateSetting } from '../plate/plate'
+import { counted } from '../units/counted'
+import { soonOf } from '../units/moment'
 import { formatGrams, formatFine } from '../units/quantity'
 import { formatMm, formatNumber } from '../units/length'
 
-/** What stands on the label of a tin, a drawer or a plate, and the page that says the rest. */
+/** What stands on the label of a tin, a drawer, a plate or a stack, and the page that says the rest. */
 export interface ShelfLabel {
   title: string
   lines: string[]
@@ -30,6 +33,10 @@ export interface Labelled {
     sides: string
   }[]
   plates: readonly { title: string; artist: string; slug: string; plate: PlateSetting }[]
+  /** what lies to dry: prints of a job, and in which place */
+  stacks: readonly (Pick<DryingLoad, 'title' | 'sheets' | 'laidAt' | 'readyAt' | 'changedAts'> & {
+    place: Pick<DryingPlace, 'name' | 'kind'>
+  })[]
 }
 
 const inkLabel = ({
@@ -104,10 +111,31 @@ const plateLabel = ({ title, artist, slug, plate }: Labelled['plates'][number]):
   page: `/jobs/${slug}/plate`,
 })
 
-/** Labels for the tins, the drawers and the plates of a workshop: inks, mixes, papers, plates. */
-export const shelfLabels = ({ inks, cards, papers, plates }: Labelled): ShelfLabel[] => [
+/** The label of drying prints: until when they lie, and when what is between them is changed next, so that nobody lifts them to see. */
+function stackLabel(
+  { title, sheets, laidAt, readyAt, changedAts, place }: Labelled['stacks'][number],
+  zone: string,
+): ShelfLabel {
+  const change = nextChangeAt(place.kind, { laidAt, readyAt, changedAts })
+  return {
+    title,
+    lines: [
+      `${counted(sheets, 'print')} in ${place.name}, laid ${soonOf(laidAt, zone)}`,
+      `dry ${soonOf(readyAt, zone)}`,
+      ...(change ? [`change what lies between: ${soonOf(change, zone)}`, 'changed:'] : []),
+    ],
+    page: '/drying',
+  }
+}
+
+/** Labels for the tins, the drawers, the plates and the drying prints of a workshop: inks, mixes, papers, plates, stacks. @param zone in which moments are written */
+export const shelfLabels = (
+  { inks, cards, papers, plates, stacks }: Labelled,
+  zone: string,
+): ShelfLabel[] => [
   ...inks.map(inkLabel),
   ...cards.map(cardLabel),
   ...papers.map(paperLabel),
   ...plates.map(plateLabel),
+  ...stacks.map((stack) => stackLabel(stack, zone)),
 ]

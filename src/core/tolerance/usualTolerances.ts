@@ -31,10 +31,13 @@ export const USUAL_TOLERANCES = {
   toneLightness: 3,
   linesPercent: 12,
   breaksPercent: 3,
+  newLinesMm: 40,
+  filmLightness: 2.5,
   evennessLightness: 1.5,
   edgesLightness: 3,
   sidesPercent: 8,
   bandsLightness: 2.5,
   blankPlaces: 0,
   foreignMarks: 0,
+  chineCm2: 0.5,
 } as const

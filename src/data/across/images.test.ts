@@ -67,6 +67,33 @@ describe('a picture', () => {
       'mine',
     ])
   })
+  it('that is AVIF is kept as PNG, pixel by pixel as it opens', async () => {
+    const avif = await sharp(await picture(90))
+      .avif({ lossless: true })
+      .toBuffer()
+    const id = await keepPicture(avif, 'a.avif', at())
+    expect(await originalFile(id)).toMatch(/original\.png$/)
+    const [one, other] = await Promise.all(
+      [avif, await originalFile(id)].map((from) => sharp(from).removeAlpha().raw().toBuffer()),
+    )
+    expect(one.equals(other)).toBe(true)
+    expect(await keepPicture(avif, 'a.avif', at(1))).toBe(id)
+  })
+  it('that is HEIC says what to do', async () => {
+    // The first box of such a file: its length, its kind, its brand.
+    const heic = Buffer.concat([Buffer.from([0, 0, 0, 24]), Buffer.from('ftypheic\0\0\0\0mif1heic')])
+    await expect(keepPicture(heic, 'a.heic', at())).rejects.toThrow(
+      'This is a HEIC picture, which cannot be read here. Choose it on the phone itself, which then sends a JPEG',
+    )
+  })
+  it('of several pages does not say which is meant', async () => {
+    const pages = await Promise.all([picture(90), picture(120), picture(150)])
+    const several = await sharp(pages, { join: { animated: true } })
+      .tiff()
+      .toBuffer()
+    await expect(keepPicture(several, 'a.tif', at())).rejects.toThrow('This file has 3 pages')
+    await expect(keepPicture(await sharp(pages[0]).tiff().toBuffer(), 'a.tif', at())).resolves.toBeTruthy()
+  })
   it('that is none leaves nothing', async () => {
     await expect(keepPicture(Buffer.from('no picture'), 'a.png', at())).rejects.toThrow('not a picture')
     await expect(keepPicture(Buffer.alloc(0), 'a.png', at())).rejects.toThrow('not a picture')

@@ -10,12 +10,11 @@ import { FieldError, NotFoundError } from '../database/errors'
 import { readRows } from '../database/readRows'
 import { settle } from '../database/snapshot'
 import type { ImageRow } from '../database/tables'
+import { MOST_PIXELS, READABLE } from './pixels'
 
 /** Largest picture file taken, bytes. */
 export const LARGEST_PICTURE_BYTES = 120 * 1024 * 1024
-/** Most pixels a picture may unfold to: a small file that claims more is refused unread. */
-const MOST_PIXELS = 150_000_000
-const FORMATS = new Set(['png', 'jpeg', 'webp', 'tiff'])
+const FORMATS = new Set(['png', 'jpeg', 'webp', 'tiff', 'heif'])
 
 /** Sizes a picture is kept in beside its original: the longest side, px. */
 export const PICTURE_SIZES = { thumb: 320, view: 1600 } as const
@@ -41,11 +40,36 @@ async function readMetadata(bytes: Buffer): Promise<Metadata> {
   return sharp(bytes, { limitInputPixels: false }).metadata()
 }
 
+const UNREADABLE = `This is not a picture, or it is damaged: ${READABLE}.`
+/** What phones keep pictures in by themselves; they hand over a JPEG where that is asked for. */
+const HEIC =
+  'This is a HEIC picture, which cannot be read here. Choose it on the phone itself, which then sends a JPEG, or save it as JPEG or PNG.'
+
+/** Whether a file begins as HEIC files do: a box of its type, and in it one of their brands (ISO/IEC 23008-12, annex B). */
+const isHeic = (bytes: Buffer): boolean =>
+  /^ftyp(?:hei[cxms]|hev[cxms]|mif1|msf1)/.test(bytes.toString('latin1', 4, 12))
+
+/** A page less than half as long as the first is a small copy of it, as cameras and scanners keep one. */
+const SMALL_COPY = 0.5
+
+/** A file of several pages does not say which is meant. */
+async function refusePages(bytes: Buffer, { pages = 1, width }: Metadata): Promise<void> {
+  const others = await Promise.all(
+    Array.from({ length: Math.min(pages, 20) - 1 }, async (_, i) =>
+      sharp(bytes, { limitInputPixels: false, page: i + 1 }).metadata(),
+    ),
+  ).catch(() => refuse(UNREADABLE))
+  const full = others.filter((page) => page.width >= SMALL_COPY * width)
+  if (full.length > 0)
+    refuse(`This file has ${full.length + 1} pages: save the one you mean as a file of its own.`)
+}
+
 /** Reads what the bytes themselves say they are; the name of a file proves nothing. */
 async function sniff(bytes: Buffer): Promise<{ format: string; widthPx: number; heightPx: number }> {
-  const unreadable = 'This is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read.'
-  const seen = await readMetadata(bytes).catch(() => refuse(unreadable))
-  if (!seen.format || !FORMATS.has(seen.format) || !seen.width || !seen.height) return refuse(unreadable)
+  const seen = await readMetadata(bytes).catch(() => refuse(isHeic(bytes) ? HEIC : UNREADABLE))
+  if (seen.format === 'heif' && seen.compression !== 'av1') return refuse(HEIC)
+  if (!seen.format || !FORMATS.has(seen.format) || !seen.width || !seen.height) return refuse(UNREADABLE)
+  await refusePages(bytes, seen)
   if (seen.width * seen.height > MOST_PIXELS)
     return refuse(
       `The picture has ${Math.round((seen.width * seen.height) / 1e6)} million pixels; at most ${MOST_PIXELS / 1e6} million are taken. Save it smaller and choose it again.`,
@@ -98,6 +122,14 @@ async function inTurn<T>(id: string, keep: () => Promise<T>): Promise<T> {
   }
 }
 
+const asPng = (bytes: Buffer): Promise<Buffer> =>
+  sharp(bytes, { limitInputPixels: MOST_PIXELS })
+    .autoOrient()
+    .keepIccProfile()
+    .png()
+    .toBuffer()
+    .catch(() => refuse(UNREADABLE))
+
 /** Puts a picture's files where they belong, all at once; what was damaged there goes. */
 async function layDownFiles(folder: string, format: string, bytes: Buffer): Promise<void> {
   const sizes = await Promise.all(
@@ -108,7 +140,7 @@ async function layDownFiles(folder: string, format: string, bytes: Buffer): Prom
         .webp({ quality: 88 })
         .toBuffer(),
     ),
-  ).catch(() => refuse('This is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read.'))
+  ).catch(() => refuse(UNREADABLE))
   const waiting = `${folder}.${randomUUID()}.part`
   await mkdir(waiting, { recursive: true })
   for (const [i, file] of filesOf(format).entries())
@@ -128,8 +160,11 @@ async function layDownFiles(folder: string, format: string, bytes: Buffer): Prom
 export async function keepPicture(came: Buffer, name: string, at: string): Promise<string> {
   if (came.length > LARGEST_PICTURE_BYTES)
     refuse('The file is too large; at most 120 MB are taken. Save it smaller and choose it again.')
-  const { format, widthPx, heightPx } = await sniff(came)
-  const bytes = Buffer.from(withoutTraces(came, format))
+  const seen = await sniff(came)
+  const { widthPx, heightPx } = seen
+  // AVIF is laid down as PNG, pixel by pixel as it opens: what such a file tells beside its pixels is not taken out of it otherwise.
+  const format = seen.format === 'heif' ? 'png' : seen.format
+  const bytes = Buffer.from(withoutTraces(seen.format === 'heif' ? await asPng(came) : came, format))
   const id = idOf(bytes)
   await inTurn(id, async () => {
     const { tables } = await openDatabase()

@@ -1,10 +1,16 @@
 import type { Rgb } from '@/core/match/picture'
 
-/** Most pixels a picture may unfold to. */
-export const MOST_PIXELS = 100_000_000
+/** Most pixels a picture may unfold to, kept or compared: a small file that claims more is refused unread. */
+export const MOST_PIXELS = 150_000_000
+
+/** What is said of a file that cannot be read. */
+export const READABLE = 'PNG, JPEG, WebP, AVIF and TIFF can be read'
 
 /** Longest side of a picture that is compared, px: prints are judged at 150 dots an inch, and few sheets are longer than 600 mm. */
 export const COMPARED_LONGEST = 3600
+
+/** What a file of one channel says of its colours. */
+const ONE_CHANNEL = new Set(['b-w', 'grey16'])
 
 /** Why the pixels of a picture cannot be had. */
 export class PixelError extends Error {}
@@ -18,7 +24,9 @@ export class PixelError extends Error {}
 export async function readPixels(path: string, longest?: number): Promise<Rgb> {
   const { default: sharp } = await import('sharp')
   try {
-    const upright = sharp(path, { limitInputPixels: MOST_PIXELS }).autoOrient()
+    const file = sharp(path, { limitInputPixels: MOST_PIXELS })
+    const { space } = await file.metadata()
+    const upright = file.autoOrient()
     const sized =
       longest === undefined
         ? upright
@@ -29,18 +37,19 @@ export async function readPixels(path: string, longest?: number): Promise<Rgb> {
       .removeAlpha()
       .raw({ depth: 'uchar' })
       .toBuffer({ resolveWithObject: true })
-    if (info.channels === 3) return { width: info.width, height: info.height, data }
-    // A grey picture keeps its one channel.
-    const rgb = new Uint8Array(3 * info.width * info.height)
-    for (let i = 0; i < rgb.length; i++) rgb[i] = data[Math.floor(i / 3) * info.channels]
-    return { width: info.width, height: info.height, data: rgb }
+    return {
+      width: info.width,
+      height: info.height,
+      data,
+      ...(space && ONE_CHANNEL.has(space) && { isGrey: true }),
+    }
   } catch (error) {
     const words = error instanceof Error ? error.message : ''
     if (/pixel limit/i.test(words)) throw new PixelError(`has more than ${MOST_PIXELS / 1e6} million pixels`)
     throw new PixelError(
       /missing|no such file/i.test(words)
         ? 'there is no such file'
-        : 'is not a picture, or it is damaged: PNG, JPEG, WebP and TIFF can be read',
+        : `is not a picture, or it is damaged: ${READABLE}`,
     )
   }
 }

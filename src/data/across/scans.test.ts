@@ -146,6 +146,7 @@ describe('the pixels of a picture', () => {
       expect([width, height, data.length]).toEqual([8, 4, 96])
       expect(Math.abs(data[0] - 128)).toBeLessThanOrEqual(1)
     }
+    expect([(await read('grey.png')).isGrey, (await read('sixteen.png')).isGrey]).toEqual([true, undefined])
     expect(await read('turned.jpg')).toMatchObject({ width: 4, height: 8 })
     expect((await read('clear.png')).data[0]).toBe(255)
   })

@@ -1,6 +1,8 @@
 import { counted } from '../../units/counted'
 import type { InkCells } from '../inkCells'
-import { onSheet, placesOfCells } from './placesOf'
+import { formatNumber } from '../../units/length'
+import { palerPlaces } from './palerPlaces'
+import { onSheet, overlap, placesOfCells } from './placesOf'
 import type { CheckResult } from './matchCheck'
 
 /** A cell with less than this share of its ink is starved; less than that, blank. */
@@ -10,9 +12,9 @@ const BLANK = 0.25
 const PRINTED = 8
 const FEWEST = 4
 
-/** Where ink is missing: starved parts, and blank patches where hardly any came over. */
+/** Where ink is missing: starved parts, blank patches where hardly any came over, and larger places that are only paler than the print round them. */
 export function checkBlanks(cells: InkCells, plate: { leftMm: number; topMm: number }): CheckResult {
-  const places = placesOfCells(
+  const starved = placesOfCells(
     cells,
     ({ reference, impression }) => reference >= PRINTED && impression < STARVED * reference,
     FEWEST,
@@ -23,13 +25,16 @@ export function checkBlanks(cells: InkCells, plate: { leftMm: number; topMm: num
     ]
     return onSheet('blanks', theirs < BLANK * ours ? 'blank patch' : 'starved', place, plate)
   })
+  const paler = palerPlaces(cells, plate).filter(({ place }) => !starved.some((one) => overlap(one, place)))
+  const places = [...starved, ...paler.map(({ place }) => place)]
+  const most = Math.max(0, ...paler.map(({ percent }) => percent))
   return {
     check: 'blanks',
     value: places.length,
     words:
       places.length === 0
         ? 'Ink everywhere the reference has it.'
-        : `${counted(places.length, 'place')} with too little ink.`,
+        : `${counted(places.length, 'place')} with too little ink${most > 0 ? `, up to ${formatNumber(most, 0)} % paler than the print round it` : ''}.`,
     places,
   }
 }

@@ -51,13 +51,13 @@ export function colourFigures(
   }
 }
 
-/** The colour of the plate against the reference. */
+/** The colour of the plate against the reference: the worst zone decides, where there are zones, since a mean hides it. */
 export function checkColour({ mean, p95, zones }: ColourFigures): CheckResult {
   const worst =
     zones.length === 0 ? null : zones.reduce((most, zone) => (zone.mean > most.mean ? zone : most))
   return {
     check: 'colour',
-    value: mean,
+    value: worst ? Math.max(mean, worst.mean) : mean,
     words: `ΔE00 ${formatNumber(mean, 1)} in the mean, 19 of 20 places below ${formatNumber(p95, 1)}${worst ? `; most in the zone ${worst.name}, ${formatNumber(worst.mean, 1)}` : ''}.`,
     places: [],
   }

@@ -20,16 +20,26 @@ export function checkEdges(
     ({ column, row }) =>
       column >= 2 * rim && column < columns - 2 * rim && row >= 2 * rim && row < rows - 2 * rim,
   )
+  // Line by line of squares: the outermost may lie half beyond the edge, and a bevel is narrow.
+  const lines = (lineOf: (cell: InkCells['cells'][number]) => number) =>
+    Array.from({ length: rim }, (_, i) => cells.filter((cell) => lineOf(cell) === i)).filter(
+      (line) => line.length > 0,
+    )
   const at = {
-    left: cells.filter(({ column }) => column < rim),
-    right: cells.filter(({ column }) => column >= columns - rim),
-    top: cells.filter(({ row }) => row < rim),
-    bottom: cells.filter(({ row }) => row >= rows - rim),
+    left: lines(({ column }) => column),
+    right: lines(({ column }) => columns - 1 - column),
+    top: lines(({ row }) => row),
+    bottom: lines(({ row }) => rows - 1 - row),
   }
   if (within.length === 0 || SIDES.some((side) => at[side].length === 0))
     return { check: 'edges', value: null, words: 'The plate’s edges are not all in the picture.', places: [] }
   const inside = off(within)
-  const sides = SIDES.map((side) => ({ side, value: off(at[side]) - inside }))
+  const strongest = (values: number[]) =>
+    values.reduce((most, value) => (Math.abs(value) > Math.abs(most) ? value : most))
+  const sides = SIDES.map((side) => ({
+    side,
+    value: strongest(at[side].map((line) => off(line) - inside)),
+  }))
   const worst = sides.reduce((most, one) => (Math.abs(one.value) > Math.abs(most.value) ? one : most))
   const said = sides.filter(({ value }) => Math.abs(value) >= 1)
   const [width, height, thick] = [columns * sizeMm, rows * sizeMm, rim * sizeMm]

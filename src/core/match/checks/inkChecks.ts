@@ -57,19 +57,42 @@ export function checkLines({ cells }: InkCells): CheckResult {
   }
 }
 
+/** Squares where no line is: what is in them is the film that was left. */
+const openOf = ({ cells }: Pick<InkCells, 'cells'>) =>
+  cells.filter(({ darkest, referenceGround }) => darkest - referenceGround < LINE)
+const filmOff = (open: InkCells['cells']) =>
+  open.map(({ referenceGround, impressionGround }) => impressionGround - referenceGround)
+
+/** How deep the plate tone is: the film where no line is, against the reference's, L*. */
+export function checkFilm(cells: InkCells): CheckResult {
+  const open = openOf(cells)
+  if (open.length < FEWEST)
+    return { check: 'film', value: null, words: 'No open surface to judge the tone by.', places: [] }
+  const value = median(filmOff(open))
+  return {
+    check: 'film',
+    value,
+    words:
+      Math.abs(value) < 0.5
+        ? 'As deep as the reference’s.'
+        : `The wiped surface is ${formatNumber(Math.abs(value), 1)} L* ${value > 0 ? 'darker' : 'lighter'}.`,
+    places: [],
+  }
+}
+
 /** How patchy the wiping is: the film between the lines against the reference's, less what differs everywhere. */
-export function checkEvenness({ cells }: InkCells): CheckResult {
-  const open = cells.filter(({ darkest, referenceGround }) => darkest - referenceGround < LINE)
+export function checkEvenness(cells: InkCells): CheckResult {
+  const open = openOf(cells)
   if (open.length < FEWEST)
     return { check: 'evenness', value: null, words: 'No open surface to judge the wiping by.', places: [] }
-  const off = open.map(({ referenceGround, impressionGround }) => impressionGround - referenceGround)
+  const off = filmOff(open)
   const middle = median(off)
   // The median distance times 1.4826 is the standard deviation of normal scatter (Huber & Ronchetti, Robust Statistics).
   const patchy = 1.4826 * median(off.map((value) => Math.abs(value - middle)))
   return {
     check: 'evenness',
     value: patchy,
-    words: `The wiped surface is ${Math.abs(middle) < 1 ? 'as dark' : `${formatNumber(Math.abs(middle), 1)} L* ${middle > 0 ? 'darker' : 'lighter'}`}, cloudy by ${formatNumber(patchy, 1)} L*.`,
+    words: `Cloudy by ${formatNumber(patchy, 1)} L*.`,
     places: [],
   }
 }

@@ -22,6 +22,12 @@ const USUAL: Record<MatchCheck, Usual> = {
     station: 'register',
     ...same('one corner of the sheet laid before the other'),
   },
+  stretch: {
+    keys: ['paper.targetUptakePercent', 'paper.dampMinutes', 'paper.method', 'paper.name', 'paper.grain'],
+    station: 'paper',
+    less: 'a drier sheet, or its grain the other way',
+    more: 'a damper sheet, or its grain the other way',
+  },
   colour: {
     keys: ['ink.part.', 'ink.name', 'paper.name'],
     station: 'ink',
@@ -48,9 +54,20 @@ const USUAL: Record<MatchCheck, Usual> = {
     more: 'more squeeze, or lines not wiped as long',
   },
   breaks: {
-    keys: ['press.turns', 'paper.targetUptakePercent', 'wipe.', 'ink.modifier.'],
+    keys: ['plate.state', 'press.turns', 'paper.targetUptakePercent', 'wipe.', 'ink.modifier.'],
     station: 'wipe',
-    ...same('ink not rubbed in all ways, or lines emptied by hard wiping'),
+    ...same('ink not rubbed in all ways, lines emptied by hard wiping, or an earlier state of the plate'),
+  },
+  state: {
+    keys: ['plate.state', 'plate.name'],
+    station: 'plate',
+    ...same('a later state of the plate, or scratches in it'),
+  },
+  film: {
+    keys: ['wipe.', 'ink.modifier.', 'ink.plateC'],
+    station: 'wipe',
+    less: 'wiped longer or harder, or softer ink',
+    more: 'wiped shorter or with a fuller cloth, or stiffer ink',
   },
   evenness: {
     keys: ['wipe.'],
@@ -90,6 +107,11 @@ const USUAL: Record<MatchCheck, Usual> = {
     keys: [],
     station: 'paper',
     ...same('a hand that was not clean, grit or a hair on plate or blanket, ink from the board'),
+  },
+  chine: {
+    keys: ['register.colle', 'paper.name'],
+    station: 'register',
+    ...same('a piece that slipped as it was laid, came off with the plate or was left out, or a tinted film'),
   },
 }
 

@@ -16,8 +16,8 @@ export interface MarkField {
 }
 
 /** Darker than anything the reference has near by, by so much L* and, since a fine line is darker or lighter as it falls on the pixels, by such a share. */
-const DARKER = 7
-const DARKER_SHARE = 0.4
+export const DARKER = 7
+export const DARKER_SHARE = 0.4
 const NEAR_MM = 0.45
 /** Marks smaller than this are grain; parts nearer than that are one mark. */
 const LEAST_MM2 = 0.12
@@ -27,7 +27,7 @@ const MOST = 40
 const HAIR = 8
 const HAIR_MM = 0.6
 const HAIR_PX = 4
-const FINGER_MM = 6
+export const FINGER_MM = 6
 const FINGER_COVERED = 0.75
 
 /** The darkest of every pixel's surroundings, both ways in turn. */

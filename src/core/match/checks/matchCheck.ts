@@ -9,16 +9,20 @@ import { finite, label, nonNegative } from '../../units/schemas'
 export const MATCH_CHECKS = {
   register: { label: 'Register on the sheet', unit: 'mm', tolerance: USUAL_TOLERANCES.registerMm },
   turn: { label: 'Square to the sheet', unit: '°', tolerance: USUAL_TOLERANCES.turnDegrees },
+  stretch: { label: 'Size of the print', unit: '%', tolerance: USUAL_TOLERANCES.stretchPercent },
   colour: { label: 'Colour', unit: 'ΔE00', tolerance: USUAL_TOLERANCES.colourDeltaE },
   tone: { label: 'Tone curve', unit: 'L*', tolerance: USUAL_TOLERANCES.toneLightness },
   lines: { label: 'Line weight', unit: '%', tolerance: USUAL_TOLERANCES.linesPercent },
   breaks: { label: 'Line breaks', unit: '%', tolerance: USUAL_TOLERANCES.breaksPercent },
+  state: { label: 'State of the plate', unit: 'mm', tolerance: USUAL_TOLERANCES.newLinesMm },
+  film: { label: 'Plate tone, depth', unit: 'L*', tolerance: USUAL_TOLERANCES.filmLightness },
   evenness: { label: 'Plate tone, evenness', unit: 'L*', tolerance: USUAL_TOLERANCES.evennessLightness },
   edges: { label: 'Edges of the plate', unit: 'L*', tolerance: USUAL_TOLERANCES.edgesLightness },
   sides: { label: 'Left against right', unit: '%', tolerance: USUAL_TOLERANCES.sidesPercent },
   bands: { label: 'Bands', unit: 'L*', tolerance: USUAL_TOLERANCES.bandsLightness },
   blanks: { label: 'Starved or blank', unit: 'places', tolerance: USUAL_TOLERANCES.blankPlaces },
   marks: { label: 'Foreign marks', unit: 'places', tolerance: USUAL_TOLERANCES.foreignMarks },
+  chine: { label: 'Laid-on paper', unit: 'cm²', tolerance: USUAL_TOLERANCES.chineCm2 },
 } as const
 export type MatchCheck = keyof typeof MATCH_CHECKS
 export const MATCH_CHECK_KEYS = Object.keys(MATCH_CHECKS) as [MatchCheck, ...MatchCheck[]]

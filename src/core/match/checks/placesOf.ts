@@ -74,3 +74,10 @@ export function placeOfPixels(
     heightMm: (bottom - top) / pixelsPerMm,
   }
 }
+
+/** Whether two places lie over one another. */
+export const overlap = (one: FoundPlace, other: FoundPlace): boolean =>
+  one.xMm < other.xMm + other.widthMm &&
+  other.xMm < one.xMm + one.widthMm &&
+  one.yMm < other.yMm + other.heightMm &&
+  other.yMm < one.yMm + one.heightMm

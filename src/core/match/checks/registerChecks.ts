@@ -10,6 +10,8 @@ export interface Misplaced {
   widerPercent: number
   tallerPercent: number
   bentMm: number
+  /** whether the drawing could be followed closely enough to say how much it grew */
+  isSizeKnown: boolean
 }
 
 const way = (value: number, more: string, less: string) =>
@@ -18,7 +20,12 @@ const way = (value: number, more: string, less: string) =>
 const size = (percent: number, more: string, less: string) =>
   Math.abs(percent) < 0.1 ? [] : [`${formatNumber(Math.abs(percent), 2)} % ${percent > 0 ? more : less}`]
 
-/** Register on the sheet and how square the plate lies, as two checks. */
+function sizeWords(isKnown: boolean, grown: readonly string[]): string {
+  if (!isKnown) return 'The drawing is too even to tell its size by.'
+  return grown.length === 0 ? 'As large as the reference.' : `The print is ${grown.join(' and ')}.`
+}
+
+/** Register on the sheet, how square the plate lies, and how large it printed, as three checks. */
 export function checkRegister({
   xMm,
   yMm,
@@ -26,15 +33,17 @@ export function checkRegister({
   widerPercent,
   tallerPercent,
   bentMm,
-}: Misplaced): readonly [CheckResult, CheckResult] {
+  isSizeKnown,
+}: Misplaced): readonly [CheckResult, CheckResult, CheckResult] {
   const off = Math.hypot(xMm, yMm)
   const grown = [...size(widerPercent, 'wider', 'narrower'), ...size(tallerPercent, 'taller', 'lower')]
+  const most = Math.abs(widerPercent) > Math.abs(tallerPercent) ? widerPercent : tallerPercent
   const words = [...way(xMm, 'to the right', 'to the left'), ...way(yMm, 'lower', 'higher')]
   return [
     {
       check: 'register',
       value: off,
-      words: `${words.length === 0 ? 'The plate lies where it should.' : `The plate lies ${words.join(', ')}.`}${grown.length > 0 ? ` The print is ${grown.join(' and ')}.` : ''}${bentMm >= 0.05 ? ` Its drawing is out of shape by up to ${formatFine(bentMm, 1)}: the sheet bent as it was lifted or dried.` : ''}`,
+      words: `${words.length === 0 ? 'The plate lies where it should.' : `The plate lies ${words.join(', ')}.`}${bentMm >= 0.05 ? ` Its drawing is out of shape by up to ${formatFine(bentMm, 1)}: the sheet bent as it was lifted or dried.` : ''}`,
       places: [],
     },
     {
@@ -44,6 +53,12 @@ export function checkRegister({
         Math.abs(degrees) < 0.02
           ? 'Square as the reference.'
           : `Turned ${formatNumber(Math.abs(degrees), 2)}° ${degrees > 0 ? 'clockwise' : 'anticlockwise'}.`,
+      places: [],
+    },
+    {
+      check: 'stretch',
+      value: isSizeKnown ? most : null,
+      words: sizeWords(isSizeKnown, grown),
       places: [],
     },
   ]

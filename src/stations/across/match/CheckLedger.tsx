@@ -25,6 +25,9 @@ const inUnit = (value: number, unit: string) => {
 const allowed = (value: number, unit: string) =>
   unit === 'mm' ? formatFine(value, 2) : formatNumber(value, 2)
 
+/** What differs is read first, then what a picture kept from being said. */
+const FIRST: Record<CheckStanding, number> = { differs: 0, unclear: 1, matches: 2 }
+
 /** Every check with its verdict, what it came to against what is allowed, and where it differs what may be behind it. */
 export function CheckLedger({
   checks,
@@ -44,9 +47,11 @@ export function CheckLedger({
   /** shows the picture a check is seen in */ onShow: (check: MatchCheck) => void
 }) {
   const differences = compareSettings(bat, settings)
+  const rank = ({ check }: CheckResult) => FIRST[standings.get(check)!]
+  const inOrder = checks.toSorted((one, other) => rank(one) - rank(other))
   return (
     <ul aria-label="Checks" className="border-t border-line">
-      {checks.map((result) => {
+      {inOrder.map((result) => {
         const { label, unit } = MATCH_CHECKS[result.check]
         const standing = standings.get(result.check)!
         return (

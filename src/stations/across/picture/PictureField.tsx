@@ -8,7 +8,7 @@ import { LARGEST_MB, uploadPicture, type UploadedPicture } from './uploadPicture
 
 const PhonePicture = dynamic(() => import('./PhonePicture'), { ssr: false })
 
-const KINDS = 'image/png,image/jpeg,image/webp,image/tiff'
+const KINDS = 'image/png,image/jpeg,image/webp,image/avif,image/tiff'
 
 /** Asks for a picture and keeps it; what is wrong with the file stands at the field, and the field is empty again afterwards. */
 export function PictureField({

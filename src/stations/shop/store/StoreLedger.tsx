@@ -92,7 +92,7 @@ export function StoreLedger({
           Papers as CSV
         </a>
         <a href="/store/labels.pdf" download className={buttonClass('quiet')}>
-          Labels for tins, drawers and plates
+          Labels for tins, drawers, plates and stacks
         </a>
         <ListDialog />
       </p>

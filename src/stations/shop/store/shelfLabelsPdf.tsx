@@ -21,7 +21,7 @@ function Code({ address }: { address: string }) {
 }
 
 /**
- * Labels for tins, drawers and plates, A4 to be cut apart.
+ * Labels for tins, drawers, plates and stacks, A4 to be cut apart.
  *
  * @param url where paired devices reach the workshop, for a code that opens the thing's page; null: it is not shared, and there is no code
  */
@@ -32,7 +32,7 @@ export async function renderShelfLabelsPdf(
   registerFonts()
   return renderToBuffer(
     labelSheet(
-      'Labels for tins, drawers and plates',
+      'Labels for tins, drawers, plates and stacks',
       labels.map(({ title, lines, page }) => (
         <>
           <View style={styles.words}>

@@ -6,12 +6,16 @@ import { routeFor } from '@/stations/across/device/onlyFor'
 /** The bare pixels of a kept picture, upright, three bytes each, for comparing: no browser's colour handling comes between. */
 async function give(_request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   try {
-    const { width, height, data } = await readPixels(await originalFile((await params).id), COMPARED_LONGEST)
+    const { width, height, data, isGrey } = await readPixels(
+      await originalFile((await params).id),
+      COMPARED_LONGEST,
+    )
     return new Response(new Uint8Array(data), {
       headers: {
         'content-type': 'application/octet-stream',
         'x-width': String(width),
         'x-height': String(height),
+        ...(isGrey && { 'x-grey': 'yes' }),
         'cache-control': 'private, max-age=31536000, immutable',
       },
     })

@@ -1,0 +1,213 @@
+import { describe, expect, it } from 'vitest'
+import { noDeformation } from '../deformation'
+import { inkCells } from '../inkCells'
+import type { JudgedPlate } from '../judgedPlate'
+import { checkBlanks } from './blanksCheck'
+import { checkChine } from './chineCheck'
+import { checkColour } from './colourCheck'
+import { checkEdges } from './edgesCheck'
+import { checkFilm } from './inkChecks'
+import { linesOnlyIn, placesOfLines } from './linesOnlyIn'
+import { checkStanding } from './matchCheck'
+import { overlap } from './placesOf'
+import { palerPlaces } from './palerPlaces'
+import { checkRegister } from './registerChecks'
+import { checkState } from './stateCheck'
+
+type Lab = readonly [L: number, a: number, b: number]
+/** Colours of both prints at a place of the plate, mm from its corner; null: paper beside the plate. */
+type At = (u: number, v: number) => Lab
+
+const PIXELS = 5
+const ROUND_MM = 12
+const SIZE = { widthMm: 80, heightMm: 60 }
+const PAPER: Lab = [94, 0, 3]
+const ON_SHEET = { leftMm: 30, topMm: 20 }
+const ORIGIN = { leftMm: 18, topMm: 8 }
+
+/** Two prints as they are judged, every pixel as it is said. @param paper of the impression, where its lamp has another colour */
+function judged(reference: At, impression: At, paper: Lab = PAPER): JudgedPlate {
+  const [width, height] = [(SIZE.widthMm + 2 * ROUND_MM) * PIXELS, (SIZE.heightMm + 2 * ROUND_MM) * PIXELS]
+  const plate = {
+    left: ROUND_MM * PIXELS,
+    top: ROUND_MM * PIXELS,
+    width: SIZE.widthMm * PIXELS,
+    height: SIZE.heightMm * PIXELS,
+  }
+  const print = (at: At, beside: Lab) => {
+    const lab = new Float32Array(3 * width * height)
+    const ink = new Float32Array(width * height)
+    for (let y = 0; y < height; y++)
+      for (let x = 0; x < width; x++) {
+        const [u, v] = [x / PIXELS - ROUND_MM, y / PIXELS - ROUND_MM]
+        const isOn = u >= 0 && v >= 0 && u < SIZE.widthMm && v < SIZE.heightMm
+        const colour = isOn ? at(u, v) : beside
+        lab.set(colour, 3 * (y * width + x))
+        ink[y * width + x] = Math.max(0, PAPER[0] - colour[0])
+      }
+    return { lab, ink }
+  }
+  const [ours, theirs] = [print(reference, PAPER), print(impression, paper)]
+  return {
+    width,
+    height,
+    pixelsPerMm: PIXELS,
+    plate,
+    reference: ours.lab,
+    impression: theirs.lab,
+    referenceInk: ours.ink,
+    impressionInk: theirs.ink,
+    seen: new Uint8Array(width * height).fill(1),
+    deltaE: new Float32Array(width * height),
+    deformation: noDeformation(plate),
+    isGrowthMeasured: true,
+  }
+}
+
+/** Strokes down the plate, 0.4 mm wide, on a light film. */
+const lined =
+  (step = 2, film = 4, tint: readonly [number, number] = [0, 3]): At =>
+  (u) =>
+    u % step < 0.4 ? [30, 0, 2] : [PAPER[0] - film, tint[0], tint[1]]
+const inBox = (u: number, v: number, [x, y, w, h]: readonly number[]) =>
+  u >= x && u < x + w && v >= y && v < y + h
+const cellsOf = (plate: JudgedPlate) => inkCells(plate, 1)
+
+describe('places that are paler than the print round them', () => {
+  const PLACE = [30, 20, 20, 20]
+  const paler =
+    (share: number, slope = 0): At =>
+    (u, v) => {
+      const [L, a, b] = lined()(u, v)
+      const left = (inBox(u, v, PLACE) ? share : 1) * (1 - (slope * u) / SIZE.widthMm)
+      return [PAPER[0] - left * (PAPER[0] - L), a, b]
+    }
+  it('are named from a fifth less ink on, with how much is gone', () => {
+    const found = palerPlaces(cellsOf(judged(lined(), paler(0.6))), ON_SHEET)
+    expect(found).toHaveLength(1)
+    expect(found[0].percent).toBeCloseTo(40, 0)
+    expect(found[0].place).toMatchObject({ xMm: 60, yMm: 40, widthMm: 20, heightMm: 20 })
+    expect(palerPlaces(cellsOf(judged(lined(), paler(0.9))), ON_SHEET)).toEqual([])
+  })
+  it('are none where all of the print is paler, or one side of it', () => {
+    expect(palerPlaces(cellsOf(judged(lined(), paler(1, 0.35))), ON_SHEET)).toEqual([])
+    const all = judged(
+      lined(),
+      (u, v) => paler(1)(u, v).with(0, PAPER[0] - 0.5 * (PAPER[0] - lined()(u, v)[0])) as unknown as Lab,
+    )
+    expect(palerPlaces(cellsOf(all), ON_SHEET)).toEqual([])
+  })
+  it('are found on a print that is paler to one side too', () =>
+    expect(palerPlaces(cellsOf(judged(lined(), paler(0.6, 0.3))), ON_SHEET)).toHaveLength(1))
+  it('count among what has too little ink, in words', () => {
+    const { value, words } = checkBlanks(cellsOf(judged(lined(), paler(0.65))), ON_SHEET)
+    expect(value).toBe(1)
+    expect(words).toBe('1 place with too little ink, up to 35 % paler than the print round it.')
+  })
+})
+
+describe('laid-on paper', () => {
+  const PIECE = [20, 15, 40, 30]
+  const tinted =
+    (piece: readonly number[] | null): At =>
+    (u, v) =>
+      lined(2, 4, piece && inBox(u, v, piece) ? [1, 10] : [0, 3])(u, v)
+  const chine = (one: JudgedPlate) => checkChine(one, cellsOf(one), ON_SHEET)
+  it('is missing by as many square centimetres as it had', () => {
+    const { value, words, places } = chine(judged(tinted(PIECE), tinted(null)))
+    expect(value).toBeCloseTo(12, 0)
+    expect(words).toBe(
+      'The laid-on piece is missing or lies short: over 12 cm² the paper between the lines has another colour.',
+    )
+    expect(places).toMatchObject([{ xMm: 50, yMm: 35, widthMm: 40, heightMm: 30 }])
+  })
+  it('lies elsewhere where one side has too much and the other too little', () => {
+    const { value, words } = chine(judged(tinted(PIECE), tinted([24, 15, 40, 30])))
+    expect(value).toBeCloseTo(2.4, 1)
+    expect(words).toContain('The laid-on piece lies elsewhere')
+  })
+  it('as in the BAT, and none as in the BAT, match', () => {
+    expect(chine(judged(tinted(PIECE), tinted(PIECE)))).toMatchObject({
+      value: 0,
+      words: 'The paper between the lines has the BAT’s colour.',
+    })
+    expect(chine(judged(tinted(null), tinted(null))).words).toBe('No other paper is laid on, as in the BAT.')
+  })
+  it('is not made of the colour of a lamp', () => {
+    const warm: At = (u, v) => {
+      const [L, a, b] = tinted(PIECE)(u, v)
+      return [L, a + 2, b + 6]
+    }
+    expect(chine(judged(tinted(PIECE), warm, [94, 2, 9])).value).toBe(0)
+  })
+  it('cannot be told where no paper shows between the lines', () => {
+    const dark: At = () => [40, 0, 2]
+    expect(chine(judged(dark, dark)).value).toBeNull()
+  })
+})
+
+describe('another state of the plate', () => {
+  const cut: At = (u, v) => (v % 3 < 0.4 && u > 30 && u < 75 ? [30, 0, 2] : lined()(u, v))
+  it('is told by how long the lines are that the BAT has not', () => {
+    const { value, words, places } = checkState(judged(lined(), cut), ORIGIN)
+    // Twenty strokes of 45 mm, of which three fifths lie clear of the strokes that were there.
+    expect(value).toBeGreaterThan(300)
+    expect(value).toBeLessThan(900)
+    expect(words).toMatch(/^\d+ mm of lines that are not in the BAT: another state, or scratches\.$/)
+    expect(places.length).toBeGreaterThan(0)
+    expect(linesOnlyIn('reference', judged(lined(), cut))!.percent).toBe(0)
+  })
+  it('names at most twenty places, the largest first', () => {
+    const parts = Array.from({ length: 25 }, (_, i) => [i, i + 1])
+    const found = placesOfLines('state', 'line', parts, { width: 100, pixelsPerMm: 5 }, ORIGIN)
+    expect(found).toHaveLength(20)
+    expect(found[5]).toMatchObject({ xMm: 19, yMm: 8, widthMm: 0.4, heightMm: 0.2 })
+  })
+  it('is not made of a blot, a hair, or a fingertip', () => {
+    const blot: At = (u, v) => (Math.hypot(u - 41, v - 30) < 5 ? [20, 0, 2] : lined(20)(u, v))
+    const hair: At = (u, v) => (v > 30 && v < 30.4 && u > 42 && u < 57 ? [30, 0, 2] : lined(20)(u, v))
+    const finger: At = (u, v) => (inBox(u, v, [42, 20, 14, 18]) && v % 1 < 0.4 ? [40, 0, 2] : lined(20)(u, v))
+    for (const dirt of [blot, hair, finger])
+      expect(checkStanding(checkState(judged(lined(20), dirt), ORIGIN), {}, new Set())).toBe('matches')
+  })
+  it('cannot be told of a plate without dark lines', () => {
+    const pale: At = () => [88, 0, 3]
+    expect(checkState(judged(pale, pale), ORIGIN).value).toBeNull()
+  })
+})
+
+describe('plate tone and rim', () => {
+  it('says how much deeper the film is, by itself', () => {
+    const { value, words } = checkFilm(cellsOf(judged(lined(8), lined(8, 9))))
+    expect(value).toBeCloseTo(5, 1)
+    expect(words).toBe('The wiped surface is 5 L* darker.')
+    expect(checkFilm(cellsOf(judged(lined(8), lined(8)))).words).toBe('As deep as the reference’s.')
+  })
+  it('finds a bevel that is dirty over a millimetre only', () => {
+    const dirty: At = (u, v) => (u >= 1 && u < 2 ? [70, 0, 2] : lined()(u, v))
+    const { value, words } = checkEdges(cellsOf(judged(lined(), dirty)), ON_SHEET)
+    expect(value).toBeGreaterThan(15)
+    expect(words).toMatch(/darker at the left\.$/)
+  })
+})
+
+it('the worst zone decides about colour, which a mean hides', () => {
+  const zones = [
+    { name: 'Sky', mean: 1 },
+    { name: 'Barn', mean: 8 },
+  ]
+  expect(checkColour({ mean: 1.6, p95: 7, zones }).value).toBe(8)
+  expect(checkColour({ mean: 1.6, p95: 7, zones: [] }).value).toBe(1.6)
+})
+
+it('two places lie over one another or beside', () => {
+  const at = (xMm: number) =>
+    ({ check: 'marks', what: 'spot', xMm, yMm: 0, widthMm: 4, heightMm: 4 }) as const
+  expect([overlap(at(0), at(3)), overlap(at(0), at(5))]).toEqual([true, false])
+})
+
+it('a size that could not be followed is not stated', () => {
+  const placed = { xMm: 0, yMm: 0, degrees: 0, widerPercent: 0.8, tallerPercent: 0.1, bentMm: 0 }
+  expect(checkRegister({ ...placed, isSizeKnown: false })[2]).toMatchObject({ check: 'stretch', value: null })
+  expect(checkRegister({ ...placed, isSizeKnown: true })[2]).toMatchObject({ value: 0.8 })
+})
