@@ -29,6 +29,7 @@ import { alignPictures, type MatchRefusal, type RefusalReason } from './matchPic
 import { greyOf, softened, type Rgb } from './picture'
 import { flawsOf, unlessSpoiled, type PictureFlaws } from './pictureFlaws'
 import { crispness, focusFor, outOfFocus, softerOf } from './softness'
+import { maySharePlate } from './samePlate'
 import { carry, type Similarity } from './similarity'
 import {
   straightSheets,
@@ -211,6 +212,8 @@ function holdAgainst(
     isSizeKnown: judged.isGrowthMeasured,
   }
   const cells = inkCells(judged, CELL_MM)
+  if (!maySharePlate(cells))
+    return { which: 'impression', reason: withEdges({ code: 'another-plate' }, look) }
   const onSheetMm = { leftMm: at.left / pixelsPerMm, topMm: at.top / pixelsPerMm }
   const origin = { leftMm: crop.left / pixelsPerMm, topMm: crop.top / pixelsPerMm }
   const colour = colourFigures(judged, zones)
