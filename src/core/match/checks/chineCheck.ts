@@ -15,6 +15,10 @@ const LEAST_CM2 = 0.4
 /** A square as dark as this between its lines, L* below the paper, shows no paper; so large a share of them has to. */
 const COVERED = 25
 const SHOWS = 0.25
+/** A pixel as dark as this, L* below the paper, is ink; an ink of so much colour tints the film it leaves, along its own hue within this cosine. */
+const INK = 25
+const TINTS = 8
+const ALONG = 0.85
 /** Every so many-th pixel of the margin is looked at; so many are needed. */
 const EVERY = 5
 const FEWEST = 100
@@ -51,9 +55,31 @@ function paperOf({ width, height, plate, reference, impression, seen, pixelsPerM
   return { reference: of(reference), impression: of(impression) }
 }
 
+/** Which way the ink of the reference tints what it covers, as a direction in a* and b*; null: it is as good as grey. */
+function inkHue({ width, plate, reference, referenceInk }: JudgedPlate, paper: Colour): Colour | null {
+  let [a, b, count] = [0, 0, 0]
+  for (let y = Math.round(plate.top); y < Math.floor(plate.top + plate.height); y += EVERY)
+    for (let x = Math.round(plate.left); x < Math.floor(plate.left + plate.width); x += EVERY) {
+      const i = y * width + x
+      if (referenceInk[i] < INK) continue
+      a += reference[3 * i + 1]
+      b += reference[3 * i + 2]
+      count += 1
+    }
+  // A black takes the paper’s own colour away with its light, which is no tint: it is the ink’s own colour that counts.
+  if (count === 0 || Math.hypot(a, b) / count < TINTS) return null
+  const [towardsA, towardsB] = [a / count - paper[0], b / count - paper[1]]
+  const far = Math.hypot(towardsA, towardsB)
+  return far === 0 ? null : [towardsA / far, towardsB / far]
+}
+
+/** Whether a difference of colour is that of more or less of a tinted film, and not of paper. */
+const isOfFilm = (off: Colour, hue: Colour | null): boolean =>
+  hue !== null && Math.abs(off[0] * hue[0] + off[1] * hue[1]) > ALONG * Math.hypot(...off)
+
 /**
  * Laid-on paper: how much of the plate has another paper between its lines than in the reference, cm². A piece has another colour than the
- * sheet round the plate; one as white as the sheet is not seen.
+ * sheet round the plate; one as white as the sheet, or tinted as a coloured ink tints its film, is not seen.
  *
  * @param plate where the plate lies on the sheet
  */
@@ -75,6 +101,7 @@ export function checkChine(
       words: 'Too little paper shows between the lines to say.',
       places: [],
     }
+  const hue = inkHue(judged, paper.reference)
   const size = Math.round(sizeMm * judged.pixelsPerMm)
   const [left, top] = [Math.round(judged.plate.left), Math.round(judged.plate.top)]
   const less = new Uint8Array(columns * rows)
@@ -93,7 +120,7 @@ export function checkChine(
     ]
     const [ourOwn, theirOwn] = [apart(ours, paper.reference), apart(theirs, paper.impression)]
     if (ourOwn > OTHER_COLOUR) hasPiece = true
-    if (Math.hypot(...off) <= OTHER_COLOUR) continue
+    if (Math.hypot(...off) <= OTHER_COLOUR || isOfFilm(off, hue)) continue
     const at = row * columns + column
     if (theirOwn < ourOwn) less[at] = 1
     else more[at] = 1
@@ -133,5 +160,5 @@ function wordsOf(cm2: number, isGone: boolean, isCome: boolean, hasPiece: boolea
   if (isGone && isCome) return `The laid-on piece lies elsewhere: ${where}.`
   return isGone
     ? `The laid-on piece is missing or lies short: ${where}.`
-    : `A piece is laid on where the BAT has none, or a tinted film was left: ${where}.`
+    : `A piece is laid on where the BAT has none: ${where}.`
 }

@@ -111,7 +111,7 @@ const USUAL: Record<MatchCheck, Usual> = {
   chine: {
     keys: ['register.colle', 'paper.name'],
     station: 'register',
-    ...same('a piece that slipped as it was laid, came off with the plate or was left out, or a tinted film'),
+    ...same('a piece that slipped as it was laid, came off with the plate, or was left out'),
   },
 }
 

@@ -140,6 +140,20 @@ describe('laid-on paper', () => {
     }
     expect(chine(judged(tinted(PIECE), warm, [94, 2, 9])).value).toBe(0)
   })
+  it('is not made of more or less of a coloured ink’s film', () => {
+    // A red ink: its lines, and its film over all of the plate or hardly any of it.
+    const red =
+      (film: number): At =>
+      (u) =>
+        u % 2 < 0.4 ? [45, 45, 30] : [PAPER[0] - film, 1.2 * film, 3 + 0.7 * film]
+    expect(chine(judged(red(8), red(2))).value).toBe(0)
+    expect(chine(judged(red(2), red(8))).value).toBe(0)
+    const onGreen =
+      (piece: boolean): At =>
+      (u, v) =>
+        piece && inBox(u, v, PIECE) && u % 2 >= 0.4 ? [90, -8, 8] : red(3)(u, v)
+    expect(chine(judged(onGreen(true), onGreen(false))).value).toBeGreaterThan(8)
+  })
   it('cannot be told where no paper shows between the lines', () => {
     const dark: At = () => [40, 0, 2]
     expect(chine(judged(dark, dark)).value).toBeNull()
