@@ -135,6 +135,7 @@ async function addTheRest(): Promise<void> {
     BY,
   )
   await keepUnitOrder('metric', AT)
+  await keepTongue('american', AT)
   await keepTongue('british', AT)
   await layThing({ shelf: 'papers', thing: 'proofing-oat', isAway: true }, AT)
   // The list of a class stays with a job that became something else.
