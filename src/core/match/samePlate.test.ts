@@ -1,4 +1,3 @@
-import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { InkCells } from './inkCells'
 import { inkLikeness, maySharePlate } from './samePlate'
@@ -31,6 +30,7 @@ describe('whether two prints may be of one plate', () => {
       (c: number, r: number) => 0.6 * ours(c, r),
       (c: number, r: number) => (c > 30 && r < 10 ? 4 : ours(c, r)),
       (c: number, r: number) => (r > 20 ? 0.4 : 1) * ours(c, r),
+      (c: number, r: number) => (c > 8 ? 0 : ours(c, r)),
     ])
       expect(maySharePlate(cells((c, r) => [ours(c, r), impression(c, r)]))).toBe(true)
   })
@@ -43,16 +43,5 @@ describe('whether two prints may be of one plate', () => {
   it('does not go by the rim, which is darker than its margin on every plate', () => {
     const rim = (c: number, r: number) => (Math.min(c, r, COLUMNS - 1 - c, ROWS - 1 - r) < 3 ? 80 : 0)
     expect(maySharePlate(cells((c, r) => [ours(c, r) + rim(c, r), theirs(c, r) + rim(c, r)]))).toBe(false)
-  })
-  it('is the same whichever print comes first (property)', () => {
-    const place = fc.tuple(fc.integer({ min: 5, max: 35 }), fc.integer({ min: 5, max: 25 }))
-    fc.assert(
-      fc.property(place, place, ([x, y], [u, v]) => {
-        const [one, other] = [moon(x, y), moon(u, v)]
-        expect(inkLikeness(cells((c, r) => [one(c, r), other(c, r)]))).toBe(
-          inkLikeness(cells((c, r) => [other(c, r), one(c, r)])),
-        )
-      }),
-    )
   })
 })

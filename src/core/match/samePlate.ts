@@ -7,7 +7,10 @@ const RIM_CELLS = 3
 /** Side of the blocks whose squares are compared, in squares; so many blocks are needed. */
 const BLOCK = 8
 const FEWEST = 6
-/** A block says something from this spread of ink on, L*, in either print; a print that strays less than that by a fifth is even there. */
+/**
+ * A block says something from this spread of ink on, L*, in either print. Where the reference strays less than a fifth of that it is even
+ * there; where the impression does, nothing was printed, which says nothing of the plate.
+ */
 const DRAWN = 1.5
 const EVEN = DRAWN / 5
 /** Two prints of one plate have the ink of a block at the same places at least so much. */
@@ -15,8 +18,8 @@ const SAME_PLATE = 0.4
 
 /**
  * How much two prints have their ink at the same places within the plate, −1 to 1: the middle of the correlations of its blocks, square by
- * square. It says of smooth plates, of which no lines can be compared, whether they are one; that a part of the print lost its ink does not
- * move it. Null where too few blocks say anything.
+ * square. It says of smooth plates, of which no lines can be compared, whether they are one; that a part of the print lost its ink, or all
+ * of it, does not move it. Null where too few blocks say anything.
  */
 export function inkLikeness({ columns, rows, cells }: InkCells): number | null {
   const across = Math.ceil(columns / BLOCK)
@@ -31,8 +34,8 @@ export function inkLikeness({ columns, rows, cells }: InkCells): number | null {
   const found = [...blocks.values()].flatMap((sums) => {
     if (sums.count < (BLOCK * BLOCK) / 2) return []
     const [one, other] = [sums.squaresA, sums.squaresB].map((squares) => Math.sqrt(squares / sums.count))
-    if (Math.max(one, other) < DRAWN) return []
-    return [Math.min(one, other) < EVEN ? 0 : sums.correlation]
+    if (Math.max(one, other) < DRAWN || other < EVEN) return []
+    return [one < EVEN ? 0 : sums.correlation]
   })
   return found.length < FEWEST ? null : median(found)
 }

@@ -1,17 +1,17 @@
 import { median } from '../../stats/median'
 import { formatNumber } from '../../units/length'
-import { partsOf } from '../differences'
-import type { InkCells } from '../inkCells'
+import type { InkCell, InkCells } from '../inkCells'
 import type { JudgedPlate } from '../judgedPlate'
-import { onSheet } from './placesOf'
+import { onSheet, placesOfCells } from './placesOf'
 import type { CheckResult } from './matchCheck'
 
 /** The lightest so large a share of a square is its paper, or the film on it. */
 const GROUND = 0.2
 /** A square is the paper's colour within this, a* and b*: less than a cream sheet is from a white one, more than a grey film takes off it. */
 const OTHER_COLOUR = 2.5
-/** Squares that must hang together, cm². */
+/** Squares that must hang together, cm², and how many squares may lie between. */
 const LEAST_CM2 = 0.4
+const GAP = 2
 /** A square as dark as this between its lines, L* below the paper, shows no paper; so large a share of them has to. */
 const COVERED = 25
 const SHOWS = 0.25
@@ -85,7 +85,7 @@ const isOfFilm = (off: Colour, hue: Colour | null): boolean =>
  */
 export function checkChine(
   judged: JudgedPlate,
-  { columns, rows, sizeMm, cells }: Pick<InkCells, 'columns' | 'rows' | 'sizeMm' | 'cells'>,
+  { columns, rows, sizeMm, cells }: InkCells,
   plate: { leftMm: number; topMm: number },
 ): CheckResult {
   const paper = paperOf(judged)
@@ -104,10 +104,10 @@ export function checkChine(
   const hue = inkHue(judged, paper.reference)
   const size = Math.round(sizeMm * judged.pixelsPerMm)
   const [left, top] = [Math.round(judged.plate.left), Math.round(judged.plate.top)]
-  const less = new Uint8Array(columns * rows)
-  const more = new Uint8Array(columns * rows)
+  const [less, more] = [new Set<InkCell>(), new Set<InkCell>()]
   let hasPiece = false
-  for (const { column, row } of open) {
+  for (const cell of open) {
+    const { column, row } = cell
     const places: number[] = []
     for (let y = 0; y < size; y += 2)
       for (let x = 0; x < size; x += 2)
@@ -121,26 +121,14 @@ export function checkChine(
     const [ourOwn, theirOwn] = [apart(ours, paper.reference), apart(theirs, paper.impression)]
     if (ourOwn > OTHER_COLOUR) hasPiece = true
     if (Math.hypot(...off) <= OTHER_COLOUR || isOfFilm(off, hue)) continue
-    const at = row * columns + column
-    if (theirOwn < ourOwn) less[at] = 1
-    else more[at] = 1
+    ;(theirOwn < ourOwn ? less : more).add(cell)
   }
-  const cm2 = (n: number) => (n * sizeMm * sizeMm) / 100
-  const found = ([mask, what]: readonly [Uint8Array, string]) =>
-    partsOf(mask, columns, rows, 2)
-      .filter((part) => cm2(part.length) >= LEAST_CM2)
-      .map((part) => {
-        const [across, down] = [part.map((i) => i % columns), part.map((i) => Math.floor(i / columns))]
-        const [x, y] = [Math.min(...across), Math.min(...down)]
-        const box = {
-          xMm: x * sizeMm,
-          yMm: y * sizeMm,
-          widthMm: (Math.max(...across) + 1 - x) * sizeMm,
-          heightMm: (Math.max(...down) + 1 - y) * sizeMm,
-        }
-        return { cm2: cm2(part.length), place: onSheet('chine', what, box, plate) }
-      })
-  const [gone, come] = [found([less, 'laid-on paper missing']), found([more, 'laid-on paper too much'])]
+  const cm2 = (sizeMm * sizeMm) / 100
+  const found = (of: ReadonlySet<InkCell>, what: string) =>
+    placesOfCells({ columns, rows, sizeMm, cells: open }, (cell) => of.has(cell), LEAST_CM2 / cm2, GAP).map(
+      ({ cells: part, ...box }) => ({ cm2: cm2 * part.length, place: onSheet('chine', what, box, plate) }),
+    )
+  const [gone, come] = [found(less, 'laid-on paper missing'), found(more, 'laid-on paper too much')]
   const all = [...gone, ...come]
   const value = all.reduce((sum, one) => sum + one.cm2, 0)
   return {

@@ -1,8 +1,8 @@
 import { solveLinear } from '../../linear/solveLinear'
+import { mean } from '../../stats/mean'
 import { median } from '../../stats/median'
-import { partsOf } from '../differences'
 import type { InkCells } from '../inkCells'
-import { onSheet } from './placesOf'
+import { onSheet, placesOfCells } from './placesOf'
 import type { FoundPlace } from './matchCheck'
 
 /** Side of the blocks places are looked for in, mm, and the ink a block must have in the reference, L*, in so large a share of it. */
@@ -74,26 +74,14 @@ export function palerPlaces(
   )
   const slope = slopeOf(blocks)
   if (!slope) return []
-  const mask = new Uint8Array(across * down)
-  const by = new Map<number, Block>()
-  for (const block of blocks) {
-    const at = block.row * across + block.column
-    by.set(at, block)
-    if (block.share < PALER * slope(block)) mask[at] = 1
-  }
   const blockMm = side * sizeMm
-  return partsOf(mask, across, down, 1)
-    .map((part) => part.map((at) => by.get(at)!))
-    .filter((part) => (part.length * blockMm ** 2) / 100 >= LEAST_CM2)
-    .map((part) => {
-      const [x, y] = [Math.min(...part.map(({ column }) => column)), Math.min(...part.map(({ row }) => row))]
-      const box = {
-        xMm: x * blockMm,
-        yMm: y * blockMm,
-        widthMm: (Math.max(...part.map(({ column }) => column)) + 1 - x) * blockMm,
-        heightMm: (Math.max(...part.map(({ row }) => row)) + 1 - y) * blockMm,
-      }
-      const share = part.reduce((sum, block) => sum + block.share / slope(block), 0) / part.length
-      return { place: onSheet('blanks', 'paler place', box, plate), percent: 100 * (1 - share) }
-    })
+  return placesOfCells(
+    { columns: across, rows: down, sizeMm: blockMm, cells: blocks },
+    (block) => block.share < PALER * slope(block),
+    (100 * LEAST_CM2) / blockMm ** 2,
+    1,
+  ).map(({ cells: part, ...box }) => ({
+    place: onSheet('blanks', 'paler place', box, plate),
+    percent: 100 * (1 - mean(part.map((block) => block.share / slope(block)))),
+  }))
 }

@@ -5,19 +5,23 @@ import type { FoundPlace, MatchCheck } from './matchCheck'
 /** Cells nearer to one another than this are one place. */
 const GAP = 3
 
-/** Connected cells that a condition holds for, as places of the plate, mm from its top left corner; parts smaller than `least` cells are left out. */
-export function placesOfCells(
-  { columns, rows, sizeMm, cells }: InkCells,
-  holds: (cell: InkCell) => boolean,
+/**
+ * Connected cells that a condition holds for, as places of the plate, mm from its top left corner; parts smaller than `least` cells are left
+ * out. @param gap cells nearer to one another than this are one place
+ */
+export function placesOfCells<Cell extends Pick<InkCell, 'column' | 'row'>>(
+  { columns, rows, sizeMm, cells }: Omit<InkCells, 'cells'> & { cells: readonly Cell[] },
+  holds: (cell: Cell) => boolean,
   least: number,
-): (Omit<FoundPlace, 'check' | 'what'> & { cells: InkCell[] })[] {
+  gap = GAP,
+): (Omit<FoundPlace, 'check' | 'what'> & { cells: Cell[] })[] {
   const mask = new Uint8Array(columns * rows)
-  const by = new Map<number, InkCell>()
+  const by = new Map<number, Cell>()
   for (const cell of cells) {
     by.set(cell.row * columns + cell.column, cell)
     if (holds(cell)) mask[cell.row * columns + cell.column] = 1
   }
-  return partsOf(mask, columns, rows, GAP)
+  return partsOf(mask, columns, rows, gap)
     .filter((part) => part.length >= least)
     .map((part) => {
       const found = part.map((at) => by.get(at)!)
