@@ -31,6 +31,13 @@ const acts = [
   'ExportNamedDeclaration > VariableDeclaration > VariableDeclarator:not([init.callee.name=/^(act|ask)$/])',
 ].map((selector) => ({ selector, message: MADE_BY_ACT }))
 
+const ONE_LIVE_REGION =
+  'What comes and changes by itself is marked data-said: ui/liveRegion reads it in the page’s one live region.'
+const live = [
+  "JSXAttribute[name.name='aria-live']",
+  "JSXAttribute[name.name='role'] Literal[value=/^(status|log)$/]",
+].map((selector) => ({ selector, message: ONE_LIVE_REGION }))
+
 export default defineConfig([
   ...next,
   ...typescript,
@@ -62,6 +69,10 @@ export default defineConfig([
       'src/cli/**',
     ],
     rules: { 'no-restricted-syntax': ['error', ...sentences, ...moments] },
+  },
+  {
+    files: ['src/{stations,ui}/**/*.tsx'],
+    rules: { 'no-restricted-syntax': ['error', ...sentences, ...moments, ...live] },
   },
   {
     files: ['src/stations/**/*ctions.ts'],

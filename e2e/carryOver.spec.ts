@@ -12,7 +12,7 @@ test('a BAT is carried to another press with a thinner plate and a heavier paper
     .getByRole('combobox', { name: 'Press', exact: true })
     .selectOption({ label: 'The little press (M16)' })
   await kept(page)
-  const strip = page.getByRole('status').filter({ hasText: 'the BAT’s squeeze is at' })
+  const strip = page.locator('[data-said]').filter({ hasText: 'the BAT’s squeeze is at' })
   await openStation(page, 'Plate')
   await page.getByLabel('Thickness, mm').fill('0.8')
   await kept(page)

@@ -18,7 +18,9 @@ test('a day of 12 pulls with a rolling soak is planned, lived with two delays, a
   await page.getByLabel('Impressions').fill('0')
   await expect(page.getByText('must be 1 or more')).toBeVisible()
   await page.getByLabel('Impressions').fill('12')
+  await page.getByText(/^Damping:/).click()
   await page.getByLabel('In the water, min').fill('30')
+  await page.getByText(/^A print:/).click()
   await page.getByLabel('Ink and wipe a plate, min').fill('14')
   await page.getByLabel('Lay, pull, peel, interleave, min').fill('6')
   await page.getByLabel('Start at').fill('2031-05-05T08:10')
@@ -26,6 +28,7 @@ test('a day of 12 pulls with a rolling soak is planned, lived with two delays, a
   await expect(answerOf(page)).toContainText('min too long for 11:00')
   await expect(page.getByText(/work through the breaks|pull 10 instead of 12/).first()).toBeVisible()
   await page.getByLabel('Cleaned up by').fill('2031-05-05T16:00')
+  await page.getByText(/^Break:/).click()
   await page.getByLabel('Break, min').fill('0')
   await expect(page.getByText('first pull', { exact: true }).locator('..')).toContainText('08:54')
   await expect(page.getByText(/chance to be clean by 16:00/).locator('..')).toContainText(/\d+ %/, {

@@ -198,6 +198,7 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
     await page.waitForTimeout(150)
     await page.mouse.up()
     await expect(lane('Archive').getByRole('listitem')).toHaveCount(1)
+    await page.getByText(/^Marks:/).click()
     await page.getByLabel('Printer’s name (imp.)').fill('Tam Brocket')
     await page.getByLabel('Chop').selectOption({ label: 'Blind, embossed' })
     await kept(page)

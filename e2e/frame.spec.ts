@@ -1,4 +1,5 @@
-import { answerOf, expect, test } from './fixtures'
+import { broken } from './axe'
+import { answerOf, answering, expect, test } from './fixtures'
 import { VIEWS } from './views'
 import withdrawn from './words.json' with { type: 'json' }
 
@@ -158,4 +159,36 @@ test('every sheet a shop pins up prints without fields and buttons, and says wha
       expect([view, asks, await page.locator(`${asks}:visible`).count()]).toEqual([view, asks, 0])
     expect((await page.getByRole('main').innerText()).length, view).toBeGreaterThan(60)
   }
+})
+
+test('a room says what it is for the first time somebody is there, after its caution, and never again unless asked', async ({
+  browser,
+  sample,
+}) => {
+  const page = await (await browser.newContext({ viewport: SCREENS[0] })).newPage()
+  const room = `${sample.url}/jobs/mooring-posts`
+  const line = page.getByRole('complementary', { name: 'First time here' })
+  await page.goto(`${room}/wipe`)
+  await page.getByRole('button', { name: 'Seen' }).click()
+  await expect(line).toContainText('set the steps once')
+  expect(await broken(page)).toEqual([])
+  await line.getByRole('button', { name: 'Close' }).click()
+  await expect(line).toBeHidden()
+  // By a link as by an address: each room has its own.
+  await page.getByRole('link', { name: /^Record/ }).click()
+  await expect(line).toContainText('where each print is')
+  await page.goto(`${room}/record`)
+  await answering(page)
+  await page.keyboard.press('?')
+  const keys = page.getByRole('dialog', { name: 'Keys' })
+  await expect(keys).toContainText('Here: documents, certificates')
+  await expect(line).toHaveCount(0)
+  // Somebody else has not been here, unless the device is told to be quiet.
+  await keys.getByLabel('Say what a room is for at the first visit').uncheck()
+  await page.keyboard.press('Escape')
+  await page.goto(`${room}/dry`)
+  await answering(page)
+  await page.getByRole('button', { name: 'Seen' }).click()
+  await expect(line).toHaveCount(0)
+  await page.context().close()
 })

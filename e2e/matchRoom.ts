@@ -9,7 +9,7 @@ export const verdict = (page: Page) =>
   page.getByRole('heading', { level: 2, name: /Matches the BAT|Differs in/ })
 
 /** The comparison under way says at which step it is. */
-export const atWork = (page: Page) => page.getByRole('status').filter({ hasText: '…' })
+export const atWork = (page: Page) => page.locator('[data-said]').filter({ hasText: '…' })
 
 export const check = (page: Page, name: string) =>
   page.getByRole('list', { name: 'Checks' }).getByRole('listitem').filter({ hasText: name }).first()

@@ -58,6 +58,7 @@ test('a press test: one trial proof with its moment, kept, dried, signed imp. by
   await expect(answerOf(page)).toContainText('Proof 1 is kept: dry and sign it')
   await page.getByRole('link', { name: 'Go to Dry & Sign' }).click()
   await page.getByRole('button', { name: 'Start drying' }).click()
+  await page.getByText(/^Marks:/).click()
   await page.getByLabel('Signed by').selectOption({ label: 'The printer, for the artist' })
   await expect(
     page.getByText('Enter the printer’s name: the printer signs for the artist.').first(),

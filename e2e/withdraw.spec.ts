@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test'
 import { expect, signAs, test } from './fixtures'
 
-const written = (page: Page) => page.getByRole('status', { name: 'Last written' })
+const written = (page: Page) => page.locator('[data-written]')
 const take = (page: Page) => page.getByRole('button', { name: 'It was no pull: withdraw it' })
 
 test('a pull entered by mistake is withdrawn at the edition: at once the last, with a reason an earlier one, and the BAT’s proof never', async ({
@@ -19,6 +19,7 @@ test('a pull entered by mistake is withdrawn at the edition: at once the last, w
   await take(page).press('Enter')
   await expect(page.getByRole('heading', { name: 'Before pull 12' })).toBeFocused()
   await expect(written(page)).toHaveText('Pull 12 is withdrawn.')
+  await expect(page.getByRole('status').getByText('Pull 12 is withdrawn.')).toBeAttached()
   await expect(page.getByText('11 of 12 accepted')).toHaveCount(0)
 
   const row = page.getByRole('row').filter({ has: page.getByRole('rowheader', { name: '9', exact: true }) })

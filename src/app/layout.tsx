@@ -1,5 +1,6 @@
 import type { Metadata, Viewport } from 'next'
 import { HydrationMark } from '@/ui/HydrationMark'
+import { LIVE_REGION } from '@/ui/liveRegion'
 import { THEME_SCRIPT } from '@/ui/ThemeSwitch'
 import { headers } from 'next/headers'
 import './globals.css'
@@ -25,6 +26,13 @@ export default async function RootLayout({ children }: { children: React.ReactNo
       </head>
       <body className="flex flex-col">
         {children}
+        <div
+          id={LIVE_REGION}
+          role="status"
+          aria-atomic={false}
+          aria-relevant="additions"
+          className="sr-only"
+        />
         <HydrationMark />
       </body>
     </html>

@@ -3,6 +3,7 @@
 import { useState, type ReactNode } from 'react'
 import { Answer, type RoomAnswer } from './Answer'
 import { CautionMarks } from './CautionMarks'
+import { setFootOfWork } from './footOfWork'
 import { MainActRoom } from './MainAct'
 
 /**
@@ -45,7 +46,10 @@ export function Panel({
         <MainActRoom>
           {answer && <Answer {...answer} act={act} />}
           {/* Read first, and laid over the foot of the work: it takes no room from what is done. */}
-          <div ref={setOver} data-cautions className="sticky bottom-0 z-10 order-last print:static" />
+          <div data-cautions className="sticky bottom-0 z-10 order-last print:static">
+            <div ref={setOver} />
+            <div ref={setFootOfWork} />
+          </div>
           <div className="min-w-0">
             <CautionMarks marks={marks} over={over}>
               {children}

@@ -1,6 +1,6 @@
 'use client'
 
-import { useState } from 'react'
+import { useState, type ReactNode } from 'react'
 import { Keyboard } from 'lucide-react'
 import { Dialog } from './Dialog'
 import { Check } from './Check'
@@ -9,8 +9,8 @@ import { useViewKeys, type KeyNames } from './viewKeys'
 
 const KEYS: KeyNames = [['?', 'This list']]
 
-/** Shows the keys that act on this view; opens with "?". */
-export function ShortcutList() {
+/** Shows the keys that act on this view; opens with "?". @param lead what is said before them */
+export function ShortcutList({ lead }: { lead?: ReactNode }) {
   const shortcuts = useViewKeys()
   const [open, setOpen] = useState(false)
   const [act, setAct] = useKeysAct()
@@ -30,6 +30,7 @@ export function ShortcutList() {
         </button>
       }
     >
+      {lead}
       <Check label="Keys alone act on this device" checked={act} onCheck={setAct} />
       <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-2">
         {shortcuts.map(([keys, what]) => (

@@ -18,7 +18,7 @@ describe('ink left in a plate', () => {
       const { goesOn, because, step } = inkLeftIn(was, was)
       expect(goesOn).toBe(false)
       expect(because).toMatch(/^Clean it out first: (Quay black|Old tube) is an oil ink/)
-      expect(step).toMatchObject({ label: 'Clean the old ink out', seconds: 300 })
+      expect(step).toMatchObject({ label: 'Clean the old ink out', seconds: 300, hazard: 'cleaning' })
     }
   })
   it('is cleaned out where another colour follows, with soap and not with solvent', () => {

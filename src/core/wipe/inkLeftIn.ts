@@ -71,5 +71,11 @@ export function inkLeftIn(was: readonly InkInPlate[], now: readonly InkInPlate[]
 const cleaned = (kind: keyof typeof CLEAN_SECONDS, because: string, detail: string): InkLeftIn => ({
   goesOn: false,
   because: `Clean it out first: ${because}.`,
-  step: { label: 'Clean the old ink out', seconds: CLEAN_SECONDS[kind], detail, before: null },
+  step: {
+    label: 'Clean the old ink out',
+    seconds: CLEAN_SECONDS[kind],
+    detail,
+    before: null,
+    hazard: 'cleaning',
+  },
 })

@@ -1,7 +1,14 @@
 import { CYCLE_ACTS, type CycleAct } from './inkingCycle'
 import { namedAsMixed } from './namedAsMixed'
 import type { WipeTaken } from './pace'
-import { describeInking, describeWipeStep, howToWipe, type InkingStep, type WipingOrder } from './wipingOrder'
+import {
+  describeInking,
+  describeWipeStep,
+  howToWipe,
+  type InkingStep,
+  type WipeMaterial,
+  type WipingOrder,
+} from './wipingOrder'
 import { completeSteps } from './forgottenSteps'
 import { PLATE_TONES, type PlateTone } from '../plate/plateTone'
 
@@ -12,7 +19,14 @@ export interface PacedWipeStep {
   detail: string
   /** what it took at the BAT; null: not known */
   before: number | null
+  /** what can hurt at it: dust on a bare hand, heat, solvent; left out: nothing of its own */
+  hazard?: WipeHazard
 }
+
+/** What can hurt at a step of wiping. */
+export type WipeHazard = 'wipe' | 'hotplate' | 'cleaning'
+/** Steps with a hazard of their own: chalk and bare hands, and the plate warmed again [common practice, no source]. */
+const HAZARD_OF: Partial<Record<WipeMaterial, WipeHazard>> = { talc: 'wipe', hand: 'wipe', warm: 'hotplate' }
 
 /** A run's mix as the inking names it: its dab and rag carry its number. */
 export interface NumberedMix {
@@ -97,6 +111,7 @@ export function pacedSteps(
         .filter(Boolean)
         .join('; '),
       before: before(label),
+      hazard: HAZARD_OF[step.material],
     }
   })
   return [...inking, ...wiping]

@@ -117,6 +117,12 @@ describe('the run of a plate', () => {
       before: 104,
     })
   })
+  it('says which steps can hurt by themselves: chalk and the bare hand, and the plate warmed again', () => {
+    const [scrim] = order.steps
+    const steps = (['tarlatan', 'talc', 'hand', 'warm'] as const).map((material) => ({ ...scrim, material }))
+    const paced = pacedSteps({ ...order, inking: [], steps }, { batTaken: null, zoneTones: {}, mixes: [] })
+    expect(paced.slice(0, 4).map(({ hazard }) => hazard ?? null)).toEqual([null, 'wipe', 'wipe', 'hotplate'])
+  })
   it('says the tone a zone is wiped to, beside the manner', () => {
     expect(run[2]).toMatchObject({
       label: 'Small rag, dirty on mud',

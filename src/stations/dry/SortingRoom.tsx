@@ -178,7 +178,7 @@ export default function SortingRoom({
       />
       <div className="mt-3 flex flex-wrap items-center gap-3">
         <p className="text-sm text-muted">Order within each row:</p>
-        <p role="status" className="order-last ml-auto text-sm text-muted">
+        <p data-said className="order-last ml-auto text-sm text-muted">
           {standing.words}
         </p>
         <Orders accepted={accepted} batProof={batProof} onOrder={(ids) => keep(orderBy(sorted, ids))} />

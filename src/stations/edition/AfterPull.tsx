@@ -138,7 +138,7 @@ export function AfterPull({ pull, passes, busy, problems, onAdd }: AfterPullProp
         onValue={setFeatures}
       />
       {judged.length > 0 && passes && (
-        <p role="status" className="text-sm">
+        <p data-said className="text-sm">
           {outside.length > 0
             ? `◆ Does not pass: ${outside.map(([feature, value]) => featureWords(feature, value).toLowerCase()).join('; ')}.`
             : 'It differs, and still passes by what the BAT allows.'}

@@ -176,7 +176,7 @@ export function EditionStation({
     >
       <PressCaution kind={pressKind} />
       <WatchLine spots={spots} />
-      <p role="status" aria-label="Last written" className="sr-only">
+      <p data-said data-written className="sr-only">
         {said ?? lastWritten(edition.at(-1))}
       </p>
       <div className="grid gap-x-6 gap-y-4 lg:grid-cols-2">

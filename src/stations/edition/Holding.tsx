@@ -47,7 +47,7 @@ export function Holding({ pulls, series }: { pulls: readonly Pull[]; series: rea
   return (
     <section aria-label="Consistency" className="mb-4 grid gap-2">
       {drifts.map(({ words, likely, quantity }) => (
-        <div key={quantity + words} role="status" className="border-l-4 border-text bg-raised p-3">
+        <div data-said key={quantity + words} className="border-l-4 border-text bg-raised p-3">
           <p className="font-semibold">◆ {words}</p>
           <p className="text-sm">{likely.join('; ')}.</p>
         </div>

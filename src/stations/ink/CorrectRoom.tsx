@@ -209,7 +209,7 @@ function Correct({ inks, papers, cards }: { inks: StoreInk[]; papers: StorePaper
             </div>
           )}
           {correction && (
-            <div className="sm:col-span-2" role="status">
+            <div data-said className="sm:col-span-2">
               {rounded.length === 0 ? (
                 <p>
                   {limit !== null && correction.deltaE00Before <= limit ? (

@@ -94,7 +94,7 @@ export function SpectrumReading({ label, value, onValue, tray, problem }: Spectr
               >
                 Read the tile
               </Button>
-              <span role="status" className="text-sm">
+              <span data-said className="text-sm">
                 {isSet ? 'Tile read: the instrument is set.' : 'Tile not read yet.'}
               </span>
             </div>

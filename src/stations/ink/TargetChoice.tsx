@@ -1,5 +1,6 @@
 'use client'
 
+import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import type { Lab } from '@/core/colour/convertXyzToLab'
 import { convertLabToXyz, labSchema } from '@/core/colour/convertXyzToLab'
@@ -15,9 +16,17 @@ import { Choice } from '@/ui/Choice'
 import { SelectField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
 import { mixFilm } from './nearestCard'
-import { PicturePick } from './PicturePick'
-import { SpectrumReading } from './SpectrumReading'
 import { Swatch } from './Swatch'
+
+/** Each comes when its way of naming a colour is chosen. */
+const PicturePick = dynamic(() => import('./PicturePick').then((module) => module.PicturePick), {
+  ssr: false,
+  loading: () => <p className="min-h-40" />,
+})
+const SpectrumReading = dynamic(() => import('./SpectrumReading').then((module) => module.SpectrumReading), {
+  ssr: false,
+  loading: () => <p className="min-h-40" />,
+})
 
 const WAYS = [
   ['patch', 'measured patch'],

@@ -114,7 +114,7 @@ function Counting({
       </div>
       {mix.portions > 0 && (
         <div className="mt-2 flex flex-wrap items-center gap-3">
-          <p role="status">
+          <p data-said>
             {counted(mix.portions, one, many)}: about <b>{formatGrams(mix.grams, 1)}</b>, from{' '}
             {formatGrams(mix.from, 1)} to {formatGrams(mix.to, 1)} until it is weighed.
             {mix.wanted.every((wanted) => wanted <= 0.05)

@@ -117,7 +117,7 @@ export function ArtworkBench({
 
   return (
     <div className="grid gap-6">
-      <p role="status" className="text-sm text-muted">
+      <p data-said className="text-sm text-muted">
         {KEPT[state]}
       </p>
       <div className="grid gap-4 sm:grid-cols-3">

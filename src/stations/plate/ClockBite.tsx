@@ -51,6 +51,7 @@ export function ClockBite({ ways }: { ways: ReactNode }) {
         onClose={() => setRunning(false)}
         steps={looks.map((minutes, i) => ({
           label: lookName(i),
+          caution: 'bath',
           seconds: 60 * (minutes - (looks[i - 1] ?? 0)),
           detail: `${clock(60 * minutes)} in all: lift, rinse, feel the step with a fingernail, brush the bubbles off`,
         }))}

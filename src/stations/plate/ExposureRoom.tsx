@@ -107,7 +107,7 @@ export function ExposureRoom({ last }: { last: (Exposures & { title: string; at:
         </section>
         <section aria-label="Screen" className="grid content-start gap-3">
           <h2 className="station-title">Screen before the image</h2>
-          <p role="status">{screenWords(widest)}</p>
+          <p data-said>{screenWords(widest)}</p>
           <Check
             label="Expose the screen first"
             checked={hasScreen}

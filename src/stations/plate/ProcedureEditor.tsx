@@ -173,7 +173,7 @@ export function ProcedureEditor({ procedure, problems, onChange, onBegin }: Proc
           <Button disabled={!name.trim()} onClick={() => void keep()}>
             Save this variant
           </Button>
-          {kept && <p role="status">{kept} is kept.</p>}
+          {kept && <p data-said>{kept} is kept.</p>}
         </div>
       </div>
     </div>

@@ -84,6 +84,7 @@ export function StripBite({ strips, kept, ways }: StripBiteProps) {
         onClose={() => setRunning(false)}
         steps={timetable.immersions.map(({ minutes, stopOut }, i) => ({
           label: `Immersion ${i + 1}`,
+          caution: 'bath',
           seconds: minutes * 60,
           detail: `After it: ${i === timetable.immersions.length - 1 ? 'done' : `rinse, dry, stop out ${stopOut.join(', ')}`}`,
         }))}
@@ -136,7 +137,7 @@ export function StripBite({ strips, kept, ways }: StripBiteProps) {
               <Button disabled={!held} onClick={() => void keepPlan()}>
                 {held ? 'Save this plan' : 'Save the strip first'}
               </Button>
-              <span role="status" className="text-sm">
+              <span data-said className="text-sm">
                 {said}
               </span>
             </div>

@@ -150,7 +150,7 @@ export default function ZoneBench({ plate, kept, picture, inks }: ZoneBenchProps
       rooms={<PlateRooms />}
       title="Plate"
       aside={
-        <p role="status" className="text-sm">
+        <p data-said className="text-sm">
           {mapStanding(zones.isChanged, kept)}
         </p>
       }

@@ -25,7 +25,7 @@ export function CarryOver({ press, onSet, onMakeReady, carried, trials }: CarryO
   if (!carried.ok) {
     return (
       <div
-        role="status"
+        data-said
         className="mt-3 flex flex-wrap items-center gap-x-4 gap-y-2 border-l-4 border-text bg-raised p-3"
       >
         <p className="min-w-56 flex-1">
@@ -47,7 +47,7 @@ export function CarryOver({ press, onSet, onMakeReady, carried, trials }: CarryO
   // Before any trial the press itself is the doubt: what is believed of it from memory belongs in as well.
   const sure = Math.hypot(carried.sd, learned.sd) * scale.step
   return (
-    <div role="status" className="mt-3 border-l-4 border-text bg-raised p-3">
+    <div data-said className="mt-3 border-l-4 border-text bg-raised p-3">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
         <p className="min-w-56 flex-1">
           <b>{carried.changed.join(', ')}:</b> the BAT’s squeeze is at <b>{readingWords(scale, to)}</b> ±{' '}

@@ -69,7 +69,7 @@ export function HandPrinting({
               />
             </div>
           ))}
-          <p role="status" className="mt-2 font-medium">
+          <p data-said className="mt-2 font-medium">
             {left && middle && right
               ? evennessByHand({ left, middle, right })
               : 'Look at the same tone in three places of the print.'}

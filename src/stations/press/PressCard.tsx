@@ -115,7 +115,7 @@ export function PressCard({
         )}
       </div>
       {standing.remarks.map((words) => (
-        <p key={words} role="status" className="mt-2 font-medium">
+        <p data-said key={words} className="mt-2 font-medium">
           ◆ {words}
         </p>
       ))}

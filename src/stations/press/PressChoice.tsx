@@ -114,7 +114,7 @@ export function PressChoice({ value, presses, problems, onChange }: PressChoiceP
         </p>
       </Folded>
       {stock && isReadOtherwise(value, stock) && (
-        <p role="status" className="mt-2 flex flex-wrap items-center gap-3 text-sm">
+        <p data-said className="mt-2 flex flex-wrap items-center gap-3 text-sm">
           Its card says it is read otherwise by now: {WAYS_OF_READING[stock.scale.id].toLowerCase()}.
           {canBeCarried(value, stock) ? '' : ' A reading cannot be turned over: nobody measured both.'}
           <Button look="quiet" onClick={() => onChange(withPress(value, stock))}>

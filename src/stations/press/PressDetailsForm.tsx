@@ -104,7 +104,7 @@ export function PressDetailsForm({ press }: { press: StorePress }) {
         >
           Save the card
         </Button>
-        <span role="status">{kept ? 'Saved' : ''}</span>
+        <span data-said>{kept ? 'Saved' : ''}</span>
       </div>
     </section>
   )

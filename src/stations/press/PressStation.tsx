@@ -217,7 +217,7 @@ export function PressStation({ presses, packs, shelf, trials, worked }: PressSta
           )}
           {stack && <NipProfile profile={nipProfile(stack)} />}
           {[...laid, ...warnings].map((words) => (
-            <p key={words} role="status" className="mt-2 font-medium">
+            <p data-said key={words} className="mt-2 font-medium">
               ◆ {words}
             </p>
           ))}
@@ -295,7 +295,7 @@ function Lean({ press }: { press: PressSetting }) {
   const tilt = tiltMm(press)
   const apart = Math.abs(readingLeft - readingRight)
   return (
-    <p role="status" className="mt-2 font-medium">
+    <p data-said className="mt-2 font-medium">
       ◆ Left and right differ: the {isRightLooser ? 'right' : 'left'} is {amountOnScale(scale, apart)}
       {tilt === null ? '' : ` (${formatFine(Math.abs(tilt), 2)})`} looser and will print lighter there.
       {apart > FAR_APART_STEPS * scale.step

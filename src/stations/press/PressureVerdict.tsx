@@ -70,7 +70,7 @@ export function PressureVerdict({
       </div>
       <Problems problems={problems} except={['by']} />
       {next && (
-        <p role="status" className="mt-2 flex flex-wrap items-center gap-3">
+        <p data-said className="mt-2 flex flex-wrap items-center gap-3">
           {next.words}
           {next.reading !== null && <Button onClick={() => onSet(next.reading!)}>{next.act}</Button>}
           {next.makeReadyMm !== null && (

@@ -158,7 +158,7 @@ function RollerGuide({ press, scale, sizing }: { press: StorePress; scale: Press
       rooms={<PressRooms />}
       title="Press"
       aside={<KeepLine {...kept} />}
-      answer={{ says: <span aria-live="polite">{next.words}</span>, because: next.more ?? undefined }}
+      answer={{ says: <span data-said>{next.words}</span>, because: next.more ?? undefined }}
     >
       <PressCaution kind={press.kind} />
       <p className="text-sm">

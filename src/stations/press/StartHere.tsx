@@ -23,7 +23,7 @@ export function StartHere({
   const isLaid = start.makeReadyMm === null || Math.abs(start.makeReadyMm - makeReadyMm) < 1e-9
   return (
     <div
-      role="status"
+      data-said
       className="mt-3 flex flex-wrap items-center gap-x-4 gap-y-2 border-l-4 border-text bg-raised p-3"
     >
       <p className="min-w-56 flex-1">

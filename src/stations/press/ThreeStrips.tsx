@@ -26,7 +26,7 @@ export function ThreeStrips({
           />
         </div>
       ))}
-      <p role="status" className="mt-2 font-medium">
+      <p data-said className="mt-2 font-medium">
         {stripsWords(strips, last)}
       </p>
     </>

@@ -25,7 +25,7 @@ export function Zeroing({ busy, onZero }: { busy: boolean; onZero: () => Promise
       <p className="text-sm text-muted print:hidden">
         Step {step + 1} of {ZEROING.length}
       </p>
-      <p className="text-xl print:hidden" aria-live="polite">
+      <p data-said className="text-xl print:hidden">
         {ZEROING[step]}
       </p>
       <div className="mt-2 flex flex-wrap gap-3">

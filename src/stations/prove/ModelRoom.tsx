@@ -164,7 +164,7 @@ function ModelBench({
   const signed = (value: number, words: string) => `${value > 0 ? '+' : value < 0 ? '−' : '±'}${words}`
   return (
     <>
-      <div role="status">
+      <div data-said>
         <Answer {...modelAnswer(changes, darker, heldName)} />
       </div>
       <p className="mb-3 text-sm">

@@ -125,7 +125,7 @@ export function ProveStation({
       {unset.length === 0 && !last && <FirstPrint />}
       {/* After a proof the plate is cleaned for the first time. */}
       {proofs.length > 0 && <CleaningCaution />}
-      <p role="status" aria-label="Last written" className="sr-only">
+      <p data-said data-written className="sr-only">
         {said}
       </p>
       <ol ref={ladder} tabIndex={-1} className="mt-2 outline-none" aria-label="Proofs">

@@ -79,7 +79,7 @@ export function MisfitSolver({ plate, isFaceDown, misfits }: MisfitSolverProps) 
         </div>
       </div>
       <div>
-        <div role="status">
+        <div data-said>
           {!misfit && (
             <p className="text-muted">
               {marks.length < 2

@@ -44,7 +44,7 @@ export function LeftIn({
       />
       {isLeftIn && (
         <>
-          <p role="status" className="font-medium">
+          <p data-said className="font-medium">
             {step ? `◆ ${because}` : because}
           </p>
           {step && (

@@ -42,7 +42,7 @@ export function Pacer({ steps, onClose }: { steps: PacedWipeStep[]; onClose: () 
       after="the press"
       back="Back to the order"
       onClose={onClose}
-      steps={steps}
+      steps={steps.map(({ hazard, ...step }) => ({ ...step, caution: hazard }))}
       beforeName="BAT"
       keepAs={`typothesis-wiping-${job.id}`}
       onEnded={(taken) =>

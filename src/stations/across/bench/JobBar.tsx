@@ -3,11 +3,11 @@
 import Link from 'next/link'
 import { useRef } from 'react'
 import { Menu } from 'lucide-react'
-import { ShortcutList } from '@/ui/ShortcutList'
 import { ThemeSwitch } from '@/ui/ThemeSwitch'
 import { WorkshopNav } from '../../shop/workshop/WorkshopNav'
+import { ViewHelp } from '../firstVisit/ViewHelp'
 import { PersonSwitch } from '../person/PersonSwitch'
-import { WaitingCount } from '../desk/WaitingCount'
+import { WaitingLine } from '../desk/WaitingLine'
 import { useJob } from './BenchContext'
 import { StationLine } from './StationLine'
 
@@ -65,9 +65,9 @@ export function JobBar({ about, run }: { about: string; run: string }) {
         <StationLine />
       </div>
       <span className="flex items-center px-2">
-        <WaitingCount />
+        <WaitingLine />
         <PersonSwitch />
-        <ShortcutList />
+        <ViewHelp />
         <ThemeSwitch />
         <JobMenu />
       </span>

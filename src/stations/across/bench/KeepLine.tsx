@@ -30,7 +30,7 @@ export function KeepLine({
   const standing = isUnset ? 'Not set yet' : WORDS[state]
   return (
     <div className="flex items-center gap-3 text-sm">
-      <span role="status">{conflict ? '◆ Not saved' : standing}</span>
+      <span data-said>{conflict ? '◆ Not saved' : standing}</span>
       {general && !conflict && <span className="text-signal">{general.message}</span>}
       <button
         type="button"

@@ -7,7 +7,7 @@ import { useNeed } from './useNeed'
 export function Misfits({ of }: { of?: Misfit['of'] }) {
   const misfits = misfitsOf(useNeed()).filter((one) => of === undefined || one.of === of)
   return misfits.map(({ of: what, words, ways }) => (
-    <p key={`${what} ${words}`} role="status" className="mt-3 border-l-4 border-text bg-raised p-3">
+    <p data-said key={`${what} ${words}`} className="mt-3 border-l-4 border-text bg-raised p-3">
       <b>◆ {words}</b> <span className="text-sm">{ways}</span>
     </p>
   ))

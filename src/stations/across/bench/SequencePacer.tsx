@@ -18,6 +18,7 @@ import { useChime } from '@/ui/useChime'
 import { Panel } from '@/ui/Panel'
 import { useKey } from '@/ui/useKey'
 import type { KeyNames } from '@/ui/viewKeys'
+import { CautionAtAct, type CautionName } from './cautions'
 
 const PACER_KEYS: KeyNames = [
   ['Enter', 'The next step'],
@@ -37,6 +38,8 @@ export interface PacedStep {
   detail?: string
   /** what this step took where it is to be the same again; null: not known */
   before?: number | null
+  /** what can hurt at it */
+  caution?: CautionName
 }
 
 interface SequencePacerProps {
@@ -73,6 +76,43 @@ function keepPace(key: string | undefined, pace: Pace): void {
   } catch {
     // Without storage the clock lasts as long as the page.
   }
+}
+
+/** The step that runs, in letters to be read across the room. @param then what comes after it @param drift seconds off the plan so far */
+function StepAtHand({
+  step: { label, detail, caution, before },
+  then,
+  left,
+  drift,
+  beforeName,
+}: {
+  step: PacedStep
+  then: string
+  left: number
+  drift: number
+  beforeName: string
+}) {
+  return (
+    <>
+      <p className="far-number text-5xl">{label}</p>
+      {detail && <p className="mt-2 text-2xl">{detail}</p>}
+      {caution && <CautionAtAct name={caution} />}
+      <p className="far-number mt-4 text-8xl" aria-hidden>
+        {clock(left)}
+      </p>
+      {before !== undefined && before !== null && (
+        <p className="mt-2 text-xl">
+          {beforeName}: {formatNumber(before, 0)} s
+        </p>
+      )}
+      <p className="mt-2 text-xl">
+        {left >= 0 ? 'left' : 'over'}, then {then}
+        {Math.abs(drift) >= BEHIND
+          ? `; ${formatNumber(Math.abs(drift), 0)} s ${drift > 0 ? 'behind' : 'ahead'} in all`
+          : ''}
+      </p>
+    </>
+  )
 }
 
 /** Runs through steps with wet or inked hands: Enter goes on, Backspace goes back; big type, the rest of the way at the side. */
@@ -156,28 +196,21 @@ export function SequencePacer({
       }
     >
       <div className="grid gap-6 md:grid-cols-[1fr_16rem]">
-        <div aria-live="polite">
-          {at < 0 && <p className="far-number text-5xl">Ready: {steps[0].label}</p>}
-          {current && !ended && (
+        <div data-said data-occasion={`${at} ${ended} ${left < 0}`}>
+          {at < 0 && (
             <>
-              <p className="far-number text-5xl">{current.label}</p>
-              {current.detail && <p className="mt-2 text-2xl">{current.detail}</p>}
-              <p className="far-number mt-4 text-8xl" aria-hidden>
-                {clock(left)}
-              </p>
-              {current.before !== undefined && current.before !== null && (
-                <p className="mt-2 text-xl">
-                  {beforeName}: {formatNumber(current.before, 0)} s
-                </p>
-              )}
-              <p className="mt-2 text-xl">
-                {left >= 0 ? 'left' : 'over'}
-                {steps[at + 1] ? `, then ${steps[at + 1].label.toLowerCase()}` : `, then ${after}`}
-                {Math.abs(drift) >= BEHIND
-                  ? `; ${formatNumber(Math.abs(drift), 0)} s ${drift > 0 ? 'behind' : 'ahead'} in all`
-                  : ''}
-              </p>
+              <p className="far-number text-5xl">Ready: {steps[0].label}</p>
+              {steps[0].caution && <CautionAtAct name={steps[0].caution} />}
             </>
+          )}
+          {current && !ended && (
+            <StepAtHand
+              step={current}
+              then={steps[at + 1]?.label.toLowerCase() ?? after}
+              left={left}
+              drift={drift}
+              beforeName={beforeName}
+            />
           )}
           {ended &&
             endedWords(

@@ -39,7 +39,9 @@ const CAUTIONS = {
     'Needles, rockers and blades: cut away from your hands, guards in place. Edges of metal and plastic cut too, until they are bevelled.',
 } as const
 
-function OneCaution({ name }: { name: keyof typeof CAUTIONS }) {
+export type CautionName = keyof typeof CAUTIONS
+
+function OneCaution({ name }: { name: CautionName }) {
   const person = usePerson()
   return (
     <Caution name={name} title={TITLES[name]} who={person} pointer={CAUTION_POINTER}>
@@ -48,8 +50,8 @@ function OneCaution({ name }: { name: keyof typeof CAUTIONS }) {
   )
 }
 
-/** A caution within the work, at the act it is of: for a list that is read act by act. */
-export const CautionAtAct = ({ name }: { name: 'hotplate' | 'wipe' | 'press' | 'kitchen' }) => (
+/** A caution within the work, at the act it is of: for what is read or run act by act. */
+export const CautionAtAct = ({ name }: { name: CautionName }) => (
   <span className="block text-sm">
     <span aria-hidden>⚠ </span>
     {CAUTIONS[name]} <span className="text-muted">{CAUTION_POINTER}</span>

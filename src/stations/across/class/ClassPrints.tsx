@@ -60,7 +60,7 @@ export function ClassPrints({
     <section aria-label="Prints and their makers" className="mt-4 border-t border-line pt-3">
       <div className="flex flex-wrap items-end gap-3">
         <TextField label="Find a print: sheet, name or time" value={find} onText={setFind} />
-        <p role="status" className="pb-2 text-sm text-muted">
+        <p data-said className="pb-2 text-sm text-muted">
           {found.length} of {prints.length}
           {roster.homeOn ? `; they go home on ${saidDayOf(`${roster.homeOn}T12:00:00.000Z`, zone)}` : ''}
         </p>

@@ -134,7 +134,7 @@ export function ClassRoom({ roster, pulls }: { roster: Roster | null; pulls: rea
         </>
       )}
       {last && (
-        <p role="status" className="mb-2">
+        <p data-said className="mb-2">
           Pencil on sheet {last.sheet}:{' '}
           <b className="far-number text-2xl">{writeMoment(last.pulledAt, last.zone)}</b>{' '}
           {roster?.makers.find(({ id }) => id === makerOf(last))?.name}

@@ -129,6 +129,8 @@ export default function DeskAtWork({
     desk[rail][rails[rail].begun.length]?.step ?? (rail === 'plate' ? 'Plate is ready' : 'Sheet is ready')
   const [own, other] = role === 'clean' ? (['sheet', 'plate'] as const) : (['plate', 'sheet'] as const)
   const accepted = acceptedAt(desk, queue)
+  const fault = state.faults.at(-1)
+  const earlier = fault && desk.album?.[fault.what]
   const signals = useDeskSignals(desk.title, { plate: desk.plate, sheet: desk.sheet }, rails, own, call, now)
   const stamp = draft && new Date(draft.at + state.shiftMinutes * 60_000).toISOString()
   const notices: DeskNotice[] = [
@@ -228,7 +230,11 @@ export default function DeskAtWork({
       {desk.stop && !draft && <p className="border border-line bg-raised p-4 text-lg">{desk.stop}</p>}
       {state.phase === 'meeting' && (
         <>
-          <p aria-live="polite" className="far-number text-[clamp(2rem,5vw,64px)] leading-none">
+          <p
+            data-said
+            data-occasion={call.words.replace(/\d+:\d+/g, '')}
+            className="far-number text-[clamp(2rem,5vw,64px)] leading-none"
+          >
             {desk.stop ? 'Nothing to pull' : call.words}
           </p>
           <div className="min-h-32 flex-[3] basis-0">
@@ -268,9 +274,14 @@ export default function DeskAtWork({
             {state.seen ? `The eye: ${state.seen}. ` : ''}
             {state.faults.map((fault) => `◆ ${faultWords(fault)}`).join('; ')}
           </p>
+          {earlier && (
+            <p data-said className="text-lg">
+              {earlier}
+            </p>
+          )}
           {isGapLong && (
             <p
-              role="status"
+              data-said
               className="mt-2 flex flex-wrap items-center gap-3 border-l-4 border-text bg-raised px-3 text-lg"
             >
               It took much longer than the pulls before: one pull or two?{' '}

@@ -23,7 +23,7 @@ export function DeskStanding({
   }
   return (
     <>
-      <p role="status" className="ml-auto font-medium">
+      <p data-said className="ml-auto font-medium">
         {words()}
       </p>
       {alarm && (

@@ -151,7 +151,7 @@ export function DeskWaiting({
               }}
             />
           </label>
-          <p role="status">{said}</p>
+          <p data-said>{said}</p>
         </div>
       </OverTheDesk>
     </div>

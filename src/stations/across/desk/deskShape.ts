@@ -1,4 +1,5 @@
 import type { PlannedSegment } from '@/core/edition/meeting'
+import type { RejectReason } from '@/core/edition/fault'
 import type { EyeReading } from '@/core/edition/pull'
 import type { Purpose } from '@/core/prove/purpose'
 import type { Settings } from '@/core/prove/settings'
@@ -45,6 +46,8 @@ export interface Desk {
   isByHand?: boolean
   outside: number
   check: string | null
+  /** what earlier prints say of a fault, a sentence each; left out by earlier servers */
+  album?: Partial<Record<RejectReason, string>>
   /** the day of the last numbered pull, and the warm-ups of the day this was read, with what the eye said of them */
   warm: { lastDay: string | null; today: string; eyes: { id: string; eye: EyeReading | null }[] }
 }

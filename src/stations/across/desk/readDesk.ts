@@ -18,6 +18,7 @@ import { outsideBat } from '@/core/prove/outsideBat'
 import { pacedSteps } from '@/core/wipe/pacedSteps'
 import type { JobRecord } from '@/data/record/jobRecord'
 import type { KnownPresses } from '@/data/press/presses'
+import { deskAlbum } from './deskAlbum'
 import { DESK_VERSION, type Desk } from './deskShape'
 
 /** Pulls whose course is drawn behind the rails. */
@@ -128,6 +129,7 @@ export function readDesk(
     isByHand,
     outside: held && settings && isAlike ? outsideBat(settings, held).length : 0,
     check: checkAfter(lastFault),
+    album: deskAlbum(pulls),
     warm: readWarm(pulls, today),
   }
 }

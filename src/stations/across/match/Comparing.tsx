@@ -19,7 +19,7 @@ export function Comparing({ room }: { room: MatchRoomHandle }) {
       ))}
       {step !== null && (
         <div
-          role="status"
+          data-said
           className="my-3 flex flex-wrap items-center gap-4 border-l-4 border-text bg-raised p-3"
         >
           <p>

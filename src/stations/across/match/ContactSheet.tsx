@@ -61,7 +61,7 @@ export function ContactSheet({
       <div className="mb-2 flex flex-wrap items-center gap-x-6 gap-y-2">
         <h2 className="station-title">The edition by closeness</h2>
         {check?.isRunning ? (
-          <p role="status" className="flex flex-wrap items-center gap-3">
+          <p data-said data-occasion="checking" className="flex flex-wrap items-center gap-3">
             <progress max={Math.max(1, check.of)} value={check.done} aria-label="Impressions checked" />{' '}
             {check.of === 0 ? 'Beginning' : `${check.done} of ${check.of} checked`}; it goes on when this page
             is closed. <Button onClick={onStop}>Stop after what is done</Button>

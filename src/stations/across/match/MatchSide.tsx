@@ -81,7 +81,7 @@ export function MatchSide({
   ]
   return (
     <div>
-      <h2 className="station-title text-lg" aria-live="polite">
+      <h2 data-said className="station-title text-lg">
         {wholeWords([...view.standings.values()], match.flaws)}
       </h2>
       {notes.map((note) => (

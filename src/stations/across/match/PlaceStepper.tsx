@@ -45,7 +45,7 @@ export function PlaceStepper({ places, accepted, current, onCurrent, onAccept }:
       <h2 className="station-title">
         {places.length === 1 ? 'One place to look at' : `${places.length} places to look at`}
       </h2>
-      <p aria-live="polite">
+      <p data-said>
         <b>
           {current + 1}. {place.what}
         </b>

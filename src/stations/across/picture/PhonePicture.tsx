@@ -62,7 +62,7 @@ export default function PhonePicture({
         Take it with a phone
       </Button>
       {said && (
-        <span role="status" className="block text-sm">
+        <span data-said className="block text-sm">
           {said}
         </span>
       )}

@@ -54,7 +54,7 @@ export function AboutJob({
     <section aria-label="This job" className="mt-6 border-t border-line pt-4">
       <h2 className="station-title mb-2">This job</h2>
       {place !== 'shelf' && (
-        <p role="status" className="mb-2 font-medium">
+        <p data-said className="mb-2 font-medium">
           ◆ It lies {PLACES_OF_JOBS[place]}.
         </p>
       )}

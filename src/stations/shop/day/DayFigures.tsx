@@ -53,7 +53,7 @@ export function DayFigures({ day, isLatest, play, days, write }: DayFiguresProps
         />
       )}
       {play.done !== null && (
-        <p role="status" className="text-sm">
+        <p data-said data-occasion="playing" className="text-sm">
           Playing the day {days} times: {formatNumber(100 * play.done, 0)} %{' '}
           <Button look="quiet" onClick={play.cancel}>
             Cancel

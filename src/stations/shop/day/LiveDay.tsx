@@ -109,7 +109,11 @@ export function LiveDay({ day, drying }: { day: KeptDay & DayFacts; drying: Reac
   )
   return (
     <div className="grid gap-6">
-      <section aria-label="What is due" aria-live="polite">
+      <section
+        data-said
+        aria-label="What is due"
+        data-occasion={next ? `${next.kind} ${next.sheet} ${isDue}` : ''}
+      >
         {next ? (
           <>
             <p data-answer className="answer">

@@ -84,7 +84,7 @@ export function settingOf({ setting }: Pick<DayWish, 'setting'>): {
 export function readDayWish(wish: DayWish): WishedDay | 'no-start' | null {
   const { setting } = settingOf(wish)
   if (!setting) return null
-  const [day] = wish.startField.split('T')
+  const [day] = (wish.given === 'start' ? wish.startField : wish.finishField).split('T')
   const zero = Date.parse(`${day}T00:00`)
   const onAxis = (field: string) => (Date.parse(field) - zero) / 60_000
   const pause = onAxis(`${day}T${wish.pauseAt}`)

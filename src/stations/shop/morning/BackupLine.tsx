@@ -16,7 +16,7 @@ export function BackupLine({ standing, now }: { standing: BackupStanding; now: s
   const { words, isLate } = backupWords(standing, now, zone)
   return (
     <section aria-label="Backup" className="mt-4 border-t border-line pt-2 text-sm">
-      <p role="status" className={isLate ? 'font-medium' : ''}>
+      <p data-said className={isLate ? 'font-medium' : ''}>
         {isLate ? '◆ ' : ''}
         {words}
       </p>

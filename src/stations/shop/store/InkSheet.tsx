@@ -136,7 +136,7 @@ export function InkSheet({ ink }: { ink: StoreInk }) {
             />
             <div className="self-end">
               <Button onClick={() => void keep()}>Save the tube</Button>{' '}
-              <span role="status" className="ml-2 text-sm">
+              <span data-said className="ml-2 text-sm">
                 {kept ? 'Saved' : ''}
               </span>
             </div>

@@ -73,7 +73,7 @@ export function ListDialog() {
       </Field>
       <Problems problems={problems} except={['file']} />
       {read && (
-        <div role="status" className="mt-3 grid gap-2">
+        <div data-said className="mt-3 grid gap-2">
           <p>
             <b>{read.names.length === 0 ? 'Nothing new is in it.' : `New: ${first(read.names)}.`}</b>
           </p>

@@ -34,7 +34,7 @@ export function SampleBeside({ at }: { at: string | null }) {
         </>
       ) : (
         <>
-          <p role="status">The sample is open, in a workshop of its own.</p>
+          <p data-said>The sample is open, in a workshop of its own.</p>
           <p className="flex flex-wrap gap-2">
             <a href={url} target="_blank" rel="noreferrer" className={buttonClass()}>
               Go to the sample

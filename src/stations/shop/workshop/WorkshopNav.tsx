@@ -2,10 +2,10 @@
 
 import Link from 'next/link'
 import { usePathname } from 'next/navigation'
-import { ShortcutList } from '@/ui/ShortcutList'
 import { ThemeSwitch } from '@/ui/ThemeSwitch'
+import { ViewHelp } from '../../across/firstVisit/ViewHelp'
 import { PersonSwitch } from '../../across/person/PersonSwitch'
-import { WaitingCount } from '../../across/desk/WaitingCount'
+import { WaitingLine } from '../../across/desk/WaitingLine'
 
 /** Where to go beside a job, in the order of a day. */
 const PLACES = [
@@ -43,11 +43,11 @@ export function WorkshopBar({ name }: { name: string | null }) {
         Typothesis
       </Link>
       {name && <span className="text-muted">{name}</span>}
-      <WaitingCount />
+      <WaitingLine />
       <WorkshopNav className="ml-auto flex flex-wrap items-center gap-x-5" />
       <span className="flex items-center">
         <PersonSwitch />
-        <ShortcutList />
+        <ViewHelp />
         <ThemeSwitch />
       </span>
     </header>
