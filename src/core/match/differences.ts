@@ -71,14 +71,21 @@ export function laidOver(
       const fy = py - j
       const to = y * width + x
       seen[to] = 1
-      const at = 3 * (j * w + i)
-      for (let c = 0; c < 3; c++) {
-        const k = at + c
-        rgb[3 * to + c] =
-          (data[k] * (1 - fx) + data[k + 3] * fx) * (1 - fy) +
-          (data[k + 3 * w] * (1 - fx) + data[k + 3 * w + 3] * fx) * fy +
-          0.5
-      }
+      const k = 3 * (j * w + i)
+      const below = k + 3 * w
+      const at = 3 * to
+      rgb[at] =
+        (data[k] * (1 - fx) + data[k + 3] * fx) * (1 - fy) +
+        (data[below] * (1 - fx) + data[below + 3] * fx) * fy +
+        0.5
+      rgb[at + 1] =
+        (data[k + 1] * (1 - fx) + data[k + 4] * fx) * (1 - fy) +
+        (data[below + 1] * (1 - fx) + data[below + 4] * fx) * fy +
+        0.5
+      rgb[at + 2] =
+        (data[k + 2] * (1 - fx) + data[k + 5] * fx) * (1 - fy) +
+        (data[below + 2] * (1 - fx) + data[below + 5] * fx) * fy +
+        0.5
     }
   }
   return { rgb, seen }

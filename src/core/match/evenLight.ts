@@ -10,36 +10,47 @@ const ROUNDS = 3
 /** A surface of second degree, places in −1…1: a + b·x + c·y + d·x² + e·x·y + f·y². */
 type Light = readonly number[]
 
-/** A surface of second degree through one channel of the margin, 0 to 255, places in −1…1. */
-function lightOf(
-  { width, height, data }: Rgb,
+/** Every so many-th pixel round a plate: its place in −1…1, and where it stands in the picture. */
+function marginOf(
+  { width, height }: Rgb,
   { left, top, width: w, height: h }: Box,
-  channel: number,
   guard: number,
-): Light | null {
-  const points: [number, number, number][] = []
+): { x: number; y: number; at: number }[] {
+  const points: { x: number; y: number; at: number }[] = []
   for (let y = guard; y < height - guard; y += EVERY) {
     for (let x = guard; x < width - guard; x += EVERY) {
       if (x > left - guard && x < left + w + guard && y > top - guard && y < top + h + guard) continue
-      points.push([(2 * x) / width - 1, (2 * y) / height - 1, data[3 * (y * width + x) + channel]])
+      points.push({ x: (2 * x) / width - 1, y: (2 * y) / height - 1, at: 3 * (y * width + x) })
     }
   }
+  return points
+}
+
+/** A surface of second degree through one channel of the margin, 0 to 255, places in −1…1. */
+function lightOf(data: Rgb['data'], points: ReturnType<typeof marginOf>, channel: number): Light | null {
   if (points.length < 200) return null
-  const sorted = points.map(([, , value]) => value).sort((a, b) => a - b)
+  const sorted = Uint8Array.from(points, ({ at }) => data[at + channel]).sort()
   let solved = [sorted[sorted.length >> 1], 0, 0, 0, 0, 0]
+  const row = [1, 0, 0, 0, 0, 0]
   for (let round = 0; round < ROUNDS; round++) {
     const normal = Array.from({ length: 6 }, () => new Array<number>(6).fill(0))
     const right = new Array<number>(6).fill(0)
-    for (const [x, y, value] of points) {
+    for (const { x, y, at } of points) {
+      const value = data[at + channel]
       const held =
         solved[0] + solved[1] * x + solved[2] * y + solved[3] * x * x + solved[4] * x * y + solved[5] * y * y
       if (Math.abs(value - held) > DIRT * held * (round === 0 ? 2 : 1)) continue
-      const row = [1, x, y, x * x, x * y, y * y]
+      row[1] = x
+      row[2] = y
+      row[3] = x * x
+      row[4] = x * y
+      row[5] = y * y
       for (let i = 0; i < 6; i++) {
         right[i] += row[i] * value
-        for (let j = 0; j < 6; j++) normal[i][j] += row[i] * row[j]
+        for (let j = i; j < 6; j++) normal[i][j] += row[i] * row[j]
       }
     }
+    for (let i = 1; i < 6; i++) for (let j = 0; j < i; j++) normal[i][j] = normal[j][i]
     const next = solveLinear(normal, right)
     if (!next) return null
     solved = next
@@ -64,7 +75,8 @@ export function evenLight(
   white: PaperWhite | null,
 ): { picture: Rgb; white: PaperWhite | null; fall: number } {
   const guard = Math.round(2.5 * pixelsPerMm)
-  const lights = [0, 1, 2].map((channel) => lightOf(picture, plate, channel, guard))
+  const points = marginOf(picture, plate, guard)
+  const lights = [0, 1, 2].map((channel) => lightOf(picture.data, points, channel))
   const [r, g, b] = lights
   if (!r || !g || !b) return { picture, white: null, fall: 0 }
   const own: PaperWhite = [r[0], g[0], b[0]]

@@ -49,17 +49,23 @@ function inkOf(lab: Float32Array, paper: number): Float32Array {
   return ink
 }
 
-/** Lays the impression over the reference, what a damp sheet grew and bent by taken out, and turns both into what is judged: colours, ink and their difference. */
+/**
+ * Lays the impression over the reference, what a damp sheet grew and bent by taken out, and turns both into what is judged: colours, ink and
+ * their difference.
+ *
+ * @param from what is known of how the sheet grew and bent, to be measured on from there
+ */
 export function judgePlate(
   reference: Rgb,
   impression: Rgb,
   at: Similarity,
   plate: Box,
   pixelsPerMm: number,
+  from: Deformation = noDeformation(plate),
 ): JudgedPlate {
   const { width, height } = reference
   const ours = greyOf(reference)
-  let deformation = noDeformation(plate)
+  let deformation = from
   let isGrowthMeasured = false
   for (let pass = 0; pass < PASSES; pass++) {
     const left = estimateDeformation(

@@ -323,7 +323,7 @@ function judgedAlike(
   const spread = outOfFocus(sharper, focusFor(sharper, share))
   const [one, other] = picture === 'reference' ? [reference, spread] : [spread, impression]
   return {
-    judged: judgePlate(one, other, alignment, plate, pixelsPerMm),
+    judged: judgePlate(one, other, alignment, plate, pixelsPerMm, asTaken.deformation),
     softer: { picture, isTooSoft },
   }
 }

@@ -55,9 +55,11 @@ export function softened({ width, height, data }: Grey): Grey {
   const across = new Float32Array(data.length)
   for (let y = 0; y < height; y++) {
     const row = y * width
-    for (let x = 0; x < width; x++)
-      across[row + x] =
-        (data[row + (x > 0 ? x - 1 : 0)] + 2 * data[row + x] + data[row + (x < width - 1 ? x + 1 : x)]) / 4
+    const last = row + width - 1
+    // At the border the pixel itself stands for its missing neighbour.
+    across[row] = (data[row] + 2 * data[row] + data[width > 1 ? row + 1 : row]) / 4
+    for (let i = row + 1; i < last; i++) across[i] = (data[i - 1] + 2 * data[i] + data[i + 1]) / 4
+    if (width > 1) across[last] = (data[last - 1] + 2 * data[last] + data[last]) / 4
   }
   const soft = new Float32Array(data.length)
   for (let y = 0; y < height; y++) {

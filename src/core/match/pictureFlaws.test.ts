@@ -30,7 +30,7 @@ const look = (more: Partial<PictureLook> = {}): PictureLook => ({
   white: [228, 224, 214],
   paper,
   levelled: paper,
-  tones: { isGrey: false, isTwoTone: false },
+  tones: { isGrey: false, isTwoTone: false, darkest: 0 },
   pixelsPerMm: 5.9,
   ...more,
 })
@@ -79,13 +79,15 @@ describe('two pictures', () => {
     expect(isSheetKnown(flaws)).toBe(true)
   })
   it('tell no colour where they are grey, and no tone where one is or where there are no tones', () => {
-    const grey = look({ tones: { isGrey: true, isTwoTone: false } })
-    const lines = look({ tones: { isGrey: true, isTwoTone: true } })
+    const grey = look({ tones: { isGrey: true, isTwoTone: false, darkest: 0 } })
+    const lines = look({ tones: { isGrey: true, isTwoTone: true, darkest: 0.1 } })
     const of = (reference: PictureLook, impression: PictureLook) =>
       flawsOf({ reference, impression }, SHEET, LAID, null)
     expect(of(grey, grey)).toEqual({ reference: ['grey'], impression: ['grey'] })
     expect(of(look(), grey)).toEqual({ reference: [], impression: ['grey-beside-colour'] })
     expect(of(look(), lines)).toEqual({ reference: [], impression: ['two-tones'] })
+    const black = (darkest: number) => look({ tones: { isGrey: false, isTwoTone: false, darkest } })
+    expect(of(black(0.01), black(0.03))).toEqual({ reference: [], impression: ['clipped-dark'] })
     const said = (check: 'colour' | 'lines' | 'breaks', flaws: ReturnType<typeof of>) =>
       unlessSpoiled({ check, value: 1, words: '', places: [] }, flaws).value
     expect(['colour', 'lines', 'breaks'].map((check) => said(check as 'lines', of(grey, grey)))).toEqual([

@@ -50,6 +50,11 @@ export const PICTURE_FLAWS = {
     says: 'the paper is as light as a picture goes, and pale tones are lost in it',
     cure: 'Take it again darker.',
   },
+  'clipped-dark': {
+    spoils: ['colour', 'tone', 'lines', 'evenness', 'sides', 'bands'],
+    says: 'its ink is as dark as a picture goes, and how much ink lies there is lost in it',
+    cure: 'Take it again lighter, and switch off what raises contrast by itself.',
+  },
   dark: {
     spoils: BY_INK,
     says: 'it is so dark that dark tones run into one another',
@@ -120,6 +125,8 @@ const SHAPE_AT_A_SLANT = 0.3
 const BLURRED_MM = 0.45
 /** Share of the paper that may be as light as a picture goes. */
 const CLIPPED = 0.05
+/** Share of the plate that may be as dark as a picture goes. */
+const CLIPPED_DARK = 0.02
 /** Paper may be dark by itself; darker than this, or by such a share darker than in the other picture, it is the picture that is. */
 const DARK = 90
 const DARKER = 0.75
@@ -209,8 +216,8 @@ export interface PictureLook {
   levelled: PaperRound | null
   /** how finely it shows the sheet, as it came */
   pixelsPerMm: number
-  /** whether it is grey, and whether it has black and white alone */
-  tones: { isGrey: boolean; isTwoTone: boolean }
+  /** whether it is grey, whether it has black and white alone, and the share of the plate that is as dark as it goes */
+  tones: { isGrey: boolean; isTwoTone: boolean; darkest: number }
 }
 
 /** Fewer pixels to a millimetre show no line of a print, which are a few tenths wide [common practice, no source]. */
@@ -219,8 +226,10 @@ const COARSE = 2.5
 /** What the tones of a picture keep from being told. */
 function flawOfTones(own: PictureLook['tones'], other: PictureLook['tones']): PictureFlaw[] {
   if (own.isTwoTone) return ['two-tones']
-  if (!own.isGrey) return []
-  return [other.isGrey ? 'grey' : 'grey-beside-colour']
+  return [
+    ...(own.darkest > CLIPPED_DARK ? (['clipped-dark'] as const) : []),
+    ...(own.isGrey ? [other.isGrey ? ('grey' as const) : ('grey-beside-colour' as const)] : []),
+  ]
 }
 
 /** Whether a picture is a camera's: as somebody said, else by the slant of its sheet; null: nobody knows. */

@@ -19,13 +19,16 @@ function blurred(data: ArrayLike<number>, width: number, height: number, r: numb
       sum += data[y * width + clamp(x + r + 1, width - 1)] - data[y * width + clamp(x - r, width - 1)]
     }
   }
+  // Row by row with a sum a column, so that memory is gone through in order.
   const out = new Float32Array(width * height)
-  for (let x = 0; x < width; x++) {
-    let sum = 0
-    for (let k = -r; k <= r; k++) sum += along[clamp(k, height - 1) * width + x]
-    for (let y = 0; y < height; y++) {
-      out[y * width + x] = sum / n
-      sum += along[clamp(y + r + 1, height - 1) * width + x] - along[clamp(y - r, height - 1) * width + x]
+  const sums = new Float64Array(width)
+  for (let k = -r; k <= r; k++)
+    for (let x = 0, at = clamp(k, height - 1) * width; x < width; x++, at++) sums[x] += along[at]
+  for (let y = 0; y < height; y++) {
+    const [comes, goes] = [clamp(y + r + 1, height - 1) * width, clamp(y - r, height - 1) * width]
+    for (let x = 0, to = y * width; x < width; x++, to++) {
+      out[to] = sums[x] / n
+      sums[x] += along[comes + x] - along[goes + x]
     }
   }
   return out
@@ -74,23 +77,31 @@ export function outOfFocus({ width, height, data }: Rgb, sigma: number): Rgb {
   for (let i = 0; i < weights.length; i++) weights[i] /= total
   const along = new Float32Array(data.length)
   const out = new Uint8Array(data.length)
-  for (let y = 0; y < height; y++)
-    for (let x = 0; x < width; x++)
-      for (let k = -reach; k <= reach; k++) {
-        const from = 3 * (y * width + Math.min(width - 1, Math.max(0, x + k)))
-        const to = 3 * (y * width + x)
-        const weight = weights[k + reach]
-        for (let c = 0; c < 3; c++) along[to + c] += weight * LINEAR[data[from + c]]
-      }
-  const sums = new Float32Array(3 * width)
+  // A row in linear light, its ends drawn out: every tap is then a plain run over it.
+  const line = 3 * width
+  const light = new Float32Array(line + 6 * reach)
   for (let y = 0; y < height; y++) {
-    sums.fill(0)
-    for (let k = -reach; k <= reach; k++) {
-      const from = 3 * width * Math.min(height - 1, Math.max(0, y + k))
-      const weight = weights[k + reach]
-      for (let i = 0; i < sums.length; i++) sums[i] += weight * along[from + i]
+    const row = y * line
+    for (let i = 0; i < line; i++) light[3 * reach + i] = LINEAR[data[row + i]]
+    for (let k = 0; k < reach; k++)
+      for (let c = 0; c < 3; c++) {
+        light[3 * k + c] = light[3 * reach + c]
+        light[3 * (reach + width + k) + c] = light[3 * (reach + width - 1) + c]
+      }
+    for (let i = 0; i < line; i++) {
+      let sum = 0
+      for (let k = 0, from = i; k < weights.length; k++, from += 3) sum += weights[k] * light[from]
+      along[row + i] = sum
     }
-    for (let i = 0; i < sums.length; i++) out[3 * width * y + i] = BACK[Math.round(STEPS * sums[i])]
+  }
+  const rows = new Int32Array(weights.length)
+  for (let y = 0; y < height; y++) {
+    for (let k = 0; k < rows.length; k++) rows[k] = line * Math.min(height - 1, Math.max(0, y + k - reach))
+    for (let i = 0, to = line * y; i < line; i++, to++) {
+      let sum = 0
+      for (let k = 0; k < rows.length; k++) sum += weights[k] * along[rows[k] + i]
+      out[to] = BACK[(STEPS * sum + 0.5) | 0]
+    }
   }
   return { width, height, data: out }
 }

@@ -7,7 +7,7 @@ import type { MatchRefusal } from './matchPictures'
 import { lookAtPaper } from './paperRound'
 import type { Rgb } from './picture'
 import type { PictureLook } from './pictureFlaws'
-import { isTwoTone } from './pictureTones'
+import { darkestShare, isTwoTone } from './pictureTones'
 import { rectify } from './rectify'
 import type { Scan } from './scan'
 import { frameOf, sheetEdges } from './sheetEdges'
@@ -107,7 +107,7 @@ export function straightSheets(
         white: ours.white,
         paper: paperOf(upright),
         levelled: paperOf(ours.picture),
-        tones: tonesOf(reference.picture),
+        tones: tonesOf(reference.picture, upright, wanted),
         pixelsPerMm: across(ourCorners),
       },
       impression: {
@@ -116,7 +116,7 @@ export function straightSheets(
         white: theirs.white,
         paper: paperOf(lying),
         levelled: paperOf(theirs.picture),
-        tones: tonesOf(impression.picture),
+        tones: tonesOf(impression.picture, lying, wanted),
         pixelsPerMm: across(theirCorners),
       },
     },
@@ -124,7 +124,12 @@ export function straightSheets(
   }
 }
 
-const tonesOf = (picture: Rgb) => ({ isGrey: picture.isGrey === true, isTwoTone: isTwoTone(picture) })
+/** @param upright the same, straightened @param plate where it is about on that, px */
+const tonesOf = (picture: Rgb, upright: Rgb, plate: Box) => ({
+  isGrey: picture.isGrey === true,
+  isTwoTone: isTwoTone(picture),
+  darkest: darkestShare(upright, plate),
+})
 
 /** Corners named so that the sheet lies the way it is wanted: a sheet scanned lying across begins at its next corner. */
 function turnsOf(corners: Corners, isWide: boolean): Corners {

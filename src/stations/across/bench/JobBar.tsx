@@ -1,46 +1,13 @@
 'use client'
 
 import Link from 'next/link'
-import { useRef } from 'react'
-import { Menu } from 'lucide-react'
 import { ThemeSwitch } from '@/ui/ThemeSwitch'
-import { WorkshopNav } from '../../shop/workshop/WorkshopNav'
+import { WorkshopMenu } from '../../shop/workshop/WorkshopNav'
 import { ViewHelp } from '../firstVisit/ViewHelp'
 import { PersonSwitch } from '../person/PersonSwitch'
 import { WaitingLine } from '../desk/WaitingLine'
 import { useJob } from './BenchContext'
 import { StationLine } from './StationLine'
-
-/** The ways out of a job, folded: they are wanted seldom while one works. */
-function JobMenu() {
-  const menu = useRef<HTMLDetailsElement>(null)
-  const close = () => {
-    if (menu.current) menu.current.open = false
-  }
-  return (
-    <details
-      ref={menu}
-      className="relative"
-      onBlur={({ currentTarget, relatedTarget }) => {
-        if (!currentTarget.contains(relatedTarget)) close()
-      }}
-      onKeyDown={(event) => {
-        if (event.key === 'Escape') close()
-      }}
-    >
-      <summary
-        aria-label="Menu"
-        className="grid size-11 cursor-pointer list-none place-items-center [&::-webkit-details-marker]:hidden"
-      >
-        <Menu size={18} aria-hidden />
-      </summary>
-      <WorkshopNav
-        onGo={close}
-        className="absolute top-full right-0 z-20 flex w-44 flex-col border border-edge bg-raised px-4 py-2 shadow-lg"
-      />
-    </details>
-  )
-}
 
 /** The one bar of a job: what it is, the ten stations with their state, and the ways out. @param about whose work, and how many @param run the run on the bench */
 export function JobBar({ about, run }: { about: string; run: string }) {
@@ -69,7 +36,7 @@ export function JobBar({ about, run }: { about: string; run: string }) {
         <PersonSwitch />
         <ViewHelp />
         <ThemeSwitch />
-        <JobMenu />
+        <WorkshopMenu />
       </span>
     </header>
   )
