@@ -129,6 +129,10 @@ test('a picture on a white table is told what is wrong with it, gets its corners
   await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 5' })
   await bringOtherPlate(page, 'Picture of pull 5, dry')
   // What cannot be compared is no dead end.
+  await page.getByRole('button', { name: 'Plate mark on the BAT' }).click()
+  const mark = page.getByRole('dialog', { name: 'Plate mark on the BAT' })
+  await expect(mark.getByRole('img', { name: 'The BAT’s sheet, straightened' })).toBeVisible()
+  await page.keyboard.press('Escape')
   await page.getByRole('button', { name: 'Another picture of pull 5' }).click()
   await page.getByLabel('Picture of pull 5, dry').setInputFiles({
     name: 'table.png',

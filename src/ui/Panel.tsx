@@ -16,6 +16,7 @@ export function Panel({
   aside,
   answer,
   act,
+  saysItself = false,
   children,
   className = '',
 }: {
@@ -27,6 +28,8 @@ export function Panel({
   answer?: RoomAnswer
   /** the one act it is for, beside the answer */
   act?: ReactNode
+  /** it needs no word of what it is for */
+  saysItself?: boolean
   children?: ReactNode
   className?: string
 }) {
@@ -48,7 +51,7 @@ export function Panel({
           {/* Read first, and laid over the foot of the work: it takes no room from what is done. */}
           <div data-cautions className="sticky bottom-0 z-10 order-last print:static">
             <div ref={setOver} />
-            <div ref={setFootOfWork} />
+            {saysItself ? null : <div ref={setFootOfWork} />}
           </div>
           <div className="min-w-0">
             <CautionMarks marks={marks} over={over}>

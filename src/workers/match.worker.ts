@@ -1,6 +1,6 @@
 import { cornersInPixels } from '@/core/edition/compareScans'
 import { refusalWords } from '@/core/match/words'
-import { matchImpression, type ImpressionMatch } from '@/core/match/matchImpression'
+import { matchImpression, type ImpressionMatch, type StraightReference } from '@/core/match/matchImpression'
 import type { MatchImpressionInput, MatchSide } from '@/core/match/straightSheets'
 import type { Rgb } from '@/core/match/picture'
 import { showUnits, type UnitOrder } from '@/core/units/shownUnits'
@@ -19,7 +19,8 @@ export interface MatchTask {
   units: UnitOrder
 }
 /** What the page hears on the way, or in the end. */
-export type MatchReport = { step: number } | { match: ImpressionMatch } | { refusal: string }
+export type MatchReport =
+  { step: number } | { match: ImpressionMatch } | { refusal: string; straight?: StraightReference }
 
 async function fetchPixels(url: string): Promise<Rgb | string> {
   const reply = await fetch(url)
@@ -54,7 +55,8 @@ async function work({ reference, impression, sheet, plate, zones }: MatchTask): 
     },
     (step) => self.postMessage({ step } satisfies MatchReport),
   )
-  if ('which' in found) return self.postMessage({ refusal: refusalWords(found) } satisfies MatchReport)
+  if ('which' in found)
+    return self.postMessage({ refusal: refusalWords(found), straight: found.straight } satisfies MatchReport)
   // Handed over, not copied: the pictures are large.
   ;(self as unknown as { postMessage: (message: MatchReport, transfer: Transferable[]) => void }).postMessage(
     { match: found },

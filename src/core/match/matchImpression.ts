@@ -68,6 +68,14 @@ export interface ImpressionMatch {
   fall: { reference: number; impression: number }
 }
 
+/** The reference's sheet, upright, and where its plate was looked for: what a plate mark is set by. */
+export type StraightReference = Pick<ImpressionMatch, 'reference' | 'pixelsPerMm' | 'plate'>
+
+/** Why two pictures cannot be compared. @property straight left out where not even the sheets could be straightened */
+export interface RefusedMatch extends MatchRefusal {
+  straight?: StraightReference
+}
+
 function cropped({ width, data }: Rgb, { left, top, width: w, height: h }: Box): Rgb {
   const out = new Uint8Array(3 * w * h)
   for (let y = 0; y < h; y++)
@@ -155,7 +163,7 @@ function plateMarks(
 export function matchImpression(
   input: MatchImpressionInput,
   tell: (step: number) => void = () => undefined,
-): ImpressionMatch | MatchRefusal {
+): ImpressionMatch | RefusedMatch {
   return holdAgainst(input, tell, 0)
 }
 
@@ -164,7 +172,7 @@ function holdAgainst(
   input: MatchImpressionInput,
   tell: (step: number) => void,
   turned: number,
-): ImpressionMatch | MatchRefusal {
+): ImpressionMatch | RefusedMatch {
   const { reference, impression, sheet, plate, zones } = input
   const straight = straightSheets(input, turned, tell)
   if ('which' in straight) return straight
@@ -178,6 +186,12 @@ function holdAgainst(
   const at = reference.plateAt
     ? { ...wanted, left: Math.round(wanted.left), top: Math.round(wanted.top) }
     : findPlate(greyOf(ours.picture), wanted, pixelsPerMm)
+  const onSheetMm = { leftMm: at.left / pixelsPerMm, topMm: at.top / pixelsPerMm }
+  const straightReference: StraightReference = {
+    reference: ours.picture,
+    pixelsPerMm,
+    plate: { ...onSheetMm, widthMm: plate.widthMm, heightMm: plate.heightMm },
+  }
   const round = Math.round(ROUND_MM * pixelsPerMm)
   const [left, top] = [Math.max(0, at.left - round), Math.max(0, at.top - round)]
   const crop: Box = {
@@ -190,7 +204,8 @@ function holdAgainst(
   tell(3)
   const [one, other] = [cropped(ours.picture, crop), cropped(theirs.picture, crop)]
   const laid = alignPictures(one, other)
-  if ('which' in laid) return { which: laid.which, reason: withEdges(laid.reason, look) }
+  if ('which' in laid)
+    return { which: laid.which, reason: withEdges(laid.reason, look), straight: straightReference }
   const { alignment } = laid
   const quarters = Math.round(alignment.rotation / (Math.PI / 2))
   // It lay the other way round on the glass: its corners are named anew, so that its margins lie over the reference's too.
@@ -213,8 +228,11 @@ function holdAgainst(
   }
   const cells = inkCells(judged, CELL_MM)
   if (!maySharePlate(cells))
-    return { which: 'impression', reason: withEdges({ code: 'another-plate' }, look) }
-  const onSheetMm = { leftMm: at.left / pixelsPerMm, topMm: at.top / pixelsPerMm }
+    return {
+      which: 'impression',
+      reason: withEdges({ code: 'another-plate' }, look),
+      straight: straightReference,
+    }
   const origin = { leftMm: crop.left / pixelsPerMm, topMm: crop.top / pixelsPerMm }
   const colour = colourFigures(judged, zones)
   const marks = [
@@ -256,15 +274,13 @@ function holdAgainst(
     chine: checkChine(judged, cells, onSheetMm),
   }
   return {
-    reference: ours.picture,
+    ...straightReference,
     impression: theirs.picture,
-    pixelsPerMm,
     corners: {
       reference: inShares(corners.reference, reference.picture),
       impression: inShares(corners.impression, impression.picture),
     },
     flaws,
-    plate: { ...onSheetMm, widthMm: plate.widthMm, heightMm: plate.heightMm },
     placed,
     likeness: laid.likeness,
     colour,

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { matchImpression } from './matchImpression'
 import type { Rgb } from './picture'
 import { frameOf, sheetEdges } from './sheetEdges'
 import { straightSheets } from './straightSheets'
@@ -77,5 +78,23 @@ describe('both sheets', () => {
         () => undefined,
       ),
     ).toEqual({ which: 'impression', reason: { code: 'too-small', widthPx: 20, heightPx: 20 } })
+  })
+  it('are given with the plate, where they cannot be compared, so that its mark can be set by hand', () => {
+    const other = picture(20)
+    // Nothing was printed on it.
+    for (let y = 60; y < 140; y++) other.data.fill(225, 3 * (y * 280 + 80), 3 * (y * 280 + 200))
+    const held = matchImpression({
+      reference: side(20),
+      impression: { picture: other, corners: null },
+      sheet: SHEET,
+      plate: PLATE,
+      zones: [],
+    })
+    if (!('which' in held)) throw new Error('compared')
+    expect(held).toMatchObject({ which: 'impression', reason: { code: 'blank' } })
+    const { reference, pixelsPerMm, plate } = held.straight!
+    expect(reference.width / pixelsPerMm).toBeCloseTo(SHEET.widthMm, 0)
+    expect(plate.leftMm).toBeCloseTo(PLATE.leftMm, 0)
+    expect(plate).toMatchObject({ widthMm: PLATE.widthMm, heightMm: PLATE.heightMm })
   })
 })

@@ -106,14 +106,16 @@ export function DryStation({
       ) : (
         <>
           <CleaningCaution />
-          <LayToDry
-            wish={wish}
-            change={change}
-            sheets={acceptedPulls.length}
-            drying={drying}
-            places={places}
-            loads={loads}
-          />
+          {(acceptedPulls.length > 0 || drying) && (
+            <LayToDry
+              wish={wish}
+              change={change}
+              sheets={acceptedPulls.length}
+              drying={drying}
+              places={places}
+              loads={loads}
+            />
+          )}
           <DryingActs places={places} loads={own} />
           {acceptedPulls.length > 0 && (
             <SortingRoom

@@ -52,14 +52,17 @@ const StationTab = memo(function StationTab({
       <Link
         href={`/jobs/${slug}/${station}`}
         aria-current={isOpen ? 'page' : undefined}
-        className={`flex h-13 flex-col items-center justify-center border-b-4 px-2 text-center leading-tight ${isOpen ? 'border-text' : 'border-transparent hover:border-line'}`}
+        className={`flex h-13 flex-col items-center justify-center border-b-4 px-2 text-center leading-tight lg:max-xl:px-1 ${isOpen ? 'border-text' : 'border-transparent hover:border-line'}`}
       >
-        <span className={`whitespace-nowrap text-[0.9375rem] ${isOpen ? 'font-bold' : ''}`}>{name}</span>
+        <span className={`whitespace-nowrap text-[0.9375rem] lg:max-xl:text-sm ${isOpen ? 'font-bold' : ''}`}>
+          {name}
+        </span>
         <span
           className={`condensed flex items-center gap-1 text-[0.8125rem] whitespace-nowrap ${mark === 'changed' ? 'text-signal' : 'text-muted'}`}
         >
           <StateMark mark={mark} />
-          {word}
+          {/* Where all ten would not fit with it, the mark stands alone. */}
+          <span className="lg:max-xl:sr-only">{word}</span>
         </span>
       </Link>
     </li>

@@ -29,11 +29,12 @@ export function FirstVisit() {
   const foot = useFootOfWork()
   const [says] = useFirstLines()
   const [first, setFirst] = useState<string | null>(null)
+  const mayBeSaid = says && foot !== null
   useEffect(() => {
     // Once the page stands, and for the person as the device knows them by then.
-    const soon = setTimeout(() => says && room && isFirstIn(room, person) && setFirst(room))
+    const soon = setTimeout(() => mayBeSaid && room && isFirstIn(room, person) && setFirst(room))
     return () => clearTimeout(soon)
-  }, [says, room, person])
+  }, [mayBeSaid, room, person])
   if (!says || !foot || room === null || first !== room) return null
   return createPortal(<FirstLine text={ROOM_LINES[room]} onClose={() => setFirst(null)} />, foot)
 }

@@ -82,7 +82,7 @@ export function PictureTools({
   bat: Pull
   match: ImpressionMatch | null
 }) {
-  const { ours, theirs, pull } = room.view
+  const { ours, theirs, pull, straight } = room.view
   return (
     <div className="mt-2 flex flex-wrap gap-x-4">
       {ours && (
@@ -94,9 +94,9 @@ export function PictureTools({
           found={match?.corners.reference ?? null}
         />
       )}
-      {ours && match && (
+      {ours && straight && (
         <PlateMarkDialog
-          match={match}
+          straight={straight}
           busy={room.busy}
           onKeep={(plateAt) => void room.addScan(bat, { ...ours, plateAt }, 'plate mark set by hand')}
         />

@@ -2,7 +2,7 @@
 
 import { formatFine } from '@/core/units/quantity'
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
-import type { ImpressionMatch } from '@/core/match/matchImpression'
+import type { StraightReference } from '@/core/match/matchImpression'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
 import { PixelCanvas } from '@/ui/PixelCanvas'
@@ -17,15 +17,15 @@ interface PlateAt {
 
 /** The plate mark on the BAT's straightened sheet, set by dragging or by arrow keys. */
 export function PlateMarkDialog({
-  match,
+  straight,
   busy,
   onKeep,
 }: {
-  match: ImpressionMatch
+  straight: StraightReference
   busy: boolean
   onKeep: (at: PlateAt | null) => void
 }) {
-  const { reference, pixelsPerMm, plate } = match
+  const { reference, pixelsPerMm, plate } = straight
   const [open, setOpen] = useState(false)
   const [at, setAt] = useState<PlateAt>(plate)
   const field = useRef<HTMLDivElement>(null)

@@ -10,7 +10,7 @@ import {
   type MatchCheck,
   type MatchTolerances,
 } from '@/core/match/checks/matchCheck'
-import type { ImpressionMatch } from '@/core/match/matchImpression'
+import type { ImpressionMatch, StraightReference } from '@/core/match/matchImpression'
 import { PICTURE_OF } from '@/core/match/pictureOfCheck'
 import type { Scan } from '@/core/match/scan'
 import type { Look } from './LightTable'
@@ -124,11 +124,20 @@ export interface MatchView {
   key: string | null
   match: ImpressionMatch | null
   refusal: string | null
+  /** the BAT's sheet, also where the two could not be compared; null: not even that could be straightened */
+  straight: StraightReference | null
   places: FoundPlace[]
   standings: ReadonlyMap<MatchCheck, CheckStanding>
   /** checks that differ */
   differing: number
   isMisfitKept: boolean
+}
+
+/** What a comparison came to, taken apart. */
+function readCompared(compared: Compared): Pick<MatchView, 'match' | 'refusal' | 'straight'> {
+  if (!compared) return { match: null, refusal: null, straight: null }
+  if ('match' in compared) return { match: compared.match, refusal: null, straight: compared.match }
+  return { match: null, refusal: compared.refusal, straight: compared.straight ?? null }
 }
 
 /** Reads the room: an answer counts only for the pictures it was made of. */
@@ -137,13 +146,11 @@ export function readMatchRoom(state: MatchRoomState, bat: Pull, pulls: readonly 
   const pull = pulls.find(({ id }) => id === chosen) ?? null
   const pair = pull && scanPair(bat, pull, pulls, dry)
   const key = pull && pair && 'reference' in pair ? JSON.stringify([pull.id, pair]) : null
-  const compared = result && result.key === key ? result.compared : null
-  const match = compared && 'match' in compared ? compared.match : null
+  const { match, refusal, straight } = readCompared(result && result.key === key ? result.compared : null)
   const keys = new Set(accepted.keys())
   const standings = new Map(
     match?.checks.map((check) => [check.check, checkStanding(check, tolerances, keys)]) ?? [],
   )
-  const refused = compared && 'refusal' in compared ? compared.refusal : null
   return {
     pull,
     ours: scanOf(bat, dry) ?? scanOf(bat, !dry),
@@ -151,7 +158,8 @@ export function readMatchRoom(state: MatchRoomState, bat: Pull, pulls: readonly 
     pair,
     key,
     match,
-    refusal: pair && 'refusal' in pair ? pair.refusal : refused,
+    refusal: pair && 'refusal' in pair ? pair.refusal : refusal,
+    straight,
     places: match ? placesToLookAt(match, tolerances) : [],
     standings,
     differing: [...standings.values()].filter((standing) => standing === 'differs').length,

@@ -122,6 +122,7 @@ export function BeginForm({
   const { asksSize } = purposeFacts(state.purpose)
   return (
     <Panel
+      saysItself
       title={title}
       answer={beginAnswer(begun.bench, state.purpose)}
       act={
