@@ -21,11 +21,11 @@ import { Swatch } from './Swatch'
 /** Each comes when its way of naming a colour is chosen. */
 const PicturePick = dynamic(() => import('./PicturePick').then((module) => module.PicturePick), {
   ssr: false,
-  loading: () => <p className="min-h-40" />,
+  loading: () => <p className="min-h-18" />,
 })
 const SpectrumReading = dynamic(() => import('./SpectrumReading').then((module) => module.SpectrumReading), {
   ssr: false,
-  loading: () => <p className="min-h-40" />,
+  loading: () => <p className="min-h-18" />,
 })
 
 const WAYS = [
