@@ -108,6 +108,8 @@ async function main(): Promise<void> {
     colorScheme: values.theme === 'dark' ? 'dark' : 'light',
     timezoneId: ZONE,
   })
+  // Whoever looks at the pictures reads what a room is for beside them.
+  await page.addInitScript(() => localStorage.setItem('typothesis-first-lines', 'off'))
   try {
     const wanted = Object.entries(positionals.length > 0 ? { ...VIEWS, ...MORE } : VIEWS).filter(
       ([name]) => positionals.length === 0 || positionals.includes(name),
