@@ -130,7 +130,8 @@ export default function DeskAtWork({
   const [own, other] = role === 'clean' ? (['sheet', 'plate'] as const) : (['plate', 'sheet'] as const)
   const accepted = acceptedAt(desk, queue)
   const fault = state.faults.at(-1)
-  const earlier = fault && desk.album?.[fault.what]
+  // What is said anew of a pull is not held against itself.
+  const earlier = fault && !draft?.isJudged && desk.album?.[fault.what]
   const signals = useDeskSignals(desk.title, { plate: desk.plate, sheet: desk.sheet }, rails, own, call, now)
   const stamp = draft && new Date(draft.at + state.shiftMinutes * 60_000).toISOString()
   const notices: DeskNotice[] = [

@@ -35,7 +35,7 @@ export const ROOM_LINES: Readonly<Record<string, string>> = {
   '/jobs/[job]/ink/stiffness': 'the same pull in today’s room: lift the knife once, and read how much oil.',
   '/jobs/[job]/ink/amount': 'how much ink to mix for the prints that are still to come.',
   '/jobs/[job]/ink/card': 'print the card and keep it with the tin: by it the ink can be mixed again.',
-  '/jobs/[job]/wipe': 'set the steps once. The timer takes you through them, beside the times of the BAT.',
+  '/jobs/[job]/wipe': 'set the steps once. The timer takes you through them, and keeps what each took.',
   '/jobs/[job]/wipe/inks': 'several inks on one plate: in which order, and where two could meet.',
   '/jobs/[job]/wipe/tone': 'read three spots on each print: they say how much film the wiping left.',
   '/jobs/[job]/paper': 'choose the sheet. How long it soaks, how much it grows and when it is ready follow.',
@@ -48,17 +48,16 @@ export const ROOM_LINES: Readonly<Record<string, string>> = {
   '/jobs/[job]/register/plates': 'further plates for the same sheet, and how they are laid to fit.',
   '/jobs/[job]/register/chine-colle':
     'what the pieces are cut from, at what size, with which paste, and how they are laid.',
-  '/jobs/[job]/prove':
-    'pull, say what you see, change one thing. The proof that lacks nothing becomes the BAT.',
+  '/jobs/[job]/prove': 'pull, say what you see, change one thing, until a proof lacks nothing.',
   '/jobs/[job]/prove/model': 'try a change before you pull it. A model shows which way it goes.',
-  '/jobs/[job]/edition': 'pull, look, and say how it is. Every print is held to the BAT.',
+  '/jobs/[job]/edition': 'pull, look, and say how it is. Once there is a BAT, every print is held to it.',
   '/jobs/[job]/edition/class': 'who is up, what lies under each plate, and whose print is whose.',
   '/jobs/[job]/edition/match':
     'give a scan of the print. It is laid over the BAT’s, and what differs is shown where it is.',
   '/jobs/[job]/edition/lay-downs':
     'what to lay down next on a monotype, with a forecast of what shows through.',
   '/jobs/[job]/edition/quote': 'what the edition takes in hours, paper and ink, as a quote to hand over.',
-  '/jobs/[job]/dry': 'lay the prints to dry. Dry, they are sorted, and the numbers follow from how they lie.',
+  '/jobs/[job]/dry': 'lay the prints to dry. Dry, they are sorted, and what is written on each follows.',
   '/jobs/[job]/record': 'documents, certificates and labels, and where each print is.',
   '/jobs/[job]/record/again': 'one list from which the job can be printed again.',
 }

@@ -44,6 +44,17 @@ describe('a day that is wished', () => {
     })
     expect(later.over!).toBeGreaterThan(0)
   })
+  it('that is to end in time is the day it ends on, whatever start was wished before', () => {
+    const next = new Date(2031, 4, 3)
+    const { startAt, breaks } = planned({ given: 'finish', finishField: fieldMoment(next, 20, 0) })
+    expect(new Date(startAt).getDate()).toBe(3)
+    const breakAt = (of: { from: number }) => new Date(Date.parse(startAt) + 60_000 * of.from)
+    expect([breakAt(breaks[0]).getDate(), breakAt(breaks[0]).getHours()]).toEqual([3, 12])
+    // Past midnight: the break is that of the evening.
+    const late = planned({ given: 'finish', finishField: fieldMoment(next, 1, 0), pauseAt: '20:00' })
+    const evening = new Date(Date.parse(late.startAt) + 60_000 * late.breaks[0].from)
+    expect([evening.getDate(), evening.getHours()]).toEqual([2, 20])
+  })
   it('says how far it misses its end', () => {
     const short = planned({ finishField: fieldMoment(DAY, 11, 0) })
     expect(short.finishMinute).toBe(90)
@@ -51,14 +62,15 @@ describe('a day that is wished', () => {
     expect(planned({ finishField: '' })).toMatchObject({ finishMinute: null, over: null })
   })
   it('has no start where none reaches the end', () => {
-    // A break over a day and a half before the end leaves no day to work in.
+    // A break from the morning before, over the end, leaves no day to work in where the last pull begins within it.
     const endless = {
       given: 'finish',
       finishField: fieldMoment(new Date(2031, 4, 3), 9, 0),
-      pauseAt: '00:00',
+      pauseAt: '09:00',
       pauseMinutes: 2000,
     } as const
-    expect(readDayWish({ ...usual, ...endless })).toBe('no-start')
+    const short = with_({ pulls: 1, pullMinutes: 0.5, cleanUpMinutes: 0 })
+    expect(readDayWish({ ...usual, ...endless, ...short })).toBe('no-start')
   })
   it('has no break of no minutes, or at no moment', () => {
     expect(planned({ pauseMinutes: 0 }).breaks).toEqual([])

@@ -27,6 +27,8 @@ export interface WishedDay {
 }
 
 const MOST_PULLS_A_DAY = 20
+/** Minutes of a day. */
+const A_DAY = 1440
 const tenths = (minutes: number) => Math.round(10 * minutes) / 10
 
 /** A moment of a day as the field for date and time writes it, at the viewer's clock. */
@@ -76,7 +78,7 @@ export function settingOf({ setting }: Pick<DayWish, 'setting'>): {
 }
 
 /**
- * Plans the day of a wish: from its start, or from the latest start that still ends in time. All minutes are counted on instants, so that
+ * Plans the day of a wish: from its start, or from the latest start that still ends in time, on the day it is to end. All minutes are counted on instants, so that
  * a change of the clocks moves nothing.
  *
  * @returns null while a field is wrong, or `'no-start'` when no start of the day before reaches the end
@@ -87,7 +89,10 @@ export function readDayWish(wish: DayWish): WishedDay | 'no-start' | null {
   const [day] = (wish.given === 'start' ? wish.startField : wish.finishField).split('T')
   const zero = Date.parse(`${day}T00:00`)
   const onAxis = (field: string) => (Date.parse(field) - zero) / 60_000
-  const pause = onAxis(`${day}T${wish.pauseAt}`)
+  const atClock = onAxis(`${day}T${wish.pauseAt}`)
+  // Of a day that is to end after midnight the break may lie before it.
+  const isBefore = wish.given === 'finish' && atClock >= onAxis(wish.finishField)
+  const pause = isBefore ? atClock - A_DAY : atClock
   const pauses =
     Number.isFinite(pause) && (wish.pauseMinutes ?? 0) > 0
       ? [{ from: pause, to: pause + wish.pauseMinutes! }]
