@@ -2,17 +2,11 @@
 
 import { useLayoutEffect, useRef } from 'react'
 import { controlUses } from './keyUse'
-import { useKeptText } from './useKeptText'
+import { useKeptSwitch } from './useKeptSwitch'
 import { useNamedKeys, type KeyNames } from './viewKeys'
 
-const KEPT = 'typothesis-keys'
-const OFF = 'off'
-
 /** Whether keys alone act on this device; a person who speaks to it or strays onto keys switches them off. */
-export function useKeysAct(): [act: boolean, setAct: (act: boolean) => void] {
-  const [kept, keep] = useKeptText(KEPT)
-  return [kept !== OFF, (act) => keep(act ? '' : OFF)]
-}
+export const useKeysAct = () => useKeptSwitch('typothesis-keys')
 
 type Handle = (event: KeyboardEvent) => boolean
 

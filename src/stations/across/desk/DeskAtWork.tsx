@@ -233,7 +233,7 @@ export default function DeskAtWork({
         <>
           <p
             data-said
-            data-occasion={call.words.replace(/\d+:\d+/g, '')}
+            data-occasion={`${desk.stop} ${rails.plate.begun.length} ${rails.sheet.begun.length} ${call.inSeconds === null ? call.gapSeconds > 0 : 'in'}`}
             className="far-number text-[clamp(2rem,5vw,64px)] leading-none"
           >
             {desk.stop ? 'Nothing to pull' : call.words}

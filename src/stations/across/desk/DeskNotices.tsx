@@ -13,9 +13,9 @@ export interface DeskNotice {
 /** One line for whatever there is to be told, the first of it in words; the rest is a number that opens over the work. */
 export function DeskNotices({ notices }: { notices: readonly DeskNotice[] }) {
   const [isOpen, open] = useState(false)
+  if (notices.length === 0) return null
   // A warning is never behind a number: whatever it came after, it is the line that is read.
   const ordered = notices.toSorted((a, b) => Number(b.isWarning ?? false) - Number(a.isWarning ?? false))
-  if (notices.length === 0) return null
   const shown = isOpen ? ordered : ordered.slice(0, 1)
   return (
     <div className="relative min-h-12">
@@ -29,7 +29,7 @@ export function DeskNotices({ notices }: { notices: readonly DeskNotice[] }) {
         {shown.map(({ key, words, isWarning, act }, i) => (
           <div key={key} className="flex min-h-12 items-center gap-3 border-l-4 border-text bg-raised px-2">
             <p
-              role={isWarning ? 'alert' : undefined}
+              {...(isWarning ? { role: 'alert' } : { 'data-said': true })}
               className={`min-w-0 flex-1 ${isOpen ? '' : 'truncate'} ${isWarning ? 'font-semibold text-signal' : ''}`}
             >
               {isWarning && '◆ '}
@@ -48,13 +48,15 @@ export function DeskNotices({ notices }: { notices: readonly DeskNotice[] }) {
             )}
           </div>
         ))}
-        {/* What is not shown is heard all the same; a warning is an alert of its own. */}
-        <p data-said className="sr-only">
-          {ordered
-            .filter(({ isWarning }) => !isWarning)
-            .map(({ words }) => words)
-            .join(' ')}
-        </p>
+        {/* What is not shown is heard all the same. */}
+        {!isOpen && notices.length > 1 && (
+          <p data-said className="sr-only">
+            {ordered
+              .slice(1)
+              .map(({ words }) => words)
+              .join(' ')}
+          </p>
+        )}
       </div>
     </div>
   )
