@@ -1,5 +1,6 @@
 import { test as base, expect, type Locator, type Page, type TestInfo } from '@playwright/test'
 import { startServer, type TestServer } from './server'
+import { noteControls } from './still'
 
 /** Waits until the page answers: it marks itself once React has taken its fields over. */
 export async function answering(page: Page): Promise<void> {
@@ -38,6 +39,7 @@ export const test = base.extend<
   walked: [
     async ({ browser }, give) => {
       const page = await waitForAnswers(await browser.newPage())
+      await noteControls(page)
       await give(page)
       await page.close()
     },

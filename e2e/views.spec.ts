@@ -1,5 +1,6 @@
 import { broken } from './axe'
 import { expect, test } from './fixtures'
+import { movedControls } from './still'
 import { VIEWS } from './views'
 
 /** Widths from a phone to a wall screen, px. */
@@ -16,6 +17,7 @@ test.describe('every view', () => {
       // The desk is put together on the device, a moment after the page answers.
       await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible()
       expect(await broken(page)).toEqual([])
+      expect(await movedControls(page), 'moved under a hand').toEqual([])
       // One, but for what a drag says of itself while it lasts.
       await expect(
         page.locator(':is([role=status], [role=log], [aria-live=polite]):not([id^=DndLiveRegion])'),

@@ -20,8 +20,8 @@ export interface Loaded {
   memoryMost: number
 }
 
-/** People look at every view while desks pull, for a while; memory is watched. */
-export async function loadMixed(seconds: number, seed: number): Promise<Loaded> {
+/** People look at every view while desks pull, for a while and each so many times at least, however slow the machine; memory is watched. */
+export async function loadMixed(seconds: number, seed: number, looksEach = 1): Promise<Loaded> {
   const random = randomFrom(seed)
   const server = await startServer({ sample: true })
   try {
@@ -32,7 +32,7 @@ export async function loadMixed(seconds: number, seed: number): Promise<Loaded> 
     let [answered5xx, hangs, pulls] = [0, 0, 0]
     const watch = setInterval(() => memory.push(server.memoryMb()), Math.min(MB_SAMPLE_MS, seconds * 50))
     const person = async () => {
-      while (performance.now() < end) {
+      for (let looks = 0; looks < looksEach || performance.now() < end; looks++) {
         const reply =
           random() < 0.1
             ? await tell(`${server.url}/desk/${SLUG}/sync`, {

@@ -1,99 +1,24 @@
 'use client'
 
-import Chart from 'react-apexcharts'
-import { useColours } from './useColours'
+import dynamic from 'next/dynamic'
+import { ChartFrame } from './ChartFrame'
+import type { CurveDrawingProps } from './CurveDrawing'
 
-export interface Curve {
-  name: string
-  points: readonly { x: number; y: number }[]
-  /** single readings instead of a line */
-  dots?: boolean
-}
+const CurveDrawing = dynamic(() => import('./CurveDrawing'), { ssr: false })
+const DRAWN_PX = 190
 
-interface CurveChartProps {
+interface CurveChartProps extends Omit<CurveDrawingProps, 'heightPx'> {
   title: string
-  curves: readonly Curve[]
-  unit: string
-  from: number
-  to: number
-  ticks?: number
 }
-
-const HEIGHT = 190
-const DASHES = [0, 5, 2]
-const DASH_WORDS = ['solid', 'dashed', 'dotted']
 
 /** Curves over a quantity, told apart by their dashes; readings as dots. */
-export default function CurveChart({ title, curves, unit, from, to, ticks = 6 }: CurveChartProps) {
-  const colours = useColours()
-  const named = (curve: Curve, n: number) =>
-    curves.length === 1
-      ? curve.name
-      : `${curve.name}, ${curve.dots ? 'dots' : DASH_WORDS[n % DASH_WORDS.length]}`
+export function CurveChart({ title, ...rest }: CurveChartProps) {
+  const ends = rest.curves.map(
+    ({ name, points }) => `${name} from ${points[0].y.toFixed(2)} to ${points.at(-1)!.y.toFixed(2)}`,
+  )
   return (
-    <figure className="mt-3">
-      <figcaption className="text-sm font-semibold">{title}</figcaption>
-      <div
-        className="overflow-hidden"
-        role="img"
-        aria-label={`${title}: ${curves.map(({ name, points }) => `${name} from ${points[0].y.toFixed(2)} to ${points.at(-1)!.y.toFixed(2)}`).join('; ')}`}
-        style={{ minHeight: HEIGHT, contain: 'inline-size' }}
-      >
-        {colours && (
-          <Chart
-            type="line"
-            height={HEIGHT}
-            series={curves.map((curve, n) => ({
-              name: named(curve, n),
-              data: curve.points.map(({ x, y }) => ({ x, y: Number(y.toFixed(4)) })),
-            }))}
-            options={{
-              chart: {
-                toolbar: { show: false },
-                zoom: { enabled: false },
-                animations: { enabled: false },
-                background: 'transparent',
-                fontFamily: 'inherit',
-                foreColor: colours.text,
-              },
-              theme: { mode: colours.theme },
-              colors: curves.map(() => colours.text),
-              stroke: {
-                width: curves.map(({ dots }) => (dots ? 0 : 1.6)),
-                curve: 'straight',
-                dashArray: curves.map((_, n) => DASHES[n % DASHES.length]),
-              },
-              dataLabels: { enabled: false },
-              markers: { size: curves.map(({ dots }) => (dots ? 5 : 0)), strokeWidth: 0 },
-              grid: {
-                borderColor: colours.line,
-                strokeDashArray: 2,
-                padding: { left: 12, right: 8, top: -14, bottom: -8 },
-              },
-              legend: {
-                show: curves.length > 1,
-                position: 'top',
-                horizontalAlign: 'left',
-                markers: { size: 0 },
-              },
-              xaxis: {
-                type: 'numeric',
-                min: from,
-                max: to,
-                tickAmount: ticks,
-                labels: { formatter: (x) => `${Number(Number(x).toFixed(1))} ${unit}` },
-                tooltip: { enabled: false },
-              },
-              yaxis: {
-                min: 0,
-                forceNiceScale: true,
-                tickAmount: 4,
-                labels: { formatter: (value) => value.toFixed(value >= 10 || value === 0 ? 0 : 2) },
-              },
-            }}
-          />
-        )}
-      </div>
-    </figure>
+    <ChartFrame title={title} label={`${title}: ${ends.join('; ')}`} drawnPx={DRAWN_PX}>
+      <CurveDrawing {...rest} heightPx={DRAWN_PX} />
+    </ChartFrame>
   )
 }

@@ -1,113 +1,23 @@
 'use client'
 
-import Chart from 'react-apexcharts'
-import { useColours } from './useColours'
+import dynamic from 'next/dynamic'
+import { ChartFrame } from './ChartFrame'
+import type { SpanDrawingProps } from './SpanDrawing'
 
-/** One stretch of time in a row. */
-export interface Span {
-  row: string
-  name: string
-  from: number
-  to: number
-  shade: 'dark' | 'mid' | 'light'
-}
-
-interface SpanChartProps {
-  title: string
-  spans: readonly Span[]
-  /** writes a moment of the axis */
-  write: (at: number) => string
-  now?: number | null
-}
-
+const SpanDrawing = dynamic(() => import('./SpanDrawing'), { ssr: false })
 const ROW_PX = 24
-/** Distances of the ticks that are easy to read, minutes, and how many there are at most. */
-const STEPS = [15, 30, 60, 120, 240]
-const MOST_TICKS = 9
+const AXIS_PX = 70
 
-/** An axis that holds all spans and no more than a step beside them. */
-function axisOf(spans: readonly Span[], now: number | null): { min: number; max: number; ticks: number } {
-  const moments = [...spans.flatMap(({ from, to }) => [from, to]), ...(now === null ? [] : [now])]
-  const [first, last] = [Math.min(...moments), Math.max(...moments)]
-  const step =
-    STEPS.find((one) => (last - first) / one <= MOST_TICKS - 1) ??
-    Math.ceil((last - first) / (MOST_TICKS - 1) / 60) * 60
-  const [min, max] = [Math.floor(first / step) * step, Math.ceil(last / step) * step]
-  return { min, max, ticks: Math.max(1, Math.round((max - min) / step)) }
+interface SpanChartProps extends Omit<SpanDrawingProps, 'heightPx'> {
+  title: string
 }
 
-/** Stretches of time in rows on one axis, told apart by their greys and their place in the row; now as a line. */
-export default function SpanChart({ title, spans, write, now = null }: SpanChartProps) {
-  const colours = useColours()
-  if (!colours) return <p className="h-48 text-sm text-muted">Drawing the day…</p>
-  const shades = { dark: colours.text, mid: colours.edge, light: colours.line }
-  const { min, max, ticks } = axisOf(spans, now)
-  const rows = [...new Set(spans.map(({ row }) => row))]
+/** Stretches of time in rows on one axis, told apart by their greys and their place in the row; now as a line. The page tells them in words beside it. */
+export function SpanChart({ title, ...rest }: SpanChartProps) {
+  const drawnPx = AXIS_PX + ROW_PX * new Set(rest.spans.map(({ row }) => row)).size
   return (
-    <figure>
-      <figcaption className="text-sm font-semibold">{title}</figcaption>
-      <div aria-hidden>
-        <Chart
-          type="rangeBar"
-          height={70 + ROW_PX * rows.length}
-          series={[
-            {
-              name: title,
-              data: spans.map(({ row, name, from, to, shade }) => ({
-                x: row,
-                y: [from, to],
-                fillColor: shades[shade],
-                meta: name,
-              })),
-            },
-          ]}
-          options={{
-            chart: {
-              toolbar: { show: false },
-              animations: { enabled: false },
-              fontFamily: 'inherit',
-              background: 'transparent',
-            },
-            plotOptions: { bar: { horizontal: true, barHeight: '70%', rangeBarGroupRows: true } },
-            dataLabels: { enabled: false },
-            legend: { show: false },
-            grid: { borderColor: colours.line },
-            xaxis: {
-              type: 'numeric',
-              labels: {
-                formatter: (value) => write(Number(value)),
-                style: { colors: colours.text, fontSize: '12px' },
-              },
-              axisBorder: { color: colours.edge },
-              min,
-              max,
-              tickAmount: ticks,
-            },
-            yaxis: { labels: { style: { colors: colours.text, fontSize: '12px' } } },
-            annotations:
-              now === null
-                ? {}
-                : {
-                    xaxis: [
-                      {
-                        x: now,
-                        borderColor: colours.text,
-                        strokeDashArray: 0,
-                        label: {
-                          text: 'now',
-                          style: {
-                            background: colours.text,
-                            color: colours.theme === 'dark' ? '#1b1b1b' : '#f2f2f2',
-                          },
-                        },
-                      },
-                    ],
-                  },
-            tooltip: { enabled: false },
-            states: { hover: { filter: { type: 'none' } } },
-          }}
-        />
-      </div>
-    </figure>
+    <ChartFrame title={title} drawnPx={drawnPx}>
+      <SpanDrawing {...rest} heightPx={drawnPx} />
+    </ChartFrame>
   )
 }

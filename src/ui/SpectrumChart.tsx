@@ -1,6 +1,6 @@
 'use client'
 
-import CurveChart from './CurveChart'
+import { CurveChart } from './CurveChart'
 
 interface SpectrumChartProps {
   title: string
@@ -10,7 +10,7 @@ interface SpectrumChartProps {
 }
 
 /** Curves over wavelength. */
-export default function SpectrumChart({ title, series, startNm, stepNm }: SpectrumChartProps) {
+export function SpectrumChart({ title, series, startNm, stepNm }: SpectrumChartProps) {
   return (
     <CurveChart
       title={title}

@@ -23,7 +23,7 @@ import { UnlockNumbers } from './UnlockNumbers'
 
 const SortingRoom = dynamic(() => import('./SortingRoom'), {
   ssr: false,
-  loading: () => <p className="py-4 text-sm text-muted">Laying the impressions out…</p>,
+  loading: () => <p className="min-h-101 text-sm text-muted">Laying the impressions out…</p>,
 })
 
 interface DryStationProps {

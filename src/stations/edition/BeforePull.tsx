@@ -1,7 +1,6 @@
 'use client'
 
 import { deskOf } from '../across/desk/deskAddress'
-import dynamic from 'next/dynamic'
 import type { Ref } from 'react'
 import { compareSettings } from '@/core/prove/compareSettings'
 import type { Pull } from '@/core/edition/pull'
@@ -18,11 +17,7 @@ import { problemAt } from '../across/bench/problemAt'
 import { PersonField } from '../across/person/PersonField'
 import { Problems } from '../across/pull/Problems'
 import { usePressDoubt } from '../across/bench/usePressDoubt'
-
-const RollerTimer = dynamic(() => import('../press/RollerTimer').then((module) => module.RollerTimer), {
-  ssr: false,
-  loading: () => <p className="min-h-14" />,
-})
+import { LazyRollerTimer } from '../press/LazyRollerTimer'
 
 /** Settings that are outside what the BAT allows, where the prints are to be alike. */
 export const countOutside = (bench: Bench, bat: NonNullable<BenchJob['bat']>, alike: boolean): number =>
@@ -124,7 +119,7 @@ export function BeforePull({
         <PersonField did="Inked and wiped by" problem={problemAt(problems, 'person')} />
         <TextField label="Sheet laid by" value={laid} onText={onLaid} placeholder={person} />
       </div>
-      <RollerTimer />
+      <LazyRollerTimer />
       <Problems problems={problems} except={['person']} />
       {doubt && (
         <p role="alert" className="my-2 font-semibold text-signal">

@@ -1,6 +1,5 @@
 'use client'
 
-import dynamic from 'next/dynamic'
 import { eyeSeries, runSeries, scanSeries } from '@/core/edition/editionProgress'
 import { QUANTITIES } from '@/core/edition/quantities'
 import type { Pull } from '@/core/edition/pull'
@@ -10,11 +9,8 @@ import type { Facing } from '@/core/plate/plateState'
 import { Holding } from './Holding'
 import { LineWear } from './LineWear'
 import { strayWords } from './words'
+import { RunChart } from '@/ui/RunChart'
 
-const RunChart = dynamic(() => import('@/ui/RunChart'), {
-  ssr: false,
-  loading: () => <p className="h-44 text-sm text-muted">Drawing the chart…</p>,
-})
 /** Prints from which limits say something; before, the tolerance alone is drawn. */
 const LIMITS_FROM = 20
 

@@ -53,7 +53,12 @@ const WithdrawnPulls = dynamic(
 )
 const PrintPair = dynamic(() => import('./PrintPair'), {
   ssr: false,
-  loading: () => <p className="min-h-40 text-sm text-muted">Fetching the prints…</p>,
+  loading: () => (
+    <div className="grid content-start gap-3 sm:grid-cols-2">
+      <p className="aspect-4/3 text-sm text-muted">Fetching the prints…</p>
+      <span className="aspect-4/3" />
+    </div>
+  ),
 })
 
 interface EditionStationProps {

@@ -1,7 +1,6 @@
 'use client'
 
 import { onShelf } from '@/core/units/onShelf'
-import dynamic from 'next/dynamic'
 import { useMemo, useState } from 'react'
 import { SPECTRUM_START_NM, SPECTRUM_STEP_NM } from '@/core/colour/spectrum'
 import type { MixSetting } from '@/core/ink/mix'
@@ -19,11 +18,7 @@ import { OnEachPaper } from './OnEachPaper'
 import { Overprint } from './Overprint'
 import { Swatches } from './Swatches'
 import { whiteOf } from './whiteOf'
-
-const SpectrumChart = dynamic(() => import('@/ui/SpectrumChart'), {
-  ssr: false,
-  loading: () => <p className="h-48 text-sm text-muted">Drawing the chart…</p>,
-})
+import { SpectrumChart } from '@/ui/SpectrumChart'
 
 /** ΔE00 within which an earlier card is worth a look. */
 const NEAR = 6

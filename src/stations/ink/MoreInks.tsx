@@ -12,7 +12,7 @@ import { plateRecipes } from './plateRecipes'
 /** Only who has a tube of their own needs it. */
 const NewInkDialog = dynamic(
   () => import('../shop/store/NewInkDialog').then(({ NewInkDialog: dialog }) => dialog),
-  { ssr: false, loading: () => <span className="block min-h-11" /> },
+  { ssr: false, loading: () => <span className="block min-h-11 w-58" /> },
 )
 
 /** What else is on the plate: another ink from a card or the shelf, this one off it, or this one put together anew. */

@@ -18,6 +18,7 @@ import { paperStanding, type PaperStanding, type Reservation } from '@/core/pape
 import { formatNumber } from '@/core/units/length'
 import type { WeighIn } from '@/data/paper/soaks'
 import type { StorePaper } from '@/data/shop/store'
+import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { SelectField } from '@/ui/Field'
 import { Figure } from '@/ui/Figure'
@@ -55,7 +56,14 @@ const UNSET: Loose<PaperSetting> = {
 /** Only who has a paper that is not in the list needs it. */
 const NewPaperDialog = dynamic(
   () => import('../shop/store/NewPaperDialog').then(({ NewPaperDialog: dialog }) => dialog),
-  { ssr: false, loading: () => <span className="inline-block min-h-11" /> },
+  {
+    ssr: false,
+    loading: () => (
+      <Button look="quiet" disabled>
+        Add a paper
+      </Button>
+    ),
+  },
 )
 
 /** How many sheets are left, where somebody counted. */

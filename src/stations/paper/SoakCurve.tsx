@@ -1,6 +1,5 @@
 'use client'
 
-import dynamic from 'next/dynamic'
 import { useMemo, useState } from 'react'
 import { fitSoak, secondsFor, soakFitInput } from '@/core/paper/soakFit'
 import type { Sizing } from '@/core/paper/substitutes'
@@ -16,11 +15,8 @@ import { problemAt } from '../across/bench/problemAt'
 import { Problems } from '../across/pull/Problems'
 import { keepWeighInAction } from './actions'
 import { sendAct } from '../across/act/sendAct'
+import { CurveChart } from '@/ui/CurveChart'
 
-const CurveChart = dynamic(() => import('@/ui/CurveChart'), {
-  ssr: false,
-  loading: () => <p className="h-48 text-sm text-muted">Drawing the chart…</p>,
-})
 const DRAWN = 50
 /** Step of the simulated scale, grams. */
 const SCALE_STEP = 0.1

@@ -28,7 +28,7 @@ import { Choice } from '@/ui/Choice'
 import { SelectField } from '@/ui/Field'
 import { NumberField } from '@/ui/NumberField'
 import { Slider } from '@/ui/Slider'
-import { cropped, GreyCanvas, turned, usePreview } from './artworkPreview'
+import { cropped, GreyCanvas, previewSize, turned, usePreview } from './artworkPreview'
 import { keepArtworkAction } from './roomActions'
 import { sendAct } from '../across/act/sendAct'
 
@@ -96,6 +96,7 @@ export function ArtworkBench({
     return { ...picture, greys: halftone(picture, artwork.tone, picture.widthPx / (plate.widthMm / 25.4)) }
   }, [whole, artwork, plate])
   const open = useMemo(() => tones && bittenShare(tones.greys, plate), [tones, plate])
+  const preview = previewSize(plate)
   const fine = pictureDpi(image, crop, plate)
   const size = carrierPixels(plate, dpi || 1)
   const tooFine = parsed.success ? screenTooFine(tone, dpi) : null
@@ -121,28 +122,27 @@ export function ArtworkBench({
         {KEPT[state]}
       </p>
       <div className="grid gap-4 sm:grid-cols-3">
-        {tones && (
-          <>
-            <GreyCanvas
-              picture={turned(tones, turn)}
-              title={carrierName}
-              label={`${turn.mirrored ? 'mirrored' : 'as the picture reads'}, ${turn.inverted ? 'negative' : 'positive'}`}
-            />
-            <GreyCanvas
-              picture={turned(tones, { ...plateTurn(method, turn, plate), inverted: false })}
-              title="Plate"
-              label={`reads the wrong way round; black ${isTurnedInTone(plate) ? 'stands and takes' : 'holds'} ink`}
-            />
-            <GreyCanvas picture={tones} title="Print" label="as the picture reads" />
-          </>
-        )}
-        {open !== null && (
+        <GreyCanvas
+          picture={tones && turned(tones, turn)}
+          size={preview}
+          title={carrierName}
+          label={`${turn.mirrored ? 'mirrored' : 'as the picture reads'}, ${turn.inverted ? 'negative' : 'positive'}`}
+        />
+        <GreyCanvas
+          picture={tones && turned(tones, { ...plateTurn(method, turn, plate), inverted: false })}
+          size={preview}
+          title="Plate"
+          label={`reads the wrong way round; black ${isTurnedInTone(plate) ? 'stands and takes' : 'holds'} ink`}
+        />
+        <GreyCanvas picture={tones} size={preview} title="Print" label="as the picture reads" />
+        {open === null ? (
+          <p className="text-muted sm:col-span-3">{whole ? 'No tones yet.' : 'Reading the picture…'}</p>
+        ) : (
           <p data-figure="bitten" className="sm:col-span-3">
             Bitten, by these tones: <b>{formatNumber(100 * open, 0)} %</b> of the plate,{' '}
             {formatArea((open * plate.widthMm * plate.heightMm) / 100, 1)}.
           </p>
         )}
-        {!tones && <p className="text-sm text-muted">Reading the picture…</p>}
       </div>
       <div className="grid gap-4 sm:grid-cols-2 xl:grid-cols-4">
         <SelectField

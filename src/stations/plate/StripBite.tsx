@@ -22,11 +22,7 @@ import { biteBench, openBiteBench, readBiteBench, type BiteAct, type BiteBench }
 import { keepBitePlanAction, keepStripAction } from './biteActions'
 import { PlateRooms } from './PlateRooms'
 import { sendAct } from '../across/act/sendAct'
-
-const CurveChart = dynamic(() => import('@/ui/CurveChart'), {
-  ssr: false,
-  loading: () => <p className="h-48 text-sm text-muted">Drawing the chart…</p>,
-})
+import { CurveChart } from '@/ui/CurveChart'
 
 /** Read once the page stands: it runs the bite, and is not there before. */
 const SequencePacer = dynamic(

@@ -33,17 +33,25 @@ export function usePreview(imageId: string): GreyPicture | null {
   return grey
 }
 
+/** How large a preview of a plate is, px. */
+export function previewSize(plate: { widthMm: number; heightMm: number }): {
+  widthPx: number
+  heightPx: number
+} {
+  const scale = PREVIEW_PX / Math.max(plate.widthMm, plate.heightMm)
+  return {
+    widthPx: Math.max(1, Math.round(plate.widthMm * scale)),
+    heightPx: Math.max(1, Math.round(plate.heightMm * scale)),
+  }
+}
+
 /** The crop as a picture of its own, nearest pixels, at most PREVIEW_PX long. */
 export function cropped(
   { widthPx, heightPx, greys }: GreyPicture,
   crop: Crop,
   plate: { widthMm: number; heightMm: number },
 ): GreyPicture {
-  const scale = PREVIEW_PX / Math.max(plate.widthMm, plate.heightMm)
-  const [width, height] = [
-    Math.max(1, Math.round(plate.widthMm * scale)),
-    Math.max(1, Math.round(plate.heightMm * scale)),
-  ]
+  const { widthPx: width, heightPx: height } = previewSize(plate)
   const out = new Uint8Array(width * height)
   for (let y = 0; y < height; y++) {
     const from =
@@ -57,18 +65,21 @@ export function cropped(
   return { widthPx: width, heightPx: height, greys: out }
 }
 
-/** A picture in greys on the screen, with its name beneath. */
+/** A picture in greys on the screen, with its name beneath; its place is kept while it is being read. */
 export function GreyCanvas({
   picture,
+  size,
   title,
   label,
 }: {
-  picture: GreyPicture
+  picture: GreyPicture | null
+  size: { widthPx: number; heightPx: number }
   title: string
   label: string
 }) {
   const canvas = useRef<HTMLCanvasElement>(null)
   useEffect(() => {
+    if (!picture) return
     const context = canvas.current!.getContext('2d')!
     const data = context.createImageData(picture.widthPx, picture.heightPx)
     for (let i = 0; i < picture.greys.length; i++) {
@@ -81,10 +92,10 @@ export function GreyCanvas({
     <figure className="min-w-0">
       <canvas
         ref={canvas}
-        width={picture.widthPx}
-        height={picture.heightPx}
+        width={size.widthPx}
+        height={size.heightPx}
         role="img"
-        aria-label={label}
+        aria-label={picture ? label : 'the picture is being read'}
         className="max-h-[44dvh] max-w-full border border-line"
       />
       <figcaption className="mt-1 text-sm">

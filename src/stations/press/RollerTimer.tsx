@@ -36,7 +36,7 @@ export function RollerTap({
       <Button className="min-h-14" onClick={() => tap(Date.now())}>
         {run.startedAt === null ? 'Start the roller timer' : 'Plate is off the roller'}
       </Button>
-      <p data-said className="flex-1 basis-40 text-sm">
+      <p data-said className="flex-1 basis-40 text-sm empty:hidden">
         {run.startedAt !== null ? (
           'Slowly and evenly: do not stop on the plate.'
         ) : run.seconds !== null ? (

@@ -35,16 +35,15 @@ import { FrontElevation } from './FrontElevation'
 import { PressRooms } from './PressRooms'
 import { useScrewKeys, type Side } from './useScrewKeys'
 import { ZeroLine } from './ZeroLine'
+import { LazyRollerTimer } from './LazyRollerTimer'
 
 /** Wanted late in the guide, or by few: read once the page stands. */
 const HandPrinting = dynamic(() => import('./HandPrinting').then(({ HandPrinting: hand }) => hand), {
   ssr: false,
 })
-const RollerTimer = dynamic(() => import('./RollerTimer').then(({ RollerTimer: timer }) => timer), {
-  ssr: false,
-})
 const ThreeStrips = dynamic(() => import('./ThreeStrips').then(({ ThreeStrips: strips }) => strips), {
   ssr: false,
+  loading: () => <div className="min-h-52" />,
 })
 
 /** Pulls that warm the blankets and are not counted. */
@@ -238,7 +237,7 @@ function RollerGuide({ press, scale, sizing }: { press: StorePress; scale: Press
             >
               Count a warm-up
             </Button>
-            <RollerTimer />
+            <LazyRollerTimer />
             <p className="text-sm">
               Turn slowly and evenly on the plate, and never stop on it: it prints a band. Faster once off.
               {bench.press && (bench.press.passes > 1 || bench.press.direction !== 'one-way')

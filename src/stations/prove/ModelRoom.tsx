@@ -191,7 +191,12 @@ function ModelBench({
                 style={AT_ONE_LOOK}
               />
             ) : (
-              <p className="grid aspect-[6/5] place-items-center bg-raised text-sm text-muted">Printing…</p>
+              <p
+                className="grid aspect-[6/5] place-items-center bg-raised text-sm text-muted"
+                style={{ maxHeight: AT_ONE_LOOK.maxHeight }}
+              >
+                Printing…
+              </p>
             )}
             <figcaption className="mt-1 text-sm">{words}</figcaption>
           </figure>

@@ -1,6 +1,5 @@
 'use client'
 
-import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import type { EyeReading, Pull } from '@/core/edition/pull'
 import { compareSettings } from '@/core/prove/compareSettings'
@@ -15,11 +14,7 @@ import { Problems } from '../across/pull/Problems'
 import type { usePull } from '../across/pull/usePull'
 import { EYE_WORDS } from './eyeWords'
 import { PersonField } from '../across/person/PersonField'
-
-const RollerTimer = dynamic(() => import('../press/RollerTimer').then((module) => module.RollerTimer), {
-  ssr: false,
-  loading: () => <p className="min-h-14" />,
-})
+import { LazyRollerTimer } from '../press/LazyRollerTimer'
 
 /** The proof to come: what was changed since the last, what is expected, and the pull. */
 export function NextProof({
@@ -73,7 +68,7 @@ export function NextProof({
           problem={problemAt(problems, 'pull.expectation')}
         />
         <PersonField did="At the press:" problem={problemAt(problems, 'person')} />
-        <RollerTimer />
+        <LazyRollerTimer />
       </div>
       <Problems problems={problems} except={['person', 'pull.expectation']} />
       {doubt && (

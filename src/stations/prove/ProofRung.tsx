@@ -23,7 +23,8 @@ const ProofJudgement = dynamic(() => import('./ProofJudgement').then((module) =>
   ssr: false,
 })
 
-const waiting = () => <span className="min-h-11" />
+/** As much of the row as a button takes. */
+const waiting = () => <span className="min-h-11 w-44" />
 const ApproveDialog = dynamic(() => import('./ApproveDialog').then((module) => module.ApproveDialog), {
   ssr: false,
   loading: waiting,

@@ -31,7 +31,7 @@ const WithdrawnPulls = dynamic(
 )
 const WithdrawPull = dynamic(
   () => import('../across/pull/WithdrawPull').then((module) => module.WithdrawPull),
-  { ssr: false, loading: () => <span className="min-h-11" /> },
+  { ssr: false, loading: () => <span className="min-h-11 w-44" /> },
 )
 const NextChange = dynamic(() => import('./NextChange').then((module) => module.NextChange), { ssr: false })
 const CompareProofs = dynamic(() => import('./CompareProofs').then((module) => module.CompareProofs), {

@@ -36,8 +36,10 @@ const InkingList = dynamic(() => import('./InkingList').then((module) => module.
 /** What is opened to change a step comes once the page stands; the strip above them is there at once. */
 const WipeSteps = dynamic(() => import('./WipeSteps').then((module) => module.WipeSteps), {
   ssr: false,
-  loading: () => <p className="min-h-80" />,
 })
+
+/** Height of a step that is folded, px: the steps' place is kept free until they come. */
+const FOLDED_STEP_PX = 45
 
 const UNSET: Loose<WipingOrder> = { steps: [], plateTone: 'light', inking: [], zoneMapVersion: null }
 const ADDED: WipeStep = {
@@ -60,7 +62,10 @@ const RETROUSSAGE: WipeStep = {
 }
 
 /** Only a plate that was put away needs it. */
-const LeftIn = dynamic(() => import('./LeftIn').then((module) => module.LeftIn), { ssr: false })
+const LeftIn = dynamic(() => import('./LeftIn').then((module) => module.LeftIn), {
+  ssr: false,
+  loading: () => <div className="mb-4 min-h-22" />,
+})
 
 interface WipeStationProps {
   lastSeconds: number | null
@@ -197,30 +202,33 @@ export function WipeStation({ lastSeconds, batTaken, zoneTones, last, kinds }: W
             ))}
           </div>
         )}
-        <WipeSteps
-          steps={steps}
-          zones={Object.keys(zoneTones)}
-          problems={kept.problems}
-          onChange={(next) => change({ steps: next })}
-        />
-        <StepRemarks steps={steps} inking={inking} onSteps={(next) => change({ steps: next })} />
-        <div className="mt-3 flex flex-wrap gap-3">
-          <Button onClick={() => change({ steps: [...steps, ADDED] })}>Add a step</Button>
-          {!steps.some(({ material }) => material === 'retroussage') && steps.length > 0 && (
-            <Button
-              onClick={() =>
-                change({
-                  steps: [
-                    ...steps.filter(({ material }) => material !== 'edges' && material !== 'fingers'),
-                    RETROUSSAGE,
-                    ...steps.filter(({ material }) => material === 'edges' || material === 'fingers'),
-                  ],
-                })
-              }
-            >
-              Add retroussage
-            </Button>
-          )}
+        <div className="mt-2" style={{ minHeight: FOLDED_STEP_PX * steps.length }}>
+          <WipeSteps
+            steps={steps}
+            zones={Object.keys(zoneTones)}
+            problems={kept.problems}
+            onChange={(next) => change({ steps: next })}
+          >
+            <StepRemarks steps={steps} inking={inking} onSteps={(next) => change({ steps: next })} />
+            <div className="mt-3 flex flex-wrap gap-3">
+              <Button onClick={() => change({ steps: [...steps, ADDED] })}>Add a step</Button>
+              {!steps.some(({ material }) => material === 'retroussage') && steps.length > 0 && (
+                <Button
+                  onClick={() =>
+                    change({
+                      steps: [
+                        ...steps.filter(({ material }) => material !== 'edges' && material !== 'fingers'),
+                        RETROUSSAGE,
+                        ...steps.filter(({ material }) => material === 'edges' || material === 'fingers'),
+                      ],
+                    })
+                  }
+                >
+                  Add retroussage
+                </Button>
+              )}
+            </div>
+          </WipeSteps>
         </div>
       </section>
     </Panel>

@@ -24,6 +24,18 @@ interface DayFiguresProps {
   write: (minutes: number) => string
 }
 
+/** How far the playing is, where its outcome will stand. */
+function Playing({ done, days, onCancel }: { done: number; days: number; onCancel: () => void }) {
+  return (
+    <span data-said data-occasion="playing">
+      Playing {days} days: {formatNumber(100 * done, 0)} %{' '}
+      <Button look="quiet" onClick={onCancel}>
+        Cancel
+      </Button>
+    </span>
+  )
+}
+
 /** The day in figures: when it begins, pulls, ends, and how likely it is to end in time. */
 export function DayFigures({ day, isLatest, play, days, write }: DayFiguresProps) {
   const { setting, breaks, plan, finishMinute } = day
@@ -45,20 +57,20 @@ export function DayFigures({ day, isLatest, play, days, write }: DayFiguresProps
           label={`fit by ${write(finishMinute)}`}
         />
       )}
-      {play.ends && finishMinute !== null && (
+      {finishMinute !== null && (play.ends || play.done !== null) && (
         <Figure
-          value={`${formatNumber(100 * chanceBy(play.ends, finishMinute), 0)} %`}
+          value={play.ends ? `${formatNumber(100 * chanceBy(play.ends, finishMinute), 0)} %` : '…'}
           label={`chance to be clean by ${write(finishMinute)}`}
-          note={`9 days in 10 end by ${write(endOf(play.ends, 0.9))}`}
+          note={
+            play.ends ? (
+              <span className="inline-flex min-h-11 items-center">
+                9 days in 10 end by {write(endOf(play.ends, 0.9))}
+              </span>
+            ) : (
+              <Playing done={play.done ?? 0} days={days} onCancel={play.cancel} />
+            )
+          }
         />
-      )}
-      {play.done !== null && (
-        <p data-said data-occasion="playing" className="text-sm">
-          Playing the day {days} times: {formatNumber(100 * play.done, 0)} %{' '}
-          <Button look="quiet" onClick={play.cancel}>
-            Cancel
-          </Button>
-        </p>
       )}
     </div>
   )

@@ -1,6 +1,5 @@
 'use client'
 
-import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { USUAL_SPREAD } from '@/core/day/chanceOfFinishing'
 import type { LearnedCycle } from '@/core/day/learnedCycle'
@@ -27,11 +26,7 @@ import { daySpans, wallClock } from './daySpans'
 import { readDayWish, usualWish, type WishedDay } from './dayWish'
 import { DayWishFields } from './DayWishFields'
 import { useDayPlay } from './useDayPlay'
-
-const SpanChart = dynamic(() => import('@/ui/SpanChart'), {
-  ssr: false,
-  loading: () => <p className="h-48 text-sm text-muted">Drawing the day…</p>,
-})
+import { SpanChart } from '@/ui/SpanChart'
 
 /** Days played for the chance of finishing. */
 const DAYS = 10_000

@@ -2,7 +2,6 @@
 
 import { useNow } from '@/ui/useNow'
 import { useZone } from '@/ui/ViewerZone'
-import dynamic from 'next/dynamic'
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react'
 import { clock } from '@/core/units/clock'
 import { planDay, type SheetFacts } from '@/core/day/dayPlan'
@@ -21,11 +20,7 @@ import { Problems } from '../../across/pull/Problems'
 import { addDayEventAction, takeDayEventBackAction } from './actions'
 import { daySpans, wallClock } from './daySpans'
 import { sendAct } from '../../across/act/sendAct'
-
-const SpanChart = dynamic(() => import('@/ui/SpanChart'), {
-  ssr: false,
-  loading: () => <p className="h-48 text-sm text-muted">Drawing the day…</p>,
-})
+import { SpanChart } from '@/ui/SpanChart'
 
 /** Acts shown at once. */
 const SHOWN = 5

@@ -1,6 +1,6 @@
 import { dayOf, timeOf, weekdayOf } from '@/core/units/moment'
 import type { DayPlan } from '@/core/day/dayPlan'
-import type { Span } from '@/ui/SpanChart'
+import type { Span } from '@/ui/SpanDrawing'
 
 /** A planned day as stretches in rows: the plate's above, each sheet's beneath. */
 export function daySpans({ sheets }: DayPlan, pullMinutes: number): Span[] {

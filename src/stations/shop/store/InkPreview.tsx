@@ -1,6 +1,5 @@
 'use client'
 
-import dynamic from 'next/dynamic'
 import { SPECTRUM_START_NM, SPECTRUM_STEP_NM } from '@/core/colour/spectrum'
 import { convertLabToXyz } from '@/core/colour/convertXyzToLab'
 import { convertXyzToSrgb } from '@/core/colour/convertXyzToSrgb'
@@ -10,11 +9,7 @@ import { INK_SOURCES, worstDeltaE, type InkSource } from '@/core/ink/inkTrust'
 import { formatNumber } from '@/core/units/length'
 import { inkConditions } from '../../ink/inkConditions'
 import { Swatch } from '../../ink/Swatch'
-
-const SpectrumChart = dynamic(() => import('@/ui/SpectrumChart'), {
-  ssr: false,
-  loading: () => <p className="h-48 text-sm text-muted">Drawing the chart…</p>,
-})
+import { SpectrumChart } from '@/ui/SpectrumChart'
 
 /** What an ink looks like at three films, its k and s, and how far its data can be trusted. */
 export function InkPreview({
