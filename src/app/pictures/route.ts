@@ -1,6 +1,8 @@
 import { NextResponse, type NextRequest } from 'next/server'
+import { z } from 'zod'
 import { FieldError } from '@/data/database/errors'
 import { keepPicture, LARGEST_PICTURE_BYTES, pictureDetails } from '@/data/across/images'
+import { SeveralPagesError } from '@/data/across/picturePages'
 import { sharingNow } from '@/server/share/sharing'
 import { BEGUN_HEADER } from '@/server/share/takeHeader'
 import { routeFor } from '@/stations/across/device/onlyFor'
@@ -11,7 +13,10 @@ const tooLarge = () =>
     { status: 413 },
   )
 
-/** Takes a picture: the body is the file, `x-file-name` its name. Reading stops as soon as it is too large. */
+/** Which page of a file is meant; without it the file has one. */
+const pageHeader = z.coerce.number().int().min(1).nullable().catch(null)
+
+/** Takes a picture: the body is the file, `x-file-name` its name, `x-page` which of its pages is meant. Reading stops as soon as it is too large. */
 // The body is a file, and a picture's id is its content's: sent twice, it is kept once.
 async function take(request: NextRequest): Promise<NextResponse> {
   if (Number(request.headers.get('content-length') ?? 0) > LARGEST_PICTURE_BYTES) return tooLarge()
@@ -26,7 +31,8 @@ async function take(request: NextRequest): Promise<NextResponse> {
   }
   try {
     const name = decodeURIComponent(request.headers.get('x-file-name') ?? 'picture')
-    const id = await keepPicture(Buffer.concat(chunks), name, new Date().toISOString())
+    const page = pageHeader.parse(request.headers.get('x-page'))
+    const id = await keepPicture(Buffer.concat(chunks), name, new Date().toISOString(), page)
     const [{ widthPx, heightPx }] = await pictureDetails([id])
     const picture = { id, size: { widthPx, heightPx } }
     // Taken with a phone: whoever waits for it is told.
@@ -34,6 +40,8 @@ async function take(request: NextRequest): Promise<NextResponse> {
     if (begun) sharingNow()?.pictures.done(begun, picture)
     return NextResponse.json(picture)
   } catch (error) {
+    if (error instanceof SeveralPagesError)
+      return NextResponse.json({ message: error.problems[0].message, pages: error.pages }, { status: 400 })
     if (error instanceof FieldError)
       return NextResponse.json({ message: error.problems[0].message }, { status: 400 })
     if (error instanceof URIError)

@@ -15,6 +15,7 @@ import { dataFolder } from '../database/dataFolder'
 import { openDatabase } from '../database/database'
 import { at, openWorkshop } from '../shop/workshop.test.fixture'
 import { keepPicture, originalFile, pictureFile } from './images'
+import { SeveralPagesError } from './picturePages'
 
 openWorkshop()
 
@@ -86,13 +87,33 @@ describe('a picture', () => {
       'This is a HEIC picture, which cannot be read here. Choose it on the phone itself, which then sends a JPEG',
     )
   })
-  it('of several pages does not say which is meant', async () => {
-    const pages = await Promise.all([picture(90), picture(120), picture(150)])
+  it('of several pages asks which is meant, showing each, and keeps that one', async () => {
+    const greys = [90, 120, 150]
+    const pages = await Promise.all(greys.map(picture))
     const several = await sharp(pages, { join: { animated: true } })
       .tiff()
       .toBuffer()
-    await expect(keepPicture(several, 'a.tif', at())).rejects.toThrow('This file has 3 pages')
+    const asked = await keepPicture(several, 'a.tif', at()).catch((error: unknown) => error)
+    expect(asked).toBeInstanceOf(SeveralPagesError)
+    const offered = (asked as SeveralPagesError).pages
+    expect(offered.map(({ page }) => page)).toEqual([1, 2, 3])
+    const greyOf = async (from: Buffer | string) => (await sharp(from).stats()).channels[0].mean
+    for (const [i, { thumb }] of offered.entries())
+      expect(Math.abs((await greyOf(Buffer.from(thumb.split(',')[1], 'base64'))) - greys[i])).toBeLessThan(2)
+    const second = await originalFile(await keepPicture(several, 'a.tif', at(), 2))
+    expect(second).toMatch(/original\.png$/)
+    expect(await greyOf(second)).toBe(120)
+    await expect(keepPicture(several, 'a.tif', at(), 4)).rejects.toThrow('This file has no page 4.')
     await expect(keepPicture(await sharp(pages[0]).tiff().toBuffer(), 'a.tif', at())).resolves.toBeTruthy()
+  })
+  it('with small copies of itself behind it is one page', async () => {
+    const layered = await sharp({
+      create: { width: 600, height: 400, channels: 3, background: { r: 90, g: 90, b: 90 } },
+    })
+      .tiff({ pyramid: true, tile: true, tileWidth: 64, tileHeight: 64 })
+      .toBuffer()
+    expect((await sharp(layered).metadata()).pages).toBeGreaterThan(1)
+    await expect(keepPicture(layered, 'a.tif', at())).resolves.toBeTruthy()
   })
   it('that is none leaves nothing', async () => {
     await expect(keepPicture(Buffer.from('no picture'), 'a.png', at())).rejects.toThrow('not a picture')

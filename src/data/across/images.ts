@@ -10,6 +10,7 @@ import { FieldError, NotFoundError } from '../database/errors'
 import { readRows } from '../database/readRows'
 import { settle } from '../database/snapshot'
 import type { ImageRow } from '../database/tables'
+import { offeredPages, pagesOfTheirOwn, SeveralPagesError } from './picturePages'
 import { MOST_PIXELS, READABLE } from './pixels'
 
 /** Largest picture file taken, bytes. */
@@ -36,8 +37,8 @@ async function writeDown(file: string, data: Buffer): Promise<void> {
 }
 
 /** Asynchronous all through: the library throws at once where there are no bytes at all. */
-async function readMetadata(bytes: Buffer): Promise<Metadata> {
-  return sharp(bytes, { limitInputPixels: false }).metadata()
+async function readMetadata(bytes: Buffer, page = 1): Promise<Metadata> {
+  return sharp(bytes, { limitInputPixels: false, page: page - 1 }).metadata()
 }
 
 const UNREADABLE = `This is not a picture, or it is damaged: ${READABLE}.`
@@ -49,34 +50,31 @@ const HEIC =
 const isHeic = (bytes: Buffer): boolean =>
   /^ftyp(?:hei[cxms]|hev[cxms]|mif1|msf1)/.test(bytes.toString('latin1', 4, 12))
 
-/** A page less than half as long as the first is a small copy of it, as cameras and scanners keep one. */
-const SMALL_COPY = 0.5
-
-/** A file of several pages does not say which is meant. */
-async function refusePages(bytes: Buffer, { pages = 1, width }: Metadata): Promise<void> {
-  const others = await Promise.all(
-    Array.from({ length: Math.min(pages, 20) - 1 }, async (_, i) =>
-      sharp(bytes, { limitInputPixels: false, page: i + 1 }).metadata(),
-    ),
-  ).catch(() => refuse(UNREADABLE))
-  const full = others.filter((page) => page.width >= SMALL_COPY * width)
-  if (full.length > 0)
-    refuse(`This file has ${full.length + 1} pages: save the one you mean as a file of its own.`)
+/** The page that is meant as it says it is. @param first of the file @throws SeveralPagesError where nobody said which */
+async function pageMeant(bytes: Buffer, first: Metadata, page: number | null): Promise<Metadata> {
+  const numbers = await pagesOfTheirOwn(bytes, first).catch(() => refuse(UNREADABLE))
+  if (page === null && numbers.length > 1)
+    throw new SeveralPagesError(await offeredPages(bytes, numbers).catch(() => refuse(UNREADABLE)))
+  if (page === null || page === 1) return first
+  return numbers.includes(page) ? readMetadata(bytes, page) : refuse(`This file has no page ${page}.`)
 }
 
 /** Reads what the bytes themselves say they are; the name of a file proves nothing. */
-async function sniff(bytes: Buffer): Promise<{ format: string; widthPx: number; heightPx: number }> {
-  const seen = await readMetadata(bytes).catch(() => refuse(isHeic(bytes) ? HEIC : UNREADABLE))
-  if (seen.format === 'heif' && seen.compression !== 'av1') return refuse(HEIC)
-  if (!seen.format || !FORMATS.has(seen.format) || !seen.width || !seen.height) return refuse(UNREADABLE)
-  await refusePages(bytes, seen)
+async function sniff(
+  bytes: Buffer,
+  page: number | null,
+): Promise<{ format: string; widthPx: number; heightPx: number }> {
+  const first = await readMetadata(bytes).catch(() => refuse(isHeic(bytes) ? HEIC : UNREADABLE))
+  if (first.format === 'heif' && first.compression !== 'av1') return refuse(HEIC)
+  if (!first.format || !FORMATS.has(first.format) || !first.width || !first.height) return refuse(UNREADABLE)
+  const seen = await pageMeant(bytes, first, page)
   if (seen.width * seen.height > MOST_PIXELS)
     return refuse(
       `The picture has ${Math.round((seen.width * seen.height) / 1e6)} million pixels; at most ${MOST_PIXELS / 1e6} million are taken. Save it smaller and choose it again.`,
     )
   const turned = (seen.orientation ?? 1) >= 5
   return {
-    format: seen.format,
+    format: first.format,
     widthPx: turned ? seen.height : seen.width,
     heightPx: turned ? seen.width : seen.height,
   }
@@ -122,8 +120,8 @@ async function inTurn<T>(id: string, keep: () => Promise<T>): Promise<T> {
   }
 }
 
-const asPng = (bytes: Buffer): Promise<Buffer> =>
-  sharp(bytes, { limitInputPixels: MOST_PIXELS })
+const asPng = (bytes: Buffer, page: number | null): Promise<Buffer> =>
+  sharp(bytes, { limitInputPixels: MOST_PIXELS, page: (page ?? 1) - 1 })
     .autoOrient()
     .keepIccProfile()
     .png()
@@ -155,16 +153,23 @@ async function layDownFiles(folder: string, format: string, bytes: Buffer): Prom
  * Keeps a picture: its pixels untouched, without what it tells of place, moment, person and device, and smaller copies for the screen. Its id follows from its bytes, so that the
  * same picture is kept once; sent again, it mends what was lost of its files.
  *
- * @throws FieldError when it is no picture, too large, or damaged; nothing is kept then
+ * @param page which page of the file is meant, from 1; null: it has one
+ * @throws FieldError when it is no picture, too large, or damaged, SeveralPagesError when it has several pages; nothing is kept then
  */
-export async function keepPicture(came: Buffer, name: string, at: string): Promise<string> {
+export async function keepPicture(
+  came: Buffer,
+  name: string,
+  at: string,
+  page: number | null = null,
+): Promise<string> {
   if (came.length > LARGEST_PICTURE_BYTES)
     refuse('The file is too large; at most 120 MB are taken. Save it smaller and choose it again.')
-  const seen = await sniff(came)
+  const seen = await sniff(came, page)
   const { widthPx, heightPx } = seen
-  // AVIF is laid down as PNG, pixel by pixel as it opens: what such a file tells beside its pixels is not taken out of it otherwise.
-  const format = seen.format === 'heif' ? 'png' : seen.format
-  const bytes = Buffer.from(withoutTraces(seen.format === 'heif' ? await asPng(came) : came, format))
+  // AVIF, and one page of several, are laid down as PNG, pixel by pixel as they open: what else such a file holds is not taken out of it otherwise.
+  const isTurned = seen.format === 'heif' || page !== null
+  const format = isTurned ? 'png' : seen.format
+  const bytes = Buffer.from(withoutTraces(isTurned ? await asPng(came, page) : came, format))
   const id = idOf(bytes)
   await inTurn(id, async () => {
     const { tables } = await openDatabase()

@@ -4,13 +4,18 @@ import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { Field } from '@/ui/Field'
 import { useIsShared } from '../device/SharedContext'
-import { LARGEST_MB, uploadPicture, type UploadedPicture } from './uploadPicture'
+import { LARGEST_MB, uploadPicture, type RefusedPicture, type UploadedPicture } from './uploadPicture'
 
 const PhonePicture = dynamic(() => import('./PhonePicture'), { ssr: false })
+const PageChoice = dynamic(() => import('./PageChoice'), { ssr: false })
 
 const KINDS = 'image/png,image/jpeg,image/webp,image/avif,image/tiff'
 
-/** Asks for a picture and keeps it; what is wrong with the file stands at the field, and the field is empty again afterwards. */
+/** What is said of a file that was not taken. */
+const refusalWords = ({ message, pages }: RefusedPicture): string =>
+  pages ? `This file has ${pages.length} pages: choose the one that is meant.` : message
+
+/** Asks for a picture and keeps it; what is wrong with the file stands at the field, and the field is empty again afterwards. Of a file of several pages it is asked which is meant. */
 export function PictureField({
   label,
   problem,
@@ -27,35 +32,45 @@ export function PictureField({
   onPicture: (picture: UploadedPicture) => void | Promise<void>
 }) {
   const [busy, setBusy] = useState(false)
-  const [refusal, setRefusal] = useState<string>()
+  const [refused, setRefused] = useState<{ file: File; why: RefusedPicture }>()
   const isShared = useIsShared()
-  const take = async (input: HTMLInputElement) => {
-    const file = input.files?.[0]
-    if (!file) return
+  const take = async (file: File, page?: number) => {
     setBusy(true)
-    const kept = await uploadPicture(file)
-    setRefusal('message' in kept ? kept.message : undefined)
+    const kept = await uploadPicture(file, page)
+    setRefused('message' in kept ? { file, why: kept } : undefined)
     if (!('message' in kept)) await onPicture(kept)
     setBusy(false)
+  }
+  const choose = async (input: HTMLInputElement) => {
+    const file = input.files?.[0]
+    if (file) await take(file)
     input.value = ''
   }
   const field = (
-    <Field
-      label={label}
-      problem={refusal ?? problem}
-      hint={busy ? 'Keeping the picture…' : `PNG, JPEG, WebP or TIFF, up to ${LARGEST_MB} MB${hint}`}
-      className={isShared ? undefined : className}
-    >
-      {(ids) => (
-        <input
-          {...ids}
-          type="file"
-          accept={KINDS}
+    <div className={isShared ? undefined : className}>
+      <Field
+        label={label}
+        problem={refused ? refusalWords(refused.why) : problem}
+        hint={busy ? 'Keeping the picture…' : `PNG, JPEG, WebP or TIFF, up to ${LARGEST_MB} MB${hint}`}
+      >
+        {(ids) => (
+          <input
+            {...ids}
+            type="file"
+            accept={KINDS}
+            disabled={busy}
+            onChange={(event) => void choose(event.currentTarget)}
+          />
+        )}
+      </Field>
+      {refused?.why.pages && (
+        <PageChoice
+          pages={refused.why.pages}
           disabled={busy}
-          onChange={(event) => void take(event.currentTarget)}
+          onPick={(page) => void take(refused.file, page)}
         />
       )}
-    </Field>
+    </div>
   )
   if (!isShared) return field
   return (
