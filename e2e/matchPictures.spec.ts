@@ -101,8 +101,8 @@ test('pictures are brought in, refused in words, straightened by hand, and never
   await expect(page.getByRole('button', { name: 'Lay pull 10 over the BAT' })).toBeVisible()
 })
 
-/** A picture of the sample as it would be on a white table: what lies round its sheet is as light as its paper. */
-async function onWhiteTable(dataFolder: string, imageId: string): Promise<Buffer> {
+/** A picture of the sample as it would be on another sheet of its paper: what lies round it is as light as it is. */
+async function onItsOwnPaper(dataFolder: string, imageId: string): Promise<Buffer> {
   const folder = path.join(dataFolder, 'pictures', imageId)
   const file = readdirSync(folder).find((name) => name.startsWith('original'))!
   const { data, info } = await sharp(path.join(folder, file))
@@ -111,14 +111,18 @@ async function onWhiteTable(dataFolder: string, imageId: string): Promise<Buffer
     .toBuffer({ resolveWithObject: true })
   const size = { width: info.width, height: info.height }
   const [a, b, c, d] = sheetEdges({ ...size, data }, null, { widthMm: 1, heightMm: 1 })!.corners
-  const table = `<svg xmlns="http://www.w3.org/2000/svg" width="${size.width}" height="${size.height}"><path fill="#edeae2" fill-rule="evenodd" d="M0 0H${size.width}V${size.height}H0Z M${a} L${b} L${c} L${d}Z"/></svg>`
+  // Its own paper, just within a corner.
+  const inside =
+    3 * (Math.round(a[1] + 0.02 * size.height) * size.width + Math.round(a[0] + 0.02 * size.width))
+  const [red, green, blue] = data.subarray(inside, inside + 3)
+  const ground = `<svg xmlns="http://www.w3.org/2000/svg" width="${size.width}" height="${size.height}"><path fill="rgb(${red},${green},${blue})" fill-rule="evenodd" d="M0 0H${size.width}V${size.height}H0Z M${a} L${b} L${c} L${d}Z"/></svg>`
   return sharp(data, { raw: { ...size, channels: 3 } })
-    .composite([{ input: Buffer.from(table) }])
+    .composite([{ input: Buffer.from(ground) }])
     .png()
     .toBuffer()
 }
 
-test('a picture on a white table is told what is wrong with it, gets its corners by hand, and then a verdict', async ({
+test('a picture on paper like its own is told what is wrong with it, gets its corners by hand, and then a verdict', async ({
   page,
   sample,
 }) => {
@@ -135,9 +139,9 @@ test('a picture on a white table is told what is wrong with it, gets its corners
   await page.keyboard.press('Escape')
   await page.getByRole('button', { name: 'Another picture of pull 5' }).click()
   await page.getByLabel('Picture of pull 5, dry').setInputFiles({
-    name: 'table.png',
+    name: 'paper.png',
     mimeType: 'image/png',
-    buffer: await onWhiteTable(sample.dataFolder, pictures.at(-1)!),
+    buffer: await onItsOwnPaper(sample.dataFolder, pictures.at(-1)!),
   })
   const whole = page.getByRole('heading', { level: 2, name: /can be told/ })
   await expect(whole).toBeVisible(COMPARED)

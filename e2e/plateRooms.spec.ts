@@ -99,7 +99,9 @@ test('aluminium: from a drawing by laser toner and salt bath to ready to ink', a
   await expect(page.getByText(/This is not a picture/)).toBeVisible()
   // A scanner laid two pages into one file, the wrong one first.
   const heron = await drawing()
-  const pages = await sharp([await sharp(heron).negate().png().toBuffer(), heron], { join: { animated: true } })
+  const pages = await sharp([await sharp(heron).negate().png().toBuffer(), heron], {
+    join: { animated: true },
+  })
     .tiff()
     .toBuffer()
   await page

@@ -1,82 +1,11 @@
-import { mean } from '../stats/mean'
-import type { Corners, Spot } from './homography'
-import type { Grey } from './picture'
+import { levelGround } from './levelGround'
+import { softened, type Grey } from './picture'
+import { metSheet, quantileOf, type MetSheet } from './sheetSides'
 
-/** A picture whose border is as light as its paper to this share shows nothing round the sheet. */
+/** A picture whose border is as light as its paper to this share shows nothing darker round the sheet. */
 const AS_PAPER = 0.08
-/** Rays sent in from each side, and how far in they look, as a share of the side. */
-const RAYS = 160
-const REACH = 0.45
 /** Pixels in a row that must be paper before an edge is believed. */
 const STEADY = 4
-/** Rounds of fitting a side; what lies farther off than this, px, is left out of the next. */
-const ROUNDS = 4
-const LEAST_BOUND = 1.5
-
-function quantile(values: number[], share: number): number {
-  const sorted = values.sort((a, b) => a - b)
-  return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))]
-}
-
-/** a·x + b·y = c with a² + b² = 1. */
-interface Line {
-  a: number
-  b: number
-  c: number
-}
-
-/** A side of a sheet: its line, how far its middle third bows out beyond its ends, px, and the share of the rays that met it there. */
-interface Side {
-  line: Line
-  bowPx: number
-  share: number
-}
-
-/** How far the middle third of points along a line lies off it beyond what the others do. */
-function bowOf(points: readonly Spot[], { a, b, c }: Line): number {
-  const along = points.map(([x, y]) => a * y - b * x)
-  const [from, to] = [Math.min(...along), Math.max(...along)]
-  const [middle, ends]: [number[], number[]] = [[], []]
-  points.forEach(([x, y], i) =>
-    (Math.abs((along[i] - from) / (to - from) - 0.5) < 1 / 6 ? middle : ends).push(a * x + b * y - c),
-  )
-  return middle.length === 0 || ends.length === 0 ? 0 : Math.abs(mean(middle) - mean(ends))
-}
-
-/** The line through points that is least far from them, crosswise, those far off left out round by round. */
-function lineThrough(points: Spot[]): Side | null {
-  let used = points
-  let side: Side | null = null
-  for (let round = 0; round < ROUNDS; round++) {
-    if (used.length < 8) return side
-    const [mx, my] = [
-      used.reduce((sum, [x]) => sum + x, 0) / used.length,
-      used.reduce((sum, [, y]) => sum + y, 0) / used.length,
-    ]
-    let [xx, xy, yy] = [0, 0, 0]
-    for (const [x, y] of used) {
-      xx += (x - mx) ** 2
-      xy += (x - mx) * (y - my)
-      yy += (y - my) ** 2
-    }
-    const along = 0.5 * Math.atan2(2 * xy, xx - yy)
-    const [a, b] = [-Math.sin(along), Math.cos(along)]
-    const found = { a, b, c: a * mx + b * my }
-    const off = points.map(([x, y]) => Math.abs(a * x + b * y - found.c))
-    const bound = Math.max(LEAST_BOUND, 2.5 * quantile([...off], 0.5))
-    used = points.filter((_, i) => off[i] <= bound)
-    side = { line: found, bowPx: bowOf(used, found), share: used.length / RAYS }
-  }
-  return side
-}
-
-function meet(one: Line, other: Line): Spot | null {
-  const det = one.a * other.b - other.a * one.b
-  return Math.abs(det) < 1e-9
-    ? null
-    : [(one.c * other.b - other.c * one.b) / det, (one.a * other.c - other.a * one.c) / det]
-}
-
 /** Steps an edge is followed to either side of its middle. */
 const FOLLOWED = 12
 
@@ -93,93 +22,131 @@ function edgeSpread(valueAt: (k: number) => number, middle: number, low: number,
 }
 
 /** A sheet as it was found in a picture. */
-export interface FoundSheet {
-  corners: Corners
-  /** how far the worst of its sides bows, px */
-  bowPx: number
-  /** from a quarter to three quarters of the light across its edge, px: how soft the picture is, whatever is printed */
-  spreadPx: number
-  /** share of the worst side that was seen where it should be */
-  seen: number
+export interface FoundSheet extends MetSheet {
+  /** from a quarter to three quarters of the light across its edge, px: how soft the picture is, whatever is printed; null: its edge is too faint to say */
+  spreadPx: number | null
 }
 
-/**
- * The corners of a sheet that lies on something darker: rays go in from each side until they meet paper, and a straight line is laid
- * through where they met it, whatever a deckle or a torn corner does.
- *
- * @returns null where nothing shows round the sheet, or no four sides are found
- */
-export function findSheet({ width, height, data }: Grey): FoundSheet | null {
+/** How light a picture's border is: what lies round a sheet. */
+function lightRound({ width, height, data }: Grey): number {
   const border: number[] = []
   for (let x = 0; x < width; x += 3) border.push(data[x], data[(height - 1) * width + x])
   for (let y = 0; y < height; y += 3) border.push(data[y * width], data[y * width + width - 1])
-  const all: number[] = []
-  for (let i = 0; i < data.length; i += 97) all.push(data[i])
-  const [round, paper] = [quantile(border, 0.5), quantile(all, 0.9)]
-  if (paper - round < AS_PAPER) return null
+  return quantileOf(border, 0.5)
+}
+
+/** A sheet on something darker: rays go in until they meet paper. */
+function sheetOnDark(grey: Grey, round: number, paper: number): FoundSheet | null {
   const bound = (paper + round) / 2
   const [quarter, most] = [round + (paper - round) / 4, round + (3 * (paper - round)) / 4]
   const spreads: number[] = []
-  const sides: (Side | null)[] = [
-    [0, 1],
-    [-1, 0],
-    [0, -1],
-    [1, 0],
-  ].map(([dx, dy]) => {
-    const across = dx === 0 ? width : height
-    const deep = Math.floor((dx === 0 ? height : width) * REACH)
-    const points: Spot[] = []
-    for (let ray = 0; ray < RAYS; ray++) {
-      const at = Math.floor(((ray + 0.5) * across) / RAYS)
-      const start: Spot = dx === 0 ? [at, dy > 0 ? 0 : height - 1] : [dx > 0 ? 0 : width - 1, at]
-      const valueAt = (k: number) => data[(start[1] + dy * k) * width + start[0] + dx * k]
-      let before = 0
-      let steady = 0
-      for (let k = 0; k < deep; k++) {
-        const value = valueAt(k)
-        if (value > bound) {
-          steady += 1
-          if (steady < STEADY) continue
-          // Between the last dark pixel's middle and the first light one's the edge lies where the light is half.
-          const first = k - STEADY + 1
-          const light = valueAt(first)
-          const part = first === 0 || light <= before ? 0 : (bound - before) / (light - before)
-          const depth = first - 1 + part + 0.5
-          spreads.push(edgeSpread(valueAt, first, quarter, most))
-          if (first > 0)
-            points.push(
-              dx === 0
-                ? [at + 0.5, dy > 0 ? depth : height - depth]
-                : [dx > 0 ? depth : width - depth, at + 0.5],
-            )
-          break
-        }
+  const met = metSheet(grey, (pixelAt, deep) => {
+    const valueAt = (k: number) => grey.data[pixelAt(k)]
+    let before = 0
+    let steady = 0
+    for (let k = 0; k < deep; k++) {
+      const value = valueAt(k)
+      if (value <= bound) {
         steady = 0
         before = value
+        continue
       }
+      steady += 1
+      if (steady < STEADY) continue
+      // Between the last dark pixel's middle and the first light one's the edge lies where the light is half.
+      const first = k - STEADY + 1
+      const light = valueAt(first)
+      const part = first === 0 || light <= before ? 0 : (bound - before) / (light - before)
+      spreads.push(edgeSpread(valueAt, first, quarter, most))
+      return first > 0 ? first - 1 + part + 0.5 : null
     }
-    return lineThrough(points)
+    return null
   })
-  const [top, right, bottom, left] = sides
-  if (!top || !right || !bottom || !left) return null
-  const corners = [
-    meet(top.line, left.line),
-    meet(top.line, right.line),
-    meet(bottom.line, right.line),
-    meet(bottom.line, left.line),
-  ]
-  const isIn = (spot: Spot | null): spot is Spot =>
-    spot !== null &&
-    spot[0] > -width * 0.1 &&
-    spot[0] < width * 1.1 &&
-    spot[1] > -height * 0.1 &&
-    spot[1] < height * 1.1
-  if (!corners.every(isIn)) return null
-  const four = [top, right, bottom, left]
-  return {
-    corners: corners as unknown as Corners,
-    bowPx: Math.max(...four.map(({ bowPx }) => bowPx)),
-    spreadPx: spreads.length > 0 ? quantile(spreads, 0.5) : 0,
-    seen: Math.min(...four.map(({ share }) => share)),
+  return met && { ...met, spreadPx: spreads.length > 0 ? quantileOf(spreads, 0.5) : 0 }
+}
+
+/** Steps in which levels of light are counted. */
+const LEVELS = 512
+/** Levels nearer to one another than this are not told apart. */
+const TOLD_APART = 0.012
+/** Darker than this no paper is, beside something white. */
+const PAPER_LIGHT = 0.5
+
+/** The light that most of a picture has apart from what lies round the sheet: that of its bare paper, all of one level; null: there is none. */
+function bareLevel({ data }: Grey, round: number): number | null {
+  const counts = new Uint32Array(LEVELS)
+  for (let i = 0; i < data.length; i += 7)
+    counts[Math.min(LEVELS - 1, Math.max(0, Math.floor(data[i] * LEVELS)))] += 1
+  let best = -1
+  for (let level = 1; level < LEVELS - 1; level++) {
+    const value = (level + 0.5) / LEVELS
+    if (value < PAPER_LIGHT || Math.abs(value - round) < TOLD_APART) continue
+    if (best < 0 || counts[level] > counts[best]) best = level
   }
+  if (best < 0 || counts[best] === 0) return null
+  // The middle of the peak, by its neighbours' weights.
+  const [a, b, c] = [counts[best - 1], counts[best], counts[best + 1]]
+  return (best + 0.5 + (c - a) / (a + b + c)) / LEVELS
+}
+
+/** Of the longer side, how much bare paper must lie within the edge: a shadow beside the sheet passes through every level, but not for so long. */
+const BARE = 0.008
+/** How far bare paper strays from its level, as a share of how far that is from the ground's: a sheet's own faint shadow strays farther. */
+const BARE_SPREAD = 1 / 3
+/** Of the rays of each side, how many must have met a faint edge. */
+const SEEN_FAINT = 0.6
+/** Steps within which an edge lies, and what is just beside it. */
+const BESIDE = 4
+
+/**
+ * A sheet on something nearly as light, or lighter, as the lid of most scanners is: rays go in until what they meet is bare paper and stays so. Its edge lies half way
+ * from what is just beside it, the lid or the sheet's own shadow on it.
+ *
+ * @param grey in even light: bare paper has one level all over @param round how light what lies round it is
+ */
+function sheetOnLight(grey: Grey, round: number): FoundSheet | null {
+  const paper = bareLevel(grey, round)
+  if (paper === null) return null
+  const allowed = BARE_SPREAD * Math.abs(paper - round)
+  const long = Math.max(8, Math.round(BARE * Math.max(grey.width, grey.height)))
+  const isBare = (value: number) => Math.abs(value - paper) < allowed
+  // What is looked for is told by softened light, and where it lies by the light itself, which many rays even out.
+  const { data: soft } = softened(grey)
+  const met = metSheet(grey, (pixelAt, deep) => {
+    const valueAt = (k: number) => grey.data[pixelAt(k)]
+    let bare = 0
+    for (let k = 0; k < deep; k++) {
+      bare = isBare(soft[pixelAt(k)]) ? bare + 1 : 0
+      if (bare < long) continue
+      const first = k - long + 1
+      if (first <= BESIDE) return null
+      // What lies just beside the sheet: of the last steps the one least like its paper.
+      let beside = first - 1
+      for (let step = first - BESIDE; step < first; step++)
+        if (Math.abs(valueAt(step) - paper) > Math.abs(valueAt(beside) - paper)) beside = step
+      const half = (paper + valueAt(beside)) / 2
+      const isPast = (value: number) => (paper < half ? value < half : value > half)
+      let at = beside + 1
+      while (at < first + BESIDE && !isPast(valueAt(at))) at += 1
+      const [before, after] = [valueAt(at - 1), valueAt(at)]
+      const part = after === before ? 0 : Math.min(1, Math.max(0, (half - before) / (after - before)))
+      return at - 1 + part + 0.5
+    }
+    return null
+  })
+  return met && met.seen >= SEEN_FAINT ? { ...met, spreadPx: null } : null
+}
+
+/**
+ * The corners of a sheet, on something darker or on something about as light.
+ *
+ * @returns null where nothing shows round the sheet, or no four sides are found
+ */
+export function findSheet(grey: Grey): FoundSheet | null {
+  const all: number[] = []
+  for (let i = 0; i < grey.data.length; i += 97) all.push(grey.data[i])
+  const [round, paper] = [lightRound(grey), quantileOf(all, 0.9)]
+  if (paper - round >= AS_PAPER) return sheetOnDark(grey, round, paper)
+  const level = levelGround(grey)
+  return level && sheetOnLight(level, lightRound(level))
 }

@@ -35,6 +35,6 @@ export function sheetEdges(
     corners: at,
     isSetByHand: false,
     bowMm: (found.bowPx * times) / pixelsPerMm,
-    spreadMm: (found.spreadPx * times) / pixelsPerMm,
+    spreadMm: found.spreadPx === null ? null : (found.spreadPx * times) / pixelsPerMm,
   }
 }
