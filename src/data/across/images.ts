@@ -166,10 +166,10 @@ export async function keepPicture(
     refuse('The file is too large; at most 120 MB are taken. Save it smaller and choose it again.')
   const seen = await sniff(came, page)
   const { widthPx, heightPx } = seen
-  // AVIF, and one page of several, are laid down as PNG, pixel by pixel as they open: what else such a file holds is not taken out of it otherwise.
-  const isTurned = seen.format === 'heif' || page !== null
-  const format = isTurned ? 'png' : seen.format
-  const bytes = Buffer.from(withoutTraces(isTurned ? await asPng(came, page) : came, format))
+  // AVIF, and one page of several, are laid down as PNG, opened pixel by pixel: what else such a file holds is not taken out of it otherwise.
+  const isOpened = seen.format === 'heif' || page !== null
+  const format = isOpened ? 'png' : seen.format
+  const bytes = Buffer.from(withoutTraces(isOpened ? await asPng(came, page) : came, format))
   const id = idOf(bytes)
   await inTurn(id, async () => {
     const { tables } = await openDatabase()
