@@ -15,8 +15,8 @@ export default defineConfig({
   ],
   outputDir: 'test-results/browser',
   // Patience for machines whose speed swings: nothing waits so long when all is well.
-  timeout: 180_000,
-  expect: { timeout: 25_000 },
+  timeout: 300_000,
+  expect: { timeout: 40_000 },
   // On two cores three workers: one goes on while others wait for their servers. With four the desk’s keys come too late.
   workers: 3,
   fullyParallel: false,
@@ -25,6 +25,6 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     timezoneId: ZONE,
     launchOptions: LAUNCH,
-    actionTimeout: 40_000,
+    actionTimeout: 60_000,
   },
 })

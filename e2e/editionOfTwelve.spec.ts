@@ -177,10 +177,14 @@ test('an edition of twelve with two rejects: proved, approved, pulled with the c
     await lane('Artist’s proof')
       .getByRole('button', { name: /^Pull 14/ })
       .focus()
+    // Each key waits until what the one before did is said: a slow machine takes its time.
+    const dragged = page.locator('[id^=DndLiveRegion]')
     await page.keyboard.press('Space')
+    await expect(dragged).toContainText(/picked up|moved over/i)
+    const lifted = await dragged.textContent()
     await page.waitForTimeout(200)
     await page.keyboard.press('ArrowDown')
-    await page.waitForTimeout(200)
+    await expect(dragged).not.toHaveText(lifted!)
     await page.keyboard.press('Space')
     await expect(lane('Printer’s proof').getByRole('listitem')).toHaveCount(2)
     // And by hand.
