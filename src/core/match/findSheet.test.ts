@@ -22,6 +22,13 @@ const within = (x: number, y: number): number =>
     }),
   )
 
+/** Where what is seen lies, by the first term of a lens as it is usually given (Brown, Close-Range Camera Calibration, 1971): times 1 + bent·r², r in half diagonals. */
+function throughLens(x: number, y: number, bent: number): [number, number] {
+  const [dx, dy] = [x - WIDTH / 2, y - HEIGHT / 2]
+  const times = 1 + (bent * (dx * dx + dy * dy)) / ((WIDTH / 2) ** 2 + (HEIGHT / 2) ** 2)
+  return [WIDTH / 2 + dx * times, HEIGHT / 2 + dy * times]
+}
+
 /** A picture of that sheet. @param ground light of what lies round it, 0 to 1 @param shadow whether the sheet throws one to the right and below */
 function pictureOn(
   ground: (x: number, y: number) => number,
@@ -30,15 +37,24 @@ function pictureOn(
     spread = 0.004,
     shadow = false,
     lit = () => 1,
-  }: { paper?: number; spread?: number; shadow?: boolean; lit?: (x: number, y: number) => number } = {},
+    bent = 0,
+    curl = () => 0,
+  }: {
+    paper?: number
+    spread?: number
+    shadow?: boolean
+    lit?: (x: number, y: number) => number
+    bent?: number
+    curl?: (x: number, y: number) => number
+  } = {},
 ): Grey {
   const uniform = uniforms(seedFrom(7))
   const noise = () => Array.from({ length: 12 }, uniform).reduce((sum, value) => sum + value, -6)
   const data = new Float32Array(WIDTH * HEIGHT)
   for (let row = 0; row < HEIGHT; row++)
     for (let column = 0; column < WIDTH; column++) {
-      const [x, y] = [column + 0.5, row + 0.5]
-      const deep = within(x, y)
+      const [x, y] = throughLens(column + 0.5, row + 0.5, bent)
+      const deep = within(x, y) + curl(x, y)
       const isBeyond = shadow && ((x > 500 && y > 60) || y > 380)
       const beyond = isBeyond ? Math.max(0, -deep) : Number.POSITIVE_INFINITY
       const beside = ground(x, y) * (1 - 0.08 * Math.exp(-beyond / 3))
@@ -90,5 +106,34 @@ describe('a sheet on something about as light', () => {
     for (let row = 0; row < HEIGHT; row++)
       data.set(cut.data.subarray(row * WIDTH, row * WIDTH + width), row * width)
     expect(findSheet({ width, height: HEIGHT, data })).toBeNull()
+  })
+})
+
+describe('a lens that bends', () => {
+  it.each([0.06, 0.02, -0.03])(
+    'is told by the sheet’s own edges, and its corners are where they would be without: %d',
+    (bent) => {
+      const found = findSheet(pictureOn(() => 0.1, { bent }))!
+      // Of a barrel places lie farther out than they are seen, where the division is by less than one.
+      expect(Math.abs(found.lens!.bend + bent)).toBeLessThan(0.006)
+      expect(found.bowPx).toBeLessThan(0.3)
+      expect(farthest(pictureOn(() => 0.1, { bent }))).toBeLessThan(1)
+    },
+  )
+  it('is none where the edges are straight, nor on a scanner', () => {
+    expect(findSheet(pictureOn(() => 0.1))!.lens).toBeNull()
+    expect(
+      findSheet(
+        pictureOn(() => 0.1, { bent: 0.06 }),
+        false,
+      ),
+    ).toMatchObject({ lens: null })
+  })
+  it('is not what bows one side alone: that is a sheet that does not lie flat', () => {
+    const found = findSheet(
+      pictureOn(() => 0.1, { curl: (x, y) => (y < 120 ? 6 * (1 - ((x - 300) / 240) ** 2) : 0) }),
+    )!
+    expect(found.lens).toBeNull()
+    expect(found.bowPx).toBeGreaterThan(2)
   })
 })

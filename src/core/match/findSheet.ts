@@ -1,6 +1,8 @@
+import { quantileOf } from '../stats/quantileOf'
+import type { EdgeOn } from './edgePoints'
 import { levelGround } from './levelGround'
 import { softened, type Grey } from './picture'
-import { metSheet, quantileOf, type MetSheet } from './sheetSides'
+import { metSheet, type MetSheet } from './sheetSides'
 
 /** A picture whose border is as light as its paper to this share shows nothing darker round the sheet. */
 const AS_PAPER = 0.08
@@ -36,11 +38,11 @@ function lightRound({ width, height, data }: Grey): number {
 }
 
 /** A sheet on something darker: rays go in until they meet paper. */
-function sheetOnDark(grey: Grey, round: number, paper: number): FoundSheet | null {
+function sheetOnDark(grey: Grey, round: number, paper: number, mayBend: boolean): FoundSheet | null {
   const bound = (paper + round) / 2
   const [quarter, most] = [round + (paper - round) / 4, round + (3 * (paper - round)) / 4]
   const spreads: number[] = []
-  const met = metSheet(grey, (pixelAt, deep) => {
+  const edgeOn: EdgeOn = (pixelAt, deep) => {
     const valueAt = (k: number) => grey.data[pixelAt(k)]
     let before = 0
     let steady = 0
@@ -61,7 +63,8 @@ function sheetOnDark(grey: Grey, round: number, paper: number): FoundSheet | nul
       return first > 0 ? first - 1 + part + 0.5 : null
     }
     return null
-  })
+  }
+  const met = metSheet(grey, edgeOn, mayBend)
   return met && { ...met, spreadPx: spreads.length > 0 ? quantileOf(spreads, 0.5) : 0 }
 }
 
@@ -104,7 +107,7 @@ const BESIDE = 4
  *
  * @param grey in even light: bare paper has one level all over @param round how light what lies round it is
  */
-function sheetOnLight(grey: Grey, round: number): FoundSheet | null {
+function sheetOnLight(grey: Grey, round: number, mayBend: boolean): FoundSheet | null {
   const paper = bareLevel(grey, round)
   if (paper === null) return null
   const allowed = BARE_SPREAD * Math.abs(paper - round)
@@ -112,7 +115,7 @@ function sheetOnLight(grey: Grey, round: number): FoundSheet | null {
   const isBare = (value: number) => Math.abs(value - paper) < allowed
   // What is looked for is told by softened light, and where it lies by the light itself, which many rays even out.
   const { data: soft } = softened(grey)
-  const met = metSheet(grey, (pixelAt, deep) => {
+  const edgeOn: EdgeOn = (pixelAt, deep) => {
     const valueAt = (k: number) => grey.data[pixelAt(k)]
     let bare = 0
     for (let k = 0; k < deep; k++) {
@@ -133,20 +136,22 @@ function sheetOnLight(grey: Grey, round: number): FoundSheet | null {
       return at - 1 + part + 0.5
     }
     return null
-  })
+  }
+  const met = metSheet(grey, edgeOn, mayBend)
   return met && met.seen >= SEEN_FAINT ? { ...met, spreadPx: null } : null
 }
 
 /**
  * The corners of a sheet, on something darker or on something about as light.
  *
+ * @param mayBend whether it is a camera's picture, or nobody knows: a scanner bends nothing
  * @returns null where nothing shows round the sheet, or no four sides are found
  */
-export function findSheet(grey: Grey): FoundSheet | null {
+export function findSheet(grey: Grey, mayBend = true): FoundSheet | null {
   const all: number[] = []
   for (let i = 0; i < grey.data.length; i += 97) all.push(grey.data[i])
   const [round, paper] = [lightRound(grey), quantileOf(all, 0.9)]
-  if (paper - round >= AS_PAPER) return sheetOnDark(grey, round, paper)
+  if (paper - round >= AS_PAPER) return sheetOnDark(grey, round, paper, mayBend)
   const level = levelGround(grey)
-  return level && sheetOnLight(level, lightRound(level))
+  return level && sheetOnLight(level, lightRound(level), mayBend)
 }

@@ -1,6 +1,6 @@
+import { quantileOf } from '../stats/quantileOf'
 import { solveLinear } from '../linear/solveLinear'
 import type { Grey } from './picture'
-import { quantileOf } from './sheetSides'
 
 /** Light falls off smoothly: a level, two slopes and three bends say it over a picture. */
 const termsAt = (x: number, y: number): number[] => [1, x, y, x * x, x * y, y * y]

@@ -17,6 +17,7 @@ const corners = (...at: [number, number][]) => at as unknown as Corners
 const upright = corners([10, 10], [910, 10], [910, 610], [10, 610])
 const edges = (more: Partial<EdgesFound> = {}): EdgesFound => ({
   corners: upright,
+  lens: null,
   isSetByHand: false,
   bowMm: 0.02,
   spreadMm: 0.2,

@@ -2,6 +2,7 @@ import { convertSrgbToLab } from '../colour/convertSrgbToLab'
 import type { CheckResult, MatchCheck } from './checks/matchCheck'
 import type { PaperWhite } from './evenLight'
 import type { Corners } from './homography'
+import type { Lens } from './lens'
 import type { PaperRound } from './paperRound'
 import type { Scan } from './scan'
 
@@ -108,7 +109,9 @@ export type PictureFlaws = Record<Which, readonly PictureFlaw[]>
 
 /** How the edges of a sheet are known in a picture. */
 export interface EdgesFound {
+  /** without the lens, where it bends them */
   corners: Corners
+  lens: Lens | null
   isSetByHand: boolean
   /** how far the worst side bows, mm */
   bowMm: number

@@ -1,13 +1,23 @@
 import { cornersOf, homographyOf, type Corners } from './homography'
+import { seenTimes, shrunkLens, type Lens } from './lens'
 import { shrunk, type Rgb } from './picture'
+
+const NO_LENS: Lens = { middle: [0, 0], radius: 1, bend: 0 }
 
 /**
  * The sheet between four corners of a picture as it would be seen from straight above, bilinear; a picture much finer than what is
  * wanted is made smaller first, so that nothing is skipped over.
  *
+ * @param corners without the lens @param lens what bends the picture, if anything
  * @returns null where the corners are no quadrilateral
  */
-export function rectify(picture: Rgb, corners: Corners, width: number, height: number): Rgb | null {
+export function rectify(
+  picture: Rgb,
+  corners: Corners,
+  width: number,
+  height: number,
+  lens?: Lens | null,
+): Rgb | null {
   const longest = Math.max(
     Math.hypot(corners[1][0] - corners[0][0], corners[1][1] - corners[0][1]) / width,
     Math.hypot(corners[3][0] - corners[0][0], corners[3][1] - corners[0][1]) / height,
@@ -21,13 +31,27 @@ export function rectify(picture: Rgb, corners: Corners, width: number, height: n
   if (!h) return null
   const { width: w, height: tall, data } = source
   const out = new Uint8Array(3 * width * height)
+  const {
+    middle: [cx, cy],
+    radius,
+    bend,
+  } = lens ? shrunkLens(lens, times) : NO_LENS
+  const perRadius = 1 / (radius * radius)
   for (let y = 0; y < height; y++) {
     const my = y + 0.5
     for (let x = 0; x < width; x++) {
       const mx = x + 0.5
       const far = h[6] * mx + h[7] * my + 1
-      const px = Math.min(w - 1.001, Math.max(0, (h[0] * mx + h[1] * my + h[2]) / far - 0.5))
-      const py = Math.min(tall - 1.001, Math.max(0, (h[3] * mx + h[4] * my + h[5]) / far - 0.5))
+      let sx = (h[0] * mx + h[1] * my + h[2]) / far
+      let sy = (h[3] * mx + h[4] * my + h[5]) / far
+      if (bend !== 0) {
+        const [dx, dy] = [sx - cx, sy - cy]
+        const times = seenTimes(bend, (dx * dx + dy * dy) * perRadius)
+        sx = cx + dx * times
+        sy = cy + dy * times
+      }
+      const px = Math.min(w - 1.001, Math.max(0, sx - 0.5))
+      const py = Math.min(tall - 1.001, Math.max(0, sy - 0.5))
       const i = px | 0
       const j = py | 0
       const fx = px - i

@@ -1,7 +1,9 @@
 import { findSheet } from './findSheet'
 import { cornersOf, type Corners } from './homography'
 import { greyOf, shrunk, type Rgb } from './picture'
+import { lensOf } from './lens'
 import type { EdgesFound } from './pictureFlaws'
+import type { Scan } from './scan'
 
 /** Longest side of a picture the sheet is looked for in, px: its edge is found to a fraction of a pixel. */
 const SEARCHED = 1800
@@ -14,16 +16,17 @@ export const frameOf = ({ width, height }: Rgb): Corners => cornersOf(width, hei
 /**
  * The edges of the sheet in a picture: as a person set its corners, or looked for in a picture that is no larger than need be.
  *
- * @returns null where none are found
+ * @param taken how, where somebody said so @returns null where none are found
  */
 export function sheetEdges(
   picture: Rgb,
   corners: Corners | null,
   sheet: { widthMm: number; heightMm: number },
+  taken: Scan['taken'] | null = null,
 ): EdgesFound | null {
-  if (corners) return { corners, isSetByHand: true, bowMm: 0, spreadMm: null }
+  if (corners) return { corners, lens: null, isSetByHand: true, bowMm: 0, spreadMm: null }
   const times = Math.max(1, Math.round(Math.max(picture.width, picture.height) / SEARCHED))
-  const found = findSheet(greyOf(shrunk(picture, times)))
+  const found = findSheet(greyOf(shrunk(picture, times)), taken === null || taken === 'camera')
   if (!found || found.seen < SEEN) return null
   const at = found.corners.map(([x, y]) => [x * times, y * times] as const) as unknown as Corners
   const round = [0, 1, 2, 3].reduce(
@@ -33,6 +36,7 @@ export function sheetEdges(
   const pixelsPerMm = round / 2 / (sheet.widthMm + sheet.heightMm)
   return {
     corners: at,
+    lens: found.lens && lensOf(picture, found.lens.bend),
     isSetByHand: false,
     bowMm: (found.bowPx * times) / pixelsPerMm,
     spreadMm: found.spreadPx === null ? null : (found.spreadPx * times) / pixelsPerMm,

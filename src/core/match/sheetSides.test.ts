@@ -1,15 +1,20 @@
 import { describe, expect, it } from 'vitest'
-import { metSheet, quantileOf } from './sheetSides'
+import { edgePoints } from './edgePoints'
+import { metSheet } from './sheetSides'
 
 const SIZE = { width: 200, height: 150 }
 
 describe('a sheet met by rays from each side', () => {
   it('has its corners where the sides meet, whatever a torn corner does', () => {
     // Ten pixels in from everywhere, but for rays that come in over the left part of the top.
-    const met = metSheet(SIZE, (pixelAt) => {
-      const [first, second] = [pixelAt(0), pixelAt(1)]
-      return second - first === SIZE.width && first < 30 ? 25 : 10
-    })!
+    const met = metSheet(
+      SIZE,
+      (pixelAt) => {
+        const [first, second] = [pixelAt(0), pixelAt(1)]
+        return second - first === SIZE.width && first < 30 ? 25 : 10
+      },
+      false,
+    )!
     expect(met.corners.flat().map((value) => Number(value.toFixed(3)))).toEqual([
       10, 10, 190, 10, 190, 140, 10, 140,
     ])
@@ -19,7 +24,7 @@ describe('a sheet met by rays from each side', () => {
   it('is told its steps and pixels from the border inwards', () => {
     const deeps = new Set<number>()
     const firsts = new Set<number>()
-    metSheet(SIZE, (pixelAt, deep) => {
+    edgePoints(SIZE, (pixelAt, deep) => {
       deeps.add(deep)
       firsts.add(pixelAt(0))
       return null
@@ -32,10 +37,5 @@ describe('a sheet met by rays from each side', () => {
     }
   })
   it('is none where a side is not met', () =>
-    expect(metSheet(SIZE, (pixelAt) => (pixelAt(1) - pixelAt(0) === 1 ? null : 10))).toBeNull())
-})
-
-it('a share of the values is at most their quantile', () => {
-  expect(quantileOf([4, 1, 3, 2], 0.5)).toBe(3)
-  expect(quantileOf([4, 1, 3, 2], 1)).toBe(4)
+    expect(metSheet(SIZE, (pixelAt) => (pixelAt(1) - pixelAt(0) === 1 ? null : 10), true)).toBeNull())
 })

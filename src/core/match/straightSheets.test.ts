@@ -48,6 +48,7 @@ describe('the edges of the sheet in a picture', () => {
     const set = frameOf(white)
     expect(sheetEdges(white, set, SHEET)).toEqual({
       corners: set,
+      lens: null,
       isSetByHand: true,
       bowMm: 0,
       spreadMm: null,

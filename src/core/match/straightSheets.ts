@@ -7,6 +7,7 @@ import type { MatchRefusal } from './matchPictures'
 import { lookAtPaper } from './paperRound'
 import type { Rgb } from './picture'
 import type { PictureLook } from './pictureFlaws'
+import { seenAt, type Lens } from './lens'
 import { darkestShare, isTwoTone } from './pictureTones'
 import { rectify } from './rectify'
 import type { Scan } from './scan'
@@ -70,8 +71,8 @@ export function straightSheets(
   tell(0)
   const refusal = unfit('reference', reference) ?? unfit('impression', impression)
   if (refusal) return refusal
-  const [ourEdges, theirEdges] = [reference, impression].map(({ picture, corners }) =>
-    sheetEdges(picture, corners, sheet),
+  const [ourEdges, theirEdges] = [reference, impression].map(({ picture, corners, taken }) =>
+    sheetEdges(picture, corners, sheet, taken),
   )
   const ourCorners = ourEdges?.corners ?? frameOf(reference.picture)
   const found = theirEdges?.corners ?? frameOf(impression.picture)
@@ -80,8 +81,8 @@ export function straightSheets(
   const [width, height] = [Math.round(sheet.widthMm * pixelsPerMm), Math.round(sheet.heightMm * pixelsPerMm)]
   // A sheet scanned a quarter turn apart is turned back by naming its corners from another one.
   const theirCorners = turnedBy(turnsOf(found, width > height), turned)
-  const upright = rectify(reference.picture, ourCorners, width, height)
-  const lying = rectify(impression.picture, theirCorners, width, height)
+  const upright = rectify(reference.picture, ourCorners, width, height, ourEdges?.lens)
+  const lying = rectify(impression.picture, theirCorners, width, height, theirEdges?.lens)
   if (!upright || !lying) return { which: upright ? 'impression' : 'reference', reason: { code: 'no-sheet' } }
 
   tell(1)
@@ -120,7 +121,10 @@ export function straightSheets(
         pixelsPerMm: across(theirCorners),
       },
     },
-    corners: { reference: ourCorners, impression: theirCorners },
+    corners: {
+      reference: asSeen(ourCorners, ourEdges?.lens),
+      impression: asSeen(theirCorners, theirEdges?.lens),
+    },
   }
 }
 
@@ -130,6 +134,10 @@ const tonesOf = (picture: Rgb, upright: Rgb, plate: Box) => ({
   isTwoTone: isTwoTone(picture),
   darkest: darkestShare(upright, plate),
 })
+
+/** Corners where they are seen in the picture. */
+const asSeen = (corners: Corners, lens: Lens | null | undefined): Corners =>
+  lens ? (corners.map((spot) => seenAt(lens, spot)) as unknown as Corners) : corners
 
 /** Corners named so that the sheet lies the way it is wanted: a sheet scanned lying across begins at its next corner. */
 function turnsOf(corners: Corners, isWide: boolean): Corners {

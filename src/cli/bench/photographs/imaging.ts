@@ -111,9 +111,9 @@ export function taken(sheet: Sheet, how: Taking, seed: number): Rgb {
   const glareAt = [0.3 * SHEET.widthMm, 0.3 * SHEET.heightMm]
   for (let row = 0; row < height; row++) {
     for (let column = 0; column < width; column++) {
-      // The lens first: what is seen at a place came from a little farther out.
+      // The lens first, as round as lenses are: what is seen at a place came from a little farther out.
       const [nx, ny] = [(2 * column) / width - 1, (2 * row) / height - 1]
-      const out = 1 + how.barrel * (nx * nx + ny * ny)
+      const out = 1 + (how.barrel * 2 * ((nx * width) ** 2 + (ny * height) ** 2)) / (width ** 2 + height ** 2)
       const [px, py] = [((nx * out + 1) * width) / 2, ((ny * out + 1) * height) / 2]
       const far = h * px + k * py + 1
       const [x, y] = [(a * px + b * py + e) / far, (d * px + f * py + g) / far]
