@@ -1,5 +1,6 @@
 import { readdirSync } from 'node:fs'
 import path from 'node:path'
+import type { Page } from '@playwright/test'
 import sharp from 'sharp'
 import { sheetEdges } from '@/core/match/sheetEdges'
 import { drawPlate } from '../demo/plateDrawing'
@@ -101,6 +102,12 @@ test('pictures are brought in, refused in words, straightened by hand, and never
   await expect(page.getByRole('button', { name: 'Lay pull 10 over the BAT' })).toBeVisible()
 })
 
+/** The sample's last picture that our model took. */
+async function lastModelScan(page: Page, url: string): Promise<string> {
+  const raw = JSON.stringify(await (await page.request.get(`${url}/raw/mooring-posts`)).json())
+  return [...raw.matchAll(/\\"imageId\\":\\"(\w+)\\",\\"taken\\":\\"model\\"/g)].at(-1)![1]
+}
+
 /** A picture of the sample as it would be on another sheet of its paper: what lies round it is as light as it is. */
 async function onItsOwnPaper(dataFolder: string, imageId: string): Promise<Buffer> {
   const folder = path.join(dataFolder, 'pictures', imageId)
@@ -110,7 +117,11 @@ async function onItsOwnPaper(dataFolder: string, imageId: string): Promise<Buffe
     .raw()
     .toBuffer({ resolveWithObject: true })
   const size = { width: info.width, height: info.height }
-  const [a, b, c, d] = sheetEdges({ ...size, data }, null, { widthMm: 1, heightMm: 1 })!.corners
+  const square = { widthMm: 1, heightMm: 1 }
+  const [a, b, c, d] = sheetEdges({ ...size, data }, null, {
+    sheet: square,
+    plate: { ...square, leftMm: 0, topMm: 0 },
+  })!.corners
   // Its own paper, just within a corner.
   const inside =
     3 * (Math.round(a[1] + 0.02 * size.height) * size.width + Math.round(a[0] + 0.02 * size.width))
@@ -126,8 +137,6 @@ test('a picture on paper like its own is told what is wrong with it, gets its co
   page,
   sample,
 }) => {
-  const raw = JSON.stringify(await (await page.request.get(`${sample.url}/raw/mooring-posts`)).json())
-  const pictures = [...raw.matchAll(/\\"imageId\\":\\"(\w+)\\",\\"taken\\":\\"model\\"/g)].map(([, id]) => id)
   await page.goto(`${sample.url}/jobs/mooring-posts/edition/match`)
   await signAs(page, 'Ida Quill')
   await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 5' })
@@ -141,7 +150,7 @@ test('a picture on paper like its own is told what is wrong with it, gets its co
   await page.getByLabel('Picture of pull 5, dry').setInputFiles({
     name: 'paper.png',
     mimeType: 'image/png',
-    buffer: await onItsOwnPaper(sample.dataFolder, pictures.at(-1)!),
+    buffer: await onItsOwnPaper(sample.dataFolder, await lastModelScan(page, sample.url)),
   })
   const whole = page.getByRole('heading', { level: 2, name: /can be told/ })
   await expect(whole).toBeVisible(COMPARED)
@@ -166,6 +175,44 @@ test('a picture on paper like its own is told what is wrong with it, gets its co
   await expect(verdict(page)).toBeVisible(COMPARED)
   await expect(page.getByText('The sheet’s edges are not seen')).toHaveCount(0)
   await expect(check(page, 'Register on the sheet')).not.toContainText('cannot be said')
+})
+
+/** Dots an inch of our model's scans. */
+const MODEL_DPI = 100
+/** The model's scan as it would be of a sheet larger than the glass: cut on the right and below. */
+async function cutByTheGlass(dataFolder: string, imageId: string): Promise<Buffer> {
+  const folder = path.join(dataFolder, 'pictures', imageId)
+  const file = path.join(
+    folder,
+    readdirSync(folder).find((name) => name.startsWith('original'))!,
+  )
+  const { width, height } = await sharp(file).metadata()
+  return sharp(file)
+    .extract({ left: 0, top: 0, width: Math.round(0.9 * width), height: Math.round(0.9 * height) })
+    .withMetadata({ density: MODEL_DPI })
+    .png()
+    .toBuffer()
+}
+
+test('of a sheet larger than the glass is judged what is seen, and said what is not', async ({
+  page,
+  sample,
+}) => {
+  await page.goto(`${sample.url}/jobs/mooring-posts/edition/match`)
+  await signAs(page, 'Ida Quill')
+  await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 8' })
+  await page.getByLabel('Picture of pull 8, dry').setInputFiles({
+    name: 'cut.png',
+    mimeType: 'image/png',
+    buffer: await cutByTheGlass(sample.dataFolder, await lastModelScan(page, sample.url)),
+  })
+  await expect(page.getByRole('heading', { level: 2, name: /can be told/ })).toBeVisible(COMPARED)
+  await expect(
+    page.getByText('This print’s picture: One of the two shows the whole sheet and the other a part of it.'),
+  ).toBeVisible()
+  await expect(check(page, 'Register on the sheet')).toContainText('Take both the same way.')
+  for (const name of ['Colour', 'Edges of the plate'])
+    await expect(check(page, name)).not.toContainText('cannot be said')
 })
 
 test('the check of the edition is stopped and begun again, and says of which picture nothing can be told', async ({

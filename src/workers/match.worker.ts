@@ -33,6 +33,7 @@ async function fetchPixels(url: string): Promise<Rgb | string> {
     height: Number(reply.headers.get('x-height')),
     data: new Uint8Array(await reply.arrayBuffer()),
     isGrey: reply.headers.get('x-grey') === 'yes',
+    pixelsPerMm: Number(reply.headers.get('x-per-mm')) || undefined,
   }
 }
 

@@ -13,12 +13,13 @@ type Light = readonly number[]
 /** Every so many-th pixel round a plate: its place in −1…1, and where it stands in the picture. */
 function marginOf(
   { width, height }: Rgb,
+  seen: Box,
   { left, top, width: w, height: h }: Box,
   guard: number,
 ): { x: number; y: number; at: number }[] {
   const points: { x: number; y: number; at: number }[] = []
-  for (let y = guard; y < height - guard; y += EVERY) {
-    for (let x = guard; x < width - guard; x += EVERY) {
+  for (let y = seen.top + guard; y < seen.top + seen.height - guard; y += EVERY) {
+    for (let x = seen.left + guard; x < seen.left + seen.width - guard; x += EVERY) {
       if (x > left - guard && x < left + w + guard && y > top - guard && y < top + h + guard) continue
       points.push({ x: (2 * x) / width - 1, y: (2 * y) / height - 1, at: 3 * (y * width + x) })
     }
@@ -65,7 +66,7 @@ export type PaperWhite = readonly [number, number, number]
  * Evens the light of a sheet by its own margin: the paper round the plate is one white, so what falls off there is the lamp, and is
  * taken out everywhere (Gonzalez & Woods, shading correction). Colours are scaled to a white, so that two pictures can be compared.
  *
- * @param white what the paper is brought to; null: its own
+ * @param white what the paper is brought to; null: its own @param seen what of the sheet was in the picture, px
  * @returns the picture, its paper's own white, and how uneven the light was, as a share; a sheet without margins is left as it is
  */
 export function evenLight(
@@ -73,9 +74,10 @@ export function evenLight(
   plate: Box,
   pixelsPerMm: number,
   white: PaperWhite | null,
+  seen: Box,
 ): { picture: Rgb; white: PaperWhite | null; fall: number } {
   const guard = Math.round(2.5 * pixelsPerMm)
-  const points = marginOf(picture, plate, guard)
+  const points = marginOf(picture, seen, plate, guard)
   const lights = [0, 1, 2].map((channel) => lightOf(picture.data, points, channel))
   const [r, g, b] = lights
   if (!r || !g || !b) return { picture, white: null, fall: 0 }

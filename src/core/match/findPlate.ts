@@ -1,3 +1,4 @@
+import { quantileOf } from '../stats/quantileOf'
 import type { Grey } from './picture'
 
 /** Where a plate mark lies on its sheet, px, upright. */
@@ -9,7 +10,7 @@ export interface Box {
 }
 
 /** How far from its place a plate is looked for, mm. */
-const REACH_MM = 10
+export const PLATE_REACH_MM = 10
 /** Width of the strips compared on both sides of an edge, mm. */
 const STRIP_MM = 1.2
 
@@ -26,18 +27,30 @@ function windows(profile: Float64Array): (from: number, count: number) => number
   }
 }
 
+/** Where a plate may lie anywhere, it lies where so much of all the ink is that a span of its length can hold; of the profile, so much is bare paper. */
+const ALL_INK = 0.98
+const BARE = 0.05
 /** Weight of how clear both edges are together, beside that of both being edges at all. */
 const TOGETHER = 0.1
 
 /**
- * Where along one axis a span of the plate's length lies best: darker inside its two edges than outside them, near its place. Both have to
+ * Where along one axis a span of the plate's length lies best: darker inside its two edges than outside them, near its place, or where the ink is. Both have to
  * be edges: a line of the drawing is darker than what is beside it too, but seldom a plate's length from another.
  */
 function settle(profile: Float64Array, wanted: number, length: number, reach: number, strip: number): number {
   const mean = windows(profile)
+  const isAnywhere = !Number.isFinite(reach)
+  const [from, to] = isAnywhere
+    ? [0, profile.length - Math.round(length)]
+    : [Math.round(wanted - reach), wanted + reach]
+  const paper = quantileOf([...profile], BARE)
+  const inkAt = (at: number) => mean(at, Math.round(length)) - paper
+  let mostInk = 0
+  if (isAnywhere) for (let at = from; at <= to; at++) mostInk = Math.max(mostInk, inkAt(at))
   let best = Math.round(wanted)
   let most = -Infinity
-  for (let at = Math.round(wanted - reach); at <= wanted + reach; at++) {
+  for (let at = from; at <= to; at++) {
+    if (isAnywhere && inkAt(at) < ALL_INK * mostInk) continue
     const [one, other] = [
       mean(at, strip) - mean(at - strip, strip),
       mean(at + Math.round(length) - strip, strip) - mean(at + Math.round(length), strip),
@@ -55,25 +68,31 @@ function settle(profile: Float64Array, wanted: number, length: number, reach: nu
  * Finds the plate mark of a plate of known size on its upright sheet, near where it was wanted: by what is darker inside its edges
  * than outside them, columns first, then rows.
  *
- * @param wanted where the settings place it, px
+ * @param wanted where the settings place it, px @param reachMm how far from there it may lie; without end where nobody knows
  */
-export function findPlate({ width, height, data }: Grey, wanted: Box, pixelsPerMm: number): Box {
-  const reach = Math.round(REACH_MM * pixelsPerMm)
+export function findPlate(
+  { width, height, data }: Grey,
+  wanted: Box,
+  pixelsPerMm: number,
+  reachMm = { x: PLATE_REACH_MM, y: PLATE_REACH_MM },
+): Box {
   const strip = Math.max(2, Math.round(STRIP_MM * pixelsPerMm))
   const columns = new Float64Array(width)
   const rows = new Float64Array(height)
-  const inside = (value: number, from: number, length: number) =>
-    value >= from + 0.1 * length && value < from + 0.9 * length
+  // Where it may lie anywhere along a way, all of that way is looked at.
+  const inside = (value: number, from: number, length: number, isKnown: boolean) =>
+    !isKnown || (value >= from + 0.1 * length && value < from + 0.9 * length)
+  const isKnown = { x: Number.isFinite(reachMm.x), y: Number.isFinite(reachMm.y) }
   for (let y = 0; y < height; y++) {
     for (let x = 0; x < width; x++) {
       const dark = 1 - data[y * width + x]
-      if (inside(y, wanted.top, wanted.height)) columns[x] += dark
-      if (inside(x, wanted.left, wanted.width)) rows[y] += dark
+      if (inside(y, wanted.top, wanted.height, isKnown.y)) columns[x] += dark
+      if (inside(x, wanted.left, wanted.width, isKnown.x)) rows[y] += dark
     }
   }
   return {
     ...wanted,
-    left: settle(columns, wanted.left, wanted.width, reach, strip),
-    top: settle(rows, wanted.top, wanted.height, reach, strip),
+    left: settle(columns, wanted.left, wanted.width, Math.round(reachMm.x * pixelsPerMm), strip),
+    top: settle(rows, wanted.top, wanted.height, Math.round(reachMm.y * pixelsPerMm), strip),
   }
 }

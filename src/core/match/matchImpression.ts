@@ -19,6 +19,7 @@ import { overlap } from './checks/placesOf'
 import { checkRegister, type Misplaced } from './checks/registerChecks'
 import { checkState } from './checks/stateCheck'
 import { outOfShape } from './deformation'
+import { cropped } from './cropped'
 import { driedPicture } from './driedPicture'
 import type { PaperWhite } from './evenLight'
 import { findPlate, type Box } from './findPlate'
@@ -29,6 +30,7 @@ import { alignPictures, type MatchRefusal, type RefusalReason } from './matchPic
 import { greyOf, softened, type Rgb } from './picture'
 import { flawsOf, unlessSpoiled, type PictureFlaws } from './pictureFlaws'
 import { crispness, focusFor, outOfFocus, softerOf } from './softness'
+import { commonBox, wholeBox } from './seenBox'
 import { maySharePlate } from './samePlate'
 import { carry, type Similarity } from './similarity'
 import {
@@ -76,13 +78,6 @@ export interface RefusedMatch extends MatchRefusal {
   straight?: StraightReference
 }
 
-function cropped({ width, data }: Rgb, { left, top, width: w, height: h }: Box): Rgb {
-  const out = new Uint8Array(3 * w * h)
-  for (let y = 0; y < h; y++)
-    out.set(data.subarray(3 * ((top + y) * width + left), 3 * ((top + y) * width + left + w)), 3 * y * w)
-  return { width: w, height: h, data: out }
-}
-
 /** Ink by lightness alone, L* below the paper: lightness of a neutral of the same luma. */
 const LIGHTNESS = Float32Array.from({ length: 256 }, (_, i) => convertSrgbToLab(i / 255, i / 255, i / 255).L)
 function inkOfSheet(picture: Rgb, white: PaperWhite | null): Float32Array {
@@ -96,21 +91,24 @@ const within = (value: number, from: number, length: number) => value >= from &&
 
 /** Marks in the margin: both sheets as they lie, everything but their edges and the plate in either place. */
 function marginMarks(
-  reference: Rgb,
-  impression: Rgb,
-  white: PaperWhite | null,
+  {
+    ours: { picture: reference, white },
+    theirs: { picture: impression },
+    seen: shown,
+    pixelsPerMm,
+  }: StraightSheets,
   plate: Box,
   { shiftX, shiftY }: Similarity,
-  pixelsPerMm: number,
 ): FoundPlace[] {
   const { width, height } = reference
+  const seen = commonBox(shown.reference, shown.impression)
   const edge = Math.round(SHEET_EDGE_MM * pixelsPerMm)
   const emboss = Math.round(EMBOSS_MM * pixelsPerMm)
   const counts = new Uint8Array(width * height)
   const [left, top] = [plate.left + Math.min(0, shiftX) - emboss, plate.top + Math.min(0, shiftY) - emboss]
   const [w, h] = [plate.width + Math.abs(shiftX) + 2 * emboss, plate.height + Math.abs(shiftY) + 2 * emboss]
-  for (let y = edge; y < height - edge; y++)
-    for (let x = edge; x < width - edge; x++)
+  for (let y = seen.top + edge; y < seen.top + seen.height - edge; y++)
+    for (let x = seen.left + edge; x < seen.left + seen.width - edge; x++)
       if (!(within(x, left, w) && within(y, top, h))) counts[y * width + x] = 1
   return findMarks({
     width,
@@ -176,8 +174,7 @@ function holdAgainst(
   const { reference, impression, sheet, plate, zones } = input
   const straight = straightSheets(input, turned, tell)
   if ('which' in straight) return straight
-  const { ours, theirs, wanted, pixelsPerMm, look, corners } = straight
-  const { width, height } = ours.picture
+  const { ours, theirs, wanted, seen, pixelsPerMm, look, corners } = straight
   const { white } = ours
   if (white && reference.dries) ours.picture = driedPicture(ours.picture, white, reference.dries)
   if (white && impression.dries) theirs.picture = driedPicture(theirs.picture, white, impression.dries)
@@ -193,13 +190,14 @@ function holdAgainst(
     plate: { ...onSheetMm, widthMm: plate.widthMm, heightMm: plate.heightMm },
   }
   const round = Math.round(ROUND_MM * pixelsPerMm)
-  const [left, top] = [Math.max(0, at.left - round), Math.max(0, at.top - round)]
-  const crop: Box = {
-    left,
-    top,
-    width: Math.min(width, Math.round(at.left + at.width) + round) - left,
-    height: Math.min(height, Math.round(at.top + at.height) + round) - top,
-  }
+  const cut = plateCut(at, straight)
+  if (cut) return { which: cut, reason: { code: 'plate-cut' }, straight: straightReference }
+  const crop = commonBox(commonBox(seen.reference, seen.impression), {
+    left: at.left - round,
+    top: at.top - round,
+    width: Math.round(at.left + at.width) + round - (at.left - round),
+    height: Math.round(at.top + at.height) + round - (at.top - round),
+  })
 
   tell(3)
   const [one, other] = [cropped(ours.picture, crop), cropped(theirs.picture, crop)]
@@ -235,10 +233,7 @@ function holdAgainst(
     }
   const origin = { leftMm: crop.left / pixelsPerMm, topMm: crop.top / pixelsPerMm }
   const colour = colourFigures(judged, zones)
-  const marks = [
-    ...plateMarks(judged, origin),
-    ...marginMarks(ours.picture, theirs.picture, ours.white, at, alignment, pixelsPerMm),
-  ]
+  const marks = [...plateMarks(judged, origin), ...marginMarks(straight, at, alignment)]
   const state = checkState(judged, origin)
   const isNewState = checkStanding(state, {}, new Set()) === 'differs'
   const flaws = flawsOf(
@@ -289,6 +284,18 @@ function holdAgainst(
     softer,
     fall: { reference: ours.fall, impression: theirs.fall },
   }
+}
+
+/** The picture that cuts the plate, if one does. */
+function plateCut(plate: Box, { seen, ours }: StraightSheets): 'reference' | 'impression' | null {
+  // A plate may be larger than its sheet; of a pixel more or less nothing is said.
+  const printed = commonBox(plate, wholeBox(ours.picture))
+  const isCut = (shown: Box) =>
+    printed.left < shown.left - 1 ||
+    printed.top < shown.top - 1 ||
+    printed.left + printed.width > shown.left + shown.width + 1 ||
+    printed.top + printed.height > shown.top + shown.height + 1
+  return (['reference', 'impression'] as const).find((which) => isCut(seen[which])) ?? null
 }
 
 /** One of the two was taken wet, and is only judged as if it were dry. */

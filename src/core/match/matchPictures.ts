@@ -21,6 +21,7 @@ export type RefusalReason =
   | { code: 'blank' }
   | { code: 'no-sheet' }
   | { code: 'corners-crossed' }
+  | { code: 'plate-cut' }
   /** where the edges of a sheet are not seen, that may be why */
   | { code: 'another-plate'; unseen?: 'reference' | 'impression' }
 

@@ -2,7 +2,7 @@ import { formatNumber } from '../units/length'
 import { checkStanding, MATCH_CHECKS, type FoundPlace, type MatchTolerances } from './checks/matchCheck'
 import { likelyCauses } from './checks/likelyCauses'
 import type { ImpressionMatch } from './matchImpression'
-import { isBorne, isSheetKnown, PICTURE_FLAWS } from './pictureFlaws'
+import { isBorne, isCheckBorne, PICTURE_FLAWS } from './pictureFlaws'
 import { capital } from '../units/capital'
 
 /** What can be said of a check, or of a whole print. */
@@ -59,9 +59,7 @@ const pictureOf = (match: ImpressionMatch, which: 'reference' | 'impression') =>
  */
 export function reportMatch(match: ImpressionMatch, tolerances: MatchTolerances = {}): MatchReport {
   const { placed } = match
-  const isKnown = isSheetKnown(match.flaws)
-  const isSizeKnown =
-    isKnown && placed.isSizeKnown && ![...match.flaws.reference, ...match.flaws.impression].includes('soft')
+  const isSizeKnown = placed.isSizeKnown && isCheckBorne('stretch', match.flaws)
   const said = { matches: 'matches', differs: 'differs', unclear: 'cannot-say' } as const
   const checks: ToldCheck[] = match.checks.map((result) => {
     const standing = said[checkStanding(result, tolerances, new Set())]
@@ -79,8 +77,8 @@ export function reportMatch(match: ImpressionMatch, tolerances: MatchTolerances 
   return {
     pictures: { reference: pictureOf(match, 'reference'), impression: pictureOf(match, 'impression') },
     verdict: checks.some(({ standing }) => standing === 'differs') ? 'differs' : unsaid,
-    registerMm: isKnown ? { x: placed.xMm, y: placed.yMm } : null,
-    rotationDeg: isKnown ? placed.degrees : null,
+    registerMm: isCheckBorne('register', match.flaws) ? { x: placed.xMm, y: placed.yMm } : null,
+    rotationDeg: isCheckBorne('turn', match.flaws) ? placed.degrees : null,
     stretchPercent: isSizeKnown ? { x: placed.widerPercent, y: placed.tallerPercent } : null,
     checks,
   }

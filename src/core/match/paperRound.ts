@@ -28,20 +28,21 @@ const middleOf = (values: number[]): number => values.sort((a, b) => a - b)[valu
 /**
  * Looks at the paper round the plate of an upright sheet, square by square.
  *
- * @param plate where it is about, px @returns null: there is too little paper round it to say
+ * @param plate where it is about, px @param seen what of the sheet was in the picture, px @returns null: there is too little paper round it to say
  */
 export function lookAtPaper(
-  { width, height, data }: Rgb,
+  { width, data }: Rgb,
   { left, top, width: w, height: h }: Box,
   pixelsPerMm: number,
+  seen: Box,
 ): PaperRound | null {
   const guard = Math.round(GUARD_MM * pixelsPerMm)
   const side = Math.max(4, Math.round(SQUARE_MM * pixelsPerMm))
   const step = Math.max(1, side >> 3)
   const squares: number[] = []
   let [clipped, all, lightest] = [0, 0, 0]
-  for (let y = guard; y + side <= height - guard; y += side) {
-    for (let x = guard; x + side <= width - guard; x += side) {
+  for (let y = seen.top + guard; y + side <= seen.top + seen.height - guard; y += side) {
+    for (let x = seen.left + guard; x + side <= seen.left + seen.width - guard; x += side) {
       const isBeside =
         x + side <= left - guard || x >= left + w + guard || y + side <= top - guard || y >= top + h + guard
       const values: number[] = []

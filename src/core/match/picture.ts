@@ -5,6 +5,8 @@ export interface Rgb {
   data: Uint8Array | Uint8ClampedArray
   /** its file has one channel; left out: it has colours, or nobody looked */
   isGrey?: boolean
+  /** what its file says of its scale; left out: nothing */
+  pixelsPerMm?: number
 }
 
 /** A picture in grey, 0 to 1. Points are measured continuously: a pixel covers [i, i + 1), its middle is at i + ½. */

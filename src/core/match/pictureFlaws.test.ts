@@ -5,7 +5,7 @@ import {
   flawsOf,
   flawsOfPaper,
   isBorne,
-  isSheetKnown,
+  isCheckBorne,
   PICTURE_FLAWS,
   unlessSpoiled,
   type EdgesFound,
@@ -18,6 +18,7 @@ const upright = corners([10, 10], [910, 10], [910, 610], [10, 610])
 const edges = (more: Partial<EdgesFound> = {}): EdgesFound => ({
   corners: upright,
   lens: null,
+  sides: null,
   isSetByHand: false,
   bowMm: 0.02,
   spreadMm: 0.2,
@@ -77,7 +78,7 @@ describe('two pictures', () => {
     expect(flaws).toEqual({ reference: [], impression: [] })
     expect(isBorne(flaws)).toBe(true)
     expect(isBorne({ ...flaws, reference: ['clipped'] })).toBe(false)
-    expect(isSheetKnown(flaws)).toBe(true)
+    expect(isCheckBorne('register', flaws)).toBe(true)
   })
   it('tell no colour where they are grey, and no tone where one is or where there are no tones', () => {
     const grey = look({ tones: { isGrey: true, isTwoTone: false, darkest: 0 } })
@@ -160,7 +161,7 @@ describe('two pictures', () => {
       isTooSoft: true,
     })
     expect(flaws).toEqual({ reference: ['edges-unseen'], impression: ['soft'] })
-    expect(isSheetKnown(flaws)).toBe(false)
+    expect(isCheckBorne('register', flaws)).toBe(false)
     const place = { check: 'register', what: 'x', xMm: 0, yMm: 0, widthMm: 1, heightMm: 1 } as const
     expect(unlessSpoiled({ check: 'register', value: 3, words: '', places: [place] }, flaws)).toEqual({
       check: 'register',
@@ -172,4 +173,45 @@ describe('two pictures', () => {
     const colour = { check: 'colour', value: 1, words: 'as it is', places: [] } as const
     expect(unlessSpoiled({ ...colour, places: [] }, flaws)).toEqual(colour)
   })
+})
+
+it('a lens that bends much lets everything be said but how large the plate printed', () => {
+  const lens = { middle: [500, 400] as const, radius: 640, bend: -0.06 }
+  expect(flawOfEdges(edges({ lens }), SHEET)).toBe('bent-lens')
+  expect(flawOfEdges(edges({ lens: { ...lens, bend: -0.004 } }), SHEET)).toBeNull()
+  expect(isCheckBorne('register', { reference: ['bent-lens'], impression: [] })).toBe(true)
+  expect(isCheckBorne('stretch', { reference: ['bent-lens'], impression: [] })).toBe(false)
+})
+
+describe('a sheet its picture cuts', () => {
+  const part = (x: 'left' | 'right' | null, y: 'top' | 'bottom' | null) =>
+    look({ edges: edges({ sides: { x, y } }) })
+  const between = (reference: PictureLook, impression: PictureLook) =>
+    flawsOf({ reference, impression }, SHEET, LAID, null)
+  it('bears everything where the same corner is seen in both', () =>
+    expect(isBorne(between(part('left', 'top'), part('left', 'top')))).toBe(true))
+  it('tells nothing of where the plate lies without a corner, and still how large it is', () => {
+    const flaws = between(part('left', null), part('left', null))
+    expect(flaws).toEqual({ reference: ['no-corner'], impression: ['no-corner'] })
+    expect(isCheckBorne('register', flaws)).toBe(false)
+    expect(isCheckBorne('stretch', flaws)).toBe(true)
+    expect(isCheckBorne('tone', flaws)).toBe(true)
+  })
+  it('is not held by its edges against another corner, or against a whole sheet', () => {
+    expect(between(part('left', 'top'), part('right', 'top')).impression).toEqual(['other-corner'])
+    const flaws = between(look(), part('left', 'top'))
+    expect(flaws.impression).toEqual(['part-beside-whole'])
+    expect(isCheckBorne('stretch', flaws)).toBe(false)
+  })
+  it('is not trusted where the drawing says it is of another size', () =>
+    expect(
+      flawsOf(
+        { reference: part('left', 'top'), impression: part('left', 'top') },
+        SHEET,
+        { ...LAID, scale: 1.1 },
+        null,
+      ).impression,
+    ).toEqual(['not-laid-over']))
+  it('may bow as little as a whole one', () =>
+    expect(flawOfEdges(edges({ sides: { x: 'left', y: 'top' }, bowMm: 0.5 }), SHEET)).toBe('edges-bowed'))
 })

@@ -4,6 +4,7 @@ import type { PaperWhite } from './evenLight'
 import type { Corners } from './homography'
 import type { Lens } from './lens'
 import type { PaperRound } from './paperRound'
+import type { SeenSides } from './partOfSheet'
 import type { Scan } from './scan'
 
 /** Checks that go by how dark paper and ink are. */
@@ -41,9 +42,29 @@ export const PICTURE_FLAWS = {
     says: 'what was found as the sheet has not its shape',
     cure: 'Set its corners by hand, or take the whole sheet again on something darker than its paper.',
   },
+  'bent-lens': {
+    spoils: ['stretch'],
+    says: 'its lens bends what is straight, which is taken out but for a few tenths of a percent',
+    cure: 'To compare sizes, take it from farther off, or scan it.',
+  },
+  'no-corner': {
+    spoils: ['register', 'turn'],
+    says: 'the sheet is cut, and no corner of it is seen',
+    cure: 'Lay it so that one corner, the same each time, lies on the glass with the plate.',
+  },
+  'other-corner': {
+    spoils: ['register', 'turn'],
+    says: 'another corner of the sheet is seen than in the other picture',
+    cure: 'Lay the same corner on the glass each time.',
+  },
+  'part-beside-whole': {
+    spoils: BY_SHEET,
+    says: 'one of the two shows the whole sheet and the other a part of it',
+    cure: 'Take both the same way.',
+  },
   'not-laid-over': {
     spoils: [...BY_INK, 'breaks', 'state'],
-    says: 'without the sheet’s edges it could not be laid over the other closely',
+    says: 'without all edges of the sheet it could not be laid over the other closely',
     cure: 'Set its corners by hand.',
   },
   clipped: {
@@ -112,6 +133,8 @@ export interface EdgesFound {
   /** without the lens, where it bends them */
   corners: Corners
   lens: Lens | null
+  /** of a sheet its picture cuts, the sides that are seen; null: all four are */
+  sides: SeenSides | null
   isSetByHand: boolean
   /** how far the worst side bows, mm */
   bowMm: number
@@ -121,6 +144,8 @@ export interface EdgesFound {
 
 /** A side that bows farther moves the plate on its sheet by as much [bench photographs]. */
 const BOWED_MM = 0.2
+/** A lens that bends more leaves the size of a plate uncertain by more than a fifth of a percent when it is taken out [bench photographs]. */
+const BENT_LENS = 0.02
 /** Length to width may be off by so much, and by such a share of how much smaller one side looks than the one across: a sheet seen at a slant looks shorter one way. */
 const SHAPE = 0.03
 const SHAPE_AT_A_SLANT = 0.3
@@ -148,6 +173,18 @@ const shapeOf = ([a, b, c, d]: Corners): number => (long(a, b) + long(d, c)) / (
 const slantOf = ([a, b, c, d]: Corners): number =>
   Math.max(Math.abs(Math.log(long(a, b) / long(d, c))), Math.abs(Math.log(long(a, d) / long(b, c))))
 
+const flawOfPart = ({ x, y }: SeenSides, bowMm: number): PictureFlaw | null => {
+  if (bowMm > BOWED_MM) return 'edges-bowed'
+  return x && y ? null : 'no-corner'
+}
+
+/** What keeps two sheets from being held against one another by their edges, which are seen otherwise in one than in the other; null: nothing. */
+function flawBetween(one: EdgesFound | null, other: EdgesFound | null): PictureFlaw | null {
+  if (!one || !other) return null
+  if (!one.sides || !other.sides) return one.sides === other.sides ? null : 'part-beside-whole'
+  return one.sides.x === other.sides.x && one.sides.y === other.sides.y ? null : 'other-corner'
+}
+
 /** What is wrong with the edges of a sheet; null: nothing. @param edges null: none were found */
 export function flawOfEdges(
   edges: EdgesFound | null,
@@ -155,12 +192,14 @@ export function flawOfEdges(
 ): PictureFlaw | null {
   if (edges === null) return 'edges-unseen'
   if (edges.isSetByHand) return null
+  if (edges.sides) return flawOfPart(edges.sides, edges.bowMm)
   const wanted = sheet.widthMm / sheet.heightMm
   const shape = shapeOf(edges.corners)
   // It may lie across.
   const off = Math.min(Math.abs(Math.log(shape / wanted)), Math.abs(Math.log(shape * wanted)))
   if (off > SHAPE + SHAPE_AT_A_SLANT * slantOf(edges.corners)) return 'another-shape'
-  return edges.bowMm > BOWED_MM ? 'edges-bowed' : null
+  if (edges.bowMm > BOWED_MM) return 'edges-bowed'
+  return edges.lens && Math.abs(edges.lens.bend) > BENT_LENS ? 'bent-lens' : null
 }
 
 /** What the paper says is wrong with a picture. @param taken as it came @param levelled with its light evened @param other of the other picture, as it came */
@@ -259,7 +298,7 @@ export function flawsOf(
     const { edges, paper, levelled, tones, pixelsPerMm } = look[which]
     const other = look[which === 'reference' ? 'impression' : 'reference']
     const ofEdges = flawOfEdges(edges, sheet)
-    const isByFrame = ofEdges === 'edges-unseen' || ofEdges === 'another-shape'
+    const isByFrame = ofEdges === 'edges-unseen' || ofEdges === 'another-shape' || Boolean(edges?.sides)
     const isSoft = softer?.picture === which && (softer.isTooSoft || isBlurred(edges, other.edges))
     return [
       ...(ofEdges ? [ofEdges] : []),
@@ -275,11 +314,13 @@ export function flawsOf(
     impression.white !== null &&
     lightsApart(reference.white, impression.white) > OTHER_LIGHT
   const [ours, theirs] = [isOfCamera(reference), isOfCamera(impression)]
+  const between = flawBetween(reference.edges, impression.edges)
   const isOtherDevice = ours !== null && theirs !== null && ours !== theirs
   return {
     reference: own('reference'),
     impression: [
       ...own('impression'),
+      ...(between ? [between] : []),
       ...(isOtherLight ? (['other-light'] as const) : []),
       ...(isOtherDevice ? (['other-device'] as const) : []),
     ],
@@ -290,10 +331,10 @@ export function flawsOf(
 export const isBorne = ({ reference, impression }: PictureFlaws): boolean =>
   reference.length + impression.length === 0
 
-/** Whether it can be told where a plate lies on the sheets of both pictures. */
-export const isSheetKnown = ({ reference, impression }: PictureFlaws): boolean =>
+/** Whether both pictures bear a check. */
+export const isCheckBorne = (check: MatchCheck, { reference, impression }: PictureFlaws): boolean =>
   [...reference, ...impression].every(
-    (flaw) => !(PICTURE_FLAWS[flaw].spoils as readonly MatchCheck[]).includes('register'),
+    (flaw) => !(PICTURE_FLAWS[flaw].spoils as readonly MatchCheck[]).includes(check),
   )
 
 /** The first flaw of the two pictures that spoils a check, and of which it is. */

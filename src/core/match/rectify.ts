@@ -2,6 +2,10 @@ import { cornersOf, homographyOf, type Corners } from './homography'
 import { seenTimes, shrunkLens, type Lens } from './lens'
 import { shrunk, type Rgb } from './picture'
 
+/** Beyond a picture by more than so many pixels there is nothing of it; what is shown there. */
+const BEYOND = 2
+const NOTHING = 200
+
 const NO_LENS: Lens = { middle: [0, 0], radius: 1, bend: 0 }
 
 /**
@@ -49,6 +53,10 @@ export function rectify(
         const times = seenTimes(bend, (dx * dx + dy * dy) * perRadius)
         sx = cx + dx * times
         sy = cy + dy * times
+      }
+      if (sx < -BEYOND || sy < -BEYOND || sx > w + BEYOND || sy > tall + BEYOND) {
+        out.fill(NOTHING, 3 * (y * width + x), 3 * (y * width + x) + 3)
+        continue
       }
       const px = Math.min(w - 1.001, Math.max(0, sx - 0.5))
       const py = Math.min(tall - 1.001, Math.max(0, sy - 0.5))

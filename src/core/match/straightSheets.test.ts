@@ -6,6 +6,7 @@ import { straightSheets } from './straightSheets'
 
 const SHEET = { widthMm: 60, heightMm: 40 }
 const PLATE = { leftMm: 15, topMm: 10, widthMm: 30, heightMm: 20 }
+const ON_SHEET = { sheet: SHEET, plate: PLATE }
 /** A sheet of 240 × 160 px on something, 20 px of which are seen round it, with a grey plate and a black corner of it. */
 function picture(round: number): Rgb {
   const [width, height] = [280, 200]
@@ -31,7 +32,7 @@ const straight = (round: number, turned: number) => {
 
 describe('the edges of the sheet in a picture', () => {
   it('are found on something dark, sharp and straight', () => {
-    const edges = sheetEdges(picture(20), null, SHEET)!
+    const edges = sheetEdges(picture(20), null, ON_SHEET)!
     expect(edges.isSetByHand).toBe(false)
     expect(edges.corners.map(([x, y]) => [Math.round(x), Math.round(y)])).toEqual([
       [20, 20],
@@ -44,11 +45,12 @@ describe('the edges of the sheet in a picture', () => {
   })
   it('are not found on something as light, unless a person sets them', () => {
     const white = picture(225)
-    expect(sheetEdges(white, null, SHEET)).toBeNull()
+    expect(sheetEdges(white, null, ON_SHEET)).toBeNull()
     const set = frameOf(white)
-    expect(sheetEdges(white, set, SHEET)).toEqual({
+    expect(sheetEdges(white, set, ON_SHEET)).toEqual({
       corners: set,
       lens: null,
+      sides: null,
       isSetByHand: true,
       bowMm: 0,
       spreadMm: null,

@@ -5,11 +5,13 @@ import type { Box } from './findPlate'
 import { isConvex, type Corners } from './homography'
 import type { MatchRefusal } from './matchPictures'
 import { lookAtPaper } from './paperRound'
+import { sidesTurned } from './partOfSheet'
 import type { Rgb } from './picture'
 import type { PictureLook } from './pictureFlaws'
 import { seenAt, type Lens } from './lens'
 import { darkestShare, isTwoTone } from './pictureTones'
 import { rectify } from './rectify'
+import { seenBox } from './seenBox'
 import type { Scan } from './scan'
 import { frameOf, sheetEdges } from './sheetEdges'
 
@@ -45,6 +47,8 @@ export interface StraightSheets {
   pixelsPerMm: number
   /** where the plate is wanted, px */
   wanted: Box
+  /** of the sheet, what each picture shows, px */
+  seen: Record<'reference' | 'impression', Box>
   look: Record<'reference' | 'impression', PictureLook>
   /** of the sheets in their pictures, named as they stand now */
   corners: Record<'reference' | 'impression', Corners>
@@ -72,7 +76,7 @@ export function straightSheets(
   const refusal = unfit('reference', reference) ?? unfit('impression', impression)
   if (refusal) return refusal
   const [ourEdges, theirEdges] = [reference, impression].map(({ picture, corners, taken }) =>
-    sheetEdges(picture, corners, sheet, taken),
+    sheetEdges(picture, corners, { sheet, plate }, taken),
   )
   const ourCorners = ourEdges?.corners ?? frameOf(reference.picture)
   const found = theirEdges?.corners ?? frameOf(impression.picture)
@@ -93,30 +97,35 @@ export function straightSheets(
     width: plate.widthMm * pixelsPerMm,
     height: plate.heightMm * pixelsPerMm,
   }
-  const ours = evenLight(upright, wanted, pixelsPerMm, null)
-  const theirs = evenLight(lying, wanted, pixelsPerMm, ours.white)
-  const paperOf = (picture: Rgb) => lookAtPaper(picture, wanted, pixelsPerMm)
+  const [ourSeen, theirSeen] = [
+    seenBox(reference.picture, ourCorners, width, height),
+    seenBox(impression.picture, theirCorners, width, height),
+  ]
+  const ours = evenLight(upright, wanted, pixelsPerMm, null, ourSeen)
+  const theirs = evenLight(lying, wanted, pixelsPerMm, ours.white, theirSeen)
+  const paperOf = (picture: Rgb, seen: Box) => lookAtPaper(picture, wanted, pixelsPerMm, seen)
   return {
     ours,
     theirs,
     pixelsPerMm,
     wanted,
+    seen: { reference: ourSeen, impression: theirSeen },
     look: {
       reference: {
         taken: reference.taken ?? null,
         edges: ourEdges,
         white: ours.white,
-        paper: paperOf(upright),
-        levelled: paperOf(ours.picture),
+        paper: paperOf(upright, ourSeen),
+        levelled: paperOf(ours.picture, ourSeen),
         tones: tonesOf(reference.picture, upright, wanted),
         pixelsPerMm: across(ourCorners),
       },
       impression: {
         taken: impression.taken ?? null,
-        edges: theirEdges,
+        edges: theirEdges && { ...theirEdges, sides: sidesTurned(theirEdges.sides, turned) },
         white: theirs.white,
-        paper: paperOf(lying),
-        levelled: paperOf(theirs.picture),
+        paper: paperOf(lying, theirSeen),
+        levelled: paperOf(theirs.picture, theirSeen),
         tones: tonesOf(impression.picture, lying, wanted),
         pixelsPerMm: across(theirCorners),
       },

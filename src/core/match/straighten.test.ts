@@ -141,6 +141,7 @@ describe('a plate mark and the light', () => {
       { left: 73, top: 61, width: 150, height: 100 },
       2,
       [236, 236, 236],
+      { left: 0, top: 0, width: 300, height: 240 },
     )
     expect(fall).toBeCloseTo(0.2, 1)
     expect(white![0]).toBeCloseTo(240 * 0.9, 0)

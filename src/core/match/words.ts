@@ -13,6 +13,8 @@ export function reasonWords(reason: RefusalReason): string {
       return 'shows no sheet that could be straightened'
     case 'corners-crossed':
       return 'has corners that are not set round the sheet in order'
+    case 'plate-cut':
+      return 'does not show the whole plate: lay the sheet so that all of the plate is on the glass, or photograph it from above'
     case 'another-plate':
       return `does not look like the same plate${reason.unseen ? '; the edges of a sheet are not seen, and that may be why' : ''}`
   }

@@ -9,6 +9,9 @@ export const READABLE = 'PNG, JPEG, WebP, AVIF and TIFF can be read'
 /** Longest side of a picture that is compared, px: prints are judged at 150 dots an inch, and few sheets are longer than 600 mm. */
 export const COMPARED_LONGEST = 3600
 
+/** Dots an inch from which on a file's own word is taken for its scale: cameras and programs write 72 whatever they show. */
+const LEAST_DPI = 75
+
 /** What a file of one channel says of its colours. */
 const ONE_CHANNEL = new Set(['b-w', 'grey16'])
 
@@ -25,7 +28,7 @@ export async function readPixels(path: string, longest?: number): Promise<Rgb> {
   const { default: sharp } = await import('sharp')
   try {
     const file = sharp(path, { limitInputPixels: MOST_PIXELS })
-    const { space } = await file.metadata()
+    const { space, density, width, height } = await file.metadata()
     const upright = file.autoOrient()
     const sized =
       longest === undefined
@@ -42,6 +45,10 @@ export async function readPixels(path: string, longest?: number): Promise<Rgb> {
       height: info.height,
       data,
       ...(space && ONE_CHANNEL.has(space) && { isGrey: true }),
+      ...(density &&
+        density >= LEAST_DPI && {
+          pixelsPerMm: ((density / 25.4) * Math.max(info.width, info.height)) / Math.max(width, height),
+        }),
     }
   } catch (error) {
     const words = error instanceof Error ? error.message : ''

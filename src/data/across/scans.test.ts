@@ -150,6 +150,18 @@ describe('the pixels of a picture', () => {
     expect(await read('turned.jpg')).toMatchObject({ width: 4, height: 8 })
     expect((await read('clear.png')).data[0]).toBe(255)
   })
+  it('come with the scale their file says, also where they are made smaller; not with what cameras write', async () => {
+    const scan = (density: number) =>
+      sharp({ create: { width: 600, height: 400, channels: 3, background: '#ddd' } })
+        .withMetadata({ density })
+        .jpeg()
+        .toBuffer()
+    const scaleOf = async (density: number) =>
+      (await readPixels(await originalFile(await keepPicture(await scan(density), 'scan.jpg', at())), 300))
+        .pixelsPerMm
+    expect(await scaleOf(300)).toBeCloseTo(300 / 25.4 / 2, 6)
+    expect(await scaleOf(72)).toBeUndefined()
+  })
   it('of what is no picture are refused in words', async () => {
     await expect(readPixels('/nowhere/at-all.png')).rejects.toThrow(PixelError)
     await expect(readPixels(import.meta.filename)).rejects.toThrow(/is not a picture, or it is damaged/)

@@ -20,6 +20,14 @@ const bad = (
   isGood: false,
 })
 
+/** Both pictures taken so, by a scanner, the second a little askew. */
+const both = (name: string, how: Partial<Taking>, isGood: boolean): Condition => ({
+  name,
+  reference: { ...FLATBED, ...how },
+  impression: { ...FLATBED, ...how, turnDegrees: -0.7 },
+  isGood,
+})
+
 export const CONDITIONS: readonly Condition[] = [
   {
     name: 'flatbed, dark lid',
@@ -28,6 +36,9 @@ export const CONDITIONS: readonly Condition[] = [
     isGood: true,
   },
   { name: 'phone, dark table', reference: PHONE, impression: { ...PHONE, turnDegrees: -1.5 }, isGood: true },
+  // Sheets larger than the glass.
+  both('flatbed, a corner of the sheet', { rightMm: -14, bottomMm: -9 }, true),
+  both('flatbed, no side of the sheet', { roundMm: -6 }, false),
   bad('flatbed, white lid', { ground: 'white' }, FLATBED),
   bad('phone, white table', { ground: 'white' }),
   bad('phone, wood', { ground: 'wood' }),

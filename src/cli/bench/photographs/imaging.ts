@@ -13,6 +13,9 @@ export interface Taking {
   /** what is seen round the sheet, mm; less than 0: the frame cuts the sheet, at the right */
   roundMm: number
   rightMm?: number
+  bottomMm?: number
+  /** whether its file says its scale, as a scanner's does */
+  isScaleKnown?: boolean
   /** corners of the sheet moved by so much at most: a camera that is not held level */
   tiltMm: number
   turnDegrees: number
@@ -44,6 +47,7 @@ export const FLATBED: Taking = {
   vignette: 0,
   lamp: [1, 1, 1],
   exposure: 1.08,
+  isScaleKnown: true,
 }
 export const PHONE: Taking = {
   ...FLATBED,
@@ -56,6 +60,7 @@ export const PHONE: Taking = {
   slope: 0.08,
   vignette: 0.12,
   exposure: 1,
+  isScaleKnown: false,
 }
 
 /** What lies under and round the sheet. */
@@ -93,7 +98,7 @@ export function taken(sheet: Sheet, how: Taking, seed: number): Rgb {
   const next = sequence(seed)
   const right = how.rightMm ?? how.roundMm
   const width = Math.round((SHEET.widthMm + how.roundMm + right) * how.scale)
-  const height = Math.round((SHEET.heightMm + 2 * how.roundMm) * how.scale)
+  const height = Math.round((SHEET.heightMm + how.roundMm + (how.bottomMm ?? how.roundMm)) * how.scale)
   const [c, s] = [Math.cos((how.turnDegrees * Math.PI) / 180), Math.sin((how.turnDegrees * Math.PI) / 180)]
   const corners: Spot[] = [
     [0, 0],
@@ -148,7 +153,7 @@ export function taken(sheet: Sheet, how: Taking, seed: number): Rgb {
     const value = soft[i] + how.noise * Math.sqrt(Math.max(0, soft[i]) + 0.02) * normal(next)
     data[i] = Math.round(encoded(Math.min(1, Math.max(0, value))))
   }
-  return { width, height, data }
+  return { width, height, data, ...(how.isScaleKnown && { pixelsPerMm: how.scale }) }
 }
 
 /** Spread by a normal law. */

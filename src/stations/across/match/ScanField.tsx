@@ -71,7 +71,11 @@ export function ScanField({
         <PictureField
           label={`Picture of ${what}`}
           problem={said ?? problem}
-          hint=": the whole sheet, something darker round it."
+          hint={
+            dry && taken === 'scanner'
+              ? ': the whole sheet, something darker round it. Of a sheet larger than the glass: the plate and one corner, the same each time.'
+              : ': the whole sheet, something darker round it.'
+          }
           className="max-w-96"
           onPicture={({ id }) => put(id)}
         />
