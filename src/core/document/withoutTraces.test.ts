@@ -106,6 +106,20 @@ describe('a picture without its traces', () => {
       expect((await pixels(after)).equals(await pixels(before))).toBe(true)
     }
   })
+  it.each(['jpeg', 'png', 'tiff'] as const)('%s still says its scale, alone and turned', async (format) => {
+    for (const orientation of [1, 6]) {
+      const before = await sharp({ create: { width: 90, height: 60, channels: 3, background: '#ddd' } })
+        .withExif(TOLD)
+        .withMetadata({ density: 300, orientation })
+        .toFormat(format)
+        .toBuffer()
+      const after = Buffer.from(withoutTraces(before, format))
+      const { density, orientation: lies = 1 } = await sharp(after).metadata()
+      expect([density, lies]).toEqual([300, orientation])
+      for (const secret of SECRETS) expect(after.includes(secret), secret).toBe(false)
+      expect(Buffer.from(withoutTraces(after, format)).equals(after)).toBe(true)
+    }
+  })
   it('cleaned twice is as cleaned once, and what has nothing to tell stays as it is', async () => {
     for (const format of ['jpeg', 'png', 'webp', 'tiff'] as const) {
       const once = withoutTraces(await told(format, 6), format)

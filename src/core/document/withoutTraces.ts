@@ -16,6 +16,11 @@ const joined = (parts: readonly Uint8Array[]): Bytes => {
 /** Which way up a picture lies where it says nothing of it (TIFF 6.0, tag 274). */
 const UPRIGHT = 1
 const ORIENTATION = 274
+/** Pixels a unit of length, a fraction, and which unit; what is written where nobody knows (TIFF 6.0, tags 282 and 296). */
+const RESOLUTION = 282
+const RESOLUTION_UNIT = 296
+const INCH = 2
+const NOBODY_KNOWS = 72
 
 /** Numbers of a TIFF structure, in either order of bytes. */
 class Tiff {
@@ -37,34 +42,68 @@ class Tiff {
 const TYPE_BYTES = [0, 1, 1, 2, 4, 8, 1, 1, 2, 4, 8, 4, 8, 4]
 const ENTRY = 12
 
-/** The orientation an Exif block says. */
-function orientationOf(exif: Uint8Array): number {
+const isTurned = (orientation: number) => orientation > UPRIGHT && orientation <= 8
+
+/** What an Exif block says of how its picture is to be seen: which way up, and in what scale. */
+interface Seen {
+  orientation: number
+  /** pixels a unit, over what, and the unit; null: nothing, or what is written where nobody knows */
+  resolution: { pixels: number; over: number; unit: number } | null
+}
+
+function seenOf(exif: Uint8Array): Seen {
   const tiff = new Tiff(exif)
-  if (!tiff.isTiff()) return UPRIGHT
+  let [orientation, pixels, over, unit] = [UPRIGHT, 0, 1, INCH]
+  if (!tiff.isTiff()) return { orientation, resolution: null }
   const first = tiff.long(4)
   for (let i = 0; i < tiff.short(first); i++) {
     const at = first + 2 + ENTRY * i
-    if (tiff.short(at) === ORIENTATION) return tiff.short(at + 8)
+    const tag = tiff.short(at)
+    if (tag === ORIENTATION) orientation = tiff.short(at + 8)
+    if (tag === RESOLUTION_UNIT) unit = tiff.short(at + 8)
+    if (tag === RESOLUTION) [pixels, over] = [0, 4].map((part) => tiff.long(tiff.long(at + 8) + part))
   }
-  return UPRIGHT
+  const isKnown = pixels > 0 && over > 0 && !(unit === INCH && pixels === NOBODY_KNOWS * over)
+  return { orientation, resolution: isKnown ? { pixels, over, unit } : null }
 }
 
-/** An Exif block that says which way up and nothing else. */
-function exifOf(orientation: number): Bytes {
-  const bytes = new Uint8Array(26)
+/** An Exif block that says this and nothing else; null: there is nothing to say. */
+function exifOf({ orientation, resolution }: Seen): Bytes | null {
+  const SHORT = 3
+  const RATIONAL = 5
+  const turned = isTurned(orientation) ? [[ORIENTATION, SHORT, orientation]] : []
+  const scaled = resolution
+    ? [
+        [RESOLUTION, RATIONAL, 0],
+        [RESOLUTION + 1, RATIONAL, 0],
+        [RESOLUTION_UNIT, SHORT, resolution.unit],
+      ]
+    : []
+  const entries = [...turned, ...scaled]
+  if (entries.length === 0) return null
+  const behind = 10 + ENTRY * entries.length + 4
+  const bytes = new Uint8Array(behind + (resolution ? 8 : 0))
   bytes.set([0x4d, 0x4d, 0, 42])
   const tiff = new Tiff(bytes)
   tiff.setLong(4, 8)
-  tiff.setShort(8, 1)
-  tiff.setShort(10, ORIENTATION)
-  tiff.setShort(12, 3)
-  tiff.setLong(14, 1)
-  tiff.setShort(18, orientation)
+  tiff.setShort(8, entries.length)
+  entries.forEach(([tag, type, value], i) => {
+    const at = 10 + ENTRY * i
+    tiff.setShort(at, tag)
+    tiff.setShort(at + 2, type)
+    tiff.setLong(at + 4, 1)
+    // Both ways have one scale, so that both point at one fraction.
+    if (type === RATIONAL) tiff.setLong(at + 8, behind)
+    else tiff.setShort(at + 8, value)
+  })
+  if (resolution) {
+    tiff.setLong(behind, resolution.pixels)
+    tiff.setLong(behind + 4, resolution.over)
+  }
   return bytes
 }
 
 const EXIF = 'Exif\0\0'
-const isTurned = (orientation: number) => orientation > UPRIGHT && orientation <= 8
 
 /** Where the entropy coded data that begins here ends: at the next marker that is no restart. */
 function afterScan(bytes: Uint8Array, from: number): number {
@@ -98,9 +137,8 @@ function cleanJpeg(bytes: Uint8Array): Bytes | null {
     const length = 2 + ((bytes[at + 2] << 8) | bytes[at + 3])
     const end = at + length
     if (marker === 0xe1 && ascii(bytes, at + 4, 6) === EXIF) {
-      const orientation = orientationOf(bytes.subarray(at + 10, end))
-      if (isTurned(orientation)) {
-        const exif = exifOf(orientation)
+      const exif = exifOf(seenOf(bytes.subarray(at + 10, end)))
+      if (exif) {
         const head = Uint8Array.of(0xff, 0xe1, 0, 8 + exif.length)
         parts.push(
           head,
@@ -163,8 +201,8 @@ function cleanPng(bytes: Uint8Array): Bytes | null {
     const end = at + 12 + length
     if (end > bytes.length) return null
     if (type === 'eXIf') {
-      const orientation = orientationOf(bytes.subarray(at + 8, at + 8 + length))
-      if (isTurned(orientation)) parts.push(pngChunk('eXIf', exifOf(orientation)))
+      const exif = exifOf(seenOf(bytes.subarray(at + 8, at + 8 + length)))
+      if (exif) parts.push(pngChunk('eXIf', exif))
     } else if (isKeptInPng(type)) parts.push(bytes.subarray(at, end))
     if (type === 'IEND') return joined(parts)
     at = end
@@ -184,14 +222,14 @@ function cleanWebp(bytes: Uint8Array): Bytes | null {
   if (whole > bytes.length) return null
   const parts: Uint8Array[] = [bytes.slice(0, 12)]
   let header: Uint8Array | null = null
-  let orientation = UPRIGHT
+  let exif: Bytes | null = null
   for (let at = 12; at + 8 <= whole;) {
     const length = view.getUint32(at + 4, true)
     const end = at + 8 + length + (length % 2)
     const type = ascii(bytes, at, 4)
     if (type === 'EXIF') {
       const block = bytes.subarray(at + 8, at + 8 + length)
-      orientation = orientationOf(ascii(block, 0, 6) === EXIF ? block.subarray(6) : block)
+      exif = exifOf(seenOf(ascii(block, 0, 6) === EXIF ? block.subarray(6) : block))
     } else if (LOOKS_IN_WEBP.has(type)) {
       const chunk = bytes.slice(at, Math.min(end, whole))
       if (type === 'VP8X') header = chunk
@@ -200,9 +238,8 @@ function cleanWebp(bytes: Uint8Array): Bytes | null {
     at = end
   }
   if (header) header[8] &= ~(WEBP_EXIF | WEBP_XMP)
-  if (header && isTurned(orientation)) {
+  if (header && exif) {
     header[8] |= WEBP_EXIF
-    const exif = exifOf(orientation)
     const head = Uint8Array.of(0x45, 0x58, 0x49, 0x46, exif.length, 0, 0, 0)
     parts.push(head, exif)
   }
@@ -270,7 +307,7 @@ const CLEANED: Partial<Record<string, (bytes: Uint8Array) => Bytes | null>> = {
 
 /**
  * A picture without what it tells beside itself: where it was taken and when, by whom, with which device and its serial number, notes, and
- * whatever is hung on behind it. Pixels, size, colour profile and which way up it lies stay, bit for bit (JPEG: ITU-T T.81 with JFIF and
+ * whatever is hung on behind it. Pixels, size, scale, colour profile and which way up it lies stay, bit for bit (JPEG: ITU-T T.81 with JFIF and
  * Exif 2.32; PNG: ISO 15948; WebP: RFC 9649; TIFF 6.0).
  *
  * @param format as the bytes themselves say @returns the bytes; as they came where their structure cannot be followed
