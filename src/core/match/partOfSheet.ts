@@ -1,14 +1,12 @@
 import { mean } from '../stats/mean'
-import { quantileOf } from '../stats/quantileOf'
-import { AS_PAPER, darkEdge } from './darkEdge'
 import { cropped } from './cropped'
-import { edgePoints } from './edgePoints'
 import { findPlate, PLATE_REACH_MM } from './findPlate'
 import type { Corners, Spot } from './homography'
-import { greyOf, shrunk, type Grey, type Rgb } from './picture'
+import { greyOf, shrunk, type Rgb } from './picture'
 import { rectify } from './rectify'
 import { seenBox } from './seenBox'
-import { lineThrough, type Side } from './sideLine'
+import type { Side } from './sideLine'
+import { sidesOnDark, turnOf } from './sidesOnDark'
 
 /** Which sides of a sheet a picture shows that cuts the rest off; null: neither of the two. */
 export interface SeenSides {
@@ -33,54 +31,8 @@ export interface PlateOnSheet {
   plate: Lengths & { leftMm: number; topMm: number }
 }
 
-/** Of a side, the share that must be seen. */
-const SEEN = 0.5
-/** A sheet laid on a scanner's glass lies straighter than this, degrees. */
-const STRAIGHT = 6
 /** A picture that shows less than this beyond the sheet, mm, may cut it. */
 const SHOWS_MM = 2
-/** Of the light of a lid beyond a side, how much it may vary as a share of how much darker than paper it is. */
-const EVEN_LID = 0.35
-const EVERY = 3
-
-/** The light along the four borders of a picture, top, right, bottom, left. */
-function bordersOf({ width, height, data }: Grey): number[][] {
-  const along = (count: number, at: (i: number) => number) =>
-    Array.from({ length: Math.floor(count / EVERY) }, (_, i) => data[at(i * EVERY)])
-  return [
-    along(width, (i) => i),
-    along(height, (i) => i * width + width - 1),
-    along(width, (i) => (height - 1) * width + i),
-    along(height, (i) => i * width),
-  ]
-}
-
-/** The sides of a sheet beyond which a picture shows a lid darker than its paper: top, right, bottom, left; null: not seen. */
-function sidesSeen(grey: Grey): { sides: (Side | null)[]; spreadPx: number | null } {
-  const paper = quantileOf(Array.from(grey.data.filter((_, i) => i % 97 === 0)), 0.9)
-  const borders = bordersOf(grey)
-  const isLid = borders.map((values) => {
-    const light = quantileOf([...values], 0.5)
-    const varies = quantileOf([...values], 0.85) - quantileOf([...values], 0.15)
-    return paper - light >= AS_PAPER && varies <= EVEN_LID * (paper - light)
-  })
-  const lids = borders.filter((_, i) => isLid[i]).map((values) => quantileOf([...values], 0.5))
-  if (lids.length === 0) return { sides: [null, null, null, null], spreadPx: null }
-  const { edgeOn, spreadPx } = darkEdge(grey, mean(lids), paper)
-  const sides = edgePoints(grey, edgeOn).map((points, i) => {
-    const side = isLid[i] ? lineThrough(points) : null
-    return side && side.share >= SEEN && Math.abs(turnOf(side, i)) < (STRAIGHT * Math.PI) / 180 ? side : null
-  })
-  return { sides, spreadPx: spreadPx() }
-}
-
-/** By how much a side is turned clockwise from where it belongs, radians. @param at its place among top, right, bottom, left */
-function turnOf({ line: { a, b } }: Side, at: number): number {
-  const isLevel = at % 2 === 0
-  const [along, off] = isLevel ? [b, -a] : [a, b]
-  return Math.atan(off / along)
-}
-
 /** Whether a picture at its own scale cuts the sheet but holds the plate. */
 function isPart(picture: Lengths, sheet: Lengths, plate: Lengths): boolean {
   const cuts = (['widthMm', 'heightMm'] as const).some((side) => picture[side] < sheet[side] + SHOWS_MM)
@@ -133,7 +85,7 @@ export function partOfSheet(picture: Rgb, { sheet, plate }: PlateOnSheet, longes
   const { pixelsPerMm: scale, width, height } = picture
   if (!scale || !isPart({ widthMm: width / scale, heightMm: height / scale }, sheet, plate)) return null
   const times = Math.max(1, Math.round(Math.max(width, height) / longest))
-  const { sides, spreadPx } = sidesSeen(greyOf(shrunk(picture, times)))
+  const { sides, spreadPx } = sidesOnDark(greyOf(shrunk(picture, times)))
   const [top, right, bottom, left] = sides
   const seen = sides.flatMap((side, i) => (side ? [{ side, turn: turnOf(side, i) }] : []))
   const turn = seen.length > 0 ? mean(seen.map((one) => one.turn)) : 0
@@ -184,8 +136,11 @@ export function partOfSheet(picture: Rgb, { sheet, plate }: PlateOnSheet, longes
 }
 
 /** The sides that are seen, of a sheet that is turned half round. @param quarters an odd number is no sheet that is cut */
-export const sidesTurned = (sides: SeenSides | null, quarters: number): SeenSides | null =>
-  sides && quarters % 4 !== 0
+export const sidesTurned = (
+  sides: SeenSides | 'three' | null,
+  quarters: number,
+): SeenSides | 'three' | null =>
+  sides && sides !== 'three' && quarters % 4 !== 0
     ? {
         x: sides.x && (sides.x === 'left' ? 'right' : 'left'),
         y: sides.y && (sides.y === 'top' ? 'bottom' : 'top'),

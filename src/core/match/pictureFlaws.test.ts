@@ -214,4 +214,16 @@ describe('a sheet its picture cuts', () => {
     ).toEqual(['not-laid-over']))
   it('may bow as little as a whole one', () =>
     expect(flawOfEdges(edges({ sides: { x: 'left', y: 'top' }, bowMm: 0.5 }), SHEET)).toBe('edges-bowed'))
+  it('of which three sides are seen lets be said what is printed, and not where nor how large; it may be laid over less closely', () => {
+    const three = look({ edges: edges({ sides: 'three' }) })
+    const flaws = (scale: number) =>
+      flawsOf({ reference: look(), impression: three }, SHEET, { ...LAID, scale }, null).impression
+    expect(flaws(1.04)).toEqual(['cut-off'])
+    expect(flaws(1.08)).toEqual(['cut-off', 'not-laid-over'])
+    const said = { reference: [], impression: flaws(1.04) }
+    for (const check of ['register', 'turn', 'stretch', 'edges'] as const)
+      expect(isCheckBorne(check, said)).toBe(false)
+    for (const check of ['colour', 'marks', 'blanks', 'breaks'] as const)
+      expect(isCheckBorne(check, said)).toBe(true)
+  })
 })

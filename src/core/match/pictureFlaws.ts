@@ -47,6 +47,12 @@ export const PICTURE_FLAWS = {
     says: 'its lens bends what is straight, which is taken out but for a few tenths of a percent',
     cure: 'To compare sizes, take it from farther off, or scan it.',
   },
+  'cut-off': {
+    // Where the plate ends is known as closely as the fourth side is guessed, and soft tones are followed no closer.
+    spoils: [...BY_SHEET, 'edges', 'bands', 'sides', 'tone', 'evenness'],
+    says: 'the sheet is cut off at one side',
+    cure: 'Take the whole sheet, with something darker all round it.',
+  },
   'no-corner': {
     spoils: ['register', 'turn'],
     says: 'the sheet is cut, and no corner of it is seen',
@@ -133,8 +139,8 @@ export interface EdgesFound {
   /** without the lens, where it bends them */
   corners: Corners
   lens: Lens | null
-  /** of a sheet its picture cuts, the sides that are seen; null: all four are */
-  sides: SeenSides | null
+  /** of a sheet its picture cuts, the sides that are seen in its own scale, or that there are three, whose scale nobody knows; null: all four are */
+  sides: SeenSides | 'three' | null
   isSetByHand: boolean
   /** how far the worst side bows, mm */
   bowMm: number
@@ -173,14 +179,15 @@ const shapeOf = ([a, b, c, d]: Corners): number => (long(a, b) + long(d, c)) / (
 const slantOf = ([a, b, c, d]: Corners): number =>
   Math.max(Math.abs(Math.log(long(a, b) / long(d, c))), Math.abs(Math.log(long(a, d) / long(b, c))))
 
-const flawOfPart = ({ x, y }: SeenSides, bowMm: number): PictureFlaw | null => {
+const flawOfPart = (sides: SeenSides | 'three', bowMm: number): PictureFlaw | null => {
   if (bowMm > BOWED_MM) return 'edges-bowed'
-  return x && y ? null : 'no-corner'
+  if (sides === 'three') return 'cut-off'
+  return sides.x && sides.y ? null : 'no-corner'
 }
 
 /** What keeps two sheets from being held against one another by their edges, which are seen otherwise in one than in the other; null: nothing. */
 function flawBetween(one: EdgesFound | null, other: EdgesFound | null): PictureFlaw | null {
-  if (!one || !other) return null
+  if (!one || !other || one.sides === 'three' || other.sides === 'three') return null
   if (!one.sides || !other.sides) return one.sides === other.sides ? null : 'part-beside-whole'
   return one.sides.x === other.sides.x && one.sides.y === other.sides.y ? null : 'other-corner'
 }
@@ -243,10 +250,11 @@ export interface LaidOver {
   bentMm: number
 }
 /** Paper grows by less than this as it is damped, and bends by less as it is lifted; more is a frame that is not the sheet's. */
-const GROWTH = 0.02
-const BENT_MM = 0.5
-const isLaidOver = ({ scale, stretch, bentMm }: LaidOver): boolean =>
-  Math.abs(scale - 1) <= GROWTH && Math.abs(stretch) <= GROWTH && bentMm <= BENT_MM
+const GROWTH = { share: 0.02, bentMm: 0.5 }
+/** Seen at a slant, a sheet of which three sides are seen is taken for so much longer or shorter, and askew, than it is: smooth enough to be followed [bench photographs]. */
+const GUESSED = { share: 0.06, bentMm: 1 }
+const isLaidOver = ({ scale, stretch, bentMm }: LaidOver, most: typeof GROWTH): boolean =>
+  Math.abs(scale - 1) <= most.share && Math.abs(stretch) <= most.share && bentMm <= most.bentMm
 
 /** What was seen of a picture: its edges, its paper's white, and the paper as it was taken and after its light was evened. */
 export interface PictureLook {
@@ -277,7 +285,7 @@ function flawOfTones(own: PictureLook['tones'], other: PictureLook['tones']): Pi
 /** Whether a picture is a camera's: as somebody said, else by the slant of its sheet; null: nobody knows. */
 function isOfCamera({ taken, edges }: PictureLook): boolean | null {
   if (taken) return taken === 'camera'
-  return edges && isSlanted(edges)
+  return edges && edges.sides !== 'three' ? isSlanted(edges) : null
 }
 
 /** Whether one sheet's edges are blurred beside the other's; spreads of independent causes add by their squares. */
@@ -302,7 +310,9 @@ export function flawsOf(
     const isSoft = softer?.picture === which && (softer.isTooSoft || isBlurred(edges, other.edges))
     return [
       ...(ofEdges ? [ofEdges] : []),
-      ...(isByFrame && !isLaidOver(laid) ? (['not-laid-over'] as const) : []),
+      ...(isByFrame && !isLaidOver(laid, edges?.sides === 'three' ? GUESSED : GROWTH)
+        ? (['not-laid-over'] as const)
+        : []),
       ...flawsOfPaper(paper, levelled, other.paper),
       ...flawOfTones(tones, other.tones),
       ...(pixelsPerMm < COARSE ? (['coarse'] as const) : []),

@@ -5,6 +5,7 @@ import { lensOf } from './lens'
 import { partOfSheet, type PlateOnSheet } from './partOfSheet'
 import type { EdgesFound } from './pictureFlaws'
 import type { Scan } from './scan'
+import { threeSides } from './threeSides'
 
 /** Longest side of a picture the sheet is looked for in, px: its edge is found to a fraction of a pixel. */
 const SEARCHED = 1800
@@ -29,22 +30,45 @@ export function sheetEdges(
   if (corners) return { corners, lens: null, sides: null, isSetByHand: true, bowMm: 0, spreadMm: null }
   const times = Math.max(1, Math.round(Math.max(picture.width, picture.height) / SEARCHED))
   const found = findSheet(greyOf(shrunk(picture, times)), taken === null || taken === 'camera')
-  if (!found || found.seen < SEEN) {
-    const part = taken === 'camera' ? null : partOfSheet(picture, { sheet, plate }, SEARCHED)
-    return part && { ...part, lens: null, isSetByHand: false }
-  }
+  if (!found || found.seen < SEEN) return cutSheet(picture, { sheet, plate }, taken)
   const at = found.corners.map(([x, y]) => [x * times, y * times] as const) as unknown as Corners
-  const round = [0, 1, 2, 3].reduce(
-    (sum, i) => sum + Math.hypot(at[i][0] - at[(i + 1) % 4][0], at[i][1] - at[(i + 1) % 4][1]),
-    0,
-  )
-  const pixelsPerMm = round / 2 / (sheet.widthMm + sheet.heightMm)
+  const perMm = pixelsPerMm(at, sheet)
   return {
     corners: at,
     lens: found.lens && lensOf(picture, found.lens.bend),
     sides: null,
     isSetByHand: false,
-    bowMm: (found.bowPx * times) / pixelsPerMm,
-    spreadMm: found.spreadPx === null ? null : (found.spreadPx * times) / pixelsPerMm,
+    bowMm: (found.bowPx * times) / perMm,
+    spreadMm: found.spreadPx === null ? null : (found.spreadPx * times) / perMm,
+  }
+}
+
+/** How many pixels a millimetre of a sheet is, by the way round it. */
+function pixelsPerMm(corners: Corners, { widthMm, heightMm }: PlateOnSheet['sheet']): number {
+  const round = corners.reduce((sum, [x, y], i) => {
+    const [nextX, nextY] = corners[(i + 1) % 4]
+    return sum + Math.hypot(x - nextX, y - nextY)
+  }, 0)
+  return round / 2 / (widthMm + heightMm)
+}
+
+/** The edges of a sheet that its picture cuts: by the scale a scanner gives it, else by three sides. */
+function cutSheet(
+  picture: Rgb,
+  { sheet, plate }: PlateOnSheet,
+  taken: Scan['taken'] | null,
+): EdgesFound | null {
+  const part = taken === 'camera' ? null : partOfSheet(picture, { sheet, plate }, SEARCHED)
+  if (part) return { ...part, lens: null, isSetByHand: false }
+  const three = threeSides(picture, sheet, SEARCHED)
+  if (!three) return null
+  const perMm = pixelsPerMm(three.corners, sheet)
+  return {
+    corners: three.corners,
+    lens: null,
+    sides: 'three',
+    isSetByHand: false,
+    bowMm: three.bowPx / perMm,
+    spreadMm: three.spreadPx === null ? null : three.spreadPx / perMm,
   }
 }
