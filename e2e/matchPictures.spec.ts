@@ -208,7 +208,7 @@ test('of a sheet larger than the glass is judged what is seen, and said what is 
   })
   await expect(page.getByRole('heading', { level: 2, name: /can be told/ })).toBeVisible(COMPARED)
   await expect(
-    page.getByText('This print’s picture: One of the two shows the whole sheet and the other a part of it.'),
+    page.getByText('This print’s picture: A part of the sheet is seen, and in the other picture the whole.'),
   ).toBeVisible()
   await expect(check(page, 'Register on the sheet')).toContainText('Take both the same way.')
   for (const name of ['Colour', 'Edges of the plate'])

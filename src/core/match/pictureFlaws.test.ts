@@ -202,6 +202,7 @@ describe('a sheet its picture cuts', () => {
     const flaws = between(look(), part('left', 'top'))
     expect(flaws.impression).toEqual(['part-beside-whole'])
     expect(isCheckBorne('stretch', flaws)).toBe(false)
+    expect(between(part('left', 'top'), look())).toEqual({ reference: ['part-beside-whole'], impression: [] })
   })
   it('is not trusted where the drawing says it is of another size', () =>
     expect(

@@ -65,7 +65,7 @@ export const PICTURE_FLAWS = {
   },
   'part-beside-whole': {
     spoils: BY_SHEET,
-    says: 'one of the two shows the whole sheet and the other a part of it',
+    says: 'a part of the sheet is seen, and in the other picture the whole',
     cure: 'Take both the same way.',
   },
   'not-laid-over': {
@@ -185,11 +185,16 @@ const flawOfPart = (sides: SeenSides | 'three', bowMm: number): PictureFlaw | nu
   return sides.x && sides.y ? null : 'no-corner'
 }
 
-/** What keeps two sheets from being held against one another by their edges, which are seen otherwise in one than in the other; null: nothing. */
-function flawBetween(one: EdgesFound | null, other: EdgesFound | null): PictureFlaw | null {
+/** What keeps two sheets from being held against one another by their edges, which are seen otherwise in one than in the other, and of which picture it is said; null: nothing. */
+function flawBetween({ reference, impression }: Record<Which, PictureLook>): [Which, PictureFlaw] | null {
+  const [one, other] = [reference.edges, impression.edges]
   if (!one || !other || one.sides === 'three' || other.sides === 'three') return null
-  if (!one.sides || !other.sides) return one.sides === other.sides ? null : 'part-beside-whole'
-  return one.sides.x === other.sides.x && one.sides.y === other.sides.y ? null : 'other-corner'
+  if (!one.sides || !other.sides) {
+    if (one.sides === other.sides) return null
+    return [one.sides ? 'reference' : 'impression', 'part-beside-whole']
+  }
+  const isSame = one.sides.x === other.sides.x && one.sides.y === other.sides.y
+  return isSame ? null : ['impression', 'other-corner']
 }
 
 /** What is wrong with the edges of a sheet; null: nothing. @param edges null: none were found */
@@ -302,6 +307,7 @@ export function flawsOf(
   softer: { picture: Which; isTooSoft: boolean } | null,
 ): PictureFlaws {
   const { reference, impression } = look
+  const between = flawBetween(look)
   const own = (which: Which): PictureFlaw[] => {
     const { edges, paper, levelled, tones, pixelsPerMm } = look[which]
     const other = look[which === 'reference' ? 'impression' : 'reference']
@@ -317,6 +323,7 @@ export function flawsOf(
       ...flawOfTones(tones, other.tones),
       ...(pixelsPerMm < COARSE ? (['coarse'] as const) : []),
       ...(isSoft ? (['soft'] as const) : []),
+      ...(between?.[0] === which ? [between[1]] : []),
     ]
   }
   const isOtherLight =
@@ -324,13 +331,11 @@ export function flawsOf(
     impression.white !== null &&
     lightsApart(reference.white, impression.white) > OTHER_LIGHT
   const [ours, theirs] = [isOfCamera(reference), isOfCamera(impression)]
-  const between = flawBetween(reference.edges, impression.edges)
   const isOtherDevice = ours !== null && theirs !== null && ours !== theirs
   return {
     reference: own('reference'),
     impression: [
       ...own('impression'),
-      ...(between ? [between] : []),
       ...(isOtherLight ? (['other-light'] as const) : []),
       ...(isOtherDevice ? (['other-device'] as const) : []),
     ],

@@ -51,7 +51,7 @@ export function PictureField({
       <Field
         label={label}
         problem={refused ? refusalWords(refused.why) : problem}
-        hint={busy ? 'Keeping the picture…' : `PNG, JPEG, WebP or TIFF, up to ${LARGEST_MB} MB${hint}`}
+        hint={busy ? 'Keeping the picture…' : `PNG, JPEG, WebP, AVIF or TIFF, up to ${LARGEST_MB} MB${hint}`}
       >
         {(ids) => (
           <input
