@@ -15,6 +15,7 @@ import { dataFolder } from '../database/dataFolder'
 import { openDatabase } from '../database/database'
 import { at, openWorkshop } from '../shop/workshop.test.fixture'
 import { keepPicture, originalFile, pictureFile } from './images'
+import { readPixels } from './pixels'
 import { SeveralPagesError } from './picturePages'
 
 openWorkshop()
@@ -80,12 +81,32 @@ describe('a picture', () => {
     expect(one.equals(other)).toBe(true)
     expect(await keepPicture(avif, 'a.avif', at(1))).toBe(id)
   })
-  it('that is HEIC says what to do', async () => {
+  it('that is HEIC is kept as PNG in its own colours, and nothing else of it', async () => {
+    // Drawn by us: on paper a plate of four fields, in the wider colours phones take pictures in, and pressed by a general encoder.
+    const heic = readFileSync(path.join(import.meta.dirname, 'picture.test.fixture.heic'))
+    const id = await keepPicture(heic, 'a.heic', at())
+    const file = await originalFile(id)
+    expect(file).toMatch(/original\.png$/)
+    const { width, data } = await readPixels(file)
+    const colourAt = (x: number, y: number) => [
+      ...data.subarray(3 * (y * width + x), 3 * (y * width + x) + 3),
+    ]
+    for (const [x, y, colour] of [
+      [20, 20, [235, 230, 215]],
+      [100, 70, [200, 180, 90]],
+      [240, 180, [60, 70, 90]],
+    ] as const)
+      colourAt(x, y).forEach((value, i) => expect(Math.abs(value - colour[i])).toBeLessThanOrEqual(4))
+    expect(await keepPicture(heic, 'b.heic', at(1))).toBe(id)
+  })
+  it('that is HEIC and cannot be opened says what to do', async () => {
     // The first box of such a file: its length, its kind, its brand.
     const heic = Buffer.concat([Buffer.from([0, 0, 0, 24]), Buffer.from('ftypheic\0\0\0\0mif1heic')])
     await expect(keepPicture(heic, 'a.heic', at())).rejects.toThrow(
-      'This is a HEIC picture, which cannot be read here. Choose it on the phone itself, which then sends a JPEG',
+      'This HEIC picture cannot be opened: it is damaged, or of a kind that is not read here. Choose it on the phone itself',
     )
+    const whole = readFileSync(path.join(import.meta.dirname, 'picture.test.fixture.heic'))
+    await expect(keepPicture(whole.subarray(0, 1400), 'a.heic', at())).rejects.toThrow('cannot be opened')
   })
   it('of several pages asks which is meant, showing each, and keeps that one', async () => {
     const greys = [90, 120, 150]

@@ -10,6 +10,7 @@ import { FieldError, NotFoundError } from '../database/errors'
 import { readRows } from '../database/readRows'
 import { settle } from '../database/snapshot'
 import type { ImageRow } from '../database/tables'
+import { isHeic, openHeic } from './openHeic'
 import { offeredPages, pagesOfTheirOwn, SeveralPagesError } from './picturePages'
 import { MOST_PIXELS, READABLE } from './pixels'
 
@@ -44,11 +45,7 @@ async function readMetadata(bytes: Buffer, page = 1): Promise<Metadata> {
 const UNREADABLE = `This is not a picture, or it is damaged: ${READABLE}.`
 /** What phones keep pictures in by themselves; they hand over a JPEG where that is asked for. */
 const HEIC =
-  'This is a HEIC picture, which cannot be read here. Choose it on the phone itself, which then sends a JPEG, or save it as JPEG or PNG.'
-
-/** Whether a file begins as HEIC files do: a box of its type, and in it one of their brands (ISO/IEC 23008-12, annex B). */
-const isHeic = (bytes: Buffer): boolean =>
-  /^ftyp(?:hei[cxms]|hev[cxms]|mif1|msf1)/.test(bytes.toString('latin1', 4, 12))
+  'This HEIC picture cannot be opened: it is damaged, or of a kind that is not read here. Choose it on the phone itself, which then sends a JPEG, or save it as JPEG or PNG.'
 
 /** The page that is meant as it says it is. @param first of the file @throws SeveralPagesError where nobody said which */
 async function pageMeant(bytes: Buffer, first: Metadata, page: number | null): Promise<Metadata> {
@@ -65,7 +62,6 @@ async function sniff(
   page: number | null,
 ): Promise<{ format: string; widthPx: number; heightPx: number }> {
   const first = await readMetadata(bytes).catch(() => refuse(isHeic(bytes) ? HEIC : UNREADABLE))
-  if (first.format === 'heif' && first.compression !== 'av1') return refuse(HEIC)
   if (!first.format || !FORMATS.has(first.format) || !first.width || !first.height) return refuse(UNREADABLE)
   const seen = await pageMeant(bytes, first, page)
   if (seen.width * seen.height > MOST_PIXELS)
@@ -74,7 +70,7 @@ async function sniff(
     )
   const turned = (seen.orientation ?? 1) >= 5
   return {
-    format: first.format,
+    format: first.format === 'heif' && first.compression !== 'av1' ? 'heic' : first.format,
     widthPx: turned ? seen.height : seen.width,
     heightPx: turned ? seen.width : seen.height,
   }
@@ -166,10 +162,12 @@ export async function keepPicture(
     refuse('The file is too large; at most 120 MB are taken. Save it smaller and choose it again.')
   const seen = await sniff(came, page)
   const { widthPx, heightPx } = seen
-  // AVIF, and one page of several, are laid down as PNG, opened pixel by pixel: what else such a file holds is not taken out of it otherwise.
-  const isOpened = seen.format === 'heif' || page !== null
-  const format = isOpened ? 'png' : seen.format
-  const bytes = Buffer.from(withoutTraces(isOpened ? await asPng(came, page) : came, format))
+  // AVIF, HEIC, and one page of several, are laid down as PNG, opened pixel by pixel: what else such a file holds is not taken out of it otherwise.
+  const isHevc = seen.format === 'heic'
+  const isOpened = seen.format === 'heif' || (page !== null && !isHevc)
+  const format = isOpened || isHevc ? 'png' : seen.format
+  const opened = isHevc ? await openHeic(came).catch(() => refuse(HEIC)) : came
+  const bytes = Buffer.from(withoutTraces(isOpened ? await asPng(came, page) : opened, format))
   const id = idOf(bytes)
   await inTurn(id, async () => {
     const { tables } = await openDatabase()
