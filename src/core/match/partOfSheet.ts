@@ -33,6 +33,7 @@ export interface PlateOnSheet {
 
 /** A picture that shows less than this beyond the sheet, mm, may cut it. */
 const SHOWS_MM = 2
+
 /** Whether a picture at its own scale cuts the sheet but holds the plate. */
 function isPart(picture: Lengths, sheet: Lengths, plate: Lengths): boolean {
   const cuts = (['widthMm', 'heightMm'] as const).some((side) => picture[side] < sheet[side] + SHOWS_MM)

@@ -102,7 +102,8 @@ export function matchAnswer({ pull, missing, standings, flaws, refusal, isBusy }
   if (missing.length > 0)
     return {
       says: `Add a picture of ${listed(missing)}`,
-      because: 'A scan or a photograph of the whole sheet; of one larger than the scanner’s glass, the plate and a corner.',
+      because:
+        'A scan or a photograph of the whole sheet; of one larger than the scanner’s glass, the plate and a corner.',
     }
   if (isBusy) return { says: `Comparing pull ${pull} with the BAT…` }
   if (refusal) return { says: 'The pictures cannot be compared', because: refusal }
