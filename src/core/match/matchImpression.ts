@@ -19,6 +19,7 @@ import { overlap } from './checks/placesOf'
 import { checkRegister, type Misplaced } from './checks/registerChecks'
 import { checkState } from './checks/stateCheck'
 import { outOfShape } from './deformation'
+import { leaveOutCorners } from './cornersGone'
 import { cropped } from './cropped'
 import { driedPicture } from './driedPicture'
 import type { PaperWhite } from './evenLight'
@@ -110,12 +111,14 @@ function marginMarks(
   for (let y = seen.top + edge; y < seen.top + seen.height - edge; y++)
     for (let x = seen.left + edge; x < seen.left + seen.width - edge; x++)
       if (!(within(x, left, w) && within(y, top, h))) counts[y * width + x] = 1
+  const [ourInk, theirInk] = [inkOfSheet(reference, white), inkOfSheet(impression, white)]
+  for (const ink of [ourInk, theirInk]) leaveOutCorners(ink, width, height, pixelsPerMm, counts)
   return findMarks({
     width,
     height,
     pixelsPerMm,
-    reference: inkOfSheet(reference, white),
-    impression: inkOfSheet(impression, white),
+    reference: ourInk,
+    impression: theirInk,
     counts,
     leftMm: 0,
     topMm: 0,

@@ -19,8 +19,9 @@ export interface SheetPart {
   /** of the whole sheet, px: some lie beyond the picture. Along a way of which no side is seen, they are where the plate found says. */
   corners: Corners
   sides: SeenSides
-  /** how far the worst side seen bows, and how soft its edge is, mm; null: none is seen */
+  /** how far the worst side seen bows, how ragged it is, and how soft its edge is, mm; null: none is seen */
   bowMm: number
+  raggedMm: number
   spreadMm: number | null
 }
 
@@ -131,6 +132,7 @@ export function partOfSheet(picture: Rgb, { sheet, plate }: PlateOnSheet, longes
       y: (top && 'top') ?? (bottom && 'bottom'),
     },
     bowMm: (times * Math.max(0, ...seen.map(({ side }) => side.bowPx))) / scale,
+    raggedMm: (times * Math.max(0, ...seen.map(({ side }) => side.raggedPx))) / scale,
     spreadMm: spreadPx === null || seen.length === 0 ? null : (times * spreadPx) / scale,
   }
   return withPlateFound(picture, part, { sheet, plate })

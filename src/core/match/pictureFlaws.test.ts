@@ -21,6 +21,7 @@ const edges = (more: Partial<EdgesFound> = {}): EdgesFound => ({
   sides: null,
   isSetByHand: false,
   bowMm: 0.02,
+  raggedMm: 0.02,
   spreadMm: 0.2,
   ...more,
 })
@@ -173,6 +174,14 @@ describe('two pictures', () => {
     const colour = { check: 'colour', value: 1, words: 'as it is', places: [] } as const
     expect(unlessSpoiled({ ...colour, places: [] }, flaws)).toEqual(colour)
   })
+})
+
+it('ragged edges let everything be said but what goes by where they lie', () => {
+  expect(flawOfEdges(edges({ raggedMm: 0.3 }), SHEET)).toBe('ragged')
+  expect(flawOfEdges(edges({ raggedMm: 0.3, isSetByHand: true }), SHEET)).toBeNull()
+  expect(flawOfEdges(edges({ raggedMm: 0.3, sides: { x: 'left', y: 'top' } }), SHEET)).toBe('ragged')
+  expect(isCheckBorne('register', { reference: ['ragged'], impression: [] })).toBe(false)
+  expect(isCheckBorne('colour', { reference: ['ragged'], impression: [] })).toBe(true)
 })
 
 it('a lens that bends much lets everything be said but how large the plate printed', () => {

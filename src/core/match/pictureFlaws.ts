@@ -42,6 +42,11 @@ export const PICTURE_FLAWS = {
     says: 'what was found as the sheet has not its shape',
     cure: 'Set its corners by hand, or take the whole sheet again on something darker than its paper.',
   },
+  ragged: {
+    spoils: [...BY_SHEET, 'lines', 'edges'],
+    says: 'the sheet’s edges are ragged, as a deckle is, so that where they lie is not known to a tenth of a millimetre',
+    cure: 'To compare where the plate lies, set the corners of both by hand.',
+  },
   'bent-lens': {
     spoils: ['stretch'],
     says: 'its lens bends what is straight, which is taken out but for a few tenths of a percent',
@@ -144,12 +149,16 @@ export interface EdgesFound {
   isSetByHand: boolean
   /** how far the worst side bows, mm */
   bowMm: number
+  /** how far half of the points of its most ragged side lie off that side, mm */
+  raggedMm: number
   /** how far the light takes from a quarter to three quarters of the way across the edge, mm; null: nobody measured */
   spreadMm: number | null
 }
 
 /** A side that bows farther moves the plate on its sheet by as much [bench photographs]. */
 const BOWED_MM = 0.2
+/** Edges whose points lie farther off say where the plate lies to less than a seventh of a millimetre [bench photographs: deckled]. */
+const RAGGED_MM = 0.2
 /** A lens that bends more leaves the size of a plate uncertain by more than a fifth of a percent when it is taken out [bench photographs]. */
 const BENT_LENS = 0.02
 /** Length to width may be off by so much, and by such a share of how much smaller one side looks than the one across: a sheet seen at a slant looks shorter one way. */
@@ -179,9 +188,10 @@ const shapeOf = ([a, b, c, d]: Corners): number => (long(a, b) + long(d, c)) / (
 const slantOf = ([a, b, c, d]: Corners): number =>
   Math.max(Math.abs(Math.log(long(a, b) / long(d, c))), Math.abs(Math.log(long(a, d) / long(b, c))))
 
-const flawOfPart = (sides: SeenSides | 'three', bowMm: number): PictureFlaw | null => {
+const flawOfPart = (sides: SeenSides | 'three', { bowMm, raggedMm }: EdgesFound): PictureFlaw | null => {
   if (bowMm > BOWED_MM) return 'edges-bowed'
   if (sides === 'three') return 'cut-off'
+  if (raggedMm > RAGGED_MM) return 'ragged'
   return sides.x && sides.y ? null : 'no-corner'
 }
 
@@ -204,13 +214,14 @@ export function flawOfEdges(
 ): PictureFlaw | null {
   if (edges === null) return 'edges-unseen'
   if (edges.isSetByHand) return null
-  if (edges.sides) return flawOfPart(edges.sides, edges.bowMm)
+  if (edges.sides) return flawOfPart(edges.sides, edges)
   const wanted = sheet.widthMm / sheet.heightMm
   const shape = shapeOf(edges.corners)
   // It may lie across.
   const off = Math.min(Math.abs(Math.log(shape / wanted)), Math.abs(Math.log(shape * wanted)))
   if (off > SHAPE + SHAPE_AT_A_SLANT * slantOf(edges.corners)) return 'another-shape'
   if (edges.bowMm > BOWED_MM) return 'edges-bowed'
+  if (edges.raggedMm > RAGGED_MM) return 'ragged'
   return edges.lens && Math.abs(edges.lens.bend) > BENT_LENS ? 'bent-lens' : null
 }
 

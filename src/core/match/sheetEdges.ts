@@ -27,7 +27,8 @@ export function sheetEdges(
   { sheet, plate }: PlateOnSheet,
   taken: Scan['taken'] | null = null,
 ): EdgesFound | null {
-  if (corners) return { corners, lens: null, sides: null, isSetByHand: true, bowMm: 0, spreadMm: null }
+  if (corners)
+    return { corners, lens: null, sides: null, isSetByHand: true, bowMm: 0, raggedMm: 0, spreadMm: null }
   const times = Math.max(1, Math.round(Math.max(picture.width, picture.height) / SEARCHED))
   const found = findSheet(greyOf(shrunk(picture, times)), taken === null || taken === 'camera')
   if (!found || found.seen < SEEN) return cutSheet(picture, { sheet, plate }, taken)
@@ -39,6 +40,7 @@ export function sheetEdges(
     sides: null,
     isSetByHand: false,
     bowMm: (found.bowPx * times) / perMm,
+    raggedMm: (found.raggedPx * times) / perMm,
     spreadMm: found.spreadPx === null ? null : (found.spreadPx * times) / perMm,
   }
 }
@@ -69,6 +71,7 @@ function cutSheet(
     sides: 'three',
     isSetByHand: false,
     bowMm: three.bowPx / perMm,
+    raggedMm: three.raggedPx / perMm,
     spreadMm: three.spreadPx === null ? null : three.spreadPx / perMm,
   }
 }

@@ -13,6 +13,8 @@ export interface MetSheet {
   lens: Lens | null
   /** how far the worst of its sides bows, px */
   bowPx: number
+  /** how far the points of its most ragged side lie off it, px: half of them farther */
+  raggedPx: number
   /** share of the worst side that was seen where it should be */
   seen: number
 }
@@ -50,6 +52,7 @@ function sheetThrough(
     corners: corners as unknown as Corners,
     lens,
     bowPx: Math.max(...four.map(({ bowPx }) => bowPx)),
+    raggedPx: Math.max(...four.map(({ raggedPx }) => raggedPx)),
     seen: Math.min(...four.map(({ share }) => share)),
   }
 }

@@ -18,6 +18,8 @@ export interface Line {
 export interface Side {
   line: Line
   bowPx: number
+  /** how far half of its points lie off it at least */
+  raggedPx: number
   share: number
 }
 
@@ -54,7 +56,12 @@ export function lineThrough(points: Spot[]): Side | null {
     const off = points.map(([x, y]) => Math.abs(a * x + b * y - found.c))
     const bound = Math.max(LEAST_BOUND, 2.5 * quantileOf([...off], 0.5))
     used = points.filter((_, i) => off[i] <= bound)
-    side = { line: found, bowPx: bowOf(used, found), share: used.length / RAYS }
+    side = {
+      line: found,
+      bowPx: bowOf(used, found),
+      raggedPx: quantileOf([...off], 0.5),
+      share: used.length / RAYS,
+    }
   }
   return side
 }

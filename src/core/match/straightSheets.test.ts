@@ -53,6 +53,7 @@ describe('the edges of the sheet in a picture', () => {
       sides: null,
       isSetByHand: true,
       bowMm: 0,
+      raggedMm: 0,
       spreadMm: null,
     })
   })

@@ -23,7 +23,7 @@ export function threeSides(
   picture: Rgb,
   { widthMm, heightMm }: { widthMm: number; heightMm: number },
   longest: number,
-): { corners: Corners; bowPx: number; spreadPx: number | null } | null {
+): { corners: Corners; bowPx: number; raggedPx: number; spreadPx: number | null } | null {
   const times = Math.max(1, Math.round(Math.max(picture.width, picture.height) / longest))
   const { sides, spreadPx } = sidesOnDark(greyOf(shrunk(picture, times)))
   const missing = sides.indexOf(null)
@@ -62,6 +62,7 @@ export function threeSides(
   return {
     corners,
     bowPx: times * Math.max(next.bowPx, across.bowPx, before.bowPx),
+    raggedPx: times * Math.max(next.raggedPx, across.raggedPx, before.raggedPx),
     spreadPx: spreadPx === null ? null : times * spreadPx,
   }
 }

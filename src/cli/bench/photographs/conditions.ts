@@ -51,5 +51,8 @@ export const CONDITIONS: readonly Condition[] = [
   bad('phone, dark', { exposure: 0.35, noise: 0.02 }),
   bad('phone, paper cut off', { rightMm: -14 }),
   bad('phone, lens that bends', { barrel: 0.03 }),
+  bad('flatbed, deckled', { deckleMm: 1.5 }, FLATBED, { ...FLATBED, deckleMm: 1.5 }),
+  bad('phone, deckled', { deckleMm: 1.5 }, PHONE, { ...PHONE, deckleMm: 1.5 }),
+  bad('phone, a corner curled', { curledMm: 22 }),
   bad('phone against flatbed', {}, PHONE, FLATBED),
 ]

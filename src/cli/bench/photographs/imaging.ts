@@ -14,6 +14,9 @@ export interface Taking {
   roundMm: number
   rightMm?: number
   bottomMm?: number
+  /** how far the sheet's edges fall short here and there, as a deckle does, and how much of its lower right corner is lifted out of sight, mm */
+  deckleMm?: number
+  curledMm?: number
   /** whether its file says its scale, as a scanner's does */
   isScaleKnown?: boolean
   /** corners of the sheet moved by so much at most: a camera that is not held level */
@@ -76,6 +79,14 @@ function groundAt(ground: Taking['ground'], x: number, y: number, seed: number):
   }
   return [0.035, 0.035, 0.035]
 }
+/** Whether there is still paper so near the sheet's edge: a deckle falls short of it, each side in its own way, and a curled corner is out of sight. */
+function isPaper({ deckleMm = 0, curledMm = 0 }: Taking, x: number, y: number, seed: number): boolean {
+  const [toRight, toBottom] = [SHEET.widthMm - x, SHEET.heightMm - y]
+  if (toRight + toBottom < curledMm) return false
+  if (deckleMm === 0) return true
+  const short = (along: number, side: number) => deckleMm * noiseAt(along / 3, side, seed + side)
+  return x > short(y, 1) && toRight > short(y, 2) && y > short(x, 3) && toBottom > short(x, 4)
+}
 type Spot3 = readonly [number, number, number]
 
 const encoded = (value: number) =>
@@ -133,7 +144,7 @@ export function taken(sheet: Sheet, how: Taking, seed: number): Rgb {
       const at = 3 * (row * width + column)
       const [i, j] = [x * FINE - 0.5, y * FINE - 0.5]
       const [u, v] = [Math.floor(i), Math.floor(j)]
-      const isOn = u >= 0 && v >= 0 && u < sheet.width - 1 && v < sheet.height - 1
+      const isOn = u >= 0 && v >= 0 && u < sheet.width - 1 && v < sheet.height - 1 && isPaper(how, x, y, seed)
       const ground = isOn ? null : groundAt(how.ground, x, y, seed)
       const [p, q] = [i - u, j - v]
       for (let channel = 0; channel < 3; channel++) {
