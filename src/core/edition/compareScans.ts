@@ -11,7 +11,8 @@ import {
 import type { DriedTone } from '../match/driedPicture'
 import type { Corners } from '../match/homography'
 import type { ImpressionMatch } from '../match/matchImpression'
-import { isBorne, type PictureFlaws } from '../match/pictureFlaws'
+import type { PictureFlaws } from '../match/flawTable'
+import { isBorne } from '../match/pictureFlaws'
 import { unlikeScans, type MatchVerdict, type Scan } from '../match/scan'
 
 /** What is known of a picture that is to be compared: where its sheet and plate lie, as shares of it and in mm, and what drying does to it. */

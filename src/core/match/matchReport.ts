@@ -2,7 +2,8 @@ import { formatNumber } from '../units/length'
 import { checkStanding, MATCH_CHECKS, type FoundPlace, type MatchTolerances } from './checks/matchCheck'
 import { likelyCauses } from './checks/likelyCauses'
 import type { ImpressionMatch } from './matchImpression'
-import { isBorne, isCheckBorne, PICTURE_FLAWS } from './pictureFlaws'
+import { PICTURE_FLAWS } from './flawTable'
+import { isBorne, isCheckBorne } from './pictureFlaws'
 import { capital } from '../units/capital'
 
 /** What can be said of a check, or of a whole print. */

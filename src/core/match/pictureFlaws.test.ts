@@ -1,16 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import type { Corners } from './homography'
-import {
-  flawOfEdges,
-  flawsOf,
-  flawsOfPaper,
-  isBorne,
-  isCheckBorne,
-  PICTURE_FLAWS,
-  unlessSpoiled,
-  type EdgesFound,
-  type PictureLook,
-} from './pictureFlaws'
+import { flawOfEdges, type EdgesFound } from './edgeFlaws'
+import { PICTURE_FLAWS } from './flawTable'
+import { flawsOf, flawsOfPaper, isBorne, isCheckBorne, unlessSpoiled, type PictureLook } from './pictureFlaws'
 
 const SHEET = { widthMm: 300, heightMm: 200 }
 const corners = (...at: [number, number][]) => at as unknown as Corners

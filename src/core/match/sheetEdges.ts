@@ -3,7 +3,7 @@ import { cornersOf, type Corners } from './homography'
 import { greyOf, shrunk, type Rgb } from './picture'
 import { lensOf } from './lens'
 import { partOfSheet, type PlateOnSheet } from './partOfSheet'
-import type { EdgesFound } from './pictureFlaws'
+import type { EdgesFound } from './edgeFlaws'
 import type { Scan } from './scan'
 import { threeSides } from './threeSides'
 

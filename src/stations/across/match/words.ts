@@ -1,7 +1,7 @@
 import type { Pull } from '@/core/edition/pull'
 import { outcomeOf, type ScanPair } from '@/core/edition/compareScans'
 import type { CheckStanding } from '@/core/match/checks/matchCheck'
-import type { PictureFlaws } from '@/core/match/pictureFlaws'
+import type { PictureFlaws } from '@/core/match/flawTable'
 import type { MatchVerdict, Scan } from '@/core/match/scan'
 import { counted } from '@/core/units/counted'
 import { formatNumber } from '@/core/units/length'
