@@ -111,6 +111,16 @@ describe('an impression laid over its reference', () => {
     expect(similarityError(found, truth, SIZE.width, SIZE.height)).toBeLessThan(0.15)
     expect(found.correlation).toBeGreaterThan(0.9)
   })
+  it('lies still where fine lines fall just on their pixels, however it is begun', async () => {
+    const picture = await read(await sheetOf(17))
+    const sheet = greyOf(picture)
+    const noisy = greyOf(harmed(picture))
+    const truth = { shiftX: 0, shiftY: 0, rotation: 0, scale: 1 }
+    for (const start of [truth, { shiftX: 0.6, shiftY: -0.4, rotation: 0.002, scale: 1.001 }]) {
+      const found = refineAlignment(pyramidOf(sheet, 1), pyramidOf(noisy, 1), start)
+      expect(similarityError(found, truth, SIZE.width, SIZE.height)).toBeLessThan(0.01)
+    }
+  })
   it('agrees with a motion applied by a picture library', async () => {
     const png = await sheetOf(29)
     const truth = { shiftX: 0, shiftY: 0, rotation: 0.03, scale: 1 }

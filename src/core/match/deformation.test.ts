@@ -11,7 +11,7 @@ import {
 } from './deformation'
 import { drawPlate, readPicture } from './drawnPlate.test.fixture'
 import { laidOver } from './differences'
-import { greyOf, type Grey, type Rgb } from './picture'
+import { softened, greyOf, type Grey, type Rgb } from './picture'
 import { structuralSimilarity } from './structuralSimilarity'
 
 const drawn = await drawPlate(7)
@@ -45,7 +45,7 @@ function moved({ width, height, data }: Rgb, by: (u: number, v: number) => reado
   }
   return { width, height, data: out }
 }
-const estimate = (other: Rgb) => estimateDeformation(greyOf(plate), greyOf(other), inside)
+const estimate = (other: Rgb) => estimateDeformation(softened(greyOf(plate)), softened(greyOf(other)), inside)
 
 describe('what a sheet did beyond shift, turn and size', () => {
   it('is nothing where nothing was done', () => {

@@ -2,7 +2,7 @@ import { PairSums } from '../stats/pairSums'
 import { solveLinear } from '../linear/solveLinear'
 import { median } from '../stats/median'
 import type { Box } from './findPlate'
-import { softened, type Grey } from './picture'
+import type { Grey } from './picture'
 
 /** How much farther apart two points of a plate lie on a damp sheet that grew, each way, as a share. */
 export interface Stretch {
@@ -182,12 +182,11 @@ function shiftOf(
 function blockShifts(reference: Grey, laid: Grey, plate: Box): BlockShift[] {
   const [width, height] = [Math.floor(plate.width / SIDE), Math.floor(plate.height / SIDE)]
   if (Math.min(width, height) < 24) return []
-  const [ours, theirs] = [softened(reference), softened(laid)]
   const shifts: BlockShift[] = []
   for (let row = 0; row < SIDE; row++) {
     for (let column = 0; column < SIDE; column++) {
       const [left, top] = [Math.round(plate.left + column * width), Math.round(plate.top + row * height)]
-      const shift = shiftOf(ours, theirs, { left, top, width, height })
+      const shift = shiftOf(reference, laid, { left, top, width, height })
       if (shift)
         shifts.push({
           u: (2 * (left + width / 2 - plate.left)) / plate.width - 1,
@@ -246,7 +245,7 @@ function fieldThrough(shifts: readonly BlockShift[], axis: Axis): number[] {
  * What is left of a deformation after two prints were laid over one another: every block of the plate is laid over by itself, and a smooth
  * field put through their shifts. Paper grows more across its grain than along it, and a sheet that was lifted wet is not square any more.
  *
- * @param laid the impression in the reference's frame
+ * @param reference softened, so that noise does not pull it to half pixels; @param laid the impression in its frame, likewise
  */
 export function estimateDeformation(reference: Grey, laid: Grey, plate: Box): Deformation {
   const shifts = blockShifts(reference, laid, plate)

@@ -30,16 +30,18 @@ function marginOf(
 /** A surface of second degree through one channel of the margin, 0 to 255, places in −1…1. */
 function lightOf(data: Rgb['data'], points: ReturnType<typeof marginOf>, channel: number): Light | null {
   if (points.length < 200) return null
-  const sorted = Uint8Array.from(points, ({ at }) => data[at + channel]).sort()
-  let solved = [sorted[sorted.length >> 1], 0, 0, 0, 0, 0]
-  const row = [1, 0, 0, 0, 0, 0]
+  const values = Uint8Array.from(points, ({ at }) => data[at + channel])
+  let solved = [values.toSorted()[values.length >> 1], 0, 0, 0, 0, 0]
+  const row = Float64Array.of(1, 0, 0, 0, 0, 0)
   for (let round = 0; round < ROUNDS; round++) {
-    const normal = Array.from({ length: 6 }, () => new Array<number>(6).fill(0))
-    const right = new Array<number>(6).fill(0)
-    for (const { x, y, at } of points) {
-      const value = data[at + channel]
-      const held =
-        solved[0] + solved[1] * x + solved[2] * y + solved[3] * x * x + solved[4] * x * y + solved[5] * y * y
+    const n = new Float64Array(36)
+    const right = new Float64Array(6)
+    const [c0, c1, c2, c3, c4, c5] = solved
+    for (let p = 0; p < values.length; p++) {
+      const value = values[p]
+      const x = points[p].x
+      const y = points[p].y
+      const held = c0 + (c1 + c3 * x + c4 * y) * x + (c2 + c5 * y) * y
       if (Math.abs(value - held) > DIRT * held * (round === 0 ? 2 : 1)) continue
       row[1] = x
       row[2] = y
@@ -48,11 +50,13 @@ function lightOf(data: Rgb['data'], points: ReturnType<typeof marginOf>, channel
       row[5] = y * y
       for (let i = 0; i < 6; i++) {
         right[i] += row[i] * value
-        for (let j = i; j < 6; j++) normal[i][j] += row[i] * row[j]
+        for (let j = i; j < 6; j++) n[6 * i + j] += row[i] * row[j]
       }
     }
-    for (let i = 1; i < 6; i++) for (let j = 0; j < i; j++) normal[i][j] = normal[j][i]
-    const next = solveLinear(normal, right)
+    const normal = Array.from({ length: 6 }, (_, i) =>
+      Array.from({ length: 6 }, (_, j) => n[6 * Math.min(i, j) + Math.max(i, j)]),
+    )
+    const next = solveLinear(normal, [...right])
     if (!next) return null
     solved = next
   }

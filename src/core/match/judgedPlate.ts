@@ -10,7 +10,7 @@ import {
   type Deformation,
 } from './deformation'
 import type { Box } from './findPlate'
-import { greyOf, type Rgb } from './picture'
+import { greyOf, softened, type Rgb } from './picture'
 import type { Similarity } from './similarity'
 
 /** Both prints in the reference's frame, pixel by pixel: the whole picture given, of which the plate is a part. */
@@ -49,6 +49,10 @@ function inkOf(lab: Float32Array, paper: number): Float32Array {
   return ink
 }
 
+/** Whether two deformations are one: told of those that do not bend alone, which most sheets do not. */
+const isSame = (one: Deformation, other: Deformation) =>
+  !one.bend && !other.bend && one.stretch.x === other.stretch.x && one.stretch.y === other.stretch.y
+
 /**
  * Lays the impression over the reference, what a damp sheet grew and bent by taken out, and turns both into what is judged: colours, ink and
  * their difference.
@@ -64,22 +68,20 @@ export function judgePlate(
   from: Deformation = noDeformation(plate),
 ): JudgedPlate {
   const { width, height } = reference
-  const ours = greyOf(reference)
+  const ours = softened(greyOf(reference))
   let deformation = from
   let isGrowthMeasured = false
+  let laid = { as: from, ...laidOver(reference, impression, at, from) }
   for (let pass = 0; pass < PASSES; pass++) {
-    const left = estimateDeformation(
-      ours,
-      greyOf({ width, height, data: laidOver(reference, impression, at, deformation).rgb }),
-      plate,
-    )
+    if (pass > 0) laid = { as: deformation, ...laidOver(reference, impression, at, deformation) }
+    const left = estimateDeformation(ours, softened(greyOf({ width, height, data: laid.rgb })), plate)
     // Where too few blocks could be followed nothing is said of a bend either.
     if (left.bend !== null) isGrowthMeasured = true
     deformation = addDeformation(deformation, left)
     if (farthestMove(left) < SETTLED_PX) break
   }
   deformation = settled(deformation)
-  const { rgb, seen } = laidOver(reference, impression, at, deformation)
+  const { rgb, seen } = isSame(laid.as, deformation) ? laid : laidOver(reference, impression, at, deformation)
   const one = evened(srgbToLabMap(reference.data), width, height)
   const other = evened(srgbToLabMap(rgb), width, height)
   const lightness = new Float32Array(width * height)

@@ -11,12 +11,16 @@ function blurred(data: ArrayLike<number>, width: number, height: number, r: numb
   const along = new Float32Array(width * height)
   const n = 2 * r + 1
   const clamp = (i: number, most: number) => Math.min(most, Math.max(0, i))
+  // A row with its ends drawn out, so that no place asks whether it lies beyond.
+  const drawn = new Float32Array(width + 2 * r + 1)
   for (let y = 0; y < height; y++) {
+    const row = y * width
+    for (let k = 0; k < drawn.length; k++) drawn[k] = data[row + clamp(k - r, width - 1)]
     let sum = 0
-    for (let k = -r; k <= r; k++) sum += data[y * width + clamp(k, width - 1)]
+    for (let k = 0; k < n; k++) sum += drawn[k]
     for (let x = 0; x < width; x++) {
-      along[y * width + x] = sum / n
-      sum += data[y * width + clamp(x + r + 1, width - 1)] - data[y * width + clamp(x - r, width - 1)]
+      along[row + x] = sum / n
+      sum += drawn[x + n] - drawn[x]
     }
   }
   // Row by row with a sum a column, so that memory is gone through in order.

@@ -1,6 +1,6 @@
 import type { JudgedPlate } from '../judgedPlate'
 import { partsOf } from '../differences'
-import { DARKER, DARKER_SHARE } from './marksCheck'
+import { isDarkNear, lightest } from './marksCheck'
 import { placeOfPixels } from './placesOf'
 import type { FoundPlace, MatchCheck } from './matchCheck'
 
@@ -8,11 +8,8 @@ import type { FoundPlace, MatchCheck } from './matchCheck'
 const LINE = { reference: 34, impression: 18 }
 /** A line of the reference is broken where the impression has less than this share of it near by. */
 const BROKEN = 0.4
-/** A line is new where it is darker than all the reference has near by, as a mark is. */
-const IS_LONELY = {
-  reference: (own: number, near: number) => near < BROKEN * own,
-  impression: (own: number, near: number) => own > (1 + DARKER_SHARE) * near + DARKER,
-}
+/** Ink of the other print near by that keeps a line from being alone: a line is new where it is darker than all the reference has near by, as a mark is. */
+const COMPANY = { reference: (own: number) => BROKEN * own, impression: lightest }
 /** How far beside its place the other's line may lie, px. */
 const REACH = 2
 const FEWEST = 300
@@ -48,11 +45,8 @@ export function linesOnlyIn(
       const i = y * width + x
       if (own[i] < LINE[which] || !seen[i]) continue
       lines += 1
-      let most = 0
-      for (let v = -REACH; v <= REACH; v++)
-        for (let u = -REACH; u <= REACH; u++)
-          if (other[i + v * width + u] > most) most = other[i + v * width + u]
-      if (!IS_LONELY[which](own[i], most)) continue
+      const bound = COMPANY[which](own[i])
+      if (other[i] >= bound || isDarkNear(other, width, height, i, REACH, bound)) continue
       lonely += 1
       mask[i] = 1
     }

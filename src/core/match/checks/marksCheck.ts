@@ -16,8 +16,8 @@ export interface MarkField {
 }
 
 /** Darker than anything the reference has near by, by so much L* and, since a fine line is darker or lighter as it falls on the pixels, by such a share. */
-export const DARKER = 7
-export const DARKER_SHARE = 0.4
+const DARKER = 7
+const DARKER_SHARE = 0.4
 const NEAR_MM = 0.45
 /** Marks smaller than this are grain; parts nearer than that are one mark. */
 const LEAST_MM2 = 0.12
@@ -30,28 +30,23 @@ const HAIR_PX = 4
 export const FINGER_MM = 6
 const FINGER_COVERED = 0.75
 
-/** The darkest of every pixel's surroundings, both ways in turn. */
-function darkestNear(values: Float32Array, width: number, height: number, reach: number): Float32Array {
-  const across = new Float32Array(values.length)
-  for (let y = 0; y < height; y++) {
-    const row = y * width
-    for (let x = 0; x < width; x++) {
-      let most = 0
-      for (let i = row + Math.max(0, x - reach), last = row + Math.min(width - 1, x + reach); i <= last; i++)
-        if (values[i] > most) most = values[i]
-      across[row + x] = most
-    }
-  }
-  // Row by row, so that memory is gone through in order.
-  const all = new Float32Array(values.length)
-  for (let y = 0; y < height; y++) {
-    const row = y * width
-    for (let v = Math.max(0, y - reach); v <= Math.min(height - 1, y + reach); v++) {
-      const other = v * width
-      for (let x = 0; x < width; x++) if (across[other + x] > all[row + x]) all[row + x] = across[other + x]
-    }
-  }
-  return all
+/** Where all that is near has less ink than this, ink of so much is new, L*. */
+export const lightest = (ink: number): number => (ink - DARKER) / (1 + DARKER_SHARE)
+
+/** Whether a print has anything near a pixel that has so much ink. @param reach px, each way */
+export function isDarkNear(
+  ink: Float32Array,
+  width: number,
+  height: number,
+  at: number,
+  reach: number,
+  bound: number,
+): boolean {
+  const [x, y] = [at % width, Math.floor(at / width)]
+  const [left, right] = [Math.max(0, x - reach), Math.min(width - 1, x + reach)]
+  for (let v = Math.max(0, y - reach); v <= Math.min(height - 1, y + reach); v++)
+    for (let i = v * width + left, last = v * width + right; i <= last; i++) if (ink[i] >= bound) return true
+  return false
 }
 
 /** What a mark is, by its shape: a hair is long and thin, a fingertip large and striped, a smear large, a spot small. */
@@ -83,10 +78,14 @@ export function findMarks({
   leftMm,
   topMm,
 }: MarkField): FoundPlace[] {
-  const near = darkestNear(reference, width, height, Math.max(1, Math.round(NEAR_MM * pixelsPerMm)))
+  const reach = Math.max(1, Math.round(NEAR_MM * pixelsPerMm))
   const mask = new Uint8Array(width * height)
-  for (let i = 0; i < mask.length; i++)
-    if (counts[i] && impression[i] > (1 + DARKER_SHARE) * near[i] + DARKER) mask[i] = 1
+  for (let i = 0; i < mask.length; i++) {
+    // The pixel itself first: most are no darker than their own place, and need no look round.
+    const bound = lightest(impression[i])
+    if (counts[i] && bound > reference[i] && !isDarkNear(reference, width, height, i, reach, bound))
+      mask[i] = 1
+  }
   return partsOf(mask, width, height, Math.max(1, Math.round(GAP_MM * pixelsPerMm)))
     .filter((part) => part.length / pixelsPerMm ** 2 >= LEAST_MM2)
     .sort((a, b) => b.length - a.length)
