@@ -13,7 +13,6 @@ const PARTS_OF_THE_MATCH_CHECK = [
   'checkBands',
   'checkBreaks',
   'checkEvenness',
-  'checkLines',
   'checkMarks',
   'checkSides',
   'checkTone',

@@ -23,6 +23,8 @@ export interface JudgedPlate {
   /** L*a*b*, three numbers a pixel */
   reference: Float32Array
   impression: Float32Array
+  /** lightness of the reference's paper, L* */
+  paper: number
   /** how much darker than the paper, L*, 0 where it is as light */
   referenceInk: Float32Array
   impressionInk: Float32Array
@@ -96,6 +98,7 @@ export function judgePlate(
     height,
     pixelsPerMm,
     plate,
+    paper,
     reference: one,
     impression: other,
     referenceInk: inkOf(one, paper),

@@ -27,6 +27,7 @@ import { findPlate, type Box } from './findPlate'
 import type { Corners } from './homography'
 import { inkCells } from './inkCells'
 import { judgePlate, type JudgedPlate } from './judgedPlate'
+import { lineInk } from './lineInk'
 import { alignPictures, type MatchRefusal, type RefusalReason } from './matchPictures'
 import { greyOf, softened, type Rgb } from './picture'
 import type { PictureFlaws } from './flawTable'
@@ -257,7 +258,7 @@ function holdAgainst(
     stretch: isOneWet(reference, impression) ? WET_SIZE : stretch,
     colour: checkColour(colour),
     tone: checkTone(cells),
-    lines: checkLines(cells),
+    lines: checkLines(lineInk(judged)),
     breaks: checkBreaks(judged, origin),
     state,
     film: checkFilm(cells),

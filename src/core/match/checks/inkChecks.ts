@@ -3,6 +3,7 @@ import { mean } from '../../stats/mean'
 import { median } from '../../stats/median'
 import { formatNumber } from '../../units/length'
 import type { InkCells } from '../inkCells'
+import type { LineInk } from '../lineInk'
 import { onSheet } from './placesOf'
 import type { CheckResult } from './matchCheck'
 
@@ -15,8 +16,8 @@ const TONES = [
   ['middle', 22, 45],
   ['dark', 45, 101],
 ] as const
-/** A cell with so much more in its darkest pixel than between its lines has a line in it. */
-const LINE = 18
+/** A cell with so much more in its darkest pixel than between its lines has a line in it, a fine one too; less is the paper's grain. */
+const LINE = 6
 
 /** The tone curve: light, middle and dark cells of the reference against what the impression has there; the worst of them counts. */
 export function checkTone({ cells }: InkCells): CheckResult {
@@ -39,23 +40,34 @@ export function checkTone({ cells }: InkCells): CheckResult {
   }
 }
 
-/** Line weight: all the ink lines have beyond the film between them, in per cent of the reference's. */
-export function checkLines({ cells }: InkCells): CheckResult {
-  const lined = cells.filter(({ darkest, referenceGround }) => darkest - referenceGround > LINE)
-  if (lined.length < FEWEST)
-    return { check: 'lines', value: null, words: 'Too few lines to say.', places: [] }
-  const [ours, theirs] = [
-    lined.reduce((sum, { reference, referenceGround }) => sum + reference - referenceGround, 0),
-    lined.reduce((sum, { impression, impressionGround }) => sum + impression - impressionGround, 0),
-  ]
-  const more = 100 * (theirs / ours - 1)
+const percentMore = ({ reference, impression }: LineInk) => 100 * (impression / reference - 1)
+
+/** How much more ink lines carry, in words; of less than half a per cent there is nothing to say. */
+const inWords = (more: number) =>
+  Math.abs(more) < 0.5
+    ? 'as much ink'
+    : `${formatNumber(Math.abs(more), 0)} % ${more < 0 ? 'less' : 'more'} ink`
+
+/** Line weight: the ink lines have beyond what lies between them, in per cent of the reference's; fine or strong ones, whichever are farther off. */
+export function checkLines(lines: readonly LineInk[]): CheckResult {
+  if (lines.length === 0) return { check: 'lines', value: null, words: 'Too few lines to say.', places: [] }
+  const value = lines.map(percentMore).reduce((most, more) => (Math.abs(more) > Math.abs(most) ? more : most))
+  const [fine, strong] = (['fine', 'strong'] as const).map((key) => lines.find((one) => one.lines === key))
   return {
     check: 'lines',
-    value: more,
-    words: `Lines carry ${formatNumber(Math.abs(more), 0)} % ${more < 0 ? 'less' : 'more'} ink.`,
+    value,
+    words:
+      fine && strong
+        ? `Fine lines carry ${inWords(percentMore(fine))}, strong ones ${inWords(percentMore(strong))}.${wearIn(percentMore(fine), percentMore(strong))}`
+        : `Lines carry ${inWords(value)}.`,
     places: [],
   }
 }
+
+/** Fine lines that lost so much more than strong ones, in per cent, are the plate's: no wiping or squeeze finds them alone. */
+const WORN = 10
+const wearIn = (fine: number, strong: number) =>
+  fine < strong - WORN && fine < -WORN ? ' A plate that wears loses its fine lines first.' : ''
 
 /** Squares where no line is: what is in them is the film that was left. */
 const openOf = ({ cells }: Pick<InkCells, 'cells'>) =>

@@ -6,8 +6,10 @@ import { checkBlanks } from './blanksCheck'
 import { checkChine } from './chineCheck'
 import { checkColour } from './colourCheck'
 import { checkEdges } from './edgesCheck'
-import { checkFilm } from './inkChecks'
+import { checkFilm, checkLines } from './inkChecks'
+import { lineInk } from '../lineInk'
 import { linesOnlyIn, placesOfLines } from './linesOnlyIn'
+import { isDarkNear, lightest } from './marksCheck'
 import { checkStanding } from './matchCheck'
 import { overlap } from './placesOf'
 import { palerPlaces } from './palerPlaces'
@@ -53,6 +55,7 @@ function judged(reference: At, impression: At, paper: Lab = PAPER): JudgedPlate 
     height,
     pixelsPerMm: PIXELS,
     plate,
+    paper: PAPER[0],
     reference: ours.lab,
     impression: theirs.lab,
     referenceInk: ours.ink,
@@ -190,6 +193,51 @@ describe('another state of the plate', () => {
   })
 })
 
+describe('the weight of lines', () => {
+  /** L* of paper under so much ink, as density, by CIE 1976. */
+  const under = (density: number): Lab => [(PAPER[0] + 16) * 10 ** (-density / 3) - 16, 0, 3]
+  /** Strong strokes half a millimetre wide, fine ones of a fifth between them, and a film over all. */
+  const two =
+    (strong: number, fine: number, film = 0): At =>
+    (u) => {
+      if (u % 8 < 0.5) return under(film + strong)
+      return (u + 0.8) % 1.6 < 0.2 ? under(film + fine) : under(film)
+    }
+  const held = (one: At, other: At) => lineInk(judged(one, other))
+  it('is told of fine lines and of strong ones apart', () => {
+    const found = held(two(0.8, 0.2), two(0.8, 0.08))
+    expect(found.map(({ lines }) => lines)).toEqual(['fine', 'strong'])
+    const [fine, strong] = found.map(({ reference, impression }) => 100 * (impression / reference - 1))
+    expect(fine).toBeCloseTo(-60, 0)
+    expect(strong).toBeCloseTo(0, 0)
+    const { value, words } = checkLines(found)
+    expect(value).toBeCloseTo(-60, 0)
+    expect(words).toBe(
+      'Fine lines carry 60 % less ink, strong ones as much ink. A plate that wears loses its fine lines first.',
+    )
+  })
+  it('is what was planted, in per cent, and blames no plate where all lost alike', () => {
+    const { value, words } = checkLines(held(two(0.8, 0.2), two(0.64, 0.16)))
+    expect(value).toBeCloseTo(-20, 0)
+    expect(words).toBe('Fine lines carry 20 % less ink, strong ones 20 % less ink.')
+  })
+  it('is not changed by a film over lines and paper', () =>
+    expect(checkLines(held(two(0.8, 0.2), two(0.8, 0.2, 0.1))).value).toBeCloseTo(0, 0))
+  it('is told of all where all are strong, and of none on an even plate', () => {
+    const only: At = (u) => (u % 4 < 0.5 ? under(0.8) : under(0))
+    expect(checkLines(held(only, only)).words).toBe('Lines carry as much ink.')
+    const even: At = () => under(0.3)
+    expect(checkLines(held(even, even))).toMatchObject({ value: null, words: 'Too few lines to say.' })
+  })
+  it('leaves the film unsaid where fine lines are everywhere: what is lost there is theirs', () => {
+    const hatched =
+      (fine: number): At =>
+      (u) =>
+        (u + 0.05) % 0.8 < 0.2 ? under(0.02 + fine) : under(0.02)
+    expect(checkFilm(cellsOf(judged(hatched(0.15), hatched(0.03)))).value).toBeNull()
+  })
+})
+
 describe('plate tone and rim', () => {
   it('says how much deeper the film is, by itself', () => {
     const { value, words } = checkFilm(cellsOf(judged(lined(8), lined(8, 9))))
@@ -212,6 +260,15 @@ it('the worst zone decides about colour, which a mean hides', () => {
   ]
   expect(checkColour({ mean: 1.6, p95: 7, zones }).value).toBe(8)
   expect(checkColour({ mean: 1.6, p95: 7, zones: [] }).value).toBe(1.6)
+})
+
+it('ink is new where all that is near has less than its bound', () => {
+  // A line of 20 L* at the third place of a row; what is four places off has nothing near.
+  const row = Float32Array.from([0, 0, 20, 0, 0, 0, 0, 0])
+  expect(lightest(21)).toBeCloseTo(10, 9)
+  expect(isDarkNear(row, 8, 1, 4, 2, lightest(21))).toBe(true)
+  expect(isDarkNear(row, 8, 1, 4, 2, lightest(36))).toBe(false)
+  expect(isDarkNear(row, 8, 1, 6, 2, lightest(21))).toBe(false)
 })
 
 it('two places lie over one another or beside', () => {
