@@ -1,21 +1,10 @@
-import { matchImpression } from '@/core/match/matchImpression'
-import { reportMatch, type MatchReport } from '@/core/match/matchReport'
-import type { Rgb } from '@/core/match/picture'
+import type { MatchReport } from '@/core/match/matchReport'
 import { CONDITIONS, type Condition } from './conditions'
 import { taken } from './imaging'
-import { PLATE, PLATES, SHEET } from './plates'
+import { differing, held } from './held'
+import { PLATES } from './plates'
 import { printed, type Piece, type Planted, type Sheet } from './prints'
-
-const held = (reference: Rgb, impression: Rgb) => {
-  const match = matchImpression({
-    reference: { picture: reference, corners: null },
-    impression: { picture: impression, corners: null },
-    sheet: SHEET,
-    plate: PLATE,
-    zones: [],
-  })
-  return 'which' in match ? null : reportMatch(match)
-}
+import { benchSizes } from './sizes'
 
 /** What was said of pairs of like prints: of how many checks that they differ, or match, and of how many nothing. */
 interface Tally {
@@ -107,6 +96,8 @@ const FAULTS: readonly Fault[] = [
 ]
 /** Only what is planted is looked at. */
 const ONLY_FAULTS = 'planted'
+/** From which size on. */
+const ONLY_SIZES = 'sizes'
 
 /** How far from the truth it may be stated where a plate lies, mm, and how much it grew, %; and how often like prints in good pictures may be said to differ. */
 const LIMITS = { registerMm: 0.15, stretchPercent: 0.2, falseShare: 0.05, found: 0.9 }
@@ -122,11 +113,10 @@ function countFaults(at: number, found: Map<string, number>, only: string): void
     const reference = piece ? taken(printed(film, seed + 1, {}, piece[0]), good.reference, seed + 70) : plain
     const faulty = printed(film, seed + 3 + nth, planted, piece?.[1] ?? null)
     const report = held(reference, taken(faulty, good.impression, seed + 80 + nth))
-    const differing = report?.checks.filter(({ standing }) => standing === 'differs') ?? []
     const isTold =
       toldBy.length === 0
-        ? report !== null && differing.length === 0
-        : differing.some(({ check }) => toldBy.includes(check))
+        ? report !== null && differing(report).length === 0
+        : differing(report).some(({ check }) => toldBy.includes(check))
     found.set(name, (found.get(name) ?? 0) + (isTold ? 1 : 0))
     if (!isTold) console.log(`  ${plate}, ${name}: ${saidOf(report, toldBy)}`)
   }
@@ -135,19 +125,21 @@ function countFaults(at: number, found: Map<string, number>, only: string): void
 /** What was said where a fault was not told right. */
 function saidOf(report: MatchReport | null, toldBy: readonly string[]): string {
   if (!report) return 'refused'
-  const differing = report.checks.filter(({ standing }) => standing === 'differs')
   const own = report.checks.filter(({ check }) => toldBy.includes(check))
   return [
-    differing.map(({ check, value }) => `${check} ${value?.toFixed(1)}`).join(', ') || 'nothing differs',
+    differing(report)
+      .map(({ check, value }) => `${check} ${value?.toFixed(1)}`)
+      .join(', ') || 'nothing differs',
     ...own.map(({ check, value }) => `${check} ${value === null ? 'cannot be said' : value.toFixed(2)}`),
   ].join('; ')
 }
 
 /**
  * Holds like prints of ten kinds of plate against one another in good pictures and bad, and prints with planted faults in good ones; prints
- * what was said of them. @param only conditions whose names begin so, and no fault; `planted`, or `planted:` and the beginning of a fault: no like prints
+ * what was said of them. @param only conditions whose names begin so, and no fault; `planted`, or `planted:` and the beginning of a fault: no like prints; `sizes`: from which size on faults are told
  */
 export function benchPhotographs(only = ''): boolean {
+  if (only.startsWith(ONLY_SIZES)) return benchSizes(only.split(':')[1])
   const tallies = new Map<Condition, Tally>(CONDITIONS.map((one) => [one, empty()]))
   const found = new Map<string, number>()
   const [isFaults, fault = ''] = [only.startsWith(ONLY_FAULTS), only.split(':')[1]]

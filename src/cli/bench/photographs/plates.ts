@@ -99,13 +99,20 @@ const DRAWN: Readonly<Record<string, Drawn>> = {
 /** Ink of a plate, place by place, at `FINE` places a mm. */
 export type Film = Float32Array
 
-/** Names of the kinds, and what each lays down. */
-export const PLATES = Object.entries(DRAWN).map(([name, drawn]): { name: string; film: Film } => {
+/** What is drawn, place by place. */
+function filmOf(drawn: Drawn): Film {
   const [width, height] = [PLATE.widthMm * FINE, PLATE.heightMm * FINE]
-  return {
-    name,
-    film: Float32Array.from({ length: width * height }, (_, i) =>
-      drawn(((i % width) + 0.5) / FINE, (Math.floor(i / width) + 0.5) / FINE),
-    ),
-  }
-})
+  return Float32Array.from({ length: width * height }, (_, i) =>
+    drawn(((i % width) + 0.5) / FINE, (Math.floor(i / width) + 0.5) / FINE),
+  )
+}
+
+/** Names of the kinds, and what each lays down. */
+export const PLATES = Object.entries(DRAWN).map(([name, drawn]) => ({ name, film: filmOf(drawn) }))
+
+const fineHatching = [hatch(5, 0.9, 0.08), hatch(80, 1.1, 0.08)]
+/** Strong lines over fine hatching, of which a share is worn away, 0 to 1: a plate that is not among the kinds. */
+export const wornHatching = (worn: number): Film =>
+  filmOf((x, y) =>
+    Math.max(DRAWN.rows(x, y), 0.7 * (1 - worn) * Math.max(...fineHatching.map((drawn) => drawn(x, y)))),
+  )
