@@ -43,7 +43,17 @@ test('pictures are brought in, refused in words, straightened by hand, and never
       .getByRole('alert')
       .filter({ hasText: 'One picture is of the dry print and the other of the wet one' }),
   ).toContainText('in Densitometer')
+  await expect(page.getByText('One picture is of the dry print and the other of the wet one')).toHaveCount(1)
   await page.getByRole('radio', { name: 'Dry' }).click()
+
+  // What was begun for one print ends where another is looked at that has no picture.
+  const impression = page.getByLabel('Impression', { exact: true })
+  const bar = page.getByRole('progressbar', { name: 'How far the comparison is' })
+  await impression.selectOption({ label: 'Pull 11' })
+  await expect(bar).toBeVisible()
+  await impression.selectOption({ label: 'Pull 8' })
+  await expect(page.getByLabel('Picture of pull 8, dry')).toBeVisible()
+  await expect(bar).toHaveCount(0)
 
   // A corner is moved by keys: the sheet is straightened by it, and it is kept.
   await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 11' })

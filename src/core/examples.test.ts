@@ -16,7 +16,6 @@ const PARTS_OF_THE_MATCH_CHECK = [
   'checkMarks',
   'checkSides',
   'checkTone',
-  'colourFigures',
   'columnPlaces',
   'evened',
   'findDifferences',

@@ -27,9 +27,37 @@ function marginOf(
   return points
 }
 
-/** A surface of second degree through one channel of the margin, 0 to 255, places in −1…1. */
-function lightOf(data: Rgb['data'], points: ReturnType<typeof marginOf>, channel: number): Light | null {
-  if (points.length < 200) return null
+/** Points that a margin and one side of it need to be spoken of. */
+const FEWEST = 200
+const FEWEST_A_SIDE = 50
+/** Terms of a surface of second degree, and of a plane. */
+const BENT = 6
+const FLAT = 3
+
+/** How many terms of a surface a margin bears: with paper to all sides a bent one, to two or three a plane, which goes on straight where nothing is known; 0: a plate that bleeds leaves too little. */
+function termsBorne(points: readonly { x: number; y: number }[], { width, height }: Rgb, plate: Box): number {
+  const [left, right] = [plate.left, plate.left + plate.width].map((x) => (2 * x) / width - 1)
+  const [top, bottom] = [plate.top, plate.top + plate.height].map((y) => (2 * y) / height - 1)
+  const beyond = [0, 0, 0, 0]
+  for (const { x, y } of points) {
+    if (x < left) beyond[0] += 1
+    if (x > right) beyond[1] += 1
+    if (y < top) beyond[2] += 1
+    if (y > bottom) beyond[3] += 1
+  }
+  const sides = beyond.filter((count) => count >= FEWEST_A_SIDE).length
+  if (points.length < FEWEST || sides < 2) return 0
+  return sides === 4 ? BENT : FLAT
+}
+
+/** A surface of so many terms through one channel of the margin, 0 to 255, places in −1…1. */
+function lightOf(
+  data: Rgb['data'],
+  points: ReturnType<typeof marginOf>,
+  channel: number,
+  terms: number,
+): Light | null {
+  if (terms === 0) return null
   const values = Uint8Array.from(points, ({ at }) => data[at + channel])
   let solved = [values.toSorted()[values.length >> 1], 0, 0, 0, 0, 0]
   const row = Float64Array.of(1, 0, 0, 0, 0, 0)
@@ -48,17 +76,17 @@ function lightOf(data: Rgb['data'], points: ReturnType<typeof marginOf>, channel
       row[3] = x * x
       row[4] = x * y
       row[5] = y * y
-      for (let i = 0; i < 6; i++) {
+      for (let i = 0; i < terms; i++) {
         right[i] += row[i] * value
-        for (let j = i; j < 6; j++) n[6 * i + j] += row[i] * row[j]
+        for (let j = i; j < terms; j++) n[6 * i + j] += row[i] * row[j]
       }
     }
-    const normal = Array.from({ length: 6 }, (_, i) =>
-      Array.from({ length: 6 }, (_, j) => n[6 * Math.min(i, j) + Math.max(i, j)]),
+    const normal = Array.from({ length: terms }, (_, i) =>
+      Array.from({ length: terms }, (_, j) => n[6 * Math.min(i, j) + Math.max(i, j)]),
     )
-    const next = solveLinear(normal, [...right])
+    const next = solveLinear(normal, [...right.subarray(0, terms)])
     if (!next) return null
-    solved = next
+    solved = [...next, 0, 0, 0].slice(0, BENT)
   }
   return solved
 }
@@ -82,7 +110,8 @@ export function evenLight(
 ): { picture: Rgb; white: PaperWhite | null; fall: number } {
   const guard = Math.round(2.5 * pixelsPerMm)
   const points = marginOf(picture, seen, plate, guard)
-  const lights = [0, 1, 2].map((channel) => lightOf(picture.data, points, channel))
+  const terms = termsBorne(points, picture, plate)
+  const lights = [0, 1, 2].map((channel) => lightOf(picture.data, points, channel, terms))
   const [r, g, b] = lights
   if (!r || !g || !b) return { picture, white: null, fall: 0 }
   const own: PaperWhite = [r[0], g[0], b[0]]

@@ -31,6 +31,11 @@ describe('a plate mark on its sheet', () => {
     expect(Math.abs(far.left - wanted.left)).toBeLessThanOrEqual(20)
     expect(far.top).toBe(100)
   })
+  it('stands where it is wanted along a way it bleeds, and is found along the other', () => {
+    const wanted = box(-20, 100, 480, 100)
+    const found = findPlate(sheet(420, 340, [box(-20, 107, 480, 100), 0.5]), wanted, 2)
+    expect(found).toEqual({ ...wanted, top: 107 })
+  })
   it('goes by its middle: what is dark across its outer tenths moves neither side', () => {
     const plate = box(124, 96, 150, 100)
     // Two bars reach beyond the plate's left and right over its first and last rows, and two beyond its top and bottom.

@@ -90,9 +90,16 @@ export function findPlate(
       if (inside(x, wanted.left, wanted.width, isKnown.x)) rows[y] += dark
     }
   }
+  const lies = (from: number, length: number, all: number) => from >= 0 && from + length <= all
+  const mm = (value: number) => Math.round(value * pixelsPerMm)
+  // A plate that bleeds over a side of its sheet has no two edges that way to be found by.
   return {
     ...wanted,
-    left: settle(columns, wanted.left, wanted.width, Math.round(reachMm.x * pixelsPerMm), strip),
-    top: settle(rows, wanted.top, wanted.height, Math.round(reachMm.y * pixelsPerMm), strip),
+    left: lies(wanted.left, wanted.width, width)
+      ? settle(columns, wanted.left, wanted.width, mm(reachMm.x), strip)
+      : Math.round(wanted.left),
+    top: lies(wanted.top, wanted.height, height)
+      ? settle(rows, wanted.top, wanted.height, mm(reachMm.y), strip)
+      : Math.round(wanted.top),
   }
 }

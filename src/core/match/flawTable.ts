@@ -71,6 +71,17 @@ export const PICTURE_FLAWS = {
     says: 'without all edges of the sheet it could not be laid over the other closely',
     cure: 'Set its corners by hand.',
   },
+  bleeds: {
+    // A printed edge is told from what lies beneath less closely than a bare one, and so is all that goes by single places.
+    spoils: [...BY_SHEET, ...BY_PLACE],
+    says: 'it is photographed, and the plate prints over an edge of its sheet, which is seen less closely than a bare one',
+    cure: 'Scan it, with something darker round it.',
+  },
+  'no-paper': {
+    spoils: BY_INK,
+    says: 'the plate prints over the sheet’s edges, and too little bare paper is seen to level the light by',
+    cure: 'Measure its colours, and compare the rest by eye.',
+  },
   clipped: {
     spoils: BY_INK,
     says: 'the paper is as light as a picture goes, and pale tones are lost in it',

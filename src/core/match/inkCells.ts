@@ -24,9 +24,9 @@ export interface InkCells {
 
 const GROUND = 0.2
 
-/** Divides the plate into squares; those the impression does not reach whole are left out. */
+/** Divides the plate into squares; those the impression does not reach whole, or that lie beyond the sheet, are left out. */
 export function inkCells(
-  { width, pixelsPerMm, plate, referenceInk, impressionInk, seen }: JudgedPlate,
+  { width, height, pixelsPerMm, plate, referenceInk, impressionInk, seen }: JudgedPlate,
   sizeMm: number,
 ): InkCells {
   const size = Math.max(2, Math.round(sizeMm * pixelsPerMm))
@@ -36,14 +36,17 @@ export function inkCells(
   const ours = new Float32Array(size * size)
   const theirs = new Float32Array(size * size)
   const at = Math.floor(GROUND * size * size)
+  const [left, top] = [Math.round(plate.left), Math.round(plate.top)]
   for (let row = 0; row < rows; row++) {
     for (let column = 0; column < columns; column++) {
+      const [x0, y0] = [left + column * size, top + row * size]
+      if (x0 < 0 || y0 < 0 || x0 + size > width || y0 + size > height) continue
       let n = 0
       let one = 0
       let other = 0
       let darkest = 0
       for (let y = 0; y < size; y++) {
-        let i = (Math.round(plate.top) + row * size + y) * width + Math.round(plate.left) + column * size
+        let i = (y0 + y) * width + x0
         for (let x = 0; x < size; x++, i++) {
           if (!seen[i]) continue
           ours[n] = referenceInk[i]

@@ -26,6 +26,7 @@ const look = (more: Partial<PictureLook> = {}): PictureLook => ({
   paper,
   levelled: paper,
   tones: { isGrey: false, isTwoTone: false, darkest: 0 },
+  isBled: false,
   pixelsPerMm: 5.9,
   ...more,
 })
@@ -46,6 +47,25 @@ describe('the edges of a sheet', () => {
     expect(
       flawOfEdges(edges({ isSetByHand: true, corners: corners([0, 0], [5, 0], [5, 5], [0, 5]) }), SHEET),
     ).toBeNull())
+})
+
+describe('a plate that bleeds over its sheet', () => {
+  const flaws = (more: Partial<PictureLook>) =>
+    flawsOf({ reference: look(), impression: look(more) }, SHEET, LAID, null).impression
+  it('leaves no paper to level the light by, and nothing said of ink', () => {
+    const found = flaws({ isBled: true, white: null, paper: null, levelled: null, taken: 'scanner' })
+    expect(found).toContain('no-paper')
+    const all = { reference: [], impression: found }
+    expect(['colour', 'tone', 'marks'].some((check) => isCheckBorne(check as 'colour', all))).toBe(false)
+    expect(isCheckBorne('register', all)).toBe(true)
+    expect(isCheckBorne('state', all)).toBe(true)
+  })
+  it('is not laid over by a frame that is not the sheet’s', () =>
+    expect(flaws({ isBled: true, white: null, edges: null })).toContain('not-laid-over'))
+  it('has edges a camera sees less closely than a scanner', () => {
+    expect(flaws({ isBled: true, taken: 'camera' })).toEqual(expect.arrayContaining(['bleeds']))
+    expect(flaws({ isBled: true, taken: 'scanner' })).toEqual([])
+  })
 })
 
 describe('paper', () => {

@@ -65,6 +65,8 @@ export interface PictureLook {
   white: PaperWhite | null
   paper: PaperRound | null
   levelled: PaperRound | null
+  /** whether the plate prints over an edge of the sheet */
+  isBled: boolean
   /** how finely it shows the sheet, as it came */
   pixelsPerMm: number
   /** whether it is grey, whether it has black and white alone, and the share of the plate that is as dark as it goes */
@@ -89,6 +91,12 @@ function isOfCamera({ taken, edges }: PictureLook): boolean | null {
   return edges && edges.sides !== 'three' ? isSlanted(edges) : null
 }
 
+/** What is wrong with the picture of a sheet that is printed to its edges, or over so much of it that no light can be told by the rest. */
+const flawsOfBleeding = (look: PictureLook): PictureFlaw[] => [
+  ...(look.white === null ? (['no-paper'] as const) : []),
+  ...(look.isBled && isOfCamera(look) !== false ? (['bleeds'] as const) : []),
+]
+
 /** Whether one sheet's edges are blurred beside the other's; spreads of independent causes add by their squares. */
 const isBlurred = (one: EdgesFound | null, other: EdgesFound | null): boolean =>
   one?.spreadMm != null &&
@@ -105,16 +113,18 @@ export function flawsOf(
   const { reference, impression } = look
   const between = flawBetween(look)
   const own = (which: Which): PictureFlaw[] => {
-    const { edges, paper, levelled, tones, pixelsPerMm } = look[which]
+    const { edges, white, paper, levelled, tones, pixelsPerMm } = look[which]
     const other = look[which === 'reference' ? 'impression' : 'reference']
     const ofEdges = flawOfEdges(edges, sheet)
     const isByFrame = ofEdges === 'edges-unseen' || ofEdges === 'another-shape' || Boolean(edges?.sides)
     const isSoft = softer?.picture === which && (softer.isTooSoft || isBlurred(edges, other.edges))
     return [
       ...(ofEdges ? [ofEdges] : []),
-      ...(isByFrame && !isLaidOver(laid, edges?.sides === 'three' ? GUESSED : GROWTH)
+      // Of a sheet that is printed to its edges, a frame that is not its own takes in what lies round it.
+      ...(isByFrame && (white === null || !isLaidOver(laid, edges?.sides === 'three' ? GUESSED : GROWTH))
         ? (['not-laid-over'] as const)
         : []),
+      ...flawsOfBleeding(look[which]),
       ...flawsOfPaper(paper, levelled, other.paper),
       ...flawOfTones(tones, other.tones),
       ...(pixelsPerMm < COARSE ? (['coarse'] as const) : []),

@@ -104,6 +104,10 @@ export function straightSheets(
   const ours = evenLight(upright, wanted, pixelsPerMm, null, ourSeen)
   const theirs = evenLight(lying, wanted, pixelsPerMm, ours.white, theirSeen)
   const paperOf = (picture: Rgb, seen: Box) => lookAtPaper(picture, wanted, pixelsPerMm, seen)
+  const isBled =
+    Math.min(wanted.left, wanted.top) < 1 ||
+    wanted.left + wanted.width > width - 1 ||
+    wanted.top + wanted.height > height - 1
   return {
     ours,
     theirs,
@@ -117,6 +121,7 @@ export function straightSheets(
         white: ours.white,
         paper: paperOf(upright, ourSeen),
         levelled: paperOf(ours.picture, ourSeen),
+        isBled,
         tones: tonesOf(reference.picture, upright, wanted),
         pixelsPerMm: across(ourCorners),
       },
@@ -126,6 +131,7 @@ export function straightSheets(
         white: theirs.white,
         paper: paperOf(lying, theirSeen),
         levelled: paperOf(theirs.picture, theirSeen),
+        isBled,
         tones: tonesOf(impression.picture, lying, wanted),
         pixelsPerMm: across(theirCorners),
       },

@@ -150,4 +150,16 @@ describe('a plate mark and the light', () => {
     expect(Math.abs(at(80, 100) - at(215, 100))).toBeLessThanOrEqual(2)
     expect(at(150, 20)).toBeGreaterThan(233)
   })
+  it('goes on straight where a plate bleeds over one side, and is left alone where it bleeds over three', () => {
+    const whole = { left: 0, top: 0, width: 300, height: 240 }
+    // Its print is as light as its paper: what is left of the lamp is seen everywhere.
+    const picture = lit(0.2)
+    for (let i = 0; i < picture.data.length; i++)
+      picture.data[i] = 240 * (1 - (0.2 * (Math.floor(i / 3) % 300)) / 300)
+    const one = evenLight(picture, { left: 73, top: 61, width: 300, height: 100 }, 2, null, whole)
+    const light = one.picture.data.filter((_, i) => i % 3 === 0)
+    expect(Math.max(...light) - Math.min(...light)).toBeLessThanOrEqual(3)
+    const three = evenLight(picture, { left: 73, top: -20, width: 300, height: 300 }, 2, null, whole)
+    expect(three).toEqual({ picture, white: null, fall: 0 })
+  })
 })

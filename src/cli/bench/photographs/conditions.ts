@@ -1,3 +1,4 @@
+import { OVER_ALL, OVER_ONE, type Bleeding } from './bleeding'
 import { FLATBED, PHONE, type Taking } from './imaging'
 
 /** How the two pictures of a pair are taken, and whether they can bear the question. */
@@ -6,6 +7,8 @@ export interface Condition {
   reference: Taking
   impression: Taking
   isGood: boolean
+  /** how the plate bleeds over its sheet, where it does */
+  bleeding?: Bleeding
 }
 
 const bad = (
@@ -54,5 +57,9 @@ export const CONDITIONS: readonly Condition[] = [
   bad('flatbed, deckled', { deckleMm: 1.5 }, FLATBED, { ...FLATBED, deckleMm: 1.5 }),
   bad('phone, deckled', { deckleMm: 1.5 }, PHONE, { ...PHONE, deckleMm: 1.5 }),
   bad('phone, a corner curled', { curledMm: 22 }),
+  { ...both('flatbed, plate that bleeds', {}, false), bleeding: OVER_ALL },
+  { ...bad('phone, plate that bleeds', { turnDegrees: -1.5 }), bleeding: OVER_ALL },
+  { ...both('flatbed, bleeds at one side', {}, false), bleeding: OVER_ONE },
+  { ...bad('phone, bleeds at one side', { turnDegrees: -1.5 }), bleeding: OVER_ONE },
   bad('phone against flatbed', {}, PHONE, FLATBED),
 ]

@@ -4,12 +4,12 @@ import type { Rgb } from '@/core/match/picture'
 import { PLATE, SHEET } from './plates'
 
 /** What is said of two pictures of the bench; null: they are refused. */
-export function held(reference: Rgb, impression: Rgb): MatchReport | null {
+export function held(reference: Rgb, impression: Rgb, plate = PLATE): MatchReport | null {
   const match = matchImpression({
     reference: { picture: reference, corners: null },
     impression: { picture: impression, corners: null },
     sheet: SHEET,
-    plate: PLATE,
+    plate,
     zones: [],
   })
   return 'which' in match ? null : reportMatch(match)

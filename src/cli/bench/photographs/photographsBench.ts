@@ -1,4 +1,5 @@
 import type { MatchReport } from '@/core/match/matchReport'
+import { bled, plateThatBleeds } from './bleeding'
 import { CONDITIONS, type Condition } from './conditions'
 import { taken } from './imaging'
 import { differing, held } from './held'
@@ -148,8 +149,12 @@ export function benchPhotographs(only = ''): boolean {
     const [bat, like]: Sheet[] = [printed(film, seed + 1), printed(film, seed + 2)]
     for (const [nth, condition] of CONDITIONS.entries()) {
       if (!condition.name.startsWith(only)) continue
-      const reference = taken(bat, condition.reference, seed + 10 + nth)
-      count(tallies.get(condition)!, held(reference, taken(like, condition.impression, seed + 40 + nth)))
+      const { bleeding } = condition
+      const sheets = bleeding ? [bled(bat, bleeding), bled(like, bleeding)] : [bat, like]
+      const reference = taken(sheets[0], condition.reference, seed + 10 + nth)
+      const impression = taken(sheets[1], condition.impression, seed + 40 + nth)
+      const plate = bleeding && plateThatBleeds(bleeding)
+      count(tallies.get(condition)!, held(reference, impression, plate))
     }
     if (only === '' || isFaults) countFaults(at, found, fault)
   }

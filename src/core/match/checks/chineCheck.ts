@@ -56,10 +56,17 @@ function paperOf({ width, height, plate, reference, impression, seen, pixelsPerM
 }
 
 /** Which way the ink of the reference tints what it covers, as a direction in a* and b*; null: it is as good as grey. */
-function inkHue({ width, plate, reference, referenceInk }: JudgedPlate, paper: Colour): Colour | null {
+function inkHue(
+  { width, height, plate, reference, referenceInk }: JudgedPlate,
+  paper: Colour,
+): Colour | null {
   let [a, b, count] = [0, 0, 0]
-  for (let y = Math.round(plate.top); y < Math.floor(plate.top + plate.height); y += EVERY)
-    for (let x = Math.round(plate.left); x < Math.floor(plate.left + plate.width); x += EVERY) {
+  const [right, bottom] = [
+    Math.min(width, Math.floor(plate.left + plate.width)),
+    Math.min(height, Math.floor(plate.top + plate.height)),
+  ]
+  for (let y = Math.max(0, Math.round(plate.top)); y < bottom; y += EVERY)
+    for (let x = Math.max(0, Math.round(plate.left)); x < right; x += EVERY) {
       const i = y * width + x
       if (referenceInk[i] < INK) continue
       a += reference[3 * i + 1]

@@ -23,14 +23,18 @@ const EVERY = 3
 
 /** ΔE00 over the plate: its mean, the value 19 of 20 pixels lie below, and the mean of every zone. */
 export function colourFigures(
-  { width, plate, deltaE, pixelsPerMm }: JudgedPlate,
+  { width, height, plate, deltaE, pixelsPerMm }: JudgedPlate,
   zones: readonly PrintedZone[],
 ): ColourFigures {
   const inside: number[] = []
   const sums = zones.map(() => ({ sum: 0, count: 0 }))
-  for (let y = 0; y < plate.height; y++) {
-    for (let x = 0; x < plate.width; x++) {
-      const value = deltaE[(Math.round(plate.top) + y) * width + Math.round(plate.left) + x]
+  const [left, top] = [Math.round(plate.left), Math.round(plate.top)]
+  // A plate that bleeds lies beyond its sheet.
+  const lastRow = Math.min(plate.height, height - top)
+  const lastColumn = Math.min(plate.width, width - left)
+  for (let y = Math.max(0, -top); y < lastRow; y++) {
+    for (let x = Math.max(0, -left); x < lastColumn; x++) {
+      const value = deltaE[(top + y) * width + left + x]
       if (value < 0) continue
       inside.push(value)
       if (x % EVERY || y % EVERY) continue

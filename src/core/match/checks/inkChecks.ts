@@ -52,6 +52,8 @@ const inWords = (more: number) =>
 export function checkLines(lines: readonly LineInk[]): CheckResult {
   if (lines.length === 0) return { check: 'lines', value: null, words: 'Too few lines to say.', places: [] }
   const value = lines.map(percentMore).reduce((most, more) => (Math.abs(more) > Math.abs(most) ? more : most))
+  if (value > NEW)
+    return { check: 'lines', value, words: 'There are lines where the BAT has hardly any.', places: [] }
   const [fine, strong] = (['fine', 'strong'] as const).map((key) => lines.find((one) => one.lines === key))
   return {
     check: 'lines',
@@ -64,6 +66,8 @@ export function checkLines(lines: readonly LineInk[]): CheckResult {
   }
 }
 
+/** Lines of so many times the ink are not the BAT's, in per cent more. */
+const NEW = 200
 /** Fine lines that lost so much more than strong ones, in per cent, are the plate's: no wiping or squeeze finds them alone. */
 const WORN = 10
 const wearIn = (fine: number, strong: number) =>

@@ -4,7 +4,7 @@ import { inkCells } from '../inkCells'
 import type { JudgedPlate } from '../judgedPlate'
 import { checkBlanks } from './blanksCheck'
 import { checkChine } from './chineCheck'
-import { checkColour } from './colourCheck'
+import { checkColour, colourFigures } from './colourCheck'
 import { checkEdges } from './edgesCheck'
 import { checkFilm, checkLines } from './inkChecks'
 import { lineInk } from '../lineInk'
@@ -223,6 +223,11 @@ describe('the weight of lines', () => {
   })
   it('is not changed by a film over lines and paper', () =>
     expect(checkLines(held(two(0.8, 0.2), two(0.8, 0.2, 0.1))).value).toBeCloseTo(0, 0))
+  it('is not said of lines the reference has hardly any of', () => {
+    const faint: At = (u) => (u % 4 < 0.5 ? under(0.06) : under(0))
+    const cut: At = (u) => (u % 4 < 0.5 ? under(0.8) : under(0))
+    expect(checkLines(held(faint, cut)).words).toBe('There are lines where the BAT has hardly any.')
+  })
   it('is told of all where all are strong, and of none on an even plate', () => {
     const only: At = (u) => (u % 4 < 0.5 ? under(0.8) : under(0))
     expect(checkLines(held(only, only)).words).toBe('Lines carry as much ink.')
@@ -235,6 +240,19 @@ describe('the weight of lines', () => {
       (u) =>
         (u + 0.05) % 0.8 < 0.2 ? under(0.02 + fine) : under(0.02)
     expect(checkFilm(cellsOf(judged(hatched(0.15), hatched(0.03)))).value).toBeNull()
+  })
+})
+
+describe('a plate that bleeds over its sheet', () => {
+  it('is judged where it lies on the sheet, and nowhere beyond', () => {
+    const whole = judged(lined(), lined())
+    const bled = { ...whole, plate: { ...whole.plate, left: -40, width: 560 } }
+    const { cells, columns } = inkCells(bled, 1)
+    const off = -bled.plate.left / 5
+    expect(columns).toBe(112)
+    expect(Math.min(...cells.map(({ column }) => column))).toBe(off)
+    expect(Math.max(...cells.map(({ column }) => column))).toBe(off + whole.width / 5 - 1)
+    expect(checkColour(colourFigures(bled, [])).value).toBe(0)
   })
 })
 

@@ -14,6 +14,7 @@ import { useJob } from '../bench/BenchContext'
 import { usePull } from '../pull/usePull'
 import { modelScanAction } from './actions'
 import { matchRoom, openMatchRoom, readMatchRoom, type MatchRoomAct, type MatchView } from './matchRoomState'
+import { pixelsAddress } from '../pixelsAddress'
 import { useMatch } from './useMatch'
 
 /** What the match room is opened with. */
@@ -28,7 +29,7 @@ export interface MatchRoomProps {
   asked: string | null
 }
 
-const pictureOf = ({ imageId, ...known }: ScanSide) => ({ url: `/pictures/${imageId}/pixels`, ...known })
+const pictureOf = ({ imageId, ...known }: ScanSide) => ({ url: pixelsAddress(imageId), ...known })
 
 /** The match room at work: pictures that are there are compared by themselves, and what is said of them is written on the prints. */
 export function useMatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRoomProps) {
@@ -46,10 +47,11 @@ export function useMatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRo
   }
   const begun = useRef<string | null>(null)
   useEffect(() => {
-    if (!view.key || begun.current === view.key) return
+    if (begun.current === view.key) return
     begun.current = view.key
-    // The work itself is elsewhere; what comes of it is shown when it comes.
-    void run(view)
+    // The work itself is elsewhere; what comes of it is shown when it comes. Of a print without a picture nothing is reckoned, nor of the one before.
+    if (view.key) void run(view)
+    else cancel()
   })
 
   /** Without a name nothing is kept: the refusal stands at the field. */

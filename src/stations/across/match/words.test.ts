@@ -16,7 +16,9 @@ const says = (more: Partial<MatchAsked>) => matchAnswer({ ...asked, ...more }).s
 it('says what the pictures say, or what they cannot', () => {
   expect(says({ missing: ['the BAT', 'pull 10'] })).toBe('Add a picture of the BAT and pull 10')
   expect(says({ isBusy: true })).toBe('Comparing pull 10 with the BAT…')
-  expect(matchAnswer({ ...asked, refusal: 'No sheet is seen.' }).because).toBe('No sheet is seen.')
+  expect(matchAnswer({ ...asked, refusal: 'No sheet is seen.' })).toEqual({
+    says: 'The pictures cannot be compared',
+  })
   expect(says({})).toBe('Compare pull 10 with the BAT')
   expect(says({ standings: ['matches', 'matches'] })).toBe('Pull 10 matches the BAT')
   expect(says({ standings: ['matches', 'differs', 'unclear'] })).toBe(

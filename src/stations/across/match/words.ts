@@ -106,7 +106,8 @@ export function matchAnswer({ pull, missing, standings, flaws, refusal, isBusy }
         'A scan or a photograph of the whole sheet; of one larger than the scanner’s glass, the plate and a corner.',
     }
   if (isBusy) return { says: `Comparing pull ${pull} with the BAT…` }
-  if (refusal) return { says: 'The pictures cannot be compared', because: refusal }
+  // Why is said where it came up, beside what can be done about it.
+  if (refusal) return { says: 'The pictures cannot be compared' }
   if (!standings || !flaws)
     return { says: `Compare pull ${pull} with the BAT`, because: 'Both pictures are there.' }
   const unclear = howMany(standings, 'unclear')

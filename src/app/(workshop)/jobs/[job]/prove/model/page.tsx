@@ -4,6 +4,7 @@ import { loadStore } from '@/data/shop/store'
 import { ModelRoom } from '@/stations/prove/ModelRoom'
 import { openJob } from '../../openJob'
 import { onlyFor } from '@/stations/across/device/onlyFor'
+import { pixelsAddress } from '@/stations/across/pixelsAddress'
 
 export const metadata = { title: 'Simulated print' }
 
@@ -19,9 +20,7 @@ async function ModelPage({ params }: { params: Promise<{ job: string }> }) {
     <ModelRoom
       held={(bat ?? last)?.settings ?? null}
       heldName={bat ? 'the BAT' : `proof ${last?.number}`}
-      ground={
-        plate && paper ? { plateUrl: `/pictures/${plate}/pixels`, inks, paper: paper.reflectance } : null
-      }
+      ground={plate && paper ? { plateUrl: pixelsAddress(plate), inks, paper: paper.reflectance } : null}
     />
   )
 }
