@@ -13,7 +13,7 @@ const STANDS_OUT = 0.05
 const STRONG_SHARE = 0.9
 const FINE = 0.55
 /** Lines of which less is seen than this, mm², say nothing. */
-const LEAST_MM2 = 12
+const LEAST_MM2 = 20
 /** Densities are told apart in steps of this when their shares are counted, up to twice the densest ink. */
 const STEP = 0.005
 const STEPS = 1000

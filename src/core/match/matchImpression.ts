@@ -258,7 +258,7 @@ function holdAgainst(
     stretch: isOneWet(reference, impression) ? WET_SIZE : stretch,
     colour: checkColour(colour),
     tone: checkTone(cells),
-    lines: checkLines(lineInk(judged)),
+    lines: checkLines(cells, lineInk(judged)),
     breaks: checkBreaks(judged, origin),
     state,
     film: checkFilm(cells),

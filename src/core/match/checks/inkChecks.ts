@@ -16,8 +16,9 @@ const TONES = [
   ['middle', 22, 45],
   ['dark', 45, 101],
 ] as const
-/** A cell with so much more in its darkest pixel than between its lines has a line in it, a fine one too; less is the paper's grain. */
-const LINE = 6
+/** A cell with so much more in its darkest pixel than between its lines has a strong line in it; one with less than that has none, not a fine one either, but the paper's grain. */
+const LINED = 18
+const OPEN = 6
 
 /** The tone curve: light, middle and dark cells of the reference against what the impression has there; the worst of them counts. */
 export function checkTone({ cells }: InkCells): CheckResult {
@@ -40,42 +41,48 @@ export function checkTone({ cells }: InkCells): CheckResult {
   }
 }
 
-const percentMore = ({ reference, impression }: LineInk) => 100 * (impression / reference - 1)
-
-/** How much more ink lines carry, in words; of less than half a per cent there is nothing to say. */
-const inWords = (more: number) =>
-  Math.abs(more) < 0.5
-    ? 'as much ink'
-    : `${formatNumber(Math.abs(more), 0)} % ${more < 0 ? 'less' : 'more'} ink`
-
-/** Line weight: the ink lines have beyond what lies between them, in per cent of the reference's; fine or strong ones, whichever are farther off. */
-export function checkLines(lines: readonly LineInk[]): CheckResult {
-  if (lines.length === 0) return { check: 'lines', value: null, words: 'Too few lines to say.', places: [] }
-  const value = lines.map(percentMore).reduce((most, more) => (Math.abs(more) > Math.abs(most) ? more : most))
-  if (value > NEW)
-    return { check: 'lines', value, words: 'There are lines where the BAT has hardly any.', places: [] }
+/** How much of their ink fine lines lost beyond what strong ones did, in per cent; null: not both are seen. A softer picture takes from both alike. */
+function fineBeside(lines: readonly LineInk[]): number | null {
   const [fine, strong] = (['fine', 'strong'] as const).map((key) => lines.find((one) => one.lines === key))
+  if (!fine || !strong) return null
+  return 100 * (fine.impression / fine.reference - strong.impression / strong.reference)
+}
+
+/** Fine lines this far apart from strong ones changed by themselves, in per cent [bench photographs: like prints in any picture, 6 at most on plates of lines]. */
+const APART = 12
+
+/** Line weight: all the ink lines have beyond the film between them, in per cent of the reference's; of fine lines against strong ones, where those alone changed. */
+export function checkLines({ cells }: InkCells, lines: readonly LineInk[]): CheckResult {
+  const apart = fineBeside(lines)
+  if (apart !== null && Math.abs(apart) > APART)
+    return {
+      check: 'lines',
+      value: apart,
+      words:
+        apart < 0
+          ? `Fine lines lost ${formatNumber(-apart, 0)} % of their ink beyond what strong ones did: a plate that wears loses its fine lines first.`
+          : `Fine lines gained ${formatNumber(apart, 0)} % of ink beyond what strong ones did.`,
+      places: [],
+    }
+  const lined = cells.filter(({ darkest, referenceGround }) => darkest - referenceGround > LINED)
+  if (lined.length < FEWEST)
+    return { check: 'lines', value: null, words: 'Too few lines to say.', places: [] }
+  const [ours, theirs] = [
+    lined.reduce((sum, { reference, referenceGround }) => sum + reference - referenceGround, 0),
+    lined.reduce((sum, { impression, impressionGround }) => sum + impression - impressionGround, 0),
+  ]
+  const more = 100 * (theirs / ours - 1)
   return {
     check: 'lines',
-    value,
-    words:
-      fine && strong
-        ? `Fine lines carry ${inWords(percentMore(fine))}, strong ones ${inWords(percentMore(strong))}.${wearIn(percentMore(fine), percentMore(strong))}`
-        : `Lines carry ${inWords(value)}.`,
+    value: more,
+    words: `Lines carry ${formatNumber(Math.abs(more), 0)} % ${more < 0 ? 'less' : 'more'} ink.`,
     places: [],
   }
 }
 
-/** Lines of so many times the ink are not the BAT's, in per cent more. */
-const NEW = 200
-/** Fine lines that lost so much more than strong ones, in per cent, are the plate's: no wiping or squeeze finds them alone. */
-const WORN = 10
-const wearIn = (fine: number, strong: number) =>
-  fine < strong - WORN && fine < -WORN ? ' A plate that wears loses its fine lines first.' : ''
-
 /** Squares where no line is: what is in them is the film that was left. */
 const openOf = ({ cells }: Pick<InkCells, 'cells'>) =>
-  cells.filter(({ darkest, referenceGround }) => darkest - referenceGround < LINE)
+  cells.filter(({ darkest, referenceGround }) => darkest - referenceGround < OPEN)
 const filmOff = (open: InkCells['cells']) =>
   open.map(({ referenceGround, impressionGround }) => impressionGround - referenceGround)
 
