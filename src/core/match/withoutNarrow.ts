@@ -1,24 +1,8 @@
-/** The least, or most, of every run of `count` values of a row, in place: runs of twice the length are made of two, the last of two that overlap. */
-function runs(row: Float32Array, length: number, count: number, isLeast: boolean): void {
-  let done = 1
-  while (done < count) {
-    const step = Math.min(done, count - done)
-    for (let i = 0, end = length - done - step; i <= end; i++) {
-      const other = row[i + step]
-      if (isLeast ? other < row[i] : other > row[i]) row[i] = other
-    }
-    done += step
-  }
-}
-
-/** The same down the rows of a picture, row by row, so that memory is gone through in order. */
-function columnRuns(
-  data: Float32Array,
-  width: number,
-  height: number,
-  count: number,
-  isLeast: boolean,
-): void {
+/**
+ * The least, or most, of every run of `count` values down the columns of a field, in place, row by row, so that memory is gone through in
+ * order: runs of twice the length are made of two, the last of two that overlap. A row by itself is a field of one column.
+ */
+function runs(data: Float32Array, width: number, height: number, count: number, isLeast: boolean): void {
   let done = 1
   while (done < count) {
     const step = Math.min(done, count - done)
@@ -48,14 +32,14 @@ function extremes(
     row.set(data.subarray(y * width, (y + 1) * width), reach)
     row.fill(data[y * width], 0, reach)
     row.fill(data[(y + 1) * width - 1], reach + width)
-    runs(row, row.length, count, isLeast)
+    runs(row, 1, row.length, count, isLeast)
     across.set(row.subarray(0, width), (y + reach) * width)
   }
   for (let y = 0; y < reach; y++) {
     across.copyWithin(y * width, reach * width, (reach + 1) * width)
     across.copyWithin((tall - 1 - y) * width, (tall - 1 - reach) * width, (tall - reach) * width)
   }
-  columnRuns(across, width, tall, count, isLeast)
+  runs(across, width, tall, count, isLeast)
   return across.subarray(0, width * height)
 }
 
