@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process'
-import { mkdtempSync } from 'node:fs'
+import { randomUUID } from 'node:crypto'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { ENDS_WITH_INPUT, FLEETING, removeFleeting } from './endsWithInput'
@@ -55,7 +55,8 @@ function addressOf(child: ChildProcess): Promise<string> {
 }
 
 async function open(): Promise<Beside> {
-  const folder = mkdtempSync(path.join(tmpdir(), FLEETING))
+  // Made by the process that removes it, once it watches for this one's end: killed between the two, nobody would.
+  const folder = path.join(tmpdir(), `${FLEETING}${randomUUID()}`)
   const gone = () => {
     removeFleeting(folder)
     process_.typothesisSample = undefined
