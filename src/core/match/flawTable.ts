@@ -79,7 +79,7 @@ export const PICTURE_FLAWS = {
   },
   'no-paper': {
     spoils: BY_INK,
-    says: 'the plate prints over the sheet’s edges, and too little bare paper is seen to level the light by',
+    says: 'too little bare paper is seen round the plate to level the light by',
     cure: 'Measure its colours, and compare the rest by eye.',
   },
   clipped: {

@@ -41,27 +41,26 @@ export function checkTone({ cells }: InkCells): CheckResult {
   }
 }
 
-/** How much of their ink fine lines lost beyond what strong ones did, in per cent; null: not both are seen. A softer picture takes from both alike. */
-function fineBeside(lines: readonly LineInk[]): number | null {
-  const [fine, strong] = (['fine', 'strong'] as const).map((key) => lines.find((one) => one.lines === key))
-  if (!fine || !strong) return null
-  return 100 * (fine.impression / fine.reference - strong.impression / strong.reference)
-}
-
-/** Fine lines this far apart from strong ones changed by themselves, in per cent [bench photographs: like prints in any picture, 6 at most on plates of lines]. */
+/** Fine lines that lost so much, and so much more than strong ones, changed by themselves, in per cent [bench photographs: like prints in any picture, 6 apart at most on plates of lines]. */
 const APART = 12
 
-/** Line weight: all the ink lines have beyond the film between them, in per cent of the reference's; of fine lines against strong ones, where those alone changed. */
+/** How much of their ink fine lines lost beyond what strong ones did, in per cent; null: not by themselves, or not both are seen. A softer picture, and less ink on the plate, take from both alike. */
+function lostByFine(lines: readonly LineInk[]): number | null {
+  const [fine, strong] = (['fine', 'strong'] as const).map((key) => lines.find((one) => one.lines === key))
+  if (!fine || !strong) return null
+  const own = 100 * (1 - fine.impression / fine.reference)
+  const beyond = own - 100 * (1 - strong.impression / strong.reference)
+  return Math.min(own, beyond) > APART ? beyond : null
+}
+
+/** Line weight: all the ink lines have beyond the film between them, in per cent of the reference's; of fine lines against strong ones, where those alone lost ink. */
 export function checkLines({ cells }: InkCells, lines: readonly LineInk[]): CheckResult {
-  const apart = fineBeside(lines)
-  if (apart !== null && Math.abs(apart) > APART)
+  const lost = lostByFine(lines)
+  if (lost !== null)
     return {
       check: 'lines',
-      value: apart,
-      words:
-        apart < 0
-          ? `Fine lines lost ${formatNumber(-apart, 0)} % of their ink beyond what strong ones did: a plate that wears loses its fine lines first.`
-          : `Fine lines gained ${formatNumber(apart, 0)} % of ink beyond what strong ones did.`,
+      value: -lost,
+      words: `Fine lines lost ${formatNumber(lost, 0)} % of their ink beyond what strong ones did: a plate that wears loses its fine lines first.`,
       places: [],
     }
   const lined = cells.filter(({ darkest, referenceGround }) => darkest - referenceGround > LINED)
