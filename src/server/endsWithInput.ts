@@ -14,8 +14,7 @@ export const isBeside = (): boolean => Boolean(process.env[ENDS_WITH_INPUT])
 /** Removes a folder that is thrown away at its end, and no other. */
 export function removeFleeting(folder: string): void {
   const isOurs = path.dirname(folder) === tmpdir() && path.basename(folder).startsWith(FLEETING)
-  // The database writes from a thread of its own, and may lay a file into the folder while it is emptied.
-  if (isOurs) rmSync(folder, { recursive: true, force: true, maxRetries: 20, retryDelay: 50 })
+  if (isOurs) rmSync(folder, { recursive: true, force: true })
 }
 
 /** Calls when the process that holds this one's input is gone; without one, never. Waiting for it keeps no process alive. */
