@@ -1,4 +1,5 @@
 import { convertXyzToLab, type Lab } from './convertXyzToLab'
+import { decodeSrgb } from './srgbTransfer'
 import { WHITE_D50 } from './convertSpectrumToXyz'
 
 /** Linear sRGB to XYZ under D50: IEC 61966-2-1 with Bradford adaptation folded in, each row scaled to our own D50 white. */
@@ -9,16 +10,13 @@ const TO_XYZ: readonly (readonly [number, number, number])[] = [
 ]
 const WHITE = [WHITE_D50.x, WHITE_D50.y, WHITE_D50.z]
 
-const decode = (channel: number) =>
-  channel <= 0.04045 ? channel / 12.92 : ((channel + 0.055) / 1.055) ** 2.4
-
 /**
  * A screen colour as L*a*b* under D50: the way back from `convertXyzToSrgb`.
  *
  * @param red 0 to 1, like `green` and `blue`
  */
 export function convertSrgbToLab(red: number, green: number, blue: number): Lab {
-  const linear = [decode(red), decode(green), decode(blue)]
+  const linear = [decodeSrgb(red), decodeSrgb(green), decodeSrgb(blue)]
   const [x, y, z] = TO_XYZ.map(
     (row, i) =>
       (row.reduce((sum, value, c) => sum + value * linear[c], 0) / (row[0] + row[1] + row[2])) * WHITE[i],

@@ -1,3 +1,4 @@
+import { encodeSrgb } from './srgbTransfer'
 import type { Xyz } from './convertSpectrumToXyz'
 import { WHITE_D50 } from './convertSpectrumToXyz'
 
@@ -30,10 +31,6 @@ const multiply = (m: Matrix, [x, y, z]: Row): Row => [
   m[2][0] * x + m[2][1] * y + m[2][2] * z,
 ]
 
-/** Transfer function of sRGB (IEC 61966-2-1). */
-const encode = (linear: number) =>
-  linear <= 0.0031308 ? 12.92 * linear : 1.055 * linear ** (1 / 2.4) - 0.055
-
 /**
  * Tristimulus values under D50 to an sRGB colour: Bradford adaptation D50 → D65, then clipped to the screen's range.
  *
@@ -48,7 +45,8 @@ export function convertXyzToSrgb({ x, y, z }: Xyz): string {
     (cone[1] * to[1]) / from[1],
     (cone[2] * to[2]) / from[2],
   ])
-  const channel = (linear: number) => Math.round(255 * Math.min(1, Math.max(0, encode(Math.max(0, linear)))))
+  const channel = (linear: number) =>
+    Math.round(255 * Math.min(1, Math.max(0, encodeSrgb(Math.max(0, linear)))))
   return `#${multiply(LINEAR, adapted)
     .map((linear) => channel(linear).toString(16).padStart(2, '0'))
     .join('')}`

@@ -1,4 +1,5 @@
 import { convertSrgbToLab } from './convertSrgbToLab'
+import { decodeSrgb } from './srgbTransfer'
 
 /** Entries of the cube-root table. */
 const ROOTS = 4096
@@ -11,9 +12,7 @@ const F = Float32Array.from({ length: ROOTS + 2 }, (_, i) => {
   return t > EPSILON ? Math.cbrt(t) : (KAPPA * t + 16) / 116
 })
 /** Linear light by the coded byte (IEC 61966-2-1). */
-const LINEAR = Float32Array.from({ length: 256 }, (_, i) =>
-  i / 255 <= 0.04045 ? i / 255 / 12.92 : ((i / 255 + 0.055) / 1.055) ** 2.4,
-)
+const LINEAR = Float32Array.from({ length: 256 }, (_, i) => decodeSrgb(i / 255))
 
 /** Each channel's share of X, Y and Z over white, taken from the exact conversion, so that there is one source of the numbers. */
 const SHARES = [

@@ -1,5 +1,6 @@
 import { solveLinear } from '../linear/solveLinear'
 import type { Box } from './findPlate'
+import type { Spot } from './homography'
 import type { Rgb } from './picture'
 
 /** Every so many-th pixel of the margin is looked at, and what is darker than its paper by this share is dirt, not light. */
@@ -99,7 +100,7 @@ export type PaperWhite = readonly [number, number, number]
  * taken out everywhere (Gonzalez & Woods, shading correction). Colours are scaled to a white, so that two pictures can be compared.
  *
  * @param white what the paper is brought to; null: its own @param seen what of the sheet was in the picture, px
- * @returns the picture, its paper's own white, and how uneven the light was, as a share; a sheet without margins is left as it is
+ * @returns the picture, its paper's own white, how uneven the light was, as a share, and what its paper would look like at any place, beyond the sheet too, px; a sheet without margins is left as it is
  */
 export function evenLight(
   picture: Rgb,
@@ -107,13 +108,13 @@ export function evenLight(
   pixelsPerMm: number,
   white: PaperWhite | null,
   seen: Box,
-): { picture: Rgb; white: PaperWhite | null; fall: number } {
+): { picture: Rgb; white: PaperWhite | null; fall: number; paperAt: ((at: Spot) => PaperWhite) | null } {
   const guard = Math.round(2.5 * pixelsPerMm)
   const points = marginOf(picture, seen, plate, guard)
   const terms = termsBorne(points, picture, plate)
   const lights = [0, 1, 2].map((channel) => lightOf(picture.data, points, channel, terms))
   const [r, g, b] = lights
-  if (!r || !g || !b) return { picture, white: null, fall: 0 }
+  if (!r || !g || !b) return { picture, white: null, fall: 0, paperAt: null }
   const own: PaperWhite = [r[0], g[0], b[0]]
   const to = white ?? own
   const { width, height, data } = picture
@@ -136,5 +137,16 @@ export function evenLight(
       out[k + 2] = Math.min(255, (data[k + 2] * to[2]) / (b0 + (b1 + b[3] * u) * u) + 0.5)
     }
   }
-  return { picture: { width, height, data: out }, white: own, fall: most > 0 ? 1 - least / most : 0 }
+  const paperAt = ([x, y]: Spot) => {
+    const [u, v] = [(2 * x) / width - 1, (2 * y) / height - 1]
+    return [r, g, b].map(
+      (c) => c[0] + (c[1] + c[3] * u + c[4] * v) * u + (c[2] + c[5] * v) * v,
+    ) as unknown as PaperWhite
+  }
+  return {
+    picture: { width, height, data: out },
+    white: own,
+    fall: most > 0 ? 1 - least / most : 0,
+    paperAt,
+  }
 }

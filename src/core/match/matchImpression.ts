@@ -26,16 +26,18 @@ import type { PaperWhite } from './evenLight'
 import { findPlate, type Box } from './findPlate'
 import type { Corners } from './homography'
 import { inkCells } from './inkCells'
-import { judgePlate, type JudgedPlate } from './judgedPlate'
+import { inkByGrey } from './inkByGrey'
+import { judgedAlike, type EdgeSpreads, type Softer } from './judgedAlike'
+import type { JudgedPlate } from './judgedPlate'
 import { lineInk } from './lineInk'
 import { alignPictures, type MatchRefusal, type RefusalReason } from './matchPictures'
 import { greyOf, softened, type Rgb } from './picture'
 import type { PictureFlaws } from './flawTable'
-import { flawsOf, unlessSpoiled } from './pictureFlaws'
-import { crispness, focusFor, outOfFocus, softerOf } from './softness'
+import { flawsOf, isOfCamera, unlessSpoiled } from './pictureFlaws'
 import { commonBox, wholeBox } from './seenBox'
 import { maySharePlate } from './samePlate'
 import { carry, type Similarity } from './similarity'
+import { isStripUsed, type StripUse } from './strip/stripUse'
 import {
   straightSheets,
   type MatchImpressionInput,
@@ -68,7 +70,11 @@ export interface ImpressionMatch {
   /** what the checks are seen in, over the plate and a little paper round it */
   layers: MapLayers
   /** the picture that is softer than the other, so that both were compared as soft as it is; null: they are as sharp */
-  softer: { picture: 'reference' | 'impression'; isTooSoft: boolean } | null
+  softer: Softer | null
+  /** what the grey strip did, where it lies beside the sheets */
+  strip: StripUse
+  /** whether cameras took both, which set contrast by themselves, and no grey strip took that out */
+  isContrastUnknown: boolean
   /** how unevenly each picture was lit, as a share */
   fall: { reference: number; impression: number }
 }
@@ -95,7 +101,8 @@ const within = (value: number, from: number, length: number) => value >= from &&
 /** Marks in the margin: both sheets as they lie, everything but their edges and the plate in either place. */
 function marginMarks(
   {
-    ours: { picture: reference, white },
+    ours: { picture: reference },
+    paper,
     theirs: { picture: impression },
     seen: shown,
     pixelsPerMm,
@@ -113,7 +120,7 @@ function marginMarks(
   for (let y = seen.top + edge; y < seen.top + seen.height - edge; y++)
     for (let x = seen.left + edge; x < seen.left + seen.width - edge; x++)
       if (!(within(x, left, w) && within(y, top, h))) counts[y * width + x] = 1
-  const [ourInk, theirInk] = [inkOfSheet(reference, white), inkOfSheet(impression, white)]
+  const [ourInk, theirInk] = [inkOfSheet(reference, paper), inkOfSheet(impression, paper)]
   for (const ink of [ourInk, theirInk]) leaveOutCorners(ink, width, height, pixelsPerMm, counts)
   return findMarks({
     width,
@@ -179,10 +186,9 @@ function holdAgainst(
   const { reference, impression, sheet, plate, zones } = input
   const straight = straightSheets(input, turned, tell)
   if ('which' in straight) return straight
-  const { ours, theirs, wanted, seen, pixelsPerMm, look, corners } = straight
-  const { white } = ours
-  if (white && reference.dries) ours.picture = driedPicture(ours.picture, white, reference.dries)
-  if (white && impression.dries) theirs.picture = driedPicture(theirs.picture, white, impression.dries)
+  const { ours, theirs, paper, wanted, seen, pixelsPerMm, look, corners } = straight
+  if (paper && reference.dries) ours.picture = driedPicture(ours.picture, paper, reference.dries)
+  if (paper && impression.dries) theirs.picture = driedPicture(theirs.picture, paper, impression.dries)
 
   tell(2)
   const at = reference.plateAt
@@ -218,7 +224,7 @@ function holdAgainst(
   const plateInCrop: Box = { ...at, left: at.left - crop.left, top: at.top - crop.top }
   const middle = [plateInCrop.left + plateInCrop.width / 2, plateInCrop.top + plateInCrop.height / 2] as const
   const [toX, toY] = carry(alignment, [crop.width / 2, crop.height / 2], middle)
-  const { judged, softer } = judgedAlike(one, other, alignment, plateInCrop, pixelsPerMm, look)
+  const { judged, softer } = judgedAlike(one, other, alignment, plateInCrop, pixelsPerMm, spreadsOf(straight))
   const grown = (share: number) => 100 * (alignment.scale * (1 + share) - 1)
   const placed: Misplaced = {
     xMm: (toX - middle[0]) / pixelsPerMm,
@@ -241,6 +247,7 @@ function holdAgainst(
   const marks = [...plateMarks(judged, origin), ...marginMarks(straight, at, alignment)]
   const state = checkState(judged, origin)
   const isNewState = checkStanding(state, {}, new Set()) === 'differs'
+  const isByStrip = isStripUsed(straight.strip)
   const flaws = flawsOf(
     look,
     sheet,
@@ -250,6 +257,7 @@ function holdAgainst(
       bentMm: placed.bentMm,
     },
     softer,
+    isByStrip ? inkByGrey(judged) : null,
   )
   const [register, turn, stretch] = checkRegister(placed)
   const results: Record<MatchCheck, CheckResult> = {
@@ -287,6 +295,9 @@ function holdAgainst(
     checks: MATCH_CHECK_KEYS.map((key) => unlessSpoiled(results[key], flaws)),
     layers: mapLayers(judged, cells, origin, onSheetMm),
     softer,
+    strip: straight.strip,
+    isContrastUnknown:
+      isOfCamera(look.reference) === true && isOfCamera(look.impression) === true && !isByStrip,
     fall: { reference: ours.fall, impression: theirs.fall },
   }
 }
@@ -313,48 +324,23 @@ const WET_SIZE: CheckResult = {
   places: [],
 }
 
-const crispOf = ({ referenceInk, impressionInk, width, height, seen }: JudgedPlate) => ({
-  reference: crispness(referenceInk, width, height, seen),
-  impression: crispness(impressionInk, width, height, seen),
-})
-
 /** Why two pictures cannot be compared, and, where they seem to be of two plates, of which the sheet is not seen. */
 function withEdges(reason: RefusalReason, look: StraightSheets['look']): RefusalReason {
   const unseen = (['impression', 'reference'] as const).find((which) => look[which].edges === null)
   return reason.code === 'another-plate' && unseen ? { ...reason, unseen } : reason
 }
 
-/** Edges of sheets whose squared spreads are apart by less are as sharp, mm²: less than four fifths of a pixel of blur at 120 dots an inch add. */
-const SPREAD_APART_MM2 = 0.03
-
-/** Whether the sheet's edge is softer too in the picture whose drawing is: where it is not, it is the print that is, worn or cut anew, and no lens. */
-function isSofterByEdge(look: StraightSheets['look'], softer: 'reference' | 'impression'): boolean {
-  const own = look[softer].edges?.spreadMm
-  const other = look[softer === 'reference' ? 'impression' : 'reference'].edges?.spreadMm
-  return own == null || other == null || own ** 2 - other ** 2 > SPREAD_APART_MM2
-}
-
-/** Both prints judged, as soft as the softer picture is: a lens that spreads a line takes nothing from the plate. */
-function judgedAlike(
-  reference: Rgb,
-  impression: Rgb,
-  alignment: Similarity,
-  plate: Box,
-  pixelsPerMm: number,
-  look: StraightSheets['look'],
-): { judged: JudgedPlate; softer: ImpressionMatch['softer'] } {
-  const asTaken = judgePlate(reference, impression, alignment, plate, pixelsPerMm)
-  const apart = softerOf(crispOf(asTaken))
-  if (!apart || !isSofterByEdge(look, apart.softer)) return { judged: asTaken, softer: null }
-  const { softer: picture, share, isTooSoft } = apart
-  const sharper = picture === 'reference' ? impression : reference
-  const spread = outOfFocus(sharper, focusFor(sharper, share))
-  const [one, other] = picture === 'reference' ? [reference, spread] : [spread, impression]
-  return {
-    judged: judgePlate(one, other, alignment, plate, pixelsPerMm, asTaken.deformation),
-    softer: { picture, isTooSoft },
-  }
-}
+/** How soft each picture is: by the grey strip's frame where it lies beside both, by the sheet's own edge else. */
+const spreadsOf = ({ strip, look }: StraightSheets): EdgeSpreads =>
+  strip.spreadMm.reference !== null && strip.spreadMm.impression !== null
+    ? { mm: strip.spreadMm, isOneEdge: true }
+    : {
+        mm: {
+          reference: look.reference.edges?.spreadMm ?? null,
+          impression: look.impression.edges?.spreadMm ?? null,
+        },
+        isOneEdge: false,
+      }
 
 const inShares = (corners: Corners, { width, height }: Rgb) =>
   corners.map(([x, y]) => [x / width, y / height] as const) as unknown as Corners

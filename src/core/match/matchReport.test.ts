@@ -24,6 +24,8 @@ const match = (
     placed,
     flaws,
     fall,
+    strip: { seenBeside: [], hindrance: null, spreadMm: { reference: null, impression: null } },
+    isContrastUnknown: false,
     checks: checkRegister(placed).map((result) => unlessSpoiled(result, flaws)),
   }) as unknown as ImpressionMatch
 

@@ -4,6 +4,7 @@ import { likelyCauses } from './checks/likelyCauses'
 import type { ImpressionMatch } from './matchImpression'
 import { PICTURE_FLAWS } from './flawTable'
 import { isBorne, isCheckBorne } from './pictureFlaws'
+import { stripNote } from './strip/stripUse'
 import { capital } from '../units/capital'
 
 /** What can be said of a check, or of a whole print. */
@@ -35,9 +36,10 @@ const UNEVEN = 0.08
 
 /** What is said of one picture before anything is said of the print. */
 export function pictureNotes(
-  { flaws, fall, softer }: Pick<ImpressionMatch, 'flaws' | 'fall' | 'softer'>,
+  { flaws, fall, softer, strip }: Pick<ImpressionMatch, 'flaws' | 'fall' | 'softer' | 'strip'>,
   which: 'reference' | 'impression',
 ): string[] {
+  const ofStrip = stripNote(strip, which)
   return [
     ...flaws[which].map((flaw) => `${capital(PICTURE_FLAWS[flaw].says)}. ${PICTURE_FLAWS[flaw].cure}`),
     ...(fall[which] > UNEVEN && !flaws[which].includes('uneven-light')
@@ -46,6 +48,7 @@ export function pictureNotes(
     ...(softer?.picture === which && !flaws[which].includes('soft')
       ? ['Softer than the other: both are compared as soft as it is.']
       : []),
+    ...(ofStrip ? [ofStrip] : []),
   ]
 }
 
@@ -71,7 +74,10 @@ export function reportMatch(match: ImpressionMatch, tolerances: MatchTolerances 
       unit: MATCH_CHECKS[result.check].unit,
       words: result.words,
       places: result.places.map(({ xMm, yMm, widthMm, heightMm }) => ({ xMm, yMm, widthMm, heightMm })),
-      causes: standing === 'differs' ? likelyCauses(result, []).map(({ words }) => words) : [],
+      causes:
+        standing === 'differs'
+          ? likelyCauses(result, [], match.isContrastUnknown).map(({ words }) => words)
+          : [],
     }
   })
   const unsaid: Said = isBorne(match.flaws) ? 'matches' : 'cannot-say'

@@ -2,7 +2,15 @@ import { describe, expect, it } from 'vitest'
 import type { Corners } from './homography'
 import { flawOfEdges, type EdgesFound } from './edgeFlaws'
 import { PICTURE_FLAWS } from './flawTable'
-import { flawsOf, flawsOfPaper, isBorne, isCheckBorne, unlessSpoiled, type PictureLook } from './pictureFlaws'
+import {
+  flawsOf,
+  flawsOfPaper,
+  isBorne,
+  isCheckBorne,
+  isOfCamera,
+  unlessSpoiled,
+  type PictureLook,
+} from './pictureFlaws'
 
 const SHEET = { widthMm: 300, heightMm: 200 }
 const corners = (...at: [number, number][]) => at as unknown as Corners
@@ -247,5 +255,39 @@ describe('a sheet its picture cuts', () => {
       expect(isCheckBorne(check, said)).toBe(false)
     for (const check of ['colour', 'marks', 'blanks', 'breaks'] as const)
       expect(isCheckBorne(check, said)).toBe(true)
+  })
+})
+
+describe('a camera’s picture beside a scanner’s', () => {
+  const slanted = edges({ corners: corners([10, 10], [910, 20], [890, 600], [30, 610]) })
+  const said = (ink: 'grey' | 'coloured' | null) =>
+    flawsOf(
+      { reference: look({ taken: 'scanner' }), impression: look({ taken: 'camera' }) },
+      SHEET,
+      LAID,
+      null,
+      ink,
+    )
+  it('is known by what was said of it, else by its slant', () => {
+    expect(isOfCamera(look({ taken: 'camera' }))).toBe(true)
+    expect(isOfCamera(look({ taken: 'model', edges: slanted }))).toBe(false)
+    expect([isOfCamera(look({ edges: slanted })), isOfCamera(look())]).toEqual([true, false])
+    expect(isOfCamera(look({ edges: null }))).toBeNull()
+  })
+  it('tells no ink by itself, all but colours of a grey ink by the grey strip, and nothing of a coloured one', () => {
+    const [alone, grey, coloured] = [said(null), said('grey'), said('coloured')]
+    expect(alone.impression).toEqual(['other-device'])
+    expect(['tone', 'lines', 'colour'].map((check) => isCheckBorne(check as 'tone', alone))).toEqual([
+      false,
+      false,
+      false,
+    ])
+    expect(['tone', 'lines', 'colour'].map((check) => isCheckBorne(check as 'tone', grey))).toEqual([
+      true,
+      true,
+      false,
+    ])
+    expect(coloured.impression).toEqual(['coloured-by-strip'])
+    expect(isCheckBorne('tone', coloured)).toBe(false)
   })
 })

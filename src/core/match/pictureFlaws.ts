@@ -86,10 +86,17 @@ function flawOfTones(own: PictureLook['tones'], other: PictureLook['tones']): Pi
 }
 
 /** Whether a picture is a camera's: as somebody said, else by the slant of its sheet; null: nobody knows. */
-function isOfCamera({ taken, edges }: PictureLook): boolean | null {
+export function isOfCamera({ taken, edges }: PictureLook): boolean | null {
   if (taken) return taken === 'camera'
   return edges && edges.sides !== 'three' ? isSlanted(edges) : null
 }
+
+/** What is said of a camera's picture beside a scanner's, by what a grey strip tells of the ink. */
+const OTHER_DEVICE = {
+  grey: 'by-strip',
+  coloured: 'coloured-by-strip',
+  unknown: 'other-device',
+} as const satisfies Record<string, PictureFlaw>
 
 /** What is wrong with the picture of a sheet that is printed to its edges, or over so much of it that no light can be told by the rest. */
 const flawsOfBleeding = (look: PictureLook): PictureFlaw[] => [
@@ -103,12 +110,17 @@ const isBlurred = (one: EdgesFound | null, other: EdgesFound | null): boolean =>
   other?.spreadMm != null &&
   one.spreadMm ** 2 - other.spreadMm ** 2 > BLURRED_MM ** 2
 
-/** What is wrong with each of two pictures that are held against one another. @param softer which is the softer, if one is */
+/**
+ * What is wrong with each of two pictures that are held against one another.
+ *
+ * @param softer which is the softer, if one is @param ink that is compared by a grey strip beside both sheets; null: there is none
+ */
 export function flawsOf(
   look: Record<Which, PictureLook>,
   sheet: { widthMm: number; heightMm: number },
   laid: LaidOver,
   softer: { picture: Which; isTooSoft: boolean } | null,
+  ink: 'grey' | 'coloured' | null = null,
 ): PictureFlaws {
   const { reference, impression } = look
   const between = flawBetween(look)
@@ -143,7 +155,7 @@ export function flawsOf(
     impression: [
       ...own('impression'),
       ...(isOtherLight ? (['other-light'] as const) : []),
-      ...(isOtherDevice ? (['other-device'] as const) : []),
+      ...(isOtherDevice ? [OTHER_DEVICE[ink ?? 'unknown']] : []),
     ],
   }
 }

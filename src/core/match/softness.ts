@@ -1,3 +1,4 @@
+import { decodeSrgb, encodeSrgb } from '../colour/srgbTransfer'
 import { srgbToLabMap } from '../colour/srgbToLabMap'
 import { evened, quantiles } from './differences'
 import type { Rgb } from './picture'
@@ -60,16 +61,10 @@ export function crispness(
   return middling > 0 ? finest / middling : 0
 }
 
-/** Linear light of an 8-bit sRGB value (IEC 61966-2-1), and back through as many steps as tell any two values apart. */
-const LINEAR = Float32Array.from({ length: 256 }, (_, i) => {
-  const value = i / 255
-  return value <= 0.04045 ? value / 12.92 : ((value + 0.055) / 1.055) ** 2.4
-})
+/** Linear light of an 8-bit sRGB value, and back through as many steps as tell any two values apart. */
+const LINEAR = Float32Array.from({ length: 256 }, (_, i) => decodeSrgb(i / 255))
 const STEPS = 8192
-const BACK = Uint8Array.from({ length: STEPS + 1 }, (_, i) => {
-  const value = i / STEPS
-  return Math.round(255 * (value <= 0.0031308 ? 12.92 * value : 1.055 * value ** (1 / 2.4) - 0.055))
-})
+const BACK = Uint8Array.from({ length: STEPS + 1 }, (_, i) => Math.round(255 * encodeSrgb(i / STEPS)))
 
 /** A picture out of focus: every channel spread by a normal law in linear light, as a lens spreads it. @param sigma px */
 export function outOfFocus({ width, height, data }: Rgb, sigma: number): Rgb {
@@ -161,8 +156,11 @@ const AS_SHARP = 0.88
 /** Softer than this no line can be told from its neighbour [measured there: a blur of a third of a millimetre]. */
 const TOO_SOFT = 0.5
 
-/** Which of two pictures is the softer, and whether it is too soft to tell lines by; null: they are as sharp. */
-export function softerOf(crisp: Record<'reference' | 'impression', number>): {
+/** Which of two pictures is the softer, and whether it is too soft to tell lines by; null: they are as sharp. @param asSharp share of one another within which they are */
+export function softerOf(
+  crisp: Record<'reference' | 'impression', number>,
+  asSharp = AS_SHARP,
+): {
   softer: 'reference' | 'impression'
   share: number
   isTooSoft: boolean
@@ -171,7 +169,7 @@ export function softerOf(crisp: Record<'reference' | 'impression', number>): {
     Math.min(crisp.reference, crisp.impression),
     Math.max(crisp.reference, crisp.impression),
   ]
-  if (most === 0 || least >= AS_SHARP * most) return null
+  if (most === 0 || least >= asSharp * most) return null
   const softer = crisp.reference < crisp.impression ? 'reference' : 'impression'
   return { softer, share: least / most, isTooSoft: least < TOO_SOFT * most }
 }

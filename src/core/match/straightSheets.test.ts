@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { matchImpression } from './matchImpression'
 import type { Rgb } from './picture'
 import { frameOf, sheetEdges } from './sheetEdges'
+import { cornersOf } from './homography'
+import { evenSheets } from './evenSheets'
 import { straightSheets } from './straightSheets'
 
 const SHEET = { widthMm: 60, heightMm: 40 }
@@ -100,5 +102,33 @@ describe('both sheets', () => {
     expect(reference.width / pixelsPerMm).toBeCloseTo(SHEET.widthMm, 0)
     expect(plate.leftMm).toBeCloseTo(PLATE.leftMm, 0)
     expect(plate).toMatchObject({ widthMm: PLATE.widthMm, heightMm: PLATE.heightMm })
+  })
+})
+
+describe('the paper of two sheets', () => {
+  it('is brought to the reference’s, and no strip is seen where none lies', () => {
+    const sheet = (level: number) => {
+      const [width, height] = [300, 200]
+      const upright = { width, height, data: new Uint8Array(3 * width * height).fill(level) }
+      return {
+        taken: upright,
+        upright,
+        corners: cornersOf(width, height),
+        seen: { left: 0, top: 0, width, height },
+        strip: null,
+      }
+    }
+    const { theirs, paper, strip } = evenSheets(
+      { reference: sheet(230), impression: sheet(180) },
+      { left: 100, top: 60, width: 100, height: 80 },
+      4,
+    )
+    expect(paper!.map(Math.round)).toEqual([230, 230, 230])
+    expect([...new Set(theirs.picture.data)]).toEqual([230])
+    expect(strip).toEqual({
+      seenBeside: [],
+      hindrance: null,
+      spreadMm: { reference: null, impression: null },
+    })
   })
 })

@@ -1,6 +1,7 @@
 import type { PrintedZone } from './checks/colourCheck'
 import type { DriedTone } from './driedPicture'
-import { evenLight } from './evenLight'
+import type { evenLight, PaperWhite } from './evenLight'
+import { evenSheets } from './evenSheets'
 import type { Box } from './findPlate'
 import { isConvex, type Corners } from './homography'
 import type { MatchRefusal } from './matchPictures'
@@ -14,6 +15,9 @@ import { rectify } from './rectify'
 import { seenBox } from './seenBox'
 import type { Scan } from './scan'
 import { frameOf, sheetEdges } from './sheetEdges'
+import { findStrip, type FoundStrip } from './strip/findStrip'
+import type { StripUse } from './strip/stripUse'
+import { withoutStrip } from './strip/withoutStrip'
 
 /** Prints are judged at so many dots an inch: finer than this nobody looks at one. */
 const JUDGED_DPI = 150
@@ -50,6 +54,10 @@ export interface StraightSheets {
   /** of the sheet, what each picture shows, px */
   seen: Record<'reference' | 'impression', Box>
   look: Record<'reference' | 'impression', PictureLook>
+  /** what the paper of both looks like now; null: nobody knows */
+  paper: PaperWhite | null
+  /** what the grey strip did, where it lies beside them */
+  strip: StripUse
   /** of the sheets in their pictures, named as they stand now */
   corners: Record<'reference' | 'impression', Corners>
 }
@@ -68,13 +76,15 @@ function unfit(which: MatchRefusal['which'], { picture, corners }: MatchSide): M
  * @param tell hears what is going on, as the place of a step in `MATCH_STEPS` (matchSteps)
  */
 export function straightSheets(
-  { reference, impression, sheet, plate }: MatchImpressionInput,
+  { reference: ourSide, impression: theirSide, sheet, plate }: MatchImpressionInput,
   turned: number,
   tell: (step: number) => void,
 ): StraightSheets | MatchRefusal {
   tell(0)
-  const refusal = unfit('reference', reference) ?? unfit('impression', impression)
+  const refusal = unfit('reference', ourSide) ?? unfit('impression', theirSide)
   if (refusal) return refusal
+  const [ourStrip, theirStrip] = [findStrip(ourSide.picture), findStrip(theirSide.picture)]
+  const [reference, impression] = [withStripGone(ourSide, ourStrip), withStripGone(theirSide, theirStrip)]
   const [ourEdges, theirEdges] = [reference, impression].map(({ picture, corners, taken }) =>
     sheetEdges(picture, corners, { sheet, plate }, taken),
   )
@@ -101,8 +111,20 @@ export function straightSheets(
     seenBox(reference.picture, ourCorners, width, height),
     seenBox(impression.picture, theirCorners, width, height),
   ]
-  const ours = evenLight(upright, wanted, pixelsPerMm, null, ourSeen)
-  const theirs = evenLight(lying, wanted, pixelsPerMm, ours.white, theirSeen)
+  const { ours, theirs, paper, strip } = evenSheets(
+    {
+      reference: { taken: ourSide.picture, upright, corners: ourCorners, seen: ourSeen, strip: ourStrip },
+      impression: {
+        taken: theirSide.picture,
+        upright: lying,
+        corners: theirCorners,
+        seen: theirSeen,
+        strip: theirStrip,
+      },
+    },
+    wanted,
+    pixelsPerMm,
+  )
   const paperOf = (picture: Rgb, seen: Box) => lookAtPaper(picture, wanted, pixelsPerMm, seen)
   const isBled =
     Math.min(wanted.left, wanted.top) < 1 ||
@@ -136,12 +158,18 @@ export function straightSheets(
         pixelsPerMm: across(theirCorners),
       },
     },
+    paper,
+    strip,
     corners: {
       reference: asSeen(ourCorners, ourEdges?.lens),
       impression: asSeen(theirCorners, theirEdges?.lens),
     },
   }
 }
+
+/** A side whose picture shows its sheet alone. */
+const withStripGone = (side: MatchSide, strip: FoundStrip | null): MatchSide =>
+  strip ? { ...side, picture: withoutStrip(side.picture, strip.corners) } : side
 
 /** @param upright the same, straightened @param plate where it is about on that, px */
 const tonesOf = (picture: Rgb, upright: Rgb, plate: Box) => ({

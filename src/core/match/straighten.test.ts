@@ -160,6 +160,6 @@ describe('a plate mark and the light', () => {
     const light = one.picture.data.filter((_, i) => i % 3 === 0)
     expect(Math.max(...light) - Math.min(...light)).toBeLessThanOrEqual(3)
     const three = evenLight(picture, { left: 73, top: -20, width: 300, height: 300 }, 2, null, whole)
-    expect(three).toEqual({ picture, white: null, fall: 0 })
+    expect(three).toEqual({ picture, white: null, fall: 0, paperAt: null })
   })
 })

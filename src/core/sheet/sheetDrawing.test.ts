@@ -7,6 +7,7 @@ import {
   checkBar,
   cornerMarks,
   drawingToSvg,
+  strokeFill,
   strokePath,
   type SheetDrawing,
 } from './sheetDrawing'
@@ -38,6 +39,25 @@ describe('a drawing at 1:1', () => {
     for (const { points } of cornerMarks(10, 20, 50, 30, 6))
       for (const [x, y] of points) expect(x > 10 && x < 60 && y > 20 && y < 50).toBe(false)
     expect(cornerMarks(10, 20, 50, 30, 6)).toHaveLength(8)
+  })
+  it('is filled as black as it says, and clear where it says nothing', () => {
+    expect([{ black: 0 }, { black: 0.2 }, { black: 1 }, {}].map(strokeFill)).toEqual([
+      '#ffffff',
+      '#cccccc',
+      '#000000',
+      'none',
+    ])
+    const box = {
+      points: [
+        [0, 0],
+        [1, 0],
+        [1, 1],
+      ] as [number, number][],
+      isClosed: true,
+      widthMm: 0,
+      black: 1,
+    }
+    expect(drawingToSvg({ ...empty, strokes: [box] })).toContain('fill="#000000"')
   })
   it('paths close only where they should', () => {
     expect(

@@ -8,6 +8,7 @@ export interface Stroke {
   isClosed: boolean
   widthMm: number
   isDashed?: boolean
+  /** of a closed line: how black it is within, 0 to 1; left out: it is clear */ black?: number
   /** what the line is, for those who measure it */ name?: string
 }
 /** Words on a drawing, their baseline's start, middle or end at a point. */
@@ -139,6 +140,15 @@ export function strokePath({ points, isClosed }: Pick<Stroke, 'points' | 'isClos
   return `M${points.map(([x, y]) => `${short(x)} ${short(y)}`).join('L')}${isClosed ? 'Z' : ''}`
 }
 
+/** What a stroke is filled with, as a colour of the screen. */
+export function strokeFill({ black }: Pick<Stroke, 'black'>): string {
+  if (black === undefined) return 'none'
+  const part = Math.round(255 * (1 - black))
+    .toString(16)
+    .padStart(2, '0')
+  return `#${part}${part}${part}`
+}
+
 /**
  * Writes a drawing as an SVG document at 1:1: width and height in millimetres, the user unit a millimetre.
  *
@@ -164,7 +174,7 @@ export function drawingToSvg(
     '<g fill="none" stroke="#000">',
     ...strokes.map(
       (stroke) =>
-        `<path${stroke.name ? ` id="${escapeXml(stroke.name)}"` : ''} d="${strokePath(stroke)}" stroke-width="${stroke.widthMm}"${stroke.isDashed ? ' stroke-dasharray="2 1.5"' : ''}/>`,
+        `<path${stroke.name ? ` id="${escapeXml(stroke.name)}"` : ''} d="${strokePath(stroke)}" stroke-width="${stroke.widthMm}"${stroke.black === undefined ? '' : ` fill="${strokeFill(stroke)}"`}${stroke.isDashed ? ' stroke-dasharray="2 1.5"' : ''}/>`,
     ),
     '</g><g fill="#000" font-family="sans-serif">',
     ...words.map(

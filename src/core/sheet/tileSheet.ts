@@ -63,7 +63,7 @@ function clipStroke(
   const ends = isClosed ? [...points.slice(1), points[0]] : points.slice(1)
   return ends.flatMap((end, i): Stroke[] => {
     const kept = clipSegment(points[i], end, window)
-    return kept ? [{ ...stroke, points: kept, isClosed: false }] : []
+    return kept ? [{ ...stroke, points: kept, isClosed: false, black: undefined }] : []
   })
 }
 

@@ -7,6 +7,8 @@ export interface Condition {
   reference: Taking
   impression: Taking
   isGood: boolean
+  /** whether nobody can tell from the two pictures alone that they cannot: printed, and not counted */
+  isHidden?: boolean
   /** how the plate bleeds over its sheet, where it does */
   bleeding?: Bleeding
 }
@@ -30,6 +32,10 @@ const both = (name: string, how: Partial<Taking>, isGood: boolean): Condition =>
   impression: { ...FLATBED, ...how, turnDegrees: -0.7 },
   isGood,
 })
+
+/** A grey strip below the sheet; and laid there less carefully, the other way round. */
+const BESIDE: Partial<Taking> = { bottomMm: 46, strip: { leftMm: 8, topMm: 121, turnDegrees: 1 } }
+const ASKEW: Partial<Taking> = { bottomMm: 46, strip: { leftMm: 142, topMm: 146, turnDegrees: 178 } }
 
 export const CONDITIONS: readonly Condition[] = [
   {
@@ -62,4 +68,15 @@ export const CONDITIONS: readonly Condition[] = [
   { ...both('flatbed, bleeds at one side', {}, false), bleeding: OVER_ONE },
   { ...bad('phone, bleeds at one side', { turnDegrees: -1.5 }), bleeding: OVER_ONE },
   bad('phone against flatbed', {}, PHONE, FLATBED),
+  bad('flatbed, a little softer', { spread: 0.8, turnDegrees: -0.7 }, FLATBED),
+  bad('phone, a little softer', { spread: 1.05, turnDegrees: -1.5 }),
+  { ...bad('phone, contrast raised', { contrast: 0.35 }), isHidden: true },
+  bad('by strip, phone against flatbed', BESIDE, PHONE, { ...FLATBED, ...BESIDE }),
+  bad('by strip, contrast against flatbed', { ...ASKEW, contrast: 0.35 }, PHONE, { ...FLATBED, ...BESIDE }),
+  bad('by strip, flatbed against phone', BESIDE, FLATBED, { ...PHONE, ...BESIDE, contrast: 0.35 }),
+  bad('by strip, contrast raised', { ...ASKEW, contrast: 0.35 }, PHONE, { ...PHONE, ...BESIDE }),
+  bad('by strip, white table', { ...ASKEW, ground: 'white' }, PHONE, {
+    ...FLATBED,
+    ...BESIDE,
+  }),
 ]

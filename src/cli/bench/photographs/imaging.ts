@@ -1,5 +1,6 @@
 import { solveLinear } from '@/core/linear/solveLinear'
 import type { Rgb } from '@/core/match/picture'
+import { FRAME, GREY_STRIP, PATCHES, type StripBox } from '@/core/match/strip/greyStrip'
 import { noiseAt, normal, sequence } from './chance'
 import { FINE, SHEET } from './plates'
 import type { Sheet } from './prints'
@@ -35,6 +36,10 @@ export interface Taking {
   exposure: number
   shadow?: boolean
   glare?: boolean
+  /** how much its device raises the contrast: what a tone is moved by at a quarter of the way */
+  contrast?: number
+  /** where a grey strip lies: its left top corner on the sheet's own measure, mm, and how it is turned */
+  strip?: { leftMm: number; topMm: number; turnDegrees: number }
 }
 
 export const FLATBED: Taking = {
@@ -64,6 +69,30 @@ export const PHONE: Taking = {
   vignette: 0.12,
   exposure: 1,
   isScaleKnown: false,
+}
+
+/** White of a printer's paper, and what its black leaves of it; greys come out darker than they were meant, as points of toner spread. */
+const OFFICE = [0.87, 0.88, 0.9]
+const TONER = 0.045
+const SPREADING = 0.75
+const isInBox = ({ leftMm, topMm, widthMm, heightMm }: StripBox, x: number, y: number) =>
+  x > leftMm && x < leftMm + widthMm && y > topMm && y < topMm + heightMm
+
+/** What is seen of the strip at a place; null: it does not reach there. */
+function stripAt({ strip }: Taking, x: number, y: number): Spot3 | null {
+  if (!strip) return null
+  const turn = (strip.turnDegrees * Math.PI) / 180
+  const [dx, dy] = [x - strip.leftMm, y - strip.topMm]
+  // As it is cut, and from there by its frame.
+  const [u, v] = [dx * Math.cos(turn) + dy * Math.sin(turn), dy * Math.cos(turn) - dx * Math.sin(turn)]
+  const { widthMm, heightMm, rimMm, frameMm, field, blacks } = GREY_STRIP
+  if (u < 0 || v < 0 || u > widthMm || v > heightMm) return null
+  const [p, q] = [u - rimMm, v - rimMm]
+  const within = Math.min(p, q, FRAME.widthMm - p, FRAME.heightMm - q)
+  const patch = PATCHES.findIndex((one) => isInBox(one.patch, p, q))
+  const onField = patch < 0 ? field : blacks[patch]
+  const black = within < 0 ? 0 : (within < frameMm ? 1 : onField) ** SPREADING
+  return OFFICE.map((white) => white * (1 - black * (1 - TONER))) as unknown as Spot3
 }
 
 /** What lies under and round the sheet. */
@@ -145,7 +174,7 @@ export function taken(sheet: Sheet, how: Taking, seed: number): Rgb {
       const [i, j] = [x * FINE - 0.5, y * FINE - 0.5]
       const [u, v] = [Math.floor(i), Math.floor(j)]
       const isOn = u >= 0 && v >= 0 && u < sheet.width - 1 && v < sheet.height - 1 && isPaper(how, x, y, seed)
-      const ground = isOn ? null : groundAt(how.ground, x, y, seed)
+      const ground = isOn ? null : (stripAt(how, x, y) ?? groundAt(how.ground, x, y, seed))
       const [p, q] = [i - u, j - v]
       for (let channel = 0; channel < 3; channel++) {
         const from = 3 * (v * sheet.width + u) + channel
@@ -162,7 +191,8 @@ export function taken(sheet: Sheet, how: Taking, seed: number): Rgb {
   const data = new Uint8Array(raw.length)
   for (let i = 0; i < data.length; i++) {
     const value = soft[i] + how.noise * Math.sqrt(Math.max(0, soft[i]) + 0.02) * normal(next)
-    data[i] = Math.round(encoded(Math.min(1, Math.max(0, value))))
+    const tone = encoded(Math.min(1, Math.max(0, value))) / 255
+    data[i] = Math.round(255 * (tone - ((how.contrast ?? 0) * Math.sin(2 * Math.PI * tone)) / (2 * Math.PI)))
   }
   return { width, height, data, ...(how.isScaleKnown && { pixelsPerMm: how.scale }) }
 }

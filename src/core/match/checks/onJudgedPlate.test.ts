@@ -7,6 +7,7 @@ import { checkChine } from './chineCheck'
 import { checkColour, colourFigures } from './colourCheck'
 import { checkEdges } from './edgesCheck'
 import { checkFilm, checkLines } from './inkChecks'
+import { inkByGrey } from '../inkByGrey'
 import { lineInk } from '../lineInk'
 import { linesOnlyIn, placesOfLines } from './linesOnlyIn'
 import { isDarkNear, lightest } from './marksCheck'
@@ -307,4 +308,15 @@ it('a size that could not be followed is not stated', () => {
   const placed = { xMm: 0, yMm: 0, degrees: 0, widerPercent: 0.8, tallerPercent: 0.1, bentMm: 0 }
   expect(checkRegister({ ...placed, isSizeKnown: false })[2]).toMatchObject({ check: 'stretch', value: null })
   expect(checkRegister({ ...placed, isSizeKnown: true })[2]).toMatchObject({ value: 0.8 })
+})
+
+describe('whether greys tell of an ink', () => {
+  const line =
+    (ink: Lab): At =>
+    (u) =>
+      u % 4 < 0.8 ? ink : PAPER
+  it('of black and of a warm black, not of a red, however much paper there is', () => {
+    const of = (ink: Lab) => inkByGrey(judged(line(ink), line(ink)))
+    expect([of([20, 0, 1]), of([24, 3, 6]), of([45, 50, 30])]).toEqual(['grey', 'grey', 'coloured'])
+  })
 })

@@ -14,6 +14,7 @@ import { compareSettings } from '@/core/prove/compareSettings'
 import { STATIONS, type Settings } from '@/core/prove/settings'
 import { formatNumber } from '@/core/units/length'
 import { formatFine } from '@/core/units/quantity'
+import { GreyStripLink } from './GreyStripLink'
 import { STANDINGS } from './words'
 
 const inUnit = (value: number, unit: string) => {
@@ -33,6 +34,7 @@ export function CheckLedger({
   checks,
   standings,
   tolerances,
+  isContrastUnknown,
   bat,
   settings,
   slug,
@@ -41,6 +43,7 @@ export function CheckLedger({
   checks: readonly CheckResult[]
   standings: ReadonlyMap<string, CheckStanding>
   tolerances: MatchTolerances
+  /** cameras took both, and may have set contrast by themselves */ isContrastUnknown: boolean
   bat: Settings
   /** of the impression: what was set otherwise is evidence */ settings: Settings
   slug: string
@@ -77,14 +80,26 @@ export function CheckLedger({
             <p className="text-sm text-muted">{result.words}</p>
             {standing === 'differs' && (
               <ul className="text-sm">
-                {likelyCauses(result, differences).map(({ words, isEvidence, station }) => (
-                  <li key={words}>
-                    {isEvidence ? <b>Set otherwise: {words}.</b> : <>Usually {words}.</>}{' '}
-                    <Link href={`/jobs/${slug}/${station}`} className="underline underline-offset-4">
-                      {STATIONS[station]}
-                    </Link>
-                  </li>
-                ))}
+                {likelyCauses(result, differences, isContrastUnknown).map(
+                  ({ words, isEvidence, station }) => (
+                    <li key={words}>
+                      {isEvidence ? (
+                        <b>Set otherwise: {words}.</b>
+                      ) : (
+                        <>
+                          {station ? 'Usually' : 'Perhaps'} {words}.
+                        </>
+                      )}{' '}
+                      {station ? (
+                        <Link href={`/jobs/${slug}/${station}`} className="underline underline-offset-4">
+                          {STATIONS[station]}
+                        </Link>
+                      ) : (
+                        <GreyStripLink />
+                      )}
+                    </li>
+                  ),
+                )}
               </ul>
             )}
           </li>

@@ -12,6 +12,7 @@ import { Button } from '@/ui/Button'
 import { NumberField } from '@/ui/NumberField'
 import { useJob } from '../bench/BenchContext'
 import type { MatchRoomHandle } from './useMatchRoom'
+import { GreyStripLink } from './GreyStripLink'
 import { PictureTools } from './PictureTools'
 import { keptWords, wholeWords } from './words'
 
@@ -89,6 +90,7 @@ export function MatchSide({
           ◆ {note}
         </p>
       ))}
+      {match.flaws.impression.includes('other-device') && <GreyStripLink />}
       {!isBorne(match.flaws) && <PictureTools room={room} bat={bat} match={match} />}
       <p className="mt-2 mb-3 text-sm text-muted">{keptWords(readPull(pull).match)}</p>
       <Button look="main" disabled={busy} className="mb-3 w-full" onClick={room.keepVerdict}>
@@ -98,6 +100,7 @@ export function MatchSide({
         checks={match.checks}
         standings={view.standings}
         tolerances={state.tolerances}
+        isContrastUnknown={match.isContrastUnknown}
         bat={bat.settings}
         settings={pull.settings}
         slug={slug}

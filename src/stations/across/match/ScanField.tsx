@@ -5,6 +5,7 @@ import { TAKEN, type Scan } from '@/core/match/scan'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
 import { PictureField } from '../picture/PictureField'
+import { GreyStripLink } from './GreyStripLink'
 
 /** Asks for the picture of an impression: how it was taken first, since a wet print never goes on the scanner. */
 export function ScanField({
@@ -68,17 +69,22 @@ export function ScanField({
           )}
         </>
       ) : (
-        <PictureField
-          label={`Picture of ${what}`}
-          problem={said ?? problem}
-          hint={
-            dry && taken === 'scanner'
-              ? ': the whole sheet, something darker round it. Of a sheet larger than the glass: the plate and one corner, the same each time.'
-              : ': the whole sheet, something darker round it.'
-          }
-          className="max-w-96"
-          onPicture={({ id }) => put(id)}
-        />
+        <>
+          <PictureField
+            label={`Picture of ${what}`}
+            problem={said ?? problem}
+            hint={
+              dry && taken === 'scanner'
+                ? ': the whole sheet, something darker round it. Of a sheet larger than the glass: the plate and one corner, the same each time.'
+                : ': the whole sheet, something darker round it.'
+            }
+            className="max-w-96"
+            onPicture={({ id }) => put(id)}
+          />
+          <p className="text-sm">
+            Pictures from two devices: lay the grey strip beside the sheet in both. <GreyStripLink />
+          </p>
+        </>
       )}
     </div>
   )

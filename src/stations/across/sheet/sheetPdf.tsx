@@ -1,5 +1,5 @@
 import { Document, Image, Page, Path, renderToBuffer, Svg, Text, View } from '@react-pdf/renderer'
-import { strokePath, type SheetDrawing, type Words } from '@/core/sheet/sheetDrawing'
+import { strokeFill, strokePath, type SheetDrawing, type Words } from '@/core/sheet/sheetDrawing'
 import { registerFonts } from './pdfFonts'
 
 /** Points in a millimetre: a point is 1/72 inch. */
@@ -62,9 +62,10 @@ function DrawingPage({
           <Path
             key={i}
             d={strokePath(stroke)}
-            stroke="#000"
+            // A line without width is drawn as a hair by some: in the colour of what it surrounds nobody sees it.
+            stroke={stroke.widthMm > 0 ? '#000' : strokeFill(stroke)}
             strokeWidth={stroke.widthMm}
-            fill="none"
+            fill={strokeFill(stroke)}
             {...(stroke.isDashed ? { strokeDasharray: '2 1.5' } : {})}
           />
         ))}
