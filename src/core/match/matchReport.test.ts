@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { ImpressionMatch } from './matchImpression'
 import { checkRegister } from './checks/registerChecks'
-import { pictureNotes, reportMatch } from './matchReport'
+import { flawNotes, pictureRemarks, reportMatch } from './matchReport'
 import { unlessSpoiled } from './pictureFlaws'
 
 const placed = {
@@ -50,14 +50,14 @@ describe('what a match comes to', () => {
   })
   it('says of a picture that is softer what was done about it, or that it is too soft', () => {
     const soft = { picture: 'reference', isTooSoft: false } as const
-    expect(pictureNotes(match(none, undefined, soft), 'reference')).toEqual([
+    expect(pictureRemarks(match(none, undefined, soft), 'reference')).toEqual([
       'Softer than the other: both are compared as soft as it is.',
     ])
     const tooSoft = { ...none, reference: ['soft'] as const }
-    expect(pictureNotes(match(tooSoft, undefined, { ...soft, isTooSoft: true }), 'reference')).toEqual([
+    expect(flawNotes(match(tooSoft, undefined, { ...soft, isTooSoft: true }), 'reference')).toEqual([
       'It is too soft beside the other. Take it again, held still and sharp, or with the same device.',
     ])
-    expect(pictureNotes(match(none, { reference: 0, impression: 0 }, soft), 'impression')).toEqual([])
+    expect(pictureRemarks(match(none, { reference: 0, impression: 0 }, soft), 'impression')).toEqual([])
   })
   it('goes by the tolerances that were set', () =>
     expect(reportMatch(match(), { register: 2 }).checks[0].standing).toBe('matches'))

@@ -2,7 +2,7 @@ import { formatNumber } from '../units/length'
 import { checkStanding, MATCH_CHECKS, type FoundPlace, type MatchTolerances } from './checks/matchCheck'
 import { likelyCauses } from './checks/likelyCauses'
 import type { ImpressionMatch } from './matchImpression'
-import { PICTURE_FLAWS } from './flawTable'
+import { PICTURE_FLAWS, type Which } from './flawTable'
 import { isBorne, isCheckBorne } from './pictureFlaws'
 import { stripNote } from './strip/stripUse'
 import { capital } from '../units/capital'
@@ -34,14 +34,17 @@ export interface MatchReport {
 /** Light that falls off by less than this share needs no word: it was levelled [from memory]. */
 const UNEVEN = 0.08
 
-/** What is said of one picture before anything is said of the print. */
-export function pictureNotes(
+/** What is wrong with one picture, and what to do about it. */
+export const flawNotes = ({ flaws }: Pick<ImpressionMatch, 'flaws'>, which: Which): string[] =>
+  flaws[which].map((flaw) => `${capital(PICTURE_FLAWS[flaw].says)}. ${PICTURE_FLAWS[flaw].cure}`)
+
+/** What was made of one picture before it was compared. */
+export function pictureRemarks(
   { flaws, fall, softer, strip }: Pick<ImpressionMatch, 'flaws' | 'fall' | 'softer' | 'strip'>,
-  which: 'reference' | 'impression',
+  which: Which,
 ): string[] {
   const ofStrip = stripNote(strip, which)
   return [
-    ...flaws[which].map((flaw) => `${capital(PICTURE_FLAWS[flaw].says)}. ${PICTURE_FLAWS[flaw].cure}`),
     ...(fall[which] > UNEVEN && !flaws[which].includes('uneven-light')
       ? [`Lit unevenly, by ${formatNumber(100 * fall[which], 0)} %; it was levelled by the margins.`]
       : []),
@@ -52,9 +55,9 @@ export function pictureNotes(
   ]
 }
 
-const pictureOf = (match: ImpressionMatch, which: 'reference' | 'impression') => ({
+const pictureOf = (match: ImpressionMatch, which: Which) => ({
   edgesSeen: !match.flaws[which].includes('edges-unseen'),
-  notes: pictureNotes(match, which),
+  notes: [...flawNotes(match, which), ...pictureRemarks(match, which)],
 })
 
 /**

@@ -13,7 +13,8 @@ const LINE_MM = 6
 /** What is written under the strip, for whoever cuts it out. */
 const WHAT_TO_DO = [
   'Cut along the dashed line.',
-  'Lay it beside the sheet in the pictures that are to be compared: close to it, not touching it, in the same light.',
+  'Lay it beside the sheet in both pictures that are to be compared:',
+  'close to it, not touching it, in the same light.',
   'Always this one: two strips differ, however alike they look.',
   'Keep it dry and in the dark. Any printer will do, at any size.',
 ]

@@ -6,7 +6,7 @@ import { readPull } from '@/core/edition/readPull'
 import type { Pull } from '@/core/edition/pull'
 import { MATCH_CHECK_KEYS, MATCH_CHECKS, toleranceOf } from '@/core/match/checks/matchCheck'
 import type { ImpressionMatch } from '@/core/match/matchImpression'
-import { pictureNotes } from '@/core/match/matchReport'
+import { flawNotes, pictureRemarks } from '@/core/match/matchReport'
 import { isBorne } from '@/core/match/pictureFlaws'
 import { Button } from '@/ui/Button'
 import { NumberField } from '@/ui/NumberField'
@@ -62,6 +62,11 @@ function MisfitOffer({ room: { view, busy, keepMisfit }, slug }: { room: MatchRo
   )
 }
 
+const PICTURES = [
+  ['reference', 'The BAT’s picture'],
+  ['impression', 'This print’s picture'],
+] as const
+
 /** What the comparison says of the print, check by check, and how it is written on it. */
 export function MatchSide({
   room,
@@ -76,10 +81,10 @@ export function MatchSide({
 }) {
   const { slug } = useJob()
   const { state, view, act, busy } = room
-  const notes = [
-    ...pictureNotes(match, 'reference').map((note) => `The BAT’s picture: ${note}`),
-    ...pictureNotes(match, 'impression').map((note) => `This print’s picture: ${note}`),
-  ]
+  const notes = PICTURES.flatMap(([which, of]) => [
+    ...flawNotes(match, which).map((note) => `◆ ${of}: ${note}`),
+    ...pictureRemarks(match, which).map((note) => `△ ${of}: ${note}`),
+  ])
   return (
     <div>
       <h2 data-said className="station-title text-lg">
@@ -87,7 +92,7 @@ export function MatchSide({
       </h2>
       {notes.map((note) => (
         <p key={note} className="mt-1 text-sm">
-          ◆ {note}
+          {note}
         </p>
       ))}
       {match.flaws.impression.includes('other-device') && <GreyStripLink />}

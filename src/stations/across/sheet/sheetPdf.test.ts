@@ -1,6 +1,8 @@
 import sharp from 'sharp'
 import { describe, expect, it } from 'vitest'
 import { carrierSheet } from '@/core/plate/carrierSheet'
+import { FRAME, GREY_STRIP, PATCHES } from '@/core/match/strip/greyStrip'
+import { stripSheet } from '@/core/match/strip/stripSheet'
 import { registrationSheet } from '@/core/register/registrationSheet'
 import { OVERLAP_MM, PAGES, tileSheet } from '@/core/sheet/tileSheet'
 import { readPdfPage } from '../../../core/sheet/pdfReader.test.fixture'
@@ -34,6 +36,24 @@ describe('a drawing as PDF, measured by an independent reader', () => {
         points.every(([x, y]) => path.some(({ xMm, yMm }) => Math.hypot(xMm - x, yMm - y) < TOLERANCE_MM)),
       )
       expect(found, JSON.stringify(points)).toBe(true)
+    }
+  })
+
+  it('the grey strip: its frame and every patch lie where they are looked for, within 0.05 mm', async () => {
+    const page = await readPdfPage(await renderSheetPdf(stripSheet()))
+    const corner = (page.widthMm - GREY_STRIP.widthMm) / 2 + GREY_STRIP.rimMm
+    const frames = [{ leftMm: 0, topMm: 0, ...FRAME }, ...PATCHES.map(({ patch }) => patch)]
+    const found = page.paths.map((path) => [
+      Math.min(...path.map(({ xMm }) => xMm)),
+      Math.min(...path.map(({ yMm }) => yMm)),
+      Math.max(...path.map(({ xMm }) => xMm)),
+      Math.max(...path.map(({ yMm }) => yMm)),
+    ])
+    const top = 40 + GREY_STRIP.rimMm
+    for (const { leftMm, topMm, widthMm, heightMm } of frames) {
+      const wanted = [corner + leftMm, top + topMm, corner + leftMm + widthMm, top + topMm + heightMm]
+      const isThere = found.some((box) => box.every((at, i) => Math.abs(at - wanted[i]) < TOLERANCE_MM))
+      expect(isThere, JSON.stringify(wanted)).toBe(true)
     }
   })
 
