@@ -22,6 +22,8 @@ export interface EdgeSpreads {
 const SPREAD_APART_MM2 = 0.008
 /** Where the sheets' edges say which picture is softer, its drawing need be so little softer only, as a share of its crispness. */
 const AS_SHARP_BY_EDGES = 0.97
+/** A drawing that lost less than such a share of what the edges say did not lose it by the lens: one paper's edge is more ragged. What it lost is then by the drawing alone. */
+const AGREED = 0.6
 /** From a quarter to three quarters of an edge, in standard deviations of what blurs it. */
 const QUARTERS = 1.349
 
@@ -38,7 +40,7 @@ function softerByEdges({ mm: { reference, impression } }: EdgeSpreads): { softer
   return { softer: apart > 0 ? 'impression' : 'reference', mm }
 }
 
-/** What the sharper picture is put out of focus by: a standard deviation in mm, and no more than keeps a share of its crispness; null: nothing. */
+/** What the sharper picture is put out of focus by: a standard deviation in mm, where keeping a share of its crispness agrees with that; null: nothing. */
 function blurOf(
   byEdges: ReturnType<typeof softerByEdges>,
   byDrawing: ReturnType<typeof softerOf>,
@@ -49,6 +51,7 @@ function blurOf(
       ? null
       : { ...byEdges, share: null, isTooSoft: byDrawing?.softer === byEdges.softer && byDrawing.isTooSoft }
   if (!byDrawing) return null
+  // By the drawing alone: no blur would be too much to agree with.
   if (!byEdges) return { ...byDrawing, mm: Infinity }
   return byEdges.mm === 0 || byEdges.softer !== byDrawing.softer ? null : { ...byDrawing, mm: byEdges.mm }
 }
@@ -73,8 +76,9 @@ export function judgedAlike(
   if (!blur) return { judged: asTaken, softer: null }
   const { softer: picture, isTooSoft } = blur
   const sharper = picture === 'reference' ? impression : reference
-  const byDrawing = blur.share === null ? Infinity : focusFor(sharper, blur.share)
-  const spread = outOfFocus(sharper, Math.min(byDrawing, blur.mm * pixelsPerMm))
+  const px = blur.mm * pixelsPerMm
+  const byDrawing = blur.share === null ? px : focusFor(sharper, blur.share)
+  const spread = outOfFocus(sharper, byDrawing < AGREED * px ? byDrawing : px)
   const [one, other] = picture === 'reference' ? [reference, spread] : [spread, impression]
   return {
     judged: judgePlate(one, other, alignment, plate, pixelsPerMm, asTaken.deformation),
