@@ -18,12 +18,15 @@ export interface EdgeSpreads {
   isOneEdge: boolean
 }
 
-/** Edges of sheets whose squared spreads are apart by less are as sharp, mm²: half a pixel of blur at 150 dots an inch adds more. */
+/** Edges whose squared spreads are apart by less are as sharp, mm²: half a pixel of blur at 150 dots an inch adds more. */
 const SPREAD_APART_MM2 = 0.008
-/** Where the sheets' edges say which picture is softer, its drawing need be so little softer only, as a share of its crispness. */
+/** A sheet's edge that is seen sharper than so many pixels is as sharp as they fall on it: apart from it by less is as sharp, mm². */
+const CLEAR_PX = 0.9
+const UNCLEAR_APART_MM2 = 0.03
+/** Where clear edges say which picture is softer, its drawing need be so little softer only, as a share of its crispness. */
 const AS_SHARP_BY_EDGES = 0.97
 /** A drawing that lost less than such a share of what the edges say did not lose it by the lens: one paper's edge is more ragged. What it lost is then by the drawing alone. */
-const AGREED = 0.6
+const AGREED = 0.75
 /** From a quarter to three quarters of an edge, in standard deviations of what blurs it. */
 const QUARTERS = 1.349
 
@@ -32,28 +35,33 @@ const crispOf = ({ referenceInk, impressionInk, width, height, seen }: JudgedPla
   impression: crispness(impressionInk, width, height, seen),
 })
 
-/** Which picture's lens is softer by how sheets' edges look, and by how much, a standard deviation in mm; 0: neither's. Spreads of independent causes add by their squares. */
-function softerByEdges({ mm: { reference, impression } }: EdgeSpreads): { softer: Which; mm: number } | null {
-  if (reference === null || impression === null) return null
-  const apart = impression ** 2 - reference ** 2
-  const mm = Math.abs(apart) > SPREAD_APART_MM2 ? Math.sqrt(Math.abs(apart)) / QUARTERS : 0
-  return { softer: apart > 0 ? 'impression' : 'reference', mm }
+/** Which picture is softer by the edges beside the prints, and by how much, a standard deviation in px; 0: neither. Spreads of independent causes add by their squares. */
+interface ByEdges {
+  softer: Which
+  px: number
+  isClear: boolean
 }
 
-/** What the sharper picture is put out of focus by: a standard deviation in mm, where keeping a share of its crispness agrees with that; null: nothing. */
-function blurOf(
-  byEdges: ReturnType<typeof softerByEdges>,
-  byDrawing: ReturnType<typeof softerOf>,
-  isOneEdge: boolean,
-): { softer: Which; mm: number; share: number | null; isTooSoft: boolean } | null {
-  if (byEdges && isOneEdge)
-    return byEdges.mm === 0
-      ? null
-      : { ...byEdges, share: null, isTooSoft: byDrawing?.softer === byEdges.softer && byDrawing.isTooSoft }
-  if (!byDrawing) return null
-  // By the drawing alone: no blur would be too much to agree with.
-  if (!byEdges) return { ...byDrawing, mm: Infinity }
-  return byEdges.mm === 0 || byEdges.softer !== byDrawing.softer ? null : { ...byDrawing, mm: byEdges.mm }
+function softerByEdges(
+  { mm: { reference, impression }, isOneEdge }: EdgeSpreads,
+  pixelsPerMm: number,
+): ByEdges | null {
+  if (reference === null || impression === null) return null
+  const isClear = isOneEdge || Math.min(reference, impression) * pixelsPerMm > CLEAR_PX
+  const apart = impression ** 2 - reference ** 2
+  const isApart = Math.abs(apart) > (isClear ? SPREAD_APART_MM2 : UNCLEAR_APART_MM2)
+  return {
+    softer: apart > 0 ? 'impression' : 'reference',
+    px: isApart ? (Math.sqrt(Math.abs(apart)) / QUARTERS) * pixelsPerMm : 0,
+    isClear,
+  }
+}
+
+/** How far the sharper picture is put out of focus, px, where the drawing says so too. @param share of its crispness that the softer one has */
+function blurOf(sharper: Rgb, share: number, byEdges: ByEdges | null): number {
+  const byDrawing = focusFor(sharper, share)
+  if (!byEdges?.isClear || byDrawing < AGREED * byEdges.px) return byDrawing
+  return Math.max(byDrawing, byEdges.px)
 }
 
 /**
@@ -69,16 +77,17 @@ export function judgedAlike(
   edges: EdgeSpreads,
 ): { judged: JudgedPlate; softer: Softer | null } {
   const asTaken = judgePlate(reference, impression, alignment, plate, pixelsPerMm)
-  const byEdges = softerByEdges(edges)
-  const asSharp = edges.isOneEdge ? 1 : AS_SHARP_BY_EDGES
-  const apart = softerOf(crispOf(asTaken), byEdges ? asSharp : undefined)
-  const blur = blurOf(byEdges, apart, edges.isOneEdge)
-  if (!blur) return { judged: asTaken, softer: null }
-  const { softer: picture, isTooSoft } = blur
+  const byEdges = softerByEdges(edges, pixelsPerMm)
+  const apart = softerOf(crispOf(asTaken), byEdges?.isClear ? AS_SHARP_BY_EDGES : undefined)
+  const isAgreed = byEdges === null || (byEdges.px > 0 && byEdges.softer === apart?.softer)
+  // One printed edge is as sharp beside both, whatever was printed: it needs nobody's consent.
+  const isByEdge = edges.isOneEdge && byEdges !== null
+  if (isByEdge ? byEdges.px === 0 : !apart || !isAgreed) return { judged: asTaken, softer: null }
+  const picture = isByEdge ? byEdges.softer : apart!.softer
   const sharper = picture === 'reference' ? impression : reference
-  const px = blur.mm * pixelsPerMm
-  const byDrawing = blur.share === null ? px : focusFor(sharper, blur.share)
-  const spread = outOfFocus(sharper, byDrawing < AGREED * px ? byDrawing : px)
+  const px = isByEdge ? byEdges.px : blurOf(sharper, apart!.share, byEdges)
+  const spread = outOfFocus(sharper, px)
+  const isTooSoft = apart?.softer === picture && apart.isTooSoft
   const [one, other] = picture === 'reference' ? [reference, spread] : [spread, impression]
   return {
     judged: judgePlate(one, other, alignment, plate, pixelsPerMm, asTaken.deformation),

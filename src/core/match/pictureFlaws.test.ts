@@ -187,6 +187,7 @@ describe('two pictures', () => {
     expect(unlessSpoiled({ check: 'register', value: 3, words: '', places: [place] }, flaws)).toEqual({
       check: 'register',
       value: null,
+      spoiledBy: 'reference edges-unseen',
       words: `In the picture of the BAT, the sheet’s edges are not seen. ${PICTURE_FLAWS['edges-unseen'].cure}`,
       places: [],
     })

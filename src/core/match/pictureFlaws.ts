@@ -190,6 +190,7 @@ export function unlessSpoiled(result: CheckResult, flaws: PictureFlaws): CheckRe
   return {
     check: result.check,
     value: null,
+    spoiledBy: `${which} ${flaw}`,
     words: `In the picture of the ${which === 'reference' ? 'BAT' : 'impression'}, ${says}. ${cure}`,
     places: [],
   }

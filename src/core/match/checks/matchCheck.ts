@@ -61,6 +61,8 @@ export interface CheckResult {
   value: number | null
   words: string
   places: FoundPlace[]
+  /** what is wrong with which picture, where that keeps the check from being made: one code for all checks it spoils */
+  spoiledBy?: string
 }
 
 /** How a check stands: places a person accepted no longer count. */

@@ -1,7 +1,7 @@
 'use client'
 
 import Link from 'next/link'
-import { likelyCauses } from '@/core/match/checks/likelyCauses'
+import { likelyCauses, type LikelyCause } from '@/core/match/checks/likelyCauses'
 import {
   toleranceOf,
   MATCH_CHECKS,
@@ -15,6 +15,7 @@ import { STATIONS, type Settings } from '@/core/prove/settings'
 import { formatNumber } from '@/core/units/length'
 import { formatFine } from '@/core/units/quantity'
 import { GreyStripLink } from './GreyStripLink'
+import { ledgerRows } from './ledgerRows'
 import { STANDINGS } from './words'
 
 const inUnit = (value: number, unit: string) => {
@@ -26,8 +27,62 @@ const inUnit = (value: number, unit: string) => {
 const allowed = (value: number, unit: string) =>
   unit === 'mm' ? formatFine(value, 2) : formatNumber(value, 2)
 
-/** What differs is read first, then what a picture kept from being said. */
-const FIRST: Record<CheckStanding, number> = { differs: 0, unclear: 1, matches: 2 }
+/** A check by its name: one tap shows it on the light table. */
+function CheckName({
+  check,
+  standing,
+  isMarked,
+  onShow,
+}: {
+  check: MatchCheck
+  standing: CheckStanding
+  /** whether its standing is seen before it */ isMarked: boolean
+  onShow: (check: MatchCheck) => void
+}) {
+  return (
+    <button
+      type="button"
+      title="Show it on the light table"
+      className="-my-1.5 min-h-11 text-left underline decoration-line underline-offset-4"
+      onClick={() => onShow(check)}
+    >
+      {isMarked && <span aria-hidden>{STANDINGS[standing].mark} </span>}
+      {MATCH_CHECKS[check].label} <span className="sr-only">{STANDINGS[standing].word}: show it</span>
+    </button>
+  )
+}
+
+/** What may be behind a check that differs. */
+function Causes({ causes, slug }: { causes: readonly LikelyCause[]; slug: string }) {
+  return (
+    <ul className="text-sm">
+      {causes.map(({ words, isEvidence, station }) => (
+        <li key={words}>
+          {isEvidence ? (
+            <b>Set otherwise: {words}.</b>
+          ) : (
+            <>
+              {station ? 'Usually' : 'Perhaps'} {words}.
+            </>
+          )}{' '}
+          {station ? (
+            <Link href={`/jobs/${slug}/${station}`} className="underline underline-offset-4">
+              {STATIONS[station]}
+            </Link>
+          ) : (
+            <GreyStripLink />
+          )}
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+/** What a check came to against what is allowed. */
+function cameTo({ check, value }: CheckResult, tolerances: MatchTolerances): string {
+  const { unit } = MATCH_CHECKS[check]
+  return value === null ? '—' : `${inUnit(value, unit)} of ${allowed(toleranceOf(tolerances, check), unit)}`
+}
 
 /** Every check with its verdict, what it came to against what is allowed, and where it differs what may be behind it. */
 export function CheckLedger({
@@ -50,57 +105,26 @@ export function CheckLedger({
   /** shows the picture a check is seen in */ onShow: (check: MatchCheck) => void
 }) {
   const differences = compareSettings(bat, settings)
-  const rank = ({ check }: CheckResult) => FIRST[standings.get(check)!]
-  const inOrder = checks.toSorted((one, other) => rank(one) - rank(other))
   return (
     <ul aria-label="Checks" className="border-t border-line">
-      {inOrder.map((result) => {
-        const { label, unit } = MATCH_CHECKS[result.check]
-        const standing = standings.get(result.check)!
+      {ledgerRows(checks, standings).map(({ standing, results }) => {
+        const [first, ...others] = results
         return (
-          <li key={result.check} className="border-b border-line py-1.5">
-            <p
+          <li key={first.check} className="border-b border-line py-1.5">
+            <div
               className={`flex items-center justify-between gap-3 ${standing === 'differs' ? 'font-semibold text-signal' : ''}`}
             >
-              <button
-                type="button"
-                title="Show it on the light table"
-                className="-my-1.5 min-h-11 text-left underline decoration-line underline-offset-4"
-                onClick={() => onShow(result.check)}
-              >
-                <span aria-hidden>{STANDINGS[standing].mark}</span> {label}{' '}
-                <span className="sr-only">{STANDINGS[standing].word}: show it</span>
-              </button>
-              <span className="condensed whitespace-nowrap">
-                {result.value === null
-                  ? '—'
-                  : `${inUnit(result.value, unit)} of ${allowed(toleranceOf(tolerances, result.check), unit)}`}
-              </span>
-            </p>
-            <p className="text-sm text-muted">{result.words}</p>
+              <p className="flex flex-wrap gap-x-3">
+                <CheckName check={first.check} standing={standing} isMarked onShow={onShow} />
+                {others.map(({ check }) => (
+                  <CheckName key={check} check={check} standing={standing} isMarked={false} onShow={onShow} />
+                ))}
+              </p>
+              <span className="condensed whitespace-nowrap">{cameTo(first, tolerances)}</span>
+            </div>
+            <p className="text-sm text-muted">{first.words}</p>
             {standing === 'differs' && (
-              <ul className="text-sm">
-                {likelyCauses(result, differences, isContrastUnknown).map(
-                  ({ words, isEvidence, station }) => (
-                    <li key={words}>
-                      {isEvidence ? (
-                        <b>Set otherwise: {words}.</b>
-                      ) : (
-                        <>
-                          {station ? 'Usually' : 'Perhaps'} {words}.
-                        </>
-                      )}{' '}
-                      {station ? (
-                        <Link href={`/jobs/${slug}/${station}`} className="underline underline-offset-4">
-                          {STATIONS[station]}
-                        </Link>
-                      ) : (
-                        <GreyStripLink />
-                      )}
-                    </li>
-                  ),
-                )}
-              </ul>
+              <Causes causes={likelyCauses(first, differences, isContrastUnknown)} slug={slug} />
             )}
           </li>
         )
