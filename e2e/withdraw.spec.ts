@@ -48,7 +48,7 @@ test('a pull entered by mistake is withdrawn at the edition: at once the last, w
 
   await page.goto(`${sample.url}/jobs/mooring-posts/prove`)
   await page.getByRole('button', { name: /^Withdraw proof 3/ }).click()
-  await page.getByLabel('Why').fill('oops')
+  await page.getByRole('dialog').getByLabel('Why').fill('oops')
   await take(page).click()
   await expect(page.getByText('It stays: BAT 1 was approved from it.')).toBeVisible()
   await page.keyboard.press('Escape')
