@@ -1,12 +1,9 @@
-import { readdirSync } from 'node:fs'
-import path from 'node:path'
-import type { Page } from '@playwright/test'
 import sharp from 'sharp'
 import { GREY_STRIP } from '@/core/match/strip/greyStrip'
 import { stripSheet } from '@/core/match/strip/stripSheet'
 import { drawingToSvg } from '@/core/sheet/sheetDrawing'
 import { expect, signAs, test } from './fixtures'
-import { check, COMPARED } from './matchRoom'
+import { check, COMPARED, lastModelScan, originalOf } from './matchRoom'
 
 /** Pixels to a millimetre of our model's scans. */
 const PER_MM = 100 / 25.4
@@ -31,17 +28,6 @@ function strip(): Promise<Buffer> {
   )
     .png()
     .toBuffer()
-}
-
-/** The file of the sample's last picture that our model took. */
-async function lastModelScan(page: Page, url: string, dataFolder: string): Promise<string> {
-  const raw = JSON.stringify(await (await page.request.get(`${url}/raw/mooring-posts`)).json())
-  const id = [...raw.matchAll(/\\"imageId\\":\\"(\w+)\\",\\"taken\\":\\"model\\"/g)].at(-1)![1]
-  const folder = path.join(dataFolder, 'pictures', id)
-  return path.join(
-    folder,
-    readdirSync(folder).find((name) => name.startsWith('original'))!,
-  )
 }
 
 /** A scan with the strip below its sheet, as a device sees it that raises contrast by so much. */
@@ -69,7 +55,7 @@ async function besideStrip(file: string, contrast: number): Promise<Buffer> {
 test('a photograph is held against a scan once the grey strip lies beside both', async ({ page, sample }) => {
   await page.goto(`${sample.url}/jobs/mooring-posts/edition/match`)
   await signAs(page, 'Ida Quill')
-  const scan = await lastModelScan(page, sample.url, sample.dataFolder)
+  const scan = originalOf(sample.dataFolder, await lastModelScan(page, sample.url))
   await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 9' })
 
   // The strip is at hand where the picture is asked for.

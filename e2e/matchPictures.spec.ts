@@ -1,11 +1,8 @@
-import { readdirSync } from 'node:fs'
-import path from 'node:path'
-import type { Page } from '@playwright/test'
 import sharp from 'sharp'
 import { sheetEdges } from '@/core/match/sheetEdges'
 import { drawPlate } from '../demo/plateDrawing'
 import { expect, signAs, test } from './fixtures'
-import { atWork, bringOtherPlate, check, COMPARED, verdict } from './matchRoom'
+import { atWork, bringOtherPlate, check, COMPARED, lastModelScan, originalOf, verdict } from './matchRoom'
 
 test('pictures are brought in, refused in words, straightened by hand, and never mixed wet with dry', async ({
   page,
@@ -112,17 +109,9 @@ test('pictures are brought in, refused in words, straightened by hand, and never
   await expect(page.getByRole('button', { name: 'Lay pull 10 over the BAT' })).toBeVisible()
 })
 
-/** The sample's last picture that our model took. */
-async function lastModelScan(page: Page, url: string): Promise<string> {
-  const raw = JSON.stringify(await (await page.request.get(`${url}/raw/mooring-posts`)).json())
-  return [...raw.matchAll(/\\"imageId\\":\\"(\w+)\\",\\"taken\\":\\"model\\"/g)].at(-1)![1]
-}
-
 /** A picture of the sample as it would be on another sheet of its paper: what lies round it is as light as it is. */
 async function onItsOwnPaper(dataFolder: string, imageId: string): Promise<Buffer> {
-  const folder = path.join(dataFolder, 'pictures', imageId)
-  const file = readdirSync(folder).find((name) => name.startsWith('original'))!
-  const { data, info } = await sharp(path.join(folder, file))
+  const { data, info } = await sharp(originalOf(dataFolder, imageId))
     .removeAlpha()
     .raw()
     .toBuffer({ resolveWithObject: true })
@@ -191,11 +180,7 @@ test('a picture on paper like its own is told what is wrong with it, gets its co
 const MODEL_DPI = 100
 /** The model's scan as it would be of a sheet larger than the glass: cut on the right and below. */
 async function cutByTheGlass(dataFolder: string, imageId: string): Promise<Buffer> {
-  const folder = path.join(dataFolder, 'pictures', imageId)
-  const file = path.join(
-    folder,
-    readdirSync(folder).find((name) => name.startsWith('original'))!,
-  )
+  const file = originalOf(dataFolder, imageId)
   const { width, height } = await sharp(file).metadata()
   return sharp(file)
     .extract({ left: 0, top: 0, width: Math.round(0.9 * width), height: Math.round(0.9 * height) })

@@ -1,3 +1,5 @@
+import { readdirSync } from 'node:fs'
+import path from 'node:path'
 import type { Page } from '@playwright/test'
 import { drawPlate } from '../demo/plateDrawing'
 import { expect } from './fixtures'
@@ -24,4 +26,19 @@ export async function bringOtherPlate(page: Page, picture: string): Promise<void
   await expect(
     page.getByRole('alert').filter({ hasText: 'These do not look like the same plate.' }),
   ).toBeVisible(COMPARED)
+}
+
+/** The sample's last picture that our model took, by its id. */
+export async function lastModelScan(page: Page, url: string): Promise<string> {
+  const raw = JSON.stringify(await (await page.request.get(`${url}/raw/mooring-posts`)).json())
+  return [...raw.matchAll(/\\"imageId\\":\\"(\w+)\\",\\"taken\\":\\"model\\"/g)].at(-1)![1]
+}
+
+/** The file a picture came as. */
+export function originalOf(dataFolder: string, imageId: string): string {
+  const folder = path.join(dataFolder, 'pictures', imageId)
+  return path.join(
+    folder,
+    readdirSync(folder).find((name) => name.startsWith('original'))!,
+  )
 }

@@ -1,5 +1,6 @@
 import sharp, { type Sharp } from 'sharp'
 import { drawingToSvg } from '../../sheet/sheetDrawing'
+import { readPicture } from '../drawnPlate.test.fixture'
 import type { Rgb } from '../picture'
 import { GREY_STRIP } from './greyStrip'
 import { stripSheet } from './stripSheet'
@@ -20,10 +21,7 @@ export function printedStrip(pxPerMm: number): Promise<Buffer> {
 }
 
 /** A picture as the core takes it. */
-export async function asRgb(picture: Sharp): Promise<Rgb> {
-  const { data, info } = await picture.removeAlpha().raw().toBuffer({ resolveWithObject: true })
-  return { width: info.width, height: info.height, data }
-}
+export const asRgb = async (picture: Sharp): Promise<Rgb> => readPicture(await picture.png().toBuffer())
 
 /** A pale sheet of 600 × 400 px on a ground, and the strip below it, turned. @param ground 0 to 255 */
 export async function sheetWithStrip(ground: number, degrees: number, isThere = true): Promise<Rgb> {
