@@ -1,14 +1,14 @@
 import type { PictureFlaw, Which } from './flawTable'
 import type { Corners } from './homography'
 import type { Lens } from './lens'
-import type { SeenSides } from './partOfSheet'
+import type { SeenSides } from './seenSides'
 
 /** How the edges of a sheet are known in a picture. */
 export interface EdgesFound {
   /** without the lens, where it bends them */
   corners: Corners
   lens: Lens | null
-  /** of a sheet its picture cuts, the sides that are seen in its own scale, or that there are three, whose scale nobody knows; null: all four are */
+  /** of a sheet its picture cuts, the sides that are seen in its own scale, its corners named as it lies upright, or that there are three, whose scale nobody knows; null: all four are */
   sides: SeenSides | 'three' | null
   isSetByHand: boolean
   /** how far the worst side bows, mm */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { findPlate, type Box } from './findPlate'
+import { findPlate, findPlateMark, type Box } from './findPlate'
 import type { Grey } from './picture'
 
 /** A white sheet with dark rectangles on it, later ones over earlier. */
@@ -65,6 +65,15 @@ describe('a plate mark on its sheet', () => {
       [box(240, 187, 300, 1), 0],
     ]
     expect(findPlate(sheet(840, 680, [plate, 0.75], ...hairs), box(236, 204, 300, 200), 4)).toEqual(plate)
+  })
+  it('is the clearer the darker it is than what is round it, of the way that is less clear; one that bleeds both ways shows nothing', () => {
+    const plate = box(124, 96, 150, 100)
+    const clearOf = (...dark: [Box, number][]) => findPlateMark(sheet(420, 340, ...dark), plate, 2).clear
+    const [deep, faint, none] = [clearOf([plate, 0.55]), clearOf([plate, 0.85]), clearOf()]
+    expect(deep! / faint!).toBeCloseTo(4, 3)
+    expect(none).toBeCloseTo(0, 9)
+    expect(clearOf([{ ...plate, top: 0, height: 340 }, 0.55])).toBeLessThan(faint! / 2)
+    expect(findPlateMark(sheet(420, 340), box(-4, -4, 430, 350), 2).clear).toBeNull()
   })
   it('is found where it ends with its sheet', () => {
     const plate = box(0, 3, 150, 100)

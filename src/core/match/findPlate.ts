@@ -36,8 +36,16 @@ const TOGETHER = 0.1
 /**
  * Where along one axis a span of the plate's length lies best: darker inside its two edges than outside them, near its place, or where the ink is. Both have to
  * be edges: a line of the drawing is darker than what is beside it too, but seldom a plate's length from another.
+ *
+ * @returns where it begins, and how much darker it is there inside both its edges, in the profile's unit
  */
-function settle(profile: Float64Array, wanted: number, length: number, reach: number, strip: number): number {
+function settle(
+  profile: Float64Array,
+  wanted: number,
+  length: number,
+  reach: number,
+  strip: number,
+): { at: number; step: number } {
   const mean = windows(profile)
   const isAnywhere = !Number.isFinite(reach)
   const [from, to] = isAnywhere
@@ -61,7 +69,13 @@ function settle(profile: Float64Array, wanted: number, length: number, reach: nu
       best = at
     }
   }
-  return best
+  return { at: best, step: Math.max(0, most) }
+}
+
+/** A plate mark as it was found, and how clear it is: how much darker the plate is inside its edges than outside, of the way of which that is less, 0 to 1; null: it bleeds both ways. */
+export interface PlateMark {
+  box: Box
+  clear: number | null
 }
 
 /**
@@ -70,12 +84,12 @@ function settle(profile: Float64Array, wanted: number, length: number, reach: nu
  *
  * @param wanted where the settings place it, px @param reachMm how far from there it may lie; without end where nobody knows
  */
-export function findPlate(
+export function findPlateMark(
   { width, height, data }: Grey,
   wanted: Box,
   pixelsPerMm: number,
   reachMm = { x: PLATE_REACH_MM, y: PLATE_REACH_MM },
-): Box {
+): PlateMark {
   const strip = Math.max(2, Math.round(STRIP_MM * pixelsPerMm))
   const columns = new Float64Array(width)
   const rows = new Float64Array(height)
@@ -83,23 +97,34 @@ export function findPlate(
   const inside = (value: number, from: number, length: number, isKnown: boolean) =>
     !isKnown || (value >= from + 0.1 * length && value < from + 0.9 * length)
   const isKnown = { x: Number.isFinite(reachMm.x), y: Number.isFinite(reachMm.y) }
+  const counted = { x: 0, y: 0 }
+  for (let x = 0; x < width; x++) if (inside(x, wanted.left, wanted.width, isKnown.x)) counted.x += 1
   for (let y = 0; y < height; y++) {
+    const isInside = inside(y, wanted.top, wanted.height, isKnown.y)
+    if (isInside) counted.y += 1
     for (let x = 0; x < width; x++) {
       const dark = 1 - data[y * width + x]
-      if (inside(y, wanted.top, wanted.height, isKnown.y)) columns[x] += dark
+      if (isInside) columns[x] += dark
       if (inside(x, wanted.left, wanted.width, isKnown.x)) rows[y] += dark
     }
   }
   const lies = (from: number, length: number, all: number) => from >= 0 && from + length <= all
   const mm = (value: number) => Math.round(value * pixelsPerMm)
   // A plate that bleeds over a side of its sheet has no two edges that way to be found by.
+  const x = lies(wanted.left, wanted.width, width)
+    ? settle(columns, wanted.left, wanted.width, mm(reachMm.x), strip)
+    : null
+  const y = lies(wanted.top, wanted.height, height)
+    ? settle(rows, wanted.top, wanted.height, mm(reachMm.y), strip)
+    : null
+  const clears = [x && x.step / Math.max(1, counted.y), y && y.step / Math.max(1, counted.x)].filter(
+    (clear) => clear !== null,
+  )
   return {
-    ...wanted,
-    left: lies(wanted.left, wanted.width, width)
-      ? settle(columns, wanted.left, wanted.width, mm(reachMm.x), strip)
-      : Math.round(wanted.left),
-    top: lies(wanted.top, wanted.height, height)
-      ? settle(rows, wanted.top, wanted.height, mm(reachMm.y), strip)
-      : Math.round(wanted.top),
+    box: { ...wanted, left: x?.at ?? Math.round(wanted.left), top: y?.at ?? Math.round(wanted.top) },
+    clear: clears.length > 0 ? Math.min(...clears) : null,
   }
 }
+
+/** Where that plate mark lies. */
+export const findPlate = (...asked: Parameters<typeof findPlateMark>): Box => findPlateMark(...asked).box

@@ -174,8 +174,31 @@ export function matchImpression(
   input: MatchImpressionInput,
   tell: (step: number) => void = () => undefined,
 ): ImpressionMatch | RefusedMatch {
-  return holdAgainst(input, tell, 0)
+  const asLaid = holdAgainst(input, tell, 0)
+  if (!mayLieRound(asLaid, input)) return asLaid
+  const round = holdAgainst(input, tell, 2)
+  return isNearer(round, asLaid) ? round : asLaid
 }
+
+/** Farther beside its place than this a print is seldom, and one that was laid upside down on the glass always, mm. */
+const FAR_OFF_MM = 3
+const misfitOf = ({ placed: { xMm, yMm } }: ImpressionMatch) => Math.hypot(xMm, yMm)
+
+/**
+ * Whether a print may have been laid upside down, which of a dark plate, of close hatching or of a drawing that is alike both ways its alignment does not tell:
+ * it has its ink elsewhere, or lies far beside its place.
+ */
+const mayLieRound = (
+  asLaid: ImpressionMatch | RefusedMatch,
+  { impression }: MatchImpressionInput,
+): boolean =>
+  'which' in asLaid
+    ? asLaid.reason.code === 'another-plate'
+    : impression.corners === null && misfitOf(asLaid) > FAR_OFF_MM
+
+/** Whether a print taken to lie upside down lies nearer to its place than as it was laid. */
+const isNearer = (round: ImpressionMatch | RefusedMatch, asLaid: ImpressionMatch | RefusedMatch): boolean =>
+  !('which' in round) && ('which' in asLaid || misfitOf(round) < misfitOf(asLaid) / 2)
 
 /** @param turned quarters by which the impression lies otherwise than its corners say */
 function holdAgainst(
@@ -218,7 +241,7 @@ function holdAgainst(
   const { alignment } = laid
   const quarters = Math.round(alignment.rotation / (Math.PI / 2))
   // It lay the other way round on the glass: its corners are named anew, so that its margins lie over the reference's too.
-  if (quarters !== 0 && turned === 0) return holdAgainst(input, tell, quarters)
+  if (quarters !== 0 && turned === 0) return holdAgainst(input, tell, (quarters + 4) % 4)
 
   tell(4)
   const plateInCrop: Box = { ...at, left: at.left - crop.left, top: at.top - crop.top }

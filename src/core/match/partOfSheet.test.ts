@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Spot } from './homography'
-import { partOfSheet, sidesTurned } from './partOfSheet'
+import { partOfSheet } from './partOfSheet'
+import { quartersRound, spotRound } from './quartersRound.test.fixture'
 import type { Rgb } from './picture'
 
 const SHEET = { widthMm: 300, heightMm: 220 }
@@ -83,9 +84,15 @@ describe('a sheet larger than the glass', () => {
   })
 })
 
-it('sides of a sheet turned half round are those across', () => {
-  expect(sidesTurned({ x: 'left', y: null }, 2)).toEqual({ x: 'right', y: null })
-  expect(sidesTurned({ x: null, y: 'bottom' }, -2)).toEqual({ x: null, y: 'top' })
-  expect(sidesTurned({ x: 'left', y: 'top' }, 0)).toEqual({ x: 'left', y: 'top' })
-  expect(sidesTurned(null, 2)).toBeNull()
+describe('a sheet larger than the glass, laid otherwise', () => {
+  const LAID: Spot = [14, 9]
+  const upright = scan(LAID, [210, 190])
+  it.each([1, 2, 3])('by %d quarters lies by the same corner of its own', (quarters) => {
+    const { corners, sides } = part(quartersRound(upright, quarters))!
+    expect(sides).toEqual({ x: 'left', y: 'top' })
+    const wanted = part(upright)!.corners.map((spot) => spotRound(spot, upright, quarters))
+    corners.forEach(([x, y], i) => {
+      expect(Math.hypot(x - wanted[i][0], y - wanted[i][1])).toBeLessThan(0.7)
+    })
+  })
 })

@@ -1,18 +1,12 @@
 import { mean } from '../stats/mean'
-import { cropped } from './cropped'
-import { findPlate, PLATE_REACH_MM } from './findPlate'
+import { PLATE_REACH_MM } from './findPlate'
 import type { Corners, Spot } from './homography'
+import { mostLikely, speaksFor, turnedBy } from './lying'
 import { greyOf, shrunk, type Rgb } from './picture'
-import { rectify } from './rectify'
-import { seenBox } from './seenBox'
+import { markOnSheet, turnedOnSheet, type MarkOnSheet, type PlateOnSheet } from './plateOnSheet'
+import { sidesTurned, type SeenSides } from './seenSides'
 import type { Side } from './sideLine'
 import { sidesOnDark, turnOf } from './sidesOnDark'
-
-/** Which sides of a sheet a picture shows that cuts the rest off; null: neither of the two. */
-export interface SeenSides {
-  x: 'left' | 'right' | null
-  y: 'top' | 'bottom' | null
-}
 
 /** How a sheet lies that is only partly in its picture. */
 export interface SheetPart {
@@ -24,47 +18,40 @@ export interface SheetPart {
   raggedMm: number
   spreadMm: number | null
 }
-
-type Lengths = Record<'widthMm' | 'heightMm', number>
-/** A sheet, and the plate where the settings place it on it. */
-export interface PlateOnSheet {
-  sheet: Lengths
-  plate: Lengths & { leftMm: number; topMm: number }
+/** A sheet as it is taken to lie, and the plate mark it then has. */
+interface MarkedPart {
+  part: SheetPart
+  mark: MarkOnSheet | null
 }
+
+type Lengths = PlateOnSheet['sheet']
 
 /** A picture that shows less than this beyond the sheet, mm, may cut it. */
 const SHOWS_MM = 2
 
-/** Whether a picture at its own scale cuts the sheet but holds the plate. */
-function isPart(picture: Lengths, sheet: Lengths, plate: Lengths): boolean {
-  const cuts = (['widthMm', 'heightMm'] as const).some((side) => picture[side] < sheet[side] + SHOWS_MM)
-  return cuts && plate.widthMm <= picture.widthMm && plate.heightMm <= picture.heightMm
+/** Whether a picture at its own scale cuts a sheet that lies upright in it. */
+const isCut = (picture: Lengths, sheet: Lengths): boolean =>
+  (['widthMm', 'heightMm'] as const).some((side) => picture[side] < sheet[side] + SHOWS_MM)
+
+/** The ways a sheet may lie of which a picture shows a part, quarters clockwise: those of which it holds the whole plate. */
+function waysOf(picture: Lengths, onSheet: PlateOnSheet): number[] {
+  if (!isCut(picture, onSheet.sheet)) return []
+  return [0, 1, 2, 3].filter((quarters) => {
+    const { sheet, plate } = turnedOnSheet(onSheet, quarters)
+    return isCut(picture, sheet) && plate.widthMm <= picture.widthMm && plate.heightMm <= picture.heightMm
+  })
 }
 
-/** Finer than this, px/mm, no plate mark is looked for. */
-const FINE_ENOUGH = 3
-
 /** Along a way of which no side is seen, the sheet is laid so that the plate found lies where the settings place it. */
-function withPlateFound(picture: Rgb, part: SheetPart, { sheet, plate }: PlateOnSheet): SheetPart {
+function withPlateFound(picture: Rgb, part: SheetPart, onSheet: PlateOnSheet): MarkedPart {
   const { sides, corners } = part
-  if (sides.x && sides.y) return part
-  const [width, height] = [sheet.widthMm * FINE_ENOUGH, sheet.heightMm * FINE_ENOUGH].map(Math.round)
-  const upright = rectify(picture, corners, width, height)
-  if (!upright) return part
-  const seen = seenBox(picture, corners, width, height)
-  const wanted = {
-    left: plate.leftMm * FINE_ENOUGH - seen.left,
-    top: plate.topMm * FINE_ENOUGH - seen.top,
-    width: plate.widthMm * FINE_ENOUGH,
-    height: plate.heightMm * FINE_ENOUGH,
-  }
-  const at = findPlate(greyOf(cropped(upright, seen)), wanted, FINE_ENOUGH, {
-    x: sides.x ? PLATE_REACH_MM : Infinity,
-    y: sides.y ? PLATE_REACH_MM : Infinity,
+  const mark = markOnSheet(picture, corners, onSheet, {
+    reachMm: { x: sides.x ? PLATE_REACH_MM : Infinity, y: sides.y ? PLATE_REACH_MM : Infinity },
   })
+  if (!mark) return { part, mark }
   const [along, down] = [
-    sides.x ? 0 : (at.left - wanted.left) / width,
-    sides.y ? 0 : (at.top - wanted.top) / height,
+    sides.x ? 0 : mark.xMm / onSheet.sheet.widthMm,
+    sides.y ? 0 : mark.yMm / onSheet.sheet.heightMm,
   ]
   const [a, b, , d] = corners
   const moved = corners.map(
@@ -74,20 +61,29 @@ function withPlateFound(picture: Rgb, part: SheetPart, { sheet, plate }: PlateOn
         y + along * (b[1] - a[1]) + down * (d[1] - a[1]),
       ] as const,
   ) as unknown as Corners
-  return { ...part, corners: moved }
+  return {
+    part: { ...part, corners: moved },
+    mark: { ...mark, xMm: sides.x ? mark.xMm : 0, yMm: sides.y ? mark.yMm : 0 },
+  }
 }
 
-/**
- * How a sheet lies that is larger than the scanner's glass: its scale is known by the file, its turn and place by the sides that are seen.
- *
- * @param picture with `pixelsPerMm`; no camera's, which has none @param longest side it is looked for in, px
- * @returns null where the picture has no scale, or is not one of a part of the sheet with the whole plate
- */
-export function partOfSheet(picture: Rgb, { sheet, plate }: PlateOnSheet, longest: number): SheetPart | null {
-  const { pixelsPerMm: scale, width, height } = picture
-  if (!scale || !isPart({ widthMm: width / scale, heightMm: height / scale }, sheet, plate)) return null
-  const times = Math.max(1, Math.round(Math.max(width, height) / longest))
-  const { sides, spreadPx } = sidesOnDark(greyOf(shrunk(picture, times)))
+/** A sheet is only taken to lie across where its plate mark speaks for it at least so much: one of few lines does from 0.045 on, and none in a wrong place [bench photographs]. */
+const MARKED = 0.02
+
+/** Sides of a sheet in a picture that cuts it, and by how many pixels of the search it is finer. */
+interface SidesSeen {
+  sides: ReturnType<typeof sidesOnDark>
+  times: number
+  /** px/mm */
+  scale: number
+}
+
+/** A sheet as it lies when nothing of it is turned, by its sides that are seen. */
+function laidBySides(
+  { width, height }: Rgb,
+  { sides: { sides, spreadPx }, times, scale }: SidesSeen,
+  { sheet, plate }: PlateOnSheet,
+): SheetPart {
   const [top, right, bottom, left] = sides
   const seen = sides.flatMap((side, i) => (side ? [{ side, turn: turnOf(side, i) }] : []))
   const turn = seen.length > 0 ? mean(seen.map((one) => one.turn)) : 0
@@ -125,7 +121,7 @@ export function partOfSheet(picture: Rgb, { sheet, plate }: PlateOnSheet, longes
     const [u, v] = [x + scale * alongMm, y + scale * downMm]
     return [u * across[0] + v * down[0], u * across[1] + v * down[1]]
   }
-  const part: SheetPart = {
+  return {
     corners: [at(0, 0), at(sheet.widthMm, 0), at(sheet.widthMm, sheet.heightMm), at(0, sheet.heightMm)],
     sides: {
       x: (left && 'left') ?? (right && 'right'),
@@ -135,17 +131,32 @@ export function partOfSheet(picture: Rgb, { sheet, plate }: PlateOnSheet, longes
     raggedMm: (times * Math.max(0, ...seen.map(({ side }) => side.raggedPx))) / scale,
     spreadMm: spreadPx === null || seen.length === 0 ? null : (times * spreadPx) / scale,
   }
-  return withPlateFound(picture, part, { sheet, plate })
 }
 
-/** The sides that are seen, of a sheet that is turned half round. @param quarters an odd number is no sheet that is cut */
-export const sidesTurned = (
-  sides: SeenSides | 'three' | null,
-  quarters: number,
-): SeenSides | 'three' | null =>
-  sides && sides !== 'three' && quarters % 4 !== 0
-    ? {
-        x: sides.x && (sides.x === 'left' ? 'right' : 'left'),
-        y: sides.y && (sides.y === 'top' ? 'bottom' : 'top'),
-      }
-    : sides
+/**
+ * How a sheet lies that is larger than the scanner's glass: its scale is known by the file, its turn and place by the sides that are seen. A sheet laid across, or
+ * upside down, is told by where its plate mark then lies.
+ *
+ * @param picture with `pixelsPerMm`; no camera's, which has none @param longest side it is looked for in, px
+ * @returns null where the picture has no scale, or is not one of a part of the sheet with the whole plate
+ */
+export function partOfSheet(picture: Rgb, onSheet: PlateOnSheet, longest: number): SheetPart | null {
+  const { pixelsPerMm: scale, width, height } = picture
+  if (!scale) return null
+  const ways = waysOf({ widthMm: width / scale, heightMm: height / scale }, onSheet)
+  if (ways.length === 0) return null
+  const times = Math.max(1, Math.round(Math.max(width, height) / longest))
+  const seen: SidesSeen = { sides: sidesOnDark(greyOf(shrunk(picture, times))), times, scale }
+  const laid = ways.flatMap((quarters): MarkedPart[] => {
+    const part = laidBySides(picture, seen, turnedOnSheet(onSheet, quarters))
+    const upright: SheetPart = {
+      ...part,
+      corners: turnedBy(part.corners, quarters),
+      sides: sidesTurned(part.sides, quarters),
+    }
+    const marked = withPlateFound(picture, upright, onSheet)
+    return quarters === 0 || speaksFor(marked.mark) > MARKED ? [marked] : []
+  })
+  const [first, ...others] = laid
+  return laid.length === 0 ? null : mostLikely([first, ...others], ({ mark }) => speaksFor(mark)).part
+}

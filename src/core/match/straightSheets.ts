@@ -1,18 +1,20 @@
 import type { PrintedZone } from './checks/colourCheck'
 import type { DriedTone } from './driedPicture'
 import type { evenLight, PaperWhite } from './evenLight'
+import type { EdgesFound } from './edgeFlaws'
 import { evenSheets } from './evenSheets'
 import type { Box } from './findPlate'
 import { isConvex, type Corners } from './homography'
+import { seenAt, type Lens } from './lens'
 import type { MatchRefusal } from './matchPictures'
 import { lookAtPaper } from './paperRound'
-import { sidesTurned } from './partOfSheet'
+import { quartersByShape, quartersLying, turnedBy } from './lying'
 import type { Rgb } from './picture'
 import type { PictureLook } from './pictureFlaws'
-import { seenAt, type Lens } from './lens'
 import { darkestShare, isTwoTone } from './pictureTones'
 import { rectify } from './rectify'
 import { seenBox } from './seenBox'
+import { sidesTurned } from './seenSides'
 import type { Scan } from './scan'
 import { frameOf, sheetEdges } from './sheetEdges'
 import { findStrip, type FoundStrip } from './strip/findStrip'
@@ -88,19 +90,23 @@ export function straightSheets(
   const [ourEdges, theirEdges] = [reference, impression].map(({ picture, corners, taken }) =>
     sheetEdges(picture, corners, { sheet, plate }, taken),
   )
-  const ourCorners = ourEdges?.corners ?? frameOf(reference.picture)
-  const found = theirEdges?.corners ?? frameOf(impression.picture)
+  const place = { ...plate, ...reference.plateAt }
+  // A sheet scanned lying across, or upside down, is turned upright by naming its corners from another one.
+  const ourFrame = ourEdges?.corners ?? frameOf(reference.picture)
+  const ourTurn = ourEdges
+    ? quartersLying(reference.picture, ourEdges, { sheet, plate: place })
+    : quartersByShape(ourFrame, sheet)[0]
+  const ourCorners = turnedBy(ourFrame, ourTurn)
+  const theirFrame = theirEdges?.corners ?? frameOf(impression.picture)
+  const theirCorners = turnedBy(theirFrame, quartersByShape(theirFrame, sheet)[0] + turned)
   const across = ([a, b]: Corners) => Math.hypot(b[0] - a[0], b[1] - a[1]) / sheet.widthMm
-  const pixelsPerMm = Math.min(JUDGED_DPI / 25.4, across(ourCorners), across(found))
+  const pixelsPerMm = Math.min(JUDGED_DPI / 25.4, across(ourCorners), across(theirCorners))
   const [width, height] = [Math.round(sheet.widthMm * pixelsPerMm), Math.round(sheet.heightMm * pixelsPerMm)]
-  // A sheet scanned a quarter turn apart is turned back by naming its corners from another one.
-  const theirCorners = turnedBy(turnsOf(found, width > height), turned)
   const upright = rectify(reference.picture, ourCorners, width, height, ourEdges?.lens)
   const lying = rectify(impression.picture, theirCorners, width, height, theirEdges?.lens)
   if (!upright || !lying) return { which: upright ? 'impression' : 'reference', reason: { code: 'no-sheet' } }
 
   tell(1)
-  const place = reference.plateAt ?? plate
   const wanted: Box = {
     left: place.leftMm * pixelsPerMm,
     top: place.topMm * pixelsPerMm,
@@ -149,7 +155,7 @@ export function straightSheets(
       },
       impression: {
         taken: impression.taken ?? null,
-        edges: theirEdges && { ...theirEdges, sides: sidesTurned(theirEdges.sides, turned) },
+        edges: theirEdges && withSidesTurned(theirEdges, turned),
         white: theirs.white,
         paper: paperOf(lying, theirSeen),
         levelled: paperOf(theirs.picture, theirSeen),
@@ -182,14 +188,8 @@ const tonesOf = (picture: Rgb, upright: Rgb, plate: Box) => ({
 const asSeen = (corners: Corners, lens: Lens | null | undefined): Corners =>
   lens ? (corners.map((spot) => seenAt(lens, spot)) as unknown as Corners) : corners
 
-/** Corners named so that the sheet lies the way it is wanted: a sheet scanned lying across begins at its next corner. */
-function turnsOf(corners: Corners, isWide: boolean): Corners {
-  const [a, b, , d] = corners
-  const lies = Math.hypot(b[0] - a[0], b[1] - a[1]) > Math.hypot(d[0] - a[0], d[1] - a[1])
-  return lies === isWide ? corners : turnedBy(corners, 1)
-}
-
-/** The same corners begun so many further on: what stood turned clockwise by so many quarters stands upright. */
-function turnedBy(corners: Corners, quarters: number): Corners {
-  return [0, 1, 2, 3].map((i) => corners[(((i + quarters) % 4) + 4) % 4]) as unknown as Corners
-}
+/** Edges of a sheet that is cut, and lies otherwise than was thought. */
+const withSidesTurned = (edges: EdgesFound, quarters: number): EdgesFound => ({
+  ...edges,
+  sides: edges.sides && edges.sides !== 'three' ? sidesTurned(edges.sides, quarters) : edges.sides,
+})

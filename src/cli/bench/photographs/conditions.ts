@@ -47,6 +47,17 @@ export const CONDITIONS: readonly Condition[] = [
   { name: 'phone, dark table', reference: PHONE, impression: { ...PHONE, turnDegrees: -1.5 }, isGood: true },
   // Sheets larger than the glass.
   both('flatbed, a corner of the sheet', { rightMm: -14, bottomMm: -9 }, true),
+  // Laid otherwise on the glass: a BAT upside down, a sheet across, and one that is larger than the glass across.
+  { ...both('flatbed, laid upside down', {}, true), reference: { ...FLATBED, quarters: 2 } },
+  {
+    ...both('flatbed, laid across', {}, true),
+    reference: { ...FLATBED, quarters: 1 },
+    impression: { ...FLATBED, quarters: 2, turnDegrees: -0.7 },
+  },
+  {
+    ...both('flatbed, a corner, laid across', { rightMm: -14, bottomMm: -9 }, true),
+    impression: { ...FLATBED, rightMm: -14, bottomMm: -9, quarters: 3, turnDegrees: -0.7 },
+  },
   both('flatbed, no side of the sheet', { roundMm: -6 }, false),
   bad('flatbed, white lid', { ground: 'white' }, FLATBED),
   bad('phone, white table', { ground: 'white' }),

@@ -23,6 +23,8 @@ export interface Taking {
   /** corners of the sheet moved by so much at most: a camera that is not held level */
   tiltMm: number
   turnDegrees: number
+  /** by how many quarters the sheet was laid round on the glass, clockwise */
+  quarters?: number
   ground: 'dark' | 'white' | 'wood' | 'sheet'
   /** barrel of the lens: share at the picture's corner */
   barrel: number
@@ -189,12 +191,26 @@ export function taken(sheet: Sheet, how: Taking, seed: number): Rgb {
   }
   const soft = spreadOut(raw, width, height, how.spread)
   const data = new Uint8Array(raw.length)
+  const quarters = how.quarters ?? 0
+  const [wide, tall] = quarters % 2 === 0 ? [width, height] : [height, width]
+  /** Where a pixel lies in the picture of the sheet laid round. */
+  const pixelAt = (column: number, row: number) => {
+    const [x, y] = [
+      [column, row],
+      [height - 1 - row, column],
+      [width - 1 - column, height - 1 - row],
+      [row, width - 1 - column],
+    ][quarters]
+    return y * wide + x
+  }
   for (let i = 0; i < data.length; i++) {
     const value = soft[i] + how.noise * Math.sqrt(Math.max(0, soft[i]) + 0.02) * normal(next)
     const tone = encoded(Math.min(1, Math.max(0, value))) / 255
-    data[i] = Math.round(255 * (tone - ((how.contrast ?? 0) * Math.sin(2 * Math.PI * tone)) / (2 * Math.PI)))
+    const pixel = Math.floor(i / 3)
+    const at = 3 * pixelAt(pixel % width, Math.floor(pixel / width)) + (i % 3)
+    data[at] = Math.round(255 * (tone - ((how.contrast ?? 0) * Math.sin(2 * Math.PI * tone)) / (2 * Math.PI)))
   }
-  return { width, height, data, ...(how.isScaleKnown && { pixelsPerMm: how.scale }) }
+  return { width: wide, height: tall, data, ...(how.isScaleKnown && { pixelsPerMm: how.scale }) }
 }
 
 /** Spread by a normal law. */
