@@ -6,7 +6,7 @@ import type { Rgb } from '@/core/match/picture'
 import { showUnits, type UnitOrder } from '@/core/units/shownUnits'
 
 /** One picture to be compared: its address, the corners of its sheet as shares of it, and what is known of it. */
-export interface MatchPicture extends Pick<MatchSide, 'corners' | 'dries' | 'plateAt' | 'taken'> {
+export interface MatchPicture extends Pick<MatchSide, 'corners' | 'dries' | 'plateAt' | 'taken' | 'device'> {
   url: string
 }
 export interface MatchTask {

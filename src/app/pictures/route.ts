@@ -3,6 +3,7 @@ import { z } from 'zod'
 import { FieldError } from '@/data/database/errors'
 import { keepPicture, LARGEST_PICTURE_BYTES, pictureDetails } from '@/data/across/images'
 import { SeveralPagesError } from '@/data/across/picturePages'
+import { readPictureSource } from '@/data/across/pictureSource'
 import { sharingNow } from '@/server/share/sharing'
 import { BEGUN_HEADER } from '@/server/share/takeHeader'
 import { routeFor } from '@/stations/across/device/onlyFor'
@@ -32,9 +33,10 @@ async function take(request: NextRequest): Promise<NextResponse> {
   try {
     const name = decodeURIComponent(request.headers.get('x-file-name') ?? 'picture')
     const page = pageHeader.parse(request.headers.get('x-page'))
-    const id = await keepPicture(Buffer.concat(chunks), name, new Date().toISOString(), page)
+    const bytes = Buffer.concat(chunks)
+    const id = await keepPicture(bytes, name, new Date().toISOString(), page)
     const [{ widthPx, heightPx }] = await pictureDetails([id])
-    const picture = { id, size: { widthPx, heightPx } }
+    const picture = { id, size: { widthPx, heightPx }, source: await readPictureSource(bytes) }
     // Taken with a phone: whoever waits for it is told.
     const begun = request.headers.get(BEGUN_HEADER)
     if (begun) sharingNow()?.pictures.done(begun, picture)

@@ -1,10 +1,13 @@
+import { readFile } from 'node:fs/promises'
 import { z } from 'zod'
 import { matchTolerancesSchema } from '@/core/match/checks/matchCheck'
 import type { Corners } from '@/core/match/homography'
 import { matchImpression } from '@/core/match/matchImpression'
 import { reportMatch } from '@/core/match/matchReport'
+import type { MatchSide } from '@/core/match/straightSheets'
 import { reasonWords } from '@/core/match/words'
 import { finite, label, nonNegative, positive } from '@/core/units/schemas'
+import { readPictureSource } from '@/data/across/pictureSource'
 import { file, readPicture } from './matchFiles'
 
 const side = positive.max(3000, { error: 'must be at most 3000 mm' })
@@ -65,6 +68,17 @@ export const matchCheckOutput = z.strictObject({
   seconds: nonNegative,
 })
 
+/** One of the two pictures, and what its file says of the device it came from. @throws Refusal naming the field */
+async function readSide(
+  field: string,
+  path: string,
+  set: z.infer<typeof corners> | undefined,
+): Promise<MatchSide> {
+  const picture = await readPicture(field, path)
+  const { device, isCamera } = await readPictureSource(await readFile(path))
+  return { picture, corners: (set as Corners | undefined) ?? null, device, taken: isCamera ? 'camera' : null }
+}
+
 const UNSEEN = { edgesSeen: false, notes: [] }
 
 /** Holds the picture of an impression against that of its reference, check by check. A print of another plate, or a picture that cannot be used, is a refusal. */
@@ -80,12 +94,12 @@ export async function matchCheckFiles({
 }: z.infer<typeof matchCheckInput>): Promise<z.infer<typeof matchCheckOutput>> {
   const began = performance.now()
   const [reference, impression] = await Promise.all([
-    readPicture('referencePath', referencePath),
-    readPicture('impressionPath', impressionPath),
+    readSide('referencePath', referencePath, referenceCorners),
+    readSide('impressionPath', impressionPath, impressionCorners),
   ])
   const match = matchImpression({
-    reference: { picture: reference, corners: (referenceCorners as Corners | undefined) ?? null },
-    impression: { picture: impression, corners: (impressionCorners as Corners | undefined) ?? null },
+    reference,
+    impression,
     sheet,
     plate,
     zones,

@@ -1,10 +1,9 @@
 import { pngChunk } from './pngChunk'
+import { ascii, ENTRY, Tiff } from './tiff'
 
 /** A picture's bytes, changed or not, in a buffer of their own. */
 type Bytes = Uint8Array<ArrayBuffer>
 
-const ascii = (bytes: Uint8Array, at: number, length: number): string =>
-  String.fromCharCode(...bytes.subarray(at, at + length))
 const joined = (parts: readonly Uint8Array[]): Bytes => {
   const out = new Uint8Array(parts.reduce((sum, { length }) => sum + length, 0))
   let at = 0
@@ -24,25 +23,8 @@ const RESOLUTION_UNIT = 296
 const INCH = 2
 const NOBODY_KNOWS = 72
 
-/** Numbers of a TIFF structure, in either order of bytes. */
-class Tiff {
-  private readonly view: DataView
-  readonly isLittle: boolean
-  constructor(readonly bytes: Uint8Array) {
-    this.view = new DataView(bytes.buffer, bytes.byteOffset, bytes.length)
-    this.isLittle = bytes[0] === 0x49
-  }
-  isTiff = (): boolean =>
-    this.bytes.length >= 8 && ['II', 'MM'].includes(ascii(this.bytes, 0, 2)) && this.short(2) === 42
-  short = (at: number): number => (at + 2 <= this.bytes.length ? this.view.getUint16(at, this.isLittle) : 0)
-  long = (at: number): number => (at + 4 <= this.bytes.length ? this.view.getUint32(at, this.isLittle) : 0)
-  setShort = (at: number, value: number): void => this.view.setUint16(at, value, this.isLittle)
-  setLong = (at: number, value: number): void => this.view.setUint32(at, value, this.isLittle)
-}
-
 /** Bytes of a value by its type (TIFF 6.0, section 2; 13: offset of a directory). */
 const TYPE_BYTES = [0, 1, 1, 2, 4, 8, 1, 1, 2, 4, 8, 4, 8, 4]
-const ENTRY = 12
 
 const isTurned = (orientation: number) => orientation > UPRIGHT && orientation <= 8
 

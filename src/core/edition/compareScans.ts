@@ -22,6 +22,7 @@ export interface ScanSide {
   plateAt: Scan['plateAt']
   dries: DriedTone[] | undefined
   taken: Scan['taken']
+  device: Scan['device']
 }
 
 /** Two pictures to be held against one another, or why not; null where one is missing. */
@@ -41,11 +42,12 @@ export function scanPair(bat: Pull, pull: Pull, others: readonly Pull[], dry: bo
   const isMixed = impression.dry !== reference.dry
   const tones = isMixed ? dryBack([bat, ...others]) : []
   if (isMixed && tones.length === 0) return { refusal: unlikeScans(reference, impression)! }
-  const side = ({ imageId, corners, plateAt, taken, dry: isDry }: Scan): ScanSide => ({
+  const side = ({ imageId, corners, plateAt, taken, device, dry: isDry }: Scan): ScanSide => ({
     imageId,
     corners: corners as Corners | null,
     plateAt,
     taken,
+    device,
     dries: isMixed && !isDry ? tones.map(({ wet, mean }) => ({ wet, change: mean })) : undefined,
   })
   return {

@@ -79,11 +79,15 @@ export function flawOfEdges(
 }
 
 /** A camera sees a sheet smaller at its far side; a scanner never does, beyond what corners are found to, or set to by hand. */
-const SLANTED = { found: 0.004, byHand: 0.02 }
+const SLANTED = { found: 0.004, byHand: 0.02, far: 0.012 }
 
-/** Whether a sheet was seen at a slant, as only a camera sees it. */
-export function isSlanted({ corners: [a, b, c, d], isSetByHand }: EdgesFound): boolean {
+/** Whether a sheet was seen at a slant, as only a camera sees it. @param how far: also beside that of a sheet torn out of square */
+export function isSlanted(
+  { corners: [a, b, c, d], isSetByHand }: EdgesFound,
+  how: 'seen' | 'far' = 'seen',
+): boolean {
   const off = Math.hypot(a[0] - b[0] + c[0] - d[0], a[1] - b[1] + c[1] - d[1])
-  const least = isSetByHand ? SLANTED.byHand : SLANTED.found
+  const found = how === 'far' ? SLANTED.far : SLANTED.found
+  const least = isSetByHand ? SLANTED.byHand : found
   return off > (least * (long(a, b) + long(d, c) + long(a, d) + long(b, c))) / 4
 }

@@ -124,18 +124,18 @@ export const PICTURE_FLAWS = {
   },
   'other-device': {
     spoils: ['colour', 'tone', 'lines', 'film', 'evenness', 'edges', 'sides', 'bands', 'chine'],
-    says: 'it is from a camera and the other from a scanner, or the other way round: they see tones differently',
+    says: 'it was taken with another device than the other picture, and devices see tones differently',
     cure: 'Take both with one device, or with the grey strip beside the sheet.',
   },
   'coloured-by-strip': {
     spoils: ['colour', 'tone', 'lines', 'film', 'evenness', 'edges', 'sides', 'bands', 'chine'],
-    says: 'it is from a camera and the other from a scanner, and the ink is coloured: a grey strip tells of greys alone',
+    says: 'it was taken with another device than the other picture, and the ink is coloured: a grey strip tells of greys alone',
     cure: 'Take both with one device.',
   },
   'by-strip': {
     // Grey says nothing of how a device sees colours.
     spoils: ['colour', 'chine'],
-    says: 'it is from a camera and the other from a scanner; a grey strip brings tones together, not colours',
+    says: 'it was taken with another device than the other picture; a grey strip brings tones together, not colours',
     cure: 'To compare colours, take both with one device.',
   },
   coarse: {

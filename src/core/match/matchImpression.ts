@@ -75,6 +75,8 @@ export interface ImpressionMatch {
   strip: StripUse
   /** whether cameras took both, which set contrast by themselves, and no grey strip took that out */
   isContrastUnknown: boolean
+  /** with which device each was taken, where its file says so */
+  devices: Record<'reference' | 'impression', string | null>
   /** how unevenly each picture was lit, as a share */
   fall: { reference: number; impression: number }
 }
@@ -321,6 +323,7 @@ function holdAgainst(
     strip: straight.strip,
     isContrastUnknown:
       isOfCamera(look.reference) === true && isOfCamera(look.impression) === true && !isByStrip,
+    devices: { reference: look.reference.device, impression: look.impression.device },
     fall: { reference: ours.fall, impression: theirs.fall },
   }
 }

@@ -40,11 +40,19 @@ export const flawNotes = ({ flaws }: Pick<ImpressionMatch, 'flaws'>, which: Whic
 
 /** What was made of one picture before it was compared. */
 export function pictureRemarks(
-  { flaws, fall, softer, strip }: Pick<ImpressionMatch, 'flaws' | 'fall' | 'softer' | 'strip'>,
+  {
+    flaws,
+    fall,
+    softer,
+    strip,
+    devices,
+  }: Pick<ImpressionMatch, 'flaws' | 'fall' | 'softer' | 'strip' | 'devices'>,
   which: Which,
 ): string[] {
   const ofStrip = stripNote(strip, which)
+  const device = devices[which]
   return [
+    ...(device ? [`Taken with ${device}, as its file says.`] : []),
     ...(fall[which] > UNEVEN && !flaws[which].includes('uneven-light')
       ? [`Lit unevenly, by ${formatNumber(100 * fall[which], 0)} %; it was levelled by the margins.`]
       : []),

@@ -29,6 +29,8 @@ const paper = { clipped: 0, light: 220, uneven: 0.004, lighter: 0.003 }
 const LAID = { scale: 1.001, stretch: 0.002, bentMm: 0.05 }
 const look = (more: Partial<PictureLook> = {}): PictureLook => ({
   taken: null,
+  device: null,
+  isScaled: true,
   edges: edges(),
   white: [228, 224, 214],
   paper,
@@ -274,6 +276,29 @@ describe('a camera’s picture beside a scanner’s', () => {
     expect(isOfCamera(look({ taken: 'model', edges: slanted }))).toBe(false)
     expect([isOfCamera(look({ edges: slanted })), isOfCamera(look())]).toEqual([true, false])
     expect(isOfCamera(look({ edges: null }))).toBeNull()
+  })
+  it('is known where somebody left it at the scanner, by a far slant and a file without a scale', () => {
+    const left = { taken: 'scanner', edges: slanted } as const
+    expect(isOfCamera(look({ ...left, isScaled: false }))).toBe(true)
+    expect(isOfCamera(look({ ...left, isScaled: true }))).toBe(false)
+    // A sheet torn two millimetres out of square lies on a scanner all the same.
+    const torn = edges({ corners: corners([10, 10], [910, 10], [910, 616], [10, 610]) })
+    expect(isOfCamera(look({ taken: 'scanner', edges: torn, isScaled: false }))).toBe(false)
+  })
+  it('is no worse than a picture another scanner took, where their files name the two', () => {
+    const between = (reference: string | null, impression: string | null) =>
+      flawsOf(
+        {
+          reference: look({ taken: 'scanner', device: reference }),
+          impression: look({ taken: 'scanner', device: impression }),
+        },
+        SHEET,
+        LAID,
+        null,
+      ).impression
+    expect(between('Fulmar Flat 3', 'Fulmar Flat 5')).toEqual(['other-device'])
+    expect(between('Fulmar Flat 3', 'Fulmar Flat 3')).toEqual([])
+    expect(between('Fulmar Flat 3', null)).toEqual([])
   })
   it('tells no ink by itself, all but colours of a grey ink by the grey strip, and nothing of a coloured one', () => {
     const [alone, grey, coloured] = [said(null), said('grey'), said('coloured')]

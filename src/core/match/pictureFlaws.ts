@@ -61,6 +61,9 @@ const isLaidOver = ({ scale, stretch, bentMm }: LaidOver, most: typeof GROWTH): 
 export interface PictureLook {
   /** how it was taken, where somebody said so */
   taken: Scan['taken'] | null
+  /** with which device, and whether in a scale of its own, where its file says so */
+  device: string | null
+  isScaled: boolean
   edges: EdgesFound | null
   white: PaperWhite | null
   paper: PaperRound | null
@@ -85,13 +88,25 @@ function flawOfTones(own: PictureLook['tones'], other: PictureLook['tones']): Pi
   ]
 }
 
-/** Whether a picture is a camera's: as somebody said, else by the slant of its sheet; null: nobody knows. */
-export function isOfCamera({ taken, edges }: PictureLook): boolean | null {
+/**
+ * Whether a picture is a camera's: as somebody said, else by the slant of its sheet; null: nobody knows. What is said to be a scanner's and is no scanner's, by a far slant and
+ * a file without a scale, is a camera's all the same.
+ */
+export function isOfCamera({ taken, edges, isScaled }: PictureLook): boolean | null {
+  if (taken === 'scanner' && !isScaled && edges && edges.sides !== 'three' && isSlanted(edges, 'far'))
+    return true
   if (taken) return taken === 'camera'
   return edges && edges.sides !== 'three' ? isSlanted(edges) : null
 }
 
-/** What is said of a camera's picture beside a scanner's, by what a grey strip tells of the ink. */
+/** Whether two pictures came from two devices, which see tones differently: a camera and a scanner, or two their files name otherwise. */
+function isOtherDevice(reference: PictureLook, impression: PictureLook): boolean {
+  const [ours, theirs] = [isOfCamera(reference), isOfCamera(impression)]
+  if (ours !== null && theirs !== null && ours !== theirs) return true
+  return reference.device !== null && impression.device !== null && reference.device !== impression.device
+}
+
+/** What is said of a picture beside another device's, by what a grey strip tells of the ink. */
 const OTHER_DEVICE = {
   grey: 'by-strip',
   coloured: 'coloured-by-strip',
@@ -148,14 +163,12 @@ export function flawsOf(
     reference.white !== null &&
     impression.white !== null &&
     lightsApart(reference.white, impression.white) > OTHER_LIGHT
-  const [ours, theirs] = [isOfCamera(reference), isOfCamera(impression)]
-  const isOtherDevice = ours !== null && theirs !== null && ours !== theirs
   return {
     reference: own('reference'),
     impression: [
       ...own('impression'),
       ...(isOtherLight ? (['other-light'] as const) : []),
-      ...(isOtherDevice ? [OTHER_DEVICE[ink ?? 'unknown']] : []),
+      ...(isOtherDevice(reference, impression) ? [OTHER_DEVICE[ink ?? 'unknown']] : []),
     ],
   }
 }

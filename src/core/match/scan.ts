@@ -30,6 +30,8 @@ export const scanSchema = z
     corners: z.tuple([corner, corner, corner, corner]).nullable(),
     /** where the plate mark lies on the straightened sheet, mm; left out or null: found by the tool */
     plateAt: z.strictObject({ leftMm: finite, topMm: finite }).nullish(),
+    /** maker and model of the device, as its file says; left out or null: it says nothing */
+    device: label.nullish(),
   })
   .superRefine(({ taken, dry }, context) => {
     if (taken === 'scanner' && !dry)

@@ -32,6 +32,8 @@ export interface MatchSide {
   dries?: readonly DriedTone[]
   /** how it was taken, where somebody said so */
   taken?: Scan['taken'] | null
+  /** with which device, where its file says so */
+  device?: Scan['device']
   /** where the plate mark lies on the upright sheet, where a person has set it, mm; found by the tool otherwise. Of the reference alone. */
   plateAt?: { leftMm: number; topMm: number } | null
 }
@@ -145,6 +147,8 @@ export function straightSheets(
     look: {
       reference: {
         taken: reference.taken ?? null,
+        device: reference.device ?? null,
+        isScaled: reference.picture.pixelsPerMm !== undefined,
         edges: ourEdges,
         white: ours.white,
         paper: paperOf(upright, ourSeen),
@@ -155,6 +159,8 @@ export function straightSheets(
       },
       impression: {
         taken: impression.taken ?? null,
+        device: impression.device ?? null,
+        isScaled: impression.picture.pixelsPerMm !== undefined,
         edges: theirEdges && withSidesTurned(theirEdges, turned),
         white: theirs.white,
         paper: paperOf(lying, theirSeen),

@@ -30,7 +30,7 @@ const echo = () => ({
   close: async () => undefined,
 })
 
-const PICTURE = { id: 'a'.repeat(64), size: { widthPx: 3, heightPx: 2 } }
+const PICTURE = { id: 'a'.repeat(64), size: { widthPx: 3, heightPx: 2 }, source: null }
 
 /** This machine by an address that no other server of the tests listens at. */
 const ADDRESS = '127.0.0.7'

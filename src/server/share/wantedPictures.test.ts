@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { openWantedPictures, WANTED_MS } from './wantedPictures'
 
-const PICTURE = { id: 'a'.repeat(64), size: { widthPx: 300, heightPx: 200 } }
+const PICTURE = { id: 'a'.repeat(64), size: { widthPx: 300, heightPx: 200 }, source: null }
 const opened = () => {
   const time = { now: 1_000_000 }
   const wanted = openWantedPictures(() => time.now)

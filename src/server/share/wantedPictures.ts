@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto'
+import type { PictureSource } from '@/core/document/pictureSource'
 import { hashOf, makeToken } from './secret'
 
 /** How long a picture may be taken with another device after it was asked for, ms. */
@@ -10,6 +11,8 @@ const MOST = 20
 export interface TakenPicture {
   id: string
   size: { widthPx: number; heightPx: number } | null
+  /** what its file says of the device it came from */
+  source: PictureSource | null
 }
 
 /** How it stands with a picture that is wanted: still to come, there, or nobody waits for it any more. */

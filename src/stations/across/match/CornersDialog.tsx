@@ -60,10 +60,16 @@ export function CornersDialog({
       }}
     >
       <p className="mb-2 text-sm">
-        Drag each ring onto its corner of the sheet, or move it with the arrow keys, farther with Shift.
+        Drag each ring onto its corner of the sheet, or move it with the arrow keys, farther with Shift. The
+        heavy side is the top of the sheet.
       </p>
-      <div ref={field} className="relative touch-none select-none">
-        <img src={`/pictures/${imageId}/view`} alt={what} draggable={false} className="block w-full" />
+      <div ref={field} className="relative mx-auto w-fit touch-none select-none">
+        <img
+          src={`/pictures/${imageId}/view`}
+          alt={what}
+          draggable={false}
+          className="block max-h-[55vh] min-h-40 max-w-full"
+        />
         <svg
           viewBox="0 0 1 1"
           preserveAspectRatio="none"
@@ -75,6 +81,15 @@ export function CornersDialog({
             fill="none"
             stroke="#9a2b00"
             strokeWidth="2"
+            vectorEffect="non-scaling-stroke"
+          />
+          <line
+            x1={set[0][0]}
+            y1={set[0][1]}
+            x2={set[1][0]}
+            y2={set[1][1]}
+            stroke="#9a2b00"
+            strokeWidth="7"
             vectorEffect="non-scaling-stroke"
           />
         </svg>
@@ -96,6 +111,9 @@ export function CornersDialog({
       <div className="mt-3 flex flex-wrap gap-2">
         <Button look="main" disabled={busy} onClick={() => keep(set)}>
           Straighten by these corners
+        </Button>
+        <Button disabled={busy} onClick={() => setSet(([a, b, c, d]) => [b, c, d, a])}>
+          The top is the next side
         </Button>
         <Button disabled={busy} onClick={() => keep(null)}>
           Let them be found again

@@ -1,6 +1,7 @@
 'use client'
 
 import { useState } from 'react'
+import type { PictureSource } from '@/core/document/pictureSource'
 import { TAKEN, type Scan } from '@/core/match/scan'
 import { Button } from '@/ui/Button'
 import { Choice } from '@/ui/Choice'
@@ -26,9 +27,16 @@ export function ScanField({
   const [taken, setTaken] = useState<Scan['taken']>(dry ? 'scanner' : 'camera')
   const [busy, setBusy] = useState(false)
   const [said, setSaid] = useState<string>()
-  const put = async (imageId: string) =>
+  /** @param source what the file says of its device: one that says how it was exposed is a camera's, whatever was said */
+  const put = async (imageId: string, source: PictureSource | null = null) =>
     setSaid(
-      (await onScan({ imageId, taken: dry ? taken : 'camera', dry, corners: null }))
+      (await onScan({
+        imageId,
+        taken: dry && !source?.isCamera ? taken : 'camera',
+        dry,
+        corners: null,
+        device: source?.device ?? null,
+      }))
         ? undefined
         : 'The picture is not on the print yet: mend what is said above, then take it again.',
     )
@@ -79,7 +87,7 @@ export function ScanField({
                 : ': the whole sheet, something darker round it.'
             }
             className="max-w-96"
-            onPicture={({ id }) => put(id)}
+            onPicture={({ id, source }) => put(id, source)}
           />
           <p className="text-sm">
             Pictures from two devices: lay the grey strip beside the sheet in both. <GreyStripLink />

@@ -142,6 +142,7 @@ describe('the words of the match room', () => {
       plateAt: undefined,
       dries: undefined,
       taken: 'scanner' as const,
+      device: null,
     }
     const pair = (from: number) => ({ reference: side, impression: side, mixed: { from } })
     expect(mixedWords({ ...pair(1), mixed: null }, taken('scanner'))).toBeNull()

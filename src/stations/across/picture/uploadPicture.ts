@@ -1,3 +1,4 @@
+import type { PictureSource } from '@/core/document/pictureSource'
 import type { PicturePage } from '@/data/across/picturePages'
 
 /** Largest file the server takes; said before a long upload, checked again there. */
@@ -7,6 +8,8 @@ export const LARGEST_MB = 120
 export interface UploadedPicture {
   id: string
   size: { widthPx: number; heightPx: number } | null
+  /** what its file says of the device it came from; null: nobody looked */
+  source: PictureSource | null
 }
 
 /** What is wrong with a file. @property pages it holds several pictures: which is meant is to be said */
@@ -30,11 +33,12 @@ export async function uploadPicture(file: File, page?: number): Promise<Uploaded
     const kept = (await reply.json()) as {
       id?: string
       size?: { widthPx: number; heightPx: number }
+      source?: PictureSource
       message?: string
       pages?: PicturePage[]
     }
     return kept.id
-      ? { id: kept.id, size: kept.size ?? null }
+      ? { id: kept.id, size: kept.size ?? null, source: kept.source ?? null }
       : { message: kept.message ?? 'The picture was not kept; choose it again.', pages: kept.pages }
   } catch {
     return { message: 'The picture was not kept: the server does not answer. Choose it again.' }
