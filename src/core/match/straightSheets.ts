@@ -146,9 +146,7 @@ export function straightSheets(
     seen: { reference: ourSeen, impression: theirSeen },
     look: {
       reference: {
-        taken: reference.taken ?? null,
-        device: reference.device ?? null,
-        isScaled: reference.picture.pixelsPerMm !== undefined,
+        ...cameFrom(reference),
         edges: ourEdges,
         white: ours.white,
         paper: paperOf(upright, ourSeen),
@@ -158,9 +156,7 @@ export function straightSheets(
         pixelsPerMm: across(ourCorners),
       },
       impression: {
-        taken: impression.taken ?? null,
-        device: impression.device ?? null,
-        isScaled: impression.picture.pixelsPerMm !== undefined,
+        ...cameFrom(impression),
         edges: theirEdges && withSidesTurned(theirEdges, turned),
         white: theirs.white,
         paper: paperOf(lying, theirSeen),
@@ -178,6 +174,13 @@ export function straightSheets(
     },
   }
 }
+
+/** Where a picture came from, as somebody or its file says. */
+const cameFrom = ({ taken, device, picture }: MatchSide) => ({
+  taken: taken ?? null,
+  device: device ?? null,
+  isScaled: picture.pixelsPerMm !== undefined,
+})
 
 /** A side whose picture shows its sheet alone. */
 const withStripGone = (side: MatchSide, strip: FoundStrip | null): MatchSide =>
