@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { findPlate, findPlateMark, type Box } from './findPlate'
+import { findPlateMark, type Box } from './findPlate'
 import type { Grey } from './picture'
 
 /** A white sheet with dark rectangles on it, later ones over earlier. */
@@ -10,6 +10,7 @@ function sheet(width: number, height: number, ...dark: [box: Box, light: number]
       for (let x = Math.max(0, left); x < Math.min(width, left + w); x++) data[y * width + x] = light
   return { width, height, data } as unknown as Grey
 }
+const findPlate = (...asked: Parameters<typeof findPlateMark>) => findPlateMark(...asked).box
 const box = (left: number, top: number, width: number, height: number): Box => ({ left, top, width, height })
 
 describe('a plate mark on its sheet', () => {
@@ -74,6 +75,28 @@ describe('a plate mark on its sheet', () => {
     expect(none).toBeCloseTo(0, 9)
     expect(clearOf([{ ...plate, top: 0, height: 340 }, 0.55])).toBeLessThan(faint! / 2)
     expect(findPlateMark(sheet(420, 340), box(-4, -4, 430, 350), 2).clear).toBeNull()
+  })
+  it('is found by its own edge where a drawing that is darker ends within it, and not surely where that edge is wiped clean', () => {
+    const wanted = box(120, 100, 150, 100)
+    const plate = box(124, 96, 150, 100)
+    const drawing = box(138, 112, 120, 70)
+    const toned = findPlateMark(sheet(420, 340, [plate, 0.92], [drawing, 0.4]), wanted, 2)
+    expect(toned).toMatchObject({ box: plate, isSure: true })
+    expect(findPlateMark(sheet(420, 340, [drawing, 0.4]), wanted, 2).isSure).toBe(false)
+  })
+  it('is found by the shadow of its rim where nothing but that is left of it', () => {
+    const plate = box(248, 192, 300, 200)
+    const rim: [Box, number][] = [
+      [box(plate.left - 1, plate.top - 1, plate.width + 2, plate.height + 2), 0.93],
+      [box(plate.left + 1, plate.top + 1, plate.width - 2, plate.height - 2), 0.95],
+    ]
+    const found = findPlateMark(
+      sheet(840, 680, ...rim, [box(280, 230, 200, 120), 0.3]),
+      box(240, 200, 300, 200),
+      4,
+    )
+    expect(Math.abs(found.box.left - plate.left)).toBeLessThanOrEqual(1)
+    expect(Math.abs(found.box.top - plate.top)).toBeLessThanOrEqual(1)
   })
   it('is found where it ends with its sheet', () => {
     const plate = box(0, 3, 150, 100)

@@ -30,52 +30,76 @@ function windows(profile: Float64Array): (from: number, count: number) => number
 /** Where a plate may lie anywhere, it lies where so much of all the ink is that a span of its length can hold; of the profile, so much is bare paper. */
 const ALL_INK = 0.98
 const BARE = 0.05
-/** Weight of how clear both edges are together, beside that of both being edges at all. */
-const TOGETHER = 0.1
+/** Half of the width over which a plate's rim, pressed into the paper, throws its shadow, mm. */
+const RIM_MM = 0.4
+/** At the end of its reach, a place speaks so much less for a plate than where it is wanted [bench photographs: plate marks]. */
+const FAR = 0.4
+/** Places nearer to the best than this are that same edge, mm. */
+const SAME_EDGE_MM = 1.5
+
+/** Where a span lies best, how much speaks for it there, and how many times as much as for any other place. */
+interface Settled {
+  at: number
+  clear: number
+  times: number
+}
 
 /**
- * Where along one axis a span of the plate's length lies best: darker inside its two edges than outside them, near its place, or where the ink is. Both have to
- * be edges: a line of the drawing is darker than what is beside it too, but seldom a plate's length from another.
- *
- * @returns where it begins, and how much darker it is there inside both its edges, in the profile's unit
+ * Where along one axis a span of the plate's length lies best: darker inside its two edges than outside them, each edge in a rim's shadow, near its place, or where the ink
+ * is. Both have to be edges: a drawing that ends within the plate has one that is stronger than the plate's own, but seldom another a plate's length from it.
  */
 function settle(
   profile: Float64Array,
   wanted: number,
   length: number,
   reach: number,
-  strip: number,
-): { at: number; step: number } {
+  pixelsPerMm: number,
+): Settled {
   const mean = windows(profile)
+  const strip = Math.max(2, Math.round(STRIP_MM * pixelsPerMm))
+  const rim = Math.max(1, Math.round(RIM_MM * pixelsPerMm))
   const isAnywhere = !Number.isFinite(reach)
   const [from, to] = isAnywhere
     ? [0, profile.length - Math.round(length)]
-    : [Math.round(wanted - reach), wanted + reach]
+    : [Math.round(wanted - reach), Math.floor(wanted + reach)]
   const paper = quantileOf([...profile], BARE)
   const inkAt = (at: number) => mean(at, Math.round(length)) - paper
   let mostInk = 0
   if (isAnywhere) for (let at = from; at <= to; at++) mostInk = Math.max(mostInk, inkAt(at))
-  let best = Math.round(wanted)
-  let most = -Infinity
+  const both = (one: number, other: number) => Math.sqrt(Math.max(0, one) * Math.max(0, other))
+  const shadowAt = (edge: number) =>
+    mean(edge - rim, 2 * rim) - (mean(edge - 3 * rim, 2 * rim) + mean(edge + rim, 2 * rim)) / 2
+  const clearAt = (at: number): number => {
+    const end = at + Math.round(length)
+    return (
+      both(mean(at, strip) - mean(at - strip, strip), mean(end - strip, strip) - mean(end, strip)) +
+      both(shadowAt(at), shadowAt(end))
+    )
+  }
+  const tried: { at: number; clear: number; speaks: number }[] = []
   for (let at = from; at <= to; at++) {
     if (isAnywhere && inkAt(at) < ALL_INK * mostInk) continue
-    const [one, other] = [
-      mean(at, strip) - mean(at - strip, strip),
-      mean(at + Math.round(length) - strip, strip) - mean(at + Math.round(length), strip),
-    ]
-    const step = Math.sqrt(Math.max(0, one) * Math.max(0, other)) + TOGETHER * (one + other)
-    if (step > most) {
-      most = step
-      best = at
-    }
+    const clear = clearAt(at)
+    tried.push({ at, clear, speaks: clear * (isAnywhere ? 1 : 1 - FAR * ((at - wanted) / reach) ** 2) })
   }
-  return { at: best, step: Math.max(0, most) }
+  const nothing = { at: Math.round(wanted), clear: 0, speaks: 0 }
+  const best = tried.reduce((most, one) => (one.speaks > most.speaks ? one : most), nothing)
+  const second = tried
+    .filter(({ at }) => Math.abs(at - best.at) > SAME_EDGE_MM * pixelsPerMm)
+    .reduce((most, { speaks }) => Math.max(most, speaks), 0)
+  return { at: best.at, clear: best.clear, times: second > 0 ? best.speaks / second : Infinity }
 }
 
-/** A plate mark as it was found, and how clear it is: how much darker the plate is inside its edges than outside, of the way of which that is less, 0 to 1; null: it bleeds both ways. */
+/** A plate mark is sure where it is at least so clear and so many times as much speaks for its place as for any other [bench photographs: plate marks]. */
+const SURE = { clear: 0.008, times: 1.5 }
+
+/** A plate mark as it was found. */
 export interface PlateMark {
   box: Box
+  /** how much darker the plate is inside its edges than outside, of the way of which that is less, 0 to 1; null: it bleeds both ways */
   clear: number | null
+  /** whether no other place speaks nearly as much for itself; of a way it bleeds nothing is asked */
+  isSure: boolean
 }
 
 /**
@@ -90,7 +114,6 @@ export function findPlateMark(
   pixelsPerMm: number,
   reachMm = { x: PLATE_REACH_MM, y: PLATE_REACH_MM },
 ): PlateMark {
-  const strip = Math.max(2, Math.round(STRIP_MM * pixelsPerMm))
   const columns = new Float64Array(width)
   const rows = new Float64Array(height)
   // Where it may lie anywhere along a way, all of that way is looked at.
@@ -110,21 +133,26 @@ export function findPlateMark(
   }
   const lies = (from: number, length: number, all: number) => from >= 0 && from + length <= all
   const mm = (value: number) => Math.round(value * pixelsPerMm)
+  // Profiles as lightness lost, 0 to 1.
+  const settled = (profile: Float64Array, count: number, from: number, length: number, reach: number) =>
+    settle(
+      profile.map((dark) => dark / Math.max(1, count)),
+      from,
+      length,
+      mm(reach),
+      pixelsPerMm,
+    )
   // A plate that bleeds over a side of its sheet has no two edges that way to be found by.
   const x = lies(wanted.left, wanted.width, width)
-    ? settle(columns, wanted.left, wanted.width, mm(reachMm.x), strip)
+    ? settled(columns, counted.y, wanted.left, wanted.width, reachMm.x)
     : null
   const y = lies(wanted.top, wanted.height, height)
-    ? settle(rows, wanted.top, wanted.height, mm(reachMm.y), strip)
+    ? settled(rows, counted.x, wanted.top, wanted.height, reachMm.y)
     : null
-  const clears = [x && x.step / Math.max(1, counted.y), y && y.step / Math.max(1, counted.x)].filter(
-    (clear) => clear !== null,
-  )
+  const ways = [x, y].filter((way) => way !== null)
   return {
     box: { ...wanted, left: x?.at ?? Math.round(wanted.left), top: y?.at ?? Math.round(wanted.top) },
-    clear: clears.length > 0 ? Math.min(...clears) : null,
+    clear: ways.length > 0 ? Math.min(...ways.map(({ clear }) => clear)) : null,
+    isSure: ways.every(({ clear, times }) => clear >= SURE.clear && times >= SURE.times),
   }
 }
-
-/** Where that plate mark lies. */
-export const findPlate = (...asked: Parameters<typeof findPlateMark>): Box => findPlateMark(...asked).box

@@ -138,6 +138,11 @@ export const PICTURE_FLAWS = {
     says: 'it was taken with another device than the other picture; a grey strip brings tones together, not colours',
     cure: 'To compare colours, take both with one device.',
   },
+  'plate-unsure': {
+    spoils: ['edges'],
+    says: 'where the plate ends is not clear: its edge is wiped clean, or its drawing ends within it',
+    cure: 'Set its plate mark by hand once; it stays with the picture.',
+  },
   coarse: {
     spoils: [...BY_PLACE, 'tone', 'evenness'],
     says: 'a millimetre is fewer than two and a half of its pixels, too few to see lines by',

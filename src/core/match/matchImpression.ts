@@ -23,7 +23,7 @@ import { leaveOutCorners } from './cornersGone'
 import { cropped } from './cropped'
 import { driedPicture } from './driedPicture'
 import type { PaperWhite } from './evenLight'
-import { findPlate, type Box } from './findPlate'
+import { findPlateMark, type Box } from './findPlate'
 import type { Corners } from './homography'
 import { inkCells } from './inkCells'
 import { inkByGrey } from './inkByGrey'
@@ -216,9 +216,9 @@ function holdAgainst(
   if (paper && impression.dries) theirs.picture = driedPicture(theirs.picture, paper, impression.dries)
 
   tell(2)
-  const at = reference.plateAt
-    ? { ...wanted, left: Math.round(wanted.left), top: Math.round(wanted.top) }
-    : findPlate(greyOf(ours.picture), wanted, pixelsPerMm)
+  const { box: at, isSure } = reference.plateAt
+    ? { box: { ...wanted, left: Math.round(wanted.left), top: Math.round(wanted.top) }, isSure: true }
+    : findPlateMark(greyOf(ours.picture), wanted, pixelsPerMm)
   const onSheetMm = { leftMm: at.left / pixelsPerMm, topMm: at.top / pixelsPerMm }
   const straightReference: StraightReference = {
     reference: ours.picture,
@@ -283,6 +283,7 @@ function holdAgainst(
     },
     softer,
     isByStrip ? inkByGrey(judged) : null,
+    isSure,
   )
   const [register, turn, stretch] = checkRegister(placed)
   const results: Record<MatchCheck, CheckResult> = {

@@ -24,6 +24,7 @@ const match = (
     placed,
     flaws,
     fall,
+    devices: { reference: null, impression: null },
     strip: { seenBeside: [], hindrance: null, spreadMm: { reference: null, impression: null } },
     isContrastUnknown: false,
     checks: checkRegister(placed).map((result) => unlessSpoiled(result, flaws)),

@@ -78,6 +78,13 @@ describe('a plate that bleeds over its sheet', () => {
   })
 })
 
+it('a plate mark that is not sure leaves its bevels unsaid, of the BAT alone', () => {
+  const flaws = flawsOf({ reference: look(), impression: look() }, SHEET, LAID, null, null, false)
+  expect(flaws).toEqual({ reference: ['plate-unsure'], impression: [] })
+  expect(isCheckBorne('edges', flaws)).toBe(false)
+  expect(isCheckBorne('marks', flaws)).toBe(true)
+})
+
 describe('paper', () => {
   it('tells of a picture too light, too dark, or in uneven light', () => {
     expect(flawsOfPaper(paper, paper, paper)).toEqual([])

@@ -128,7 +128,7 @@ const isBlurred = (one: EdgesFound | null, other: EdgesFound | null): boolean =>
 /**
  * What is wrong with each of two pictures that are held against one another.
  *
- * @param softer which is the softer, if one is @param ink that is compared by a grey strip beside both sheets; null: there is none
+ * @param softer which is the softer, if one is @param ink that is compared by a grey strip beside both sheets; null: there is none @param isPlateSure whether the reference shows where its plate ends, or a person said so
  */
 export function flawsOf(
   look: Record<Which, PictureLook>,
@@ -136,6 +136,7 @@ export function flawsOf(
   laid: LaidOver,
   softer: { picture: Which; isTooSoft: boolean } | null,
   ink: 'grey' | 'coloured' | null = null,
+  isPlateSure = true,
 ): PictureFlaws {
   const { reference, impression } = look
   const between = flawBetween(look)
@@ -164,7 +165,7 @@ export function flawsOf(
     impression.white !== null &&
     lightsApart(reference.white, impression.white) > OTHER_LIGHT
   return {
-    reference: own('reference'),
+    reference: [...own('reference'), ...(isPlateSure ? [] : (['plate-unsure'] as const))],
     impression: [
       ...own('impression'),
       ...(isOtherLight ? (['other-light'] as const) : []),

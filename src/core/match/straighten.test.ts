@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { evenLight } from './evenLight'
-import { findPlate } from './findPlate'
+import { findPlateMark } from './findPlate'
 import { findSheet } from './findSheet'
 import { cornersOf, homographyOf, isConvex, mapSpot, type Corners } from './homography'
 import { greyOf, type Rgb } from './picture'
@@ -128,7 +128,7 @@ describe('a plate mark and the light', () => {
     return { width, height, data }
   }
   it('is found though it lies beside where it was wanted', () => {
-    expect(findPlate(greyOf(lit(0)), { left: 68, top: 66, width: 150, height: 100 }, 2)).toEqual({
+    expect(findPlateMark(greyOf(lit(0)), { left: 68, top: 66, width: 150, height: 100 }, 2).box).toEqual({
       left: 73,
       top: 61,
       width: 150,

@@ -3,6 +3,7 @@ import { bled, plateThatBleeds } from './bleeding'
 import { CONDITIONS, type Condition } from './conditions'
 import { taken } from './imaging'
 import { differing, held } from './held'
+import { benchPlateMarks } from './plateMarks'
 import { PLATES } from './plates'
 import { printed, type Piece, type Planted, type Sheet } from './prints'
 import { benchSizes } from './sizes'
@@ -111,6 +112,7 @@ const FAULTS: readonly Fault[] = [
 const ONLY_FAULTS = 'planted'
 /** From which size on. */
 const ONLY_SIZES = 'sizes'
+const ONLY_MARKS = 'plate marks'
 
 /** How far from the truth it may be stated where a plate lies, mm, and how much it grew, %; and how often like prints in good pictures may be said to differ. */
 const LIMITS = { registerMm: 0.15, stretchPercent: 0.2, falseShare: 0.05, found: 0.9 }
@@ -153,10 +155,11 @@ function saidOf(report: MatchReport | null, toldBy: readonly string[]): string {
 
 /**
  * Holds like prints of ten kinds of plate against one another in good pictures and bad, and prints with planted faults in good ones; prints
- * what was said of them. @param only conditions whose names begin so, and no fault; `planted`, or `planted:` and the beginning of a fault: no like prints; `sizes`: from which size on faults are told
+ * what was said of them. @param only conditions whose names begin so, and no fault; `planted`, or `planted:` and the beginning of a fault: no like prints; `sizes`: from which size on faults are told; `plate marks`: where plates are found
  */
 export function benchPhotographs(only = ''): boolean {
   if (only.startsWith(ONLY_SIZES)) return benchSizes(only.split(':')[1])
+  if (only === ONLY_MARKS) return benchPlateMarks()
   const tallies = new Map<Condition, Tally>(CONDITIONS.map((one) => [one, empty()]))
   const found = new Map<string, number>()
   const [isFaults, fault = ''] = [only.startsWith(ONLY_FAULTS), only.split(':')[1]]
