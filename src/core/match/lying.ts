@@ -25,11 +25,13 @@ export function quartersByShape(
   return shape > 0 === wanted > 0 ? [0, 2] : [1, 3]
 }
 
+/** Nearer than this to where the settings place it, a plate lies at its place, mm. */
+const AT_ITS_PLACE_MM = 1.5
 /** So many mm beside its place a plate mark speaks half as much for a way a sheet may lie. */
 const BESIDE_MM = 2
 
 /** How much a plate mark speaks for the way a sheet is taken to lie: the clearer and the nearer to its place, the more. */
-export const speaksFor = (mark: MarkOnSheet | null): number =>
+export const speaksFor = (mark: Omit<MarkOnSheet, 'isSure'> | null): number =>
   mark ? (mark.clear ?? 0) / (1 + Math.hypot(mark.xMm, mark.yMm) / BESIDE_MM) : 0
 
 /** Another way must have so many times more speak for it than the likeliest. */
@@ -59,7 +61,10 @@ export function quartersLying(picture: Rgb, edges: EdgesFound, onSheet: PlateOnS
   if (edges.sides && edges.sides !== 'three') return 0
   const ways = quartersByShape(edges.corners, onSheet.sheet)
   if (edges.isSetByHand && ways[0] === 0) return 0
-  return mostLikely(ways, (quarters) =>
-    speaksFor(markOnSheet(picture, turnedBy(edges.corners, quarters), onSheet, { lens: edges.lens })),
-  )
+  const markOf = (quarters: number) =>
+    markOnSheet(picture, turnedBy(edges.corners, quarters), onSheet, { lens: edges.lens })
+  const first = markOf(ways[0])
+  // Surely where it should be: no other way need be looked at.
+  if (first?.isSure && Math.hypot(first.xMm, first.yMm) < AT_ITS_PLACE_MM) return ways[0]
+  return mostLikely(ways, (quarters) => speaksFor(quarters === ways[0] ? first : markOf(quarters)))
 }

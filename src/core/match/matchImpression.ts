@@ -24,12 +24,13 @@ import { cropped } from './cropped'
 import { driedPicture } from './driedPicture'
 import type { PaperWhite } from './evenLight'
 import { findPlateMark, type Box } from './findPlate'
-import type { Corners } from './homography'
+import { cornersOf, type Corners } from './homography'
 import { inkCells } from './inkCells'
 import { inkByGrey } from './inkByGrey'
 import { judgedAlike, type EdgeSpreads, type Softer } from './judgedAlike'
 import type { JudgedPlate } from './judgedPlate'
 import { lineInk } from './lineInk'
+import { quartersByShape } from './lying'
 import { alignPictures, type MatchRefusal, type RefusalReason } from './matchPictures'
 import { greyOf, softened, type Rgb } from './picture'
 import type { PictureFlaws } from './flawTable'
@@ -176,10 +177,15 @@ export function matchImpression(
   input: MatchImpressionInput,
   tell: (step: number) => void = () => undefined,
 ): ImpressionMatch | RefusedMatch {
-  const asLaid = holdAgainst(input, tell, 0)
-  if (!mayLieRound(asLaid, input)) return asLaid
-  const round = holdAgainst(input, tell, 2)
-  return isNearer(round, asLaid) ? round : asLaid
+  const { widthMm, heightMm } = input.sheet
+  let found = holdAgainst(input, tell, 0)
+  // A square sheet may lie four ways, any other the other way round.
+  for (const quarters of quartersByShape(cornersOf(widthMm, heightMm), input.sheet).slice(1)) {
+    if (!mayLieRound(found, input)) break
+    const round = holdAgainst(input, tell, quarters)
+    if (isNearer(round, found)) found = round
+  }
+  return found
 }
 
 /** Farther beside its place than this a print is seldom, and one that was laid upside down on the glass always, mm. */

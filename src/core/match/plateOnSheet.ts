@@ -32,7 +32,7 @@ export function turnedOnSheet({ sheet, plate }: PlateOnSheet, quarters: number):
 const FINE_ENOUGH = 3
 
 /** Where a plate mark lies on a sheet from where the settings place it, mm, and how clear it is. */
-export interface MarkOnSheet extends Pick<PlateMark, 'clear'> {
+export interface MarkOnSheet extends Omit<PlateMark, 'box'> {
   xMm: number
   yMm: number
 }
@@ -62,6 +62,6 @@ export function markOnSheet(
     width: plate.widthMm * FINE_ENOUGH,
     height: plate.heightMm * FINE_ENOUGH,
   }
-  const { box, clear } = findPlateMark(greyOf(cropped(upright, seen)), wanted, FINE_ENOUGH, reachMm)
-  return { xMm: (box.left - wanted.left) / FINE_ENOUGH, yMm: (box.top - wanted.top) / FINE_ENOUGH, clear }
+  const { box, ...how } = findPlateMark(greyOf(cropped(upright, seen)), wanted, FINE_ENOUGH, reachMm)
+  return { ...how, xMm: (box.left - wanted.left) / FINE_ENOUGH, yMm: (box.top - wanted.top) / FINE_ENOUGH }
 }
