@@ -85,6 +85,16 @@ describe('a crop of the same place of every print', () => {
     expect(cropAt(cornersOf(1, 1), [0.5, 0.5], 4)).toEqual({ x: 0.5, y: 0.5, width: 0.25 })
   })
 
+  it('is as wide where the sheet lies across in its picture', () => {
+    const [a, b, c, d] = cornersOf(1, 1)
+    for (const lying of [
+      [b, c, d, a],
+      [c, d, a, b],
+      [d, a, b, c],
+    ] as const)
+      expect(cropAt(lying, [0.5, 0.5], 4).width).toBeCloseTo(0.25, 9)
+  })
+
   it('stays at its spot where the corners lie in one line', () => {
     const flat: Corners = [
       [0, 0],

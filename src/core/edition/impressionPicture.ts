@@ -64,6 +64,7 @@ export function cropAt(plate: Corners, spot: Spot, times: number): Crop {
   const map = homographyOf(WHOLE, plate)
   const [x, y] = map ? mapSpot(map, spot) : spot
   const [topLeft, topRight, bottomRight, bottomLeft] = plate
-  const width = (topRight[0] - topLeft[0] + bottomRight[0] - bottomLeft[0]) / 2
-  return { x, y, width: Math.abs(width) / times }
+  // As long as its sides are, not as far as they reach across: a sheet may lie across in its picture.
+  const long = ([ax, ay]: Spot, [bx, by]: Spot) => Math.hypot(bx - ax, by - ay)
+  return { x, y, width: (long(topLeft, topRight) + long(bottomLeft, bottomRight)) / 2 / times }
 }
