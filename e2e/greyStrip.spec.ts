@@ -2,8 +2,8 @@ import sharp from 'sharp'
 import { GREY_STRIP } from '@/core/match/strip/greyStrip'
 import { stripSheet } from '@/core/match/strip/stripSheet'
 import { drawingToSvg } from '@/core/sheet/sheetDrawing'
-import { expect, signAs, test } from './fixtures'
-import { check, COMPARED, lastModelScan, originalOf } from './matchRoom'
+import { expect, test } from './fixtures'
+import { check, COMPARED, lastModelScan, openMatchRoom, originalOf } from './matchRoom'
 
 /** Pixels to a millimetre of our model's scans. */
 const PER_MM = 100 / 25.4
@@ -53,10 +53,8 @@ async function besideStrip(file: string, contrast: number): Promise<Buffer> {
 }
 
 test('a photograph is held against a scan once the grey strip lies beside both', async ({ page, sample }) => {
-  await page.goto(`${sample.url}/jobs/mooring-posts/edition/match`)
-  await signAs(page, 'Ida Quill')
+  await openMatchRoom(page, sample.url, 9)
   const scan = originalOf(sample.dataFolder, await lastModelScan(page, sample.url))
-  await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 9' })
 
   // The strip is at hand where the picture is asked for.
   const link = page.getByRole('link', { name: 'Grey strip to print, PDF' })

@@ -1,5 +1,5 @@
 import { answerOf, expect, openStation, signAs, test } from './fixtures'
-import { check, COMPARED, verdict } from './matchRoom'
+import { check, COMPARED, openMatchRoom, verdict } from './matchRoom'
 
 test('two scans are laid over one another: moved register, starved corner and fingertip are pointed out, one is accepted, and the verdict lands on the print and in the chart', async ({
   page,
@@ -118,9 +118,7 @@ test('a change is tried on a model before a sheet is spent on it, and an impress
     'Moisture',
   )
 
-  await page.goto(`${sample.url}/jobs/mooring-posts/edition/match`)
-  await signAs(page, 'Ida Quill')
-  await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 8' })
+  await openMatchRoom(page, sample.url, 8)
   await page.getByRole('radio', { name: 'Simulated, a model' }).click()
   await page.getByRole('button', { name: 'Scan pull 8, dry (simulated)' }).click()
   await expect(verdict(page)).toHaveText('● Matches the BAT', COMPARED)

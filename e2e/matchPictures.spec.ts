@@ -1,16 +1,23 @@
 import sharp from 'sharp'
 import { sheetEdges } from '@/core/match/sheetEdges'
 import { drawPlate } from '../demo/plateDrawing'
-import { expect, signAs, test } from './fixtures'
-import { atWork, bringOtherPlate, check, COMPARED, lastModelScan, originalOf, verdict } from './matchRoom'
+import { expect, test } from './fixtures'
+import {
+  atWork,
+  bringOtherPlate,
+  check,
+  COMPARED,
+  lastModelScan,
+  openMatchRoom,
+  originalOf,
+  verdict,
+} from './matchRoom'
 
 test('pictures are brought in, refused in words, straightened by hand, and never mixed wet with dry', async ({
   page,
   sample,
 }) => {
-  await page.goto(`${sample.url}/jobs/mooring-posts/edition/match`)
-  await signAs(page, 'Ida Quill')
-  await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 9' })
+  await openMatchRoom(page, sample.url, 9)
   const choose = page.getByLabel('Picture of pull 9, dry')
   await choose.setInputFiles({
     name: 'notes.png',
@@ -136,9 +143,7 @@ test('a picture on paper like its own is told what is wrong with it, gets its co
   page,
   sample,
 }) => {
-  await page.goto(`${sample.url}/jobs/mooring-posts/edition/match`)
-  await signAs(page, 'Ida Quill')
-  await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 5' })
+  await openMatchRoom(page, sample.url, 5)
   await bringOtherPlate(page, 'Picture of pull 5, dry')
   // What cannot be compared is no dead end.
   await page.getByRole('button', { name: 'Plate mark on the BAT' }).click()
@@ -193,9 +198,7 @@ test('of a sheet larger than the glass is judged what is seen, and said what is 
   page,
   sample,
 }) => {
-  await page.goto(`${sample.url}/jobs/mooring-posts/edition/match`)
-  await signAs(page, 'Ida Quill')
-  await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 8' })
+  await openMatchRoom(page, sample.url, 8)
   await page.getByLabel('Picture of pull 8, dry').setInputFiles({
     name: 'cut.png',
     mimeType: 'image/png',
@@ -217,9 +220,7 @@ test('the check of the edition is stopped and begun again, and says of which pic
   // The server checks behind whoever is at a screen, and here are three: it may take its time.
   test.slow()
   const done = { timeout: 240_000 }
-  await page.goto(`${sample.url}/jobs/mooring-posts/edition/match`)
-  await signAs(page, 'Ida Quill')
-  await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 6' })
+  await openMatchRoom(page, sample.url, 6)
   await page.getByRole('radio', { name: 'Simulated, a model' }).click()
   await page.getByRole('button', { name: 'Scan pull 6, dry (simulated)' }).click()
   await expect(verdict(page)).toBeVisible(COMPARED)

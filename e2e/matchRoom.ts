@@ -2,7 +2,14 @@ import { readdirSync } from 'node:fs'
 import path from 'node:path'
 import type { Page } from '@playwright/test'
 import { drawPlate } from '../demo/plateDrawing'
-import { expect } from './fixtures'
+import { expect, signAs } from './fixtures'
+
+/** Opens the sample's match check as one of its printers, at one of its pulls. */
+export async function openMatchRoom(page: Page, url: string, pull: number): Promise<void> {
+  await page.goto(`${url}/jobs/mooring-posts/edition/match`)
+  await signAs(page, 'Ida Quill')
+  await page.getByLabel('Impression', { exact: true }).selectOption({ label: `Pull ${pull}` })
+}
 
 /** A comparison takes seconds; on a slow machine with others beside it, many. */
 export const COMPARED = { timeout: 90_000 }

@@ -1,6 +1,6 @@
 import sharp from 'sharp'
-import { expect, signAs, test } from './fixtures'
-import { check, COMPARED, lastModelScan, originalOf } from './matchRoom'
+import { expect, test } from './fixtures'
+import { check, COMPARED, lastModelScan, openMatchRoom, originalOf } from './matchRoom'
 
 /** A picture of the sample as a camera took it of the sheet lying across, with what cameras write into their files. */
 const byCamera = (file: string): Promise<Buffer> =>
@@ -17,9 +17,7 @@ test('a picture lying across, left at the scanner, is turned upright and known a
   page,
   sample,
 }) => {
-  await page.goto(`${sample.url}/jobs/mooring-posts/edition/match`)
-  await signAs(page, 'Ida Quill')
-  await page.getByLabel('Impression', { exact: true }).selectOption({ label: 'Pull 9' })
+  await openMatchRoom(page, sample.url, 9)
   await expect(page.getByRole('radio', { name: 'Scanner' })).toBeChecked()
   await page.getByLabel('Picture of pull 9, dry').setInputFiles({
     name: 'across.png',
@@ -37,6 +35,8 @@ test('a picture lying across, left at the scanner, is turned upright and known a
   expect(job).not.toContain('SN-4471-K')
 
   await page.getByRole('button', { name: 'Corners of the picture of pull 9' }).click()
+  const shown = page.getByRole('img', { name: 'the picture of pull 9' })
+  await expect.poll(() => shown.evaluate((image) => (image as HTMLImageElement).naturalHeight)).not.toBe(0)
   const corner = page.getByRole('button', { name: 'Corner at the top left' })
   const heightOf = async () => (await corner.boundingBox())!.y
   const before = await heightOf()

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { cornersOf, type Corners } from './homography'
-import { mostLikely, quartersByShape, quartersLying, speaksFor, turnedBy } from './lying'
+import { mostLikely, quartersByShape, quartersLying, speaksFor, speaksForAnother, turnedBy } from './lying'
 import type { Rgb } from './picture'
 import { markOnSheet, turnedOnSheet } from './plateOnSheet'
 import { sidesTurned } from './seenSides'
@@ -50,6 +50,11 @@ describe('how a sheet lies in its picture', () => {
       quartersLying(picture, { ...ALL, isSetByHand: true, corners }, { sheet: SHEET, plate: PLATE })
     expect(byHand(cornersOf(270, 210), upsideDown)).toBe(0)
     expect(byHand(cornersOf(210, 270), quartersRound(sheet(), 3))).toBe(3)
+  })
+  it('is not asked of what only looked like a sheet', () => {
+    // Upside down, and what was found as the sheet is 4 % too low for one.
+    const found = { ...ALL, corners: cornersOf(270, 202) }
+    expect(quartersLying(quartersRound(sheet(), 2), found, { sheet: SHEET, plate: PLATE })).toBe(0)
   })
   it('was settled where its picture cuts it', () =>
     expect(
@@ -105,6 +110,9 @@ it('a plate mark speaks the more, the clearer and nearer it is; one way is only 
   expect(speaksFor({ xMm: 0, yMm: 2, clear: 0.1 })).toBeCloseTo(0.05, 9)
   expect(speaksFor({ xMm: 0, yMm: 0, clear: null })).toBe(0)
   expect(speaksFor(null)).toBe(0)
+  const far = { xMm: 0, yMm: 0, clear: 0.1 }
+  expect(speaksForAnother({ ...far, isSure: true })).toBe(0.1)
+  expect([speaksForAnother({ ...far, isSure: false }), speaksForAnother(null)]).toEqual([0, 0])
   expect(mostLikely([1, 1.4], (way) => way)).toBe(1)
   expect(mostLikely([1, 1.6, 1.7], (way) => way)).toBe(1.7)
 })

@@ -1,4 +1,4 @@
-import type { EdgesFound } from './edgeFlaws'
+import { flawOfEdges, type EdgesFound } from './edgeFlaws'
 import type { Corners } from './homography'
 import type { Rgb } from './picture'
 import { markOnSheet, type MarkOnSheet, type PlateOnSheet } from './plateOnSheet'
@@ -34,6 +34,9 @@ const BESIDE_MM = 2
 export const speaksFor = (mark: Omit<MarkOnSheet, 'isSure'> | null): number =>
   mark ? (mark.clear ?? 0) / (1 + Math.hypot(mark.xMm, mark.yMm) / BESIDE_MM) : 0
 
+/** How much it speaks for a way a sheet seldom lies: nothing where it is not sure, as it is nowhere on what only looked like a sheet. */
+export const speaksForAnother = (mark: MarkOnSheet | null): number => (mark?.isSure ? speaksFor(mark) : 0)
+
 /** Another way must have so many times more speak for it than the likeliest. */
 const CLEARLY = 1.5
 
@@ -60,11 +63,15 @@ export function quartersLying(picture: Rgb, edges: EdgesFound, onSheet: PlateOnS
   // Of a sheet that its picture cuts, the corners are named upright where they are found.
   if (edges.sides && edges.sides !== 'three') return 0
   const ways = quartersByShape(edges.corners, onSheet.sheet)
+  // Neither is anything told of what only looked like a sheet.
+  if (flawOfEdges(edges, onSheet.sheet) === 'another-shape') return ways[0]
   if (edges.isSetByHand && ways[0] === 0) return 0
   const markOf = (quarters: number) =>
     markOnSheet(picture, turnedBy(edges.corners, quarters), onSheet, { lens: edges.lens })
   const first = markOf(ways[0])
   // Surely where it should be: no other way need be looked at.
   if (first?.isSure && Math.hypot(first.xMm, first.yMm) < AT_ITS_PLACE_MM) return ways[0]
-  return mostLikely(ways, (quarters) => speaksFor(quarters === ways[0] ? first : markOf(quarters)))
+  return mostLikely(ways, (quarters) =>
+    quarters === ways[0] ? speaksFor(first) : speaksForAnother(markOf(quarters)),
+  )
 }

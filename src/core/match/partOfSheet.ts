@@ -1,7 +1,7 @@
 import { mean } from '../stats/mean'
 import { PLATE_REACH_MM } from './findPlate'
 import type { Corners, Spot } from './homography'
-import { mostLikely, speaksFor, turnedBy } from './lying'
+import { mostLikely, speaksFor, speaksForAnother, turnedBy } from './lying'
 import { greyOf, shrunk, type Rgb } from './picture'
 import { markOnSheet, turnedOnSheet, type MarkOnSheet, type PlateOnSheet } from './plateOnSheet'
 import { sidesTurned, type SeenSides } from './seenSides'
@@ -155,7 +155,7 @@ export function partOfSheet(picture: Rgb, onSheet: PlateOnSheet, longest: number
       sides: sidesTurned(part.sides, quarters),
     }
     const marked = withPlateFound(picture, upright, onSheet)
-    return quarters === 0 || speaksFor(marked.mark) > MARKED ? [marked] : []
+    return quarters === 0 || speaksForAnother(marked.mark) > MARKED ? [marked] : []
   })
   const [first, ...others] = laid
   return laid.length === 0 ? null : mostLikely([first, ...others], ({ mark }) => speaksFor(mark)).part

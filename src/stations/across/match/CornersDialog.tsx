@@ -68,7 +68,7 @@ export function CornersDialog({
           src={`/pictures/${imageId}/view`}
           alt={what}
           draggable={false}
-          className="block max-h-[55vh] min-h-40 max-w-full"
+          className="block max-h-[55vh] max-w-full"
         />
         <svg
           viewBox="0 0 1 1"
