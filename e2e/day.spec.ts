@@ -4,7 +4,6 @@ test('a day of 12 pulls with a rolling soak is planned, lived with two delays, a
   page,
   sample,
 }) => {
-  test.setTimeout(180_000)
   await page.clock.install({ time: new Date('2031-05-05T08:00:00') })
   await bareJob(page, sample.url, {
     title: 'Twelve herons',

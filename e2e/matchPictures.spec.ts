@@ -219,7 +219,6 @@ test('the check of the edition is stopped and begun again, and says of which pic
 }) => {
   // The server checks behind whoever is at a screen, and here are three: it may take its time.
   test.slow()
-  const done = { timeout: 240_000 }
   await openMatchRoom(page, sample.url, 6)
   await page.getByRole('radio', { name: 'Simulated, a model' }).click()
   await page.getByRole('button', { name: 'Scan pull 6, dry (simulated)' }).click()
@@ -231,15 +230,15 @@ test('the check of the edition is stopped and begun again, and says of which pic
   const begin = sheet.getByRole('button', { name: /^Check .* not checked yet$/ })
   await begin.click()
   await sheet.getByRole('button', { name: 'Stop after what is done' }).click()
-  await expect(begin).toBeVisible()
+  await expect(begin).toBeVisible(COMPARED)
   await expect(sheet.getByRole('alert')).toHaveCount(0)
   await begin.click()
   await expect(sheet.getByRole('list', { name: 'Not compared' })).toContainText(
     'Pull 7: These do not look like the same plate.',
-    done,
+    COMPARED,
   )
-  await expect(sheet.getByRole('button', { name: /Pull 6/ })).toContainText('● matches', done)
+  await expect(sheet.getByRole('button', { name: /Pull 6/ })).toContainText('● matches', COMPARED)
   // It ends, and only what could not be compared is left.
-  await expect(begin).toBeVisible(done)
+  await expect(begin).toBeVisible(COMPARED)
   await expect(sheet.getByRole('button', { name: /Pull 7/ })).toContainText('not checked')
 })

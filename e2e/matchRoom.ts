@@ -12,7 +12,7 @@ export async function openMatchRoom(page: Page, url: string, pull: number): Prom
 }
 
 /** A comparison takes seconds; on a slow machine with others beside it, many. */
-export const COMPARED = { timeout: 90_000 }
+export const COMPARED = { timeout: 240_000 }
 
 export const verdict = (page: Page) =>
   page.getByRole('heading', { level: 2, name: /Matches the BAT|Differs in/ })

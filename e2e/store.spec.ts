@@ -123,7 +123,7 @@ test('the sample opens beside an empty workshop, never in it, and goes without a
   await expect(page.getByRole('heading', { name: 'Your first print' })).toBeVisible()
   await page.getByRole('button', { name: 'Look at the sample' }).click()
   const go = page.getByRole('link', { name: 'Go to the sample' })
-  await expect(go).toBeVisible({ timeout: 150_000 })
+  await expect(go).toBeVisible({ timeout: 240_000 })
   const address = (await go.getAttribute('href'))!
   expect(address).not.toContain(bare.url)
   const [sample] = await Promise.all([page.context().waitForEvent('page'), go.click()])

@@ -19,7 +19,6 @@ async function dress(page: Page, name: string, ink: string): Promise<void> {
 }
 
 test('a plate of six inks is mapped, ordered and wiped by the pacer', async ({ page, empty }) => {
-  test.setTimeout(150_000)
   await bareJob(page, empty.url, {
     title: 'Six inks',
     kind: 'Zinc, etched',

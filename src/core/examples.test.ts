@@ -23,10 +23,13 @@ const PARTS_OF_THE_MATCH_CHECK = [
   'judgePlate',
   'likenessOf',
   'mapLayers',
+  'marginMarks',
   'onSheet',
   'partsOf',
   'placeOfPixels',
   'placesOfCells',
+  'plateMarks',
+  'printChecks',
   'quantiles',
   'rowBend',
 ]

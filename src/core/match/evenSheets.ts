@@ -5,15 +5,9 @@ import { cornersOf, homographyOf, mapSpot, type Corners } from './homography'
 import type { Rgb } from './picture'
 import type { FoundStrip } from './strip/findStrip'
 import { frameSpread } from './strip/frameSpread'
-import {
-  contrastOf,
-  inTonesOf,
-  stripHindrance,
-  stripTones,
-  toneTables,
-  type SeenStrip,
-} from './strip/stripTones'
+import { contrastOf, stripHindrance, stripTones, toneTables, type SeenStrip } from './strip/stripTones'
 import type { StripUse } from './strip/stripUse'
+import { inTonesOf } from './toneTable'
 
 /** A sheet that was straightened: its picture, where it lies in that and what is seen of it, px, and the grey strip beside it, if there is one. */
 interface Straightened {

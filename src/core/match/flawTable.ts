@@ -138,6 +138,12 @@ export const PICTURE_FLAWS = {
     says: 'it was taken with another device than the other picture; a grey strip brings tones together, not colours',
     cure: 'To compare colours, take both with one device.',
   },
+  'own-contrast': {
+    // Only what one contrast for both would make match (ownContrast).
+    spoils: [],
+    says: 'tones are apart from the other picture’s as more or less ink makes them, and as a camera does that sets its contrast by itself',
+    cure: 'Take both with the grey strip beside the sheet: it tells the one from the other.',
+  },
   'plate-unsure': {
     spoils: ['edges'],
     says: 'where the plate ends is not clear: its edge is wiped clean, or its drawing ends within it',

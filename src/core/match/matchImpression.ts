@@ -1,43 +1,27 @@
-import { convertSrgbToLab } from '../colour/convertSrgbToLab'
 import { mapLayers, type MapLayers } from './checkPictures'
-import { checkBands } from './checks/bandsCheck'
-import { checkBlanks } from './checks/blanksCheck'
-import { checkBreaks } from './checks/breaksCheck'
-import { checkChine } from './checks/chineCheck'
-import { checkColour, colourFigures, type ColourFigures } from './checks/colourCheck'
-import { checkEdges } from './checks/edgesCheck'
-import { checkEvenness, checkFilm, checkLines, checkSides, checkTone } from './checks/inkChecks'
-import { checkMarks, findMarks } from './checks/marksCheck'
-import {
-  checkStanding,
-  MATCH_CHECK_KEYS,
-  type CheckResult,
-  type FoundPlace,
-  type MatchCheck,
-} from './checks/matchCheck'
-import { overlap } from './checks/placesOf'
+import { colourFigures, type ColourFigures } from './checks/colourCheck'
+import { MATCH_CHECK_KEYS, type CheckResult, type MatchCheck } from './checks/matchCheck'
 import { checkRegister, type Misplaced } from './checks/registerChecks'
-import { checkState } from './checks/stateCheck'
 import { outOfShape } from './deformation'
-import { leaveOutCorners } from './cornersGone'
 import { cropped } from './cropped'
 import { driedPicture } from './driedPicture'
-import type { PaperWhite } from './evenLight'
 import { findPlateMark, type Box } from './findPlate'
 import { cornersOf, type Corners } from './homography'
-import { inkCells } from './inkCells'
+import { inkCells, type InkCells } from './inkCells'
 import { inkByGrey } from './inkByGrey'
 import { judgedAlike, type EdgeSpreads, type Softer } from './judgedAlike'
 import type { JudgedPlate } from './judgedPlate'
-import { lineInk } from './lineInk'
 import { quartersByShape } from './lying'
 import { alignPictures, type MatchRefusal, type RefusalReason } from './matchPictures'
-import { greyOf, softened, type Rgb } from './picture'
+import { greyOf, type Rgb } from './picture'
 import type { PictureFlaws } from './flawTable'
+import { inOneContrast, unlessByContrast } from './ownContrast'
 import { flawsOf, isOfCamera, unlessSpoiled } from './pictureFlaws'
+import { printChecks } from './printChecks'
+import { marginMarks } from './printMarks'
 import { commonBox, wholeBox } from './seenBox'
 import { maySharePlate } from './samePlate'
-import { carry, type Similarity } from './similarity'
+import { carry } from './similarity'
 import { isStripUsed, type StripUse } from './strip/stripUse'
 import {
   straightSheets,
@@ -46,10 +30,8 @@ import {
   type StraightSheets,
 } from './straightSheets'
 
-/** Paper kept round the plate when two are laid over one another, and left out at the sheet's and the plate's edges, mm. */
+/** Paper kept round the plate when two are laid over one another, mm. */
 const ROUND_MM = 12
-const SHEET_EDGE_MM = 2.5
-const EMBOSS_MM = 1.2
 /** Side of the squares most checks go by, mm. */
 const CELL_MM = 1
 
@@ -74,8 +56,6 @@ export interface ImpressionMatch {
   softer: Softer | null
   /** what the grey strip did, where it lies beside the sheets */
   strip: StripUse
-  /** whether cameras took both, which set contrast by themselves, and no grey strip took that out */
-  isContrastUnknown: boolean
   /** with which device each was taken, where its file says so */
   devices: Record<'reference' | 'impression', string | null>
   /** how unevenly each picture was lit, as a share */
@@ -88,82 +68,6 @@ export type StraightReference = Pick<ImpressionMatch, 'reference' | 'pixelsPerMm
 /** Why two pictures cannot be compared. @property straight left out where not even the sheets could be straightened */
 export interface RefusedMatch extends MatchRefusal {
   straight?: StraightReference
-}
-
-/** Ink by lightness alone, L* below the paper: lightness of a neutral of the same luma. */
-const LIGHTNESS = Float32Array.from({ length: 256 }, (_, i) => convertSrgbToLab(i / 255, i / 255, i / 255).L)
-function inkOfSheet(picture: Rgb, white: PaperWhite | null): Float32Array {
-  const { data } = softened(greyOf(picture))
-  const paper = white ? LIGHTNESS[Math.round(0.299 * white[0] + 0.587 * white[1] + 0.114 * white[2])] : 100
-  for (let i = 0; i < data.length; i++) data[i] = Math.max(0, paper - LIGHTNESS[Math.round(data[i] * 255)])
-  return data
-}
-
-const within = (value: number, from: number, length: number) => value >= from && value < from + length
-
-/** Marks in the margin: both sheets as they lie, everything but their edges and the plate in either place. */
-function marginMarks(
-  {
-    ours: { picture: reference },
-    paper,
-    theirs: { picture: impression },
-    seen: shown,
-    pixelsPerMm,
-  }: StraightSheets,
-  plate: Box,
-  { shiftX, shiftY }: Similarity,
-): FoundPlace[] {
-  const { width, height } = reference
-  const seen = commonBox(shown.reference, shown.impression)
-  const edge = Math.round(SHEET_EDGE_MM * pixelsPerMm)
-  const emboss = Math.round(EMBOSS_MM * pixelsPerMm)
-  const counts = new Uint8Array(width * height)
-  const [left, top] = [plate.left + Math.min(0, shiftX) - emboss, plate.top + Math.min(0, shiftY) - emboss]
-  const [w, h] = [plate.width + Math.abs(shiftX) + 2 * emboss, plate.height + Math.abs(shiftY) + 2 * emboss]
-  for (let y = seen.top + edge; y < seen.top + seen.height - edge; y++)
-    for (let x = seen.left + edge; x < seen.left + seen.width - edge; x++)
-      if (!(within(x, left, w) && within(y, top, h))) counts[y * width + x] = 1
-  const [ourInk, theirInk] = [inkOfSheet(reference, paper), inkOfSheet(impression, paper)]
-  for (const ink of [ourInk, theirInk]) leaveOutCorners(ink, width, height, pixelsPerMm, counts)
-  return findMarks({
-    width,
-    height,
-    pixelsPerMm,
-    reference: ourInk,
-    impression: theirInk,
-    counts,
-    leftMm: 0,
-    topMm: 0,
-  })
-}
-
-/** Marks within the plate: both prints laid over one another, its edge left out. */
-function plateMarks(
-  { width, height, pixelsPerMm, plate, referenceInk, impressionInk, seen }: JudgedPlate,
-  origin: { leftMm: number; topMm: number },
-): FoundPlace[] {
-  const emboss = Math.round(EMBOSS_MM * pixelsPerMm)
-  const counts = new Uint8Array(width * height)
-  const [left, top] = [
-    Math.max(0, Math.ceil(plate.left + emboss)),
-    Math.max(0, Math.ceil(plate.top + emboss)),
-  ]
-  const [right, bottom] = [
-    Math.min(width, Math.ceil(plate.left + plate.width - emboss)),
-    Math.min(height, Math.ceil(plate.top + plate.height - emboss)),
-  ]
-  for (let y = top; y < bottom; y++)
-    counts.set(seen.subarray(y * width + left, y * width + right), y * width + left)
-  return findMarks({
-    width,
-    height,
-    pixelsPerMm,
-    reference: referenceInk,
-    impression: impressionInk,
-    counts,
-    leftMm: origin.leftMm,
-    topMm: origin.topMm,
-  })
 }
 
 /**
@@ -255,7 +159,8 @@ function holdAgainst(
   const plateInCrop: Box = { ...at, left: at.left - crop.left, top: at.top - crop.top }
   const middle = [plateInCrop.left + plateInCrop.width / 2, plateInCrop.top + plateInCrop.height / 2] as const
   const [toX, toY] = carry(alignment, [crop.width / 2, crop.height / 2], middle)
-  const { judged, softer } = judgedAlike(one, other, alignment, plateInCrop, pixelsPerMm, spreadsOf(straight))
+  const spreads = spreadsOf(straight)
+  const { judged, softer } = judgedAlike(one, other, alignment, plateInCrop, pixelsPerMm, spreads)
   const grown = (share: number) => 100 * (alignment.scale * (1 + share) - 1)
   const placed: Misplaced = {
     xMm: (toX - middle[0]) / pixelsPerMm,
@@ -273,11 +178,8 @@ function holdAgainst(
       reason: withEdges({ code: 'another-plate' }, look),
       straight: straightReference,
     }
-  const origin = { leftMm: crop.left / pixelsPerMm, topMm: crop.top / pixelsPerMm }
   const colour = colourFigures(judged, zones)
-  const marks = [...plateMarks(judged, origin), ...marginMarks(straight, at, alignment)]
-  const state = checkState(judged, origin)
-  const isNewState = checkStanding(state, {}, new Set()) === 'differs'
+  const origin = { leftMm: crop.left / pixelsPerMm, topMm: crop.top / pixelsPerMm }
   const isByStrip = isStripUsed(straight.strip)
   const flaws = flawsOf(
     look,
@@ -292,27 +194,25 @@ function holdAgainst(
     isSure,
   )
   const [register, turn, stretch] = checkRegister(placed)
-  const results: Record<MatchCheck, CheckResult> = {
-    register,
-    turn,
-    stretch: isOneWet(reference, impression) ? WET_SIZE : stretch,
-    colour: checkColour(colour),
-    tone: checkTone(cells),
-    lines: checkLines(cells, lineInk(judged)),
-    breaks: checkBreaks(judged, origin),
-    state,
-    film: checkFilm(cells),
-    evenness: checkEvenness(cells),
-    edges: checkEdges(cells, onSheetMm),
-    sides: checkSides(cells, onSheetMm),
-    bands: checkBands(cells, onSheetMm),
-    blanks: checkBlanks(cells, onSheetMm),
-    // Lines of another state are no dirt.
-    marks: checkMarks(
-      marks.filter((mark) => !isNewState || !state.places.some((place) => overlap(place, mark))),
-    ),
-    chine: checkChine(judged, cells, onSheetMm),
+  const inMargin = marginMarks(straight, at, alignment)
+  const checksOf = (print: JudgedPlate, itsCells: InkCells, itsColour: ColourFigures) => {
+    const results: Record<MatchCheck, CheckResult> = {
+      ...printChecks(print, itsCells, itsColour, { origin, onSheet: onSheetMm, inMargin }),
+      register,
+      turn,
+      stretch: isOneWet(reference, impression) ? WET_SIZE : stretch,
+    }
+    return MATCH_CHECK_KEYS.map((key) => unlessSpoiled(results[key], flaws))
   }
+  const isContrastUnknown =
+    isOfCamera(look.reference) === true && isOfCamera(look.impression) === true && !isByStrip
+  const asTaken = checksOf(judged, cells, colour)
+  const { checks, isByContrast } = isContrastUnknown
+    ? unlessByContrast(asTaken, () => {
+        const even = judgedAlike(...inOneContrast(one, other), alignment, plateInCrop, pixelsPerMm, spreads)
+        return checksOf(even.judged, inkCells(even.judged, CELL_MM), colourFigures(even.judged, zones))
+      })
+    : { checks: asTaken, isByContrast: false }
   return {
     ...straightReference,
     impression: theirs.picture,
@@ -320,16 +220,14 @@ function holdAgainst(
       reference: inShares(corners.reference, reference.picture),
       impression: inShares(corners.impression, impression.picture),
     },
-    flaws,
+    flaws: isByContrast ? { ...flaws, impression: [...flaws.impression, 'own-contrast'] } : flaws,
     placed,
     likeness: laid.likeness,
     colour,
-    checks: MATCH_CHECK_KEYS.map((key) => unlessSpoiled(results[key], flaws)),
+    checks,
     layers: mapLayers(judged, cells, origin, onSheetMm),
     softer,
     strip: straight.strip,
-    isContrastUnknown:
-      isOfCamera(look.reference) === true && isOfCamera(look.impression) === true && !isByStrip,
     devices: { reference: look.reference.device, impression: look.impression.device },
     fall: { reference: ours.fall, impression: theirs.fall },
   }

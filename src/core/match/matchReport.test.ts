@@ -26,7 +26,6 @@ const match = (
     fall,
     devices: { reference: null, impression: null },
     strip: { seenBeside: [], hindrance: null, spreadMm: { reference: null, impression: null } },
-    isContrastUnknown: false,
     checks: checkRegister(placed).map((result) => unlessSpoiled(result, flaws)),
   }) as unknown as ImpressionMatch
 

@@ -85,10 +85,7 @@ export function reportMatch(match: ImpressionMatch, tolerances: MatchTolerances 
       unit: MATCH_CHECKS[result.check].unit,
       words: result.words,
       places: result.places.map(({ xMm, yMm, widthMm, heightMm }) => ({ xMm, yMm, widthMm, heightMm })),
-      causes:
-        standing === 'differs'
-          ? likelyCauses(result, [], match.isContrastUnknown).map(({ words }) => words)
-          : [],
+      causes: standing === 'differs' ? likelyCauses(result, []).map(({ words }) => words) : [],
     }
   })
   const unsaid: Said = isBorne(match.flaws) ? 'matches' : 'cannot-say'

@@ -9,6 +9,7 @@ import {
   isCheckBorne,
   isOfCamera,
   unlessSpoiled,
+  unsaidFor,
   type PictureLook,
 } from './pictureFlaws'
 
@@ -322,5 +323,14 @@ describe('a camera’s picture beside a scanner’s', () => {
     ])
     expect(coloured.impression).toEqual(['coloured-by-strip'])
     expect(isCheckBorne('tone', coloured)).toBe(false)
+  })
+
+  it('says of a check that a picture cannot bear in which picture, and what to do', () => {
+    expect(unsaidFor('tone', 'impression', 'own-contrast')).toMatchObject({
+      check: 'tone',
+      value: null,
+      places: [],
+      words: expect.stringMatching(/^In the picture of the impression, tones are apart .* grey strip/),
+    })
   })
 })

@@ -199,10 +199,14 @@ function spoiling(check: MatchCheck, flaws: PictureFlaws): readonly [Which, Pict
 export function unlessSpoiled(result: CheckResult, flaws: PictureFlaws): CheckResult {
   const spoilt = spoiling(result.check, flaws)
   if (!spoilt) return result
-  const [which, flaw] = spoilt
+  return unsaidFor(result.check, ...spoilt)
+}
+
+/** That a check cannot be said, and why. */
+export function unsaidFor(check: MatchCheck, which: Which, flaw: PictureFlaw): CheckResult {
   const { says, cure } = PICTURE_FLAWS[flaw]
   return {
-    check: result.check,
+    check,
     value: null,
     spoiledBy: `${which} ${flaw}`,
     words: `In the picture of the ${which === 'reference' ? 'BAT' : 'impression'}, ${says}. ${cure}`,

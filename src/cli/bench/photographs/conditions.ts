@@ -7,8 +7,6 @@ export interface Condition {
   reference: Taking
   impression: Taking
   isGood: boolean
-  /** whether nobody can tell from the two pictures alone that they cannot: printed, and not counted */
-  isHidden?: boolean
   /** how the plate bleeds over its sheet, where it does */
   bleeding?: Bleeding
 }
@@ -81,7 +79,7 @@ export const CONDITIONS: readonly Condition[] = [
   bad('phone against flatbed', {}, PHONE, FLATBED),
   bad('flatbed, a little softer', { spread: 0.8, turnDegrees: -0.7 }, FLATBED),
   bad('phone, a little softer', { spread: 1.05, turnDegrees: -1.5 }),
-  { ...bad('phone, contrast raised', { contrast: 0.35 }), isHidden: true },
+  bad('phone, contrast raised', { contrast: 0.35 }),
   bad('by strip, phone against flatbed', BESIDE, PHONE, { ...FLATBED, ...BESIDE }),
   bad('by strip, contrast against flatbed', { ...ASKEW, contrast: 0.35 }, PHONE, { ...FLATBED, ...BESIDE }),
   bad('by strip, flatbed against phone', BESIDE, FLATBED, { ...PHONE, ...BESIDE, contrast: 0.35 }),

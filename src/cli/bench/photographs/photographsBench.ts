@@ -50,12 +50,12 @@ const most = (values: readonly number[], places: number) =>
 
 const wrongOf = ({ differs }: Tally) => [...differs.values()].reduce((sum, n) => sum + n, 0)
 
-function row({ name, isGood, isHidden }: Condition, tally: Tally): string {
+function row({ name, isGood }: Condition, tally: Tally): string {
   const wrong = wrongOf(tally)
   const said = wrong + tally.matches
   const which = [...tally.differs].map(([check, n]) => `${check} ${n}`).join(', ')
   const kind = isGood ? 'good' : 'bad '
-  return `${isHidden ? 'hidden' : kind} ${name.padEnd(26)} ${String(tally.pairs).padStart(3)} pairs, ${String(tally.refused).padStart(2)} refused, ${String(said).padStart(3)} said, ${String(tally.unsaid).padStart(3)} unsaid, ${String(wrong).padStart(3)} wrong${which ? ` (${which})` : ''}; register to ${most(tally.registerMm, 2)} mm, stretch to ${most(tally.stretchPercent, 2)} %`
+  return `${kind} ${name.padEnd(26)} ${String(tally.pairs).padStart(3)} pairs, ${String(tally.refused).padStart(2)} refused, ${String(said).padStart(3)} said, ${String(tally.unsaid).padStart(3)} unsaid, ${String(wrong).padStart(3)} wrong${which ? ` (${which})` : ''}; register to ${most(tally.registerMm, 2)} mm, stretch to ${most(tally.stretchPercent, 2)} %`
 }
 
 interface Fault {
@@ -103,6 +103,12 @@ const FAULTS: readonly Fault[] = [
     planted: { tone: 3 },
     under: BY_STRIP,
     toldBy: ['film', 'tone'],
+  },
+  {
+    name: 'between cameras, half the ink lost over 9 cm²',
+    planted: { loss: [38, 26, 30, 30, 0.5] },
+    under: 'phone, contrast raised',
+    toldBy: ['blanks', 'bands', 'breaks', 'edges', 'sides', 'evenness', 'lines', 'tone', 'colour'],
   },
   { name: 'a laid-on piece missing', piece: [PIECE, null], toldBy: ['chine'] },
   { name: 'a laid-on piece 4 mm off', piece: [PIECE, [34, 18, 44, 32]], toldBy: ['chine'] },
@@ -191,7 +197,7 @@ export function benchPhotographs(only = ''): boolean {
 function isWithinLimits(all: readonly [Condition, Tally][]): boolean {
   const sum = (isGood: boolean, of: (tally: Tally) => number) =>
     all
-      .filter(([condition]) => condition.isGood === isGood && !condition.isHidden)
+      .filter(([condition]) => condition.isGood === isGood)
       .reduce((total, [, tally]) => total + of(tally), 0)
   const said = (tally: Tally) => wrongOf(tally) + tally.matches
   const falseShare = sum(true, wrongOf) / Math.max(1, sum(true, said))

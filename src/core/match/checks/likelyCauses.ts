@@ -119,26 +119,13 @@ const USUAL: Record<MatchCheck, Usual> = {
 export interface LikelyCause {
   words: string
   isEvidence: boolean
-  /** null: nothing of the print, but of its picture */
-  station: SettingStation | null
+  station: SettingStation
 }
 
-/** What a camera that sets its contrast by itself changes [bench photographs: contrast raised in one of two]. */
-const BY_CONTRAST: readonly MatchCheck[] = [
-  ...(['colour', 'tone', 'lines', 'film', 'evenness'] as const),
-  ...(['edges', 'sides', 'bands', 'blanks'] as const),
-]
-const CONTRAST: LikelyCause = {
-  words: 'the camera set its contrast otherwise: take both with the grey strip beside the sheet',
-  isEvidence: false,
-  station: null,
-}
-
-/** Causes in the order of evidence. @param differences settings of the two prints that are not the same @param isContrastUnknown of pictures by cameras that may have set contrast by themselves */
+/** Causes in the order of evidence. @param differences settings of the two prints that are not the same */
 export function likelyCauses(
   { check, value }: CheckResult,
   differences: readonly SettingDifference[],
-  isContrastUnknown: boolean,
 ): LikelyCause[] {
   const { keys, station, less, more } = USUAL[check]
   const set = differences
@@ -148,6 +135,5 @@ export function likelyCauses(
       isEvidence: true,
       station: difference.station,
     }))
-  const byPicture = isContrastUnknown && BY_CONTRAST.includes(check) ? [CONTRAST] : []
-  return [...set, ...byPicture, { words: (value ?? 0) < 0 ? less : more, isEvidence: false, station }]
+  return [...set, { words: (value ?? 0) < 0 ? less : more, isEvidence: false, station }]
 }

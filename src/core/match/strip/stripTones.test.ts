@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { GREY_STRIP, PATCHES } from './greyStrip'
 import type { FoundStrip, Rgb3 } from './findStrip'
-import { contrastOf, inTonesOf, stripHindrance, stripTones, toneTables } from './stripTones'
+import { contrastOf, stripHindrance, stripTones, toneTables } from './stripTones'
+import { inTonesOf } from '../toneTable'
 import { isStripUsed, stripNote } from './stripUse'
 
 /** A device: what it makes of light, both 0 to 1. */

@@ -1,8 +1,7 @@
 import { median } from '../../stats/median'
-import { monotoneCubic } from '../../stats/monotoneCubic'
 import type { PaperWhite } from '../evenLight'
 import type { Spot } from '../homography'
-import type { Rgb } from '../picture'
+import { toneTable, type ToneTables } from '../toneTable'
 import type { FoundStrip, Rgb3 } from './findStrip'
 
 const CHANNELS = [0, 1, 2] as const
@@ -10,9 +9,6 @@ const CHANNELS = [0, 1, 2] as const
 const CLIPPED = 252
 /** The strip's field against the sheet's paper is one figure, whatever the light: where two pictures are apart by such a share, another light lies on one strip than on its sheet. */
 const OTHER_LIGHT = 0.08
-/** Tones nearer to one another than this, of 255, are one. */
-const ONE_TONE = 1
-
 /** What the grey strip looks like beside a sheet. */
 export interface StripTones {
   /** each patch against the field beside it, from pale to black */
@@ -57,9 +53,6 @@ export function contrastOf({ tones: { shares, overPaper }, paper }: SeenStrip): 
   return (pale - dark) * overPaper[1] * paper[1]
 }
 
-/** For each channel, what every tone of one picture, 0 to 255, is in the other. */
-export type ToneTables = readonly Uint8Array[]
-
 /** How one device's tones go over into another's: a smooth curve a channel through the patches of one strip in both pictures. Paper goes over into paper. */
 export function toneTables(from: SeenStrip, into: SeenStrip): ToneTables {
   return CHANNELS.map((c) => {
@@ -68,29 +61,6 @@ export function toneTables(from: SeenStrip, into: SeenStrip): ToneTables {
       return [paper[c], field, ...shares.map((share) => share[c] * field)]
     }
     const to = tonesOf(into)
-    const knots = tonesOf(from)
-      .map((x, i) => [x, to[i]] as const)
-      .sort(([a], [b]) => a - b)
-    const [xs, ys]: [number[], number[]] = [[], []]
-    for (const [x, y] of knots) {
-      if (xs.length > 0 && (x < xs.at(-1)! + ONE_TONE || y < ys.at(-1)!)) continue
-      xs.push(x)
-      ys.push(y)
-    }
-    const curve = monotoneCubic(xs, ys)
-    return Uint8Array.from({ length: 256 }, (_, value) =>
-      Math.round(Math.min(255, Math.max(0, curve(value)))),
-    )
+    return toneTable(tonesOf(from).map((tone, i) => [tone, to[i]]))
   })
-}
-
-/** A picture in the tones of another. */
-export function inTonesOf({ width, height, data }: Rgb, [red, green, blue]: ToneTables): Rgb {
-  const out = new Uint8Array(data.length)
-  for (let i = 0; i < out.length; i += 3) {
-    out[i] = red[data[i]]
-    out[i + 1] = green[data[i + 1]]
-    out[i + 2] = blue[data[i + 2]]
-  }
-  return { width, height, data: out }
 }

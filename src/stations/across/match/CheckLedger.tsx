@@ -14,7 +14,6 @@ import { compareSettings } from '@/core/prove/compareSettings'
 import { STATIONS, type Settings } from '@/core/prove/settings'
 import { formatNumber } from '@/core/units/length'
 import { formatFine } from '@/core/units/quantity'
-import { GreyStripLink } from './GreyStripLink'
 import { ledgerRows } from './ledgerRows'
 import { STANDINGS } from './words'
 
@@ -58,20 +57,10 @@ function Causes({ causes, slug }: { causes: readonly LikelyCause[]; slug: string
     <ul className="text-sm">
       {causes.map(({ words, isEvidence, station }) => (
         <li key={words}>
-          {isEvidence ? (
-            <b>Set otherwise: {words}.</b>
-          ) : (
-            <>
-              {station ? 'Usually' : 'Perhaps'} {words}.
-            </>
-          )}{' '}
-          {station ? (
-            <Link href={`/jobs/${slug}/${station}`} className="underline underline-offset-4">
-              {STATIONS[station]}
-            </Link>
-          ) : (
-            <GreyStripLink />
-          )}
+          {isEvidence ? <b>Set otherwise: {words}.</b> : <>Usually {words}.</>}{' '}
+          <Link href={`/jobs/${slug}/${station}`} className="underline underline-offset-4">
+            {STATIONS[station]}
+          </Link>
         </li>
       ))}
     </ul>
@@ -89,7 +78,6 @@ export function CheckLedger({
   checks,
   standings,
   tolerances,
-  isContrastUnknown,
   bat,
   settings,
   slug,
@@ -98,7 +86,6 @@ export function CheckLedger({
   checks: readonly CheckResult[]
   standings: ReadonlyMap<string, CheckStanding>
   tolerances: MatchTolerances
-  /** cameras took both, and may have set contrast by themselves */ isContrastUnknown: boolean
   bat: Settings
   /** of the impression: what was set otherwise is evidence */ settings: Settings
   slug: string
@@ -123,9 +110,7 @@ export function CheckLedger({
               <span className="condensed whitespace-nowrap">{cameTo(first, tolerances)}</span>
             </div>
             <p className="text-sm text-muted">{first.words}</p>
-            {standing === 'differs' && (
-              <Causes causes={likelyCauses(first, differences, isContrastUnknown)} slug={slug} />
-            )}
+            {standing === 'differs' && <Causes causes={likelyCauses(first, differences)} slug={slug} />}
           </li>
         )
       })}

@@ -95,7 +95,9 @@ export function MatchSide({
           {note}
         </p>
       ))}
-      {match.flaws.impression.includes('other-device') && <GreyStripLink />}
+      {(['other-device', 'own-contrast'] as const).some((flaw) => match.flaws.impression.includes(flaw)) && (
+        <GreyStripLink />
+      )}
       {!isBorne(match.flaws) && <PictureTools room={room} bat={bat} match={match} />}
       <p className="mt-2 mb-3 text-sm text-muted">{keptWords(readPull(pull).match)}</p>
       <Button look="main" disabled={busy} className="mb-3 w-full" onClick={room.keepVerdict}>
@@ -105,7 +107,6 @@ export function MatchSide({
         checks={match.checks}
         standings={view.standings}
         tolerances={state.tolerances}
-        isContrastUnknown={match.isContrastUnknown}
         bat={bat.settings}
         settings={pull.settings}
         slug={slug}
