@@ -141,8 +141,8 @@ export const PICTURE_FLAWS = {
   'own-contrast': {
     // Only what one contrast for both would make match (ownContrast).
     spoils: [],
-    says: 'tones are apart from the other picture’s as more or less ink makes them, and as a camera does that sets its contrast by itself',
-    cure: 'Take both with the grey strip beside the sheet: it tells the one from the other.',
+    says: 'tones are not those of the other picture: more or less ink does that, and so does a camera that sets its contrast by itself',
+    cure: 'Take both with the grey strip beside the sheet: it tells which.',
   },
   'plate-unsure': {
     spoils: ['edges'],
