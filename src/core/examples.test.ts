@@ -20,7 +20,7 @@ const PARTS_OF_THE_MATCH_CHECK = [
   'evened',
   'findDifferences',
   'findMarks',
-  'judgePlate',
+  'layPlate',
   'likenessOf',
   'mapLayers',
   'marginMarks',

@@ -1,6 +1,6 @@
 import { cornersInPixels } from '@/core/edition/compareScans'
 import { refusalWords } from '@/core/match/words'
-import { matchImpression, type ImpressionMatch, type StraightReference } from '@/core/match/matchImpression'
+import { matchImpression, type ShownMatch, type StraightReference } from '@/core/match/matchImpression'
 import type { MatchImpressionInput, MatchSide } from '@/core/match/straightSheets'
 import type { Rgb } from '@/core/match/picture'
 import { showUnits, type UnitOrder } from '@/core/units/shownUnits'
@@ -20,7 +20,7 @@ export interface MatchTask {
 }
 /** What the page hears on the way, or in the end. */
 export type MatchReport =
-  { step: number } | { match: ImpressionMatch } | { refusal: string; straight?: StraightReference }
+  { step: number } | { match: ShownMatch } | { refusal: string; straight?: StraightReference }
 
 async function fetchPixels(url: string): Promise<Rgb | string> {
   const reply = await fetch(url)
@@ -58,13 +58,14 @@ async function work({ reference, impression, sheet, plate, zones }: MatchTask): 
   )
   if ('which' in found)
     return self.postMessage({ refusal: refusalWords(found), straight: found.straight } satisfies MatchReport)
+  const match: ShownMatch = { ...found, layers: found.layers() }
   // Handed over, not copied: the pictures are large.
   ;(self as unknown as { postMessage: (message: MatchReport, transfer: Transferable[]) => void }).postMessage(
-    { match: found },
+    { match },
     [
-      found.reference.data.buffer,
-      found.impression.data.buffer,
-      ...Object.values(found.layers).map(({ data }) => data.buffer),
+      match.reference.data.buffer,
+      match.impression.data.buffer,
+      ...Object.values(match.layers).map(({ data }) => data.buffer),
     ] as ArrayBuffer[],
   )
 }

@@ -58,7 +58,7 @@ function meanAt(
 }
 
 describe('the pictures checks are seen in', () => {
-  const { layers } = found
+  const layers = found.layers()
   const starved = [STARVED.xMm, STARVED.yMm] as const
   const sound = [60, 50] as const
   it('there is one for every check', () =>

@@ -1,6 +1,6 @@
 import type { Box } from './findPlate'
 import type { Which } from './flawTable'
-import { judgePlate, type JudgedPlate } from './judgedPlate'
+import { judged, layPlate, type JudgedPlate, type LaidPlate } from './judgedPlate'
 import type { Rgb } from './picture'
 import type { Similarity } from './similarity'
 import { crispness, focusFor, outOfFocus, softerOf } from './softness'
@@ -30,7 +30,7 @@ const AGREED = 0.75
 /** From a quarter to three quarters of an edge, in standard deviations of what blurs it. */
 const QUARTERS = 1.349
 
-const crispOf = ({ referenceInk, impressionInk, width, height, seen }: JudgedPlate) => ({
+const crispOf = ({ referenceInk, impressionInk, width, height, seen }: LaidPlate) => ({
   reference: crispness(referenceInk, width, height, seen),
   impression: crispness(impressionInk, width, height, seen),
 })
@@ -76,13 +76,13 @@ export function judgedAlike(
   pixelsPerMm: number,
   edges: EdgeSpreads,
 ): { judged: JudgedPlate; softer: Softer | null } {
-  const asTaken = judgePlate(reference, impression, alignment, plate, pixelsPerMm)
+  const asTaken = layPlate(reference, impression, alignment, plate, pixelsPerMm)
   const byEdges = softerByEdges(edges, pixelsPerMm)
   const apart = softerOf(crispOf(asTaken), byEdges?.isClear ? AS_SHARP_BY_EDGES : undefined)
   const isAgreed = byEdges === null || (byEdges.px > 0 && byEdges.softer === apart?.softer)
   // One printed edge is as sharp beside both, whatever was printed: it needs nobody's consent.
   const isByEdge = edges.isOneEdge && byEdges !== null
-  if (isByEdge ? byEdges.px === 0 : !apart || !isAgreed) return { judged: asTaken, softer: null }
+  if (isByEdge ? byEdges.px === 0 : !apart || !isAgreed) return { judged: judged(asTaken), softer: null }
   const picture = isByEdge ? byEdges.softer : apart!.softer
   const sharper = picture === 'reference' ? impression : reference
   const px = isByEdge ? byEdges.px : blurOf(sharper, apart!.share, byEdges)
@@ -90,7 +90,7 @@ export function judgedAlike(
   const isTooSoft = apart?.softer === picture && apart.isTooSoft
   const [one, other] = picture === 'reference' ? [reference, spread] : [spread, impression]
   return {
-    judged: judgePlate(one, other, alignment, plate, pixelsPerMm, asTaken.deformation),
+    judged: judged(layPlate(one, other, alignment, plate, pixelsPerMm, asTaken.deformation)),
     softer: { picture, isTooSoft },
   }
 }

@@ -55,20 +55,32 @@ function inkOf(lab: Float32Array, paper: number): Float32Array {
 const isSame = (one: Deformation, other: Deformation) =>
   !one.bend && !other.bend && one.stretch.x === other.stretch.x && one.stretch.y === other.stretch.y
 
+/** A plate that is laid over, before its colours are held against one another. */
+export type LaidPlate = Omit<JudgedPlate, 'deltaE'>
+
+/** Holds the colours of both prints against one another. */
+export function judged(laid: LaidPlate): JudgedPlate {
+  const { reference: one, impression: other, seen } = laid
+  const deltaE = new Float32Array(seen.length).fill(-1)
+  for (let i = 0, k = 0; i < deltaE.length; i++, k += 3)
+    if (seen[i])
+      deltaE[i] = fastDeltaE00(one[k], one[k + 1], one[k + 2], other[k], other[k + 1], other[k + 2])
+  return { ...laid, deltaE }
+}
+
 /**
- * Lays the impression over the reference, what a damp sheet grew and bent by taken out, and turns both into what is judged: colours, ink and
- * their difference.
+ * Lays the impression over the reference, what a damp sheet grew and bent by taken out, and turns both into what is judged: colours and ink.
  *
  * @param from what is known of how the sheet grew and bent, to be measured on from there
  */
-export function judgePlate(
+export function layPlate(
   reference: Rgb,
   impression: Rgb,
   at: Similarity,
   plate: Box,
   pixelsPerMm: number,
   from: Deformation = noDeformation(plate),
-): JudgedPlate {
+): LaidPlate {
   const { width, height } = reference
   const ours = softened(greyOf(reference))
   let deformation = from
@@ -89,10 +101,6 @@ export function judgePlate(
   const lightness = new Float32Array(width * height)
   for (let i = 0; i < lightness.length; i++) lightness[i] = one[3 * i]
   const [paper] = quantiles(lightness, [PAPER_SHARE])
-  const deltaE = new Float32Array(width * height).fill(-1)
-  for (let i = 0, k = 0; i < deltaE.length; i++, k += 3)
-    if (seen[i])
-      deltaE[i] = fastDeltaE00(one[k], one[k + 1], one[k + 2], other[k], other[k + 1], other[k + 2])
   return {
     width,
     height,
@@ -104,7 +112,6 @@ export function judgePlate(
     referenceInk: inkOf(one, paper),
     impressionInk: inkOf(other, paper),
     seen,
-    deltaE,
     deformation,
     isGrowthMeasured,
   }

@@ -50,8 +50,8 @@ export interface ImpressionMatch {
   likeness: number
   colour: ColourFigures
   checks: CheckResult[]
-  /** what the checks are seen in, over the plate and a little paper round it */
-  layers: MapLayers
+  /** makes what the checks are seen in, over the plate and a little paper round it: for whoever looks */
+  layers: () => MapLayers
   /** the picture that is softer than the other, so that both were compared as soft as it is; null: they are as sharp */
   softer: Softer | null
   /** what the grey strip did, where it lies beside the sheets */
@@ -61,6 +61,9 @@ export interface ImpressionMatch {
   /** how unevenly each picture was lit, as a share */
   fall: { reference: number; impression: number }
 }
+
+/** A match with what its checks are seen in, as a page is handed it. */
+export type ShownMatch = Omit<ImpressionMatch, 'layers'> & { layers: MapLayers }
 
 /** The reference's sheet, upright, and where its plate was looked for: what a plate mark is set by. */
 export type StraightReference = Pick<ImpressionMatch, 'reference' | 'pixelsPerMm' | 'plate'>
@@ -225,7 +228,7 @@ function holdAgainst(
     likeness: laid.likeness,
     colour,
     checks,
-    layers: mapLayers(judged, cells, origin, onSheetMm),
+    layers: () => mapLayers(judged, cells, origin, onSheetMm),
     softer,
     strip: straight.strip,
     devices: { reference: look.reference.device, impression: look.impression.device },

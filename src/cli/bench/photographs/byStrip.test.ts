@@ -34,9 +34,7 @@ describe('two photographs, contrast raised in one, without a strip', () => {
     expect(differing(report)).toEqual([])
     expect(report.verdict).toBe('cannot-say')
     const unsaid = report.checks.filter(({ standing }) => standing === 'cannot-say')
-    expect(unsaid.map(({ words }) => words).join()).toContain(
-      'a camera that sets its contrast by itself',
-    )
+    expect(unsaid.map(({ words }) => words).join()).toContain('a camera that sets its contrast by itself')
     expect(report.pictures.impression.notes.join(' ')).toContain('with the grey strip beside the sheet')
     expect(report.registerMm).not.toBeNull()
   })

@@ -4,7 +4,7 @@ import { capital } from '@/core/units/capital'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { CHECK_PICTURES, type CheckPicture } from '@/core/match/pictureOfCheck'
 import { placeKey, type FoundPlace } from '@/core/match/checks/matchCheck'
-import type { ImpressionMatch } from '@/core/match/matchImpression'
+import type { ShownMatch } from '@/core/match/matchImpression'
 import { Choice } from '@/ui/Choice'
 import { PixelCanvas } from '@/ui/PixelCanvas'
 import { useKey } from '@/ui/useKey'
@@ -23,7 +23,7 @@ export interface Look {
 /** Time each of the two is shown while they blink, ms. */
 const BLINK_MS = 700
 
-function DifferenceMap({ match, map }: { match: ImpressionMatch; map: Look['map'] }) {
+function DifferenceMap({ match, map }: { match: ShownMatch; map: Look['map'] }) {
   const canvas = useRef<HTMLCanvasElement>(null)
   const layer = match.layers[map]
   const { title, steps } = MAP_LEGENDS[map]
@@ -81,7 +81,7 @@ function numberSpots(places: readonly FoundPlace[], size: number): [number, numb
 }
 
 interface LightTableProps {
-  match: ImpressionMatch
+  match: ShownMatch
   name: string
   places: readonly FoundPlace[]
   accepted: ReadonlySet<string>

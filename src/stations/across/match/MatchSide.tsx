@@ -5,7 +5,7 @@ import Link from 'next/link'
 import { readPull } from '@/core/edition/readPull'
 import type { Pull } from '@/core/edition/pull'
 import { MATCH_CHECK_KEYS, MATCH_CHECKS, toleranceOf } from '@/core/match/checks/matchCheck'
-import type { ImpressionMatch } from '@/core/match/matchImpression'
+import type { ShownMatch } from '@/core/match/matchImpression'
 import { flawNotes, pictureRemarks } from '@/core/match/matchReport'
 import { isBorne } from '@/core/match/pictureFlaws'
 import { Button } from '@/ui/Button'
@@ -77,7 +77,7 @@ export function MatchSide({
   room: MatchRoomHandle
   bat: Pull
   pull: Pull
-  match: ImpressionMatch
+  match: ShownMatch
 }) {
   const { slug } = useJob()
   const { state, view, act, busy } = room

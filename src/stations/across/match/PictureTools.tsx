@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import type { Pull } from '@/core/edition/pull'
 import type { Corners } from '@/core/match/homography'
-import type { ImpressionMatch } from '@/core/match/matchImpression'
+import type { ShownMatch } from '@/core/match/matchImpression'
 import type { Scan } from '@/core/match/scan'
 import { Button } from '@/ui/Button'
 import { Dialog } from '@/ui/Dialog'
@@ -80,7 +80,7 @@ export function PictureTools({
 }: {
   room: MatchRoomHandle
   bat: Pull
-  match: ImpressionMatch | null
+  match: ShownMatch | null
 }) {
   const { ours, theirs, pull, straight } = room.view
   return (

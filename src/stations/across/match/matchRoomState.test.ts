@@ -2,7 +2,7 @@ import { samplePull } from '@/core/edition/samplePull.test.fixture'
 import { describe, expect, it } from 'vitest'
 import type { PullEvent } from '@/core/edition/pull'
 import { USUAL_MATCH_TOLERANCES, type CheckResult, type FoundPlace } from '@/core/match/checks/matchCheck'
-import type { ImpressionMatch } from '@/core/match/matchImpression'
+import type { ShownMatch } from '@/core/match/matchImpression'
 import {
   matchRoom,
   openMatchRoom,
@@ -24,7 +24,7 @@ const checks: CheckResult[] = [
   { check: 'edges', value: 40, words: '', places: [edge] },
   { check: 'marks', value: 1, words: '', places: [spot] },
 ]
-const match = { checks, colour: { mean: 1, p95: 3, zones: [] } } as unknown as ImpressionMatch
+const match = { checks, colour: { mean: 1, p95: 3, zones: [] } } as unknown as ShownMatch
 
 const bat = pull(0, scan('bat'))
 const pulls = [pull(1, scan('one')), pull(2, scan('two')), pull(3)]

@@ -10,7 +10,7 @@ import {
   type MatchCheck,
   type MatchTolerances,
 } from '@/core/match/checks/matchCheck'
-import type { ImpressionMatch, StraightReference } from '@/core/match/matchImpression'
+import type { ShownMatch, StraightReference } from '@/core/match/matchImpression'
 import { PICTURE_OF } from '@/core/match/pictureOfCheck'
 import type { Scan } from '@/core/match/scan'
 import type { Look } from './LightTable'
@@ -122,7 +122,7 @@ export interface MatchView {
   pair: ScanPair
   /** names the pair of pictures; null: nothing to compare */
   key: string | null
-  match: ImpressionMatch | null
+  match: ShownMatch | null
   refusal: string | null
   /** the BAT's sheet, also where the two could not be compared; null: not even that could be straightened */
   straight: StraightReference | null

@@ -2,11 +2,11 @@
 
 import { shownUnits } from '@/core/units/shownUnits'
 import { useCallback, useEffect, useRef, useState } from 'react'
-import type { ImpressionMatch, StraightReference } from '@/core/match/matchImpression'
+import type { ShownMatch, StraightReference } from '@/core/match/matchImpression'
 import type { MatchReport, MatchTask } from '@/workers/match.worker'
 
 /** What one comparison came to; null: it was cancelled. */
-export type Compared = { match: ImpressionMatch } | { refusal: string; straight?: StraightReference } | null
+export type Compared = { match: ShownMatch } | { refusal: string; straight?: StraightReference } | null
 
 /** Compares two pictures in a worker: which step it is at, and a way to end it. A new comparison ends the one before. */
 export function useMatch(): {
