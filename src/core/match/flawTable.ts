@@ -41,9 +41,10 @@ export const PICTURE_FLAWS = {
     cure: 'To compare where the plate lies, set the corners of both by hand.',
   },
   'bent-lens': {
-    spoils: ['stretch'],
+    // So far off, the rim of a dark plate lies on its paper.
+    spoils: ['stretch', 'edges'],
     says: 'its lens bends what is straight, which is taken out but for a few tenths of a percent',
-    cure: 'To compare sizes, take it from farther off, or scan it.',
+    cure: 'To compare sizes and edges, take it from farther off, or scan it.',
   },
   'cut-off': {
     // Where the plate ends is known as closely as the fourth side is guessed, and soft tones are followed no closer.
