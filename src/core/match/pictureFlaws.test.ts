@@ -221,6 +221,7 @@ it('a lens that bends much lets everything be said but how large the plate print
   expect(flawOfEdges(edges({ lens: { ...lens, bend: -0.004 } }), SHEET)).toBeNull()
   expect(isCheckBorne('register', { reference: ['bent-lens'], impression: [] })).toBe(true)
   expect(isCheckBorne('stretch', { reference: ['bent-lens'], impression: [] })).toBe(false)
+  expect(isCheckBorne('edges', { reference: ['bent-lens'], impression: [] })).toBe(false)
 })
 
 describe('a sheet its picture cuts', () => {
