@@ -215,7 +215,7 @@ it('ragged edges let everything be said but what goes by where they lie', () => 
   expect(isCheckBorne('colour', { reference: ['ragged'], impression: [] })).toBe(true)
 })
 
-it('a lens that bends much lets everything be said but how large the plate printed', () => {
+it('a lens that bends much lets everything be said but how large the plate printed, and its edges', () => {
   const lens = { middle: [500, 400] as const, radius: 640, bend: -0.06 }
   expect(flawOfEdges(edges({ lens }), SHEET)).toBe('bent-lens')
   expect(flawOfEdges(edges({ lens: { ...lens, bend: -0.004 } }), SHEET)).toBeNull()
