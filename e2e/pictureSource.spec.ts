@@ -6,6 +6,7 @@ import { check, COMPARED, lastModelScan, openMatchRoom, originalOf } from './mat
 const byCamera = (file: string): Promise<Buffer> =>
   sharp(file)
     .rotate(90)
+    .withIccProfile('p3')
     .withExif({
       IFD0: { Make: 'Fulmar', Model: 'Fulmar 9' },
       IFD2: { FNumber: '18/10', BodySerialNumber: 'SN-4471-K' },
@@ -27,6 +28,7 @@ test('a picture lying across, left at the scanner, is turned upright and known a
   await expect(page.getByText('This print’s picture: Taken with Fulmar 9, as its file says.')).toBeVisible(
     COMPARED,
   )
+  await expect(page.getByText(/^△ This print’s picture: Its colours are read by the profile/)).toBeVisible()
   await expect(check(page, 'Register on the sheet').getByText('matches')).toBeAttached()
   await expect(check(page, 'Tone curve')).toContainText('taken with another device than the other picture')
   // Of the device its name alone is kept.

@@ -42,6 +42,7 @@ async function checkOne(pullId: string): Promise<string | null> {
     reference: await sideOf(pair.reference),
     impression: await sideOf(pair.impression),
     ...place,
+    tolerances,
   })
   if ('which' in found) return refusalWords(found)
   const match = verdictOf(found, bat, new Map(), tolerances)

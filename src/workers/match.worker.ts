@@ -15,6 +15,7 @@ export interface MatchTask {
   sheet: MatchImpressionInput['sheet']
   plate: MatchImpressionInput['plate']
   zones: MatchImpressionInput['zones']
+  tolerances: MatchImpressionInput['tolerances']
   /** in which the checks' words are written: a worker has nobody else to ask */
   units: UnitOrder
 }
@@ -33,11 +34,12 @@ async function fetchPixels(url: string): Promise<Rgb | string> {
     height: Number(reply.headers.get('x-height')),
     data: new Uint8Array(await reply.arrayBuffer()),
     isGrey: reply.headers.get('x-grey') === 'yes',
+    profile: decodeURIComponent(reply.headers.get('x-profile') ?? '') || undefined,
     pixelsPerMm: Number(reply.headers.get('x-per-mm')) || undefined,
   }
 }
 
-async function work({ reference, impression, sheet, plate, zones }: MatchTask): Promise<void> {
+async function work({ reference, impression, ...known }: MatchTask): Promise<void> {
   const [ours, theirs] = await Promise.all([reference, impression].map(({ url }) => fetchPixels(url)))
   if (typeof ours === 'string' || typeof theirs === 'string')
     return self.postMessage({
@@ -50,9 +52,7 @@ async function work({ reference, impression, sheet, plate, zones }: MatchTask): 
     {
       reference: { ...reference, picture: ours, corners: cornersInPixels(reference.corners, ours) },
       impression: { ...impression, picture: theirs, corners: cornersInPixels(impression.corners, theirs) },
-      sheet,
-      plate,
-      zones,
+      ...known,
     },
     (step) => self.postMessage({ step } satisfies MatchReport),
   )

@@ -74,6 +74,7 @@ beforeAll(async () => {
   await underLid(bat)
     .withExif(made('Fulmar 9', { FNumber: '18/10' }))
     .toFile(at('phone.png'))
+  await underLid(bat).withIccProfile('p3').toFile(at('wide.png'))
   await underLid(await sheetOf(posts, 2)).toFile(at('shifted.png'))
   await underLid(await sheetOf(window)).toFile(at('other.png'))
   await sharp(bat).toFile(at('bare.png'))
@@ -133,6 +134,14 @@ describe('calc match-check', () => {
     expect(answer.pictures.impression.notes[0]).toContain('taken with another device')
     const same = await check({ referencePath: at('flat.png'), impressionPath: at('flat.png') })
     expect(same.answer.verdict).toBe('matches')
+  })
+  it('says no tones where one file names a profile that changes colours and the other none', async () => {
+    const { answer } = await check({ referencePath: at('wide.png') })
+    expect([standing(answer, 'colour'), standing(answer, 'register')]).toEqual(['cannot-say', 'matches'])
+    expect(answer.pictures.impression.notes[0]).toContain('names no colour profile')
+    expect(answer.pictures.reference.notes[0]).toContain('read by the profile')
+    const both = await check({ referencePath: at('wide.png'), impressionPath: at('wide.png') })
+    expect(both.answer.verdict).toBe('matches')
   })
   it('refuses a print of another plate in words, and a missing file on one line', async () => {
     const other = await check({ impressionPath: at('other.png') })

@@ -103,6 +103,7 @@ export async function matchCheckFiles({
     sheet,
     plate,
     zones,
+    tolerances,
   })
   const seconds = (performance.now() - began) / 1000
   if ('which' in match)

@@ -123,6 +123,11 @@ export const PICTURE_FLAWS = {
     says: 'its light has another colour than the other picture’s',
     cure: 'Take both under one lamp, or by daylight.',
   },
+  'no-profile': {
+    spoils: ['colour', 'tone', 'lines', 'film', 'evenness', 'edges', 'sides', 'bands', 'chine'],
+    says: 'its file names no colour profile and the other’s does, so that its colours and tones may be read otherwise than they are',
+    cure: 'Save it with its profile, or take it again with the settings of the other.',
+  },
   'other-device': {
     spoils: ['colour', 'tone', 'lines', 'film', 'evenness', 'edges', 'sides', 'bands', 'chine'],
     says: 'it was taken with another device than the other picture, and devices see tones differently',

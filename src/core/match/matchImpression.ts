@@ -16,7 +16,7 @@ import { alignPictures, type MatchRefusal, type RefusalReason } from './matchPic
 import { greyOf, type Rgb } from './picture'
 import type { PictureFlaws } from './flawTable'
 import { inOneContrast, unlessByContrast } from './ownContrast'
-import { flawsOf, isOfCamera, unlessSpoiled } from './pictureFlaws'
+import { flawsOf, isOfCamera, unlessSpoiled, type PictureLook } from './pictureFlaws'
 import { printChecks } from './printChecks'
 import { marginMarks } from './printMarks'
 import { commonBox, wholeBox } from './seenBox'
@@ -56,8 +56,8 @@ export interface ImpressionMatch {
   softer: Softer | null
   /** what the grey strip did, where it lies beside the sheets */
   strip: StripUse
-  /** with which device each was taken, where its file says so */
-  devices: Record<'reference' | 'impression', string | null>
+  /** with which device each was taken, and the profile its colours are by, where its file says so */
+  files: Record<'reference' | 'impression', Pick<PictureLook, 'device' | 'profile'>>
   /** how unevenly each picture was lit, as a share */
   fall: { reference: number; impression: number }
 }
@@ -211,10 +211,14 @@ function holdAgainst(
     isOfCamera(look.reference) === true && isOfCamera(look.impression) === true && !isByStrip
   const asTaken = checksOf(judged, cells, colour)
   const { checks, isByContrast } = isContrastUnknown
-    ? unlessByContrast(asTaken, () => {
-        const even = judgedAlike(...inOneContrast(one, other), alignment, plateInCrop, pixelsPerMm, spreads)
-        return checksOf(even.judged, inkCells(even.judged, CELL_MM), colourFigures(even.judged, zones))
-      })
+    ? unlessByContrast(
+        asTaken,
+        () => {
+          const even = judgedAlike(...inOneContrast(one, other), alignment, plateInCrop, pixelsPerMm, spreads)
+          return checksOf(even.judged, inkCells(even.judged, CELL_MM), colourFigures(even.judged, zones))
+        },
+        input.tolerances,
+      )
     : { checks: asTaken, isByContrast: false }
   return {
     ...straightReference,
@@ -231,10 +235,12 @@ function holdAgainst(
     layers: () => mapLayers(judged, cells, origin, onSheetMm),
     softer,
     strip: straight.strip,
-    devices: { reference: look.reference.device, impression: look.impression.device },
+    files: { reference: saidBy(look.reference), impression: saidBy(look.impression) },
     fall: { reference: ours.fall, impression: theirs.fall },
   }
 }
+
+const saidBy = ({ device, profile }: PictureLook) => ({ device, profile })
 
 /** The picture that cuts the plate, if one does. */
 function plateCut(plate: Box, { seen, ours }: StraightSheets): 'reference' | 'impression' | null {

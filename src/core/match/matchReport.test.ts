@@ -13,6 +13,7 @@ const placed = {
   bentMm: 0,
   isSizeKnown: true,
 }
+const FILE = { device: null, profile: null }
 const none: ImpressionMatch['flaws'] = { reference: [], impression: [] }
 const match = (
   flaws = none,
@@ -24,7 +25,7 @@ const match = (
     placed,
     flaws,
     fall,
-    devices: { reference: null, impression: null },
+    files: { reference: { device: null, profile: 'sRGB IEC61966-2.1' }, impression: FILE },
     strip: { seenBeside: [], hindrance: null, spreadMm: { reference: null, impression: null } },
     checks: checkRegister(placed).map((result) => unlessSpoiled(result, flaws)),
   }) as unknown as ImpressionMatch
@@ -58,6 +59,13 @@ describe('what a match comes to', () => {
       'It is too soft beside the other. Take it again, held still and sharp, or with the same device.',
     ])
     expect(pictureRemarks(match(none, { reference: 0, impression: 0 }, soft), 'impression')).toEqual([])
+  })
+  it('says by which profile colours were read, where it changes them', () => {
+    const read = { ...match(), files: { reference: FILE, impression: { ...FILE, profile: 'Fulmar Flat 3' } } }
+    expect(pictureRemarks(read, 'impression')[0]).toBe(
+      'Its colours are read by the profile Fulmar Flat 3 of its file.',
+    )
+    expect(pictureRemarks(read, 'reference')).toEqual([])
   })
   it('goes by the tolerances that were set', () =>
     expect(reportMatch(match(), { register: 2 }).checks[0].standing).toBe('matches'))

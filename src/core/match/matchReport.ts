@@ -3,7 +3,7 @@ import { checkStanding, MATCH_CHECKS, type FoundPlace, type MatchTolerances } fr
 import { likelyCauses } from './checks/likelyCauses'
 import type { ImpressionMatch } from './matchImpression'
 import { PICTURE_FLAWS, type Which } from './flawTable'
-import { isBorne, isCheckBorne } from './pictureFlaws'
+import { isBorne, isCheckBorne, isOfSrgb } from './pictureFlaws'
 import { stripNote } from './strip/stripUse'
 import { capital } from '../units/capital'
 
@@ -45,14 +45,15 @@ export function pictureRemarks(
     fall,
     softer,
     strip,
-    devices,
-  }: Pick<ImpressionMatch, 'flaws' | 'fall' | 'softer' | 'strip' | 'devices'>,
+    files,
+  }: Pick<ImpressionMatch, 'flaws' | 'fall' | 'softer' | 'strip' | 'files'>,
   which: Which,
 ): string[] {
   const ofStrip = stripNote(strip, which)
-  const device = devices[which]
+  const { device, profile } = files[which]
   return [
     ...(device ? [`Taken with ${device}, as its file says.`] : []),
+    ...(profile && !isOfSrgb(profile) ? [`Its colours are read by the profile ${profile} of its file.`] : []),
     ...(fall[which] > UNEVEN && !flaws[which].includes('uneven-light')
       ? [`Lit unevenly, by ${formatNumber(100 * fall[which], 0)} %; it was levelled by the margins.`]
       : []),

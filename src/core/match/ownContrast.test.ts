@@ -91,6 +91,18 @@ describe('what a contrast may have made', () => {
     expect(checks[0].spoiledBy).toBe('impression own-contrast')
   })
 
+  it('goes by less than is usual where a shop lets less pass, and never by more', () => {
+    const asTaken = [result('tone', 1.2)]
+    const toldBy = (tolerances: { tone?: number }, after: number) =>
+      unlessByContrast(asTaken, () => [result('tone', after)], tolerances).checks[0].value
+    expect(toldBy({}, 0.1)).toBe(1.2)
+    expect(toldBy({ tone: 0.5 }, 0.1)).toBeNull()
+    expect(toldBy({ tone: 0.5 }, 0.9)).toBe(0.9)
+    expect(unlessByContrast([result('tone', 6)], () => [result('tone', 1)], { tone: 50 }).isByContrast).toBe(
+      true,
+    )
+  })
+
   it('is not looked for where nothing differs that it could make', () => {
     const asTaken = [result('tone', 0.3), result('register', 1.4)]
     const told = unlessByContrast(asTaken, () => {

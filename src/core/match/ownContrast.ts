@@ -1,4 +1,10 @@
-import { checkStanding, type CheckResult, type MatchCheck } from './checks/matchCheck'
+import {
+  checkStanding,
+  toleranceOf,
+  type CheckResult,
+  type MatchCheck,
+  type MatchTolerances,
+} from './checks/matchCheck'
 import type { Rgb } from './picture'
 import { unsaidFor } from './pictureFlaws'
 import { inTonesOf, toneTable } from './toneTable'
@@ -61,26 +67,35 @@ export function inOneContrast(reference: Rgb, impression: Rgb): [reference: Rgb,
 }
 
 const NONE: ReadonlySet<string> = new Set()
-const differs = (result: CheckResult) => checkStanding(result, {}, NONE) === 'differs'
+/** By what a shop lets pass, or by what is usual where that is less. */
+const differs = (result: CheckResult, tolerances: MatchTolerances) =>
+  checkStanding(
+    result,
+    { [result.check]: Math.min(toleranceOf(tolerances, result.check), toleranceOf({}, result.check)) },
+    NONE,
+  ) === 'differs'
 
 /**
  * Checks of two photographs whose cameras may have set contrast by themselves. What differs, and matches once their contrast is made one, cannot be said: ink would
  * make it, and a camera as well. What differs all the same is told as it then comes out.
  *
  * @param inOne the same checks of the same pictures in one contrast, made only where they are needed
+ * @param tolerances how far each check may stray; left out: as is usual
  */
 export function unlessByContrast(
   checks: readonly CheckResult[],
   inOne: () => readonly CheckResult[],
+  tolerances: MatchTolerances = {},
 ): { checks: CheckResult[]; isByContrast: boolean } {
-  const isDoubtful = (result: CheckResult) => BY_CONTRAST.includes(result.check) && differs(result)
+  const isDoubtful = (result: CheckResult) =>
+    BY_CONTRAST.includes(result.check) && differs(result, tolerances)
   if (!checks.some(isDoubtful)) return { checks: [...checks], isByContrast: false }
   const even = new Map(inOne().map((result) => [result.check, result]))
   let isByContrast = false
   const told = checks.map((result) => {
     const other = even.get(result.check)
     if (!other || !isDoubtful(result)) return result
-    if (differs(other)) return other
+    if (differs(other, tolerances)) return other
     isByContrast = true
     return unsaidFor(result.check, 'impression', 'own-contrast')
   })

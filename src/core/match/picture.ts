@@ -7,6 +7,8 @@ export interface Rgb {
   isGrey?: boolean
   /** what its file says of its scale; left out: nothing */
   pixelsPerMm?: number
+  /** the colour profile its file names, by which its colours were brought to sRGB; left out: none */
+  profile?: string
 }
 
 /** A picture in grey, 0 to 1. Points are measured continuously: a pixel covers [i, i + 1), its middle is at i + ½. */

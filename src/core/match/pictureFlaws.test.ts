@@ -8,6 +8,7 @@ import {
   isBorne,
   isCheckBorne,
   isOfCamera,
+  isOfSrgb,
   unlessSpoiled,
   unsaidFor,
   type PictureLook,
@@ -32,6 +33,7 @@ const look = (more: Partial<PictureLook> = {}): PictureLook => ({
   taken: null,
   device: null,
   isScaled: true,
+  profile: null,
   edges: edges(),
   white: [228, 224, 214],
   paper,
@@ -308,6 +310,31 @@ describe('a camera’s picture beside a scanner’s', () => {
     expect(between('Fulmar Flat 3', 'Fulmar Flat 5')).toEqual(['other-device'])
     expect(between('Fulmar Flat 3', 'Fulmar Flat 3')).toEqual([])
     expect(between('Fulmar Flat 3', null)).toEqual([])
+  })
+  it('tells no ink where its file has lost the profile that the other picture is read by', () => {
+    const between = (reference: Partial<PictureLook>, impression: Partial<PictureLook>) => {
+      const scan = { taken: 'scanner' } as const
+      const flaws = flawsOf(
+        { reference: look({ ...scan, ...reference }), impression: look({ ...scan, ...impression }) },
+        SHEET,
+        LAID,
+        null,
+      )
+      return [flaws.reference, flaws.impression]
+    }
+    const wide = { profile: 'Fulmar wide' }
+    expect(between(wide, {})).toEqual([[], ['no-profile']])
+    expect(between({}, wide)).toEqual([['no-profile'], []])
+    expect(between(wide, wide)).toEqual([[], []])
+    // Without one, colours are taken for sRGB's; our model's are.
+    expect([isOfSrgb('sRGB IEC61966-2.1'), isOfSrgb('Fulmar wide')]).toEqual([true, false])
+    expect(between({ profile: 'sRGB IEC61966-2.1' }, {})).toEqual([[], []])
+    expect(between(wide, { taken: 'model' })).toEqual([[], []])
+    // Two devices are told apart first.
+    expect(between({ ...wide, device: 'Fulmar Flat 3' }, { device: 'Fulmar Flat 5' })).toEqual([
+      [],
+      ['other-device'],
+    ])
   })
   it('tells no ink by itself, all but colours of a grey ink by the grey strip, and nothing of a coloured one', () => {
     const [alone, grey, coloured] = [said(null), said('grey'), said('coloured')]

@@ -64,6 +64,8 @@ export interface PictureLook {
   /** with which device, and whether in a scale of its own, where its file says so */
   device: string | null
   isScaled: boolean
+  /** the colour profile its file names; null: none, and its colours were taken for sRGB's */
+  profile: string | null
   edges: EdgesFound | null
   white: PaperWhite | null
   paper: PaperRound | null
@@ -106,6 +108,13 @@ function isOtherDevice(reference: PictureLook, impression: PictureLook): boolean
   return reference.device !== null && impression.device !== null && reference.device !== impression.device
 }
 
+/** Whether a colour profile is, by its name, the one every picture without any is taken for. */
+export const isOfSrgb = (profile: string): boolean => /srgb/i.test(profile)
+
+/** Whether a picture's colours are taken for sRGB's only because its file names no profile, and those of the other picture are not: it may have lost its own. Our model's are known. */
+const isProfileLost = (own: PictureLook, other: PictureLook): boolean =>
+  own.profile === null && own.taken !== 'model' && other.profile !== null && !isOfSrgb(other.profile)
+
 /** What is said of a picture beside another device's, by what a grey strip tells of the ink. */
 const OTHER_DEVICE = {
   grey: 'by-strip',
@@ -140,6 +149,7 @@ export function flawsOf(
 ): PictureFlaws {
   const { reference, impression } = look
   const between = flawBetween(look)
+  const isOfTwo = isOtherDevice(reference, impression)
   const own = (which: Which): PictureFlaw[] => {
     const { edges, white, paper, levelled, tones, pixelsPerMm } = look[which]
     const other = look[which === 'reference' ? 'impression' : 'reference']
@@ -155,6 +165,7 @@ export function flawsOf(
       ...flawsOfBleeding(look[which]),
       ...flawsOfPaper(paper, levelled, other.paper),
       ...flawOfTones(tones, other.tones),
+      ...(!isOfTwo && isProfileLost(look[which], other) ? (['no-profile'] as const) : []),
       ...(pixelsPerMm < COARSE ? (['coarse'] as const) : []),
       ...(isSoft ? (['soft'] as const) : []),
       ...(between?.[0] === which ? [between[1]] : []),
@@ -169,7 +180,7 @@ export function flawsOf(
     impression: [
       ...own('impression'),
       ...(isOtherLight ? (['other-light'] as const) : []),
-      ...(isOtherDevice(reference, impression) ? [OTHER_DEVICE[ink ?? 'unknown']] : []),
+      ...(isOfTwo ? [OTHER_DEVICE[ink ?? 'unknown']] : []),
     ],
   }
 }

@@ -1,3 +1,4 @@
+import type { MatchTolerances } from './checks/matchCheck'
 import type { PrintedZone } from './checks/colourCheck'
 import type { DriedTone } from './driedPicture'
 import type { evenLight, PaperWhite } from './evenLight'
@@ -46,6 +47,8 @@ export interface MatchImpressionInput {
   plate: { leftMm: number; topMm: number; widthMm: number; heightMm: number }
   /** zones as the print shows them, mm from the plate mark's top left corner */
   zones: readonly PrintedZone[]
+  /** how far the shop lets each check stray; left out: as is usual */
+  tolerances?: MatchTolerances
 }
 
 /** Both sheets upright and in even light, and what was seen of their pictures on the way. */
@@ -180,6 +183,7 @@ const cameFrom = ({ taken, device, picture }: MatchSide) => ({
   taken: taken ?? null,
   device: device ?? null,
   isScaled: picture.pixelsPerMm !== undefined,
+  profile: picture.profile ?? null,
 })
 
 /** A side whose picture shows its sheet alone. */

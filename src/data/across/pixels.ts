@@ -1,3 +1,4 @@
+import { profileName } from '@/core/document/profileName'
 import type { Rgb } from '@/core/match/picture'
 
 /** Most pixels a picture may unfold to, kept or compared: a small file that claims more is refused unread. */
@@ -19,7 +20,7 @@ const ONE_CHANNEL = new Set(['b-w', 'grey16'])
 export class PixelError extends Error {}
 
 /**
- * Reads a picture upright, in sRGB, 8 bit, on white where it is transparent.
+ * Reads a picture upright, in sRGB by the profile of its file, 8 bit, on white where it is transparent.
  *
  * @param longest most pixels of its longer side: a larger one is made smaller; left out: as it is
  * @throws PixelError that says what is wrong with the file
@@ -28,7 +29,8 @@ export async function readPixels(path: string, longest?: number): Promise<Rgb> {
   const { default: sharp } = await import('sharp')
   try {
     const file = sharp(path, { limitInputPixels: MOST_PIXELS })
-    const { space, density, width, height } = await file.metadata()
+    const { space, density, width, height, icc } = await file.metadata()
+    const profile = icc && profileName(icc)
     const upright = file.autoOrient()
     const sized =
       longest === undefined
@@ -45,6 +47,7 @@ export async function readPixels(path: string, longest?: number): Promise<Rgb> {
       height: info.height,
       data,
       ...(space && ONE_CHANNEL.has(space) && { isGrey: true }),
+      ...(profile && { profile }),
       ...(density &&
         density >= LEAST_DPI && {
           pixelsPerMm: ((density / 25.4) * Math.max(info.width, info.height)) / Math.max(width, height),

@@ -162,6 +162,25 @@ describe('the pixels of a picture', () => {
     expect(await scaleOf(300)).toBeCloseTo(300 / 25.4 / 2, 6)
     expect(await scaleOf(72)).toBeUndefined()
   })
+  it('are brought to sRGB by the profile of their file, kept with it, and say which', async () => {
+    const red = sharp({
+      create: { width: 30, height: 20, channels: 3, background: { r: 180, g: 60, b: 50 } },
+    })
+    const read = async (bytes: Buffer) =>
+      readPixels(await originalFile(await keepPicture(bytes, 'scan.png', at())))
+    const bare = await read(await red.clone().png().toBuffer())
+    // Brought to the wider profile as it was saved: back again it has its colour.
+    const wide = await read(await red.clone().withIccProfile('p3').png().toBuffer())
+    expect([bare.profile, /p3/i.test(wide.profile!)]).toEqual([undefined, true])
+    const away = (other: typeof bare) =>
+      Math.max(...[0, 1, 2].map((i) => Math.abs(other.data[i] - bare.data[i])))
+    expect(away(wide)).toBeLessThanOrEqual(2)
+    const taken = await sharp(await red.clone().withIccProfile('p3').png().toBuffer())
+      .keepIccProfile()
+      .raw()
+      .toBuffer()
+    expect(Math.abs(taken[0] - bare.data[0])).toBeGreaterThan(5)
+  })
   it('of what is no picture are refused in words', async () => {
     await expect(readPixels('/nowhere/at-all.png')).rejects.toThrow(PixelError)
     await expect(readPixels(import.meta.filename)).rejects.toThrow(/is not a picture, or it is damaged/)

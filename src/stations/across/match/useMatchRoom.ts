@@ -42,7 +42,14 @@ export function useMatchRoom({ pulls, bat, sheet, plate, zones, asked }: MatchRo
   const run = async ({ key, pair, pull }: MatchView) => {
     if (!key || !pull || !pair || !('reference' in pair)) return
     const [reference, impression] = [pictureOf(pair.reference), pictureOf(pair.impression)]
-    const compared = await compare({ reference, impression, sheet, plate, zones })
+    const compared = await compare({
+      reference,
+      impression,
+      sheet,
+      plate,
+      zones,
+      tolerances: state.tolerances,
+    })
     if (compared) act({ kind: 'compared', key, compared, pull })
   }
   const begun = useRef<string | null>(null)

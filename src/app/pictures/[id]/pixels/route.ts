@@ -6,7 +6,7 @@ import { routeFor } from '@/stations/across/device/onlyFor'
 /** The bare pixels of a kept picture, upright, three bytes each, for comparing: no browser's colour handling comes between. */
 async function give(_request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   try {
-    const { width, height, data, isGrey, pixelsPerMm } = await readPixels(
+    const { width, height, data, isGrey, pixelsPerMm, profile } = await readPixels(
       await originalFile((await params).id),
       COMPARED_LONGEST,
     )
@@ -16,6 +16,7 @@ async function give(_request: Request, { params }: { params: Promise<{ id: strin
         'x-width': String(width),
         'x-height': String(height),
         ...(isGrey && { 'x-grey': 'yes' }),
+        ...(profile && { 'x-profile': encodeURIComponent(profile) }),
         ...(pixelsPerMm && { 'x-per-mm': String(pixelsPerMm) }),
         'cache-control': 'private, max-age=31536000, immutable',
       },
