@@ -47,8 +47,8 @@ export const PICTURE_FLAWS = {
     cure: 'To compare sizes and edges, take it from farther off, or scan it.',
   },
   'cut-off': {
-    // Where the plate ends is known as closely as the fourth side is guessed, and soft tones are followed no closer.
-    spoils: [...BY_SHEET, 'edges', 'bands', 'sides', 'tone', 'evenness'],
+    // Where the plate ends is known as closely as the fourth side is guessed, and soft tones are followed no closer: its rim may lie on paper, as a mark does.
+    spoils: [...BY_SHEET, 'edges', 'marks', 'bands', 'sides', 'tone', 'evenness'],
     says: 'the sheet is cut off at one side',
     cure: 'Take the whole sheet, with something darker all round it.',
   },

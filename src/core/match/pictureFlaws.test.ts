@@ -265,9 +265,9 @@ describe('a sheet its picture cuts', () => {
     expect(flaws(1.04)).toEqual(['cut-off'])
     expect(flaws(1.08)).toEqual(['cut-off', 'not-laid-over'])
     const said = { reference: [], impression: flaws(1.04) }
-    for (const check of ['register', 'turn', 'stretch', 'edges'] as const)
+    for (const check of ['register', 'turn', 'stretch', 'edges', 'marks'] as const)
       expect(isCheckBorne(check, said)).toBe(false)
-    for (const check of ['colour', 'marks', 'blanks', 'breaks'] as const)
+    for (const check of ['colour', 'lines', 'blanks', 'breaks'] as const)
       expect(isCheckBorne(check, said)).toBe(true)
   })
 })

@@ -40,23 +40,34 @@ describe('foldsFor', () => {
       heightMm: 560,
       words: 'whole sheet',
     })
-    expect(foldsFor(sheet, { widthMm: 760, heightMm: 560 })).toEqual([])
+    expect(foldsFor(sheet, { widthMm: 761, heightMm: 560 })).toEqual([])
+  })
+  test('a whole sheet is printed on however narrow its margins, and turned where the plate lies across', () => {
+    const postcard = { widthMm: 105, heightMm: 148 }
+    const plate = { widthMm: 120, heightMm: 80 }
+    expect(foldsFor(postcard, plate)).toEqual([
+      { widthMm: 148, heightMm: 105, times: 0, words: 'whole sheet' },
+    ])
+    expect(foldsFor(sheet, { widthMm: 540, heightMm: 740 }).map(({ times }) => times)).toEqual([0])
   })
   test('one begins with the smallest of a large sheet, and with the whole of one torn already', () => {
     const plate = { widthMm: 120, heightMm: 90 }
     expect(usualFold(sheet, plate)!.words).toBe('sixteenth sheet')
     expect(usualFold({ widthMm: 297, heightMm: 420 }, plate)!.words).toBe('whole sheet')
-    expect(usualFold({ widthMm: 150, heightMm: 100 }, plate)).toBeNull()
+    expect(usualFold({ widthMm: 150, heightMm: 100 }, plate)!.words).toBe('whole sheet')
+    expect(usualFold({ widthMm: 110, heightMm: 100 }, plate)).toBeNull()
   })
-  test('every piece keeps its margins, and the next fold would not', () => {
+  test('every piece that is torn keeps its margins, and the next fold would not', () => {
     const side = fc.double({ min: 20, max: 900, noNaN: true })
     fc.assert(
       fc.property(side, side, side, side, (a, b, c, d) => {
         const [least] = [c, d].sort((x, y) => x - y).map((one) => one + 2 * LEAST_MARGIN_MM)
         const most = Math.max(c, d) + 2 * LEAST_MARGIN_MM
         const folds = foldsFor({ widthMm: a, heightMm: b }, { widthMm: c, heightMm: d })
-        for (const { widthMm, heightMm } of folds)
-          expect(Math.min(widthMm - c, heightMm - d)).toBeGreaterThanOrEqual(2 * LEAST_MARGIN_MM)
+        for (const { widthMm, heightMm, times } of folds)
+          expect(Math.min(widthMm - c, heightMm - d)).toBeGreaterThanOrEqual(
+            times === 0 ? 0 : 2 * LEAST_MARGIN_MM,
+          )
         const last = folds.at(-1)
         if (!last || last.times === 4) return
         const [short, long] = [last.widthMm, last.heightMm].sort((x, y) => x - y)

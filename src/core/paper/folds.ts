@@ -10,26 +10,27 @@ export interface Fold extends Size {
   words: (typeof FOLDS)[number]
 }
 
-/** Paper that stays free around a plate at least, mm, for a sheet to be handled by [common practice, no source]. */
+/** Paper that stays free around a plate at least where a sheet is torn, mm, to be handled by [common practice, no source]. */
 export const LEAST_MARGIN_MM = 25
 /** A sheet no longer than this was torn to its size already, mm [common practice, no source: A3 and below]. */
 const TORN_ALREADY_MM = 420
 
 /**
- * The pieces of a sheet that a plate is printed on with a margin all round, largest first: the sheet is folded across its longer side and
- * torn, as often as the plate still fits. A piece that fits the plate only lengthways is turned.
+ * The pieces of a sheet that a plate is printed on, largest first: the sheet is folded across its longer side and torn, as often as the
+ * plate still fits with a margin all round. The whole sheet is one of them however narrow its margins. A piece that fits the plate only
+ * lengthways is turned.
  *
  * @param sheet as it is bought @param plate its two sides
- * @returns none where the plate with its margins is larger than the whole sheet
+ * @returns none where the plate is larger than the whole sheet
  */
 export function foldsFor(sheet: Size, plate: Size): Fold[] {
-  const fits = ({ widthMm, heightMm }: Size) =>
-    widthMm >= plate.widthMm + 2 * LEAST_MARGIN_MM && heightMm >= plate.heightMm + 2 * LEAST_MARGIN_MM
+  const fits = ({ widthMm, heightMm }: Size, marginMm: number) =>
+    widthMm >= plate.widthMm + 2 * marginMm && heightMm >= plate.heightMm + 2 * marginMm
   const folds: Fold[] = []
   let piece = sheet
   for (const [times, words] of FOLDS.entries()) {
     const turned = { widthMm: piece.heightMm, heightMm: piece.widthMm }
-    const laid = [piece, turned].find(fits)
+    const laid = [piece, turned].find((one) => fits(one, times === 0 ? 0 : LEAST_MARGIN_MM))
     if (!laid) break
     folds.push({ ...laid, times, words })
     const [short, long] = [piece.widthMm, piece.heightMm].sort((a, b) => a - b)

@@ -124,7 +124,7 @@ export function BeginForm({
     <Panel
       saysItself
       title={title}
-      answer={beginAnswer(begun.bench, state.purpose)}
+      answer={beginAnswer(begun.bench, state.purpose, begun.problems)}
       act={
         <Button look="main" type="submit" form="begin" disabled={busy}>
           Start the job

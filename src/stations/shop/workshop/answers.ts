@@ -5,6 +5,7 @@ import { stationsWanting } from '@/core/prove/stationsWanting'
 import { wipingSeconds } from '@/core/wipe/wipingOrder'
 import { counted } from '@/core/units/counted'
 import { listed } from '@/core/units/listed'
+import type { FieldProblem } from '@/data/database/errors'
 import { BIN_DAYS, PLACES_OF_JOBS, type PlaceOfJob } from '@/core/prove/placeOfJob'
 import type { RoomAnswer } from '@/ui/Answer'
 
@@ -12,9 +13,24 @@ import type { RoomAnswer } from '@/ui/Answer'
 const minutesToPrint = ({ paper, wipe }: Bench): number =>
   Math.round(Math.max(paper?.dampMinutes ?? 0, wipe ? wipingSeconds(wipe) / 60 : 0))
 
-/** How far a new print is said: what is missing before its first proof, or that it can be pulled. */
-export function beginAnswer(bench: Bench, purpose: Purpose): RoomAnswer {
+/** What of a new print can be wrong although nothing of it is missing, by its field. */
+const WRONG: Partial<Record<string, string>> = {
+  size: 'the size of the plate',
+  reading: 'what the press stands at',
+}
+
+/** How far a new print is said: what is missing before its first proof, what is wrong, or that it can be pulled. @param problems what is unreadable, at its field */
+export function beginAnswer(
+  bench: Bench,
+  purpose: Purpose,
+  problems: readonly FieldProblem[] = [],
+): RoomAnswer {
   const wanting = stationsWanting(bench, purpose)
+  if (wanting.length === 0 && problems.length > 0)
+    return {
+      says: `Still to mend: ${listed(problems.map(({ field }) => WRONG[field] ?? field))}`,
+      because: problems[0].message,
+    }
   if (wanting.length === 0)
     return {
       says: `Ready for the first ${purposeFacts(purpose).asksBat ? 'proof' : 'print'}: ${counted(minutesToPrint(bench), 'minute')} from a dry sheet`,

@@ -69,13 +69,24 @@ describe('a print while it is being said', () => {
     })
     expect(wishOf(SAID, shelf).press).toEqual({ kind: 'two-screw', way: 'turns', reading: null })
   })
+  test('a small sheet is printed on with the margins it has', () => {
+    const { bench, problems, fold } = readBegin({ ...SAID, paper: 'Heron 300 g 14 × 11 cm' }, shelf)
+    expect(problems).toEqual([])
+    expect(fold).toMatchObject({ times: 0, widthMm: 140, heightMm: 110 })
+    expect(beginAnswer(bench, 'edition', problems).says).toContain('Ready')
+  })
   test('what cannot be read is said at its field, with what to write', () => {
     expect(fields({ ...SAID, size: '120' })).toEqual(['size'])
     expect(fields({ ...SAID, paper: 'Heron' })).toEqual(['paper'])
     expect(readBegin({ ...SAID, paper: 'Heron' }, shelf).problems[0].message).toContain(
       'its weight and its size',
     )
-    expect(fields({ ...SAID, size: '600 x 800' })).toEqual(['size'])
+    const tooLarge = readBegin({ ...SAID, size: '600 x 800' }, shelf)
+    expect(tooLarge.problems).toEqual([{ field: 'size', message: 'The plate is larger than this sheet.' }])
+    expect(beginAnswer(tooLarge.bench, 'edition', tooLarge.problems)).toEqual({
+      says: 'Still to mend: the size of the plate',
+      because: 'The plate is larger than this sheet.',
+    })
     expect(fields({ ...SAID, press: 'new:geared', reading: 900 })).toEqual(['reading'])
   })
   test('a press is read as its kind usually is, or as it was said; by hand nothing is asked', () => {

@@ -220,7 +220,7 @@ function problemsOf(state: BeginState, parts: Parts): FieldProblem[] {
   const { size, paper, isTooSmall } = parts
   const problems = [
     ['size', size.problem],
-    ['size', isTooSmall ? 'The plate and its margins are larger than this sheet.' : null],
+    ['size', isTooSmall ? 'The plate is larger than this sheet.' : null],
     ['paper', paper.problem],
     ['reading', wrongReading(parts, state)],
   ] as const
