@@ -48,6 +48,8 @@ describe('foldsFor', () => {
     expect(foldsFor(postcard, plate)).toEqual([
       { widthMm: 148, heightMm: 105, times: 0, words: 'whole sheet' },
     ])
+    // 10 mm at its sides as it lies, and more than 100 all round across.
+    expect(usualFold(sheet, { widthMm: 540, heightMm: 300 })).toMatchObject({ widthMm: 760, heightMm: 560 })
     expect(foldsFor(sheet, { widthMm: 540, heightMm: 740 }).map(({ times }) => times)).toEqual([0])
   })
   test('one begins with the smallest of a large sheet, and with the whole of one torn already', () => {
@@ -68,6 +70,13 @@ describe('foldsFor', () => {
           expect(Math.min(widthMm - c, heightMm - d)).toBeGreaterThanOrEqual(
             times === 0 ? 0 : 2 * LEAST_MARGIN_MM,
           )
+        // However it is laid, no way to lay the whole sheet leaves the plate the margin that this one does not.
+        const [whole] = folds
+        const margin = (across: number, down: number) => Math.min(across - c, down - d) / 2
+        const best = Math.max(margin(a, b), margin(b, a))
+        expect(folds.length > 0).toBe(best >= 0)
+        if (whole && best >= LEAST_MARGIN_MM)
+          expect(margin(whole.widthMm, whole.heightMm)).toBeGreaterThanOrEqual(LEAST_MARGIN_MM)
         const last = folds.at(-1)
         if (!last || last.times === 4) return
         const [short, long] = [last.widthMm, last.heightMm].sort((x, y) => x - y)

@@ -24,14 +24,15 @@ const TORN_ALREADY_MM = 420
  * @returns none where the plate is larger than the whole sheet
  */
 export function foldsFor(sheet: Size, plate: Size): Fold[] {
-  const fits = ({ widthMm, heightMm }: Size, marginMm: number) =>
-    widthMm >= plate.widthMm + 2 * marginMm && heightMm >= plate.heightMm + 2 * marginMm
+  const marginOf = ({ widthMm, heightMm }: Size) =>
+    Math.min(widthMm - plate.widthMm, heightMm - plate.heightMm) / 2
   const folds: Fold[] = []
   let piece = sheet
   for (const [times, words] of FOLDS.entries()) {
     const turned = { widthMm: piece.heightMm, heightMm: piece.widthMm }
-    const laid = [piece, turned].find((one) => fits(one, times === 0 ? 0 : LEAST_MARGIN_MM))
-    if (!laid) break
+    const [wider] = [piece, turned].toSorted((a, b) => marginOf(b) - marginOf(a))
+    const laid = [piece, turned].find((one) => marginOf(one) >= LEAST_MARGIN_MM) ?? wider
+    if (marginOf(laid) < (times === 0 ? 0 : LEAST_MARGIN_MM)) break
     folds.push({ ...laid, times, words })
     const [short, long] = [piece.widthMm, piece.heightMm].sort((a, b) => a - b)
     piece = { widthMm: short, heightMm: long / 2 }
