@@ -5,17 +5,18 @@ import { stationsWanting } from '@/core/prove/stationsWanting'
 import { wipingSeconds } from '@/core/wipe/wipingOrder'
 import { counted } from '@/core/units/counted'
 import { listed } from '@/core/units/listed'
-import type { FieldProblem } from '@/data/database/errors'
 import { BIN_DAYS, PLACES_OF_JOBS, type PlaceOfJob } from '@/core/prove/placeOfJob'
 import type { RoomAnswer } from '@/ui/Answer'
+import type { BeginProblem } from './beginState'
 
 /** Minutes from the sheet in the water to the print, for what is set: damping, and wiping while it lies. */
 const minutesToPrint = ({ paper, wipe }: Bench): number =>
   Math.round(Math.max(paper?.dampMinutes ?? 0, wipe ? wipingSeconds(wipe) / 60 : 0))
 
 /** What of a new print can be wrong although nothing of it is missing, by its field. */
-const WRONG: Partial<Record<string, string>> = {
+const WRONG: Record<BeginProblem['field'], string> = {
   size: 'the size of the plate',
+  paper: 'the paper',
   reading: 'what the press stands at',
 }
 
@@ -23,12 +24,12 @@ const WRONG: Partial<Record<string, string>> = {
 export function beginAnswer(
   bench: Bench,
   purpose: Purpose,
-  problems: readonly FieldProblem[] = [],
+  problems: readonly BeginProblem[] = [],
 ): RoomAnswer {
   const wanting = stationsWanting(bench, purpose)
   if (wanting.length === 0 && problems.length > 0)
     return {
-      says: `Still to mend: ${listed(problems.map(({ field }) => WRONG[field] ?? field))}`,
+      says: `Still to mend: ${listed(problems.map(({ field }) => WRONG[field]))}`,
       because: problems[0].message,
     }
   if (wanting.length === 0)

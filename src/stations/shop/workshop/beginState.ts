@@ -148,11 +148,16 @@ function readPress(
   return { id: '', frameNPerMm: null, ...pressByAnswer(kind, way ?? waysOf(kind)[0]) }
 }
 
+/** What is unreadable or cannot be, and at which field. */
+export interface BeginProblem extends FieldProblem {
+  field: 'size' | 'paper' | 'reading'
+}
+
 /** Everything the form shows of what was said so far. */
 export interface BegunPrint {
   bench: Bench
   /** what is unreadable, at its field */
-  problems: FieldProblem[]
+  problems: BeginProblem[]
   /** the ink is not on the shelf yet */
   isNewInk: boolean
   /** of a paper that is not in the stockroom yet: how it was understood; null: it is there */
@@ -216,7 +221,7 @@ function benchOf(state: BeginState, parts: Parts, { blankets, earlier }: BeginSh
 }
 
 /** What is unreadable, at its field. */
-function problemsOf(state: BeginState, parts: Parts): FieldProblem[] {
+function problemsOf(state: BeginState, parts: Parts): BeginProblem[] {
   const { size, paper, isTooSmall } = parts
   const problems = [
     ['size', size.problem],
