@@ -2,7 +2,7 @@ import { cornersInPixels } from '@/core/edition/compareScans'
 import { refusalWords } from '@/core/match/words'
 import { matchImpression, type ShownMatch, type StraightReference } from '@/core/match/matchImpression'
 import type { MatchImpressionInput, MatchSide } from '@/core/match/straightSheets'
-import type { Rgb } from '@/core/match/picture'
+import type { ColourProfile, Rgb } from '@/core/match/picture'
 import { showUnits, type UnitOrder } from '@/core/units/shownUnits'
 
 /** One picture to be compared: its address, the corners of its sheet as shares of it, and what is known of it. */
@@ -29,17 +29,18 @@ async function fetchPixels(url: string): Promise<Rgb | string> {
     return reply.status === 404
       ? 'is not there any more: it came in without its pictures'
       : await reply.text()
+  const profile = reply.headers.get('x-profile')
   return {
     width: Number(reply.headers.get('x-width')),
     height: Number(reply.headers.get('x-height')),
     data: new Uint8Array(await reply.arrayBuffer()),
     isGrey: reply.headers.get('x-grey') === 'yes',
-    profile: decodeURIComponent(reply.headers.get('x-profile') ?? '') || undefined,
+    ...(profile && { profile: JSON.parse(decodeURIComponent(profile)) as ColourProfile }),
     pixelsPerMm: Number(reply.headers.get('x-per-mm')) || undefined,
   }
 }
 
-async function work({ reference, impression, ...known }: MatchTask): Promise<void> {
+async function work({ reference, impression, sheet, plate, zones, tolerances }: MatchTask): Promise<void> {
   const [ours, theirs] = await Promise.all([reference, impression].map(({ url }) => fetchPixels(url)))
   if (typeof ours === 'string' || typeof theirs === 'string')
     return self.postMessage({
@@ -52,7 +53,10 @@ async function work({ reference, impression, ...known }: MatchTask): Promise<voi
     {
       reference: { ...reference, picture: ours, corners: cornersInPixels(reference.corners, ours) },
       impression: { ...impression, picture: theirs, corners: cornersInPixels(impression.corners, theirs) },
-      ...known,
+      sheet,
+      plate,
+      zones,
+      tolerances,
     },
     (step) => self.postMessage({ step } satisfies MatchReport),
   )

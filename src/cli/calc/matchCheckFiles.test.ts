@@ -135,10 +135,10 @@ describe('calc match-check', () => {
     const same = await check({ referencePath: at('flat.png'), impressionPath: at('flat.png') })
     expect(same.answer.verdict).toBe('matches')
   })
-  it('says no tones where one file names a profile that changes colours and the other none', async () => {
+  it('says no tones where one file has a profile that changes colours and the other none', async () => {
     const { answer } = await check({ referencePath: at('wide.png') })
     expect([standing(answer, 'colour'), standing(answer, 'register')]).toEqual(['cannot-say', 'matches'])
-    expect(answer.pictures.impression.notes[0]).toContain('names no colour profile')
+    expect(answer.pictures.impression.notes[0]).toContain('has no colour profile')
     expect(answer.pictures.reference.notes[0]).toContain('read by the profile')
     const both = await check({ referencePath: at('wide.png'), impressionPath: at('wide.png') })
     expect(both.answer.verdict).toBe('matches')

@@ -25,7 +25,10 @@ const match = (
     placed,
     flaws,
     fall,
-    files: { reference: { device: null, profile: 'sRGB IEC61966-2.1' }, impression: FILE },
+    files: {
+      reference: { device: null, profile: { name: 'Fulmar plain', changesColours: false } },
+      impression: FILE,
+    },
     strip: { seenBeside: [], hindrance: null, spreadMm: { reference: null, impression: null } },
     checks: checkRegister(placed).map((result) => unlessSpoiled(result, flaws)),
   }) as unknown as ImpressionMatch
@@ -61,10 +64,15 @@ describe('what a match comes to', () => {
     expect(pictureRemarks(match(none, { reference: 0, impression: 0 }, soft), 'impression')).toEqual([])
   })
   it('says by which profile colours were read, where it changes them', () => {
-    const read = { ...match(), files: { reference: FILE, impression: { ...FILE, profile: 'Fulmar Flat 3' } } }
+    const by = (name: string | null) => ({
+      ...match(),
+      files: { reference: FILE, impression: { ...FILE, profile: { name, changesColours: true } } },
+    })
+    const read = by('Fulmar Flat 3')
     expect(pictureRemarks(read, 'impression')[0]).toBe(
-      'Its colours are read by the profile Fulmar Flat 3 of its file.',
+      'Its colours are read by the profile Fulmar Flat 3 in its file.',
     )
+    expect(pictureRemarks(by(null), 'impression')[0]).toContain('the profile without a name')
     expect(pictureRemarks(read, 'reference')).toEqual([])
   })
   it('goes by the tolerances that were set', () =>

@@ -3,7 +3,7 @@ import { checkStanding, MATCH_CHECKS, type FoundPlace, type MatchTolerances } fr
 import { likelyCauses } from './checks/likelyCauses'
 import type { ImpressionMatch } from './matchImpression'
 import { PICTURE_FLAWS, type Which } from './flawTable'
-import { isBorne, isCheckBorne, isOfSrgb } from './pictureFlaws'
+import { isBorne, isCheckBorne } from './pictureFlaws'
 import { stripNote } from './strip/stripUse'
 import { capital } from '../units/capital'
 
@@ -53,7 +53,9 @@ export function pictureRemarks(
   const { device, profile } = files[which]
   return [
     ...(device ? [`Taken with ${device}, as its file says.`] : []),
-    ...(profile && !isOfSrgb(profile) ? [`Its colours are read by the profile ${profile} of its file.`] : []),
+    ...(profile?.changesColours
+      ? [`Its colours are read by the profile ${profile.name ?? 'without a name'} in its file.`]
+      : []),
     ...(fall[which] > UNEVEN && !flaws[which].includes('uneven-light')
       ? [`Lit unevenly, by ${formatNumber(100 * fall[which], 0)} %; it was levelled by the margins.`]
       : []),

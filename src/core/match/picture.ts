@@ -1,3 +1,11 @@
+/** The colour profile a file carries. */
+export interface ColourProfile {
+  /** null: it has none */
+  name: string | null
+  /** whether a file without it would be read as other colours */
+  changesColours: boolean
+}
+
 /** A picture as a person sees it: sRGB, three bytes a pixel, row by row. */
 export interface Rgb {
   width: number
@@ -7,8 +15,8 @@ export interface Rgb {
   isGrey?: boolean
   /** what its file says of its scale; left out: nothing */
   pixelsPerMm?: number
-  /** the colour profile its file names, by which its colours were brought to sRGB; left out: none */
-  profile?: string
+  /** by which its colours were brought to sRGB; left out: its file has none, and they were taken for sRGB's */
+  profile?: ColourProfile
 }
 
 /** A picture in grey, 0 to 1. Points are measured continuously: a pixel covers [i, i + 1), its middle is at i + ½. */

@@ -8,7 +8,6 @@ import {
   isBorne,
   isCheckBorne,
   isOfCamera,
-  isOfSrgb,
   unlessSpoiled,
   unsaidFor,
   type PictureLook,
@@ -322,13 +321,14 @@ describe('a camera’s picture beside a scanner’s', () => {
       )
       return [flaws.reference, flaws.impression]
     }
-    const wide = { profile: 'Fulmar wide' }
+    const profile = (changesColours: boolean) => ({ profile: { name: 'Fulmar Flat 3', changesColours } })
+    const wide = profile(true)
     expect(between(wide, {})).toEqual([[], ['no-profile']])
     expect(between({}, wide)).toEqual([['no-profile'], []])
     expect(between(wide, wide)).toEqual([[], []])
+    expect(between(wide, profile(false))).toEqual([[], []])
     // Without one, colours are taken for sRGB's; our model's are.
-    expect([isOfSrgb('sRGB IEC61966-2.1'), isOfSrgb('Fulmar wide')]).toEqual([true, false])
-    expect(between({ profile: 'sRGB IEC61966-2.1' }, {})).toEqual([[], []])
+    expect(between(profile(false), {})).toEqual([[], []])
     expect(between(wide, { taken: 'model' })).toEqual([[], []])
     // Two devices are told apart first.
     expect(between({ ...wide, device: 'Fulmar Flat 3' }, { device: 'Fulmar Flat 5' })).toEqual([

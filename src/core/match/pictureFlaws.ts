@@ -4,6 +4,7 @@ import { flawBetween, flawOfEdges, isSlanted, type EdgesFound } from './edgeFlaw
 import type { PaperWhite } from './evenLight'
 import { PICTURE_FLAWS, type PictureFlaw, type PictureFlaws, type Which } from './flawTable'
 import type { PaperRound } from './paperRound'
+import type { ColourProfile } from './picture'
 import type { Scan } from './scan'
 
 /** An edge that is blurred by so much more than that of the other picture [bench photographs: a blur of a third of a millimetre, by its standard deviation]. */
@@ -64,8 +65,8 @@ export interface PictureLook {
   /** with which device, and whether in a scale of its own, where its file says so */
   device: string | null
   isScaled: boolean
-  /** the colour profile its file names; null: none, and its colours were taken for sRGB's */
-  profile: string | null
+  /** the colour profile its file carries; null: none, and its colours were taken for sRGB's */
+  profile: ColourProfile | null
   edges: EdgesFound | null
   white: PaperWhite | null
   paper: PaperRound | null
@@ -108,12 +109,9 @@ function isOtherDevice(reference: PictureLook, impression: PictureLook): boolean
   return reference.device !== null && impression.device !== null && reference.device !== impression.device
 }
 
-/** Whether a colour profile is, by its name, the one every picture without any is taken for. */
-export const isOfSrgb = (profile: string): boolean => /srgb/i.test(profile)
-
-/** Whether a picture's colours are taken for sRGB's only because its file names no profile, and those of the other picture are not: it may have lost its own. Our model's are known. */
+/** Whether a picture's colours are taken for sRGB's only because its file has no profile, and those of the other picture are not: it may have lost its own. Our model's are known. */
 const isProfileLost = (own: PictureLook, other: PictureLook): boolean =>
-  own.profile === null && own.taken !== 'model' && other.profile !== null && !isOfSrgb(other.profile)
+  own.profile === null && own.taken !== 'model' && other.profile?.changesColours === true
 
 /** What is said of a picture beside another device's, by what a grey strip tells of the ink. */
 const OTHER_DEVICE = {

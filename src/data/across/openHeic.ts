@@ -1,15 +1,12 @@
 import path from 'node:path'
-import { deflateSync } from 'node:zlib'
 import { Worker } from 'node:worker_threads'
 import sharp from 'sharp'
-import { pngChunk } from '@/core/document/pngChunk'
+import { withProfile } from './pngProfile'
 
 /** A picture nobody could open by then will not be. */
 const PATIENCE_MS = 90_000
 /** Four bytes a pixel. */
 const CHANNELS = 4
-/** A PNG's signature and its header (ISO 15948, 5.2 and 11.2.2): what follows may be a profile. */
-const HEADER_BYTES = 33
 
 interface Opened {
   width: number
@@ -65,8 +62,5 @@ export async function openHeic(bytes: Buffer): Promise<Buffer> {
     .png()
     .toBuffer()
   const profile = profileOf(bytes)
-  if (!profile) return png
-  // The pixels are in the profile's colours already: it is only hung on.
-  const hung = pngChunk('iCCP', Buffer.concat([Buffer.from('profile\0\0'), deflateSync(profile)]))
-  return Buffer.concat([png.subarray(0, HEADER_BYTES), hung, png.subarray(HEADER_BYTES)])
+  return profile ? withProfile(png, profile) : png
 }

@@ -1,5 +1,5 @@
-import { profileName } from '@/core/document/profileName'
 import type { Rgb } from '@/core/match/picture'
+import { readColourProfile } from './colourProfile'
 
 /** Most pixels a picture may unfold to, kept or compared: a small file that claims more is refused unread. */
 export const MOST_PIXELS = 150_000_000
@@ -30,7 +30,7 @@ export async function readPixels(path: string, longest?: number): Promise<Rgb> {
   try {
     const file = sharp(path, { limitInputPixels: MOST_PIXELS })
     const { space, density, width, height, icc } = await file.metadata()
-    const profile = icc && profileName(icc)
+    const profile = icc && (await readColourProfile(icc, space))
     const upright = file.autoOrient()
     const sized =
       longest === undefined

@@ -16,7 +16,7 @@ async function give(_request: Request, { params }: { params: Promise<{ id: strin
         'x-width': String(width),
         'x-height': String(height),
         ...(isGrey && { 'x-grey': 'yes' }),
-        ...(profile && { 'x-profile': encodeURIComponent(profile) }),
+        ...(profile && { 'x-profile': encodeURIComponent(JSON.stringify(profile)) }),
         ...(pixelsPerMm && { 'x-per-mm': String(pixelsPerMm) }),
         'cache-control': 'private, max-age=31536000, immutable',
       },
