@@ -189,3 +189,34 @@ test('in inches and by keys alone: from nothing to the first proof, and every si
   await expect(page.getByRole('radio', { name: 'Inches, °F, ounces' })).toBeChecked()
   await expect(page.getByRole('region', { name: 'Papers', exact: true })).toContainText('22 in × 30 in')
 })
+
+test('a postcard rubbed by hand, in inches: refused while the plate is larger, begun with the margins it has', async ({
+  page,
+  bare,
+}) => {
+  const hand = new Hand()
+  await page.goto(bare.url)
+  await say(page, hand, {
+    title: 'Gull',
+    purpose: 'Single or unique prints',
+    plate: 'Drypoint on plastic',
+    press: 'By hand: baren or spoon',
+  })
+  await hand.fill(page.getByLabel('Paper', { exact: true }), 'Heron 300 g 4 x 6 in')
+  await hand.fill(page.getByLabel('Size of the plate'), '5 x 7 in')
+  await expect(answerOf(page)).toContainText('Still to mend: the size of the plate')
+  await hand.tap(page.getByRole('button', { name: 'Start the job' }))
+  const size = page.getByLabel('Size of the plate')
+  await expect(size).toHaveAttribute('aria-invalid', 'true')
+  await expect(page.getByText('◆ The plate is larger than this sheet.')).toBeVisible()
+  expect(await broken(page)).toEqual([])
+
+  await hand.fill(size, '3 x 4.5 in')
+  await expect(answerOf(page)).toContainText('Ready for the first print')
+  await hand.tap(page.getByRole('button', { name: 'Start the job' }))
+  await hand.tap(page.getByRole('button', { name: 'Pull print 1', exact: true }))
+  await expect(page.getByRole('heading', { name: /^Pull 1: pencil/ })).toBeVisible()
+  // The other stations have the sheet whole, and its narrow margins.
+  await page.goto(`${bare.url}/jobs/gull/paper`)
+  await expect(page.getByLabel('Sheet width')).toHaveValue(/^4 in/)
+})

@@ -125,7 +125,7 @@ export const PICTURE_FLAWS = {
   },
   'no-profile': {
     spoils: ['colour', 'tone', 'lines', 'film', 'evenness', 'edges', 'sides', 'bands', 'chine'],
-    says: 'its file has no colour profile and the other’s does, so that its colours and tones may be read otherwise than they are',
+    says: 'its file has no colour profile and the other’s has one, so that its colours and tones may be read otherwise than they are',
     cure: 'Save it with its profile, or take it again with the settings of the other.',
   },
   'other-device': {
